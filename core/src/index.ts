@@ -1,0 +1,16 @@
+export * from './model';
+export * from './package';
+export * from './plan/fairTest';
+export * from './plan/smallestP';
+export * from './quantities/plural';
+export * from './quantities/roundTo';
+export * from './stats/meanInterval';
+export * from './stats/random';
+export { Stopped, type Watch } from './stats/resampling/Stratum';
+export * from './weigh/analyse';
+export * from './weigh/Result';
+export * from './weigh/Sentence';
+export * from './weigh/unitCurve';
+export * from './weigh/unitData';
+export * from './weigh/verdict/wording';
+export { comparedArms } from './weigh/weighMeasure';

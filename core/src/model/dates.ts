@@ -1,0 +1,35 @@
+import dayjs from 'dayjs';
+import utc from 'dayjs/plugin/utc';
+
+dayjs.extend(utc);
+
+/** Whether the text is a calendar date that exists, as `2026-04-14`. */
+export function isDate(text: string): boolean {
+  return /^\d{4}-\d{2}-\d{2}$/.test(text) && dayjs.utc(text).format('YYYY-MM-DD') === text;
+}
+
+/** Whether the text is a date or an ISO 8601 date-time. */
+export function isMoment(text: string): boolean {
+  if (!isDate(text.slice(0, 10))) return false;
+  return text.length === 10 || /^T([01]\d|2[0-3]):[0-5]\d(:[0-5]\d(\.\d+)?)?(Z|[+-]\d{2}:\d{2})?$/.test(text.slice(10));
+}
+
+/** Calendar days from `from` to `to`; day 0 is the start. Only the date part counts. */
+export function daysBetween(from: string, to: string): number {
+  return dayjs.utc(to.slice(0, 10)).diff(dayjs.utc(from.slice(0, 10)), 'day');
+}
+
+/** The date `days` after `from`. */
+export function addDays(from: string, days: number): string {
+  return dayjs.utc(from.slice(0, 10)).add(days, 'day').format('YYYY-MM-DD');
+}
+
+/** "Tue 14 Apr". */
+export function shortDate(date: string): string {
+  return dayjs.utc(date.slice(0, 10)).format('ddd D MMM');
+}
+
+/** "Tuesday 14 April". */
+export function longDate(date: string): string {
+  return dayjs.utc(date.slice(0, 10)).format('dddd D MMMM');
+}

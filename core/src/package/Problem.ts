@@ -1,0 +1,12 @@
+/** Something wrong in a package: where (row 1 is the header) and what is expected. */
+export interface Problem {
+  readonly file: string;
+  readonly row: number | null;
+  readonly column: string | null;
+  readonly message: string;
+}
+
+/** One line, `file:row:column: message`, with a dash for what does not apply. */
+export function describeProblem(problem: Problem): string {
+  return `${problem.file}:${problem.row ?? '-'}:${problem.column ?? '-'}: ${problem.message}`;
+}

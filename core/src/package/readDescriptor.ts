@@ -1,0 +1,144 @@
+import { emptyPlan, type Experiment, type Plan, type Writing } from '../model';
+import { isDate, isMoment } from '../model/dates';
+import type { Problem } from './Problem';
+import { tables } from './tables';
+
+type Descriptor = Omit<Experiment, 'arms' | 'units' | 'measures'>;
+
+export interface ReadDescriptor {
+  readonly experiment: Descriptor | null;
+  /** Path of each table's file by resource name. */
+  readonly paths: Readonly<Record<string, string>>;
+  readonly problems: readonly Problem[];
+}
+
+const FILE = 'datapackage.json';
+
+/** Reads datapackage.json with its `fern` property; every problem is named by its key. */
+export function readDescriptor(json: string | undefined): ReadDescriptor {
+  const problems: Problem[] = [];
+  const add = (column: string | null, message: string) => problems.push({ file: FILE, row: null, column, message });
+  const fail = (message: string): ReadDescriptor => {
+    add(null, message);
+    return { experiment: null, paths: {}, problems };
+  };
+  if (json === undefined) return fail('the file is missing; expected a folder or zip that holds it');
+  let whole: unknown;
+  try {
+    whole = JSON.parse(json.replace(/^\uFEFF/, ''));
+  } catch {
+    return fail('is not JSON; expected a data package descriptor');
+  }
+  if (!isObject(whole)) return fail('is not a JSON object; expected a data package descriptor');
+  if (!isObject(whole.fern)) return fail('has no "fern" object; expected formatVersion, question, hypothesis and nullHypothesis in it');
+  const fern = whole.fern;
+  if (fern.formatVersion !== 1) add('fern.formatVersion', `${JSON.stringify(fern.formatVersion) ?? 'nothing'} is not a version that can be read; expected 1`);
+
+  const text = (from: Record<string, unknown>, key: string, path: string, fallback: string | null): string => {
+    const value = from[key];
+    if (typeof value === 'string') return value;
+    if ((value === undefined || value === null) && fallback !== null) return fallback;
+    add(path, `${value === undefined ? 'is missing' : `${JSON.stringify(value)} is not text`}; expected text`);
+    return '';
+  };
+  const optional = <T>(key: string, fits: (value: unknown) => value is T, expected: string): T | null => {
+    const value = fern[key];
+    if (value === undefined || value === null) return null;
+    if (fits(value)) return value;
+    add(`fern.${key}`, `${JSON.stringify(value).slice(0, 60)} is not ${expected}`);
+    return null;
+  };
+  const isText = (value: unknown): value is string => typeof value === 'string';
+  const isDay = (value: unknown): value is string => isText(value) && isDate(value);
+  const oneOf = <T extends string>(...choices: readonly T[]) => (value: unknown): value is T => choices.includes(value as T);
+
+  const created = text(whole, 'created', 'created', '');
+  if (created !== '' && !isMoment(created)) add('created', `"${created}" is not a date or date-time`);
+  const startedOn = optional('startedOn', isDay, 'a date, like 2026-04-14');
+  const endedOn = optional('endedOn', isDay, 'a date, like 2026-04-14');
+  if (startedOn !== null && endedOn !== null && endedOn < startedOn) add('fern.endedOn', `${endedOn} is before the start on ${startedOn}`);
+  const title = text(whole, 'title', 'title', text(whole, 'name', 'name', ''));
+  const experiment: Descriptor = {
+    name: text(whole, 'name', 'name', 'experiment'),
+    title,
+    created,
+    question: text(fern, 'question', 'fern.question', ''),
+    claim: optional('claim', isText, 'text'),
+    hypothesis: text(fern, 'hypothesis', 'fern.hypothesis', ''),
+    nullHypothesis: text(fern, 'nullHypothesis', 'fern.nullHypothesis', ''),
+    claimedRatio: optional('claimedRatio', (v): v is number => typeof v === 'number' && Number.isFinite(v) && v > 0, 'a number above 0'),
+    startedOn,
+    endedOn,
+    comparison: optional('comparison', oneOf('control', 'all-pairs'), 'control or all-pairs') ?? 'control',
+    layout: optional('layout', oneOf('completely-random', 'blocks', 'pairs'), 'completely-random, blocks or pairs') ?? 'completely-random',
+    blinded: optional('blinded', (v): v is boolean => typeof v === 'boolean', 'true or false') ?? false,
+    plan: readPlan(fern.plan),
+    writing: readWriting(fern.writing),
+  };
+  return { experiment, paths: resourcePaths(whole.resources, add), problems };
+}
+
+/** A plan from what may be any JSON; what is missing or of another type is left as in the empty plan. */
+function readPlan(value: unknown): Plan {
+  const from = isObject(value) ? value : {};
+  const texts = (key: string) => listOf(from[key], (item): item is string => typeof item === 'string');
+  const text = (key: 'plant' | 'changed' | 'unitWord' | 'endRule' | 'thinningRule') => (typeof from[key] === 'string' ? from[key] : emptyPlan[key]);
+  const number = (key: string) => (typeof from[key] === 'number' && Number.isFinite(from[key]) ? from[key] : null);
+  return {
+    plant: text('plant'),
+    changed: text('changed'),
+    unitWord: text('unitWord'),
+    kept: listOf(from.kept, isObject).map((item) => ({ what: String(item.what ?? ''), how: String(item.how ?? '') })),
+    materials: texts('materials'),
+    steps: texts('steps'),
+    cautions: texts('cautions'),
+    endRule: text('endRule'),
+    shuffleSeed: number('shuffleSeed'),
+    stages: listOf(from.stages, isObject).map((stage) => ({
+      name: String(stage.name ?? ''),
+      arms: listOf(stage.arms, (item): item is string => typeof item === 'string'),
+      hours: typeof stage.hours === 'number' ? stage.hours : null,
+    })),
+    spreadGuess: number('spreadGuess'),
+    controlGuess: number('controlGuess'),
+    controlBar: number('controlBar'),
+    expectedSurvival: number('expectedSurvival'),
+    plantsKept: number('plantsKept'),
+    thinningRule: text('thinningRule'),
+    canReach: texts('canReach'),
+    barriers: texts('barriers'),
+    usuallyKept: texts('usuallyKept'),
+    notTested: texts('notTested'),
+  };
+}
+
+function listOf<T>(value: unknown, fits: (item: unknown) => item is T): T[] {
+  return Array.isArray(value) ? value.filter(fits) : [];
+}
+
+function readWriting(value: unknown): Writing {
+  const from = isObject(value) ? value : {};
+  const text = (key: string) => (typeof from[key] === 'string' ? from[key] : '');
+  return { background: text('background'), discussion: text('discussion'), conclusion: text('conclusion'), next: text('next') };
+}
+
+function resourcePaths(resources: unknown, add: (column: string, message: string) => void): Record<string, string> {
+  const paths: Record<string, string> = {};
+  if (resources === undefined) return paths;
+  if (!Array.isArray(resources)) {
+    add('resources', 'is not a list; expected one resource a table');
+    return paths;
+  }
+  resources.forEach((resource: unknown, i) => {
+    if (!isObject(resource) || typeof resource.name !== 'string' || typeof resource.path !== 'string') {
+      add(`resources[${i}]`, 'has no name or path; expected both as text');
+    } else if (tables.some((table) => table.name === resource.name)) {
+      paths[resource.name] = resource.path;
+    }
+  });
+  return paths;
+}
+
+function isObject(value: unknown): value is Record<string, unknown> {
+  return typeof value === 'object' && value !== null && !Array.isArray(value);
+}

@@ -1,0 +1,25 @@
+import type { Experiment, Finding, Measure } from '../../model';
+
+const vague = /\b(better|worse|nicer|healthier|healthy|happier|best|well|good|strength|vigou?r|does|success)\b/i;
+
+/** No primary measure, no end rule, no smallest difference that matters, or a measure that two people could not repeat. */
+export function measure({ measures, plan, endedOn }: Experiment): Finding[] {
+  const finding = (message: string, remedy: string): Finding => ({ rule: 'measure', severity: 'serious', message, remedy });
+  const primary = measures.find((m) => m.primary);
+  if (!primary) return [finding('No measure is the one that decides.', 'Choose the one measure that carries the verdict, before the start.')];
+  const findings: Finding[] = [];
+  if (plan.endRule.trim() === '' && endedOn === null && primary.readingDays.length === 0) {
+    findings.push(finding('Nothing says when the experiment ends, so one could stop when it looks good.', 'Write down the day or the rule for the end.'));
+  }
+  if (primary.smallestDifference === null) {
+    findings.push(finding('Nothing says how big a difference would matter to you.', `Set the smallest difference in “${primary.name}” that would change what you do.`));
+  }
+  for (const m of measures) {
+    if (cannotRepeat(m)) findings.push(finding(`“${m.name}” is a judgement that two people would make differently.`, 'Say what is counted, measured with a ruler, or weighed, and in which unit.'));
+  }
+  return findings;
+}
+
+function cannotRepeat(m: Measure): boolean {
+  return m.kind !== 'rating' && vague.test(m.name) && (m.unit === '' || m.unit === '1');
+}

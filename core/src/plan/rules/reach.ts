@@ -1,0 +1,34 @@
+import type { Experiment, Finding } from '../../model';
+import { plural } from '../../quantities/plural';
+import { smallestP } from '../smallestP';
+import { unitsByArm } from './unitsByArm';
+
+/**
+ * The smallest p that the shuffle could give is over 0.05, so no result could convince.
+ * 2 against 2: 2 of 6; 3 against 3: 2 of 20; 4 against 4: 2 of 70. Source: Fisher RA (1935) The Design of Experiments, §21.
+ */
+export function reach(experiment: Experiment): Finding[] {
+  const { plan, layout } = experiment;
+  const all = unitsByArm(experiment);
+  const control = all.find(({ arm }) => arm.role === 'control');
+  const measure = experiment.measures.find((m) => m.primary);
+  // With one unit an arm a count is compared seed by seed, and the rule on replication speaks.
+  if (!control || all.every(({ units }) => units.length < 2) || measure?.kind === 'event') return [];
+  return all.flatMap(({ arm, units }): Finding[] => {
+    if (arm === control.arm) return [];
+    const p = smallestP(units, control.units, layout);
+    if (p === null || p <= 0.05) return [];
+    return [
+      {
+        rule: 'reach',
+        severity: 'serious',
+        message: `Even if every ${plan.unitWord} of ${arm.name} beat every control, shuffling alone would do that in ${oneIn(p)}. No result could convince.`,
+        remedy: layout === 'pairs' ? 'Use at least six pairs.' : `Use at least four ${plural(plan.unitWord)} in each arm.`,
+      },
+    ];
+  });
+}
+
+function oneIn(p: number): string {
+  return p >= 1 ? 'every shuffle' : `1 of ${Math.round(1 / p)} shuffles`;
+}

@@ -1,0 +1,23 @@
+/**
+ * Decimals that a number bears: two significant digits of its spread (for a mean of units, of its standard error or SD).
+ * @param spread in the number's own unit; null or 0 says nothing, then three significant digits of the number itself
+ */
+export function decimalsFor(value: number, spread: number | null): number {
+  const known = spread !== null && Number.isFinite(spread) && spread > 0;
+  const size = known ? spread : Math.abs(value);
+  if (size === 0) return 0;
+  const digits = known ? 2 : 3;
+  return Math.min(10, Math.max(0, digits - 1 - Math.floor(Math.log10(size))));
+}
+
+/** A number as shown: fixed decimals, a real minus sign, no "-0". Very large and very small numbers as powers of ten. */
+export function fixed(value: number, decimals: number): string {
+  if (value !== 0 && (Math.abs(value) >= 1e7 || Math.abs(value) < 1e-6)) return value.toExponential(2).replace('-', '−').replace('e+', ' × 10^').replace('e−', ' × 10^−');
+  const text = value.toFixed(decimals);
+  return (Number(text) === 0 ? text.replace('-', '') : text).replace('-', '−');
+}
+
+/** A number rounded to what its spread bears. */
+export function rounded(value: number, spread: number | null): string {
+  return fixed(value, decimalsFor(value, spread));
+}

@@ -1,0 +1,7 @@
+import gammainc from '@stdlib/math-base-special-gammainc';
+
+/** Upper tail of chi-square, P(X > x), computed as a tail and not as 1 − cdf. */
+export function chiSquareUpper(x: number, df: number): number {
+  if (x <= 0) return 1;
+  return gammainc(x / 2, df / 2, true, true);
+}

@@ -1,0 +1,39 @@
+import jstat from 'jstat';
+import { normalUpper, normalQuantile } from './normalTails';
+import { tQuantile } from './tTails';
+import { findRoot } from './findRoot';
+
+/**
+ * Chance that Welch's or Student's t finds a true difference at the 5 % level, two arms of equal size and spread.
+ * @param unitsPerArm need not be whole
+ * Source: noncentral t, as Cohen J (1988) Statistical Power Analysis, ch. 2; only the tail on the side of the difference counts.
+ */
+export function powerT(difference: number, sd: number, unitsPerArm: number, alpha = 0.05): number {
+  const df = 2 * (unitsPerArm - 1);
+  if (df <= 0) return 0;
+  const ncp = (Math.abs(difference) / sd) * Math.sqrt(unitsPerArm / 2);
+  const critical = tQuantile(1 - alpha / 2, df);
+  // The library's series runs out for very large shifts, where the answer is 1 to every digit shown.
+  if (ncp > critical + 10) return 1;
+  return Math.min(1, Math.max(0, 1 - jstat.jStat.noncentralt.cdf(critical, df, ncp)));
+}
+
+/** Units an arm (not rounded, at least 2) for which `powerT` reaches `power`. */
+export function unitsForPowerT(difference: number, sd: number, power = 0.8, alpha = 0.05): number {
+  const z = normalQuantile(1 - alpha / 2) + normalQuantile(power);
+  const guess = 2 * (z * (sd / difference)) ** 2;
+  if (guess > 1e5) return guess;
+  if (powerT(difference, sd, 2, alpha) >= power) return 2;
+  return findRoot((n) => powerT(difference, sd, n, alpha) - power, 2, guess + 10);
+}
+
+/**
+ * Chance that the normal test of two proportions finds their difference, equal arms of `trials`.
+ * Source: Fleiss JL (1981) Statistical Methods for Rates and Proportions, 2nd ed., ch. 3, without continuity correction.
+ */
+export function powerProportions(p1: number, p2: number, trials: number, alpha = 0.05): number {
+  const z = normalQuantile(1 - alpha / 2);
+  const pooled = (p1 + p2) / 2;
+  const gap = Math.sqrt(trials) * Math.abs(p1 - p2) - z * Math.sqrt(2 * pooled * (1 - pooled));
+  return 1 - normalUpper(gap / Math.sqrt(p1 * (1 - p1) + p2 * (1 - p2)));
+}

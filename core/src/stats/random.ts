@@ -1,0 +1,34 @@
+import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
+import { uniformInt } from 'pure-rand/distribution/uniformInt';
+import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
+import { normalQuantile } from './normalTails';
+
+/** A seeded source of chance; the same seed gives the same draws on every machine. */
+export interface Random {
+  /** Whole number from `low` to `high`, both included. */
+  readonly int: (low: number, high: number) => number;
+  /** Number from 0 up to but not including 1. */
+  readonly share: () => number;
+  readonly normal: (mean: number, sd: number) => number;
+}
+
+/** Random source from a seed (any whole number of 32 bits). */
+export function random(seed: number): Random {
+  const generator = xoroshiro128plus(seed);
+  const share = () => uniformFloat64(generator);
+  return {
+    int: (low, high) => uniformInt(generator, low, high),
+    share,
+    normal: (mean, sd) => mean + sd * normalQuantile(share() || Number.MIN_VALUE),
+  };
+}
+
+/** Shuffled copy, every order equally likely (Fisher & Yates 1938; Durstenfeld 1964). */
+export function shuffled<T>(items: readonly T[], source: Random): T[] {
+  const result = [...items];
+  for (let i = result.length - 1; i > 0; i--) {
+    const j = source.int(0, i);
+    [result[i], result[j]] = [result[j], result[i]];
+  }
+  return result;
+}

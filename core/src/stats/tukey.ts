@@ -1,0 +1,22 @@
+import jstat from 'jstat';
+import { findRoot } from './findRoot';
+import { tQuantile, tTwoSided } from './tTails';
+
+/**
+ * Chance that the widest of all pairwise gaps between `means` arms is at least q (studentized range) when nothing differs.
+ * Where the library's 1 − cdf has lost its digits, the sum over all pairs is given: never too small, and close in the far tail.
+ * Source: Tukey (1953); Kramer (1956) for unequal sizes; Copenhaver & Holland (1988), as in the jStat library.
+ */
+export function tukeyP(q: number, means: number, df: number): number {
+  if (means === 2) return tTwoSided(q / Math.SQRT2, df);
+  const pairs = Math.min(1, ((means * (means - 1)) / 2) * tTwoSided(q / Math.SQRT2, df));
+  if (pairs < 1e-7) return pairs;
+  return Math.min(pairs, Math.max(0, 1 - jstat.jStat.tukey.cdf(q, means, df)));
+}
+
+/** The studentized range exceeded with chance `alpha`. */
+export function tukeyCritical(means: number, df: number, alpha = 0.05): number {
+  const start = Math.SQRT2 * tQuantile(1 - alpha / 2, df);
+  const widest = Math.SQRT2 * tQuantile(1 - alpha / (means * (means - 1)), df) * 1.001;
+  return findRoot((q) => tukeyP(q, means, df) - alpha, start * 0.999, widest);
+}

@@ -1,0 +1,13 @@
+/** A computed fact inside a sentence: where it comes from, and how it is shown. */
+export interface Fact {
+  /** Path in the result, such as `height.T.difference`. */
+  readonly fact: string;
+  readonly text: string;
+}
+
+/** A sentence of typed pieces: plain words and facts. A report inserts the facts by reference and never retypes a number. */
+export type Sentence = readonly (string | Fact)[];
+
+export function sentenceText(sentence: Sentence): string {
+  return sentence.map((piece) => (typeof piece === 'string' ? piece : piece.text)).join('');
+}

@@ -1,0 +1,55 @@
+import { logRank } from '../../stats/logRank';
+import { normalQuantile } from '../../stats/normalTails';
+import { restrictedMean } from '../../stats/restrictedMean';
+import type { UnitEvent } from '../eventTimes';
+import type { Contrast, TestRow } from '../Result';
+import { armPairs, emptyContrast, type Compared, type Comparisons } from './Compared';
+import { ratioOfMeans } from './ratio';
+import { withHolm } from './ratings';
+
+/** Last day to which every compared arm was followed: restricted means stop there. */
+export function followedUntil(times: readonly UnitEvent[], arms: readonly string[]): number {
+  return Math.min(...arms.map((arm) => Math.max(...times.filter((unit) => unit.arm === arm).map((unit) => unit.time), 0)));
+}
+
+/** Times to an event: the log-rank test decides (inside blocks where there are any), the difference is that of the restricted means in days. */
+export function events(compared: Compared, times: readonly UnitEvent[]): Comparisons {
+  const pairs = armPairs(compared);
+  const adjusted = pairs.length > 1 ? 'holm' : 'none';
+  const strataFor = (arms: readonly string[]) => {
+    const names = compared.layout === 'completely-random' ? [null] : [...new Set(times.map((unit) => unit.block))];
+    return names.map((name) => arms.map((arm) => times.filter((unit) => unit.arm === arm && (name === null || unit.block === name))));
+  };
+  const codes = compared.arms.map((arm) => arm.arm);
+  const present = codes.filter((arm) => times.some((unit) => unit.arm === arm));
+  const tests: TestRow[] = [];
+  const overall = present.length > 2 ? logRank(strataFor(present)) : null;
+  if (overall) tests.push({ method: 'log-rank', statistic: { name: 'chi-square', value: overall.chiSquare }, df: [overall.df], p: overall.p });
+  const until = present.length > 1 ? followedUntil(times, present) : 0;
+  const z = normalQuantile(1 - 0.025 / pairs.length);
+  const contrasts = pairs.map((pair): Contrast => {
+    const own = (arm: string) => times.filter((unit) => unit.arm === arm);
+    const treated = restrictedMean(own(pair.arm), until);
+    const control = restrictedMean(own(pair.versus), until);
+    if (!treated || !control || until <= 0) return emptyContrast(pair.arm, pair.versus, adjusted);
+    const test = logRank(strataFor([pair.versus, pair.arm]));
+    if (test) tests.push({ method: 'log-rank', ...pair, statistic: { name: 'chi-square', value: test.chiSquare }, df: [test.df], p: test.p });
+    const value = treated.mean - control.mean;
+    const error = Math.hypot(treated.standardError, control.standardError);
+    return {
+      ...pair,
+      difference: { value, ci95: error > 0 ? [value - z * error, value + z * error] : null },
+      ratio: ratioOfMeans(treated.mean, control.mean, treated.standardError ** 2, control.standardError ** 2, 0, error > 0 ? z : null),
+      p: test?.p ?? null,
+      adjusted,
+    };
+  });
+  const seen = times.some((unit) => unit.happened);
+  return {
+    tests,
+    terms: [],
+    contrasts: withHolm(contrasts),
+    trend: null,
+    reasons: seen ? [] : ['It has not happened in any unit yet, so there is nothing to compare.'],
+  };
+}

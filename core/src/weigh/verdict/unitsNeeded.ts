@@ -1,0 +1,28 @@
+import { indicatorColumns } from '../../stats/analysisOfVariance';
+import { linearModel } from '../../stats/linearModel';
+import { unitsForPowerT } from '../../stats/powerT';
+import type { UnitValue } from '../Result';
+
+/**
+ * How far units of one arm differ by themselves (SD in the values' unit), pooled over arms and, where there are blocks, within them.
+ * Null where nothing is left to tell it from.
+ */
+export function pooledSpread(values: readonly UnitValue[], blocked: boolean): number | null {
+  if (values.length < 3) return null;
+  const blocks = blocked ? indicatorColumns([values.map((unit) => unit.block ?? '')]) : [];
+  const arms = indicatorColumns([values.map((unit) => unit.arm)]);
+  const fit = linearModel(values.map((unit) => unit.value), [values.map(() => 1), ...blocks, ...arms]);
+  if (fit.residualDf <= 0) return null;
+  const spread = Math.sqrt(fit.residualSumOfSquares / fit.residualDf);
+  return spread > 0 ? spread : null;
+}
+
+/**
+ * Units an arm that give an 80 % chance of telling `difference` apart, rounded up; null where it is 0 or the spread is not known.
+ * Source: noncentral t, Cohen J (1988) ch. 2.
+ */
+export function unitsNeeded(difference: number | null, spread: number | null): number | null {
+  if (difference === null || difference === 0 || spread === null) return null;
+  const units = Math.ceil(unitsForPowerT(Math.abs(difference), spread) - 1e-9);
+  return Number.isSafeInteger(units) ? units : null;
+}

@@ -1,0 +1,43 @@
+import type { Experiment, Finding, Measure } from '../../model';
+import type { ComparisonRow, Contrast, UnitValue, VerdictCode, VerdictResult } from '../Result';
+import { sentenceText } from '../Sentence';
+import { firstVerdict, judge } from './judge';
+import { pooledSpread, unitsNeeded } from './unitsNeeded';
+import { verdictSentence } from './verdictSentence';
+
+export interface ToJudge {
+  readonly experiment: Experiment;
+  readonly measure: Measure;
+  /** A count compared as shares, whose smallest difference is in percentage points. */
+  readonly share: boolean;
+  readonly contrasts: readonly Contrast[];
+  readonly values: readonly UnitValue[];
+  readonly review: readonly Finding[];
+}
+
+/** Verdict of each comparison and of the measure, with its sentence. */
+export function verdict({ experiment, measure, share, contrasts, values, review }: ToJudge): { readonly comparisons: ComparisonRow[]; readonly verdict: VerdictResult } {
+  const unfair = review.some((finding) => finding.severity === 'blocker');
+  const smallest = measure.smallestDifference === null ? null : measure.smallestDifference / (share ? 100 : 1);
+  const comparisons = contrasts.map((row): ComparisonRow => ({ ...row, verdict: unfair ? 'not-a-fair-test' : judge(row, measure.higherIs, smallest) }));
+  const code: VerdictCode = unfair ? 'not-a-fair-test' : firstVerdict(comparisons.map((row) => row.verdict));
+  const needed = code === 'cannot-tell' ? unitsNeeded(smallest || largestGap(comparisons), pooledSpread(values, experiment.layout !== 'completely-random')) : null;
+  const pieces = verdictSentence({ experiment, measure, share, code, comparisons, unitsNeeded: needed, review });
+  return {
+    comparisons,
+    verdict: { code, sentence: sentenceText(pieces), pieces, claimedRatioRuledOut: measure.primary ? ruledOut(experiment.claimedRatio, contrasts) : null, unitsNeeded: needed },
+  };
+}
+
+function largestGap(comparisons: readonly ComparisonRow[]): number | null {
+  const gaps = comparisons.map((row) => row.difference.value).filter((gap) => gap !== null);
+  return gaps.length === 0 ? null : Math.max(...gaps.map(Math.abs));
+}
+
+/** Whether the claimed ratio lies beyond every treatment's interval; null without a claim of a size or without an interval. */
+function ruledOut(claimed: number | null, contrasts: readonly Contrast[]): boolean | null {
+  if (claimed === null) return null;
+  const known = contrasts.map((row) => row.ratio.ci95).filter((interval) => interval !== null);
+  if (known.length === 0) return null;
+  return known.every(([lo, hi]) => (claimed >= 1 ? hi < claimed : lo > claimed));
+}

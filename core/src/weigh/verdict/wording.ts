@@ -1,0 +1,75 @@
+import type { Arm, Measure } from '../../model';
+import { decimalsFor, fixed } from '../../quantities/roundTo';
+import type { ComparisonRow, TestRow } from '../Result';
+import type { Fact } from '../Sentence';
+
+/** How differences of a measure are put in words. */
+export interface Wording {
+  readonly measure: string;
+  readonly unit: string;
+  /** Multiplies stored differences for display: 100 for shares. */
+  readonly scale: number;
+  readonly more: string;
+  readonly less: string;
+}
+
+/** Words and scale for a measure's differences; `share` where a count is compared as a share of the sown. */
+export function wordingFor(measure: Measure, share: boolean): Wording {
+  if (measure.kind === 'event') return { measure: measure.measure, unit: 'days', scale: 1, more: 'later', less: 'sooner' };
+  return { measure: measure.measure, unit: share ? 'points' : measure.unit, scale: share ? 100 : 1, more: 'higher', less: 'lower' };
+}
+
+/** An arm's name inside a sentence: "50 mM salt". */
+export function armName(arms: readonly Arm[], code: string): string {
+  return arms.find((arm) => arm.arm === code)?.name ?? code;
+}
+
+/** "31 points lower", rounded to what the interval bears; null where there is no difference to say. */
+export function gapFact(row: Pick<ComparisonRow, 'arm' | 'versus' | 'difference'>, wording: Wording): Fact | null {
+  const { value, ci95 } = row.difference;
+  if (value === null) return null;
+  const shown = value * wording.scale;
+  const number = fixed(Math.abs(shown), gapDecimals(row, wording));
+  return { fact: `${wording.measure}.${row.arm}-${row.versus}.difference`, text: withUnit(number, wording) + (Number(number) === 0 && ci95 ? '' : ` ${shown < 0 ? wording.less : wording.more}`) };
+}
+
+/** "22 to 40 lower", or "3 lower to 15 higher" where the interval spans 0. */
+export function intervalFact(row: Pick<ComparisonRow, 'arm' | 'versus' | 'difference'>, wording: Wording): Fact | null {
+  const { ci95 } = row.difference;
+  if (ci95 === null) return null;
+  const decimals = gapDecimals(row, wording);
+  const [lo, hi] = ci95.map((end) => end * wording.scale);
+  const size = (end: number) => fixed(Math.abs(end), decimals);
+  const text =
+    lo >= 0 ? `${size(lo)} to ${size(hi)} ${wording.more}` : hi <= 0 ? `${size(hi)} to ${size(lo)} ${wording.less}` : `${size(lo)} ${wording.less} to ${size(hi)} ${wording.more}`;
+  return { fact: `${wording.measure}.${row.arm}-${row.versus}.ci95`, text };
+}
+
+function gapDecimals(row: Pick<ComparisonRow, 'difference'>, wording: Wording): number {
+  const { value, ci95 } = row.difference;
+  const halfWidth = ci95 ? ((ci95[1] - ci95[0]) / 2) * wording.scale : null;
+  return decimalsFor((value ?? 0) * wording.scale, halfWidth);
+}
+
+/** A number with its unit: "31 points", "3.2 cm", "12 %". */
+export function withUnit(number: string, wording: Pick<Wording, 'unit'>): string {
+  return wording.unit === '' ? number : `${number} ${wording.unit}`;
+}
+
+/**
+ * p in words: "about 3 of 1,000". Never 0: a Monte Carlo p says "fewer than" from its smallest possible value.
+ */
+export function chanceInWords(p: number): string {
+  if (p >= 0.0995) return `about ${Math.min(100, Math.round(p * 100))} of 100`;
+  if (p >= 0.00095) return `about ${Math.round(p * 1000)} of 1,000`;
+  if (p >= 0.0001) return `about ${Math.max(1, Math.round(p * 10_000))} of 10,000`;
+  return 'fewer than 1 of 10,000';
+}
+
+/** What p means, for the test that gave it. */
+export function explainChance(test: Pick<TestRow, 'method' | 'p'>): string {
+  const often = chanceInWords(test.p);
+  return test.method === 'randomisation' || test.method === 'sign-flip'
+    ? `If the treatment did nothing, shuffling the labels would give a gap this big in ${often} shuffles.`
+    : `If the treatment did nothing, a gap this big would come up by chance in ${often} experiments like this one.`;
+}

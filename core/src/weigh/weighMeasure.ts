@@ -1,0 +1,84 @@
+import type { Arm, Finding, Measure, Study } from '../model';
+import type { RandomisationOptions } from '../stats/resampling/randomisationTest';
+import { summariseEvents, summariseShares, summariseValues } from './armSummary';
+import type { Compared, Comparisons } from './compare/Compared';
+import { events } from './compare/events';
+import { manyMeans } from './compare/manyMeans';
+import { pairedMeans } from './compare/pairedMeans';
+import { ratings } from './compare/ratings';
+import { pooledTests, singleCounts, tallies } from './compare/singleCounts';
+import { twoMeans } from './compare/twoMeans';
+import { endValues, isShare } from './endValues';
+import { eventTimes } from './eventTimes';
+import type { MeasureResult, UnitValue } from './Result';
+import type { UnitData } from './unitData';
+import { verdict } from './verdict/verdict';
+
+export interface WeighOptions extends RandomisationOptions {
+  /** False leaves out tests that only stand beside the verdict. */
+  readonly beside: boolean;
+}
+
+/** The control, then the treatments in the order of the plan; reference arms take no part. */
+export function comparedArms(arms: readonly Arm[]): Arm[] {
+  return [...arms.filter((arm) => arm.role === 'control'), ...arms.filter((arm) => arm.role === 'treatment')];
+}
+
+/** The whole result of one measure. Never throws on data; what cannot be computed is null, with the reason in words. */
+export function weighMeasure(study: Study, measure: Measure, data: readonly UnitData[], review: readonly Finding[], options: WeighOptions): MeasureResult {
+  const { experiment } = study;
+  const share = isShare(measure, data);
+  const values = valuesFor(measure, data, false);
+  const compared = compare(study, measure, data, false, options);
+  const counts = tallies(measure, data, new Set(values.map((unit) => unit.unit)));
+  const times = measure.kind === 'event' ? eventTimes(measure, data) : [];
+  const codes = comparedArms(experiment.arms).map((arm) => arm.arm);
+  const summaries = experiment.arms.map((arm) => {
+    if (measure.kind === 'event') return summariseEvents(arm, times, codes);
+    return share ? summariseShares(arm, values, counts.get(arm.arm)) : summariseValues(arm, measure, values);
+  });
+  const judged = verdict({ experiment, measure, share, contrasts: compared.contrasts, values: values.filter((unit) => codes.includes(unit.arm)), review });
+  const excluded = experiment.units.some((unit) => unit.status === 'excluded');
+  return {
+    measure: measure.measure,
+    name: measure.name,
+    kind: measure.kind,
+    unit: measure.unit,
+    primary: measure.primary,
+    when: measure.when,
+    share,
+    arms: summaries,
+    tests: compared.tests,
+    terms: compared.terms,
+    comparisons: judged.comparisons,
+    trend: compared.trend,
+    verdict: judged.verdict,
+    alsoSeenP: null,
+    reasons: compared.reasons,
+    values,
+    ...(excluded ? { withExcluded: compare(study, measure, data, true, { ...options, beside: false }).contrasts } : {}),
+  };
+}
+
+/** The value of each unit in the comparison; for an event, its day. */
+function valuesFor(measure: Measure, data: readonly UnitData[], withExcluded: boolean): UnitValue[] {
+  if (measure.kind !== 'event') return endValues(measure, data, withExcluded);
+  return eventTimes(measure, data, withExcluded).map(({ unit, arm, block, time }) => ({ unit, arm, block, value: time }));
+}
+
+/** Chooses the analysis from the measure's kind, the layout and the number of arms, and runs it. */
+function compare({ experiment }: Study, measure: Measure, data: readonly UnitData[], withExcluded: boolean, options: WeighOptions): Comparisons {
+  const arms = comparedArms(experiment.arms);
+  const codes = new Set(arms.map((arm) => arm.arm));
+  const values = valuesFor(measure, data, withExcluded).filter((unit) => codes.has(unit.arm));
+  const { layout, comparison } = experiment;
+  const compared: Compared = { values, arms, layout, comparison, options, beside: options.beside };
+  if (arms.length < 2) return { tests: [], terms: [], contrasts: [], trend: null, reasons: ['There is only one arm, so there is nothing to compare.'] };
+  if (measure.kind === 'event') return events(compared, eventTimes(measure, data, withExcluded).filter((unit) => codes.has(unit.arm)));
+  if (measure.kind === 'rating') return ratings(compared);
+  const share = isShare(measure, data);
+  const counts = share ? tallies(measure, data, new Set(values.map((unit) => unit.unit))) : null;
+  if (counts && arms.every((arm) => values.filter((unit) => unit.arm === arm.arm).length <= 1)) return singleCounts(compared, counts);
+  const means = arms.length > 2 || layout === 'blocks' ? manyMeans(compared) : layout === 'pairs' ? pairedMeans(compared) : twoMeans(compared);
+  return counts && options.beside ? { ...means, tests: [...means.tests, ...pooledTests(compared, counts, true)] } : means;
+}
