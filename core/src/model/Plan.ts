@@ -11,6 +11,36 @@ export interface Stage {
   readonly hours: number | null;
 }
 
+/** A shelf or tray of places; units stand at (row, column), rows counted on from shelf to shelf. */
+export interface Shelf {
+  readonly name: string;
+  readonly rows: number;
+  readonly columns: number;
+  /** Where its light comes from. */
+  readonly light: 'lamp' | 'window' | 'none';
+}
+
+/** A barrier between the place (row, column) and the one to its right. */
+export interface Barrier {
+  readonly row: number;
+  readonly column: number;
+}
+
+/** What someone expects, and why, written before the first observation. */
+export interface Prediction {
+  readonly person: string;
+  readonly expects: string;
+  readonly reason: string;
+  readonly on: string;
+}
+
+/** A change of the plan after the start. */
+export interface Amendment {
+  readonly on: string;
+  readonly what: string;
+  readonly reason: string;
+}
+
 /** What the plan says beyond the arms, units and measures themselves. */
 export interface Plan {
   /** The plant in the grower's words: "radish". */
@@ -27,6 +57,11 @@ export interface Plan {
   readonly endRule: string;
   /** Seed of the shuffle that placed the units; null before the first shuffle. */
   readonly shuffleSeed: number | null;
+  readonly bench: readonly Shelf[];
+  /** The day on which the plan was frozen; null while it is a draft. */
+  readonly frozenOn: string | null;
+  readonly amendments: readonly Amendment[];
+  readonly predictions: readonly Prediction[];
   readonly stages: readonly Stage[];
   /** First guess of the SD between units of one arm: a share of the control's mean, or share points for a count. */
   readonly spreadGuess: number | null;
@@ -41,7 +76,7 @@ export interface Plan {
   readonly thinningRule: string;
   /** What could travel from a unit to its neighbour: "drips", "roots", "vapour", "light". */
   readonly canReach: readonly string[];
-  readonly barriers: readonly string[];
+  readonly barriers: readonly Barrier[];
   /** Conditions that experiments of this kind usually keep the same. */
   readonly usuallyKept: readonly string[];
   /** What the claim also promises and this experiment does not test. */
@@ -67,6 +102,10 @@ export const emptyPlan: Plan = {
   cautions: [],
   endRule: '',
   shuffleSeed: null,
+  bench: [],
+  frozenOn: null,
+  amendments: [],
+  predictions: [],
   stages: [],
   spreadGuess: null,
   controlGuess: null,

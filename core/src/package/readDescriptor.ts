@@ -48,8 +48,7 @@ export function readDescriptor(json: string | undefined): ReadDescriptor {
     add(`fern.${key}`, `${JSON.stringify(value).slice(0, 60)} is not ${expected}`);
     return null;
   };
-  const isText = (value: unknown): value is string => typeof value === 'string';
-  const isDay = (value: unknown): value is string => isText(value) && isDate(value);
+  const isDay = (value: unknown): value is string => isString(value) && isDate(value);
   const oneOf = <T extends string>(...choices: readonly T[]) => (value: unknown): value is T => choices.includes(value as T);
 
   const created = text(whole, 'created', 'created', '');
@@ -63,7 +62,7 @@ export function readDescriptor(json: string | undefined): ReadDescriptor {
     title,
     created,
     question: text(fern, 'question', 'fern.question', ''),
-    claim: optional('claim', isText, 'text'),
+    claim: optional('claim', isString, 'text'),
     hypothesis: text(fern, 'hypothesis', 'fern.hypothesis', ''),
     nullHypothesis: text(fern, 'nullHypothesis', 'fern.nullHypothesis', ''),
     claimedRatio: optional('claimedRatio', (v): v is number => typeof v === 'number' && Number.isFinite(v) && v > 0, 'a number above 0'),
@@ -81,24 +80,35 @@ export function readDescriptor(json: string | undefined): ReadDescriptor {
 /** A plan from what may be any JSON; what is missing or of another type is left as in the empty plan. */
 function readPlan(value: unknown): Plan {
   const from = isObject(value) ? value : {};
-  const texts = (key: string) => listOf(from[key], (item): item is string => typeof item === 'string');
-  const text = (key: 'plant' | 'changed' | 'unitWord' | 'endRule' | 'thinningRule') => (typeof from[key] === 'string' ? from[key] : emptyPlan[key]);
-  const number = (key: string) => (typeof from[key] === 'number' && Number.isFinite(from[key]) ? from[key] : null);
+  const objects = (key: string) => listOf(from[key], isObject);
+  const texts = (key: string) => listOf(from[key], isString);
+  const text = (key: 'plant' | 'changed' | 'unitWord' | 'endRule' | 'thinningRule') => textOr(from[key], emptyPlan[key]);
+  const number = (key: string) => numberOr(from[key], null);
   return {
     plant: text('plant'),
     changed: text('changed'),
     unitWord: text('unitWord'),
-    kept: listOf(from.kept, isObject).map((item) => ({ what: String(item.what ?? ''), how: String(item.how ?? '') })),
+    kept: objects('kept').map((item) => ({ what: textOr(item.what, ''), how: textOr(item.how, '') })),
     materials: texts('materials'),
     steps: texts('steps'),
     cautions: texts('cautions'),
     endRule: text('endRule'),
     shuffleSeed: number('shuffleSeed'),
-    stages: listOf(from.stages, isObject).map((stage) => ({
-      name: String(stage.name ?? ''),
-      arms: listOf(stage.arms, (item): item is string => typeof item === 'string'),
-      hours: typeof stage.hours === 'number' ? stage.hours : null,
+    bench: objects('bench').map((shelf) => ({
+      name: textOr(shelf.name, ''),
+      rows: numberOr(shelf.rows, 1),
+      columns: numberOr(shelf.columns, 1),
+      light: shelf.light === 'lamp' || shelf.light === 'window' ? shelf.light : 'none',
     })),
+    frozenOn: isString(from.frozenOn) && isDate(from.frozenOn) ? from.frozenOn : null,
+    amendments: objects('amendments').map((item) => ({ on: textOr(item.on, ''), what: textOr(item.what, ''), reason: textOr(item.reason, '') })),
+    predictions: objects('predictions').map((item) => ({
+      person: textOr(item.person, ''),
+      expects: textOr(item.expects, ''),
+      reason: textOr(item.reason, ''),
+      on: textOr(item.on, ''),
+    })),
+    stages: objects('stages').map((stage) => ({ name: textOr(stage.name, ''), arms: listOf(stage.arms, isString), hours: numberOr(stage.hours, null) })),
     spreadGuess: number('spreadGuess'),
     controlGuess: number('controlGuess'),
     controlBar: number('controlBar'),
@@ -106,10 +116,22 @@ function readPlan(value: unknown): Plan {
     plantsKept: number('plantsKept'),
     thinningRule: text('thinningRule'),
     canReach: texts('canReach'),
-    barriers: texts('barriers'),
+    barriers: objects('barriers').map((barrier) => ({ row: numberOr(barrier.row, 0), column: numberOr(barrier.column, 0) })),
     usuallyKept: texts('usuallyKept'),
     notTested: texts('notTested'),
   };
+}
+
+function isString(value: unknown): value is string {
+  return typeof value === 'string';
+}
+
+function textOr(value: unknown, fallback: string): string {
+  return isString(value) ? value : fallback;
+}
+
+function numberOr<T>(value: unknown, fallback: T): number | T {
+  return typeof value === 'number' && Number.isFinite(value) ? value : fallback;
 }
 
 function listOf<T>(value: unknown, fits: (item: unknown) => item is T): T[] {
@@ -118,7 +140,7 @@ function listOf<T>(value: unknown, fits: (item: unknown) => item is T): T[] {
 
 function readWriting(value: unknown): Writing {
   const from = isObject(value) ? value : {};
-  const text = (key: string) => (typeof from[key] === 'string' ? from[key] : '');
+  const text = (key: string) => textOr(from[key], '');
   return { background: text('background'), discussion: text('discussion'), conclusion: text('conclusion'), next: text('next') };
 }
 

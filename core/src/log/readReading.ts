@@ -1,0 +1,20 @@
+import type { Measure } from '../model';
+
+export type Reading = { readonly value: number } | { readonly wrong: string };
+
+/**
+ * A typed reading as a number: a comma or a point before the decimals; what it cannot be for this kind of measure is said.
+ * @param text as typed, spaces at the ends do not count
+ */
+export function readReading(text: string, measure: Pick<Measure, 'kind' | 'name' | 'unit'>): Reading {
+  const typed = text.trim().replace('−', '-');
+  if (typed === '') return { wrong: 'Nothing typed yet. Type a number.' };
+  const number = typed.replace(',', '.');
+  if (!/^[+-]?(\d+\.?\d*|\.\d+)$/.test(number)) return { wrong: `“${typed.slice(0, 30)}” is not a number. Type digits only, like 12.5.` };
+  const value = Number(number);
+  if (!Number.isFinite(value) || Math.abs(value) > 1e12) return { wrong: 'That number is too large to be a reading.' };
+  if (value < 0) return { wrong: `“${measure.name}” cannot be below 0. Check the sign.` };
+  if (measure.kind === 'count' && !Number.isInteger(value)) return { wrong: 'A count is a whole number.' };
+  if (measure.kind === 'event' && value !== 0 && value !== 1) return { wrong: 'Type 1 if it has happened, 0 if not yet.' };
+  return { value };
+}
