@@ -12,7 +12,7 @@ export function aUnit(unit: string, arm: string, more: Partial<Unit> = {}): Unit
 export function aMeasure(more: Partial<Measure> = {}): Measure {
   return {
     measure: 'height', name: 'Height', kind: 'amount', unit: 'cm', category: null, higherIs: 'better', primary: true,
-    smallestDifference: 2, when: 'final', readingDays: [7], ...more,
+    smallestDifference: 2, when: 'final', rubric: [], readingDays: [7], ...more,
   };
 }
 

@@ -3,6 +3,12 @@ export type HigherIs = 'better' | 'worse' | 'neither';
 /** Which value of a unit is compared: `day N` is the reading of that day. */
 export type When = 'final' | 'total' | 'area' | `day ${number}`;
 
+/** A step of a rating, described in words. */
+export interface RubricStep {
+  readonly value: number;
+  readonly words: string;
+}
+
 /** What is recorded; exactly one of an experiment is primary and carries the verdict. */
 export interface Measure {
   readonly measure: string;
@@ -16,6 +22,8 @@ export interface Measure {
   /** In the measure's own unit; percentage points for a count, days for an event. */
   readonly smallestDifference: number | null;
   readonly when: When;
+  /** Described steps of a rating, from lowest to highest; empty for other kinds. */
+  readonly rubric: readonly RubricStep[];
   /** Days after the start on which it is read. */
   readonly readingDays: readonly number[];
 }

@@ -25,6 +25,11 @@ export function readPackage(files: PackageFiles): ReadResult {
       rows[table.name] = [];
       continue;
     }
+    if (csv.includes('\0')) {
+      problems.push({ file: table.file, row: null, column: null, message: 'is not text; expected a CSV file in UTF-8' });
+      rows[table.name] = [];
+      continue;
+    }
     const read = readTable(table, csv);
     problems.push(...read.problems);
     rows[table.name] = read.rows;
@@ -152,6 +157,7 @@ function readMeasure({ cells }: TableRow): Measure {
     smallestDifference: cells.smallest_difference as number | null,
     // Pickings add up: unless the table says otherwise a harvest is compared by its total.
     when: (cells.when as Measure['when'] | null) ?? (kind === 'harvest' ? 'total' : 'final'),
+    rubric: (cells.rubric as string).split('; ').filter(Boolean).map((step) => ({ value: Number(step.split(' = ')[0]), words: step.slice(step.indexOf(' = ') + 3) })),
     readingDays: splitCodes(cells.reading_days).map(Number),
   };
 }

@@ -95,6 +95,7 @@ function readCell(field: Field, raw: string): { value: Cell } | { wrong: string 
 function describe(field: Field): string {
   if (field.enum) return `one of ${field.enum.join(', ')}`;
   if (field.name === 'when') return 'final, total, area or "day N"';
+  if (field.name === 'rubric') return 'steps like "1 = pale; 2 = green"';
   if (field.name === 'reading_days') return 'days as whole numbers with a space between';
   switch (field.type) {
     case 'number':

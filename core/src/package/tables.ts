@@ -73,6 +73,7 @@ export const tables: readonly Table[] = [
       { name: 'primary', type: 'boolean', required: true },
       { name: 'smallest_difference', type: 'number', minimum: 0, optionalColumn: true },
       text('when', { pattern: /^(final|total|area|day \d+)$/ }),
+      text('rubric', { fallback: '', pattern: /^$|^-?\d+ = [^;]+(; -?\d+ = [^;]+)*$/ }),
       text('reading_days', { fallback: '', pattern: /^(\d+( \d+)*)?$/ }),
     ],
     foreignKeys: [],

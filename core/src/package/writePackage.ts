@@ -41,6 +41,7 @@ export function writePackage(study: Study): PackageFiles {
       primary: measure.primary,
       smallest_difference: measure.smallestDifference,
       when: measure.when,
+      rubric: measure.rubric.map(({ value, words }) => `${value} = ${words}`).join('; '),
       reading_days: measure.readingDays.join(' '),
     })),
     observations: study.observations.map((seen) => ({

@@ -96,6 +96,6 @@ function others(judged: Judged, lead: ComparisonRow): Sentence {
   const groups = verdictOrder
     .map((code) => ({ code, names: rest.filter((row) => row.verdict === code).map(name) }))
     .filter(({ names }) => names.length > 0)
-    .map(({ code, names }) => `${shortWords[code]}: ${names.join(', ')}`);
-  return [` The others: ${groups.join('; ')}.`];
+    .map(({ code, names }) => `${shortWords[code]} for ${names.join(', ')}`);
+  return [` Also: ${groups.join('; ')}.`];
 }

@@ -1,0 +1,6 @@
+export * from './account';
+export * from './change';
+export * from './experiment';
+export * from './messages';
+export * from './observation';
+export * from './records';

@@ -1,0 +1,13 @@
+import type { Experiment, ReadSoFar } from '@fern/core';
+
+/** An experiment as stored. The version goes up with every change; a change must name the version that it was made from. */
+export interface ExperimentRecord {
+  readonly id: string;
+  readonly version: number;
+  readonly experiment: Experiment;
+}
+
+/** An experiment with what has been read so far, for Today. */
+export interface ExperimentProgress extends ExperimentRecord {
+  readonly read: readonly ReadSoFar[];
+}

@@ -1,0 +1,65 @@
+import type { Arm, Kept, Layout, Measure, Shelf, Stage } from '../model';
+import type { Process, Truth } from '../simulate/Truth';
+
+export type Theme = 'frames' | 'sprouting' | 'light' | 'water' | 'soil-life' | 'growing-claims' | 'cuttings-and-containers' | 'roots-in-water';
+
+export const themes: readonly { readonly theme: Theme; readonly title: string }[] = [
+  { theme: 'frames', title: 'Empty frames' },
+  { theme: 'sprouting', title: 'Sprouting' },
+  { theme: 'light', title: 'Light' },
+  { theme: 'water', title: 'Water' },
+  { theme: 'soil-life', title: 'Soil life' },
+  { theme: 'growing-claims', title: 'Growing claims' },
+  { theme: 'cuttings-and-containers', title: 'Cuttings and containers' },
+  { theme: 'roots-in-water', title: 'Roots in water' },
+];
+
+/** A measure of a ready-made question with what the simulator assumes of it when the question is tried out. */
+export interface QuestionMeasure extends Measure {
+  readonly usual: Process;
+}
+
+/** A ready-made question: everything that a plan for it starts from. All of it can be changed. */
+export interface ReadyQuestion {
+  readonly id: string;
+  readonly theme: Theme;
+  readonly title: string;
+  /** One line on why people ask it. */
+  readonly about: string;
+  /** What someone may type to find it: plants, treatments, worries. */
+  readonly words: readonly string[];
+  readonly plant: string;
+  readonly changed: string;
+  readonly question: string;
+  readonly hypothesis: string;
+  readonly nullHypothesis: string;
+  readonly arms: readonly Arm[];
+  readonly unitWord: string;
+  readonly unitsPerArm: number;
+  /** Seeds or cuttings a unit; null where nothing is counted out of a number. */
+  readonly sown: number | null;
+  readonly layout: Layout;
+  readonly blocks: number;
+  readonly light: Shelf['light'];
+  readonly measures: readonly QuestionMeasure[];
+  readonly endRule: string;
+  readonly kept: readonly Kept[];
+  readonly stages: readonly Stage[];
+  readonly materials: readonly string[];
+  readonly steps: readonly string[];
+  readonly cautions: readonly string[];
+  readonly troubles: readonly string[];
+  readonly notTested: readonly string[];
+  /** SD between units as a share of the control's mean; share points for a count. */
+  readonly spreadGuess: number;
+  /** The control's value in the primary measure: a share for a count. */
+  readonly controlGuess: number;
+  /** What the control must reach in the primary measure; counts in per cent. */
+  readonly controlBar: number | null;
+  readonly expectedSurvival: number | null;
+  readonly plantsKept: number | null;
+  readonly thinningRule: string;
+  readonly canReach: readonly string[];
+  /** Spreads for a trial run; what is missing is a usual value. */
+  readonly usualTruth: Partial<Truth>;
+}

@@ -1,0 +1,67 @@
+import { emptyPlan, emptyWriting, type Experiment, type Measure } from '../model';
+import { layOut } from '../plan/layOut';
+import type { ReadyQuestion } from './ReadyQuestion';
+
+export interface Beginning {
+  /** ISO 8601 date-time of its making. */
+  readonly created: string;
+  /** Calendar date on which it is to start. */
+  readonly startOn: string;
+  readonly seed: number;
+}
+
+/** Places side by side on a shelf of the bench. */
+export const SHELF_COLUMNS = 12;
+
+/** A first plan from a ready-made question: its arms shuffled over the bench with the seed given. Still a draft. */
+export function experimentFrom(question: ReadyQuestion, { created, startOn, seed }: Beginning): Experiment {
+  const { units, bench } = layOut(
+    {
+      arms: question.arms, unitsPerArm: question.unitsPerArm, letter: question.unitWord.charAt(0).toUpperCase(), sown: question.sown, layout: question.layout,
+      blocks: question.blocks, columns: SHELF_COLUMNS, light: question.light,
+    },
+    seed,
+  );
+  return {
+    name: question.id,
+    title: question.title,
+    created,
+    question: question.question,
+    claim: null,
+    hypothesis: question.hypothesis,
+    nullHypothesis: question.nullHypothesis,
+    claimedRatio: null,
+    startedOn: startOn,
+    endedOn: null,
+    comparison: 'control',
+    layout: question.layout,
+    blinded: question.measures.some((measure) => measure.primary && measure.kind === 'rating'),
+    plan: {
+      ...emptyPlan,
+      plant: question.plant,
+      changed: question.changed,
+      unitWord: question.unitWord,
+      kept: question.kept,
+      usuallyKept: question.kept.map(({ what }) => what),
+      materials: question.materials,
+      steps: question.steps,
+      cautions: question.cautions,
+      endRule: question.endRule,
+      shuffleSeed: seed,
+      bench,
+      stages: question.stages,
+      spreadGuess: question.spreadGuess,
+      controlGuess: question.controlGuess,
+      controlBar: question.controlBar,
+      expectedSurvival: question.expectedSurvival,
+      plantsKept: question.plantsKept,
+      thinningRule: question.thinningRule,
+      canReach: question.canReach,
+      notTested: question.notTested,
+    },
+    writing: emptyWriting,
+    arms: question.arms,
+    units,
+    measures: question.measures.map(({ usual: _usual, ...measure }): Measure => measure),
+  };
+}

@@ -1,0 +1,146 @@
+import { addDays, type Experiment, type Happening, type Measure, type Observation, type Study, type Unit } from '../model';
+import { benchFor } from '../plan/shelfOf';
+import { decimalsFor } from '../quantities/roundTo';
+import { random, type Random } from '../stats/random';
+import { grow, readPlant } from './grow';
+import { sproutDays } from './sprout';
+import { forArm, type Conditions, type Process, type Truth } from './Truth';
+
+export interface SimulateOptions {
+  readonly seed: number;
+  /** Last day that has been read; all planned days where it is missing. */
+  readonly untilDay?: number;
+  /** Who reads, in turn from day to day. */
+  readonly observers?: readonly string[];
+}
+
+export interface Simulated {
+  readonly study: Study;
+  readonly truth: Truth;
+}
+
+interface LivingUnit {
+  readonly unit: Unit;
+  /** Unit, plant and place together: multiplies levels and paces. */
+  readonly factor: number;
+  readonly logit: number;
+  readonly conditions: Conditions;
+  readonly dud: boolean;
+  /** Day of its loss; Infinity where it stays. */
+  readonly lostOn: number;
+  readonly harmed: { readonly day: number; readonly pace: number } | null;
+}
+
+/**
+ * Readings of a planned experiment as they might have come out, from a hidden truth that is returned with them.
+ * The same experiment, truth and seed give the same readings on every machine. The experiment must have a start date.
+ */
+export function simulateStudy(experiment: Experiment, truth: Truth, options: SimulateOptions): Simulated {
+  const source = random(options.seed);
+  const startedOn = experiment.startedOn ?? '2026-01-01';
+  const until = options.untilDay ?? Math.max(0, ...experiment.measures.flatMap((measure) => measure.readingDays));
+  const units = experiment.units.map((unit) => liven(unit, experiment, truth, until, source));
+  const observers = options.observers ?? [];
+  const observations = experiment.measures.flatMap((measure): Observation[] => {
+    const process = truth.measures[measure.measure];
+    if (!process) return [];
+    const days = measure.readingDays.filter((day) => day <= until);
+    const moods = new Map(days.map((day) => [day, Math.exp(source.normal(0, truth.daySpread) + source.normal(0, truth.observerSpread))]));
+    return units.flatMap((living) => {
+      const read = reader(process, measure, living, until, source);
+      return days
+        .filter((day) => day < living.lostOn)
+        .map((day): Observation => ({
+          id: `${measure.measure}-${living.unit.unit}-${day}`,
+          unit: living.unit.unit,
+          plant: null,
+          measure: measure.measure,
+          observedOn: addDays(startedOn, day),
+          value: read(day, moods.get(day) ?? 1),
+          category: measure.category,
+          observer: observers.length > 0 ? observers[day % observers.length] : null,
+          blinded: experiment.blinded,
+          source: 'hand',
+          note: null,
+          replaces: null,
+        }));
+    });
+  });
+  const lost = units.filter((living) => living.lostOn <= until);
+  const happenings = lost.map(({ unit, lostOn }): Happening => ({
+    id: `loss-${unit.unit}`, on: addDays(startedOn, lostOn), kind: 'loss', arms: [], units: [unit.unit], note: 'Found dried out.',
+  }));
+  const lostCodes = new Set(lost.map(({ unit }) => unit.unit));
+  const after = experiment.units.map((unit): Unit => (lostCodes.has(unit.unit) ? { ...unit, status: 'lost', statusReason: 'dried out' } : unit));
+  return { study: { experiment: { ...experiment, units: after }, observations, happenings, care: [] }, truth };
+}
+
+function liven(unit: Unit, experiment: Experiment, truth: Truth, until: number, source: Random): LivingUnit {
+  const own = source.normal(0, truth.unitSpread) + source.normal(0, truth.plantSpread);
+  const place = placeEffect(unit, experiment, truth);
+  const lost = source.share() < truth.losses ? 1 + Math.floor(source.share() * Math.max(1, until)) : Infinity;
+  const struck = truth.pest !== null && source.share() < truth.pest.share;
+  return {
+    unit,
+    factor: Math.exp(own) * (1 + place),
+    logit: own * 2 + place * 2,
+    conditions: { ...truth.conditions, ...truth.armConditions[unit.arm] },
+    dud: source.share() < truth.duds,
+    lostOn: lost,
+    harmed: struck && truth.pest ? { day: truth.pest.day, pace: 1 - truth.pest.harm } : null,
+  };
+}
+
+/** Bright middle of the row, cold corner at the first place of the first row. */
+function placeEffect(unit: Unit, { plan, units }: Experiment, { brightMiddle, coldCorner }: Truth): number {
+  if (unit.row === null || unit.column === null || (brightMiddle === 0 && coldCorner === 0)) return 0;
+  const columns = Math.max(1, ...benchFor(plan.bench, units).map((shelf) => shelf.columns));
+  const middle = columns === 1 ? 0 : 1 - Math.abs((2 * (unit.column - 1)) / (columns - 1) - 1);
+  const corner = Math.max(0, 1 - (unit.column - 1 + (unit.row - 1)) / 4);
+  return brightMiddle * middle - coldCorner * corner;
+}
+
+/** What a unit reads on a day: worked out once for the unit, then asked day by day. */
+function reader(process: Process, measure: Measure, living: LivingUnit, until: number, source: Random): (day: number, mood: number) => number {
+  const { unit, factor, dud, conditions } = living;
+  const { arm } = unit;
+  const sown = unit.sown ?? 1;
+  switch (process.process) {
+    case 'sprouting': {
+      const days = sproutDays(process, arm, sown, conditions.temperature, living.logit, source);
+      return (day) => (dud ? 0 : days.filter((sprout) => sprout <= day).length);
+    }
+    case 'share': {
+      const share = forArm(process.share, arm);
+      const odds = (share / Math.max(1e-12, 1 - share)) * Math.exp(living.logit);
+      const chance = share >= 1 ? 1 : odds / (1 + odds);
+      const shown = Array.from({ length: sown }, () => (source.share() < chance ? process.from + source.share() * (process.to - process.from) : Infinity));
+      return (day) => (dud ? 0 : shown.filter((onset) => onset <= day).length);
+    }
+    case 'growth': {
+      const series = grow(process, arm, conditions, until, factor, living.harmed);
+      return (day, mood) => (dud ? 0 : rounded(readPlant(process, series[day]) * mood, process.size));
+    }
+    case 'level': {
+      const level = forArm(process.level, arm) * factor;
+      return (day, mood) => rounded(level * (1 - (1 - process.rate) ** Math.max(day, 1)) * mood, forArm(process.level, ''));
+    }
+    case 'rating': {
+      const own = source.normal(0, process.spread);
+      const steps = measure.rubric.map((step) => step.value);
+      const [low, high] = steps.length > 0 ? [Math.min(...steps), Math.max(...steps)] : [1, 5];
+      return () => Math.min(high, Math.max(low, Math.round(forArm(process.level, arm) + own + (factor - 1) * 2)));
+    }
+    case 'event': {
+      const happens = (forArm(process.days, arm) * Math.exp(source.normal(0, process.spread))) / factor;
+      return (day) => (!dud && happens <= day ? 1 : 0);
+    }
+    case 'harvest':
+      return (_day, mood) => (dud ? 0 : rounded(forArm(process.each, arm) * factor * mood * Math.exp(source.normal(0, process.spread)), forArm(process.each, arm)));
+  }
+}
+
+/** Rounded as a ruler or balance would read it: three digits of the usual size. */
+function rounded(value: number, size: number): number {
+  return Number(Math.max(0, value).toFixed(decimalsFor(size === 0 ? value : size, null)));
+}

@@ -1,0 +1,108 @@
+import type { Arm, Measure, Role, Study } from '../model';
+import { plural } from '../quantities/plural';
+import { meanInterval } from '../stats/meanInterval';
+import { centre } from '../stats/moments';
+import type { MeasureResult } from './Result';
+import { indexObservations, unitData } from './unitData';
+import { gapFact, wordingFor } from './verdict/wording';
+
+interface PictureArm {
+  readonly arm: string;
+  readonly name: string;
+  readonly role: Role;
+}
+
+/** Each unit a dot, with the arm's mean and its 95 % interval. */
+export interface DotsPicture {
+  readonly kind: 'dots';
+  /** States the finding. */
+  readonly title: string;
+  readonly axis: string;
+  readonly note: string;
+  /** Ends of the axis where they are known, as 0 and 100 for shares. */
+  readonly range: readonly [number, number] | null;
+  readonly arms: readonly (PictureArm & {
+    readonly units: readonly { readonly unit: string; readonly value: number }[];
+    readonly mean: number | null;
+    readonly interval: readonly [number, number] | null;
+  })[];
+}
+
+/** Over time a curve an arm: mean of the units read that day, with its 95 % interval. */
+export interface CurvesPicture {
+  readonly kind: 'curves';
+  readonly title: string;
+  readonly axis: string;
+  readonly note: string;
+  readonly range: readonly [number, number] | null;
+  readonly arms: readonly (PictureArm & {
+    readonly points: readonly { readonly day: number; readonly mean: number; readonly interval: readonly [number, number] | null; readonly units: number }[];
+  })[];
+}
+
+/** The one chart-spec type: every picture is drawn, exported and read aloud from it. */
+export type Picture = DotsPicture | CurvesPicture;
+
+/** What stands beside the axis: name and unit, "% of the sown" for shares. */
+export function axisLabel(measure: Pick<Measure, 'name' | 'unit'>, share: boolean): string {
+  return share ? `${measure.name}, % of the sown` : measure.unit === '' ? measure.name : `${measure.name}, ${measure.unit}`;
+}
+
+/** The finding of a measure in a headline: the largest gap that is told apart, else that none is clear. */
+export function findingTitle(result: MeasureResult, measure: Measure, arms: readonly Arm[]): string {
+  const told = result.comparisons.filter((row) => row.p !== null && row.p <= 0.05 && row.difference.ci95 !== null && row.difference.ci95[0] * row.difference.ci95[1] > 0);
+  const lead = [...told].sort((a, b) => Math.abs(b.difference.value ?? 0) - Math.abs(a.difference.value ?? 0))[0];
+  const gap = lead ? gapFact(lead, wordingFor(measure, result.share)) : null;
+  if (!lead || !gap) return result.values.length === 0 ? `${measure.name}: nothing read yet` : `${measure.name}: no clear gap between the arms`;
+  return `${measure.name}: ${gap.text} with ${arms.find((arm) => arm.arm === lead.arm)?.name ?? lead.arm}`;
+}
+
+/** The picture of what is compared: each unit's value with its arm's mean and interval. */
+export function dotsPicture(study: Study, measure: Measure, result: MeasureResult): DotsPicture {
+  const scale = result.share ? 100 : 1;
+  return {
+    kind: 'dots',
+    title: findingTitle(result, measure, study.experiment.arms),
+    axis: axisLabel(measure, result.share),
+    note: `Each dot is one ${study.experiment.plan.unitWord}. Bars: mean and its 95 % interval.`,
+    range: result.share ? [0, 100] : null,
+    arms: study.experiment.arms.map((arm) => {
+      const summary = result.arms.find((row) => row.arm === arm.arm);
+      const interval = (result.share ? summary?.unitsCi95 : summary?.ci95) ?? null;
+      const mean = result.values.filter((unit) => unit.arm === arm.arm).map((unit) => unit.value);
+      return {
+        arm: arm.arm,
+        name: arm.name,
+        role: arm.role,
+        units: result.values.filter((unit) => unit.arm === arm.arm).map(({ unit, value }) => ({ unit, value: value * scale })),
+        mean: mean.length === 0 ? null : centre(mean) * scale,
+        interval: interval && [interval[0] * scale, interval[1] * scale],
+      };
+    }),
+  };
+}
+
+/** The picture over time: a curve an arm, from the units that are not excluded; a lost unit stands in it up to its loss. Null with fewer than two days. */
+export function curvesPicture(study: Study, measure: Measure, result: MeasureResult): CurvesPicture | null {
+  const { arms, plan } = study.experiment;
+  const scale = result.share ? 100 : 1;
+  const data = unitData(study, measure, indexObservations(study.observations)).filter(({ unit }) => unit.status !== 'excluded');
+  const curves = arms.map((arm) => {
+    const byDay = new Map<number, number[]>();
+    for (const { unit, curve } of data) {
+      if (unit.arm !== arm.arm || (result.share && !unit.sown)) continue;
+      for (const { day, value } of curve) byDay.set(day, [...(byDay.get(day) ?? []), result.share ? (value / (unit.sown ?? 1)) * scale : value]);
+    }
+    const points = [...byDay].sort(([a], [b]) => a - b).map(([day, values]) => ({ day, mean: centre(values), interval: meanInterval(values), units: values.length }));
+    return { arm: arm.arm, name: arm.name, role: arm.role, points };
+  });
+  if (new Set(curves.flatMap(({ points }) => points.map(({ day }) => day))).size < 2) return null;
+  return {
+    kind: 'curves',
+    title: `${measure.name} over time`,
+    axis: axisLabel(measure, result.share),
+    note: `Mean of the ${plural(plan.unitWord)} read that day; bars: its 95 % interval.`,
+    range: result.share ? [0, 100] : null,
+    arms: curves,
+  };
+}

@@ -1,0 +1,55 @@
+import type { Picture } from '../weigh/pictures';
+import { sentenceText, type Sentence } from '../weigh/Sentence';
+import type { Block } from './Block';
+
+/** A report as Markdown (CommonMark with pipe tables); pictures become the tables that they were drawn from. */
+export function markdown(blocks: readonly Block[]): string {
+  return `${blocks.map(blockText).filter((text) => text !== '').join('\n\n')}\n`;
+}
+
+function blockText(block: Block): string {
+  switch (block.kind) {
+    case 'heading':
+      return `${'#'.repeat(block.level)} ${escape(block.text)}`;
+    case 'paragraph':
+      return sentence(block.text);
+    case 'list':
+      return block.items.map((item, i) => `${block.ordered ? `${i + 1}.` : '-'} ${sentence(item)}`).join('\n');
+    case 'table':
+      return `${table(block.head, block.rows, block.numbersFrom)}\n\n*${escape(block.caption)}*`;
+    case 'figure':
+      return figure(block.picture);
+    case 'bench':
+      return `${block.rows.map((row) => `    ${row.join('   ')}`).join('\n')}\n\n*${escape(block.caption)}*`;
+    case 'caution':
+      return `> **Take care.** ${escape(block.text)}`;
+    case 'own':
+      return block.text.trim() === '' ? '*Not written yet.*' : block.text;
+  }
+}
+
+function sentence(pieces: Sentence): string {
+  return escape(sentenceText(pieces));
+}
+
+function table(head: readonly string[], rows: readonly (readonly string[])[], numbersFrom: number): string {
+  const line = (cells: readonly string[]) => `| ${cells.map((cell) => escape(cell).replaceAll('|', '\\|')).join(' | ')} |`;
+  return [line(head), `| ${head.map((_, i) => (i < numbersFrom ? '---' : '---:')).join(' | ')} |`, ...rows.map(line)].join('\n');
+}
+
+function figure(picture: Picture): string {
+  const number = (value: number | null) => (value === null ? '–' : String(Math.round(value * 100) / 100));
+  const title = `**${escape(picture.title)}** (${escape(picture.axis)})`;
+  if (picture.kind === 'dots') {
+    const rows = picture.arms.map((arm) => [arm.name, arm.units.map(({ unit, value }) => `${unit} ${number(value)}`).join(', ')]);
+    return `${title}\n\n${table(['Arm', 'Each unit'], rows, 2)}`;
+  }
+  const days = [...new Set(picture.arms.flatMap((arm) => arm.points.map((point) => point.day)))].sort((a, b) => a - b);
+  const rows = picture.arms.map((arm) => [arm.name, ...days.map((day) => number(arm.points.find((point) => point.day === day)?.mean ?? null))]);
+  return `${title}\n\n${table(['Arm', ...days.map((day) => `day ${day}`)], rows, 1)}`;
+}
+
+/** Keeps what a person typed from turning into Markdown signs. */
+function escape(text: string): string {
+  return text.replace(/([\\`*_[\]<>#])/g, '\\$1');
+}

@@ -1,0 +1,161 @@
+import { longDate, type Experiment, type Study, type Writing } from '../model';
+import { plural } from '../quantities/plural';
+import { benchFor, shelfRows, walkOrder } from '../plan/shelfOf';
+import { curvesPicture, dotsPicture } from '../weigh/pictures';
+import type { MeasureResult, Result } from '../weigh/Result';
+import { armName, explainChance, gapFact, intervalFact, wordingFor } from '../weigh/verdict/wording';
+import type { Sentence } from '../weigh/Sentence';
+import type { Block } from './Block';
+import { armsTable, comparisonsTable, showP } from './resultTables';
+
+const heading = (text: string, level: 1 | 2 | 3 = 2): Block => ({ kind: 'heading', level, text });
+const paragraph = (...text: Sentence): Block => ({ kind: 'paragraph', text });
+const list = (items: readonly (string | Sentence)[], ordered = false): Block => ({
+  kind: 'list',
+  items: items.map((item) => (typeof item === 'string' ? [item] : item)),
+  ordered,
+});
+
+/** The parts that only the writer can write, with what each asks for. */
+export const ownParts: readonly { readonly part: keyof Writing; readonly title: string; readonly ask: string }[] = [
+  { part: 'background', title: 'Background', ask: 'Why did you ask this? What did you already know about it?' },
+  { part: 'discussion', title: 'Discussion', ask: 'What do you think made this happen? Does it fit what you expected?' },
+  { part: 'conclusion', title: 'Conclusion', ask: 'Answer your question in your own words. How sure are you?' },
+  { part: 'next', title: 'Next time', ask: 'What would you change, and what would you ask next?' },
+];
+
+/** The lab report of a study as a tree of blocks: computed facts by reference, the writer's own words as typed. */
+export function report(study: Study, result: Result): Block[] {
+  const { experiment } = study;
+  const own = (part: keyof Writing): Block[] => [heading(ownParts.find((item) => item.part === part)?.title ?? part), { kind: 'own', part, text: experiment.writing[part] }];
+  return [
+    heading(experiment.title, 1),
+    heading('Question'),
+    paragraph(experiment.question),
+    ...(experiment.claim ? [paragraph(`The claim: “${experiment.claim}”`)] : []),
+    ...own('background'),
+    heading('Hypothesis and null'),
+    paragraph('Hypothesis: ', experiment.hypothesis),
+    paragraph('Null hypothesis: ', experiment.nullHypothesis),
+    ...predictions(experiment),
+    ...variables(experiment),
+    ...method(experiment),
+    ...results(study, result),
+    heading('What could have fooled us'),
+    ...fooled(study, result),
+    ...own('discussion'),
+    ...own('conclusion'),
+    ...own('next'),
+  ];
+}
+
+function predictions({ plan }: Experiment): Block[] {
+  if (plan.predictions.length === 0) return [];
+  return [heading('Predictions', 3), list(plan.predictions.map(({ person, expects, reason }) => `${person}: ${expects}${reason === '' ? '' : `, because ${reason}`}`))];
+}
+
+function variables({ arms, measures, plan }: Experiment): Block[] {
+  const armText = arms.map((arm) => `${arm.name}${arm.role === 'treatment' ? '' : ` (${arm.role})`}`);
+  return [
+    heading('Variables'),
+    heading('Changed on purpose', 3),
+    paragraph(plan.changed === '' ? 'The arms:' : `${capital(plan.changed)}:`),
+    list(armText),
+    heading('Measured', 3),
+    list(
+      measures.map(
+        (m) =>
+          `${m.name}${m.unit === '' ? '' : `, ${m.unit}`}${m.readingDays.length > 0 ? `, on day ${m.readingDays.join(', ')}` : ''}${m.primary ? ' – this one decides' : ''}${
+            m.smallestDifference === null ? '' : `; smallest difference that matters: ${m.smallestDifference} ${wordingFor(m, m.kind === 'count').unit}`
+          }`,
+      ),
+    ),
+    heading('Kept the same', 3),
+    plan.kept.length > 0 ? list(plan.kept.map(({ what, how }) => (how === '' ? what : `${what}: ${how}`))) : paragraph('Nothing was written down.'),
+  ];
+}
+
+function method(experiment: Experiment): Block[] {
+  const { plan, units, arms } = experiment;
+  const each = arms.map((arm) => `${arm.name} ${units.filter((unit) => unit.arm === arm.arm).length}`).join(', ');
+  const sown = [...new Set(units.map((unit) => unit.sown).filter((n) => n !== null))];
+  const started = experiment.startedOn === null ? '' : ` The start was ${longDate(experiment.startedOn)}.`;
+  const seed = plan.shuffleSeed === null ? '' : ` The ${plural(plan.unitWord)} were placed by shuffling with seed ${plan.shuffleSeed}, so anyone can make the same layout again.`;
+  return [
+    ...(plan.materials.length > 0 ? [heading('Materials'), list(plan.materials)] : []),
+    heading('Method'),
+    ...plan.cautions.map((text): Block => ({ kind: 'caution', text })),
+    paragraph(`There were ${units.length} ${plural(plan.unitWord)}: ${each}.${sown.length === 1 ? ` Each had ${sown[0]} sown.` : ''}${started}${seed}`),
+    ...(plan.steps.length > 0 ? [list(plan.steps, true)] : []),
+    ...(plan.endRule === '' ? [] : [paragraph(`It ended: ${plan.endRule}`)]),
+    ...layout(experiment),
+    ...(plan.amendments.length > 0 ? [heading('Changed after the start', 3), list(plan.amendments.map(({ on, what, reason }) => `${on}: ${what} (${reason})`))] : []),
+  ];
+}
+
+function layout({ plan, units }: Experiment): Block[] {
+  const placed = walkOrder(units).filter((unit) => unit.row !== null && unit.column !== null);
+  if (placed.length === 0) return [];
+  const bench = benchFor(plan.bench, placed);
+  const rows = shelfRows(bench).flatMap(({ first, last }) => Array.from({ length: last - first + 1 }, (_, i) => first + i));
+  return [{ kind: 'bench', caption: `The layout: where each ${plan.unitWord} stood, seen from above.`, rows: rows.map((row) => placed.filter((unit) => unit.row === row).map((unit) => `${unit.unit} ${unit.arm}`)) }];
+}
+
+function results(study: Study, result: Result): Block[] {
+  const { measures, arms } = study.experiment;
+  const ordered = [...result.measures].sort((a, b) => Number(b.primary) - Number(a.primary));
+  const blocks = ordered.flatMap((row): Block[] => {
+    const measure = measures.find((m) => m.measure === row.measure);
+    if (!measure) return [];
+    const curves = curvesPicture(study, measure, row);
+    return [
+      heading(row.primary ? row.name : `Also seen: ${row.name}`, 3),
+      ...(row.primary ? [paragraph(...row.verdict.pieces), ...chance(row), ...claim(study.experiment, row)] : [paragraph(...alsoSeen(row, measure, arms))]),
+      ...(measure.kind === 'event' ? [] : [{ kind: 'figure', picture: dotsPicture(study, measure, row) } as const]),
+      ...(curves && measure.kind !== 'event' ? [{ kind: 'figure', picture: curves } as const] : []),
+      armsTable(study, measure, row),
+      ...(row.comparisons.length > 0 ? [comparisonsTable(study, measure, row)] : []),
+      ...row.reasons.map((reason) => paragraph(reason)),
+    ];
+  });
+  return [heading('Results'), ...blocks];
+}
+
+/** What p means, from the test whose p the verdict used. */
+export function chance(row: MeasureResult): Block[] {
+  const [lead] = [...row.comparisons].filter((c) => c.p !== null).sort((a, b) => (a.p ?? 1) - (b.p ?? 1));
+  if (!lead || lead.p === null) return [];
+  const test = row.tests.find((t) => t.arm === lead.arm && t.versus === lead.versus && t.p === lead.p);
+  return [paragraph({ fact: `${row.measure}.${lead.arm}-${lead.versus}.p`, text: explainChance({ method: test?.method ?? 'welch-t', p: lead.p }) })];
+}
+
+function claim({ claimedRatio }: Experiment, row: MeasureResult): Block[] {
+  const ruledOut = row.verdict.claimedRatioRuledOut;
+  if (claimedRatio === null || ruledOut === null) return [];
+  return [paragraph(ruledOut ? `The claim of ${claimedRatio} times is ruled out: the whole interval of the ratio lies ${claimedRatio >= 1 ? 'below' : 'above'} it.` : `The claim of ${claimedRatio} times is not ruled out by these data.`)];
+}
+
+/** A measure that is not primary has no verdict: what was seen, and its p adjusted over all such measures. */
+export function alsoSeen(row: MeasureResult, measure: Experiment['measures'][number], arms: Experiment['arms']): Sentence {
+  const [lead] = [...row.comparisons].filter((c) => c.difference.value !== null).sort((a, b) => (a.p ?? 1) - (b.p ?? 1));
+  const wording = wordingFor(measure, row.share);
+  const gap = lead ? gapFact(lead, wording) : null;
+  if (!lead || !gap) return ['There is nothing to compare.'];
+  const interval = intervalFact(lead, wording);
+  return [
+    gap,
+    ` with ${armName(arms, lead.arm)} than with ${armName(arms, lead.versus)}`,
+    ...(interval ? [' (95 % interval ', interval, ')'] : []),
+    row.alsoSeenP === null ? '.' : `; p = ${showP(row.alsoSeenP)} adjusted over all measures that do not decide. It cannot carry a verdict.`,
+  ];
+}
+
+function fooled({ experiment }: Study, result: Result): Block[] {
+  if (result.review.length === 0) return [paragraph('The checks found nothing: a control, enough units, a shuffle, and complete readings.')];
+  const scope = experiment.plan.notTested.length > 0 ? [paragraph(`Not tested here: ${experiment.plan.notTested.join('; ')}.`)] : [];
+  return [list(result.review.map((finding) => `${finding.message} ${finding.remedy}`)), ...scope];
+}
+
+function capital(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1);
+}

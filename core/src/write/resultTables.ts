@@ -1,0 +1,73 @@
+import type { Measure, Study } from '../model';
+import { rounded } from '../quantities/roundTo';
+import type { ArmSummary, ComparisonRow, MeasureResult } from '../weigh/Result';
+import { armName, wordingFor } from '../weigh/verdict/wording';
+import type { Block } from './Block';
+
+type Table = Extract<Block, { kind: 'table' }>;
+
+const none = '–';
+
+/** What each arm did, a row an arm. */
+export function armsTable(study: Study, measure: Measure, result: MeasureResult): Table {
+  const { arms, plan } = study.experiment;
+  const cells = (summary: ArmSummary): string[] => {
+    if (measure.kind === 'event') return [show(summary.median, null), String(summary.events ?? 0), String(summary.censored ?? 0)];
+    const scale = result.share ? 100 : 1;
+    const spread = summary.sd === null ? null : summary.sd * scale;
+    const own = [scaled(summary.mean, scale, spread), show(spread, spread), interval(result.share ? (summary.unitsCi95 ?? null) : summary.ci95, scale, spread)];
+    return result.share ? [`${summary.successes ?? 0} of ${summary.trials ?? 0}`, ...own] : measure.kind === 'rating' ? [scaled(summary.median, 1, null), ...own] : own;
+  };
+  const unit = result.share ? '%' : measure.unit;
+  const heads =
+    measure.kind === 'event'
+      ? ['Median day', 'Happened', 'Not yet']
+      : [...(result.share ? ['Counted of sown'] : measure.kind === 'rating' ? ['Median'] : []), `Mean${unit === '' ? '' : `, ${unit}`}`, 'SD', '95 % interval of the mean'];
+  return {
+    kind: 'table',
+    caption: `${measure.name}: what each arm did. Each ${plan.unitWord} counts once.`,
+    head: ['Arm', 'Units', ...heads],
+    rows: result.arms.map((summary) => [armName(arms, summary.arm), String(summary.units), ...cells(summary)]),
+    numbersFrom: 1,
+  };
+}
+
+/** Each comparison with its interval and p. */
+export function comparisonsTable(study: Study, measure: Measure, result: MeasureResult): Table {
+  const { arms, comparison } = study.experiment;
+  const wording = wordingFor(measure, result.share);
+  const many = result.comparisons.length > 1;
+  return {
+    kind: 'table',
+    caption: `${measure.name}: differences${many ? `, adjusted for ${result.comparisons.length} comparisons` : ''}.`,
+    head: [comparison === 'control' ? 'Against the control' : 'Compared', `Difference${wording.unit === '' ? '' : `, ${wording.unit}`}`, '95 % interval', 'Ratio', 'Could chance do this? p'],
+    rows: result.comparisons.map((row) => comparisonCells(row, arms, wording.scale, comparison === 'control')),
+    numbersFrom: 1,
+  };
+}
+
+function comparisonCells(row: ComparisonRow, arms: Study['experiment']['arms'], scale: number, control: boolean): string[] {
+  const { value, ci95 } = row.difference;
+  const halfWidth = ci95 === null ? null : ((ci95[1] - ci95[0]) / 2) * scale;
+  const ratio = row.ratio.value === null ? none : `${rounded(row.ratio.value, row.ratio.ci95 && (row.ratio.ci95[1] - row.ratio.ci95[0]) / 2)}${row.ratio.ci95 ? ` (${interval(row.ratio.ci95, 1, (row.ratio.ci95[1] - row.ratio.ci95[0]) / 2)})` : ''}`;
+  const name = control ? armName(arms, row.arm) : `${armName(arms, row.arm)} − ${armName(arms, row.versus)}`;
+  return [name, scaled(value, scale, halfWidth), interval(ci95, scale, halfWidth), ratio, showP(row.p)];
+}
+
+/** p as reports give it: three decimals, "< 0.001" below. */
+export function showP(p: number | null): string {
+  if (p === null) return none;
+  return p < 0.001 ? '< 0.001' : p.toFixed(3);
+}
+
+function show(value: number | null, spread: number | null): string {
+  return value === null ? none : rounded(value, spread);
+}
+
+function scaled(value: number | null, scale: number, spread: number | null): string {
+  return value === null ? none : rounded(value * scale, spread);
+}
+
+function interval(ends: readonly [number, number] | null, scale: number, spread: number | null): string {
+  return ends === null ? none : `${rounded(ends[0] * scale, spread)} to ${rounded(ends[1] * scale, spread)}`;
+}

@@ -1,0 +1,88 @@
+import { addDays, emptyPlan, emptyWriting, layOut, plainTruth, type Experiment, type Truth } from '@fern/core';
+import type { DemoExperiment } from './DemoExperiment';
+
+const arms: Experiment['arms'] = [
+  { arm: 'C', name: 'clear film', role: 'control', dose: null, doseUnit: null, factors: {} },
+  { arm: 'R', name: 'red film', role: 'treatment', dose: null, doseUnit: null, factors: {} },
+  { arm: 'B', name: 'blue film', role: 'treatment', dose: null, doseUnit: null, factors: {} },
+];
+
+const truth: Truth = plainTruth(
+  {
+    height: { process: 'growth', reads: 'height', size: 23, rate: 0.2, effect: { C: 1, R: 1.3, B: 0.97 } },
+    leaves: { process: 'growth', reads: 'mass', size: 22, rate: 0.21, effect: { C: 1, R: 1.18, B: 0.98 } },
+  },
+  {
+    unitSpread: 0.07, daySpread: 0.01, brightMiddle: 0.05, coldCorner: 0.03, conditions: { temperature: 21, light: 14, water: 1, nutrients: 1 },
+    armConditions: { R: { light: 10 } },
+  },
+);
+
+/** Coloured film over basil: height over four weeks, blocks by shelf; finished, and ready to be written up. */
+export const filmAndBasil: DemoExperiment = {
+  title: 'Coloured film over basil',
+  seed: 2206,
+  day: 30,
+  readUntil: 28,
+  observers: ['Maidenhair', 'Polypody'],
+  truth,
+  experiment: (today) => {
+    const startedOn = addDays(today, -30);
+    const { units, bench } = layOut({ arms, unitsPerArm: 8, letter: 'P', sown: null, layout: 'blocks', blocks: 2, columns: 12, light: 'lamp' }, 2206);
+    return {
+      name: 'film-and-basil',
+      title: 'Coloured film over basil',
+      created: `${addDays(startedOn, -4)}T10:30:00Z`,
+      question: 'Does the colour of a film over basil change how tall it grows?',
+      claim: null,
+      hypothesis: 'Basil under red film is taller after four weeks than basil under clear film.',
+      nullHypothesis: 'The colour of the film makes no difference to the height of basil.',
+      claimedRatio: null,
+      startedOn,
+      endedOn: addDays(startedOn, 28),
+      comparison: 'control',
+      layout: 'blocks',
+      blinded: false,
+      plan: {
+        ...emptyPlan,
+        plant: 'basil',
+        changed: 'colour of the film over the pot',
+        unitWord: 'pot',
+        kept: [
+          { what: 'container and volume', how: '11 cm pots, filled to the line' },
+          { what: 'mix', how: 'one batch of peat-free mix' },
+          { what: 'water', how: '60 mL to each pot every second morning' },
+          { what: 'light', how: 'lamp 40 cm above, 16 h' },
+          { what: 'temperature', how: 'room at 21 °C' },
+          { what: 'place on the bench', how: 'shuffled within each shelf' },
+        ],
+        usuallyKept: ['container and volume', 'mix', 'water', 'light', 'temperature', 'place on the bench'],
+        materials: ['24 basil seedlings of one sowing', '24 pots of 11 cm', 'clear, red and blue film', 'wire hoops', 'ruler', '24 labels'],
+        steps: ['Plant one seedling a pot to the first leaves.', 'Set a hoop over each pot and stretch its film, open below for air.', 'Stand each pot at its place.', 'Measure from the soil to the tip, under the film.'],
+        cautions: ['Soil and mix: gloves, open air, wash hands. Grow lamps: do not stare into them. School safety rules come first.'],
+        endRule: 'day 28',
+        shuffleSeed: 2206,
+        bench: bench.map((shelf, i) => ({ ...shelf, name: i === 0 ? 'Window rack, top' : 'Window rack, bottom' })),
+        frozenOn: startedOn,
+        predictions: [
+          { person: 'Maidenhair', expects: 'red is tallest', reason: 'shade under leaves is reddish', on: addDays(startedOn, -1) },
+          { person: 'Polypody', expects: 'no difference', reason: 'the film is thin', on: addDays(startedOn, -1) },
+        ],
+        spreadGuess: 0.12,
+        controlGuess: 17,
+        notTested: ['taste', 'whether the films let the same amount of light through'],
+      },
+      writing: {
+        ...emptyWriting,
+        background: 'Some growers cover young plants with coloured film. Red film also takes light away, so we measured both height and leaves.',
+        discussion: 'The red pots stretched. We think that they got less light and reached for it: they were tall but had no more leaves.',
+      },
+      arms,
+      units,
+      measures: [
+        { measure: 'height', name: 'Height', kind: 'amount', unit: 'cm', category: null, higherIs: 'better', primary: true, smallestDifference: 1.5, when: 'day 28', rubric: [], readingDays: [7, 14, 21, 28] },
+        { measure: 'leaves', name: 'Leaves', kind: 'amount', unit: 'leaves', category: null, higherIs: 'better', primary: false, smallestDifference: null, when: 'final', rubric: [], readingDays: [14, 28] },
+      ],
+    };
+  },
+};

@@ -1,0 +1,76 @@
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { analyse, writePackage, zipPackage, type Result } from '@fern/core';
+import { demoExperiments, demoStudy } from '@fern/demo';
+import { fern } from './fern';
+
+const study = demoStudy(demoExperiments[0].demo, '2026-04-14');
+const files = writePackage(study);
+let folder: string;
+
+function run(...args: string[]) {
+  let [out, err] = ['', ''];
+  const code = fern(args, (text) => (out += text), (text) => (err += text));
+  return { code, out, err };
+}
+
+/** A package folder like the good one, but for the changes; null leaves a file out. */
+function packageWith(changes: Record<string, string | null>): string {
+  const path = mkdtempSync(join(folder, 'p-'));
+  for (const [name, text] of Object.entries({ ...files, ...changes })) if (text !== null) writeFileSync(join(path, name), text);
+  return path;
+}
+
+beforeAll(() => {
+  folder = mkdtempSync(join(tmpdir(), 'fern-cli-'));
+});
+afterAll(() => rmSync(folder, { recursive: true, force: true }));
+
+describe('fern analyse', () => {
+  it('gives the app’s own numbers to the last digit, from a folder, its descriptor or a zip', () => {
+    const path = packageWith({});
+    const zip = join(folder, 'package.zip');
+    writeFileSync(zip, zipPackage(files));
+    const expected = JSON.parse(JSON.stringify(analyse(study))) as Result;
+    for (const from of [path, join(path, 'datapackage.json'), zip]) {
+      const { code, out, err } = run('analyse', from, '--json');
+      expect({ code, err }).toEqual({ code: 0, err: '' });
+      expect(JSON.parse(out)).toEqual(expected);
+    }
+  });
+
+  it('has a page to read: the verdict, the numbers, what could have fooled us', () => {
+    const { out } = run('analyse', packageWith({}));
+    expect(out).toContain('Salt water and radish sprouting');
+    expect(out).toContain('Verdict: supported.');
+    expect(out).toContain('What could have fooled us');
+    expect(Math.max(...out.split('\n').map((line) => line.length))).toBeLessThan(140);
+  });
+
+  it.each<[string, Record<string, string | null>, RegExp]>([
+    ['an empty package', Object.fromEntries(Object.keys(files).map((name) => [name, null])), /datapackage\.json:-:-: the file is missing/],
+    ['a missing column', { 'units.csv': (files['units.csv'] ?? '').replace('unit,arm', 'unit,limb') }, /units\.csv:1:arm: the column is missing/],
+    ['a unit that no arm knows', { 'units.csv': (files['units.csv'] ?? '').replace(/D01,[^,]+/, 'D01,Z') }, /units\.csv:2:arm: "Z" stands in no row of arms\.csv/],
+    ['a missing file', { 'measures.csv': null }, /measures\.csv:-:-: the file is missing/],
+    ['text in a number', { 'observations.csv': (files['observations.csv'] ?? '').replace(/,(\d+),,/, ',many,,') }, /observations\.csv:2:value: "many" is not a number/],
+    ['two controls', { 'arms.csv': (files['arms.csv'] ?? '').replace('treatment', 'control') }, /arms\.csv:3:role: a second control/],
+    ['what is no CSV', { 'arms.csv': '\0\0\0' }, /arms\.csv:-:-: is not text/],
+  ])('refuses %s: exit 2, the place on standard error, no partial result', (_, changes, line) => {
+    const path = packageWith(changes);
+    const analysed = run('analyse', path, '--json');
+    expect(analysed.code).toBe(2);
+    expect(analysed.out).toBe('');
+    expect(analysed.err).toMatch(line);
+    const checked = run('check', path);
+    expect(checked.code).toBe(1);
+    expect(checked.out).toMatch(line);
+  });
+});
+
+it('fern check finds nothing in a good package, and both tell how they are used', () => {
+  expect(run('check', packageWith({}))).toEqual({ code: 0, out: 'No problems found.\n', err: '' });
+  expect(run().code).toBe(2);
+  expect(run('analyse', 'no-such-folder').err).toContain('there is no such file or folder');
+});

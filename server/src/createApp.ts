@@ -1,0 +1,116 @@
+import cookieParser from 'cookie-parser';
+import express, { type Express, type NextFunction, type Request, type Response } from 'express';
+import { rateLimit } from 'express-rate-limit';
+import helmet from 'helmet';
+import { existsSync } from 'node:fs';
+import { join } from 'node:path';
+import pino from 'pino';
+import { pinoHttp } from 'pino-http';
+import { fieldErrors } from '@fern/contract';
+import { notFound, ProblemError } from './ProblemError';
+import { routes } from './routes/index';
+import type { Context, Route } from './routes/Route';
+import { COOKIE } from './routes/session';
+import { accountOfSession } from './services/accounts';
+
+/** The header that the app sends with every call that changes something: another site's form cannot. */
+export const APP_HEADER = 'x-fern-test';
+export const MOST_FILE_BYTES = 20 * 1024 * 1024;
+
+export interface AppOptions extends Context {
+  /** Folder of the built pages; none in tests of the API alone. */
+  readonly pages?: string;
+  readonly logLevel?: string;
+  /** Failed sign-ins allowed in a quarter of an hour. */
+  readonly signInAttempts?: number;
+}
+
+export function createApp({ pages, logLevel = 'silent', signInAttempts = 20, ...context }: AppOptions): Express {
+  const app = express();
+  app.disable('x-powered-by');
+  app.use(pinoHttp({ logger: pino({ level: logLevel }), redact: ['req.headers.cookie', 'res.headers["set-cookie"]'] }));
+  app.use(
+    helmet({
+      contentSecurityPolicy: {
+        directives: { defaultSrc: ["'self'"], scriptSrc: ["'self'"], styleSrc: ["'self'", "'unsafe-inline'"], imgSrc: ["'self'", 'data:', 'blob:'], workerSrc: ["'self'", 'blob:'], upgradeInsecureRequests: null },
+      },
+      strictTransportSecurity: false,
+    }),
+  );
+  app.use('/api', api(context, signInAttempts));
+  if (pages && existsSync(pages)) {
+    app.use(express.static(pages, { index: false, setHeaders: (res, path) => res.setHeader('Cache-Control', path.includes('/assets/') ? 'public, max-age=31536000, immutable' : 'no-cache') }));
+    app.get('/{*path}', (_req, res) => res.sendFile(join(pages, 'index.html'), { headers: { 'Cache-Control': 'no-cache' } }));
+  }
+  app.use(answerError);
+  return app;
+}
+
+function api(context: Context, signInAttempts: number): express.Router {
+  const router = express.Router();
+  router.use((_req, res, next) => {
+    res.setHeader('Cache-Control', 'no-store');
+    next();
+  });
+  router.use(cookieParser());
+  router.use((req, _res, next) => {
+    const changes = !['GET', 'HEAD', 'OPTIONS'].includes(req.method);
+    next(changes && req.headers[APP_HEADER] === undefined ? new ProblemError(403, `Calls that change something need the header ${APP_HEADER}.`) : undefined);
+  });
+  const limited = rateLimit({
+    windowMs: 15 * 60_000,
+    limit: signInAttempts,
+    skipSuccessfulRequests: true,
+    standardHeaders: true,
+    legacyHeaders: false,
+    handler: (_req, _res, next) => next(new ProblemError(429, 'Too many attempts to sign in. Wait a quarter of an hour, then try again.')),
+  });
+  router.post('/session', limited);
+  for (const line of routes) router[line.method](line.path, line.file ? express.raw({ type: () => true, limit: MOST_FILE_BYTES }) : express.json({ limit: '4mb', reviver: refuseNul }), answer(line, context));
+  router.use(() => {
+    throw notFound();
+  });
+  return router;
+}
+
+/** The database ends a text at NUL, so that no text may hold one. */
+function refuseNul(_key: string, value: unknown): unknown {
+  if (typeof value === 'string' && value.includes('\0')) throw new SyntaxError('a text holds the character NUL');
+  return value;
+}
+
+/** Checks who calls and what they send, then answers with what the route says. */
+function answer(line: Route, context: Context) {
+  return async (request: Request, response: Response): Promise<void> => {
+    if (line.who === 'demo-only' && !context.demo) throw notFound();
+    const account = line.who === 'anyone' || line.who === 'demo-only' ? null : await accountOfSession(context.database, request.cookies?.[COOKIE]);
+    if (account === null && (line.who === 'signed-in' || line.who === 'owner')) throw new ProblemError(401, 'Sign in, then try again.');
+    const body: unknown = line.body ? checked(line.body, request.body) : request.body;
+    const result = await line.handle({ ...context, account: account ?? { id: '', name: '' }, body, request, response });
+    response.status(line.status ?? 200);
+    if (line.status === 204) response.end();
+    else if (Buffer.isBuffer(result)) response.send(result);
+    else response.json(result);
+  };
+}
+
+function checked(schema: NonNullable<Route['body']>, body: unknown): unknown {
+  const { value, error } = schema.validate(body ?? {}, { abortEarly: false, errors: { wrap: { label: false } } });
+  if (error) throw new ProblemError(422, `${error.details[0].message} Nothing was stored.`, fieldErrors(error));
+  return value;
+}
+
+function answerError(error: unknown, request: Request, response: Response, next: NextFunction): void {
+  if (response.headersSent) return next(error);
+  const { problem } = error instanceof ProblemError ? error : asProblem(error, request);
+  response.status(problem.status).type('application/problem+json').send(JSON.stringify(problem));
+}
+
+function asProblem(error: unknown, request: Request): ProblemError {
+  const status = typeof error === 'object' && error !== null && 'status' in error ? Number(error.status) : 500;
+  if (status === 413) return new ProblemError(413, `This is larger than can be taken (${request.originalUrl.startsWith('/api/packages') ? '20 MB for a package' : '4 MB'}). Nothing was stored.`);
+  if (status === 415) return new ProblemError(415, 'This kind of content is not taken here.');
+  if (status >= 400 && status < 500) return new ProblemError(400, 'The request cannot be read: it is not JSON as expected, or its address is not written correctly.');
+  request.log?.error(error);
+  return new ProblemError(500, 'Something went wrong on this computer. Nothing was stored; try again.');
+}

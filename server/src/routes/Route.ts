@@ -1,0 +1,46 @@
+import type { Request, Response } from 'express';
+import type { Schema } from 'joi';
+import type { Account } from '@fern/contract';
+import type { Database } from '../openDatabase';
+import { notFound } from '../ProblemError';
+
+/** Who may call a route. `owner` routes find only what belongs to the signed-in account: another's is 404. */
+export type Who = 'anyone' | 'signed-in' | 'owner' | 'demo-only';
+
+export interface Context {
+  readonly database: Database;
+  readonly demo: boolean;
+}
+
+export interface Call<Body = unknown> extends Context {
+  /** The signed-in account; only routes for anyone are called without one. */
+  readonly account: Account;
+  readonly body: Body;
+  readonly request: Request;
+  readonly response: Response;
+}
+
+/** One line of the table of all routes: what is called, by whom, with which body, and what it answers. */
+export interface Route {
+  readonly method: 'get' | 'post' | 'put' | 'patch' | 'delete';
+  readonly path: string;
+  readonly who: Who;
+  /** The body must fit this; a route that takes none has no schema. */
+  readonly body?: Schema;
+  /** The body is a file, taken as bytes. */
+  readonly file?: boolean;
+  readonly status?: number;
+  readonly handle: (call: Call) => Promise<unknown>;
+}
+
+/** A route whose body has the type that its schema checks. */
+export function route<Body>(line: Omit<Route, 'handle'> & { readonly handle: (call: Call<Body>) => Promise<unknown> }): Route {
+  return line as Route;
+}
+
+/** A named part of the path; what no id or code can be is not found. */
+export function param({ request }: Pick<Call, 'request'>, name: string): string {
+  const value = request.params[name];
+  if (typeof value !== 'string' || value.length > 64 || /\p{Cc}/u.test(value)) throw notFound();
+  return value;
+}

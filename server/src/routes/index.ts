@@ -1,0 +1,8 @@
+import { experimentRoutes } from './experiments';
+import { logRoutes } from './log';
+import { packageRoutes } from './packages';
+import type { Route } from './Route';
+import { sessionRoutes } from './session';
+
+/** Every route under /api, and who may call it. */
+export const routes: readonly Route[] = [...sessionRoutes, ...experimentRoutes, ...logRoutes, ...packageRoutes];

@@ -1,0 +1,70 @@
+import { credentialsSchema, demoEntrySchema, newAccountSchema, type Credentials, type SessionState } from '@fern/contract';
+import { notFound, ProblemError } from '../ProblemError';
+import { accountOfSession, createFirstAccount, demoAccounts, endSession, findByCredentials, isFirstStart, SESSION_DAYS, startSession } from '../services/accounts';
+import { route, type Call } from './Route';
+
+export const COOKIE = 'fern_session';
+
+async function enter(call: Call, accountId: string): Promise<void> {
+  const token = await startSession(call.database, accountId);
+  call.response.cookie(COOKIE, token, { httpOnly: true, sameSite: 'lax', path: '/', maxAge: SESSION_DAYS * 86_400_000, secure: call.request.secure });
+}
+
+async function state({ database, demo }: Call, account: SessionState['account']): Promise<SessionState> {
+  return { account, firstStart: await isFirstStart(database), demo: demo ? await demoAccounts(database) : [] };
+}
+
+export const sessionRoutes = [
+  route({
+    method: 'get',
+    path: '/session',
+    who: 'anyone',
+    handle: async (call) => state(call, await accountOfSession(call.database, call.request.cookies?.[COOKIE])),
+  }),
+  route<Credentials>({
+    method: 'post',
+    path: '/accounts',
+    who: 'anyone',
+    body: newAccountSchema,
+    status: 201,
+    handle: async (call) => {
+      const account = await createFirstAccount(call.database, call.body);
+      await enter(call, account.id);
+      return state(call, account);
+    },
+  }),
+  route<Credentials>({
+    method: 'post',
+    path: '/session',
+    who: 'anyone',
+    body: credentialsSchema,
+    handle: async (call) => {
+      const account = await findByCredentials(call.database, call.body);
+      if (!account) throw new ProblemError(401, 'That name and password do not belong together.', [{ pointer: '/password', detail: 'That name and password do not belong together.' }]);
+      await enter(call, account.id);
+      return state(call, account);
+    },
+  }),
+  route<{ account: string }>({
+    method: 'post',
+    path: '/session/demo',
+    who: 'demo-only',
+    body: demoEntrySchema,
+    handle: async (call) => {
+      const account = (await demoAccounts(call.database)).find(({ id }) => id === call.body.account);
+      if (!account) throw notFound();
+      await enter(call, account.id);
+      return state(call, account);
+    },
+  }),
+  route({
+    method: 'delete',
+    path: '/session',
+    who: 'signed-in',
+    handle: async (call) => {
+      await endSession(call.database, call.request.cookies?.[COOKIE]);
+      call.response.clearCookie(COOKIE, { path: '/' });
+      return state(call, null);
+    },
+  }),
+];

@@ -1,0 +1,21 @@
+import { join } from 'node:path';
+import { createApp } from './createApp';
+import { openDatabase } from './openDatabase';
+
+const root = join(import.meta.dirname, '..', '..');
+const demo = process.env.FERN_DEMO === '1';
+const host = process.env.HOST ?? '127.0.0.1';
+const port = Number(process.env.PORT ?? 4173);
+const database = await openDatabase(process.env.FERN_DATABASE ?? join(root, 'data', demo ? 'demo.sqlite' : 'fern-test.sqlite'));
+if (demo) await (await import('./services/loadDemo')).loadDemo(database);
+const app = createApp({ database, demo, pages: join(root, 'web', 'dist'), logLevel: process.env.LOG_LEVEL ?? 'warn' });
+const server = app.listen(port, host, (error?: Error) => {
+  if (error) {
+    console.error(`Cannot listen on http://${host}:${port}: ${error.message}. Is it running already? Choose another port with PORT=4174.`);
+    process.exit(1);
+  }
+  console.log(`Fern Test is ready: http://${host}:${port}`);
+});
+for (const signal of ['SIGINT', 'SIGTERM'] as const) {
+  process.once(signal, () => server.close(() => void database.close().then(() => process.exit(0))));
+}

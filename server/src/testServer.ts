@@ -1,0 +1,66 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import type { AddressInfo } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { APP_HEADER, createApp, type AppOptions } from './createApp';
+import { openDatabase, type Database } from './openDatabase';
+
+export interface Answer {
+  readonly status: number;
+  readonly body: unknown;
+  readonly headers: Headers;
+}
+
+/** One person at a browser: keeps the session cookie between calls. */
+export interface Caller {
+  readonly call: (method: string, path: string, body?: unknown, headers?: Record<string, string | null>) => Promise<Answer>;
+}
+
+export interface TestServer {
+  readonly database: Database;
+  readonly file: string;
+  readonly caller: () => Caller;
+  readonly stop: () => Promise<void>;
+}
+
+/** A server on a free port over a new database file, for tests. */
+export async function startTestServer(options: Partial<AppOptions> = {}): Promise<TestServer> {
+  const folder = mkdtempSync(join(tmpdir(), 'fern-test-'));
+  const file = join(folder, 'test.sqlite');
+  const database = await openDatabase(file);
+  const server = createApp({ database, demo: false, ...options }).listen(0, '127.0.0.1');
+  await new Promise((resolve) => server.once('listening', resolve));
+  const base = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
+  const caller = (): Caller => {
+    let cookie = '';
+    return {
+      call: async (method, path, body, headers = {}) => {
+        const raw = body instanceof Uint8Array;
+        const response = await fetch(base + path, {
+          method,
+          headers: sent({ [APP_HEADER]: '1', cookie: cookie || null, 'content-type': body === undefined || raw ? null : 'application/json', ...headers }),
+          body: body === undefined ? undefined : raw ? new Uint8Array(body) : typeof body === 'string' ? body : JSON.stringify(body),
+        });
+        cookie = response.headers.getSetCookie()[0]?.split(';')[0] ?? cookie;
+        const type = response.headers.get('content-type') ?? '';
+        const content = type.includes('json') ? ((await response.json()) as unknown) : new Uint8Array(await response.arrayBuffer());
+        return { status: response.status, body: content, headers: response.headers };
+      },
+    };
+  };
+  return {
+    database,
+    file,
+    caller,
+    stop: async () => {
+      await new Promise((resolve) => server.close(resolve));
+      await database.close();
+      rmSync(folder, { recursive: true, force: true });
+    },
+  };
+}
+
+/** Headers without those that are null. */
+function sent(headers: Record<string, string | null>): Record<string, string> {
+  return Object.fromEntries(Object.entries(headers).filter((entry): entry is [string, string] => entry[1] !== null));
+}
