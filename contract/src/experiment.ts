@@ -6,7 +6,7 @@ import { plainMessages } from './messages';
 const line = () => Joi.string().allow('').max(300);
 const text = () => Joi.string().allow('').max(20_000);
 const code = () => Joi.string().trim().min(1).max(40);
-const lines = () => Joi.array().items(Joi.string().max(1000)).max(200);
+const lines = () => Joi.array().items(Joi.string().allow('').max(1000)).max(200);
 const number = () => Joi.number().strict().allow(null);
 
 const arm = Joi.object<Arm>({

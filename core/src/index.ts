@@ -33,3 +33,8 @@ export { anySprouting } from './ask/questions/anySprouting';
 export * from './ask/ReadyQuestion';
 export * from './ask/usualTruth';
 export * from './write/plainSummary';
+export * from './plan/moveUnit';
+export * from './weigh/liveObservations';
+export * from './plan/replan';
+export * from './ask/findQuestions';
+export * from './log/stops';

@@ -77,16 +77,18 @@ function variables({ arms, measures, plan }: Experiment): Block[] {
 
 function method(experiment: Experiment): Block[] {
   const { plan, units, arms } = experiment;
+  const written = (lines: readonly string[]) => lines.filter((line) => line.trim() !== '');
+  const [materials, cautions, steps] = [written(plan.materials), written(plan.cautions), written(plan.steps)];
   const each = arms.map((arm) => `${arm.name} ${units.filter((unit) => unit.arm === arm.arm).length}`).join(', ');
   const sown = [...new Set(units.map((unit) => unit.sown).filter((n) => n !== null))];
   const started = experiment.startedOn === null ? '' : ` The start was ${longDate(experiment.startedOn)}.`;
   const seed = plan.shuffleSeed === null ? '' : ` The ${plural(plan.unitWord)} were placed by shuffling with seed ${plan.shuffleSeed}, so anyone can make the same layout again.`;
   return [
-    ...(plan.materials.length > 0 ? [heading('Materials'), list(plan.materials)] : []),
+    ...(materials.length > 0 ? [heading('Materials'), list(materials)] : []),
     heading('Method'),
-    ...plan.cautions.map((text): Block => ({ kind: 'caution', text })),
+    ...cautions.map((text): Block => ({ kind: 'caution', text })),
     paragraph(`There were ${units.length} ${plural(plan.unitWord)}: ${each}.${sown.length === 1 ? ` Each had ${sown[0]} sown.` : ''}${started}${seed}`),
-    ...(plan.steps.length > 0 ? [list(plan.steps, true)] : []),
+    ...(steps.length > 0 ? [list(steps, true)] : []),
     ...(plan.endRule === '' ? [] : [paragraph(`It ended: ${plan.endRule}`)]),
     ...layout(experiment),
     ...(plan.amendments.length > 0 ? [heading('Changed after the start', 3), list(plan.amendments.map(({ on, what, reason }) => `${on}: ${what} (${reason})`))] : []),

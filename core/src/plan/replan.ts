@@ -1,0 +1,52 @@
+import type { Arm, Experiment, Layout } from '../model';
+import { layOut, MOST_UNITS, type LayoutWish } from './layOut';
+
+export interface PlanChange {
+  readonly arms?: readonly Arm[];
+  readonly unitsPerArm?: number;
+  readonly sown?: number | null;
+  readonly layout?: Layout;
+  readonly blocks?: number;
+  readonly columns?: number;
+  readonly seed?: number;
+}
+
+/** How an experiment is laid out now, as a wish that would lay it out again. */
+export function wishOf({ arms, units, layout, plan }: Experiment): LayoutWish {
+  const counts = arms.map((arm) => units.filter((unit) => unit.arm === arm.arm).length);
+  const blocks = new Set(units.map((unit) => unit.block).filter((block) => block !== null)).size;
+  return {
+    arms,
+    unitsPerArm: Math.max(1, ...counts),
+    letter: plan.unitWord.charAt(0).toUpperCase() || 'U',
+    sown: units.find((unit) => unit.sown !== null)?.sown ?? null,
+    layout,
+    blocks: Math.max(2, blocks),
+    columns: Math.max(1, ...plan.bench.map((shelf) => shelf.columns), 12),
+    light: plan.bench[0]?.light ?? 'none',
+  };
+}
+
+/** Lays the units out anew after a change of arms, numbers or layout; what the plan says otherwise stays. Throws RangeError as `layOut` does. */
+export function replan(experiment: Experiment, { arms = experiment.arms, seed, ...change }: PlanChange): Experiment {
+  const shuffleSeed = seed ?? experiment.plan.shuffleSeed ?? 1;
+  const wish = { ...wishOf(experiment), ...change, arms };
+  const { units, bench } = layOut(wish, shuffleSeed);
+  const names = experiment.plan.bench;
+  const renamed = bench.map((shelf, i) => (names.length === bench.length && names[i].rows === shelf.rows ? { ...shelf, name: names[i].name, light: names[i].light } : shelf));
+  return { ...experiment, arms, layout: wish.layout, units, plan: { ...experiment.plan, bench: renamed, shuffleSeed } };
+}
+
+/** The most units an arm that so many arms can have. */
+export function mostUnitsPerArm(arms: number): number {
+  return Math.floor(MOST_UNITS / Math.max(1, arms));
+}
+
+/** A code for a new arm that none has yet: A, B, … */
+export function nextArmCode(arms: readonly Pick<Arm, 'arm'>[]): string {
+  const taken = new Set(arms.map((arm) => arm.arm));
+  for (let i = 0; ; i++) {
+    const code = i < 26 ? String.fromCharCode(65 + i) : `A${i - 25}`;
+    if (!taken.has(code) && code !== 'C') return code;
+  }
+}

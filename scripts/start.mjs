@@ -1,0 +1,6 @@
+import { build, install } from './prepare.mjs';
+import { serve } from './serve.mjs';
+
+install();
+build();
+serve({});

@@ -1,0 +1,136 @@
+<script setup lang="ts">
+import { Button, Form, FormItem, Input, InputPassword } from 'ant-design-vue';
+import { computed, reactive, ref } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
+import FrondMark from '../frame/FrondMark.vue';
+import { CallError, wordsFor } from '../stores/api';
+import { useSession } from '../stores/session';
+
+const session = useSession();
+const route = useRoute();
+const router = useRouter();
+const typed = reactive({ name: '', password: '' });
+const busy = ref(false);
+const wrong = ref<{ readonly field: string; readonly words: string } | null>(null);
+const wrongAt = (field: string) => (wrong.value?.field === field ? wrong.value.words : undefined);
+const elsewhere = computed(() => (wrong.value && !['/name', '/password'].includes(wrong.value.field) ? wrong.value.words : null));
+
+async function go(enter: () => Promise<void>): Promise<void> {
+  busy.value = true;
+  wrong.value = null;
+  try {
+    await enter();
+    await router.push(typeof route.query.to === 'string' && route.query.to.startsWith('/') ? route.query.to : '/');
+  } catch (error) {
+    const field = error instanceof CallError ? error.errors[0] : undefined;
+    wrong.value = { field: field?.pointer ?? '', words: field?.detail ?? wordsFor(error) };
+  } finally {
+    busy.value = false;
+  }
+}
+</script>
+
+<template>
+  <div class="door">
+    <header><FrondMark /><b>Fern Test</b></header>
+    <main>
+      <section>
+        <h1>Is it true? Ask the plants, fairly.</h1>
+        <p class="lead">From a question or a tip to a fair plan, a logbook, an honest verdict and a lab report.</p>
+        <svg viewBox="0 0 420 130" class="shelf" aria-hidden="true">
+          <rect x="1" y="1" width="418" height="128" rx="10" fill="#fff" stroke="#CBD5CB" />
+          <rect x="14" y="10" width="392" height="7" rx="3.5" fill="#F6E3A1" />
+          <g v-for="i in 6" :key="i" :transform="`translate(${i * 63 - 10} 76)`">
+            <rect x="-22" y="-22" width="44" height="44" rx="8" fill="#F3EFE6" stroke="#7C8F86" />
+            <path :d="`M0 6C0 ${-8 - ((i * 5) % 11)} 6 ${-14 - ((i * 5) % 11)} 11 ${-13 - ((i * 5) % 11)}M0 2q-9 0 -13 -8`" fill="none" stroke="#2F7D4F" stroke-width="3" stroke-linecap="round" />
+            <path d="M12 -30H28V-18L20 -11L12 -18Z" :fill="i % 2 ? '#fff' : '#0072B2'" :stroke="i % 2 ? '#14302A' : '#0072B2'" stroke-width="1.5" />
+          </g>
+        </svg>
+      </section>
+      <section class="entry">
+        <template v-if="session.demo.length > 0">
+          <h2>Look around the demo</h2>
+          <p class="soft small">Everything in it is made up. Choose whose bench you want to see.</p>
+          <Button v-for="account in session.demo" :key="account.id" block size="large" :loading="busy" class="demo" @click="go(() => session.enterDemo(account.id))">Enter as {{ account.name }}</Button>
+        </template>
+        <template v-else>
+          <h2>{{ session.firstStart ? 'Make the teacher’s account' : 'Sign in' }}</h2>
+          <p v-if="session.firstStart" class="soft small">This is the first start on this computer. The account keeps your experiments; nobody else sees them.</p>
+          <Form layout="vertical" :model="typed" @finish="go(() => (session.firstStart ? session.begin(typed) : session.enter(typed)))">
+            <FormItem label="Name" name="name" :validate-status="wrongAt('/name') ? 'error' : ''" :help="wrongAt('/name')">
+              <Input v-model:value="typed.name" autocomplete="username" autofocus :maxlength="80" />
+            </FormItem>
+            <FormItem :label="session.firstStart ? 'Password, at least 8 characters' : 'Password'" name="password" :validate-status="wrongAt('/password') ? 'error' : ''" :help="wrongAt('/password')">
+              <InputPassword v-model:value="typed.password" :autocomplete="session.firstStart ? 'new-password' : 'current-password'" :maxlength="200" />
+            </FormItem>
+            <Button type="primary" html-type="submit" size="large" block :loading="busy">{{ session.firstStart ? 'Make the account' : 'Sign in' }}</Button>
+          </Form>
+        </template>
+        <p v-if="elsewhere" class="wrong" role="alert">{{ elsewhere }}</p>
+      </section>
+    </main>
+  </div>
+</template>
+
+<style scoped>
+header {
+  display: flex;
+  gap: 9px;
+  align-items: center;
+  height: 52px;
+  padding: 0 24px;
+  background: var(--rail);
+  color: #eaf2ea;
+  font: 600 18px var(--head);
+}
+main {
+  display: grid;
+  grid-template-columns: minmax(0, 1.25fr) minmax(300px, 380px);
+  gap: 64px;
+  align-items: center;
+  max-width: 1100px;
+  margin: 0 auto;
+  padding: 60px 24px;
+}
+h1 {
+  font-size: 38px;
+}
+.lead {
+  margin: 14px 0 26px;
+  font-size: 18px;
+}
+.shelf {
+  width: 100%;
+  max-width: 520px;
+}
+.entry {
+  padding-left: 32px;
+  border-left: 1px solid var(--line);
+}
+.entry h2 {
+  margin-bottom: 8px;
+}
+.demo {
+  margin-top: 10px;
+}
+.wrong {
+  margin-top: 14px;
+  padding: 8px 12px;
+  border-radius: 7px;
+  background: var(--rust-wash);
+}
+@media (max-width: 800px) {
+  main {
+    grid-template-columns: 1fr;
+    gap: 28px;
+    padding: 28px 18px;
+  }
+  h1 {
+    font-size: 28px;
+  }
+  .entry {
+    padding: 0;
+    border: 0;
+  }
+}
+</style>

@@ -1,0 +1,57 @@
+<script setup lang="ts">
+import { Button, Input, Modal, Select } from 'ant-design-vue';
+import { v7 as uuid } from 'uuid';
+import { ref } from 'vue';
+import type { EventKind, Unit } from '@fern/core';
+import { wordsFor } from '../stores/api';
+import { useExperiment } from '../stores/experiment';
+import { today } from '../stores/today';
+
+const open = defineModel<boolean>('open', { required: true });
+const props = defineProps<{ unit: Unit }>();
+const store = useExperiment();
+const kind = ref<EventKind>('equipment');
+const reach = ref<'unit' | 'arm' | 'all'>('all');
+const note = ref('');
+const error = ref<string | null>(null);
+const kinds = [
+  { value: 'equipment', label: 'a lamp, pump or tool failed' },
+  { value: 'pest-or-disease', label: 'pests or disease' },
+  { value: 'weather', label: 'heat, cold, wind or rain' },
+  { value: 'protocol-change', label: 'something was done differently' },
+  { value: 'mix-up', label: 'two were mixed up' },
+  { value: 'other', label: 'something else' },
+];
+
+async function keep(): Promise<void> {
+  error.value = null;
+  const arms = reach.value === 'arm' ? [props.unit.arm] : [];
+  const units = reach.value === 'unit' ? [props.unit.unit] : [];
+  try {
+    await store.addHappening({ id: uuid(), on: today(), kind: kind.value, arms, units, note: note.value.trim() });
+    open.value = false;
+    note.value = '';
+  } catch (problem) {
+    error.value = wordsFor(problem);
+  }
+}
+</script>
+
+<template>
+  <Modal v-model:open="open" title="What went wrong?" :footer="null">
+    <div class="fields">
+      <Select v-model:value="kind" :options="kinds" aria-label="What kind of thing" />
+      <Select v-model:value="reach" :options="[{ value: 'all', label: 'it touched all alike' }, { value: 'arm', label: 'it touched this arm only' }, { value: 'unit', label: `it touched ${unit.unit} only` }]" aria-label="What it touched" />
+      <Input v-model:value="note" placeholder="In a few words" aria-label="What went wrong, in a few words" :maxlength="500" />
+      <p v-if="error" role="alert">{{ error }}</p>
+      <Button type="primary" @click="keep">Write it down</Button>
+    </div>
+  </Modal>
+</template>
+
+<style scoped>
+.fields {
+  display: grid;
+  gap: 10px;
+}
+</style>

@@ -1,0 +1,90 @@
+import { v7 as uuid } from 'uuid';
+import { computed, ref, watch } from 'vue';
+import { doubts, readingBefore, readReading, shortDate, stopsOf, type Doubt, type Observation, type Stop } from '@fern/core';
+import { useExperiment } from '../stores/experiment';
+import { useOutbox } from '../stores/outbox';
+import { useSession } from '../stores/session';
+import { today } from '../stores/today';
+
+/** A walk along the bench: where one stands, what is typed, what a second look should settle, and the way back. */
+export function useWalk(day: () => number) {
+  const store = useExperiment();
+  const outbox = useOutbox();
+  const session = useSession();
+  const stops = computed<Stop[]>(() => (store.study ? stopsOf(store.study, day()) : []));
+  const at = ref(-1);
+  const typed = ref('');
+  const note = ref('');
+  const wrong = ref<string | null>(null);
+  const asked = ref<readonly Doubt[]>([]);
+  const stop = computed<Stop | null>(() => stops.value[at.value] ?? null);
+  const left = computed(() => stops.value.filter(({ reading }) => reading === null).length);
+  const finished = computed(() => at.value >= stops.value.length);
+  const done = computed(() => new Set(stops.value.filter(({ reading }) => reading !== null).map(({ unit }) => unit.unit)));
+
+  function goTo(index: number): void {
+    at.value = Math.max(0, Math.min(index, stops.value.length));
+    wrong.value = null;
+    asked.value = [];
+    const there = stops.value[at.value];
+    typed.value = there?.reading ? String(there.reading.value) : '';
+    note.value = there?.reading?.note ?? '';
+  }
+
+  // Begins at the first stop that has no reading yet, as soon as the stops are known.
+  watch(
+    () => stops.value.length,
+    (count) => {
+      if (count > 0 && at.value < 0) goTo(Math.max(0, stops.value.findIndex(({ reading }) => reading === null)));
+    },
+    { immediate: true },
+  );
+
+  function doubtsAbout(value: number, { unit, measure }: Stop): Doubt[] {
+    if (!store.study) return [];
+    const before = readingBefore(store.study, unit.unit, measure.measure, today());
+    const neighbours = stops.value.filter((other) => other.measure === measure && other.unit !== unit).flatMap(({ reading }) => reading?.value ?? []);
+    return doubts(value, { measure, unit, before: before && { value: before.value, when: shortDate(before.observedOn) }, neighbours });
+  }
+
+  function keep(value: number, { unit, measure, reading }: Stop): void {
+    const observation: Observation = {
+      id: uuid(), unit: unit.unit, plant: null, measure: measure.measure, observedOn: today(), value, category: measure.category, observer: session.account?.name ?? null,
+      blinded: store.experiment?.blinded ?? false, source: 'hand', note: note.value.trim() || null, replaces: reading?.id ?? null,
+    };
+    outbox.add(store.id, observation);
+    store.took([observation]);
+  }
+
+  /** Takes what is typed; `sure` answers the questions that were asked about it. */
+  function take(sure = false): void {
+    const here = stop.value;
+    if (!here) return;
+    const read = readReading(typed.value, here.measure);
+    if ('wrong' in read) {
+      wrong.value = read.wrong;
+      return;
+    }
+    const found = doubtsAbout(read.value, here);
+    const impossible = found.find(({ level }) => level === 'stop');
+    if (impossible) {
+      wrong.value = impossible.message;
+      return;
+    }
+    if (found.length > 0 && !sure && asked.value.length === 0) {
+      asked.value = found;
+      wrong.value = null;
+      return;
+    }
+    if (here.reading === null || here.reading.value !== read.value || (here.reading.note ?? '') !== note.value.trim()) keep(read.value, here);
+    goTo(at.value + 1);
+  }
+
+  function tally(step: number): void {
+    const now = typed.value.trim() === '' ? 0 : Number(typed.value.replace(',', '.'));
+    if (Number.isFinite(now)) typed.value = String(Math.max(0, now + step));
+    asked.value = [];
+  }
+
+  return { stops, at, stop, typed, note, wrong, asked, left, finished, done, goTo, take, tally };
+}

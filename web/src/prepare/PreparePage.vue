@@ -1,0 +1,70 @@
+<script setup lang="ts">
+import { Button } from 'ant-design-vue';
+import { computed } from 'vue';
+import { useRouter } from 'vue-router';
+import { plural, type Experiment } from '@fern/core';
+import BenchView from '../bench/BenchView.vue';
+import MarginNote from '../frame/MarginNote.vue';
+import TextLines from '../frame/TextLines.vue';
+import TwoColumns from '../frame/TwoColumns.vue';
+import { useExperiment } from '../stores/experiment';
+
+const store = useExperiment();
+const router = useRouter();
+const experiment = computed(() => store.experiment as Experiment);
+const seeds = computed(() => experiment.value.units.reduce((sum, unit) => sum + (unit.sown ?? 0), 0));
+const set = (field: 'materials' | 'steps' | 'cautions') => (lines: string[]) => store.change((now) => ({ ...now, plan: { ...now.plan, [field]: lines } }));
+</script>
+
+<template>
+  <TwoColumns>
+    <div class="head">
+      <h1>Put out {{ experiment.units.length }} {{ plural(experiment.plan.unitWord) }} as drawn</h1>
+      <Button type="primary" size="large" @click="router.push({ name: store.frozen ? 'log' : 'plan', params: { id: store.id } })">{{ store.frozen ? 'Go to the log' : 'Back to the plan to start' }}</Button>
+    </div>
+    <BenchView :units="experiment.units" :arms="experiment.arms" :shelves="experiment.plan.bench" :unit-word="experiment.plan.unitWord" />
+    <div class="lists">
+      <section>
+        <h2>Kit</h2>
+        <p class="soft small">{{ experiment.units.length }} labelled {{ plural(experiment.plan.unitWord) }}<template v-if="seeds > 0">, {{ seeds }} seeds or cuttings in all</template>. One item a line.</p>
+        <TextLines :value="experiment.plan.materials" label="Kit, one item a line" @change="set('materials')($event)" />
+      </section>
+      <section>
+        <h2>Steps</h2>
+        <p class="soft small">What is done, in order. One step a line; the report shows them.</p>
+        <TextLines :value="experiment.plan.steps" label="Steps, one a line" @change="set('steps')($event)" />
+      </section>
+    </div>
+    <template #margin>
+      <h2>Take care</h2>
+      <MarginNote v-for="caution in experiment.plan.cautions.filter((line) => line.trim() !== '')" :key="caution" severity="caution">{{ caution }}</MarginNote>
+      <MarginNote severity="caution">School safety rules, local codes and product labels come first. Ask the responsible adult or a licensed professional.</MarginNote>
+      <h2 class="later">Cautions in the report</h2>
+      <TextLines :value="experiment.plan.cautions" label="Cautions, one a line" @change="set('cautions')($event)" />
+    </template>
+  </TwoColumns>
+</template>
+
+<style scoped>
+.head {
+  display: flex;
+  gap: 16px;
+  align-items: center;
+  justify-content: space-between;
+  margin-bottom: 14px;
+}
+.lists {
+  display: grid;
+  grid-template-columns: 1fr 1.4fr;
+  gap: 28px;
+  margin-top: 22px;
+}
+.later {
+  margin-top: 22px;
+}
+@media (max-width: 900px) {
+  .lists {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

@@ -1,0 +1,42 @@
+import { createRouter, createWebHistory, type RouteRecordRaw } from 'vue-router';
+import { useSession } from './stores/session';
+
+/** The six steps in order; folder, route and page have the same word. */
+export const steps = ['ask', 'plan', 'prepare', 'log', 'weigh', 'write'] as const;
+export type Step = (typeof steps)[number];
+
+const pages: Record<Step, () => Promise<unknown>> = {
+  ask: () => import('./ask/AskPage.vue'),
+  plan: () => import('./plan/PlanPage.vue'),
+  prepare: () => import('./prepare/PreparePage.vue'),
+  log: () => import('./log/LogPage.vue'),
+  weigh: () => import('./weigh/WeighPage.vue'),
+  write: () => import('./write/WritePage.vue'),
+};
+
+const routes: RouteRecordRaw[] = [
+  { path: '/', name: 'today', component: () => import('./today/TodayPage.vue') },
+  { path: '/door', name: 'door', component: () => import('./door/DoorPage.vue'), meta: { open: true } },
+  { path: '/ask', name: 'library', component: () => import('./ask/LibraryPage.vue') },
+  { path: '/experiments/:id/log/walk/:day', name: 'walk', component: () => import('./log/WalkPage.vue'), props: true },
+  {
+    path: '/experiments/:id',
+    component: () => import('./frame/ExperimentFrame.vue'),
+    props: true,
+    children: [
+      { path: '', redirect: (to) => ({ name: 'plan', params: to.params }) },
+      ...steps.map((step): RouteRecordRaw => ({ path: step, name: step, component: pages[step] as RouteRecordRaw['component'] } as RouteRecordRaw)),
+    ],
+  },
+  { path: '/:path(.*)*', name: 'lost', component: () => import('./frame/LostPage.vue') },
+];
+
+export const router = createRouter({ history: createWebHistory(), routes, scrollBehavior: (_to, _from, saved) => saved ?? { top: 0 } });
+
+router.beforeEach(async (to) => {
+  const session = useSession();
+  if (!session.known) await session.load();
+  if (!to.meta.open && session.account === null && !session.unreachable) return { name: 'door', query: to.fullPath === '/' ? {} : { to: to.fullPath } };
+  if (to.name === 'door' && session.account !== null) return { name: 'today' };
+  return true;
+});

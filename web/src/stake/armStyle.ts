@@ -1,0 +1,38 @@
+import type { Arm } from '@fern/core';
+import { colours } from '../theme/theme';
+
+export type Shape = 'circle' | 'rect' | 'triangle' | 'rectRot' | 'star' | 'crossRot';
+
+/** How an arm looks everywhere: colour, fill and shape say the same thing three times, so that nothing rests on colour. */
+export interface ArmStyle {
+  readonly stroke: string;
+  readonly fill: string;
+  /** Text on the fill. */
+  readonly text: string;
+  readonly shape: Shape;
+  readonly dash: readonly number[];
+  readonly hollow: boolean;
+}
+
+// Okabe & Ito (2008), safe for colour-blind readers; with text dark or light so that it keeps 4.5 : 1.
+const treatments: readonly (readonly [fill: string, text: string])[] = [
+  ['#0072B2', '#FFFFFF'],
+  ['#D55E00', '#14302A'],
+  ['#009E73', '#14302A'],
+  ['#CC79A7', '#14302A'],
+  ['#E69F00', '#14302A'],
+  ['#56B4E9', '#14302A'],
+];
+const shapes: readonly Shape[] = ['rect', 'triangle', 'rectRot', 'star', 'crossRot'];
+const dashes: readonly (readonly number[])[] = [[], [6, 4], [2, 3], [10, 4, 2, 4]];
+
+/** The style of an arm among its experiment's arms: control hollow in ink, references hollow and dashed, treatments filled in turn. */
+export function armStyle(arms: readonly Pick<Arm, 'arm' | 'role'>[], code: string): ArmStyle {
+  const role = arms.find((arm) => arm.arm === code)?.role ?? 'control';
+  if (role !== 'treatment') {
+    return { stroke: role === 'control' ? colours.ink : colours.soft, fill: colours.paper, text: colours.ink, shape: 'circle', dash: role === 'control' ? [] : [3, 3], hollow: true };
+  }
+  const i = arms.filter((arm) => arm.role === 'treatment').findIndex((arm) => arm.arm === code);
+  const [fill, text] = treatments[i % treatments.length];
+  return { stroke: fill, fill, text, shape: shapes[i % shapes.length], dash: dashes[Math.floor(i / treatments.length) % dashes.length], hollow: false };
+}

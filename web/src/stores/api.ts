@@ -1,0 +1,56 @@
+import type { FieldError, Problem } from '@fern/contract';
+
+/** A call that was answered with a problem, or not at all. */
+export class CallError extends Error {
+  readonly status: number;
+  readonly errors: readonly FieldError[];
+
+  constructor(status: number, detail: string, errors: readonly FieldError[] = []) {
+    super(detail);
+    this.status = status;
+    this.errors = errors;
+  }
+
+  /** No answer came: no network, or the server is not running. */
+  get offline(): boolean {
+    return this.status === 0;
+  }
+}
+
+interface CallOptions {
+  /** Finishes even when the page is closed meanwhile; only small bodies. */
+  readonly keepalive?: boolean;
+}
+
+async function call(method: string, path: string, body?: unknown, { keepalive = false }: CallOptions = {}): Promise<Response> {
+  const file = body instanceof Blob;
+  let response: Response;
+  try {
+    response = await fetch(`/api${path}`, {
+      method,
+      keepalive,
+      headers: { 'x-fern-test': '1', ...(body === undefined || file ? {} : { 'content-type': 'application/json' }) },
+      body: body === undefined ? undefined : file ? body : JSON.stringify(body),
+    });
+  } catch {
+    throw new CallError(0, 'No answer from the server. Check the network, then try again.');
+  }
+  if (response.ok) return response;
+  const problem = (await response.json().catch(() => null)) as Problem | null;
+  // A gateway that answers in the server's place has no problem to tell.
+  throw new CallError(problem ? response.status : 0, problem?.detail ?? 'No answer from the server. Try again in a moment.', problem?.errors);
+}
+
+/** Calls the server; throws CallError. */
+export const api = {
+  get: async <T>(path: string): Promise<T> => (await call('GET', path)).json() as Promise<T>,
+  post: async <T>(path: string, body: unknown): Promise<T> => (await call('POST', path, body)).json() as Promise<T>,
+  put: async <T>(path: string, body: unknown, options?: CallOptions): Promise<T> => (await call('PUT', path, body, options)).json() as Promise<T>,
+  patch: async <T>(path: string, body: unknown): Promise<T> => (await call('PATCH', path, body)).json() as Promise<T>,
+  delete: async (path: string): Promise<void> => void (await call('DELETE', path)),
+};
+
+/** What went wrong, in words for the screen. */
+export function wordsFor(error: unknown): string {
+  return error instanceof Error ? error.message : 'Something went wrong.';
+}

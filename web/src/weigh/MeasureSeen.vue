@@ -1,0 +1,35 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { alsoSeen, curvesPicture, dotsPicture, sentenceText, type Measure, type MeasureResult, type Study } from '@fern/core';
+import ChartFigure from '../charts/ChartFigure.vue';
+import MeasureNumbers from './MeasureNumbers.vue';
+
+/** A measure that does not decide: its picture, what was seen, its numbers. */
+const props = defineProps<{ study: Study; measure: Measure; row: MeasureResult }>();
+const curves = computed(() => curvesPicture(props.study, props.measure, props.row));
+</script>
+
+<template>
+  <article>
+    <ChartFigure v-if="row.kind !== 'event'" :picture="dotsPicture(study, measure, row)" />
+    <h3 v-else>{{ measure.name }}</h3>
+    <p>{{ sentenceText(alsoSeen(row, measure, study.experiment.arms)) }}</p>
+    <details>
+      <summary>Numbers{{ curves && row.kind !== 'event' ? ' and curves' : '' }}</summary>
+      <ChartFigure v-if="curves && row.kind !== 'event'" :picture="curves" />
+      <MeasureNumbers :study="study" :measure="measure" :row="row" />
+    </details>
+  </article>
+</template>
+
+<style scoped>
+article {
+  padding: 12px 0;
+  border-bottom: 1px solid var(--hair);
+}
+summary {
+  color: var(--sprout);
+  font-weight: 700;
+  cursor: pointer;
+}
+</style>

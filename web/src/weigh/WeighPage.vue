@@ -1,0 +1,119 @@
+<script setup lang="ts">
+import { Button, Progress } from 'ant-design-vue';
+import { computed, toRef } from 'vue';
+import { chance, curvesPicture, dotsPicture, sentenceText, type Experiment, type Measure, type MeasureResult, type Study } from '@fern/core';
+import ChartFigure from '../charts/ChartFigure.vue';
+import MarginNote from '../frame/MarginNote.vue';
+import TwoColumns from '../frame/TwoColumns.vue';
+import { useExperiment } from '../stores/experiment';
+import { useResult } from '../workers/useResult';
+import MeasureNumbers from './MeasureNumbers.vue';
+import MeasureSeen from './MeasureSeen.vue';
+
+const store = useExperiment();
+const experiment = computed(() => store.experiment as Experiment);
+const study = computed(() => store.study as Study);
+const { result, progress, working, failed, stop, again } = useResult(toRef(store, 'study'));
+const measureOf = (row: MeasureResult) => experiment.value.measures.find((measure) => measure.measure === row.measure) as Measure;
+const primary = computed(() => result.value?.measures.find((row) => row.primary) ?? null);
+const others = computed(() => result.value?.measures.filter((row) => !row.primary) ?? []);
+const curves = computed(() => (primary.value ? curvesPicture(study.value, measureOf(primary.value), primary.value) : null));
+const fineWords = computed(() => {
+  const lines: string[] = [];
+  if (experiment.value.blinded) lines.push('Read without knowing the arm.');
+  if (!result.value?.review.some(({ rule }) => rule === 'denominator')) lines.push('No count is above what was sown, and none fell.');
+  return lines;
+});
+</script>
+
+<template>
+  <TwoColumns>
+    <div v-if="working" class="working" role="status">
+      Working it out … <Progress :percent="Math.round(progress * 100)" :show-info="false" size="small" /><button type="button" class="link" @click="stop">Stop</button>
+    </div>
+    <p v-if="failed" role="alert">{{ failed }} <Button size="small" @click="again">Try again</Button></p>
+    <p v-if="!working && !result && !failed">Stopped. <Button size="small" @click="again">Work it out</Button></p>
+    <template v-if="result && primary">
+      <div v-if="study.observations.length === 0">
+        <h1>Nothing to weigh up yet</h1>
+        <p>After the first walk each {{ experiment.plan.unitWord }} stands here as a dot, with its arm’s mean and interval, and one sentence that says what they show.</p>
+      </div>
+      <template v-else>
+        <div class="top">
+          <ChartFigure v-if="primary.kind !== 'event'" :picture="dotsPicture(study, measureOf(primary), primary)" heading="h1" />
+          <h1 v-else>{{ primary.name }}</h1>
+          <div>
+            <span class="code mono" data-testid="verdict">{{ primary.verdict.code.replaceAll('-', ' ') }}</span>
+            <p class="sentence" data-testid="sentence">{{ primary.verdict.sentence }}</p>
+          </div>
+        </div>
+        <MeasureNumbers :study="study" :measure="measureOf(primary)" :row="primary" />
+        <ChartFigure v-if="curves && primary.kind !== 'event'" :picture="curves" heading="h2" class="over-time" />
+        <section v-if="others.length > 0">
+          <h2>Also seen</h2>
+          <p class="soft small">Only “{{ primary.name }}” decides. These are adjusted together, because many looks find something by luck.</p>
+          <MeasureSeen v-for="row in others" :key="row.measure" :study="study" :measure="measureOf(row)" :row="row" />
+        </section>
+      </template>
+    </template>
+    <template #margin>
+      <template v-if="result && primary && study.observations.length > 0">
+        <h2>Could chance do this?</h2>
+        <p v-for="(block, i) in chance(primary)" :key="i" class="small">{{ block.kind === 'paragraph' ? sentenceText(block.text) : '' }}</p>
+        <p v-if="chance(primary).length === 0" class="small">There is not enough yet to say.</p>
+        <h2 class="later">What could have fooled us</h2>
+        <MarginNote v-for="(finding, i) in result.review" :key="i" :severity="finding.severity"><b>{{ finding.message }}</b> {{ finding.remedy }}</MarginNote>
+        <MarginNote v-for="line in fineWords" :key="line" severity="fine">{{ line }}</MarginNote>
+        <template v-if="experiment.plan.predictions.length > 0">
+          <h2 class="later">Predictions</h2>
+          <p v-for="item in experiment.plan.predictions" :key="item.person" class="small prediction"><b>{{ item.person }}</b>: {{ item.expects }}</p>
+        </template>
+        <template v-if="experiment.plan.notTested.length > 0">
+          <h2 class="later">Not tested here</h2>
+          <p class="small">{{ experiment.plan.notTested.join('; ') }}.</p>
+        </template>
+      </template>
+    </template>
+  </TwoColumns>
+</template>
+
+<style scoped>
+.working {
+  display: grid;
+  grid-template-columns: auto 200px auto;
+  gap: 12px;
+  align-items: center;
+  margin-bottom: 14px;
+}
+.top {
+  display: grid;
+  grid-template-columns: minmax(0, 1.55fr) minmax(240px, 1fr);
+  gap: 26px;
+}
+.code {
+  display: inline-block;
+  padding: 3px 10px 4px;
+  border-radius: 4px;
+  background: var(--ink);
+  color: #fff;
+  font-size: 13.5px;
+}
+.sentence {
+  margin: 12px 0;
+  font: 500 18px/1.42 var(--head);
+}
+.over-time {
+  margin-top: 22px;
+}
+.later {
+  margin-top: 20px;
+}
+.prediction {
+  margin: 3px 0;
+}
+@media (max-width: 900px) {
+  .top {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

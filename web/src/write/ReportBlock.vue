@@ -1,0 +1,80 @@
+<script setup lang="ts">
+import { Textarea } from 'ant-design-vue';
+import type { Block, Writing } from '@fern/core';
+import ChartFigure from '../charts/ChartFigure.vue';
+import BlockTable from '../frame/BlockTable.vue';
+import SentenceText from './SentenceText.vue';
+
+/** One block of the report on paper. It knows no experiment. */
+defineProps<{ block: Block; anchor?: string; ask?: string }>();
+const emit = defineEmits<{ write: [part: keyof Writing, text: string] }>();
+</script>
+
+<template>
+  <component :is="`h${block.level}`" v-if="block.kind === 'heading'" :id="anchor" class="heading" :class="`level-${block.level}`">{{ block.text }}</component>
+  <p v-else-if="block.kind === 'paragraph'"><SentenceText :sentence="block.text" /></p>
+  <component :is="block.ordered ? 'ol' : 'ul'" v-else-if="block.kind === 'list'"><li v-for="(item, i) in block.items" :key="i"><SentenceText :sentence="item" /></li></component>
+  <BlockTable v-else-if="block.kind === 'table'" :block="block" />
+  <ChartFigure v-else-if="block.kind === 'figure'" :picture="block.picture" />
+  <figure v-else-if="block.kind === 'bench'" class="layout">
+    <div class="scroll"><table><tbody><tr v-for="(row, r) in block.rows" :key="r"><td v-for="cell in row" :key="cell" class="mono">{{ cell }}</td></tr></tbody></table></div>
+    <figcaption class="soft small">{{ block.caption }}</figcaption>
+  </figure>
+  <p v-else-if="block.kind === 'caution'" class="caution"><b>Take care.</b> {{ block.text }}</p>
+  <template v-else>
+    <Textarea class="own" :value="block.text" :placeholder="ask" :aria-label="`${block.part}, in your own words`" :auto-size="{ minRows: 3 }" :maxlength="20000" @change="emit('write', block.part, ($event.target as HTMLTextAreaElement).value)" />
+    <p class="printed">{{ block.text }}</p>
+  </template>
+</template>
+
+<style scoped>
+.heading {
+  margin: 24px 0 10px;
+  scroll-margin-top: 64px;
+}
+.level-1 {
+  margin-top: 0;
+  font-size: 28px;
+}
+.level-2 {
+  font-size: 21px;
+}
+.level-3 {
+  font-size: 17px;
+}
+.layout {
+  margin: 14px 0;
+}
+.layout td {
+  padding: 4px 8px;
+  border: 1px solid var(--line);
+  font-size: 13px;
+  text-align: center;
+  white-space: nowrap;
+}
+.caution {
+  padding: 8px 14px;
+  border-left: 4px solid var(--pollen);
+  background: var(--pollen-wash);
+}
+.own {
+  font: 500 16.5px/1.6 var(--head);
+}
+.printed {
+  display: none;
+  white-space: pre-wrap;
+}
+@media print {
+  .own {
+    display: none;
+  }
+  .printed {
+    display: block;
+  }
+  .heading,
+  figure {
+    break-after: avoid;
+    break-inside: avoid;
+  }
+}
+</style>
