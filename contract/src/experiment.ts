@@ -73,10 +73,16 @@ const plan = Joi.object<Plan>({
     .items(Joi.object({ person: line().min(1).required(), expects: line().min(1).required(), reason: line().required(), on: calendarDate.required() }))
     .max(200)
     .required(),
-  stages: Joi.array().items(Joi.object({ name: line().required(), arms: Joi.array().items(code()).max(40).required(), hours: number().required() })).max(100).required(),
+  stages: Joi.array().items(Joi.object({
+        name: line().required(),
+        kind: Joi.string().valid('soak', 'spray', 'open', 'handle', 'heat', 'cold', 'move', 'other').required(),
+        arms: Joi.array().items(code()).max(40).required(),
+        hours: number().required(),
+        tested: Joi.boolean().strict().required(),
+      })).max(100).required(),
   spreadGuess: Joi.number().strict().min(0).allow(null).required(),
   controlGuess: number().required(),
-  controlBar: number().required(),
+  controlBars: Joi.array().items(Joi.object({ measure: line().required(), least: number().required(), most: number().required() })).max(20).required(),
   expectedSurvival: Joi.number().strict().min(0).max(1).allow(null).required(),
   plantsKept: Joi.number().strict().integer().min(1).allow(null).required(),
   thinningRule: line().required(),

@@ -75,7 +75,7 @@ export const saltAndRadish: DemoExperiment = {
         ],
         spreadGuess: 0.08,
         controlGuess: 0.9,
-        controlBar: 80,
+        controlBars: [{ measure: 'sprouts', least: 80, most: null }],
         notTested: ['whether plants that sprout in salt grow on'],
       },
       writing: { ...emptyWriting, background: 'Roads here are salted in winter and the verges stay bare in spring. We wondered whether seeds there cannot sprout.' },

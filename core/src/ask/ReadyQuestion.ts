@@ -1,4 +1,4 @@
-import type { Arm, Kept, Layout, Measure, Shelf, Stage } from '../model';
+import type { Arm, ControlBar, Kept, Layout, Measure, Shelf, Stage } from '../model';
 import type { Process, Truth } from '../simulate/Truth';
 
 export type Theme = 'frames' | 'sprouting' | 'light' | 'water' | 'soil-life' | 'growing-claims' | 'cuttings-and-containers' | 'roots-in-water';
@@ -54,8 +54,7 @@ export interface ReadyQuestion {
   readonly spreadGuess: number;
   /** The control's value in the primary measure: a share for a count. */
   readonly controlGuess: number;
-  /** What the control must reach in the primary measure; counts in per cent. */
-  readonly controlBar: number | null;
+  readonly controlBars: readonly ControlBar[];
   readonly expectedSurvival: number | null;
   readonly plantsKept: number | null;
   readonly thinningRule: string;

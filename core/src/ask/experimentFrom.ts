@@ -52,7 +52,7 @@ export function experimentFrom(question: ReadyQuestion, { created, startOn, seed
       stages: question.stages,
       spreadGuess: question.spreadGuess,
       controlGuess: question.controlGuess,
-      controlBar: question.controlBar,
+      controlBars: question.controlBars,
       expectedSurvival: question.expectedSurvival,
       plantsKept: question.plantsKept,
       thinningRule: question.thinningRule,

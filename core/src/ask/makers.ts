@@ -59,6 +59,6 @@ export const usuallyKept = kept(
 
 /** What most questions leave as it is. */
 export const plainQuestion = {
-  layout: 'completely-random', blocks: 1, light: 'lamp', stages: [], cautions: [], troubles: [], notTested: [], controlBar: null, expectedSurvival: null,
+  layout: 'completely-random', blocks: 1, light: 'lamp', stages: [], cautions: [], troubles: [], notTested: [], controlBars: [], expectedSurvival: null,
   plantsKept: null, thinningRule: '', canReach: [], usualTruth: {}, kept: usuallyKept,
 } as const satisfies Partial<ReadyQuestion>;

@@ -4,11 +4,23 @@ export interface Kept {
   readonly how: string;
 }
 
+export type StageKind = 'soak' | 'spray' | 'open' | 'handle' | 'heat' | 'cold' | 'move' | 'other';
+
 /** Something done to the seeds or plants of some arms: a soak, a spray, a move. */
 export interface Stage {
   readonly name: string;
+  readonly kind: StageKind;
   readonly arms: readonly string[];
   readonly hours: number | null;
+  /** This is what is tested. Anything else that a treatment goes through, the control must go through as well. */
+  readonly tested: boolean;
+}
+
+/** What the control must reach for the result to mean anything: at least or at most so much of a measure (counts in per cent). */
+export interface ControlBar {
+  readonly measure: string;
+  readonly least: number | null;
+  readonly most: number | null;
 }
 
 /** A shelf or tray of places; units stand at (row, column), rows counted on from shelf to shelf. */
@@ -67,8 +79,7 @@ export interface Plan {
   readonly spreadGuess: number | null;
   /** First guess of the control's value in the primary measure: a share for a count, else in its own unit. */
   readonly controlGuess: number | null;
-  /** What the control must reach in the primary measure for the result to mean anything; counts in per cent. */
-  readonly controlBar: number | null;
+  readonly controlBars: readonly ControlBar[];
   /** Share of units expected to be there at the end, 0 to 1. */
   readonly expectedSurvival: number | null;
   /** Plants kept in a unit after thinning; null where none are removed. */
@@ -109,7 +120,7 @@ export const emptyPlan: Plan = {
   stages: [],
   spreadGuess: null,
   controlGuess: null,
-  controlBar: null,
+  controlBars: [],
   expectedSurvival: null,
   plantsKept: null,
   thinningRule: '',

@@ -1,4 +1,4 @@
-import { emptyPlan, type Experiment, type Plan, type Writing } from '../model';
+import { emptyPlan, type Experiment, type Plan, type StageKind, type Writing } from '../model';
 import { isDate, isMoment } from '../model/dates';
 import type { Problem } from './Problem';
 import { tables } from './tables';
@@ -13,6 +13,7 @@ export interface ReadDescriptor {
 }
 
 const FILE = 'datapackage.json';
+const stageKinds: readonly StageKind[] = ['soak', 'spray', 'open', 'handle', 'heat', 'cold', 'move', 'other'];
 
 /** Reads datapackage.json with its `fern` property; every problem is named by its key. */
 export function readDescriptor(json: string | undefined): ReadDescriptor {
@@ -108,10 +109,16 @@ function readPlan(value: unknown): Plan {
       reason: textOr(item.reason, ''),
       on: textOr(item.on, ''),
     })),
-    stages: objects('stages').map((stage) => ({ name: textOr(stage.name, ''), arms: listOf(stage.arms, isString), hours: numberOr(stage.hours, null) })),
+    stages: objects('stages').map((stage) => ({
+      name: textOr(stage.name, ''),
+      kind: stageKinds.find((kind) => kind === stage.kind) ?? 'other',
+      arms: listOf(stage.arms, isString),
+      hours: numberOr(stage.hours, null),
+      tested: stage.tested === true,
+    })),
     spreadGuess: number('spreadGuess'),
     controlGuess: number('controlGuess'),
-    controlBar: number('controlBar'),
+    controlBars: objects('controlBars').map((bar) => ({ measure: textOr(bar.measure, ''), least: numberOr(bar.least, null), most: numberOr(bar.most, null) })),
     expectedSurvival: number('expectedSurvival'),
     plantsKept: number('plantsKept'),
     thinningRule: text('thinningRule'),

@@ -1,13 +1,28 @@
 import type { Experiment, Finding, Severity } from '../model';
+import { blind } from './rules/blind';
 import { comparison } from './rules/comparison';
 import { container } from './rules/container';
+import { held } from './rules/held';
+import { identity } from './rules/identity';
+import { losses } from './rules/losses';
 import { measure } from './rules/measure';
+import { oneChange } from './rules/oneChange';
+import { position } from './rules/position';
+import { power } from './rules/power';
 import { reach } from './rules/reach';
 import { replication } from './rules/replication';
+import { sameSeed } from './rules/sameSeed';
+import { sameStart } from './rules/sameStart';
+import { scope } from './rules/scope';
+import { spillover } from './rules/spillover';
+import { thinning } from './rules/thinning';
 import { unequal } from './rules/unequal';
+import { vehicle } from './rules/vehicle';
 
 /** Every rule of the fair-test check, in the order in which a person would mend them. */
-export const fairTestRules = [comparison, measure, replication, reach, container, unequal] as const;
+export const fairTestRules = [
+  comparison, measure, replication, reach, container, oneChange, vehicle, sameStart, identity, blind, power, position, spillover, sameSeed, thinning, losses, held, unequal, scope,
+] as const;
 
 const order: readonly Severity[] = ['blocker', 'serious', 'caution', 'note'];
 

@@ -49,9 +49,16 @@ export function comparisonsTable(study: Study, measure: Measure, result: Measure
 function comparisonCells(row: ComparisonRow, arms: Study['experiment']['arms'], scale: number, control: boolean): string[] {
   const { value, ci95 } = row.difference;
   const halfWidth = ci95 === null ? null : ((ci95[1] - ci95[0]) / 2) * scale;
-  const ratio = row.ratio.value === null ? none : `${rounded(row.ratio.value, row.ratio.ci95 && (row.ratio.ci95[1] - row.ratio.ci95[0]) / 2)}${row.ratio.ci95 ? ` (${interval(row.ratio.ci95, 1, (row.ratio.ci95[1] - row.ratio.ci95[0]) / 2)})` : ''}`;
   const name = control ? armName(arms, row.arm) : `${armName(arms, row.arm)} − ${armName(arms, row.versus)}`;
-  return [name, scaled(value, scale, halfWidth), interval(ci95, scale, halfWidth), ratio, showP(row.p)];
+  return [name, scaled(value, scale, halfWidth), interval(ci95, scale, halfWidth), ratioText(row.ratio), showP(row.p)];
+}
+
+/** A ratio with its interval; an interval that spans a thousandfold says nothing and is left out. */
+function ratioText({ value, ci95 }: ComparisonRow['ratio']): string {
+  if (value === null) return none;
+  if (ci95 === null || ci95[1] > 1000 * ci95[0]) return rounded(value, null);
+  const halfWidth = (ci95[1] - ci95[0]) / 2;
+  return `${rounded(value, halfWidth)} (${interval(ci95, 1, halfWidth)})`;
 }
 
 /** p as reports give it: three decimals, "< 0.001" below. */

@@ -2,7 +2,7 @@
 import { Button, Input, Textarea } from 'ant-design-vue';
 import { computed, reactive } from 'vue';
 import { useRouter } from 'vue-router';
-import type { Experiment } from '@fern/core';
+import { longDate, type Experiment } from '@fern/core';
 import MarginNote from '../frame/MarginNote.vue';
 import TextLines from '../frame/TextLines.vue';
 import TwoColumns from '../frame/TwoColumns.vue';
@@ -34,9 +34,9 @@ const setNotTested = (lines: string[]) => store.change((now) => ({ ...now, plan:
   <TwoColumns>
     <div class="head">
       <h1>{{ store.frozen ? 'What was asked' : 'Say it so that it can be tested' }}</h1>
-      <Button type="primary" size="large" @click="router.push({ name: 'plan', params: { id: store.id } })">Plan the test</Button>
+      <Button type="primary" size="large" @click="router.push({ name: 'plan', params: { id: store.id } })">{{ store.frozen ? 'See the plan' : 'Plan the test' }}</Button>
     </div>
-    <p v-if="store.frozen" class="soft small">The question is frozen since the start on {{ experiment.plan.frozenOn }}.</p>
+    <p v-if="store.frozen" class="soft small">The question is frozen since the start on {{ longDate(experiment.plan.frozenOn ?? '') }}.</p>
     <div class="fields">
       <label>Title<Input :value="experiment.title" :maxlength="200" :status="store.wrongAt('/title') ? 'error' : ''" @change="set('title')($event)" /></label>
       <label>Question<Textarea :value="experiment.question" :disabled="store.frozen" :auto-size="{ minRows: 2 }" @change="set('question')($event)" /></label>

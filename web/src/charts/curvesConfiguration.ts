@@ -26,6 +26,7 @@ export function curvesConfiguration(picture: CurvesPicture): ChartConfiguration 
           borderDash: [...look.dash],
           pointStyle: look.shape,
           pointRadius: 5,
+          radius: 5,
           backgroundColor: look.fill,
           borderColor: look.stroke,
           borderWidth: 2,
@@ -40,10 +41,10 @@ export function curvesConfiguration(picture: CurvesPicture): ChartConfiguration 
     options: {
       scales: {
         x: {
-          title: { display: true, text: 'day after the start', color: colours.ink }, min: Math.min(0, days[0]), max: days[days.length - 1] + 0.5, grid: { display: false },
+          type: 'linear', title: { display: true, text: 'day after the start', color: colours.ink }, min: Math.min(0, days[0]), max: days[days.length - 1] + 0.5, grid: { display: false },
           afterBuildTicks: (axis) => (axis.ticks = days.map((value) => ({ value }))),
         },
-        y: { title: { display: true, text: picture.axis, color: colours.ink }, min: picture.range?.[0] ?? 0, max: picture.range?.[1], grid: { color: colours.hair } },
+        y: { type: 'linear', title: { display: true, text: picture.axis, color: colours.ink }, min: picture.range?.[0] ?? 0, max: picture.range?.[1], grid: { color: colours.hair } },
       },
       plugins: {
         tooltip: { callbacks: { label: ({ dataset, dataIndex, datasetIndex, parsed }) => `${dataset.label}: ${Math.round((parsed.y ?? 0) * 100) / 100} (${picture.arms[datasetIndex].points[dataIndex].units} units)` } },

@@ -36,6 +36,7 @@ export function dotsConfiguration(picture: DotsPicture): ChartConfiguration {
         data: [point],
         pointStyle: look.shape,
         pointRadius: 7,
+        radius: 7,
         backgroundColor: look.fill,
         borderColor: look.stroke,
         borderWidth: 2,
@@ -53,9 +54,9 @@ export function dotsConfiguration(picture: DotsPicture): ChartConfiguration {
     options: {
       layout: { padding: { right: 10 } },
       scales: {
-        x: { title: { display: true, text: picture.axis, color: colours.ink }, min: picture.range?.[0], max: picture.range?.[1], grid: { color: colours.hair } },
+        x: { type: 'linear', title: { display: true, text: picture.axis, color: colours.ink }, min: picture.range?.[0], max: picture.range?.[1], grid: { color: colours.hair } },
         y: {
-          min: -0.6, max: rows - 0.4, reverse: true, grid: { display: false }, border: { display: false },
+          type: 'linear', min: -0.6, max: rows - 0.4, reverse: true, grid: { display: false }, border: { display: false },
           afterBuildTicks: (axis) => (axis.ticks = picture.arms.map((_, i) => ({ value: i }))),
           ticks: { autoSkip: false, color: colours.ink, font: { size: 14.5 }, callback: (value) => wrapName(picture.arms[Number(value)]?.name ?? '') },
         },

@@ -2,7 +2,7 @@
 import { Button, Spin } from 'ant-design-vue';
 import { computed, onBeforeUnmount, watch } from 'vue';
 import { RouterLink, RouterView, useRoute } from 'vue-router';
-import { plural, walks } from '@fern/core';
+import { plural, shortDate, walks } from '@fern/core';
 import { steps, type Step } from '../router';
 import { useExperiment } from '../stores/experiment';
 import { today } from '../stores/today';
@@ -30,7 +30,7 @@ const states = computed<Record<Step, string>>(() => {
   return {
     ask: predictions.length > 0 ? `${predictions.length} ${predictions.length === 1 ? 'prediction' : 'predictions'}` : 'no predictions yet',
     plan: `${experiment.arms.length} arms · ${experiment.units.length} ${plural(unitWord)}${frozenOn ? '' : ' · draft'}`,
-    prepare: frozenOn ? `started ${experiment.startedOn ?? frozenOn}` : 'not started',
+    prepare: frozenOn ? `started ${shortDate(experiment.startedOn ?? frozenOn)}` : 'not started',
     log: due ? `due today: ${due.left}` : rounds.value.length > 0 ? `${finished.value} of ${rounds.value.length} walks` : '',
     weigh: store.study && store.study.observations.length > 0 ? 'see what it says' : 'nothing read yet',
     write: written === 0 ? 'not begun' : `${written} of 4 parts written`,

@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { Button, Select } from 'ant-design-vue';
+import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { indexObservations, plural, shortDate, unitData, walkOrder, walks, type Experiment, type Study } from '@fern/core';
 import BenchView from '../bench/BenchView.vue';
+import ChoiceField from '../frame/ChoiceField.vue';
 import MarginNote from '../frame/MarginNote.vue';
 import TwoColumns from '../frame/TwoColumns.vue';
 import { readSoFar } from '../frame/readSoFar';
@@ -59,7 +60,7 @@ function pick(unit: string): void {
       </ol>
       <div class="head table">
         <h2>What was read</h2>
-        <Select v-if="experiment.measures.length > 1" v-model:value="shown" :options="experiment.measures.map((m) => ({ value: m.measure, label: m.name }))" :dropdown-match-select-width="false" aria-label="Which measure is shown" />
+        <ChoiceField v-if="experiment.measures.length > 1" :value="shown" :options="experiment.measures.map((m) => ({ value: m.measure, label: m.name }))" label="Which measure is shown" @change="shown = $event" />
       </div>
       <p v-if="!table || table.days.length === 0" class="soft">Nothing yet. After the first walk a row a {{ experiment.plan.unitWord }} stands here.</p>
       <div v-else class="scroll">
@@ -108,10 +109,10 @@ function pick(unit: string): void {
 }
 .walks li {
   display: grid;
-  min-width: 104px;
-  padding: 8px 12px;
+  min-width: 92px;
+  padding: 6px 0;
   border-top: 4px solid var(--line);
-  background: var(--paper);
+  align-content: start;
 }
 .walks .done {
   border-color: var(--sprout);

@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { Button, Input, Modal, Select } from 'ant-design-vue';
+import { Button, Input, Modal } from 'ant-design-vue';
 import { v7 as uuid } from 'uuid';
-import { ref } from 'vue';
+import { computed, ref } from 'vue';
 import type { EventKind, Unit } from '@fern/core';
+import ChoiceField from '../frame/ChoiceField.vue';
 import { wordsFor } from '../stores/api';
 import { useExperiment } from '../stores/experiment';
 import { today } from '../stores/today';
@@ -11,10 +12,11 @@ const open = defineModel<boolean>('open', { required: true });
 const props = defineProps<{ unit: Unit }>();
 const store = useExperiment();
 const kind = ref<EventKind>('equipment');
-const reach = ref<'unit' | 'arm' | 'all'>('all');
+type Reach = 'unit' | 'arm' | 'all';
+const reach = ref<Reach>('all');
 const note = ref('');
 const error = ref<string | null>(null);
-const kinds = [
+const kinds: readonly { value: EventKind; label: string }[] = [
   { value: 'equipment', label: 'a lamp, pump or tool failed' },
   { value: 'pest-or-disease', label: 'pests or disease' },
   { value: 'weather', label: 'heat, cold, wind or rain' },
@@ -22,6 +24,12 @@ const kinds = [
   { value: 'mix-up', label: 'two were mixed up' },
   { value: 'other', label: 'something else' },
 ];
+
+const reaches = computed<{ value: Reach; label: string }[]>(() => [
+  { value: 'all', label: 'it touched all alike' },
+  { value: 'arm', label: 'it touched this arm only' },
+  { value: 'unit', label: `it touched ${props.unit.unit} only` },
+]);
 
 async function keep(): Promise<void> {
   error.value = null;
@@ -40,8 +48,8 @@ async function keep(): Promise<void> {
 <template>
   <Modal v-model:open="open" title="What went wrong?" :footer="null">
     <div class="fields">
-      <Select v-model:value="kind" :options="kinds" aria-label="What kind of thing" />
-      <Select v-model:value="reach" :options="[{ value: 'all', label: 'it touched all alike' }, { value: 'arm', label: 'it touched this arm only' }, { value: 'unit', label: `it touched ${unit.unit} only` }]" aria-label="What it touched" />
+      <ChoiceField :value="kind" :options="kinds" label="What kind of thing" @change="kind = $event" />
+      <ChoiceField :value="reach" :options="reaches" label="What it touched" @change="reach = $event" />
       <Input v-model:value="note" placeholder="In a few words" aria-label="What went wrong, in a few words" :maxlength="500" />
       <p v-if="error" role="alert">{{ error }}</p>
       <Button type="primary" @click="keep">Write it down</Button>

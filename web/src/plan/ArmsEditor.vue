@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { Input, Select } from 'ant-design-vue';
+import { Input } from 'ant-design-vue';
 import { computed } from 'vue';
 import { nextArmCode, plural, replan, type Arm, type Experiment } from '@fern/core';
+import ChoiceField from '../frame/ChoiceField.vue';
 import NumberField from '../frame/NumberField.vue';
 import StakeMark from '../stake/StakeMark.vue';
 import { armStyle } from '../stake/armStyle';
@@ -12,7 +13,7 @@ const store = useExperiment();
 const experiment = computed(() => store.experiment as Experiment);
 const hasDoses = computed(() => experiment.value.arms.some((arm) => arm.dose !== null));
 const unitsOf = (code: string) => experiment.value.units.filter((unit) => unit.arm === code).length;
-const roles = [
+const roles: readonly { value: Arm['role']; label: string }[] = [
   { value: 'control', label: 'control' },
   { value: 'treatment', label: 'treatment' },
   { value: 'reference', label: 'reference, outside the verdict' },
@@ -39,7 +40,7 @@ function remove(code: string): void {
       <div class="body">
         <Input :value="arm.name" :bordered="false" :disabled="store.frozen" :maxlength="120" :aria-label="`Name of arm ${arm.arm}`" :title="arm.name" class="name" @change="edit(arm.arm, { name: ($event.target as HTMLInputElement).value })" />
         <span class="soft small line">
-          <Select v-if="!store.frozen" size="small" :bordered="false" :value="arm.role" :options="roles" :dropdown-match-select-width="false" :aria-label="`Role of arm ${arm.arm}`" @change="edit(arm.arm, { role: $event as Arm['role'] })" />
+          <ChoiceField v-if="!store.frozen" bare :value="arm.role" :options="roles" :label="`Role of arm ${arm.arm}`" @change="edit(arm.arm, { role: $event })" />
           <template v-else>{{ arm.role }}</template>
           · {{ unitsOf(arm.arm) }} {{ unitsOf(arm.arm) === 1 ? experiment.plan.unitWord : plural(experiment.plan.unitWord) }}
         </span>
@@ -90,10 +91,6 @@ li {
   align-items: center;
   padding-left: 4px;
   white-space: nowrap;
-}
-.line :deep(.ant-select-selector) {
-  padding: 0 !important;
-  color: var(--soft);
 }
 .away {
   width: 26px;

@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { Input, Select } from 'ant-design-vue';
+import { Input } from 'ant-design-vue';
 import { computed } from 'vue';
 import type { Experiment, Measure } from '@fern/core';
+import ChoiceField from '../frame/ChoiceField.vue';
 import NumberField from '../frame/NumberField.vue';
 import { useExperiment } from '../stores/experiment';
 import ReadingDays from './ReadingDays.vue';
@@ -9,14 +10,14 @@ import ReadingDays from './ReadingDays.vue';
 const store = useExperiment();
 const experiment = computed(() => store.experiment as Experiment);
 const last = computed(() => Math.max(7, ...experiment.value.measures.flatMap((measure) => measure.readingDays)));
-const kinds = [
+const kinds: readonly { value: Measure['kind']; label: string }[] = [
   { value: 'count', label: 'count of those sown' },
   { value: 'amount', label: 'amount' },
   { value: 'rating', label: 'rating' },
   { value: 'event', label: 'day it happens' },
   { value: 'harvest', label: 'harvest' },
 ];
-const directions = [
+const directions: readonly { value: Measure['higherIs']; label: string }[] = [
   { value: 'better', label: 'more' },
   { value: 'worse', label: 'less' },
   { value: 'neither', label: 'any difference' },
@@ -60,10 +61,10 @@ const mattersUnit = (measure: Measure) => ({ count: 'points', event: 'days', rat
   <div v-for="measure in experiment.measures" :key="measure.measure" class="measure" role="group" :aria-label="measure.name">
     <div class="line">
       <Input :value="measure.name" :bordered="false" :disabled="store.frozen" class="name" :maxlength="120" :aria-label="`Name of measure ${measure.name}`" @change="edit(measure.measure, { name: ($event.target as HTMLInputElement).value })" />
-      <Select size="small" :value="measure.kind" :options="kinds" :disabled="store.frozen" :dropdown-match-select-width="false" :aria-label="`Kind of ${measure.name}`" @change="setKind(measure.measure, $event as Measure['kind'])" />
+      <ChoiceField :value="measure.kind" :options="kinds" :disabled="store.frozen" :label="`Kind of ${measure.name}`" @change="setKind(measure.measure, $event)" />
       <Input v-if="measure.kind === 'amount' || measure.kind === 'harvest'" size="small" class="unit" :value="measure.unit" :disabled="store.frozen" :maxlength="20" :aria-label="`Unit of ${measure.name}`" @change="edit(measure.measure, { unit: ($event.target as HTMLInputElement).value })" />
       <span class="small">we expect</span>
-      <Select size="small" :value="measure.higherIs" :options="directions" :disabled="store.frozen" :dropdown-match-select-width="false" :aria-label="`Expected direction of ${measure.name}`" @change="edit(measure.measure, { higherIs: $event as Measure['higherIs'] })" />
+      <ChoiceField :value="measure.higherIs" :options="directions" :disabled="store.frozen" :label="`Expected direction of ${measure.name}`" @change="edit(measure.measure, { higherIs: $event })" />
       <template v-if="measure.primary">
         <span class="small">matters from</span>
         <NumberField :value="measure.smallestDifference" :label="`Smallest difference that matters in ${measure.name}`" :min="0" empty :width="64" :disabled="store.frozen" @change="edit(measure.measure, { smallestDifference: $event })" />

@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { Input, Select } from 'ant-design-vue';
+import { Input } from 'ant-design-vue';
 import { computed } from 'vue';
 import { mostUnitsPerArm, plural, replan, wishOf, type Experiment, type Layout } from '@fern/core';
+import ChoiceField from '../frame/ChoiceField.vue';
 import NumberField from '../frame/NumberField.vue';
 import { useExperiment } from '../stores/experiment';
 
@@ -11,7 +12,7 @@ const experiment = computed(() => store.experiment as Experiment);
 const wish = computed(() => wishOf(experiment.value));
 const most = computed(() => mostUnitsPerArm(experiment.value.arms.length));
 const counts = computed(() => experiment.value.measures.some((measure) => measure.kind === 'count'));
-const layouts = [
+const layouts: readonly { value: Layout; label: string }[] = [
   { value: 'completely-random', label: 'all together' },
   { value: 'blocks', label: 'in blocks (shelves, days, batches)' },
   { value: 'pairs', label: 'in pairs' },
@@ -28,7 +29,7 @@ const setSown = (sown: number | null) => store.change((now) => ({ ...now, units:
     <span>One unit is a</span>
     <Input :value="experiment.plan.unitWord" class="word" aria-label="What one unit is called" :maxlength="40" @change="setWord" />
     <span>, and there are</span>
-    <NumberField :value="wish.unitsPerArm" label="Units an arm" :min="1" :max="most" whole :width="64" why="400 units in all is the most." @change="$event !== null && store.change((now) => replan(now, { unitsPerArm: $event as number }))" />
+    <NumberField :value="wish.unitsPerArm" label="Units an arm" :min="1" :max="most" whole :width="64" why="400 units in all is the most." @change="(unitsPerArm) => unitsPerArm !== null && store.change((now) => replan(now, { unitsPerArm }))" />
     <span>{{ plural(experiment.plan.unitWord) }} an arm</span>
     <template v-if="counts">
       <span>with</span>
@@ -36,9 +37,9 @@ const setSown = (sown: number | null) => store.change((now) => ({ ...now, units:
       <span>sown in each</span>
     </template>
     <span>, shuffled</span>
-    <Select :value="experiment.layout" :options="layouts" :dropdown-match-select-width="false" aria-label="How they are shuffled" @change="store.change((now) => replan(now, { layout: $event as Layout }))" />
+    <ChoiceField :value="experiment.layout" :options="layouts" label="How they are shuffled" @change="(layout) => store.change((now) => replan(now, { layout }))" />
     <template v-if="experiment.layout === 'blocks'">
-      <NumberField :value="wish.blocks" label="Number of blocks" :min="2" :max="wish.unitsPerArm" whole :width="60" @change="$event !== null && store.change((now) => replan(now, { blocks: $event as number }))" />
+      <NumberField :value="wish.blocks" label="Number of blocks" :min="2" :max="wish.unitsPerArm" whole :width="60" @change="(blocks) => blocks !== null && store.change((now) => replan(now, { blocks }))" />
       <span>blocks</span>
     </template>
   </div>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Button, Progress } from 'ant-design-vue';
+import { Button } from 'ant-design-vue';
 import { computed, toRef } from 'vue';
 import { chance, curvesPicture, dotsPicture, sentenceText, type Experiment, type Measure, type MeasureResult, type Study } from '@fern/core';
 import ChartFigure from '../charts/ChartFigure.vue';
@@ -29,7 +29,7 @@ const fineWords = computed(() => {
 <template>
   <TwoColumns>
     <div v-if="working" class="working" role="status">
-      Working it out … <Progress :percent="Math.round(progress * 100)" :show-info="false" size="small" /><button type="button" class="link" @click="stop">Stop</button>
+      Working it out … <progress :value="progress" aria-label="How far it is worked out">{{ Math.round(progress * 100) }} %</progress><button type="button" class="link" @click="stop">Stop</button>
     </div>
     <p v-if="failed" role="alert">{{ failed }} <Button size="small" @click="again">Try again</Button></p>
     <p v-if="!working && !result && !failed">Stopped. <Button size="small" @click="again">Work it out</Button></p>

@@ -24,6 +24,7 @@ const written = (title: string) => {
 const anchor = (text: string) => text.toLowerCase().replaceAll(/[^a-z]+/g, '-');
 const write = (part: keyof Writing, text: string) => store.change((now) => ({ ...now, writing: { ...now.writing, [part]: text } }));
 const saveMarkdown = () => saveText(markdown(blocks.value), `${experiment.value.name}.md`, 'text/markdown');
+const saveResult = () => saveText(`${JSON.stringify(result.value, null, 2)}\n`, `${experiment.value.name}-result.json`, 'application/json');
 const print = () => window.print();
 </script>
 
@@ -45,8 +46,9 @@ const print = () => window.print();
         <Button @click="print">Print</Button>
         <Button @click="saveMarkdown">Markdown</Button>
         <Button :href="`/api/experiments/${store.id}/package`" download>Data</Button>
+        <Button @click="saveResult">Result</Button>
       </p>
-      <p class="soft small">Data is the open package: plain tables that any spreadsheet reads, and that Fern Test reads back.</p>
+      <p class="soft small">Data is the open package: plain tables that any spreadsheet reads, and that Fern Test reads back. Result is every computed number as JSON.</p>
       <h2 class="later">Your part</h2>
       <MarginNote v-for="{ part, title, ask } in ownParts" :key="part" :severity="experiment.writing[part].trim() ? 'fine' : 'note'"><b>{{ title }}.</b> {{ ask }}</MarginNote>
       <p class="soft small later">Numbers, tables and pictures come from the data and stay right by themselves. What you type in {{ [...own].join(', ') }} stays exactly as you typed it.</p>

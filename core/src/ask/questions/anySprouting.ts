@@ -31,5 +31,5 @@ export const anySprouting: ReadyQuestion = {
   troubles: ['A seed that only just splits is not a sprout yet.', 'Dishes that dry out at the edge.'],
   spreadGuess: 0.08,
   controlGuess: 0.85,
-  controlBar: 60,
+  controlBars: [{ measure: 'sprouts', least: 60, most: null }],
 };

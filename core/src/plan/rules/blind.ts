@@ -1,0 +1,15 @@
+import type { Experiment, Finding } from '../../model';
+
+/** The measure that decides is a judgement by eye or tongue, and whoever judges knows the arm. */
+export function blind({ measures, blinded }: Experiment): Finding[] {
+  const primary = measures.find((measure) => measure.primary);
+  if (!primary || blinded || (primary.kind !== 'rating' && !/\b(taste|flavour)\b/i.test(primary.name))) return [];
+  return [
+    {
+      rule: 'blind',
+      severity: 'serious',
+      message: `“${primary.name}” is judged by someone who can see which arm it is. We see what we expect.`,
+      remedy: 'Hide the arms behind codes until the last reading.',
+    },
+  ];
+}

@@ -1,0 +1,26 @@
+import type { Experiment, Finding } from '../../model';
+import { plural } from '../../quantities/plural';
+import { unitsByArm } from './unitsByArm';
+
+/** Units an arm that the comparison cannot do with fewer than: 4, or 6 pairs. */
+export function fewestUnits(layout: Experiment['layout']): number {
+  return layout === 'pairs' ? 6 : 4;
+}
+
+/** Planned numbers leave no room for the losses that are to be expected. */
+export function losses(experiment: Experiment): Finding[] {
+  const { plan, layout } = experiment;
+  const survival = plan.expectedSurvival;
+  if (survival === null || survival >= 1) return [];
+  const fewest = Math.min(...unitsByArm(experiment).map(({ units }) => units.length));
+  const needed = fewestUnits(layout);
+  if (fewest * survival >= needed || !Number.isFinite(fewest)) return [];
+  return [
+    {
+      rule: 'losses',
+      severity: 'caution',
+      message: `Of ${fewest} ${plural(plan.unitWord)} an arm about ${Math.floor(fewest * survival)} will be there at the end. That is fewer than the ${needed} that a clear answer needs.`,
+      remedy: `Start with ${Math.ceil(needed / survival)} an arm.`,
+    },
+  ];
+}

@@ -1,0 +1,27 @@
+import type { Arm, Experiment, Finding } from '../../model';
+
+/** A treatment differs from the control in more than one factor, and the arms are not every combination of the levels. */
+export function oneChange({ arms }: Experiment): Finding[] {
+  const compared = arms.filter((arm) => arm.role !== 'reference');
+  const factors = [...new Set(compared.flatMap((arm) => Object.keys(arm.factors)))];
+  const control = compared.find((arm) => arm.role === 'control');
+  if (factors.length < 2 || !control || isFullFactorial(compared, factors)) return [];
+  return compared.flatMap((arm): Finding[] => {
+    const changed = factors.filter((factor) => arm.factors[factor] !== control.factors[factor]);
+    if (changed.length < 2) return [];
+    return [
+      {
+        rule: 'one-change',
+        severity: 'serious',
+        message: `${arm.name} differs from ${control.name} in ${changed.join(' and ')} at once. A difference could come from either.`,
+        remedy: 'Change one thing, or add the arms that change each alone.',
+      },
+    ];
+  });
+}
+
+function isFullFactorial(arms: readonly Arm[], factors: readonly string[]): boolean {
+  const cells = new Set(arms.map((arm) => JSON.stringify(factors.map((factor) => arm.factors[factor] ?? ''))));
+  const all = factors.reduce((product, factor) => product * new Set(arms.map((arm) => arm.factors[factor] ?? '')).size, 1);
+  return cells.size === arms.length && cells.size === all;
+}

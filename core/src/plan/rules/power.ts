@@ -1,0 +1,39 @@
+import type { Experiment, Finding } from '../../model';
+import { plural } from '../../quantities/plural';
+import { powerT, unitsForPowerT } from '../../stats/powerT';
+import { unitsByArm } from './unitsByArm';
+
+/**
+ * The chance of a clear answer is under 80 % if the difference is just as large as matters. From the guess of the spread, in closed form with the
+ * level shared between the comparisons (Bonferroni); the curve beside it simulates the design itself.
+ */
+export function power(experiment: Experiment): Finding[] {
+  const { plan, measures } = experiment;
+  const primary = measures.find((measure) => measure.primary);
+  const spread = guessedSpread(experiment);
+  if (!primary || spread === null || primary.smallestDifference === null || primary.smallestDifference === 0) return [];
+  const difference = primary.kind === 'count' ? primary.smallestDifference / 100 : primary.smallestDifference;
+  const arms = unitsByArm(experiment);
+  const fewest = Math.min(...arms.map(({ units }) => units.length));
+  if (arms.length < 2 || fewest < 2) return [];
+  const level = 0.05 / (arms.length - 1);
+  const chance = powerT(difference, spread, fewest, level);
+  if (chance >= 0.8) return [];
+  const enough = Math.ceil(unitsForPowerT(difference, spread, 0.8, level));
+  return [
+    {
+      rule: 'power',
+      severity: 'caution',
+      message: `With ${fewest} ${plural(plan.unitWord)} an arm, a difference that just matters would be told apart about ${Math.round(chance * 10)} times in 10.`,
+      remedy: `About ${enough} an arm would do it 8 times in 10.`,
+    },
+  ];
+}
+
+/** The guessed SD between units in the primary measure's own unit (shares for a count); null without a guess. */
+export function guessedSpread({ plan, measures }: Experiment): number | null {
+  const primary = measures.find((measure) => measure.primary);
+  if (!primary || plan.spreadGuess === null || plan.spreadGuess === 0) return null;
+  if (primary.kind === 'count') return plan.spreadGuess;
+  return plan.controlGuess === null || plan.controlGuess <= 0 ? null : plan.spreadGuess * plan.controlGuess;
+}

@@ -1,0 +1,32 @@
+import type { Experiment, Finding, Unit } from '../../model';
+
+/** Neighbours side by side that belong to different arms and have no barrier between them. */
+export function openNeighbours({ units, plan }: Pick<Experiment, 'units' | 'plan'>): [left: Unit, right: Unit][] {
+  const at = new Map(units.map((unit) => [`${unit.row}:${unit.column}`, unit]));
+  const barred = new Set(plan.barriers.map(({ row, column }) => `${row}:${column}`));
+  return units.flatMap((left): [Unit, Unit][] => {
+    if (left.row === null || left.column === null || barred.has(`${left.row}:${left.column}`)) return [];
+    const right = at.get(`${left.row}:${left.column + 1}`);
+    return right && right.arm !== left.arm ? [[left, right]] : [];
+  });
+}
+
+/** Roots, water, vapour, light or drips can reach a neighbour of another arm. */
+export function spillover(experiment: Experiment): Finding[] {
+  const { canReach, unitWord } = experiment.plan;
+  const open = openNeighbours(experiment);
+  if (canReach.length === 0 || open.length === 0) return [];
+  const [left, right] = open[0];
+  return [
+    {
+      rule: 'spillover',
+      severity: 'caution',
+      message: `${capital(canReach.join(', '))} can get from one ${unitWord} to a neighbour of another arm, as from ${left.unit} to ${right.unit}.`,
+      remedy: 'Put barriers between them, leave a gap, or use a tray for each.',
+    },
+  ];
+}
+
+function capital(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1);
+}
