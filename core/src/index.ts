@@ -13,7 +13,7 @@ export * from './weigh/Sentence';
 export * from './weigh/unitCurve';
 export * from './weigh/unitData';
 export * from './weigh/verdict/wording';
-export { comparedArms } from './weigh/weighMeasure';
+export * from './weigh/comparedArms';
 export * from './log/doubts';
 export * from './log/readReading';
 export * from './log/walks';

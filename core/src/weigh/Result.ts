@@ -114,6 +114,10 @@ export interface MeasureResult {
   readonly values: readonly UnitValue[];
   /** Comparisons with the excluded units put back; absent where none is excluded. */
   readonly withExcluded?: readonly Contrast[];
+  /** Comparisons with each lost unit counted as a failure; counts of the sown only, absent where none is lost. */
+  readonly withLostAsFailures?: readonly Contrast[];
+  /** Comparisons without the units that lie far from their arm; absent where there are none. */
+  readonly withoutOutliers?: readonly Contrast[];
 }
 
 export interface Result {

@@ -11,13 +11,12 @@ export function isShare(measure: Measure, data: readonly UnitData[]): boolean {
 /**
  * The value of each unit that takes part in the comparison at the end: not lost, not excluded, and read.
  * A count of the sown becomes a share; a count above the sown cannot be true and is left out (the check `denominator` says so).
- * @param withExcluded puts excluded units back
  */
-export function endValues(measure: Measure, data: readonly UnitData[], withExcluded = false): UnitValue[] {
+export function endValues(measure: Measure, data: readonly UnitData[]): UnitValue[] {
   const share = isShare(measure, data);
   const values: UnitValue[] = [];
   for (const { unit, curve } of data) {
-    if (unit.status === 'lost' || (unit.status === 'excluded' && !withExcluded)) continue;
+    if (unit.status === 'lost' || unit.status === 'excluded') continue;
     const end = unitEnd(measure, curve);
     if (end === null) continue;
     if (share && (unit.sown === null || unit.sown === 0 || end > unit.sown)) continue;

@@ -1,9 +1,28 @@
 import type { Finding, Study } from '../model';
 import { bySeverity } from '../plan/fairTest';
+import { careDiffers } from './rules/careDiffers';
+import { controlFailed } from './rules/controlFailed';
+import { crossover } from './rules/crossover';
 import { denominator } from './rules/denominator';
+import { earlyLook } from './rules/earlyLook';
+import { equipment } from './rules/equipment';
+import { late } from './rules/late';
+import { looksDiffer } from './rules/looksDiffer';
+import { lossesDiffer } from './rules/lossesDiffer';
+import { missed } from './rules/missed';
+import { mixUp } from './rules/mixUp';
+import { observer } from './rules/observer';
+import { outlier } from './rules/outlier';
+import { pestOrDisease } from './rules/pestOrDisease';
+import { protocolChange } from './rules/protocolChange';
+import { transfer } from './rules/transfer';
+import { weather } from './rules/weather';
 
-/** Every rule of the validity check. */
-export const validityRules = [denominator] as const;
+/** Every rule of the validity check, in the order in which a reader would weigh them. */
+export const validityRules = [
+  controlFailed, protocolChange, equipment, pestOrDisease, weather, lossesDiffer, careDiffers, mixUp, denominator, missed, late, observer, earlyLook, crossover,
+  looksDiffer, outlier, transfer,
+] as const;
 
 /** The validity check of a study that runs or has ended: what happened that makes its result hard to believe. */
 export function validity(study: Study): Finding[] {

@@ -1,6 +1,7 @@
-import type { Arm, Finding, Measure, Study } from '../model';
+import type { Finding, Measure, Study } from '../model';
 import type { RandomisationOptions } from '../stats/resampling/randomisationTest';
 import { summariseEvents, summariseShares, summariseValues } from './armSummary';
+import { comparedArms } from './comparedArms';
 import type { Compared, Comparisons } from './compare/Compared';
 import { events } from './compare/events';
 import { manyMeans } from './compare/manyMeans';
@@ -10,6 +11,7 @@ import { pooledTests, singleCounts, tallies } from './compare/singleCounts';
 import { twoMeans } from './compare/twoMeans';
 import { endValues, isShare } from './endValues';
 import { eventTimes } from './eventTimes';
+import { farUnits } from './rules/outlier';
 import type { MeasureResult, UnitValue } from './Result';
 import type { UnitData } from './unitData';
 import { verdict } from './verdict/verdict';
@@ -19,17 +21,12 @@ export interface WeighOptions extends RandomisationOptions {
   readonly beside: boolean;
 }
 
-/** The control, then the treatments in the order of the plan; reference arms take no part. */
-export function comparedArms(arms: readonly Arm[]): Arm[] {
-  return [...arms.filter((arm) => arm.role === 'control'), ...arms.filter((arm) => arm.role === 'treatment')];
-}
-
 /** The whole result of one measure. Never throws on data; what cannot be computed is null, with the reason in words. */
 export function weighMeasure(study: Study, measure: Measure, data: readonly UnitData[], review: readonly Finding[], options: WeighOptions): MeasureResult {
   const { experiment } = study;
   const share = isShare(measure, data);
-  const values = valuesFor(measure, data, false);
-  const compared = compare(study, measure, data, false, options);
+  const values = valuesFor(measure, data);
+  const compared = compare(study, measure, data, values, options);
   const counts = tallies(measure, data, new Set(values.map((unit) => unit.unit)));
   const times = measure.kind === 'event' ? eventTimes(measure, data) : [];
   const codes = comparedArms(experiment.arms).map((arm) => arm.arm);
@@ -38,7 +35,6 @@ export function weighMeasure(study: Study, measure: Measure, data: readonly Unit
     return share ? summariseShares(arm, values, counts.get(arm.arm)) : summariseValues(arm, measure, values);
   });
   const judged = verdict({ experiment, measure, share, contrasts: compared.contrasts, values: values.filter((unit) => codes.includes(unit.arm)), review });
-  const excluded = experiment.units.some((unit) => unit.status === 'excluded');
   return {
     measure: measure.measure,
     name: measure.name,
@@ -56,25 +52,41 @@ export function weighMeasure(study: Study, measure: Measure, data: readonly Unit
     alsoSeenP: null,
     reasons: compared.reasons,
     values,
-    ...(excluded ? { withExcluded: compare(study, measure, data, true, { ...options, beside: false }).contrasts } : {}),
+    ...otherwise(study, measure, data, values, options),
   };
 }
 
 /** The value of each unit in the comparison; for an event, its day. */
-function valuesFor(measure: Measure, data: readonly UnitData[], withExcluded: boolean): UnitValue[] {
-  if (measure.kind !== 'event') return endValues(measure, data, withExcluded);
-  return eventTimes(measure, data, withExcluded).map(({ unit, arm, block, time }) => ({ unit, arm, block, value: time }));
+function valuesFor(measure: Measure, data: readonly UnitData[]): UnitValue[] {
+  if (measure.kind !== 'event') return endValues(measure, data);
+  return eventTimes(measure, data).map(({ unit, arm, block, time }) => ({ unit, arm, block, value: time }));
+}
+
+/** The comparisons as they would be otherwise: with excluded units put back, with a lost unit counted as a failure, without far units. */
+function otherwise(study: Study, measure: Measure, data: readonly UnitData[], values: readonly UnitValue[], options: WeighOptions): Pick<MeasureResult, 'withExcluded' | 'withLostAsFailures' | 'withoutOutliers'> {
+  if (!options.beside) return {};
+  const again = (own: readonly UnitValue[], from = data) => compare(study, measure, from, own, { ...options, beside: false }).contrasts;
+  const excluded = data.some(({ unit }) => unit.status === 'excluded');
+  const lost = measure.kind === 'count' && isShare(measure, data) ? data.filter(({ unit }) => unit.status === 'lost').map(({ unit }) => ({ unit: unit.unit, arm: unit.arm, block: unit.block, value: 0 })) : [];
+  const far = measure.kind === 'event' || measure.kind === 'rating' ? [] : farUnits(values);
+  // An event is compared by its times, so excluded units come back with their own data.
+  const back = excluded ? data.map(({ unit, curve }) => ({ unit: unit.status === 'excluded' ? { ...unit, status: 'active' as const } : unit, curve })) : data;
+  return {
+    ...(excluded ? { withExcluded: again(valuesFor(measure, back), back) } : {}),
+    ...(lost.length > 0 ? { withLostAsFailures: again([...values, ...lost]) } : {}),
+    ...(far.length > 0 ? { withoutOutliers: again(values.filter((unit) => !far.includes(unit))) } : {}),
+  };
 }
 
 /** Chooses the analysis from the measure's kind, the layout and the number of arms, and runs it. */
-function compare({ experiment }: Study, measure: Measure, data: readonly UnitData[], withExcluded: boolean, options: WeighOptions): Comparisons {
+function compare({ experiment }: Study, measure: Measure, data: readonly UnitData[], all: readonly UnitValue[], options: WeighOptions): Comparisons {
   const arms = comparedArms(experiment.arms);
   const codes = new Set(arms.map((arm) => arm.arm));
-  const values = valuesFor(measure, data, withExcluded).filter((unit) => codes.has(unit.arm));
+  const values = all.filter((unit) => codes.has(unit.arm));
   const { layout, comparison } = experiment;
   const compared: Compared = { values, arms, layout, comparison, options, beside: options.beside };
   if (arms.length < 2) return { tests: [], terms: [], contrasts: [], trend: null, reasons: ['There is only one arm, so there is nothing to compare.'] };
-  if (measure.kind === 'event') return events(compared, eventTimes(measure, data, withExcluded).filter((unit) => codes.has(unit.arm)));
+  if (measure.kind === 'event') return events(compared, eventTimes(measure, data).filter((unit) => codes.has(unit.arm)));
   if (measure.kind === 'rating') return ratings(compared);
   const share = isShare(measure, data);
   const counts = share ? tallies(measure, data, new Set(values.map((unit) => unit.unit))) : null;

@@ -55,7 +55,7 @@ function savePng(): void {
         <button type="button" class="link" @click="savePng">Save as PNG</button>
       </span>
     </figcaption>
-    <div v-if="tableOpen" class="scroll">
+    <div v-if="tableOpen" class="scroll" tabindex="0" role="region" aria-label="The numbers">
       <table class="plain">
         <thead><tr><th v-for="head in table.head" :key="head">{{ head }}</th></tr></thead>
         <tbody><tr v-for="row in table.rows" :key="row[0]"><td v-for="(cell, i) in row" :key="i">{{ cell }}</td></tr></tbody>

@@ -6,7 +6,7 @@ defineProps<{ block: Extract<Block, { kind: 'table' }> }>();
 </script>
 
 <template>
-  <div class="scroll">
+  <div class="scroll" tabindex="0" role="region" :aria-label="block.caption">
     <table class="plain">
       <caption>{{ block.caption }}</caption>
       <thead><tr><th v-for="(cell, i) in block.head" :key="cell" :class="{ n: i >= block.numbersFrom }">{{ cell }}</th></tr></thead>

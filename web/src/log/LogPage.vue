@@ -63,7 +63,7 @@ function pick(unit: string): void {
         <ChoiceField v-if="experiment.measures.length > 1" :value="shown" :options="experiment.measures.map((m) => ({ value: m.measure, label: m.name }))" label="Which measure is shown" @change="shown = $event" />
       </div>
       <p v-if="!table || table.days.length === 0" class="soft">Nothing yet. After the first walk a row a {{ experiment.plan.unitWord }} stands here.</p>
-      <div v-else class="scroll">
+      <div v-else class="scroll" tabindex="0" role="region" aria-label="What was read">
         <table class="plain">
           <caption>{{ measure?.name }}<template v-if="measure?.unit">, {{ measure.unit }}</template>, by day after the start. {{ corrections > 0 ? `${corrections} corrected; the old values are kept.` : '' }}</caption>
           <thead><tr><th>{{ experiment.plan.unitWord }}</th><th v-if="!experiment.blinded">arm</th><th v-for="day in table.days" :key="day" class="n">{{ day }}</th></tr></thead>

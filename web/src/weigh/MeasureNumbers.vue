@@ -21,7 +21,7 @@ const tests = computed(() =>
   <p v-for="reason in row.reasons" :key="reason" class="soft small">{{ reason }}</p>
   <details v-if="tests.length > 0">
     <summary>Every test, as course reports ask for them</summary>
-    <div class="scroll">
+    <div class="scroll" tabindex="0" role="region" aria-label="Every test">
       <table class="plain">
         <thead><tr><th>Test</th><th>Statistic</th><th class="n">p</th><th>How</th></tr></thead>
         <tbody><tr v-for="(test, i) in tests" :key="i"><td>{{ test.name }}</td><td>{{ test.statistic }}</td><td class="n">{{ test.p }}</td><td class="soft">{{ test.how }}</td></tr></tbody>

@@ -17,7 +17,7 @@ const emit = defineEmits<{ write: [part: keyof Writing, text: string] }>();
   <BlockTable v-else-if="block.kind === 'table'" :block="block" />
   <ChartFigure v-else-if="block.kind === 'figure'" :picture="block.picture" />
   <figure v-else-if="block.kind === 'bench'" class="layout">
-    <div class="scroll"><table><tbody><tr v-for="(row, r) in block.rows" :key="r"><td v-for="cell in row" :key="cell" class="mono">{{ cell }}</td></tr></tbody></table></div>
+    <div class="scroll" tabindex="0" role="region" aria-label="The layout"><table><tbody><tr v-for="(row, r) in block.rows" :key="r"><td v-for="cell in row" :key="cell" class="mono">{{ cell }}</td></tr></tbody></table></div>
     <figcaption class="soft small">{{ block.caption }}</figcaption>
   </figure>
   <p v-else-if="block.kind === 'caution'" class="caution"><b>Take care.</b> {{ block.text }}</p>

@@ -1,0 +1,6 @@
+import type { Arm } from '../model';
+
+/** The control, then the treatments in the order of the plan; reference arms take no part. */
+export function comparedArms(arms: readonly Arm[]): Arm[] {
+  return [...arms.filter((arm) => arm.role === 'control'), ...arms.filter((arm) => arm.role === 'treatment')];
+}

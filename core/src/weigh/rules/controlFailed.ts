@@ -1,0 +1,33 @@
+import type { Finding, Study } from '../../model';
+import { centre } from '../../stats/moments';
+import { fixed } from '../../quantities/roundTo';
+import { endValues, isShare } from '../endValues';
+import { indexObservations, unitData } from '../unitData';
+
+/** The control misses its own bar once its last planned reading is in: the experiment says nothing either way. */
+export function controlFailed(study: Study): Finding[] {
+  const { experiment } = study;
+  const control = experiment.arms.find((arm) => arm.role === 'control');
+  const index = indexObservations(study.observations);
+  return experiment.plan.controlBars.flatMap((bar): Finding[] => {
+    const measure = experiment.measures.find((m) => m.measure === bar.measure);
+    if (!measure || !control) return [];
+    const data = unitData(study, measure, index);
+    const lastRead = Math.max(-1, ...data.flatMap(({ curve }) => curve.map((point) => point.day)));
+    if (lastRead < Math.max(0, ...measure.readingDays)) return [];
+    const values = endValues(measure, data).filter((unit) => unit.arm === control.arm).map((unit) => unit.value);
+    if (values.length === 0) return [];
+    const scale = isShare(measure, data) ? 100 : 1;
+    const unit = scale === 100 ? '%' : measure.unit;
+    const reached = centre(values) * scale;
+    const words = (limit: number, side: string): Finding => ({
+      rule: 'control-failed',
+      severity: 'blocker',
+      message: `The control, ${control.name}, came to ${fixed(reached, 0)} ${unit} in “${measure.name}”, but had to be ${side} ${limit} ${unit}. Something else went wrong for everyone.`,
+      remedy: 'Find out what was wrong with the seed, the mix or the place, then run it again.',
+    });
+    if (bar.least !== null && reached < bar.least) return [words(bar.least, 'at least')];
+    if (bar.most !== null && reached > bar.most) return [words(bar.most, 'at most')];
+    return [];
+  });
+}

@@ -1,0 +1,41 @@
+import type { Finding, Study } from '../../model';
+import { welchT } from '../../stats/welchT';
+import { comparedArms } from '../comparedArms';
+import { indexObservations, unitData, type UnitData } from '../unitData';
+
+/** Both leads must be this clear by themselves, so that noise is not called a change of the lead. */
+const CLEAR = 0.1;
+
+/** The arm that led early trails late: the verdict uses the planned time only. */
+export function crossover(study: Study): Finding[] {
+  const { experiment } = study;
+  const primary = experiment.measures.find((measure) => measure.primary);
+  if (!primary || (primary.kind !== 'amount' && primary.kind !== 'count')) return [];
+  const data = unitData(study, primary, indexObservations(study.observations)).filter(({ unit }) => unit.status !== 'excluded');
+  const days = [...new Set(data.flatMap(({ curve }) => curve.map((point) => point.day)))].sort((a, b) => a - b);
+  const [control, ...treatments] = comparedArms(experiment.arms);
+  const last = days.at(-1);
+  if (!control || last === undefined) return [];
+  return treatments.flatMap((arm): Finding[] => {
+    const lead = (day: number) => {
+      const test = welchT(valuesOn(data, arm.arm, day), valuesOn(data, control.arm, day));
+      return test && test.p < CLEAR ? Math.sign(test.difference) : 0;
+    };
+    const end = lead(last);
+    const early = end === 0 ? undefined : days.find((day) => lead(day) === -end);
+    if (early === undefined) return [];
+    const [first, second] = end > 0 ? [control.name, arm.name] : [arm.name, control.name];
+    return [
+      {
+        rule: 'crossover',
+        severity: 'caution',
+        message: `The lead changed: on day ${early} ${first} was ahead in “${primary.name}”, on day ${last} ${second} is.`,
+        remedy: 'Tell both. The verdict is about the planned day only.',
+      },
+    ];
+  });
+}
+
+function valuesOn(data: readonly UnitData[], arm: string, day: number): number[] {
+  return data.filter(({ unit }) => unit.arm === arm).flatMap(({ unit, curve }) => curve.filter((point) => point.day === day).map((point) => (unit.sown ? point.value / unit.sown : point.value)));
+}

@@ -1,0 +1,22 @@
+import type { Finding, Study } from '../../model';
+import { median } from '../../stats/moments';
+import { readingRounds } from './readingRounds';
+
+/** Readings taken on different days for different arms. */
+export function late(study: Study): Finding[] {
+  const names = new Map(study.experiment.arms.map((arm) => [arm.arm, arm.name]));
+  return readingRounds(study).flatMap(({ measure, day, units }): Finding[] => {
+    const arms = [...new Set(units.map((unit) => unit.arm))].map((arm) => ({ arm, day: median(units.filter((unit) => unit.arm === arm).flatMap((unit) => unit.readOn ?? [])) }));
+    const known = arms.filter((row): row is { arm: string; day: number } => row.day !== null);
+    const slow = known.find((row) => row.day !== known[0].day);
+    if (!slow) return [];
+    return [
+      {
+        rule: 'late',
+        severity: 'serious',
+        message: `“${measure.name}” of day ${day} was read on day ${slow.day} in ${names.get(slow.arm) ?? slow.arm}, but on day ${known[0].day} in ${names.get(known[0].arm) ?? known[0].arm}. A day more is a day’s growth.`,
+        remedy: 'Read all arms on one day. Say it beside the result.',
+      },
+    ];
+  });
+}

@@ -1,0 +1,37 @@
+import type { Finding, Study } from '../../model';
+import { mannWhitney } from '../../stats/mannWhitney';
+import { endValues } from '../endValues';
+import { comparedArms } from '../comparedArms';
+import { indexObservations, unitData } from '../unitData';
+
+/** A quick rating by eye and the measured primary disagree: trust the measure. */
+export function looksDiffer(study: Study): Finding[] {
+  const { experiment } = study;
+  const primary = experiment.measures.find((measure) => measure.primary);
+  const looks = experiment.measures.filter((measure) => measure.kind === 'rating' && !measure.primary);
+  const [control, ...treatments] = comparedArms(experiment.arms);
+  if (!primary || primary.kind === 'rating' || primary.kind === 'event' || !control || looks.length === 0) return [];
+  const index = indexObservations(study.observations);
+  const direction = (measure: typeof primary, arm: string): number => {
+    const values = endValues(measure, unitData(study, measure, index));
+    const of = (code: string) => values.filter((unit) => unit.arm === code).map((unit) => unit.value);
+    const test = mannWhitney(of(arm), of(control.arm));
+    if (!test || test.p > 0.1) return 0;
+    const sign = Math.sign(test.superiority - 0.5);
+    return measure.higherIs === 'worse' ? -sign : sign;
+  };
+  return treatments.flatMap((arm) =>
+    looks.flatMap((look): Finding[] => {
+      const measured = direction(primary, arm.arm);
+      if (measured === 0 || direction(look, arm.arm) !== -measured) return [];
+      return [
+        {
+          rule: 'looks-differ',
+          severity: 'caution',
+          message: `By eye (“${look.name}”) ${arm.name} looks ${measured > 0 ? 'worse' : 'better'} than ${control.name}, but “${primary.name}” says ${measured > 0 ? 'better' : 'worse'}.`,
+          remedy: 'Trust what was counted or measured. Green tops can stand on no roots.',
+        },
+      ];
+    }),
+  );
+}

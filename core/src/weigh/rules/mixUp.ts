@@ -1,0 +1,28 @@
+import { shortDate, type Finding, type Study } from '../../model';
+
+/** Which unit is which is in doubt. */
+export function mixUp({ experiment, happenings }: Study): Finding[] {
+  const named = happenings
+    .filter((event) => event.kind === 'mix-up')
+    .map((event): Finding => {
+      const still = event.units.filter((code) => experiment.units.some((unit) => unit.unit === code && unit.status !== 'excluded'));
+      const which = event.units.length > 0 ? event.units.join(' and ') : 'Some units';
+      const message = `${shortDate(event.on)}: ${which} may have been mixed up${event.note.trim() === '' ? '' : ` (${event.note.trim()})`}.`;
+      return still.length > 0 || event.units.length === 0
+        ? { rule: 'mix-up', severity: 'serious', message, remedy: `Exclude ${still.join(' and ') || 'them'}: nobody knows which arm they are.` }
+        : { rule: 'mix-up', severity: 'caution', message: `${message} They are excluded.`, remedy: 'The result is also given with them put back.' };
+    });
+  const told = new Set(happenings.filter((event) => event.kind === 'mix-up').flatMap((event) => event.units));
+  const others = experiment.units.filter((unit) => unit.status === 'excluded' && !told.has(unit.unit));
+  if (others.length === 0) return named;
+  const reasons = [...new Set(others.map((unit) => unit.statusReason).filter((reason) => reason !== null))];
+  return [
+    ...named,
+    {
+      rule: 'mix-up',
+      severity: 'caution',
+      message: `${others.map((unit) => unit.unit).join(', ')} ${others.length === 1 ? 'is' : 'are'} excluded${reasons.length > 0 ? ` (${reasons.join('; ')})` : ''}.`,
+      remedy: 'The result is also given with them put back.',
+    },
+  ];
+}

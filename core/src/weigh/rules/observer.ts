@@ -1,0 +1,29 @@
+import type { Finding, Study } from '../../model';
+import { liveObservations } from '../liveObservations';
+
+const MOST = 0.7;
+
+/** One person read most of one arm, and another most of another: people read differently. */
+export function observer(study: Study): Finding[] {
+  const { experiment } = study;
+  const primary = experiment.measures.find((measure) => measure.primary);
+  const armOf = new Map(experiment.units.map((unit) => [unit.unit, unit.arm]));
+  const read = liveObservations(study.observations).filter((seen) => seen.measure === primary?.measure && seen.observer !== null);
+  const leading = experiment.arms.flatMap((arm) => {
+    const own = read.filter((seen) => armOf.get(seen.unit) === arm.arm);
+    const counts = new Map<string, number>();
+    for (const { observer: name } of own) counts.set(name ?? '', (counts.get(name ?? '') ?? 0) + 1);
+    const [most] = [...counts].sort((a, b) => b[1] - a[1]);
+    return most && most[1] / own.length >= MOST ? [{ arm: arm.name, name: most[0] }] : [];
+  });
+  const other = leading.find(({ name }) => name !== leading[0].name);
+  if (!primary || !other) return [];
+  return [
+    {
+      rule: 'observer',
+      severity: 'serious',
+      message: `${leading[0].name} read most of ${leading[0].arm}, and ${other.name} most of ${other.arm}. People count and measure differently.`,
+      remedy: 'Let one person read all, or each read some of every arm.',
+    },
+  ];
+}
