@@ -144,6 +144,7 @@ test('a package of the wrong kind is refused in words', async ({ page }) => {
 });
 
 test('no page has a serious fault for screen readers, on a laptop and on a phone', async ({ page }) => {
+  test.slow();
   await page.goto('/door');
   await noSeriousFaults(page);
   await enterDemo(page);

@@ -68,7 +68,7 @@ export const filmAndBasil: DemoExperiment = {
           { person: 'Maidenhair', expects: 'red is tallest', reason: 'shade under leaves is reddish', on: addDays(startedOn, -1) },
           { person: 'Polypody', expects: 'no difference', reason: 'the film is thin', on: addDays(startedOn, -1) },
         ],
-        spreadGuess: 0.12,
+        spreadGuess: 0.07,
         controlGuess: 17,
         notTested: ['taste', 'whether the films let the same amount of light through'],
       },

@@ -2,7 +2,7 @@
 import { Button, Spin } from 'ant-design-vue';
 import { computed, nextTick, onBeforeUnmount, ref, watch } from 'vue';
 import { RouterLink } from 'vue-router';
-import { plural } from '@fern/core';
+import { plural, shortDate } from '@fern/core';
 import BenchView from '../bench/BenchView.vue';
 import MarginNote from '../frame/MarginNote.vue';
 import TopRail from '../frame/TopRail.vue';
@@ -21,7 +21,7 @@ const outbox = useOutbox();
 watch(() => props.id, (id) => void store.open(id), { immediate: true });
 onBeforeUnmount(() => void useExperiments().load());
 
-const { stops, at, stop, typed, note, wrong, asked, left, finished, done, goTo, take, tally } = useWalk(() => Number(props.day));
+const { stops, at, stop, before, typed, note, wrong, asked, left, finished, done, goTo, take, tally } = useWalk(() => Number(props.day));
 const field = ref<HTMLInputElement | null>(null);
 const noteOpen = ref(false);
 const lostOpen = ref(false);
@@ -105,6 +105,7 @@ function choose(value: number): void {
         <button v-if="single" type="button" class="step" aria-label="One more" @click="tally(1)">+</button>
         <span v-else class="unit">{{ stop.measure.unit }}</span>
       </div>
+      <p class="soft small last">{{ before ? `Last time: ${before.value} ${stop.measure.unit} (${shortDate(before.observedOn)})` : 'The first reading of this one.' }}</p>
       <div v-if="tiles.length > 0" class="tiles" aria-hidden="true"><i v-for="(on, i) in tiles" :key="i" :class="{ on }" /></div>
       <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
       <div v-if="asked.length > 0" class="asked" role="alert">
@@ -214,10 +215,13 @@ h1 {
   margin-right: 8px;
   font-size: 24px;
 }
+.last {
+  margin: 10px 0 0;
+}
 .tiles {
   display: flex;
   gap: 4px;
-  margin-top: 18px;
+  margin-top: 10px;
 }
 .tiles i {
   flex: 1;

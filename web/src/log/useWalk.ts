@@ -40,11 +40,13 @@ export function useWalk(day: () => number) {
     { immediate: true },
   );
 
+  /** What the unit read last time, to compare with; null on the first walk. */
+  const before = computed(() => (store.study && stop.value ? readingBefore(store.study, stop.value.unit.unit, stop.value.measure.measure, today()) : null));
+
   function doubtsAbout(value: number, { unit, measure }: Stop): Doubt[] {
     if (!store.study) return [];
-    const before = readingBefore(store.study, unit.unit, measure.measure, today());
     const neighbours = stops.value.filter((other) => other.measure === measure && other.unit !== unit).flatMap(({ reading }) => reading?.value ?? []);
-    return doubts(value, { measure, unit, before: before && { value: before.value, when: shortDate(before.observedOn) }, neighbours });
+    return doubts(value, { measure, unit, before: before.value && { value: before.value.value, when: shortDate(before.value.observedOn) }, neighbours });
   }
 
   function keep(value: number, { unit, measure, reading }: Stop): void {
@@ -86,5 +88,5 @@ export function useWalk(day: () => number) {
     asked.value = [];
   }
 
-  return { stops, at, stop, typed, note, wrong, asked, left, finished, done, goTo, take, tally };
+  return { stops, at, stop, before, typed, note, wrong, asked, left, finished, done, goTo, take, tally };
 }
