@@ -38,3 +38,4 @@ export * from './weigh/liveObservations';
 export * from './plan/replan';
 export * from './ask/findQuestions';
 export * from './log/stops';
+export * from './plan/chanceOfAnswer';

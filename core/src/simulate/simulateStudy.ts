@@ -24,6 +24,7 @@ interface LivingUnit {
   /** Unit, plant and place together: multiplies levels and paces. */
   readonly factor: number;
   readonly logit: number;
+  readonly spread: number;
   readonly conditions: Conditions;
   readonly dud: boolean;
   /** Day of its loss; Infinity where it stays. */
@@ -84,6 +85,7 @@ function liven(unit: Unit, experiment: Experiment, truth: Truth, until: number, 
     unit,
     factor: Math.exp(own) * (1 + place),
     logit: own * 2 + place * 2,
+    spread: truth.unitSpread,
     conditions: { ...truth.conditions, ...truth.armConditions[unit.arm] },
     dud: source.share() < truth.duds,
     lostOn: lost,
@@ -123,7 +125,8 @@ function reader(process: Process, measure: Measure, living: LivingUnit, until: n
     }
     case 'level': {
       const level = forArm(process.level, arm) * factor;
-      return (day, mood) => rounded(level * (1 - (1 - process.rate) ** Math.max(day, 1)) * mood, forArm(process.level, ''));
+      const usual = forArm(process.level, '');
+      return (day, mood) => rounded(level * (1 - (1 - process.rate) ** Math.max(day, 1)) * mood, usual, usual * living.spread);
     }
     case 'rating': {
       const own = source.normal(0, process.spread);
@@ -140,7 +143,7 @@ function reader(process: Process, measure: Measure, living: LivingUnit, until: n
   }
 }
 
-/** Rounded as a ruler or balance would read it: three digits of the usual size. */
-function rounded(value: number, size: number): number {
-  return Number(Math.max(0, value).toFixed(decimalsFor(size === 0 ? value : size, null)));
+/** Rounded as a ruler or balance would read it: three digits of the usual size, or two of the spread between units where that is known. */
+function rounded(value: number, size: number, spread: number | null = null): number {
+  return Number(Math.max(0, value).toFixed(decimalsFor(size === 0 ? value : size, spread)));
 }

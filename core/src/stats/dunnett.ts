@@ -25,8 +25,19 @@ export function dunnettP(t: number, loadings: readonly number[], df: number): nu
   return Math.min(1, Math.max(p, tTwoSided(size, df)));
 }
 
+// Power runs ask for the same critical value hundreds of times.
+const known = new Map<string, number>();
+const MOST_KNOWN = 200;
+
 /** The |t| that all comparisons together exceed with chance `alpha`. */
 export function dunnettCritical(loadings: readonly number[], df: number, alpha = 0.05): number {
+  const key = `${alpha} ${df} ${loadings.map((loading) => loading.toPrecision(12)).join(' ')}`;
+  const found = known.get(key) ?? findCritical(loadings, df, alpha);
+  if (known.size < MOST_KNOWN) known.set(key, found);
+  return found;
+}
+
+function findCritical(loadings: readonly number[], df: number, alpha: number): number {
   const start = tQuantile(1 - alpha / 2, df);
   const widest = tQuantile(1 - alpha / 2 / loadings.length, df) * 1.001;
   return findRoot((t) => dunnettP(t, loadings, df) - alpha, start * 0.999, widest);

@@ -20,9 +20,9 @@ export function gaussLegendre(points: number): { readonly nodes: readonly number
   return { nodes, weights };
 }
 
-const RULE = gaussLegendre(64);
+const RULE = gaussLegendre(40);
 
-/** Integral of a smooth function from `low` to `high`, split into equal panels of 64 points. */
+/** Integral of a smooth function from `low` to `high`, split into equal panels of 40 points. */
 export function integrate(f: (x: number) => number, low: number, high: number, panels = 1): number {
   const width = (high - low) / panels;
   let sum = 0;

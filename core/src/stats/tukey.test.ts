@@ -14,6 +14,10 @@ describe('Tukey', () => {
     if (means === 2) expect(tukeyCritical(2, freedom)).toBeCloseTo(Math.SQRT2 * tQuantile(0.975, freedom), 9);
   });
 
+  it('has a number that is never too small for 1 df, where the library has none', () => {
+    expect(tukeyCritical(4, 1)).toBeCloseTo(Math.SQRT2 * tQuantile(1 - 0.05 / 12, 1), 6);
+  });
+
   it('never says 0 far out', () => {
     expect(tukeyP(60, 4, 20)).toBeGreaterThan(0);
   });

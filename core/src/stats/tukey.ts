@@ -2,15 +2,17 @@ import jstat from 'jstat';
 import { findRoot } from './findRoot';
 import { tQuantile, tTwoSided } from './tTails';
 
+const FEWEST_DF = 2;
+
 /**
  * Chance that the widest of all pairwise gaps between `means` arms is at least q (studentized range) when nothing differs.
- * Where the library's 1 − cdf has lost its digits, the sum over all pairs is given: never too small, and close in the far tail.
+ * Where the library has lost its digits (far tails, fewer than 2 df) the sum over all pairs is given: never too small, and close in the far tail.
  * Source: Tukey (1953); Kramer (1956) for unequal sizes; Copenhaver & Holland (1988), as in the jStat library.
  */
 export function tukeyP(q: number, means: number, df: number): number {
   if (means === 2) return tTwoSided(q / Math.SQRT2, df);
   const pairs = Math.min(1, ((means * (means - 1)) / 2) * tTwoSided(q / Math.SQRT2, df));
-  if (pairs < 1e-7) return pairs;
+  if (pairs < 1e-7 || df < FEWEST_DF) return pairs;
   return Math.min(pairs, Math.max(0, 1 - jstat.jStat.tukey.cdf(q, means, df)));
 }
 

@@ -1,0 +1,113 @@
+import { describe, expect, it } from 'vitest';
+import { aMeasure, anArm, studyOf } from '../../testing';
+import { emptyPlan, type Experiment, type Finding, type HigherIs } from '../../model';
+import { analyse } from '../analyse';
+import { sentenceText } from '../Sentence';
+import { firstVerdict, judge } from './judge';
+import { pooledSpread, unitsNeeded } from './unitsNeeded';
+import { verdictSentence } from './verdictSentence';
+import { chanceInWords } from './wording';
+
+const row = (value: number, low: number, high: number, p: number) => ({ difference: { value, ci95: [low, high] as const }, p });
+
+describe('judge', () => {
+  it.each<[string, HigherIs, number | null, ReturnType<typeof row>, string]>([
+    ['clear and large', 'better', 2, row(5, 3, 7, 0.001), 'supported'],
+    ['clear, perhaps less than matters', 'better', 4, row(5, 3, 7, 0.001), 'supported'],
+    ['clear without a smallest difference', 'better', null, row(5, 3, 7, 0.001), 'supported'],
+    ['real but below what matters', 'better', 8, row(5, 3, 7, 0.001), 'small'],
+    ['the other way', 'better', 2, row(-5, -7, -3, 0.001), 'opposite'],
+    ['shown to be small either way', 'better', 3, row(0.2, -1, 1.4, 0.7), 'no-difference-that-matters'],
+    ['too wide to tell', 'better', 3, row(0.2, -4, 4.4, 0.9), 'cannot-tell'],
+    ['an interval above 0 but a p above 0.05', 'better', null, row(5, 0.1, 9.9, 0.06), 'cannot-tell'],
+    ['less is claimed and is less', 'worse', 2, row(-5, -7, -3, 0.001), 'supported'],
+    ['less is claimed and is more', 'worse', 2, row(5, 3, 7, 0.001), 'opposite'],
+    ['either way, less', 'neither', 2, row(-5, -7, -3, 0.001), 'supported'],
+    ['either way, small and less', 'neither', 8, row(-5, -7, -3, 0.001), 'small'],
+    ['either way, shown to be small', 'neither', 3, row(-0.2, -1.4, 1, 0.7), 'no-difference-that-matters'],
+    ['no smallest difference, nothing seen', 'better', null, row(0.2, -1, 1.4, 0.7), 'cannot-tell'],
+  ])('%s', (_, higherIs, smallest, contrast, code) => {
+    expect(judge(contrast, higherIs, smallest)).toBe(code);
+  });
+
+  it('says that it cannot tell where there is no interval or no p', () => {
+    expect(judge({ difference: { value: 5, ci95: null }, p: 0.001 }, 'better', null)).toBe('cannot-tell');
+    expect(judge({ difference: { value: 5, ci95: [1, 9] }, p: null }, 'better', null)).toBe('cannot-tell');
+  });
+
+  it('takes the first verdict in order over several treatments', () => {
+    expect(firstVerdict(['cannot-tell', 'no-difference-that-matters', 'opposite'])).toBe('opposite');
+    expect(firstVerdict(['opposite', 'small', 'supported'])).toBe('supported');
+    expect(firstVerdict([])).toBe('cannot-tell');
+  });
+});
+
+describe('units needed', () => {
+  it('agree with R power.t.test(delta = 1, sd = 1, power = 0.8): 16.71, so 17', () => {
+    expect(unitsNeeded(1, 1)).toBe(17);
+    expect(unitsNeeded(-1, 1)).toBe(17);
+    expect(unitsNeeded(0, 1)).toBeNull();
+    expect(unitsNeeded(1, null)).toBeNull();
+  });
+
+  it('come from the spread within arms, and within blocks where there are blocks', () => {
+    const values = [['C', 'a', 1], ['C', 'b', 11], ['T', 'a', 3], ['T', 'b', 15]].map(([arm, block, value], i) => ({ unit: `u${i}`, arm: String(arm), block: String(block), value: Number(value) }));
+    expect(pooledSpread(values, false)).toBeCloseTo(Math.sqrt((50 + 72) / 2), 10);
+    expect(pooledSpread(values, true)).toBeCloseTo(1, 10);
+    expect(pooledSpread(values.slice(0, 2), false)).toBeNull();
+  });
+});
+
+describe('the sentence', () => {
+  const two = (treated: readonly number[], more: Partial<Experiment> = {}, measure = {}) =>
+    analyse(studyOf({ C: [10, 11, 9, 10.5, 9.5], T: treated }, { arms: [anArm('C', { name: 'plain water' }), anArm('T', { name: 'tea' })], measures: [aMeasure(measure)], ...more })).measures[0].verdict;
+
+  it.each<[string, readonly number[], object, RegExp]>([
+    ['supported', [15, 16, 14, 15.5, 14.5], {}, /^Here with radish, in these conditions, “Height” came out 5\.0 cm higher with tea than with plain water \(95 % interval 3\.8 to 6\.2 higher\), by enough to matter\.$/],
+    ['supported', [15, 16, 14, 15.5, 14.5], { smallestDifference: 5 }, /perhaps by less than matters/],
+    ['small', [11, 12, 12.5, 11.5, 12], { smallestDifference: 9 }, /a real difference, but too small to matter \(you asked for at least 9 cm\)/],
+    ['opposite', [5, 6, 4, 5.5, 4.5], {}, /5\.0 cm lower with tea .* the opposite of what was expected/],
+    ['no-difference-that-matters', [10.1, 11, 9, 10.4, 9.6], { smallestDifference: 4 }, /as good as alike .* one of 4 cm or more is ruled out/],
+    ['cannot-tell', [12, 8, 14, 9, 11], {}, /cannot tell\. About \d+ pots an arm would settle it four times in five\.$/],
+  ])('says %s in words', (code, treated, measure, words) => {
+    const verdict = two(treated, {}, measure);
+    expect(verdict.code).toBe(code);
+    expect(verdict.sentence).toMatch(words);
+    expect(sentenceText(verdict.pieces)).toBe(verdict.sentence);
+    expect(verdict.pieces.some((piece) => typeof piece !== 'string')).toBe(true);
+  });
+
+  it('begins with the weaker word where something serious stands against it, and does not change the code', () => {
+    const serious = two([15, 16, 14, 15.5, 14.5], {}, { smallestDifference: null });
+    expect(serious.code).toBe('supported');
+    expect(serious.sentence).toMatch(/^Perhaps: here with radish/);
+  });
+
+  it('never calls a failed control’s experiment anything but unfair', () => {
+    const unfair = two([15, 16, 14, 15.5, 14.5], { plan: { ...emptyPlan, plant: 'radish', endRule: 'x', controlBars: [{ measure: 'height', least: 50, most: null }] } });
+    expect(unfair.code).toBe('not-a-fair-test');
+    expect(unfair.sentence).toMatch(/^This was not a fair test, so it says nothing either way\. The control, plain water, came to 10 cm/);
+  });
+
+  it('says which of several treatments got which verdict', () => {
+    const study = studyOf({ C: [10, 11, 9, 10.5, 9.5], T: [15, 16, 14, 15.5, 14.5], U: [10, 11.4, 9, 10.2, 9.4] });
+    const { verdict } = analyse(study).measures[0];
+    expect(verdict.code).toBe('supported');
+    expect(verdict.sentence).toMatch(/Also: no difference that matters for U\.$/);
+  });
+
+  it('rules a claimed size out only where the whole interval of the ratio lies below it', () => {
+    expect(two([15, 16, 14, 15.5, 14.5], { claimedRatio: 5 }).claimedRatioRuledOut).toBe(true);
+    expect(two([15, 16, 14, 15.5, 14.5], { claimedRatio: 1.5 }).claimedRatioRuledOut).toBe(false);
+    expect(two([15, 16, 14, 15.5, 14.5]).claimedRatioRuledOut).toBeNull();
+  });
+
+  it('says that there is nothing to compare where there is nothing', () => {
+    const { experiment } = studyOf({ C: [], T: [] });
+    expect(sentenceText(verdictSentence({ experiment, measure: aMeasure(), share: false, code: 'cannot-tell', comparisons: [], unitsNeeded: null, review: [] as Finding[] }))).toBe('There is nothing to compare yet.');
+  });
+});
+
+it('p in words never reads 0', () => {
+  expect([0.5, 0.029, 0.003, 0.00021, 1e-12].map(chanceInWords)).toEqual(['about 50 of 100', 'about 29 of 1,000', 'about 3 of 1,000', 'about 2 of 10,000', 'fewer than 1 of 10,000']);
+});
