@@ -1,6 +1,6 @@
 import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
 import { uniformInt } from 'pure-rand/distribution/uniformInt';
-import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
+import { mersenne } from 'pure-rand/generator/mersenne';
 import { normalQuantile } from './normalTails';
 
 /** A seeded source of chance; the same seed gives the same draws on every machine. */
@@ -14,7 +14,8 @@ export interface Random {
 
 /** Random source from a seed (any whole number of 32 bits). */
 export function random(seed: number): Random {
-  const generator = xoroshiro128plus(seed);
+  // Of the generators at hand this one spreads neighbouring seeds from its first draw on; a chi-square test over layouts holds that.
+  const generator = mersenne(seed);
   const share = () => uniformFloat64(generator);
   return {
     int: (low, high) => uniformInt(generator, low, high),

@@ -13,6 +13,7 @@ import { endValues, isShare } from './endValues';
 import { eventTimes } from './eventTimes';
 import { farUnits } from './rules/outlier';
 import type { MeasureResult, UnitValue } from './Result';
+import { sproutingOfArm } from './sprouting/sproutingOfArm';
 import type { UnitData } from './unitData';
 import { verdict } from './verdict/verdict';
 
@@ -32,7 +33,9 @@ export function weighMeasure(study: Study, measure: Measure, data: readonly Unit
   const codes = comparedArms(experiment.arms).map((arm) => arm.arm);
   const summaries = experiment.arms.map((arm) => {
     if (measure.kind === 'event') return summariseEvents(arm, times, codes);
-    return share ? summariseShares(arm, values, counts.get(arm.arm)) : summariseValues(arm, measure, values);
+    if (!share) return summariseValues(arm, measure, values);
+    const sprouting = options.beside ? sproutingOfArm(arm.arm, data) : null;
+    return { ...summariseShares(arm, values, counts.get(arm.arm)), ...(sprouting ? { sprouting } : {}) };
   });
   const judged = verdict({ experiment, measure, share, contrasts: compared.contrasts, values: values.filter((unit) => codes.includes(unit.arm)), review });
   return {

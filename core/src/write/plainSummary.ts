@@ -5,7 +5,7 @@ import type { MeasureResult, Result } from '../weigh/Result';
 import { sentenceText } from '../weigh/Sentence';
 import type { Block } from './Block';
 import { alsoSeen, chance } from './report';
-import { armsTable, comparisonsTable, showP } from './resultTables';
+import { armsTable, comparisonsTable, showP, sproutingTable } from './resultTables';
 
 const WIDTH = 96;
 const marks = { blocker: '!!', serious: '! ', caution: '~ ', note: '  ' } as const;
@@ -38,12 +38,14 @@ function measureLines(study: Study, row: MeasureResult): string[] {
     const how = test.exact === undefined ? '' : test.exact ? `, exact${test.arrangements ? ` over ${test.arrangements.toLocaleString('en-GB')} arrangements` : ''}` : `, ${test.arrangements?.toLocaleString('en-GB') ?? ''} draws, seed ${test.seed ?? ''}`;
     return `  ${test.method}${between}: ${test.statistic.name}${df} = ${Number(test.statistic.value.toPrecision(5))}, p = ${showP(test.p)}${how}${test.ignoresUnits ? ' (counts seeds as if each were a unit)' : ''}`;
   });
+  const fast = sproutingTable(study, measure, row);
   return [
     title,
     '-'.repeat(title.length),
     ...words.flatMap((text) => wrap(text)),
     '',
     ...tableLines(armsTable(study, measure, row)),
+    ...(fast ? ['', ...tableLines(fast)] : []),
     ...(row.comparisons.length > 0 ? ['', ...tableLines(comparisonsTable(study, measure, row))] : []),
     ...(tests.length > 0 ? ['', 'Tests', ...tests] : []),
     ...row.reasons.flatMap((reason) => wrap(reason)),

@@ -6,7 +6,7 @@ import type { MeasureResult, Result } from '../weigh/Result';
 import { armName, explainChance, gapFact, intervalFact, wordingFor } from '../weigh/verdict/wording';
 import type { Sentence } from '../weigh/Sentence';
 import type { Block } from './Block';
-import { armsTable, comparisonsTable, showP } from './resultTables';
+import { armsTable, comparisonsTable, showP, sproutingTable } from './resultTables';
 
 const heading = (text: string, level: 1 | 2 | 3 = 2): Block => ({ kind: 'heading', level, text });
 const paragraph = (...text: Sentence): Block => ({ kind: 'paragraph', text });
@@ -116,11 +116,16 @@ function results(study: Study, result: Result): Block[] {
       ...(measure.kind === 'event' ? [] : [{ kind: 'figure', picture: dotsPicture(study, measure, row) } as const]),
       ...(curves && measure.kind !== 'event' ? [{ kind: 'figure', picture: curves } as const] : []),
       armsTable(study, measure, row),
+      ...listed(sproutingTable(study, measure, row)),
       ...(row.comparisons.length > 0 ? [comparisonsTable(study, measure, row)] : []),
       ...row.reasons.map((reason) => paragraph(reason)),
     ];
   });
   return [heading('Results'), ...blocks];
+}
+
+function listed(block: Block | null): Block[] {
+  return block ? [block] : [];
 }
 
 /** What p means, from the test whose p the verdict used. */

@@ -1,4 +1,5 @@
 import type { Measure, Study } from '../model';
+import { plural } from '../quantities/plural';
 import { rounded } from '../quantities/roundTo';
 import type { ArmSummary, ComparisonRow, MeasureResult } from '../weigh/Result';
 import { armName, wordingFor } from '../weigh/verdict/wording';
@@ -28,6 +29,25 @@ export function armsTable(study: Study, measure: Measure, result: MeasureResult)
     caption: `${measure.name}: what each arm did. Each ${plan.unitWord} counts once.`,
     head: ['Arm', 'Units', ...heads],
     rows: result.arms.map((summary) => [armName(arms, summary.arm), String(summary.units), ...cells(summary)]),
+    numbersFrom: 1,
+  };
+}
+
+/** How fast each arm sprouted; null where the days were not followed. */
+export function sproutingTable(study: Study, measure: Measure, result: MeasureResult): Table | null {
+  const rows = result.arms.flatMap((arm) => (arm.sprouting ? [{ arm, sprouting: arm.sprouting }] : []));
+  if (!rows.some(({ sprouting }) => sprouting.meanTime !== null)) return null;
+  return {
+    kind: 'table',
+    caption: `${measure.name}: how fast, as means over the ${plural(study.experiment.plan.unitWord)}. Half: day on which half of those that came had come (Coolbear 1984).`,
+    head: ['Arm', 'Half, day', 'Mean day', 'Speed, a day (Maguire 1962)', 'Synchrony, 0 to 1'],
+    rows: rows.map(({ arm, sprouting }) => [
+      armName(study.experiment.arms, arm.arm),
+      show(sprouting.t50Coolbear, 0.1),
+      show(sprouting.meanTime, 0.1),
+      show(sprouting.speed, 0.1),
+      show(sprouting.synchrony, 0.1),
+    ]),
     numbersFrom: 1,
   };
 }

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { armsTable, comparisonsTable, showP, type Measure, type MeasureResult, type Study } from '@fern/core';
+import { armsTable, comparisonsTable, showP, sproutingTable, type Measure, type MeasureResult, type Study } from '@fern/core';
 import BlockTable from '../frame/BlockTable.vue';
 
 /** The numbers of a measure: against the control first, then each arm, then every test. */
 const props = defineProps<{ study: Study; measure: Measure; row: MeasureResult }>();
+const fast = computed(() => sproutingTable(props.study, props.measure, props.row));
 const tests = computed(() =>
   props.row.tests.map((test) => ({
     name: `${test.method}${test.arm ? `, ${test.arm} against ${test.versus ?? ''}` : ''}`,
@@ -18,6 +19,7 @@ const tests = computed(() =>
 <template>
   <BlockTable v-if="row.comparisons.length > 0" :block="comparisonsTable(study, measure, row)" />
   <BlockTable :block="armsTable(study, measure, row)" />
+  <BlockTable v-if="fast" :block="fast" />
   <p v-for="reason in row.reasons" :key="reason" class="soft small">{{ reason }}</p>
   <details v-if="tests.length > 0">
     <summary>Every test, as course reports ask for them</summary>

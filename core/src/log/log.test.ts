@@ -1,0 +1,86 @@
+import { describe, expect, it } from 'vitest';
+import { aMeasure, anExperiment, anObservation, aUnit } from '../testing';
+import type { Study } from '../model';
+import { doubts } from './doubts';
+import { readReading } from './readReading';
+import { readingBefore, stopsOf } from './stops';
+import { walkMinutes, walks } from './walks';
+
+const count = aMeasure({ measure: 'sprouts', name: 'Sprouts', kind: 'count', unit: '', readingDays: [3, 5] });
+const height = aMeasure({ readingDays: [5], primary: false });
+
+describe('a typed reading', () => {
+  it.each([['12.5', 12.5], ['12,5', 12.5], [' 7 ', 7], ['.5', 0.5], ['0', 0]])('%s is %d', (text, value) => {
+    expect(readReading(text, height)).toEqual({ value });
+  });
+
+  it.each([
+    ['', height, /Nothing typed/],
+    ['twelve', height, /not a number/],
+    ['1.2.3', height, /not a number/],
+    ['1e3', height, /not a number/],
+    ['-4', height, /below 0/],
+    ['−4', height, /below 0/],
+    ['9999999999999', height, /too large/],
+    ['1.5', count, /whole number/],
+    ['2', aMeasure({ kind: 'event' }), /1 if it has happened/],
+  ] as const)('“%s” is refused in words', (text, measure, words) => {
+    expect(readReading(text, measure)).toEqual({ wrong: expect.stringMatching(words) });
+  });
+});
+
+describe('doubts at entry', () => {
+  const unit = aUnit('D01', 'C', { sown: 25 });
+
+  it('more than were sown cannot be', () => {
+    expect(doubts(26, { measure: count, unit, before: null, neighbours: [] })).toEqual([{ level: 'stop', message: '26 is more than the 25 sown in D01. Count again.' }]);
+  });
+
+  it('a total that fell is asked about', () => {
+    const before = { value: 14, when: 'Sun 5 Apr' };
+    expect(doubts(11, { measure: count, unit, before, neighbours: [] })).toMatchObject([{ level: 'ask' }]);
+    expect(doubts(14, { measure: count, unit, before, neighbours: [] })).toEqual([]);
+  });
+
+  it('a value ten times off its neighbours is asked about, either way', () => {
+    const neighbours = [11, 12, 13, 12];
+    expect(doubts(125, { measure: height, unit, before: null, neighbours })[0].message).toContain('about ten times more than the others (12 cm)');
+    expect(doubts(1.25, { measure: height, unit, before: null, neighbours })[0].message).toContain('ten times less');
+    expect(doubts(16, { measure: height, unit, before: null, neighbours })).toEqual([]);
+    expect(doubts(125, { measure: height, unit, before: null, neighbours: [] })).toEqual([]);
+    expect(doubts(125, { measure: height, unit, before: { value: 12, when: '' }, neighbours: [] })).toHaveLength(1);
+  });
+});
+
+describe('walks', () => {
+  const started = anExperiment({ startedOn: '2026-04-01', units: ['D01', 'D02'].map((code, i) => aUnit(code, i ? 'T' : 'C', { row: 1, column: 2 - i })), measures: [count, height] });
+  const experiment = { ...started, plan: { ...started.plan, frozenOn: '2026-04-01' } };
+
+  it('are due on their day, missed after it, coming before it, done when every unit is read', () => {
+    const states = (today: string, read: Parameters<typeof walks>[1] = []) => walks(experiment, read, today).map(({ day, state, left }) => [day, state, left]);
+    expect(states('2026-04-03')).toEqual([[3, 'coming', 2], [5, 'coming', 2]]);
+    expect(states('2026-04-04')).toEqual([[3, 'due', 2], [5, 'coming', 2]]);
+    expect(states('2026-04-04', [{ measure: 'sprouts', on: '2026-04-04', units: 2 }])).toEqual([[3, 'done', 0], [5, 'coming', 2]]);
+    expect(states('2026-04-06', [{ measure: 'sprouts', on: '2026-04-06', units: 2 }, { measure: 'height', on: '2026-04-06', units: 1 }])).toEqual([[3, 'missed', 2], [5, 'due', 1]]);
+  });
+
+  it('take about ten seconds a count', () => {
+    expect(walkMinutes({ measures: [count], left: 24 })).toBe(4);
+  });
+
+  it('there are none before the start', () => {
+    expect(walks({ ...experiment, plan: { ...experiment.plan, frozenOn: null } }, [], '2026-04-03')).toEqual([]);
+  });
+
+  it('stop at each unit in bench order, with the reading of this walk and the one before', () => {
+    const study: Study = {
+      experiment,
+      observations: [anObservation('D01', 4, { measure: 'sprouts', observedOn: '2026-04-04' }), anObservation('D01', 9, { measure: 'sprouts', observedOn: '2026-04-06' })],
+      happenings: [],
+      care: [],
+    };
+    expect(stopsOf(study, 5).map(({ unit, measure, reading }) => [unit.unit, measure.measure, reading?.value ?? null])).toEqual([['D02', 'sprouts', null], ['D02', 'height', null], ['D01', 'sprouts', 9], ['D01', 'height', null]]);
+    expect(readingBefore(study, 'D01', 'sprouts', '2026-04-06')?.value).toBe(4);
+    expect(readingBefore(study, 'D02', 'sprouts', '2026-04-06')).toBeNull();
+  });
+});

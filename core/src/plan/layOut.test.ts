@@ -1,0 +1,81 @@
+import { describe, expect, it } from 'vitest';
+import { chiSquareUpper } from '../stats/chiSquareUpper';
+import { anArm, anExperiment, aUnit } from '../testing';
+import { layOut, type LayoutWish } from './layOut';
+import { moveUnit } from './moveUnit';
+import { nextArmCode, replan, wishOf } from './replan';
+import { benchFor, walkOrder } from './shelfOf';
+
+const wish = (more: Partial<LayoutWish> = {}): LayoutWish => ({
+  arms: [anArm('C'), anArm('T')], unitsPerArm: 2, letter: 'D', sown: null, layout: 'completely-random', blocks: 1, columns: 12, light: 'lamp', ...more,
+});
+const deal = (more: Partial<LayoutWish>, seed: number) => layOut(wish(more), seed).units.map((unit) => unit.arm).join('');
+
+/** p of all layouts being equally likely, from the layouts of many seeds. */
+function evenness(more: Partial<LayoutWish>, expected: number): number {
+  const runs = 6000;
+  const seen = new Map<string, number>();
+  for (let seed = 0; seed < runs; seed++) seen.set(deal(more, seed), (seen.get(deal(more, seed)) ?? 0) + 1);
+  expect(seen.size).toBe(expected);
+  const each = runs / expected;
+  return chiSquareUpper([...seen.values()].reduce((sum, n) => sum + (n - each) ** 2 / each, 0), expected - 1);
+}
+
+describe('the shuffle', () => {
+  it.each<[string, Partial<LayoutWish>, number]>([
+    ['2 against 2: 6 layouts', {}, 6],
+    ['2 against 2 in two blocks: 2 × 2 layouts', { layout: 'blocks', blocks: 2 }, 4],
+    ['three pairs: 2 × 2 × 2 layouts', { layout: 'pairs', unitsPerArm: 3 }, 8],
+    ['three arms of 1: 6 layouts', { arms: [anArm('C'), anArm('T'), anArm('U')], unitsPerArm: 1 }, 6],
+  ])('makes every allowed layout equally likely: %s', (_, more, layouts) => {
+    expect(evenness(more, layouts)).toBeGreaterThan(0.001);
+  });
+
+  it('gives the same layout for the same seed', () => {
+    expect(layOut(wish({ unitsPerArm: 9 }), 4817)).toEqual(layOut(wish({ unitsPerArm: 9 }), 4817));
+  });
+
+  it('keeps blocks: every block has its share of each arm', () => {
+    const { units, bench } = layOut(wish({ layout: 'blocks', blocks: 3, unitsPerArm: 7 }), 11);
+    const counts = [...new Set(units.map((unit) => unit.block))].map((block) => ['C', 'T'].map((arm) => units.filter((unit) => unit.block === block && unit.arm === arm).length));
+    expect(counts).toEqual([[3, 3], [2, 2], [2, 2]]);
+    expect(bench.map((shelf) => shelf.name)).toEqual(['Shelf A', 'Shelf B', 'Shelf C']);
+  });
+
+  it('codes follow the places, so that they tell nothing of the arm', () => {
+    const { units } = layOut(wish({ unitsPerArm: 60, columns: 10 }), 2);
+    expect(units[0].unit).toBe('D001');
+    expect(walkOrder(units).map((unit) => unit.unit)).toEqual(units.map((unit) => unit.unit));
+    expect(units[119]).toMatchObject({ row: 12, column: 10 });
+  });
+
+  it.each([0, 1.5, 201])('refuses %d units an arm', (unitsPerArm) => {
+    expect(() => layOut(wish({ unitsPerArm }), 1)).toThrow(RangeError);
+  });
+});
+
+describe('a plan that changes', () => {
+  const experiment = replan(anExperiment({ arms: [anArm('C'), anArm('T')] }), { unitsPerArm: 6, sown: 25, seed: 9 });
+
+  it('keeps what it says when an arm or units are added', () => {
+    const more = replan(experiment, { arms: [...experiment.arms, anArm('A')] });
+    expect(more.units).toHaveLength(18);
+    expect(more.units.every((unit) => unit.sown === 25)).toBe(true);
+    expect(wishOf(more)).toMatchObject({ unitsPerArm: 6, sown: 25 });
+    expect(replan(more, {})).toEqual(more);
+  });
+
+  it('swaps two units by hand, and moves one to an empty place', () => {
+    const [first, second] = experiment.units;
+    const swapped = moveUnit(experiment.units, first.unit, second.row ?? 0, second.column ?? 0);
+    expect(swapped[0]).toMatchObject({ row: second.row, column: second.column });
+    expect(swapped[1]).toMatchObject({ row: first.row, column: first.column });
+    expect(moveUnit(experiment.units, first.unit, 9, 9)[0]).toMatchObject({ row: 9, column: 9 });
+    expect(moveUnit(experiment.units, 'nobody', 9, 9)).toBe(experiment.units);
+  });
+
+  it('names new arms by letters that are free, and draws a bench for units that came without one', () => {
+    expect(nextArmCode([anArm('C'), anArm('A')])).toBe('B');
+    expect(benchFor([], [aUnit('u', 'C', { row: 2, column: 5 })])).toEqual([{ name: 'Bench', rows: 2, columns: 5, light: 'none' }]);
+  });
+});

@@ -1,0 +1,74 @@
+import { describe, expect, it } from 'vitest';
+import { aMeasure, anArm, studyOf } from '../testing';
+import { emptyPlan, type Study } from '../model';
+import { analyse } from '../weigh/analyse';
+import { curvesPicture, dotsPicture } from '../weigh/pictures';
+import { markdown } from './markdown';
+import { report } from './report';
+import { showP } from './resultTables';
+
+const base = studyOf({ C: [10, 11, 9, 10.5, 9.5], T: [15, 16, 14, 15.5, 14.5] }, { arms: [anArm('C', { name: 'plain water' }), anArm('T', { name: 'tea' })] }, (arm, i) => ({ row: 1, column: i * 2 + (arm === 'C' ? 1 : 2) }));
+const study: Study = {
+  ...base,
+  experiment: {
+    ...base.experiment,
+    title: 'Tea *and* radish',
+    writing: { background: '', discussion: 'Tea *helps*.\n\n<b>We think</b>.', conclusion: '', next: '' },
+    plan: {
+      ...emptyPlan, plant: 'radish', unitWord: 'pot', changed: 'what they drink', shuffleSeed: 4817, endRule: 'day 7', kept: [{ what: 'light', how: '16 h' }], materials: ['pots', ''], steps: ['Fill.', 'Sow.'],
+      cautions: ['Hot tea: adult pours.'], amendments: [{ on: '2026-04-03', what: 'one reading less', reason: 'holiday' }], notTested: ['taste'], predictions: [{ person: 'Bracken', expects: 'taller', reason: 'caffeine', on: '2026-03-31' }],
+    },
+  },
+};
+const text = markdown(report(study, analyse(study)));
+
+describe('the lab report', () => {
+  it('has its parts in order', () => {
+    const headings = [...text.matchAll(/^## (.*)$/gm)].map(([, heading]) => heading);
+    expect(headings).toEqual(['Question', 'Background', 'Hypothesis and null', 'Variables', 'Materials', 'Method', 'Results', 'What could have fooled us', 'Discussion', 'Conclusion', 'Next time']);
+  });
+
+  it.each([
+    ['the predictions', 'Bracken: taller, because caffeine'],
+    ['what was changed on purpose', 'What they drink:'],
+    ['what was kept the same', 'light: 16 h'],
+    ['the layout with its seed', 'shuffling with seed 4817'],
+    ['where each unit stood', '    C1 C   T1 T   C2 C'],
+    ['the caution', '> **Take care.** Hot tea: adult pours.'],
+    ['a change after the start', '2026-04-03: one reading less (holiday)'],
+    ['the verdict', '5.0 cm higher with tea than with plain water'],
+    ['the comparison', '| tea | 5.0 | 3.8 to 6.2 | 1.50'],
+    ['what was not tested', 'Not tested here: taste.'],
+    ['a part that is not written', '*Not written yet.*'],
+  ])('shows %s', (_, words) => {
+    expect(text).toContain(words);
+  });
+
+  it('leaves the writer’s own words exactly as typed, and keeps others from turning into signs', () => {
+    expect(text).toContain('Tea *helps*.\n\n<b>We think</b>.');
+    expect(text).toContain('# Tea \\*and\\* radish');
+  });
+
+  it('says what p means in shuffles', () => {
+    expect(text).toContain('shuffling the labels would give a gap this big in about 8 of 1,000 shuffles');
+    expect([showP(null), showP(0.0004), showP(0.0304)]).toEqual(['–', '< 0.001', '0.030']);
+  });
+});
+
+describe('pictures', () => {
+  it('dots carry every unit, the mean and its interval, and a title that states the finding', () => {
+    const measure = study.experiment.measures[0];
+    const picture = dotsPicture(study, measure, analyse(study).measures[0]);
+    expect(picture.title).toBe('Height: 5.0 cm higher with tea');
+    expect(picture.arms.map((arm) => [arm.units.length, arm.mean])).toEqual([[5, 10], [5, 15]]);
+    expect(curvesPicture(study, measure, analyse(study).measures[0])).toBeNull();
+  });
+
+  it('curves have a point a day with the interval of its mean, shares in per cent', () => {
+    const sown = studyOf({ C: [10, 12], T: [5, 7] }, { measures: [aMeasure({ kind: 'count', unit: '' })] }, () => ({ sown: 20 }));
+    const more = { ...sown, observations: [...sown.observations, ...sown.observations.map((seen) => ({ ...seen, id: `${seen.id}b`, observedOn: '2026-04-05', value: seen.value - 4 }))] };
+    const picture = curvesPicture(more, more.experiment.measures[0], analyse(more).measures[0]);
+    expect(picture?.arms[0].points.map(({ day, mean, units }) => [day, mean, units])).toEqual([[4, 35, 2], [7, 55, 2]]);
+    expect(picture?.range).toEqual([0, 100]);
+  });
+});
