@@ -61,4 +61,6 @@ export interface ReadyQuestion {
   readonly canReach: readonly string[];
   /** Spreads for a trial run; what is missing is a usual value. */
   readonly usualTruth: Partial<Truth>;
+  /** What one does with each outcome, where the verdict alone does not say it. */
+  readonly decision: string;
 }

@@ -60,5 +60,5 @@ export const usuallyKept = kept(
 /** What most questions leave as it is. */
 export const plainQuestion = {
   layout: 'completely-random', blocks: 1, light: 'lamp', stages: [], cautions: [], troubles: [], notTested: [], controlBars: [], expectedSurvival: null,
-  plantsKept: null, thinningRule: '', canReach: [], usualTruth: {}, kept: usuallyKept,
+  plantsKept: null, thinningRule: '', canReach: [], usualTruth: {}, decision: '', kept: usuallyKept,
 } as const satisfies Partial<ReadyQuestion>;

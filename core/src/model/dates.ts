@@ -16,7 +16,20 @@ export function isMoment(text: string): boolean {
 
 /** Calendar days from `from` to `to`; day 0 is the start. Only the date part counts. */
 export function daysBetween(from: string, to: string): number {
-  return dayjs.utc(to.slice(0, 10)).diff(dayjs.utc(from.slice(0, 10)), 'day');
+  return dayNumber(to.slice(0, 10)) - dayNumber(from.slice(0, 10));
+}
+
+// Asked for every reading, and there are few dates among many readings.
+const dayNumbers = new Map<string, number>();
+const MOST_DAYS = 5000;
+
+/** Days since 1 January 1970; an ISO date is read as UTC, where every day has 24 hours. */
+function dayNumber(date: string): number {
+  const known = dayNumbers.get(date);
+  if (known !== undefined) return known;
+  const number = Date.parse(date) / 86_400_000;
+  if (dayNumbers.size < MOST_DAYS) dayNumbers.set(date, number);
+  return number;
 }
 
 /** The date `days` after `from`. */

@@ -14,8 +14,10 @@ export function dunnettP(t: number, loadings: readonly number[], df: number): nu
   const size = Math.abs(t);
   if (size === 0) return 1;
   if (loadings.length === 1) return tTwoSided(size, df);
+  // Arms of equal size have equal loadings and are worked out once.
+  const counted = [...new Set(loadings)].map((loading) => [loading, loadings.filter((other) => other === loading).length] as const);
   const overControl = (scaled: number) =>
-    integrate((z) => Math.exp(-z * z / 2) / Math.sqrt(2 * Math.PI) * anyBeyond(scaled, z, loadings), -8.5, 8.5);
+    integrate((z) => Math.exp(-z * z / 2) / Math.sqrt(2 * Math.PI) * anyBeyond(scaled, z, counted), -8.5, 8.5);
   const logConstant = (df / 2) * Math.log(df / 2) - gammaln(df / 2) + Math.LN2;
   // Density of s, the pooled spread over its true value: df s² is chi-square.
   const density = (s: number) => Math.exp(logConstant + (df - 1) * Math.log(s) - (df * s * s) / 2);
@@ -44,12 +46,12 @@ function findCritical(loadings: readonly number[], df: number, alpha: number): n
 }
 
 /** P(any |T_i| > scaled) for a given value z of the part that all comparisons share. */
-function anyBeyond(scaled: number, z: number, loadings: readonly number[]): number {
+function anyBeyond(scaled: number, z: number, loadings: readonly (readonly [loading: number, times: number])[]): number {
   let logInside = 0;
-  for (const loading of loadings) {
+  for (const [loading, times] of loadings) {
     const own = Math.sqrt(1 - loading * loading);
     const outside = normalUpper((scaled - loading * z) / own) + normalUpper((scaled + loading * z) / own);
-    logInside += Math.log1p(-Math.min(1, outside));
+    logInside += times * Math.log1p(-Math.min(1, outside));
   }
   return -Math.expm1(logInside);
 }

@@ -1,5 +1,6 @@
 import type { Measure, Observation, Study, Unit } from '../model';
 import { liveObservations } from './liveObservations';
+import { remembered } from './remembered';
 import { startOf, unitCurve, type CurvePoint } from './unitCurve';
 
 /** A unit with its curve of one measure. */
@@ -11,7 +12,7 @@ export interface UnitData {
 /** Live observations by measure and unit, so that each is looked through once. */
 export type ObservationIndex = ReadonlyMap<string, ReadonlyMap<string, readonly Observation[]>>;
 
-export function indexObservations(observations: readonly Observation[]): ObservationIndex {
+export const indexObservations = remembered((observations: readonly Observation[]): ObservationIndex => {
   const index = new Map<string, Map<string, Observation[]>>();
   for (const seen of liveObservations(observations)) {
     let units = index.get(seen.measure);
@@ -21,7 +22,7 @@ export function indexObservations(observations: readonly Observation[]): Observa
     else units.set(seen.unit, [seen]);
   }
   return index;
-}
+});
 
 /** Every unit's curve of a measure, in the order of the units. */
 export function unitData(study: Study, measure: Measure, index: ObservationIndex = indexObservations(study.observations)): UnitData[] {

@@ -144,10 +144,11 @@ function sharedLoadings(covariance: readonly (readonly number[])[]): number[] {
   const rho = (i: number, j: number) => covariance[i][j] / Math.sqrt(covariance[i][i] * covariance[j][j]);
   return covariance.map((_, i) => {
     const others = covariance.map((__, j) => j).filter((j) => j !== i);
-    if (others.length === 1) return Math.sqrt(Math.max(0, rho(i, others[0])));
+    if (others.length === 1) return Number(Math.sqrt(Math.max(0, rho(i, others[0]))).toPrecision(12));
     const squares = others.flatMap((j, at) => others.slice(at + 1).map((k) => (rho(i, j) * rho(i, k)) / rho(j, k)));
     const square = squares.reduce((a, b) => a + b, 0) / squares.length;
-    return Math.sqrt(Math.min(0.999, Math.max(0, Number.isFinite(square) ? square : 0.5)));
+    // Rounded so that loadings that are equal but for their last bits are the same number.
+    return Number(Math.sqrt(Math.min(0.999, Math.max(0, Number.isFinite(square) ? square : 0.5))).toPrecision(12));
   });
 }
 

@@ -6,7 +6,13 @@ import { readingRounds } from './readingRounds';
 export function late(study: Study): Finding[] {
   const names = new Map(study.experiment.arms.map((arm) => [arm.arm, arm.name]));
   return readingRounds(study).flatMap(({ measure, day, units }): Finding[] => {
-    const arms = [...new Set(units.map((unit) => unit.arm))].map((arm) => ({ arm, day: median(units.filter((unit) => unit.arm === arm).flatMap((unit) => unit.readOn ?? [])) }));
+    const read = new Map<string, number[]>();
+    for (const { arm, readOn } of units) {
+      const days = read.get(arm) ?? [];
+      read.set(arm, days);
+      if (readOn !== null) days.push(readOn);
+    }
+    const arms = [...read].map(([arm, days]) => ({ arm, day: median(days) }));
     const known = arms.filter((row): row is { arm: string; day: number } => row.day !== null);
     const slow = known.find((row) => row.day !== known[0].day);
     if (!slow) return [];

@@ -1,5 +1,6 @@
 import { daysBetween, type Measure, type Study } from '../../model';
 import { liveObservations } from '../liveObservations';
+import { remembered } from '../remembered';
 import { startOf } from '../unitCurve';
 
 /** What one planned reading day brought: for each active unit the day on which it was read, or null. */
@@ -13,7 +14,7 @@ export interface Round {
  * Every planned reading that should be in by now: up to the last day on which anything was read. A reading belongs to the planned day on or before it.
  * Units that are lost or excluded are left out.
  */
-export function readingRounds({ experiment, observations }: Study): Round[] {
+export const readingRounds = remembered(({ experiment, observations }: Study): readonly Round[] => {
   const live = liveObservations(observations);
   const starts = new Map(experiment.units.map((unit) => [unit.unit, startOf(unit, experiment)]));
   const days = new Map<string, number[]>();
@@ -42,4 +43,4 @@ export function readingRounds({ experiment, observations }: Study): Round[] {
         };
       });
   });
-}
+});

@@ -1,0 +1,7 @@
+import { fullResult } from './fullResult';
+import { resampling } from './resampling';
+
+// Each figure is a ratio against a peer or a bound in the same run; nothing here asserts a clock.
+console.log(`${'what'.padEnd(78)} ${'ratio'.padStart(9)}   should be`);
+resampling();
+fullResult();
