@@ -1,5 +1,8 @@
 import { describe, expect, it } from 'vitest';
+import { analysisOfVariance } from './analysisOfVariance';
 import { powerProportions, powerT, unitsForPowerT } from './powerT';
+import { random } from './random';
+import { wilson } from './wilson';
 
 // R power.t.test and power.prop.test, help-page examples and near ones.
 describe('power in closed form', () => {
@@ -10,5 +13,26 @@ describe('power in closed form', () => {
   });
   it('of two proportions', () => {
     expect(powerProportions(0.5, 0.75, 50)).toBeCloseTo(0.7401659013314, 6);
+    expect(powerProportions(0.5, 0.75, 76.706930114108)).toBeCloseTo(0.9, 6);
   });
+});
+
+it('analysis of variance finds what R power.anova.test says: 4 groups of 5, between 1 and within 3: 0.3536; 80 % at 11.926', () => {
+  // Four means with a variance of 1 between them.
+  const means = [-1.5, -0.5, 0.5, 1.5].map((mean) => mean / Math.sqrt(5 / 3));
+  const found = (each: number, runs: number) => {
+    const source = random(8);
+    const arms = means.flatMap((_, i) => new Array<string>(each).fill(String(i)));
+    let hits = 0;
+    for (let run = 0; run < runs; run++) {
+      const values = arms.map((arm) => source.normal(means[Number(arm)], Math.sqrt(3)));
+      if ((analysisOfVariance(values, [{ term: 'arm', factors: [arms] }])[0].p ?? 1) <= 0.05) hits++;
+    }
+    return wilson(hits, runs, 0.999) ?? [0, 1];
+  };
+  const [low, high] = found(5, 4000);
+  expect(low).toBeLessThan(0.3535594238153);
+  expect(high).toBeGreaterThan(0.3535594238153);
+  expect(found(12, 2000)[1]).toBeGreaterThan(0.8);
+  expect(found(11, 2000)[0]).toBeLessThan(0.8);
 });

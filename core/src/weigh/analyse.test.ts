@@ -65,6 +65,9 @@ it('blocks: 10 barley varieties at 6 sites in 2 years (Immer, Hayes & Powers 193
   expect(arm?.sumOfSquares).toBeCloseTo(1052.57181437485, 7);
   expect(arm?.f).toBeCloseTo(5.582605044278, 9);
   expect((arm?.p ?? 0) / 3.272546348508e-06).toBeCloseTo(1, 8);
+  // Without the blocks the varieties drown in the differences between sites.
+  const oneWay = only({ experiment: { ...experiment, layout: 'completely-random' }, observations: rows.map(({ unit, value }) => anObservation(unit, value)), happenings: [], care: [] });
+  expect(oneWay.tests.find((test) => test.method === 'anova')?.p).toBeCloseTo(0.366334986746, 10);
   const block = result.terms.find((row) => row.term === 'block');
   expect((block?.p ?? 0) / 3.332469721424e-32).toBeCloseTo(1, 7);
 });

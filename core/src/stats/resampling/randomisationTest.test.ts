@@ -48,6 +48,35 @@ describe('randomisation', () => {
     expect(f?.exact).toBe(true);
   });
 
+  it('F over three arms, walked through, agrees with every permutation counted one by one', () => {
+    const values = [4.1, 5.2, 3.9, 6.3, 6.1, 5.8, 7.2];
+    const arms = [0, 0, 1, 1, 1, 2, 2];
+    const between = (labels: readonly number[]) => [0, 1, 2].reduce((sum, arm) => {
+      const own = values.filter((_, i) => labels[i] === arm);
+      return sum + own.reduce((a, b) => a + b, 0) ** 2 / own.length;
+    }, 0);
+    const seen = between(arms) - 1e-9;
+    let [hits, all] = [0, 0];
+    const permute = (rest: readonly number[], labels: readonly number[]): void => {
+      if (rest.length === 0) {
+        all++;
+        if (between(labels) >= seen) hits++;
+      }
+      rest.forEach((label, i) => permute(rest.filter((_, k) => k !== i), [...labels, label]));
+    };
+    permute(arms, []);
+    const walked = randomisationF([{ values, arms }], 3, { seed: 1 });
+    expect(walked).toMatchObject({ exact: true, arrangements: 210 });
+    expect(walked?.p).toBeCloseTo(hits / all, 12);
+  });
+
+  it('F over many units is drawn, and comes close to the F distribution for plain data (R datasets::PlantGrowth: 0.0159)', () => {
+    const growth = Object.values(plantGrowth);
+    const drawn = randomisationF([{ values: growth.flat(), arms: growth.flatMap((list, arm) => list.map(() => arm)) }], 3, { seed: 4 });
+    expect(drawn?.exact).toBe(false);
+    expect(drawn?.p).toBeCloseTo(0.0159, 2);
+  });
+
   it('says the same for the same seed, tells its progress, and stops when asked', () => {
     const strata = [{ values: Array.from({ length: 24 }, (_, i) => Math.sqrt(i + 2)), treated: 12 }];
     expect(drawArrangements(strata, 5, 999)).toBe(drawArrangements(strata, 5, 999));
