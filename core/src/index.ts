@@ -39,3 +39,7 @@ export * from './plan/replan';
 export * from './ask/findQuestions';
 export * from './log/stops';
 export * from './plan/chanceOfAnswer';
+export * from './ask/claim/claimSentences';
+export * from './ask/claim/experimentFromClaim';
+export * from './ask/claim/measures';
+export * from './ask/claim/readClaim';
