@@ -43,3 +43,5 @@ export * from './ask/claim/claimSentences';
 export * from './ask/claim/experimentFromClaim';
 export * from './ask/claim/measures';
 export * from './ask/claim/readClaim';
+export * from './plan/crossFactors';
+export * from './plan/remedies';

@@ -1,4 +1,4 @@
-import type { Experiment, Truth } from '@fern/core';
+import type { Experiment, Happening, Truth } from '@fern/core';
 
 /** One made-up experiment: its plan around today, the hidden truth, and how far it has been read. */
 export interface DemoExperiment {
@@ -10,5 +10,7 @@ export interface DemoExperiment {
   readonly readUntil: number;
   readonly observers: readonly string[];
   readonly truth: Truth;
+  /** What went wrong on the way. */
+  readonly happenings?: (startedOn: string) => readonly Happening[];
   readonly experiment: (today: string) => Experiment;
 }

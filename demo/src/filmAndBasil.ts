@@ -1,10 +1,11 @@
 import { addDays, emptyPlan, emptyWriting, layOut, plainTruth, type Experiment, type Truth } from '@fern/core';
 import type { DemoExperiment } from './DemoExperiment';
+import { arm, measure, plainExperiment } from './plainParts';
 
 const arms: Experiment['arms'] = [
-  { arm: 'C', name: 'clear film', role: 'control', dose: null, doseUnit: null, factors: {} },
-  { arm: 'R', name: 'red film', role: 'treatment', dose: null, doseUnit: null, factors: {} },
-  { arm: 'B', name: 'blue film', role: 'treatment', dose: null, doseUnit: null, factors: {} },
+  arm('C', 'clear film'),
+  arm('R', 'red film'),
+  arm('B', 'blue film'),
 ];
 
 const truth: Truth = plainTruth(
@@ -30,19 +31,16 @@ export const filmAndBasil: DemoExperiment = {
     const startedOn = addDays(today, -30);
     const { units, bench } = layOut({ arms, unitsPerArm: 8, letter: 'P', sown: null, layout: 'blocks', blocks: 2, columns: 12, light: 'lamp' }, 2206);
     return {
+      ...plainExperiment,
       name: 'film-and-basil',
       title: 'Coloured film over basil',
       created: `${addDays(startedOn, -4)}T10:30:00Z`,
       question: 'Does the colour of a film over basil change how tall it grows?',
-      claim: null,
       hypothesis: 'Basil under red film is taller after four weeks than basil under clear film.',
       nullHypothesis: 'The colour of the film makes no difference to the height of basil.',
-      claimedRatio: null,
       startedOn,
       endedOn: addDays(startedOn, 28),
-      comparison: 'control',
       layout: 'blocks',
-      blinded: false,
       plan: {
         ...emptyPlan,
         plant: 'basil',
@@ -80,8 +78,8 @@ export const filmAndBasil: DemoExperiment = {
       arms,
       units,
       measures: [
-        { measure: 'height', name: 'Height', kind: 'amount', unit: 'cm', category: null, higherIs: 'better', primary: true, smallestDifference: 1.5, when: 'day 28', rubric: [], readingDays: [7, 14, 21, 28] },
-        { measure: 'leaves', name: 'Leaves', kind: 'amount', unit: 'leaves', category: null, higherIs: 'better', primary: false, smallestDifference: null, when: 'final', rubric: [], readingDays: [14, 28] },
+        measure({ measure: 'height', name: 'Height', kind: 'amount', unit: 'cm', primary: true, smallestDifference: 1.5, when: 'day 28', readingDays: [7, 14, 21, 28] }),
+        measure({ measure: 'leaves', name: 'Leaves', kind: 'amount', unit: 'leaves', readingDays: [14, 28] }),
       ],
     };
   },

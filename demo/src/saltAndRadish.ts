@@ -1,11 +1,12 @@
 import { addDays, emptyPlan, emptyWriting, layOut, plainTruth, type Experiment, type Truth } from '@fern/core';
 import type { DemoExperiment } from './DemoExperiment';
+import { arm, measure, plainExperiment } from './plainParts';
 
 const arms: Experiment['arms'] = [
-  { arm: 'C', name: 'tap water', role: 'control', dose: 0, doseUnit: 'mM', factors: {} },
-  { arm: '25', name: '25 mM salt', role: 'treatment', dose: 25, doseUnit: 'mM', factors: {} },
-  { arm: '50', name: '50 mM salt', role: 'treatment', dose: 50, doseUnit: 'mM', factors: {} },
-  { arm: '100', name: '100 mM salt', role: 'treatment', dose: 100, doseUnit: 'mM', factors: {} },
+  arm('C', 'tap water', { dose: 0, doseUnit: 'mM' }),
+  arm('25', '25 mM salt', { dose: 25, doseUnit: 'mM' }),
+  arm('50', '50 mM salt', { dose: 50, doseUnit: 'mM' }),
+  arm('100', '100 mM salt', { dose: 100, doseUnit: 'mM' }),
 ];
 
 const truth: Truth = plainTruth(
@@ -28,19 +29,15 @@ export const saltAndRadish: DemoExperiment = {
     const startedOn = addDays(today, -5);
     const { units, bench } = layOut({ arms, unitsPerArm: 6, letter: 'D', sown: 25, layout: 'blocks', blocks: 2, columns: 12, light: 'lamp' }, 4817);
     return {
+      ...plainExperiment,
       name: 'salt-and-radish',
       title: 'Salt water and radish sprouting',
       created: `${addDays(startedOn, -6)}T09:00:00Z`,
       question: 'Does salt in the water keep radish seeds from sprouting, and how much salt does it take?',
-      claim: null,
       hypothesis: 'The more salt is in the water, the fewer radish seeds sprout within ten days.',
       nullHypothesis: 'Salt in the water makes no difference to how many radish seeds sprout.',
-      claimedRatio: null,
       startedOn,
-      endedOn: null,
-      comparison: 'control',
       layout: 'blocks',
-      blinded: false,
       plan: {
         ...emptyPlan,
         plant: 'radish seed',
@@ -82,8 +79,8 @@ export const saltAndRadish: DemoExperiment = {
       arms,
       units,
       measures: [
-        { measure: 'sprouts', name: 'Normal sprouts', kind: 'count', unit: '', category: null, higherIs: 'worse', primary: true, smallestDifference: 20, when: 'final', rubric: [], readingDays: [2, 3, 4, 5, 6, 7, 8, 10] },
-        { measure: 'root', name: 'Longest root', kind: 'amount', unit: 'mm', category: null, higherIs: 'worse', primary: false, smallestDifference: null, when: 'final', rubric: [], readingDays: [4, 10] },
+        measure({ measure: 'sprouts', name: 'Normal sprouts', kind: 'count', higherIs: 'worse', primary: true, smallestDifference: 20, readingDays: [2, 3, 4, 5, 6, 7, 8, 10] }),
+        measure({ measure: 'root', name: 'Longest root', kind: 'amount', unit: 'mm', higherIs: 'worse', readingDays: [4, 10] }),
       ],
     };
   },

@@ -1,7 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import type { Experiment, Plan } from '../model';
 import { aMeasure, anArm, anExperiment, aUnit } from '../testing';
+import { crossFactors, factorsOf } from './crossFactors';
 import { fairTest, fairTestRules } from './fairTest';
+import { remedyFor } from './remedies';
 
 /** Four pots an arm in turn along the bench, with everything said that a plan should say. */
 function good(more: Partial<Experiment> = {}, plan: Partial<Plan> = {}): Experiment {
@@ -59,6 +61,49 @@ const cases: readonly Case[] = [
   { rule: 'unequal', severity: 'note', fires: good({ units: units('CTTCCTTCT') }), says: /different numbers/ },
   { rule: 'scope', severity: 'note', fires: good({}, { notTested: ['taste'] }), says: /taste/ },
 ];
+
+/** What only the person can do. */
+const byHand = new Set(['measure', 'held', 'scope']);
+
+describe('remedies', () => {
+  it.each(cases.filter(({ rule }) => !byHand.has(rule)))('the button for $rule makes its finding go away', ({ rule, fires }) => {
+    const remedy = remedyFor({ rule }, fires);
+    expect(remedy?.label.length).toBeGreaterThan(8);
+    const mended = remedy?.apply(fires, 21) ?? fires;
+    expect(fairTest(mended).filter((finding) => finding.rule === rule)).toEqual([]);
+  });
+
+  it.each([
+    ['two controls', good({ arms: [anArm('C'), anArm('T', { role: 'control' }), anArm('U')] })],
+    ['no treatment', good({ arms: [anArm('C')] })],
+  ])('also for %s', (_, experiment) => {
+    const mended = remedyFor({ rule: 'comparison' }, experiment)?.apply(experiment, 1) ?? experiment;
+    expect(fairTest(mended).filter(({ rule }) => rule === 'comparison')).toEqual([]);
+  });
+
+  it('there is none where only the person can, or where it would not fit the bench', () => {
+    for (const rule of byHand) expect(remedyFor({ rule }, good())).toBeNull();
+    expect(remedyFor({ rule: 'power' }, good({}, { spreadGuess: 30 }))).toBeNull();
+  });
+});
+
+describe('crossed factors', () => {
+  const mulch = { name: 'mulch', levels: ['none', 'deep'] };
+  const pot = { name: 'pot', levels: ['clay', 'felt', 'plastic'] };
+
+  it('make every combination, with the first levels as the control', () => {
+    const arms = crossFactors(mulch, pot);
+    expect(arms.map(({ arm, role }) => [arm, role])).toEqual([['C', 'control'], ['A2', 'treatment'], ['A3', 'treatment'], ['B1', 'treatment'], ['B2', 'treatment'], ['B3', 'treatment']]);
+    expect(factorsOf(arms)).toEqual([mulch, pot]);
+    expect(fairTest(good({ arms })).filter(({ rule }) => rule === 'one-change')).toEqual([]);
+  });
+
+  it('keep the arms that are there, and need two levels', () => {
+    const [first] = crossFactors(mulch, pot);
+    expect(crossFactors(mulch, pot, [{ ...first, name: 'bare clay' }])[0].name).toBe('bare clay');
+    expect(() => crossFactors(mulch, { name: 'pot', levels: ['clay'] })).toThrow(RangeError);
+  });
+});
 
 describe('the fair-test check', () => {
   it('finds nothing in a good plan', () => {

@@ -1,0 +1,35 @@
+import type { Arm } from '../model';
+
+/** Something varied on purpose, with its settings; the first level is the control's. */
+export interface Factor {
+  readonly name: string;
+  readonly levels: readonly string[];
+}
+
+/** The factors that arms cross, with their levels in the order in which they stand; the control's level first. */
+export function factorsOf(arms: readonly Arm[]): Factor[] {
+  const names = [...new Set(arms.flatMap((arm) => Object.keys(arm.factors)))];
+  const first = arms.find((arm) => arm.role === 'control');
+  return names.map((name) => ({ name, levels: [...new Set([...(first?.factors[name] === undefined ? [] : [first.factors[name]]), ...arms.flatMap((arm) => arm.factors[name] ?? [])])] }));
+}
+
+/**
+ * Every combination of two factors as an arm: the first level of both is the control. Arms that are there already keep their code and name.
+ * Throws RangeError where a factor has fewer than two levels.
+ */
+export function crossFactors(one: Factor, other: Factor, known: readonly Arm[] = []): Arm[] {
+  if (one.levels.length < 2 || other.levels.length < 2) throw new RangeError('a factor needs at least two levels');
+  const taken = new Set(known.map((arm) => arm.arm));
+  const fresh = (i: number, j: number): string => {
+    const code = i === 0 && j === 0 ? 'C' : `${String.fromCharCode(65 + i)}${j + 1}`;
+    return taken.has(code) ? `${code}x` : code;
+  };
+  return one.levels.flatMap((a, i) =>
+    other.levels.map((b, j): Arm => {
+      const there = known.find((arm) => arm.factors[one.name] === a && arm.factors[other.name] === b);
+      const role: Arm['role'] = i === 0 && j === 0 ? 'control' : 'treatment';
+      if (there) return { ...there, role };
+      return { arm: fresh(i, j), name: `${a}, ${b}`, role, dose: null, doseUnit: null, factors: { [one.name]: a, [other.name]: b } };
+    }),
+  );
+}

@@ -1,0 +1,107 @@
+import type { Arm, Experiment, Finding } from '../model';
+import { plural } from '../quantities/plural';
+import { unitsForPowerT } from '../stats/powerT';
+import { crossFactors, factorsOf } from './crossFactors';
+import { mostUnitsPerArm, nextArmCode, replan } from './replan';
+import { fewestUnits } from './rules/losses';
+import { position } from './rules/position';
+import { guessedSpread } from './rules/power';
+import { reach } from './rules/reach';
+import { openNeighbours } from './rules/spillover';
+import { unitsByArm } from './rules/unitsByArm';
+
+/** Something that the app can do about a finding: what the button says, and the plan afterwards. */
+export interface Remedy {
+  readonly label: string;
+  readonly apply: (experiment: Experiment, seed: number) => Experiment;
+}
+
+type Maker = (experiment: Experiment) => Remedy | null;
+
+const plan = (experiment: Experiment, more: Partial<Experiment['plan']>): Experiment => ({ ...experiment, plan: { ...experiment.plan, ...more } });
+
+/** A button that lays out so many units an arm; null where they would not fit. */
+function units(experiment: Experiment, count: number | null): Remedy | null {
+  const fewest = Math.min(...unitsByArm(experiment).map((arm) => arm.units.length));
+  if (count === null || count > mostUnitsPerArm(experiment.arms.length) || count <= fewest) return null;
+  return { label: `Use ${count} ${plural(experiment.plan.unitWord)} an arm`, apply: (now, seed) => replan(now, { unitsPerArm: count, seed: now.plan.shuffleSeed ?? seed }) };
+}
+
+const comparison: Maker = ({ arms }) => {
+  const controls = arms.filter((arm) => arm.role === 'control');
+  if (controls.length > 1) {
+    const [, second] = controls;
+    return { label: `Make ${second.name} a reference`, apply: (now) => ({ ...now, arms: now.arms.map((arm) => (arm === second || arm.arm === second.arm ? { ...arm, role: 'reference' } : arm)) }) };
+  }
+  const fresh = (code: string, name: string, role: Arm['role']): Arm => ({ arm: code, name, role, dose: null, doseUnit: null, factors: {} });
+  if (controls.length === 0) {
+    return { label: 'Add a control', apply: (now) => replan(now, { arms: [fresh(now.arms.some((arm) => arm.arm === 'C') ? nextArmCode(now.arms) : 'C', 'the same, without it', 'control'), ...now.arms] }) };
+  }
+  return { label: 'Add a treatment', apply: (now) => replan(now, { arms: [...now.arms, fresh(nextArmCode(now.arms), 'treatment', 'treatment')] }) };
+};
+
+/** Fewest units an arm with which the shuffle can reach 5 %. */
+function reaching(experiment: Experiment): number | null {
+  for (let count = 2; count <= 12; count++) if (reach(replan(experiment, { unitsPerArm: count })).length === 0) return count;
+  return null;
+}
+
+const vehicle: Maker = ({ arms }) => {
+  const control = arms.find((arm) => arm.role === 'control');
+  if (!control) return null;
+  return {
+    label: 'Give the control the same in plain water',
+    apply: (now) => {
+      const treated = new Set(now.arms.filter((arm) => arm.role === 'treatment').map((arm) => arm.arm));
+      const missing = now.plan.stages.filter((stage) => !stage.tested && !stage.arms.includes(control.arm) && stage.arms.some((arm) => treated.has(arm)));
+      return plan(now, { stages: [...now.plan.stages, ...missing.map((stage) => ({ ...stage, name: `${stage.name}, in plain water`, arms: [control.arm] }))] });
+    },
+  };
+};
+
+const makers: Readonly<Record<string, Maker>> = {
+  comparison,
+  replication: (experiment) => units(experiment, Math.max(fewestUnits(experiment.layout), reaching(experiment) ?? 4)),
+  reach: (experiment) => units(experiment, reaching(experiment)),
+  losses: (experiment) => units(experiment, Math.ceil(fewestUnits(experiment.layout) / (experiment.plan.expectedSurvival || 1))),
+  power: (experiment) => {
+    const primary = experiment.measures.find((measure) => measure.primary);
+    const spread = guessedSpread(experiment);
+    if (!primary?.smallestDifference || spread === null) return null;
+    const compared = experiment.arms.filter((arm) => arm.role !== 'reference').length;
+    const difference = primary.kind === 'count' ? primary.smallestDifference / 100 : primary.smallestDifference;
+    return units(experiment, Math.ceil(unitsForPowerT(difference, spread, 0.8, 0.05 / (compared - 1))));
+  },
+  container: () => ({ label: 'Give each its own container', apply: (now) => ({ ...now, units: now.units.map((unit) => ({ ...unit, container: null })) }) }),
+  'one-change': (experiment) => {
+    const factors = factorsOf(experiment.arms);
+    if (factors.length !== 2) return null;
+    return { label: 'Add every combination', apply: (now) => replan(now, { arms: crossFactors(factorsOf(now.arms)[0], factorsOf(now.arms)[1], now.arms) }) };
+  },
+  vehicle,
+  'same-start': () => ({ label: 'Start all on one day', apply: (now) => ({ ...now, units: now.units.map((unit) => ({ ...unit, startedOn: null })) }) }),
+  identity: () => ({ label: 'Label and place them anew', apply: (now, seed) => replan(now, { seed }) }),
+  blind: () => ({ label: 'Hide the arms behind codes', apply: (now) => ({ ...now, blinded: true }) }),
+  position: ({ plan: { unitWord } }) => ({
+    label: `Shuffle the ${plural(unitWord)}`,
+    apply: (now, seed) => {
+      for (let next = seed; next < seed + 40; next++) {
+        const shuffled = replan(now, { seed: next });
+        if (position(shuffled).length === 0) return shuffled;
+      }
+      return replan(now, { seed });
+    },
+  }),
+  spillover: () => ({
+    label: 'Put barriers between the arms',
+    apply: (now) => plan(now, { barriers: [...now.plan.barriers, ...openNeighbours(now).map(([left]) => ({ row: left.row ?? 0, column: left.column ?? 0 }))] }),
+  }),
+  'same-seed': () => ({ label: 'Mix the seed first', apply: (now) => ({ ...now, units: now.units.map((unit) => ({ ...unit, lot: 'mixed' })) }) }),
+  thinning: () => ({ label: 'Keep the one nearest the centre', apply: (now) => plan(now, { thinningRule: 'keep the one nearest the centre' }) }),
+  unequal: () => ({ label: 'Make them equal', apply: (now) => replan(now, {}) }),
+};
+
+/** What the app itself can do about a finding of the fair-test check; null where only the person can. */
+export function remedyFor(finding: Pick<Finding, 'rule'>, experiment: Experiment): Remedy | null {
+  return makers[finding.rule]?.(experiment) ?? null;
+}

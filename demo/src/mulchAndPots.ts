@@ -1,0 +1,59 @@
+import { addDays, crossFactors, emptyPlan, layOut, plainTruth, type Truth } from '@fern/core';
+import type { DemoExperiment } from './DemoExperiment';
+import { measure, plainExperiment } from './plainParts';
+
+const arms = crossFactors({ name: 'mulch', levels: ['no mulch', 'straw 2 cm', 'straw 5 cm'] }, { name: 'pot', levels: ['clay pot', 'plastic pot'] });
+
+const truth: Truth = plainTruth(
+  { loss: { process: 'level', level: { '': 148, A2: 121, B1: 122, B2: 92, C1: 104, C2: 70 }, rate: 0.28 } },
+  { unitSpread: 0.07, daySpread: 0.03, brightMiddle: 0.06, coldCorner: 0.03 },
+);
+
+/** Straw mulch depth × pot material: water lost. Two crossed factors, still running; one walk was missed. */
+export const mulchAndPots: DemoExperiment = {
+  title: 'Straw mulch and water loss',
+  seed: 512,
+  day: 9,
+  readUntil: 6,
+  observers: ['Bracken', 'Maidenhair'],
+  truth,
+  experiment: (today) => {
+    const startedOn = addDays(today, -9);
+    const { units, bench } = layOut({ arms, unitsPerArm: 4, letter: 'P', sown: null, layout: 'completely-random', blocks: 1, columns: 12, light: 'window' }, 512);
+    return {
+      ...plainExperiment,
+      name: 'mulch-and-pots',
+      title: 'Straw mulch and water loss',
+      created: `${addDays(startedOn, -3)}T11:00:00Z`,
+      question: 'Does straw mulch keep water in a pot, and does it matter what the pot is made of?',
+      hypothesis: 'Pots with straw lose less water in two weeks than pots without, and clay pots lose more than plastic ones.',
+      nullHypothesis: 'Neither straw nor the pot makes a difference to the water lost.',
+      startedOn,
+      arms,
+      units,
+      measures: [measure({ measure: 'loss', name: 'Water lost', kind: 'amount', unit: 'mL', higherIs: 'worse', primary: true, smallestDifference: 25, readingDays: [3, 6, 8, 10, 14] })],
+      plan: {
+        ...emptyPlan,
+        changed: 'depth of straw and material of the pot',
+        unitWord: 'pot',
+        kept: [
+          { what: 'mix', how: '600 g of one batch in each' },
+          { what: 'water at the start', how: 'to 400 g over the dry weight' },
+          { what: 'place on the bench', how: 'shuffled along the window' },
+        ],
+        usuallyKept: ['mix', 'water at the start', 'place on the bench'],
+        materials: ['12 clay and 12 plastic pots of one size', 'straw', 'balance to 1 g', '24 labels'],
+        steps: ['Fill each pot with 600 g of mix and water it to its weight.', 'Lay straw 2 or 5 cm deep where the plan says.', 'Weigh each pot on the days; what is missing is the water lost.'],
+        cautions: ['Soil and mix: gloves, open air, wash hands. School safety rules come first.'],
+        endRule: 'day 14',
+        shuffleSeed: 512,
+        bench: bench.map((shelf) => ({ ...shelf, name: 'Window sill' })),
+        frozenOn: startedOn,
+        predictions: [{ person: 'Bracken', expects: 'clay loses more whatever is on top', reason: 'it breathes', on: addDays(startedOn, -1) }],
+        spreadGuess: 0.08,
+        controlGuess: 140,
+        notTested: ['whether plants drink from it'],
+      },
+    };
+  },
+};

@@ -1,0 +1,72 @@
+import { addDays, emptyPlan, layOut, plainTruth, type Truth } from '@fern/core';
+import type { DemoExperiment } from './DemoExperiment';
+import { arm, measure, plainExperiment } from './plainParts';
+
+const arms = [arm('C', 'plain water'), arm('B', 'banana-peel water')];
+const truth: Truth = plainTruth(
+  {
+    flower: { process: 'event', days: { '': 47, B: 45 }, spread: 0.1 },
+    flowers: { process: 'level', level: { '': 9.2, B: 9.8 }, rate: 0.05 },
+  },
+  { unitSpread: 0.04, losses: 0.04 },
+);
+
+/** Banana-peel water and marigolds: a claim with a size ("in half the time"), time to the first flower. The size is ruled out. */
+export const peelAndMarigolds: DemoExperiment = {
+  title: 'Banana-peel water and marigolds',
+  seed: 1904,
+  day: 66,
+  readUntil: 63,
+  observers: ['Polypody', 'Bracken'],
+  truth,
+  experiment: (today) => {
+    const startedOn = addDays(today, -66);
+    const { units, bench } = layOut({ arms, unitsPerArm: 12, letter: 'M', sown: null, layout: 'completely-random', blocks: 1, columns: 12, light: 'window' }, 1904);
+    return {
+      ...plainExperiment,
+      name: 'peel-and-marigolds',
+      title: 'Banana-peel water and marigolds',
+      created: `${addDays(startedOn, -5)}T12:00:00Z`,
+      question: 'Do marigolds watered with banana-peel water flower in half the time?',
+      claim: 'Banana-peel water makes marigolds flower in half the time.',
+      claimedRatio: 0.5,
+      hypothesis: 'Marigolds with banana-peel water open their first flower earlier than marigolds with plain water.',
+      nullHypothesis: 'Banana-peel water makes no difference to the day of the first flower.',
+      startedOn,
+      endedOn: addDays(startedOn, 63),
+      arms,
+      units,
+      measures: [
+        measure({ measure: 'flower', name: 'First flower', kind: 'event', unit: 'd', higherIs: 'worse', primary: true, smallestDifference: 5, readingDays: [35, 38, 41, 44, 47, 50, 53, 56, 63] }),
+        measure({ measure: 'flowers', name: 'Flowers', kind: 'amount', unit: 'flowers', readingDays: [56, 63] }),
+      ],
+      plan: {
+        ...emptyPlan,
+        plant: 'marigolds',
+        changed: 'what is in the can',
+        unitWord: 'pot',
+        kept: [
+          { what: 'water', how: '80 mL to each every second day' },
+          { what: 'temperature of the water', how: 'both cans stood overnight' },
+          { what: 'place on the bench', how: 'shuffled' },
+        ],
+        usuallyKept: ['water', 'temperature of the water', 'place on the bench'],
+        stages: [{ name: 'watering', kind: 'handle', arms: ['C', 'B'], hours: null, tested: false }],
+        materials: ['24 marigold seedlings', '24 pots', 'two cans that look alike', 'banana peels, boiled each Monday'],
+        steps: ['Boil two peels in a litre of water each Monday, cool, strain.', 'Give each pot 80 mL from its own can.', 'Look for the first open flower on the days.'],
+        cautions: ['Hot water: an adult pours. Throw away what smells. School safety rules come first.'],
+        endRule: 'day 63',
+        shuffleSeed: 1904,
+        bench: bench.map((shelf) => ({ ...shelf, name: 'South window' })),
+        frozenOn: startedOn,
+        predictions: [
+          { person: 'Polypody', expects: 'a little earlier', reason: 'peel has potassium', on: startedOn },
+          { person: 'Bracken', expects: 'no change', reason: 'the mix has all it needs', on: startedOn },
+        ],
+        spreadGuess: 0.1,
+        controlGuess: 47,
+        notTested: ['bigger flowers', 'greener leaves'],
+      },
+    };
+  },
+};

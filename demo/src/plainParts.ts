@@ -1,0 +1,15 @@
+import { emptyWriting, type Arm, type Experiment, type Measure } from '@fern/core';
+
+/** Short makers for the data of the demo. */
+export function arm(code: string, name: string, more: Partial<Arm> = {}): Arm {
+  return { arm: code, name, role: code === 'C' ? 'control' : 'treatment', dose: null, doseUnit: null, factors: {}, ...more };
+}
+
+export function measure(more: Pick<Measure, 'measure' | 'name' | 'kind' | 'readingDays'> & Partial<Measure>): Measure {
+  return { unit: '', category: null, higherIs: 'better', primary: false, smallestDifference: null, when: 'final', rubric: [], ...more };
+}
+
+/** What an experiment of the demo has in common with the others. */
+export const plainExperiment = {
+  claim: null, claimedRatio: null, endedOn: null, comparison: 'control', layout: 'completely-random', blinded: false, writing: emptyWriting,
+} as const satisfies Partial<Experiment>;

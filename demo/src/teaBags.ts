@@ -1,0 +1,58 @@
+import { addDays, emptyPlan, layOut, plainTruth, type Truth } from '@fern/core';
+import type { DemoExperiment } from './DemoExperiment';
+import { arm, measure, plainExperiment } from './plainParts';
+
+const arms = [arm('C', 'left as it is'), arm('D', 'dug')];
+const truth: Truth = plainTruth({ lost: { process: 'level', level: { '': 41, D: 44 }, rate: 0.08 } }, { unitSpread: 0.2 });
+
+/** Buried tea bags in dug and undug soil: pairs at each spot. Cannot tell; something went wrong on one side only. */
+export const teaBags: DemoExperiment = {
+  title: 'Buried tea bags',
+  seed: 77,
+  day: 61,
+  readUntil: 56,
+  observers: ['Sphagnum'],
+  truth,
+  happenings: (startedOn) => [{ id: 'rain', on: addDays(startedOn, 20), kind: 'weather', arms: ['D'], units: [], note: 'The dug half was under water for two days.' }],
+  experiment: (today) => {
+    const startedOn = addDays(today, -61);
+    const { units, bench } = layOut({ arms, unitsPerArm: 10, letter: 'T', sown: null, layout: 'pairs', blocks: 10, columns: 10, light: 'none' }, 77);
+    return {
+      ...plainExperiment,
+      name: 'tea-bags',
+      title: 'Buried tea bags',
+      created: `${addDays(startedOn, -7)}T08:15:00Z`,
+      question: 'Does soil life eat more of a tea bag where the soil was dug?',
+      hypothesis: 'Tea bags in dug soil lose more of their mass in eight weeks than tea bags in soil left as it is.',
+      nullHypothesis: 'Digging makes no difference to the mass that tea bags lose.',
+      startedOn,
+      endedOn: addDays(startedOn, 56),
+      layout: 'pairs',
+      arms,
+      units,
+      measures: [measure({ measure: 'lost', name: 'Mass lost', kind: 'amount', unit: '%', primary: true, smallestDifference: 8, readingDays: [56] })],
+      plan: {
+        ...emptyPlan,
+        changed: 'whether the soil was dug',
+        unitWord: 'bag',
+        kept: [
+          { what: 'bags', how: 'one box, dried and weighed to 0.01 g' },
+          { what: 'depth', how: '8 cm, a stick with a mark' },
+          { what: 'days buried', how: 'all lifted on one day' },
+        ],
+        usuallyKept: ['bags', 'depth', 'days buried'],
+        materials: ['20 tea bags', 'balance to 0.01 g', '20 stakes', 'spade'],
+        steps: ['Dry and weigh each bag; sew its number on.', 'At ten spots dig one of two places, chosen by coin; bury a bag 8 cm deep in each.', 'Lift after eight weeks, brush, dry, weigh.'],
+        cautions: ['Soil: gloves, wash hands, cover cuts. School safety rules come first.'],
+        endRule: 'day 56',
+        shuffleSeed: 77,
+        bench: bench.map((shelf) => ({ ...shelf, name: 'Plot behind the greenhouse' })),
+        frozenOn: startedOn,
+        predictions: [{ person: 'Sphagnum', expects: 'more is eaten where it was dug', reason: 'air gets in', on: startedOn }],
+        spreadGuess: 0.2,
+        controlGuess: 40,
+        notTested: ['which animals or moulds did it'],
+      },
+    };
+  },
+};
