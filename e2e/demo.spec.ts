@@ -15,6 +15,7 @@ test('the demo’s one-click entries show each account its own experiments only'
   await expect(page.getByRole('link', { name: SALT, exact: true })).toHaveCount(0);
   await page.getByLabel('Signed in as').click();
   await page.getByRole('button', { name: 'Sign out' }).click();
+  await expect(page.getByRole('heading', { name: 'Look around the demo' })).toBeVisible();
   await enterDemo(page);
   await expect(page.getByRole('link', { name: SALT, exact: true })).toBeVisible();
 });

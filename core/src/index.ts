@@ -45,3 +45,5 @@ export * from './ask/claim/measures';
 export * from './ask/claim/readClaim';
 export * from './plan/crossFactors';
 export * from './plan/remedies';
+export * from './ask/rubrics';
+export { timesInTen } from './plan/rules/power';

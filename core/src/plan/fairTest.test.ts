@@ -45,7 +45,7 @@ const cases: readonly Case[] = [
   { rule: 'same-start', severity: 'serious', fires: good({ units: units('CTTCCTTC', (arm) => ({ startedOn: arm === 'T' ? '2026-04-05' : '2026-04-01' })) }), says: /2026-04-05/ },
   { rule: 'identity', severity: 'serious', fires: good({ units: [...units('CTTCCTTC'), aUnit('P9', 'T', { row: 1, column: 1 })] }), says: /P1 and P9 share one place/ },
   { rule: 'blind', severity: 'serious', fires: good({ measures: [aMeasure({ kind: 'rating', unit: '' })] }), silent: good({ measures: [aMeasure({ kind: 'rating', unit: '' })], blinded: true }), says: /We see what we expect/ },
-  { rule: 'power', severity: 'caution', fires: good({}, { spreadGuess: 0.3 }), silent: good({}, { spreadGuess: null }), says: /times in 10/ },
+  { rule: 'power', severity: 'caution', fires: good({}, { spreadGuess: 0.15 }), silent: good({}, { spreadGuess: null }), says: /times? in 10/ },
   { rule: 'position', severity: 'caution', fires: good({ units: units('CCCCTTTT') }), says: /clumps from left to right/ },
   {
     rule: 'spillover',

@@ -31,6 +31,8 @@ export interface DotsPicture {
 /** Over time a curve an arm: mean of the units read that day, with its 95 % interval. */
 export interface CurvesPicture {
   readonly kind: 'curves';
+  /** Steps between the points in place of straight lines. */
+  readonly stepped: boolean;
   readonly title: string;
   readonly axis: string;
   readonly note: string;
@@ -99,10 +101,43 @@ export function curvesPicture(study: Study, measure: Measure, result: MeasureRes
   if (new Set(curves.flatMap(({ points }) => points.map(({ day }) => day))).size < 2) return null;
   return {
     kind: 'curves',
+    stepped: false,
     title: `${measure.name} over time`,
     axis: axisLabel(measure, result.share),
     note: `Mean of the ${plural(plan.unitWord)} read that day; bars: its 95 % interval.`,
     range: result.share ? [0, 100] : null,
     arms: curves,
   };
+}
+
+/** When an event came: the share of each arm that has had it by a day, in steps (one minus Kaplan–Meier), with 95 % intervals. */
+export function eventPicture(study: Study, measure: Measure, result: MeasureResult): CurvesPicture {
+  const { arms, plan } = study.experiment;
+  return {
+    kind: 'curves',
+    stepped: true,
+    title: findingTitle(result, measure, arms),
+    axis: `% of the ${plural(plan.unitWord)} that have had it`,
+    note: `Steps: share that has had it by each day (Kaplan–Meier); bars: 95 % interval.`,
+    range: [0, 100],
+    arms: result.arms.map((summary) => ({
+      arm: summary.arm,
+      name: arms.find((arm) => arm.arm === summary.arm)?.name ?? summary.arm,
+      role: summary.role,
+      points: [
+        { day: 0, mean: 0, interval: null, units: summary.units },
+        ...(summary.survival ?? []).map((step) => ({
+          day: step.time,
+          mean: (1 - step.survival) * 100,
+          interval: step.ci95 && ([(1 - step.ci95[1]) * 100, (1 - step.ci95[0]) * 100] as const),
+          units: step.atRisk,
+        })),
+      ],
+    })),
+  };
+}
+
+/** The first picture of a measure: dots a unit, or for an event its steps. */
+export function mainPicture(study: Study, measure: Measure, result: MeasureResult): Picture {
+  return measure.kind === 'event' ? eventPicture(study, measure, result) : dotsPicture(study, measure, result);
 }

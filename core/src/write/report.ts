@@ -1,7 +1,7 @@
 import { longDate, type Experiment, type Study, type Writing } from '../model';
 import { plural } from '../quantities/plural';
 import { benchFor, shelfRows, walkOrder } from '../plan/shelfOf';
-import { curvesPicture, dotsPicture } from '../weigh/pictures';
+import { curvesPicture, mainPicture } from '../weigh/pictures';
 import type { MeasureResult, Result } from '../weigh/Result';
 import { armName, explainChance, gapFact, intervalFact, wordingFor } from '../weigh/verdict/wording';
 import type { Sentence } from '../weigh/Sentence';
@@ -113,7 +113,7 @@ function results(study: Study, result: Result): Block[] {
     return [
       heading(row.primary ? row.name : `Also seen: ${row.name}`, 3),
       ...(row.primary ? [paragraph(...row.verdict.pieces), ...chance(row), ...claim(study.experiment, row)] : [paragraph(...alsoSeen(row, measure, arms))]),
-      ...(measure.kind === 'event' ? [] : [{ kind: 'figure', picture: dotsPicture(study, measure, row) } as const]),
+      { kind: 'figure', picture: mainPicture(study, measure, row) },
       ...(curves && measure.kind !== 'event' ? [{ kind: 'figure', picture: curves } as const] : []),
       armsTable(study, measure, row),
       ...listed(sproutingTable(study, measure, row)),

@@ -6,7 +6,7 @@ import { analyse, writePackage, zipPackage, type Result } from '@fern/core';
 import { demoExperiments, demoStudy } from '@fern/demo';
 import { fern } from './fern';
 
-const study = demoStudy(demoExperiments[0].demo, '2026-04-14');
+const study = demoExperiments.filter(({ demo }) => demo.title === 'Salt water and radish sprouting').map(({ demo }) => demoStudy(demo, '2026-04-14'))[0];
 const files = writePackage(study);
 let folder: string;
 

@@ -2,13 +2,14 @@
 import { Button, Input } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
-import { experimentFrom, findQuestions, plural, questions, themes, type ReadyQuestion } from '@fern/core';
+import { experimentFrom, findQuestions, plural, questions, themes, type Experiment, type ReadyQuestion } from '@fern/core';
 import MarginNote from '../frame/MarginNote.vue';
 import TopRail from '../frame/TopRail.vue';
 import TwoColumns from '../frame/TwoColumns.vue';
 import { wordsFor } from '../stores/api';
 import { useExperiments } from '../stores/experiments';
 import { today } from '../stores/today';
+import ClaimReader from './ClaimReader.vue';
 import { newSeed } from '../stores/newSeed';
 
 const router = useRouter();
@@ -19,11 +20,13 @@ const error = ref<string | null>(null);
 const found = computed(() => findQuestions(questions, typed.value));
 const shown = computed(() => themes.map(({ theme, title }) => ({ title, own: found.value.filter((question) => question.theme === theme) })).filter(({ own }) => own.length > 0));
 
-async function choose(question: ReadyQuestion): Promise<void> {
-  busy.value = question.id;
+const choose = (question: ReadyQuestion) => begin(question.id, experimentFrom(question, { created: new Date().toISOString(), startOn: today(), seed: newSeed() }));
+
+async function begin(id: string, experiment: Experiment): Promise<void> {
+  busy.value = id;
   error.value = null;
   try {
-    const record = await store.create(experimentFrom(question, { created: new Date().toISOString(), startOn: today(), seed: newSeed() }));
+    const record = await store.create(experiment);
     await router.push({ name: 'ask', params: { id: record.id } });
   } catch (problem) {
     error.value = wordsFor(problem);
@@ -40,6 +43,7 @@ const primary = (question: ReadyQuestion) => question.measures.find((measure) =>
     <h1>What do you want to find out?</h1>
     <Input v-model:value="typed" data-find size="large" class="find" placeholder="Type a plant, a treatment or a worry: “beans”, “salt”, “leggy”" aria-label="Find a ready-made question" allow-clear />
     <p v-if="error" class="wrong" role="alert">{{ error }}</p>
+    <ClaimReader v-if="typed === ''" :busy="busy === 'claim'" @test="begin('claim', $event)" />
     <section v-for="{ title, own } in shown" :key="title">
       <h2>{{ title }}</h2>
       <ul>

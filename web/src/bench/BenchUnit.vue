@@ -60,7 +60,7 @@ const label = computed(() => `${props.unit.unit}, ${props.blind ? '' : `${armNam
     </template>
     <path v-if="gone" :d="`M${-r} ${-r}L${r} ${r}M${r} ${-r}L${-r} ${r}`" stroke="#A63D1E" stroke-width="2" />
     <g v-if="!blind && (heat === null || heat === undefined)" :transform="`translate(${r - stakeSize * 0.6} ${-r - 6})`">
-      <path :d="stakePath(stakeSize, stakeSize)" :fill="look.fill" :stroke="look.stroke" stroke-width="1.5" :stroke-dasharray="look.dash.join(' ') || undefined" />
+      <path :d="stakePath(stakeSize, stakeSize)" :fill="look.fill" :stroke="look.stroke" stroke-width="1.5" :stroke-dasharray="look.hollow && look.dash.length > 0 ? look.dash.join(' ') : undefined" />
       <text :x="stakeSize / 2" :y="stakeSize * 0.52" text-anchor="middle" :font-size="stakeSize * (unit.arm.length > 2 ? 0.38 : 0.46)" :fill="look.text" font-family="IBM Plex Mono" font-weight="500">{{ unit.arm.slice(0, 4) }}</text>
     </g>
     <text :y="r + 12" text-anchor="middle" font-family="IBM Plex Mono" :font-size="Math.max(7, Math.min(10.5, tile * 0.2))" fill="#4A615A">{{ unit.unit }}</text>

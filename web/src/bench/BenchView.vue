@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { benchFor, shelfRows, type Arm, type Shelf, type Unit } from '@fern/core';
+import { benchFor, shelfRows, type Arm, type Barrier, type Shelf, type Unit } from '@fern/core';
 import BenchUnit from './BenchUnit.vue';
 
 /** The bench seen from above: shelves as they stand, each unit on its place. The same drawing in every step. */
@@ -19,10 +19,11 @@ const props = withDefaults(
     /** How far each unit lies above (1) or below (−1) its arm, for the map of what the place did. */
     heat?: ReadonlyMap<string, number> | null;
     pickable?: boolean;
+    barriers?: readonly Barrier[];
   }>(),
-  { current: null, heat: null, done: () => new Set<string>() },
+  { current: null, heat: null, done: () => new Set<string>(), barriers: () => [] },
 );
-const emit = defineEmits<{ move: [unit: string, row: number, column: number]; pick: [unit: string] }>();
+const emit = defineEmits<{ move: [unit: string, row: number, column: number]; pick: [unit: string]; barrier: [row: number, column: number] }>();
 
 const TILE = 69;
 const placed = computed(() => props.units.filter((unit) => unit.row !== null && unit.column !== null));
@@ -30,7 +31,7 @@ const rows = computed(() => shelfRows(benchFor(props.shelves, placed.value)));
 const columns = computed(() => Math.max(1, ...rows.value.map(({ shelf }) => shelf.columns)));
 const tile = computed(() => Math.min(TILE, 828 / columns.value));
 const width = computed(() => 60 + TILE * 12);
-const round = computed(() => /dish|plate|jar|bottle|cup/.test(props.unitWord));
+const round = computed(() => /dish|plate|jar|bottle|cup|glass/.test(props.unitWord));
 
 interface Board {
   readonly name: string;
@@ -56,6 +57,17 @@ function centre(row: number, column: number): { x: number; y: number } {
   const left = (width.value - tile.value * columns.value) / 2;
   return { x: left + tile.value * (column - 0.5), y: board.y + 34 + (row - board.first) * (tile.value + 16) + tile.value / 2 };
 }
+
+/** Gaps between neighbours, where a barrier stands or could stand. */
+const gaps = computed(() => {
+  const at = new Map(placed.value.map((unit) => [`${unit.row}:${unit.column}`, unit]));
+  const barred = new Set(props.barriers.map(({ row, column }) => `${row}:${column}`));
+  return placed.value.flatMap((unit) => {
+    const right = at.get(`${unit.row}:${(unit.column ?? 0) + 1}`);
+    const stands = barred.has(`${unit.row}:${unit.column}`);
+    return right && (stands || props.movable) ? [{ unit, right, stands, ...centre(unit.row ?? 1, unit.column ?? 1) }] : [];
+  });
+});
 
 const svg = ref<SVGSVGElement | null>(null);
 const drag = ref<{ unit: Unit; x: number; y: number } | null>(null);
@@ -141,6 +153,11 @@ const heldPlace = computed(() => {
       :current="current === unit.unit" :done="done.has(unit.unit)" :heat="heat?.get(unit.unit) ?? null" :held="held === unit.unit" :faded="drag?.unit.unit === unit.unit"
       :interactive="movable || pickable" @press="press(unit, $event)" @keys="key(unit, $event)" @pick="pickable && emit('pick', unit.unit)"
     />
+    <g v-for="gap in gaps" :key="`gap-${gap.unit.unit}`" :transform="`translate(${gap.x + tile / 2} ${gap.y})`" class="gap" :class="{ movable }" @click="movable && emit('barrier', gap.unit.row ?? 1, gap.unit.column ?? 1)">
+      <title>{{ gap.stands ? 'Take the barrier away' : `Barrier between ${gap.unit.unit} and ${gap.right.unit}` }}</title>
+      <rect x="-3" :y="-tile * 0.4" width="6" :height="tile * 0.8" fill="transparent" />
+      <rect x="-1.8" :y="-tile * 0.42" width="3.6" :height="tile * 0.84" rx="1.8" :class="gap.stands ? 'stands' : 'could'" />
+    </g>
     <BenchUnit v-if="drag" class="ghost" :unit="drag.unit" :x="drag.x" :y="drag.y" :tile="tile" :arms="arms" :round="round" :blind="blind" held />
   </svg>
   <p class="visually-hidden" role="status">{{ held ? `${held} is taken up and stands at ${heldPlace}. Arrow keys move it, Enter puts it down.` : '' }}</p>
@@ -153,6 +170,18 @@ const heldPlace = computed(() => {
   font-family: var(--text);
   touch-action: pan-y;
   user-select: none;
+}
+.gap.movable {
+  cursor: pointer;
+}
+.stands {
+  fill: #6b4f2a;
+}
+.could {
+  fill: transparent;
+}
+.gap.movable:hover .could {
+  fill: #cbb894;
 }
 .ghost {
   pointer-events: none;

@@ -23,6 +23,7 @@ export function curvesConfiguration(picture: CurvesPicture): ChartConfiguration 
             return { x, y: point.mean, xMin: x, xMax: x, yMin: point.interval?.[0] ?? point.mean, yMax: point.interval?.[1] ?? point.mean } satisfies IErrorBarXYDataPoint;
           }),
           showLine: true,
+          stepped: picture.stepped ? ('before' as const) : false,
           borderDash: [...look.dash],
           pointStyle: look.shape,
           pointRadius: 5,

@@ -19,19 +19,25 @@ const store = useExperiment();
 
 <style scoped>
 .saving {
-  position: fixed;
-  z-index: 15;
+  position: absolute;
+  top: 62px;
   right: 24px;
-  bottom: 14px;
   display: flex;
   gap: 14px;
-  max-width: min(620px, calc(100vw - 28px));
-  padding: 5px 12px;
-  border: 1px solid var(--hair);
-  border-radius: 7px;
-  background: var(--ground);
   color: var(--soft);
   font-size: 14px;
+}
+.wrong,
+.conflict,
+.offline {
+  position: fixed;
+  z-index: 15;
+  top: auto;
+  bottom: 14px;
+  max-width: min(620px, calc(100vw - 28px));
+  padding: 6px 14px;
+  border: 1px solid var(--hair);
+  border-radius: 7px;
 }
 .wrong,
 .conflict {

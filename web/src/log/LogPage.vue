@@ -41,7 +41,7 @@ function pick(unit: string): void {
 
 <template>
   <TwoColumns>
-    <template v-if="!store.frozen">
+    <template v-if="!store.started">
       <h1>The log begins with the start</h1>
       <p>Here will stand every walk along the bench, and what was read on it. Start the experiment on the plan’s page first.</p>
       <Button type="primary" size="large" @click="router.push({ name: 'plan', params: { id: store.id } })">Go to the plan</Button>
@@ -78,8 +78,8 @@ function pick(unit: string): void {
     </template>
     <template #margin>
       <h2>The bench</h2>
-      <BenchView :units="experiment.units" :arms="experiment.arms" :shelves="experiment.plan.bench" :unit-word="experiment.plan.unitWord" :blind="experiment.blinded" :pickable="store.frozen" @pick="pick" />
-      <p v-if="store.frozen" class="soft small">Choose a {{ experiment.plan.unitWord }} to mark it as lost or excluded.</p>
+      <BenchView :units="experiment.units" :arms="experiment.arms" :shelves="experiment.plan.bench" :unit-word="experiment.plan.unitWord" :blind="experiment.blinded" :pickable="store.started" :barriers="experiment.plan.barriers" @pick="pick" />
+      <p v-if="store.started" class="soft small">Choose a {{ experiment.plan.unitWord }} to mark it as lost or excluded.</p>
       <h2 class="later">What went wrong</h2>
       <MarginNote v-for="event in study.happenings" :key="event.id" severity="caution"><b>{{ shortDate(event.on) }}</b> {{ event.note || event.kind }}<template v-if="event.arms.length + event.units.length > 0"> ({{ [...event.arms, ...event.units].join(', ') }})</template></MarginNote>
       <MarginNote v-if="study.happenings.length === 0" severity="fine">Nothing so far.</MarginNote>

@@ -16,7 +16,7 @@ const unitsOf = (code: string) => experiment.value.units.filter((unit) => unit.a
 const roles: readonly { value: Arm['role']; label: string }[] = [
   { value: 'control', label: 'control' },
   { value: 'treatment', label: 'treatment' },
-  { value: 'reference', label: 'reference, outside the verdict' },
+  { value: 'reference', label: 'reference' },
 ];
 
 function edit(code: string, more: Partial<Arm>): void {

@@ -1,26 +1,30 @@
 <script setup lang="ts">
+import { Button } from 'ant-design-vue';
 import { computed } from 'vue';
-import { comparedArms, fairTest, plural, smallestP, type Experiment } from '@fern/core';
+import { comparedArms, fairTest, plural, remedyFor, smallestP, type Experiment, type Remedy } from '@fern/core';
 import MarginNote from '../frame/MarginNote.vue';
+import { newSeed } from '../stores/newSeed';
 import { useExperiment } from '../stores/experiment';
 
-/** The fair-test check beside the plan, live as it changes. */
+/** The fair-test check beside the plan, live as it changes; what the app can mend has a button. */
 const store = useExperiment();
 const experiment = computed(() => store.experiment as Experiment);
-const findings = computed(() => fairTest(experiment.value));
+const findings = computed(() => fairTest(experiment.value).map((finding) => ({ ...finding, button: store.frozen ? null : remedyFor(finding, experiment.value) })));
 const bad = computed(() => findings.value.filter(({ severity }) => severity === 'blocker' || severity === 'serious').length);
+const mend = (remedy: Remedy) => store.change((now) => remedy.apply(now, newSeed()));
 
 /** What is already right, said as plainly as what is not. */
 const fine = computed(() => {
   const { units, layout, plan } = experiment.value;
   const [control, first] = comparedArms(experiment.value.arms).map((arm) => units.filter((unit) => unit.arm === arm.arm));
+  const fires = (rule: string) => findings.value.some((finding) => finding.rule === rule);
   const lines: string[] = [];
-  if (control && first && !findings.value.some(({ rule }) => rule === 'reach' || rule === 'replication')) {
+  if (control && first && !fires('reach') && !fires('replication')) {
     const p = smallestP(first, control, layout);
-    if (p !== null) lines.push(`${first.length} ${plural(plan.unitWord)} an arm: chance alone could reach 1 in ${Math.round(1 / p).toLocaleString('en-GB')}, so a clear answer is possible.`);
+    if (p !== null) lines.push(`${first.length} ${plural(plan.unitWord)} an arm: chance alone could reach 1 in ${p < 1e-6 ? 'over a million' : Math.round(1 / p).toLocaleString('en-GB')}, so a clear answer is possible.`);
   }
-  if (!findings.value.some(({ rule }) => rule === 'position') && plan.shuffleSeed !== null) lines.push(`The places were shuffled. Seed ${plan.shuffleSeed} makes the same layout again.`);
-  if (plan.kept.length > 0 && !findings.value.some(({ rule }) => rule === 'held')) lines.push(`${plan.kept.length} conditions are kept the same.`);
+  if (!fires('position') && plan.shuffleSeed !== null) lines.push(`The places were shuffled. Seed ${plan.shuffleSeed} makes the same layout again.`);
+  if (plan.kept.length > 0 && !fires('held')) lines.push(`${plan.kept.length} conditions are kept the same.`);
   return lines;
 });
 </script>
@@ -28,6 +32,21 @@ const fine = computed(() => {
 <template>
   <h2>Is it a fair test?</h2>
   <p class="soft small" role="status">{{ bad === 0 ? 'Nothing serious stands against it.' : bad === 1 ? 'One thing would make the result hard to believe.' : `${bad} things would make the result hard to believe.` }}</p>
-  <MarginNote v-for="(finding, i) in findings" :key="`${finding.rule}-${i}`" :severity="finding.severity"><b>{{ finding.message }}</b> {{ finding.remedy }}</MarginNote>
+  <MarginNote v-for="(finding, i) in findings" :key="`${finding.rule}-${i}`" :severity="finding.severity">
+    <b>{{ finding.message }}</b> {{ finding.remedy }}
+    <div v-if="finding.button" class="mend"><Button size="small" @click="mend(finding.button)">{{ finding.button.label }}</Button></div>
+  </MarginNote>
   <MarginNote v-for="line in fine" :key="line" severity="fine">{{ line }}</MarginNote>
 </template>
+
+<style scoped>
+.mend {
+  margin-top: 7px;
+}
+.mend :deep(.ant-btn) {
+  height: auto;
+  padding: 5px 12px;
+  font-size: 14px;
+  white-space: normal;
+}
+</style>

@@ -6,6 +6,7 @@ import ChoiceField from '../frame/ChoiceField.vue';
 import NumberField from '../frame/NumberField.vue';
 import { useExperiment } from '../stores/experiment';
 import ReadingDays from './ReadingDays.vue';
+import RubricEditor from './RubricEditor.vue';
 
 const store = useExperiment();
 const experiment = computed(() => store.experiment as Experiment);
@@ -76,9 +77,7 @@ const mattersUnit = (measure: Measure) => ({ count: 'points', event: 'days', rat
       </span>
     </div>
     <ReadingDays :days="measure.readingDays" :last="last" :decides="measure.primary" :disabled="store.frozen" :name="measure.name" @change="edit(measure.measure, { readingDays: $event })" />
-    <ol v-if="measure.rubric.length > 0" class="rubric soft small">
-      <li v-for="step in measure.rubric" :key="step.value"><b class="mono">{{ step.value }}</b> {{ step.words }}</li>
-    </ol>
+    <RubricEditor v-if="measure.kind === 'rating'" :steps="measure.rubric" :name="measure.name" :disabled="store.frozen" @change="edit(measure.measure, { rubric: $event })" />
   </div>
 </template>
 
@@ -136,14 +135,6 @@ const mattersUnit = (measure: Measure) => ({ count: 'points', event: 'days', rat
   color: var(--soft);
   font-size: 18px;
   cursor: pointer;
-}
-.rubric {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 2px 16px;
-  margin: 4px 0 0;
-  padding: 0;
-  list-style: none;
 }
 .wrong {
   color: var(--rust);

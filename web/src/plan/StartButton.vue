@@ -27,7 +27,7 @@ async function start(): Promise<void> {
 </script>
 
 <template>
-  <Button v-if="!store.frozen" type="primary" @click="open = true">Start the experiment</Button>
+  <Button v-if="!store.started" type="primary" @click="open = true">Start the experiment</Button>
   <Modal v-model:open="open" title="Start, and freeze the plan" :footer="null">
     <p>From now on the plan stays as it is. A later change needs a reason, and the report will show it.</p>
     <p v-if="against.length > 0" class="against">{{ blocked ? 'It cannot start yet' : 'Before you start' }}: {{ against[0].message }} {{ against[0].remedy }}</p>

@@ -20,9 +20,9 @@ const set = (field: 'materials' | 'steps' | 'cautions') => (lines: string[]) => 
   <TwoColumns>
     <div class="head">
       <h1>Put out {{ experiment.units.length }} {{ plural(experiment.plan.unitWord) }} as drawn</h1>
-      <Button type="primary" size="large" @click="router.push({ name: store.frozen ? 'log' : 'plan', params: { id: store.id } })">{{ store.frozen ? 'Go to the log' : 'Back to the plan to start' }}</Button>
+      <Button type="primary" size="large" @click="router.push({ name: store.started ? 'log' : 'plan', params: { id: store.id } })">{{ store.started ? 'Go to the log' : 'Back to the plan to start' }}</Button>
     </div>
-    <BenchView :units="experiment.units" :arms="experiment.arms" :shelves="experiment.plan.bench" :unit-word="experiment.plan.unitWord" />
+    <BenchView :units="experiment.units" :arms="experiment.arms" :shelves="experiment.plan.bench" :unit-word="experiment.plan.unitWord" :barriers="experiment.plan.barriers" />
     <div class="lists">
       <section>
         <h2>Kit</h2>

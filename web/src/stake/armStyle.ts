@@ -34,5 +34,6 @@ export function armStyle(arms: readonly Pick<Arm, 'arm' | 'role'>[], code: strin
   }
   const i = arms.filter((arm) => arm.role === 'treatment').findIndex((arm) => arm.arm === code);
   const [fill, text] = treatments[i % treatments.length];
-  return { stroke: fill, fill, text, shape: shapes[i % shapes.length], dash: dashes[Math.floor(i / treatments.length) % dashes.length], hollow: false };
+  // After six arms the colours come again, with an outline in ink.
+  return { stroke: i < treatments.length ? fill : colours.ink, fill, text, shape: shapes[i % shapes.length], dash: dashes[Math.floor(i / treatments.length) % dashes.length], hollow: false };
 }

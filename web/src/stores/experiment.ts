@@ -4,6 +4,7 @@ import type { ExperimentRecord, FieldError } from '@fern/contract';
 import type { Experiment, Happening, Study, Unit } from '@fern/core';
 import { api, CallError, wordsFor } from './api';
 import { useOutbox } from './outbox';
+import { today } from './today';
 
 export type Saving = 'saved' | 'changed' | 'saving' | 'wrong' | 'conflict' | 'offline';
 
@@ -20,6 +21,8 @@ export const useExperiment = defineStore('experiment', () => {
   const saving = ref<Saving>('saved');
   const wrong = ref<readonly FieldError[]>([]);
   const message = ref('');
+  /** A started plan is being changed: nothing is saved until the amendment says what and why. */
+  const amending = ref(false);
   const past: Experiment[] = [];
   const canUndo = ref(false);
   const outbox = useOutbox();
@@ -38,6 +41,7 @@ export const useExperiment = defineStore('experiment', () => {
     error.value = null;
     past.length = 0;
     canUndo.value = false;
+    amending.value = false;
     const asked = id.value;
     try {
       const [record, study] = await Promise.all([api.get<ExperimentRecord>(`/experiments/${asked}`), api.get<Study>(`/experiments/${asked}/study`)]);
@@ -75,13 +79,13 @@ export const useExperiment = defineStore('experiment', () => {
     experiment.value = next;
     if (saving.value !== 'conflict') saving.value = 'changed';
     clearTimeout(timer);
-    timer = setTimeout(() => void flush(), WAIT_MS);
+    if (!amending.value) timer = setTimeout(() => void flush(), WAIT_MS);
   }
 
   /** Saves now what still waits; resolves when it is stored or has been refused. */
   async function flush(keepalive = false): Promise<void> {
     clearTimeout(timer);
-    if (experiment.value === null || saving.value === 'saved' || saving.value === 'conflict' || saving.value === 'saving') return;
+    if (experiment.value === null || amending.value || saving.value === 'saved' || saving.value === 'conflict' || saving.value === 'saving') return;
     const sent = experiment.value;
     saving.value = 'saving';
     try {
@@ -116,6 +120,16 @@ export const useExperiment = defineStore('experiment', () => {
     logged.value = { ...logged.value, happenings: [...logged.value.happenings, happening] };
   }
 
+  /** Saves what was changed of a started plan, with the amendment that says so; it stays open where it is refused. */
+  async function amend(what: string, reason: string): Promise<void> {
+    change((now) => ({ ...now, plan: { ...now.plan, amendments: [...now.plan.amendments, { on: today(), what, reason }] } }));
+    amending.value = false;
+    await flush();
+    if (saving.value === 'saved') return;
+    amending.value = true;
+    undo();
+  }
+
   /** Takes over readings that were sent, so that pages show them without loading again. */
   function took(observations: Study['observations']): void {
     const known = new Set(logged.value.observations.map((seen) => seen.id));
@@ -134,8 +148,11 @@ export const useExperiment = defineStore('experiment', () => {
 
   return {
     id, version, experiment, study, loading, error, saving, wrong, message, canUndo,
-    frozen: computed(() => experiment.value !== null && experiment.value.plan.frozenOn !== null),
+    amending,
+    started: computed(() => experiment.value !== null && experiment.value.plan.frozenOn !== null),
+    /** Started, and not being amended: the plan's fields cannot be changed. */
+    frozen: computed(() => experiment.value !== null && experiment.value.plan.frozenOn !== null && !amending.value),
     wrongAt: (pointer: string) => wrong.value.find((field) => field.pointer === pointer || field.pointer.startsWith(`${pointer}/`))?.detail ?? null,
-    open, reload, change, undo, flush, setUnitStatus, addHappening, took,
+    open, reload, change, undo, amend, flush, setUnitStatus, addHappening, took,
   };
 });

@@ -82,7 +82,7 @@ async function take(event: Event): Promise<void> {
     <Spin v-if="!store.loaded" />
     <ol class="tasks" aria-label="Due today">
       <li v-for="due in store.due" :key="`${due.id}-${due.walk.day}`">
-        <StakeMark :text="initials(due.experiment.title)" :look="{ fill: stakes.due, stroke: '#14302A', text: '#14302A', dash: [] }" :size="44" />
+        <StakeMark :text="initials(due.experiment.title)" :look="{ fill: stakes.due, stroke: '#14302A', text: '#14302A', dash: [], hollow: true }" :size="44" />
         <div><b>{{ task(due) }}</b><span class="soft small">{{ due.experiment.title }}</span></div>
         <span class="soft small">day {{ due.walk.day }} · {{ walkMinutes(due.walk) }} min</span>
         <Button @click="start(due)">Start here</Button>
@@ -92,7 +92,7 @@ async function take(event: Event): Promise<void> {
       <h2>Missed</h2>
       <ol class="tasks" aria-label="Missed">
         <li v-for="due in store.missed" :key="`${due.id}-${due.walk.day}`">
-          <StakeMark :text="initials(due.experiment.title)" :look="{ fill: stakes.missed, stroke: '#A63D1E', text: '#A63D1E', dash: [] }" :size="44" />
+          <StakeMark :text="initials(due.experiment.title)" :look="{ fill: stakes.missed, stroke: '#A63D1E', text: '#A63D1E', dash: [], hollow: true }" :size="44" />
           <div><b>{{ task(due) }}</b><span class="soft small">{{ due.experiment.title }}</span></div>
           <span class="soft small">was due {{ shortDate(due.walk.on) }} · day {{ due.walk.day }}</span>
           <button type="button" class="link" @click="start(due)">Do it now</button>

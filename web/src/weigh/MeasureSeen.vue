@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { alsoSeen, curvesPicture, dotsPicture, sentenceText, type Measure, type MeasureResult, type Study } from '@fern/core';
+import { alsoSeen, curvesPicture, mainPicture, sentenceText, type Measure, type MeasureResult, type Study } from '@fern/core';
 import ChartFigure from '../charts/ChartFigure.vue';
 import MeasureNumbers from './MeasureNumbers.vue';
 
@@ -11,8 +11,7 @@ const curves = computed(() => curvesPicture(props.study, props.measure, props.ro
 
 <template>
   <article>
-    <ChartFigure v-if="row.kind !== 'event'" :picture="dotsPicture(study, measure, row)" />
-    <h3 v-else>{{ measure.name }}</h3>
+    <ChartFigure :picture="mainPicture(study, measure, row)" />
     <p>{{ sentenceText(alsoSeen(row, measure, study.experiment.arms)) }}</p>
     <details>
       <summary>Numbers{{ curves && row.kind !== 'event' ? ' and curves' : '' }}</summary>

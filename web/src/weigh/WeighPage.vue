@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
 import { computed, toRef } from 'vue';
-import { chance, curvesPicture, dotsPicture, sentenceText, type Experiment, type Measure, type MeasureResult, type Study } from '@fern/core';
+import { chance, curvesPicture, mainPicture, sentenceText, type Experiment, type Measure, type MeasureResult, type Study } from '@fern/core';
 import ChartFigure from '../charts/ChartFigure.vue';
 import MarginNote from '../frame/MarginNote.vue';
 import TwoColumns from '../frame/TwoColumns.vue';
@@ -40,8 +40,7 @@ const fineWords = computed(() => {
       </div>
       <template v-else>
         <div class="top">
-          <ChartFigure v-if="primary.kind !== 'event'" :picture="dotsPicture(study, measureOf(primary), primary)" heading="h1" />
-          <h1 v-else>{{ primary.name }}</h1>
+          <ChartFigure :picture="mainPicture(study, measureOf(primary), primary)" heading="h1" />
           <div>
             <span class="code mono" data-testid="verdict">{{ primary.verdict.code.replaceAll('-', ' ') }}</span>
             <p class="sentence" data-testid="sentence">{{ primary.verdict.sentence }}</p>

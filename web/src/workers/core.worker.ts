@@ -1,16 +1,19 @@
 import { expose } from 'comlink';
-import { analyse, Stopped, type Result, type Study } from '@fern/core';
+import { analyse, chanceOfAnswer, unitsForChance, type Chance, type Experiment, type Result, type Study } from '@fern/core';
 
-/** Heavy reckoning, away from the page. */
+/** Heavy reckoning, away from the page; it is stopped by ending the worker. */
 export const heavy = {
-  analyse: (study: Study, onProgress: (share: number) => void): Result | null => {
-    try {
-      return analyse(study, { onProgress });
-    } catch (error) {
-      if (error instanceof Stopped) return null;
-      throw error;
-    }
+  analyse: (study: Study, onProgress: (share: number) => void): Result => analyse(study, { onProgress }),
+
+  /** Chances for each number of units, told one by one as they are found. */
+  chances: (experiment: Experiment, units: readonly number[], seed: number, runs: number, onPoint: (chance: Chance, share: number) => void): void => {
+    units.forEach((count, i) => {
+      const found = chanceOfAnswer(experiment, count, { seed, runs });
+      if (found) onPoint(found, (i + 1) / units.length);
+    });
   },
+
+  unitsForChance: (experiment: Experiment, seed: number, runs: number, onProgress: (share: number) => void) => unitsForChance(experiment, { seed, runs, onProgress }),
 };
 
 export type Heavy = typeof heavy;

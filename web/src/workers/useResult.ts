@@ -37,7 +37,7 @@ export function useResult(study: Ref<Study | null>) {
     const remote: Remote<Heavy> = wrap<Heavy>(own);
     try {
       const found = await remote.analyse(input, proxy((share: number) => (progress.value = share)));
-      if (worker !== own || found === null) return;
+      if (worker !== own) return;
       if (cache.size >= MOST_KEPT) cache.delete(cache.keys().next().value ?? '');
       cache.set(key, found);
       result.value = found;

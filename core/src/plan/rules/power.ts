@@ -24,10 +24,17 @@ export function power(experiment: Experiment): Finding[] {
     {
       rule: 'power',
       severity: 'caution',
-      message: `With ${fewest} ${plural(plan.unitWord)} an arm, a difference that just matters would be told apart about ${Math.round(chance * 10)} times in 10.`,
+      message: `With ${fewest} ${plural(plan.unitWord)} an arm, a difference that just matters would be told apart ${timesInTen(chance)}.`,
       remedy: `About ${enough} an arm would do it 8 times in 10.`,
     },
   ];
+}
+
+/** A chance as people say it: "about 7 times in 10". */
+export function timesInTen(chance: number): string {
+  const times = Math.round(chance * 10);
+  if (times === 0) return 'hardly ever';
+  return times === 10 ? 'nearly always' : `about ${times} ${times === 1 ? 'time' : 'times'} in 10`;
 }
 
 /** The guessed SD between units in the primary measure's own unit (shares for a count); null without a guess. */

@@ -16,7 +16,7 @@ export interface Wording {
 /** Words and scale for a measure's differences; `share` where a count is compared as a share of the sown. */
 export function wordingFor(measure: Measure, share: boolean): Wording {
   if (measure.kind === 'event') return { measure: measure.measure, unit: 'days', scale: 1, more: 'later', less: 'sooner' };
-  return { measure: measure.measure, unit: share ? 'points' : measure.unit, scale: share ? 100 : 1, more: 'higher', less: 'lower' };
+  return { measure: measure.measure, unit: share || measure.unit === '%' ? 'points' : measure.unit, scale: share ? 100 : 1, more: 'higher', less: 'lower' };
 }
 
 /** An arm's name inside a sentence: "50 mM salt". */

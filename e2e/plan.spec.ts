@@ -1,0 +1,123 @@
+import { expect, test, type Page } from '@playwright/test';
+import { enterDemo, openStep } from './enter';
+
+async function begin(page: Page, question: string): Promise<string> {
+  await enterDemo(page, 'Moor Lane allotment');
+  await page.goto('/ask');
+  await page.getByRole('button', { name: `Use this question: ${question}` }).click();
+  await page.getByRole('button', { name: 'Plan the test' }).click();
+  await expect(page.getByRole('heading', { name: 'Is it a fair test?' })).toBeVisible();
+  return /experiments\/([^/]+)/.exec(page.url())?.[1] ?? '';
+}
+const saved = (page: Page) => expect(page.getByText('✓ Saved')).toBeVisible();
+
+test('a claim is taken apart, asked about, and becomes a draft', async ({ page }) => {
+  await enterDemo(page, 'Moor Lane allotment');
+  await page.goto('/ask');
+  await page.getByLabel('The claim').fill('Willow tea makes mint cuttings root better, twice as fast.');
+  await page.getByRole('button', { name: 'Take it apart' }).click();
+  await expect(page.getByLabel('Plant', { exact: true })).toHaveValue('mint');
+  await expect(page.getByLabel('What is done')).toHaveValue('Willow tea');
+  await expect(page.getByLabel('What is measured')).toHaveValue('rooted');
+  await expect(page.getByText('“better” cannot be measured as it stands.')).toBeVisible();
+  await expect(page.getByText('It gives a size: twice.')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Make it a test' })).toBeDisabled();
+  await page.getByLabel('Compared with').fill('plain water');
+  await page.getByRole('button', { name: 'Make it a test' }).click();
+  await expect(page.getByLabel('Hypothesis: what you expect')).toHaveValue(/For mint, willow tea gives more that root than plain water \(the claim: twice\)\./);
+  await page.getByRole('button', { name: 'Plan the test' }).click();
+  await expect(page.getByText('Nothing serious stands against it.')).toBeVisible();
+});
+
+test('a finding’s button mends the plan, and undo takes it back', async ({ page }) => {
+  await begin(page, 'Does X change height?');
+  await page.getByLabel('Units an arm').fill('3');
+  await page.getByRole('button', { name: 'Use 4 pots an arm' }).click();
+  await expect(page.getByText('No result could convince.')).toHaveCount(0);
+  await expect(page.getByLabel('Units an arm')).toHaveValue('4');
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
+  await expect(page.getByLabel('Units an arm')).toHaveValue('3');
+});
+
+test('what could this show: worked out in a worker, told, and stopped', async ({ page }) => {
+  test.slow();
+  await begin(page, 'Does X change sprouting?');
+  await expect(page.getByTestId('power')).toContainText(/With 6 dishes an arm you would notice a difference of 20 points/);
+  // Some two thousand experiments are simulated on the way.
+  await expect(page.getByRole('button', { name: 'Simulate again' })).toBeVisible({ timeout: 40_000 });
+  await expect(page.getByTestId('power')).toContainText(/would do|8 times in 10/);
+  await page.getByRole('button', { name: 'Simulate again' }).click();
+  await page.getByRole('button', { name: 'Stop' }).click();
+  await expect(page.getByRole('button', { name: /Simulate/ })).toBeVisible();
+});
+
+test('two crossed factors make their own arms', async ({ page }) => {
+  await begin(page, 'Does X change height?');
+  await page.getByText('Vary two things at once').click();
+  await page.getByLabel('First factor', { exact: true }).fill('mulch');
+  await page.getByLabel('Settings of the first factor').fill('none, deep');
+  await page.getByLabel('Second factor', { exact: true }).fill('pot');
+  await page.getByLabel('Settings of the second factor').fill('clay, felt, plastic');
+  await page.getByRole('button', { name: 'Make an arm of each combination' }).click();
+  await expect(page.getByRole('list', { name: 'Arms', exact: true }).getByRole('textbox')).toHaveCount(6);
+  await expect(page.getByRole('columnheader', { name: 'felt' })).toBeVisible();
+  await saved(page);
+});
+
+test('rating steps are described, and barriers stand where they are put', async ({ page }) => {
+  const id = await begin(page, 'Does X change height?');
+  await page.getByLabel('Kind of Leaves').selectOption('rating');
+  await page.getByLabel('Ready-made steps for Leaves').selectOption('leafCurl');
+  await page.getByLabel('Step 3 of Leaves').fill('cupped');
+  await page.getByText('The bench: size, shelves, light, barriers').click();
+  await page.getByLabel('drips').check();
+  await page.getByRole('button', { name: 'Put barriers between the arms' }).click();
+  await expect(page.getByText('Drips can get from one pot')).toHaveCount(0);
+  await saved(page);
+  const { experiment } = (await (await page.request.get(`/api/experiments/${id}`)).json()) as { experiment: { plan: { barriers: unknown[] }; measures: { rubric: { words: string }[] }[] } };
+  expect(experiment.plan.barriers.length).toBeGreaterThan(0);
+  expect(experiment.measures[1].rubric.map((step) => step.words)).toEqual(['flat', 'edges turn', 'half rolled', 'cupped']);
+});
+
+test('a started plan changes only by an amendment, and the report shows it', async ({ page }) => {
+  await enterDemo(page);
+  await openStep(page, 'Coloured film over basil', 'Plan');
+  await expect(page.getByLabel('Name of arm R')).toBeDisabled();
+  await page.getByRole('button', { name: 'Amend the plan' }).click();
+  await page.getByLabel('Name of arm R').fill('deep red film');
+  await expect(page.getByRole('button', { name: 'Save the amendment' })).toBeDisabled();
+  await page.getByLabel('What you change').fill('name of the red arm');
+  await page.getByLabel('Why you change it').fill('there were two reds in the box');
+  await page.getByRole('button', { name: 'Save the amendment' }).click();
+  await expect(page.getByText('name of the red arm, because there were two reds in the box')).toBeVisible();
+  await saved(page);
+  await page.getByRole('link', { name: /^Write up/ }).click();
+  await expect(page.getByText('name of the red arm (there were two reds in the box)')).toBeVisible();
+});
+
+test('the bench by touch', async ({ browser }) => {
+  const context = await browser.newContext({ hasTouch: true, viewport: { width: 1280, height: 800 }, baseURL: 'http://127.0.0.1:4310' });
+  const page = await context.newPage();
+  await begin(page, 'Does X change height?');
+  const box = async (unit: string) => (await page.locator(`[data-unit="${unit}"]`).boundingBox()) ?? { x: 0, y: 0, width: 0, height: 0 };
+  const middle = ({ x, y, width, height }: { x: number; y: number; width: number; height: number }) => ({ x: x + width / 2, y: y + height / 2 });
+  const [from, to] = [middle(await box('P02')), middle(await box('P05'))];
+  const session = await context.newCDPSession(page);
+  await session.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: [from] });
+  for (let step = 1; step <= 6; step++) await session.send('Input.dispatchTouchEvent', { type: 'touchMove', touchPoints: [{ x: from.x + ((to.x - from.x) * step) / 6, y: from.y }] });
+  await session.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
+  await expect(page.locator('[data-unit="P02"]')).toHaveAttribute('aria-label', /row 1, place 5/);
+  await context.close();
+});
+
+test('after back and forward the plan is as it was left', async ({ page }) => {
+  await begin(page, 'Does X change height?');
+  await page.getByLabel('Name of arm X').fill('With banana tea');
+  await page.getByRole('link', { name: /^Prepare/ }).click();
+  await expect(page.getByRole('heading', { name: 'Kit' })).toBeVisible();
+  await page.goBack();
+  await expect(page.getByLabel('Name of arm X')).toHaveValue('With banana tea');
+  await saved(page);
+  await page.reload();
+  await expect(page.getByLabel('Name of arm X')).toHaveValue('With banana tea');
+});

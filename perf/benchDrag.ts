@@ -1,0 +1,57 @@
+import { spawn } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { chromium, type Page } from '@playwright/test';
+import { anyHeight, experimentFrom, replan } from '@fern/core';
+import { line } from './clock';
+
+const PORT = 4399;
+const BASE = `http://127.0.0.1:${PORT}`;
+
+/** Frames a second that the page draws while `work` goes on. */
+async function framesDuring(page: Page, work: () => Promise<void>): Promise<number> {
+  // As text: the loader of this script would put a helper of its own into a function.
+  await page.evaluate(`window.counter = { frames: 0, from: performance.now(), on: true };
+    (function tick() { window.counter.frames++; if (window.counter.on) requestAnimationFrame(tick); })()`);
+  await work();
+  return page.evaluate<number>(`window.counter.on = false; (1000 * window.counter.frames) / (performance.now() - window.counter.from)`);
+}
+
+/** A unit of 400 dragged about the bench, against the same page left alone. */
+async function benchDrag(): Promise<void> {
+  const folder = mkdtempSync(join(tmpdir(), 'fern-perf-'));
+  const server = spawn('node', ['--import', 'tsx', 'server/src/start.ts'], { env: { ...process.env, PORT: String(PORT), FERN_DEMO: '1', FERN_DATABASE: join(folder, 'perf.sqlite') }, stdio: ['ignore', 'pipe', 'inherit'] });
+  await new Promise<void>((resolve) => server.stdout.on('data', (text: Buffer) => text.toString().includes('ready') && resolve()));
+  const browser = await chromium.launch({ executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-component-update', '--disable-sync'] });
+  try {
+    const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, baseURL: BASE });
+    await page.goto('/door');
+    await page.getByRole('button', { name: /Moor Lane/ }).click();
+    await page.waitForURL(`${BASE}/`);
+    const plan = replan(experimentFrom(anyHeight, { created: '2026-04-01', startOn: '2026-04-01', seed: 1 }), { unitsPerArm: 200, columns: 25, seed: 2 });
+    const made = await page.request.post('/api/experiments', { data: { ...plan, plan: { ...plan.plan, spreadGuess: null } }, headers: { 'x-fern-test': '1' } });
+    const { id } = (await made.json()) as { id: string };
+    await page.goto(`/experiments/${id}/plan`);
+    const unit = page.locator('[data-unit="P030"]');
+    await unit.scrollIntoViewIfNeeded();
+    const box = await unit.boundingBox();
+    if (!box) throw new Error('the bench is not drawn');
+    const still = await framesDuring(page, () => page.waitForTimeout(2000));
+    await page.mouse.move(box.x + 10, box.y + 14);
+    await page.mouse.down();
+    const moving = await framesDuring(page, async () => {
+      for (let i = 0; i < 6; i++) await page.mouse.move(box.x + (i % 2 ? 300 : -200), box.y + 60 * (i % 3), { steps: 40 });
+    });
+    const ghosts = await page.locator('.ghost').count();
+    await page.mouse.up();
+    if (ghosts === 0) throw new Error('nothing was dragged');
+    line(`400 units: frames a second while dragging (${moving.toFixed(0)}) against standing still (${still.toFixed(0)})`, moving / still, 'at least 0.83 (50 of 60)');
+  } finally {
+    await browser.close();
+    server.kill();
+    rmSync(folder, { recursive: true, force: true });
+  }
+}
+
+await benchDrag();
