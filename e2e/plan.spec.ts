@@ -14,17 +14,17 @@ const saved = (page: Page) => expect(page.getByText('✓ Saved')).toBeVisible();
 test('a claim is taken apart, asked about, and becomes a draft', async ({ page }) => {
   await enterDemo(page, 'Moor Lane allotment');
   await page.goto('/ask');
-  await page.getByLabel('The claim').fill('Willow tea makes mint cuttings root better, twice as fast.');
+  await page.getByLabel('The claim').fill('Honey makes sage cuttings root better, twice as fast.');
   await page.getByRole('button', { name: 'Take it apart' }).click();
-  await expect(page.getByLabel('Plant', { exact: true })).toHaveValue('mint');
-  await expect(page.getByLabel('What is done')).toHaveValue('Willow tea');
+  await expect(page.getByLabel('Plant', { exact: true })).toHaveValue('sage');
+  await expect(page.getByLabel('What is done')).toHaveValue('Honey');
   await expect(page.getByLabel('What is measured')).toHaveValue('rooted');
   await expect(page.getByText('“better” cannot be measured as it stands.')).toBeVisible();
   await expect(page.getByText('It gives a size: twice.')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Make it a test' })).toBeDisabled();
   await page.getByLabel('Compared with').fill('plain water');
   await page.getByRole('button', { name: 'Make it a test' }).click();
-  await expect(page.getByLabel('Hypothesis: what you expect')).toHaveValue(/For mint, willow tea gives more that root than plain water \(the claim: twice\)\./);
+  await expect(page.getByLabel('Hypothesis: what you expect')).toHaveValue(/For sage, honey gives more that root than plain water \(the claim: twice\)\./);
   await page.getByRole('button', { name: 'Plan the test' }).click();
   await expect(page.getByText('Nothing serious stands against it.')).toBeVisible();
 });
@@ -37,6 +37,21 @@ test('a finding’s button mends the plan, and undo takes it back', async ({ pag
   await expect(page.getByLabel('Units an arm')).toHaveValue('4');
   await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(page.getByLabel('Units an arm')).toHaveValue('3');
+});
+
+test('a soak for one arm only is mended by the same soak in plain water; one tank an arm is told', async ({ page }) => {
+  await begin(page, 'Does X change sprouting?');
+  await page.getByRole('button', { name: 'Add a step' }).click();
+  await page.getByLabel('Hours of step 1').fill('6');
+  await expect(page.getByText('The control does not go through “soak” for 6 h.')).toBeVisible();
+  await page.getByRole('button', { name: 'Give the control the same in plain water' }).click();
+  await expect(page.getByLabel('Step 2', { exact: true })).toHaveValue('soak, in plain water');
+  await expect(page.getByText('The control does not go through')).toHaveCount(0);
+  await page.getByText('The bench: size, shelves, light, barriers').click();
+  await page.getByLabel('What units share').selectOption('arm');
+  await expect(page.getByText('Every dish of X is in tank X')).toBeVisible();
+  await page.getByRole('button', { name: 'Give each its own container' }).first().click();
+  await expect(page.getByText('Nothing serious stands against it.')).toBeVisible();
 });
 
 test('what could this show: worked out in a worker, told, and stopped', async ({ page }) => {

@@ -90,6 +90,8 @@ const plan = Joi.object<Plan>({
   barriers: Joi.array().items(Joi.object({ row: Joi.number().strict().integer().required(), column: Joi.number().strict().integer().required() })).max(400).required(),
   usuallyKept: lines().required(),
   notTested: lines().required(),
+  troubles: lines().required(),
+  decision: text().required(),
 });
 
 const writing = Joi.object<Writing>({ background: text().required(), discussion: text().required(), conclusion: text().required(), next: text().required() });

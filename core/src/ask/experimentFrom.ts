@@ -58,6 +58,8 @@ export function experimentFrom(question: ReadyQuestion, { created, startOn, seed
       thinningRule: question.thinningRule,
       canReach: question.canReach,
       notTested: question.notTested,
+      troubles: question.troubles,
+      decision: question.decision,
     },
     writing: emptyWriting,
     arms: question.arms,

@@ -92,6 +92,10 @@ export interface Plan {
   readonly usuallyKept: readonly string[];
   /** What the claim also promises and this experiment does not test. */
   readonly notTested: readonly string[];
+  /** What often goes wrong in experiments of this kind. */
+  readonly troubles: readonly string[];
+  /** What one does with each outcome, where the verdict alone does not say it. */
+  readonly decision: string;
 }
 
 /** The parts of the report that only the writer can write, as typed. */
@@ -128,6 +132,8 @@ export const emptyPlan: Plan = {
   barriers: [],
   usuallyKept: [],
   notTested: [],
+  troubles: [],
+  decision: '',
 };
 
 export const emptyWriting: Writing = { background: '', discussion: '', conclusion: '', next: '' };

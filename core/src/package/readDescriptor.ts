@@ -83,7 +83,7 @@ function readPlan(value: unknown): Plan {
   const from = isObject(value) ? value : {};
   const objects = (key: string) => listOf(from[key], isObject);
   const texts = (key: string) => listOf(from[key], isString);
-  const text = (key: 'plant' | 'changed' | 'unitWord' | 'endRule' | 'thinningRule') => textOr(from[key], emptyPlan[key]);
+  const text = (key: 'plant' | 'changed' | 'unitWord' | 'endRule' | 'thinningRule' | 'decision') => textOr(from[key], emptyPlan[key]);
   const number = (key: string) => numberOr(from[key], null);
   return {
     plant: text('plant'),
@@ -126,6 +126,8 @@ function readPlan(value: unknown): Plan {
     barriers: objects('barriers').map((barrier) => ({ row: numberOr(barrier.row, 0), column: numberOr(barrier.column, 0) })),
     usuallyKept: texts('usuallyKept'),
     notTested: texts('notTested'),
+    troubles: texts('troubles'),
+    decision: text('decision'),
   };
 }
 

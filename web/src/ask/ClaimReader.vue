@@ -53,7 +53,7 @@ function go(): void {
 <template>
   <section class="claim" aria-label="A claim in your own words">
     <h2>Or type what someone says</h2>
-    <Textarea v-model:value="text" :auto-size="{ minRows: 2, maxRows: 5 }" :maxlength="600" placeholder="“Willow tea makes cuttings root twice as fast”" aria-label="The claim" @keydown.enter.prevent="read = text" />
+    <Textarea v-model:value="text" :auto-size="{ minRows: 2, maxRows: 5 }" :maxlength="600" placeholder="“Honey makes cuttings root twice as fast”" aria-label="The claim" @keydown.enter.prevent="read = text" />
     <Button class="take" :disabled="text.trim() === ''" @click="read = text">Take it apart</Button>
     <div v-if="claim" class="apart">
       <div class="parts">

@@ -69,6 +69,21 @@ const gaps = computed(() => {
   });
 });
 
+/** Neighbours along a row that share a reservoir, tray or lamp stand in one outline. */
+const containers = computed(() => {
+  const runs: { name: string; x: number; y: number; width: number }[] = [];
+  const sorted = [...placed.value].sort((a, b) => (a.row ?? 0) - (b.row ?? 0) || (a.column ?? 0) - (b.column ?? 0));
+  sorted.forEach((unit, i) => {
+    if (unit.container === null) return;
+    const { x, y } = centre(unit.row ?? 1, unit.column ?? 1);
+    const before = sorted[i - 1];
+    const run = runs.at(-1);
+    if (run && before?.container === unit.container && before.row === unit.row && before.column === (unit.column ?? 0) - 1) run.width += tile.value;
+    else runs.push({ name: unit.container, x: x - tile.value / 2, y: y - tile.value / 2, width: tile.value });
+  });
+  return runs;
+});
+
 const svg = ref<SVGSVGElement | null>(null);
 const drag = ref<{ unit: Unit; x: number; y: number } | null>(null);
 const held = ref<string | null>(null);
@@ -147,6 +162,10 @@ const heldPlace = computed(() => {
       <rect v-if="board.light === 'lamp'" x="14" :y="board.y + 8" :width="width - 28" height="7" rx="3.5" fill="#F6E3A1" />
       <rect v-else-if="board.light === 'window'" x="6" :y="board.y + 14" width="5" :height="board.height - 28" rx="2.5" fill="#B9DCEB" />
       <text :x="width - 16" :y="board.y + 29" text-anchor="end" font-size="12" fill="#4A615A">{{ board.name }}{{ board.light === 'lamp' ? ' · lamp' : board.light === 'window' ? ' · window on the left' : '' }}</text>
+    </g>
+    <g v-for="run in containers" :key="`${run.name}-${run.x}-${run.y}`">
+      <rect :x="run.x + 2" :y="run.y - 5" :width="run.width - 4" :height="tile + 20" rx="8" fill="#E6F0F5" stroke="#7FA9BD" stroke-width="1.3" />
+      <title>{{ run.name }}</title>
     </g>
     <BenchUnit
       v-for="unit in placed" :key="unit.unit" v-bind="centre(unit.row ?? 1, unit.column ?? 1)" :unit="unit" :tile="tile" :arms="arms" :round="round" :blind="blind"

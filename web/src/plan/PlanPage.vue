@@ -14,6 +14,7 @@ import FairTest from './FairTest.vue';
 import KeptEditor from './KeptEditor.vue';
 import MeasuresEditor from './MeasuresEditor.vue';
 import PowerPanel from './PowerPanel.vue';
+import StagesEditor from './StagesEditor.vue';
 import StartButton from './StartButton.vue';
 import UnitsEditor from './UnitsEditor.vue';
 
@@ -55,6 +56,7 @@ const layoutWords = computed(() => {
     </p>
     <BenchSettings />
     <MeasuresEditor />
+    <StagesEditor />
     <KeptEditor />
     <template #margin>
       <FairTest />

@@ -21,6 +21,7 @@ const setWord = (event: Event) => {
   const { value } = event.target as HTMLInputElement;
   store.change((now) => ({ ...now, plan: { ...now.plan, unitWord: value } }));
 };
+const setPlan = (more: Partial<Experiment['plan']>) => store.change((now) => ({ ...now, plan: { ...now.plan, ...more } }));
 const setSown = (sown: number | null) => store.change((now) => ({ ...now, units: now.units.map((unit) => ({ ...unit, sown })) }));
 </script>
 
@@ -43,6 +44,20 @@ const setSown = (sown: number | null) => store.change((now) => ({ ...now, units:
       <span>blocks</span>
     </template>
   </div>
+  <details v-if="!store.frozen" class="small">
+    <summary>Thinning and losses</summary>
+    <p class="units">
+      <span>Of those that come up</span>
+      <NumberField :value="experiment.plan.plantsKept" label="Plants kept in each unit" :min="1" :max="1000" whole empty :width="64" @change="(plantsKept) => setPlan({ plantsKept })" />
+      <span>are kept in each (empty: all), and the rule is</span>
+      <Input :value="experiment.plan.thinningRule" class="rule" aria-label="Which plants are kept" placeholder="keep the one nearest the centre" :maxlength="300" @change="setPlan({ thinningRule: ($event.target as HTMLInputElement).value })" />
+    </p>
+    <p class="units">
+      <span>About</span>
+      <NumberField :value="experiment.plan.expectedSurvival === null ? null : Math.round(experiment.plan.expectedSurvival * 100)" label="Units expected to be there at the end, per cent" :min="1" :max="100" empty :width="64" @change="(share) => setPlan({ expectedSurvival: share === null ? null : share / 100 })" />
+      <span>% of the {{ plural(experiment.plan.unitWord) }} will still be there at the end.</span>
+    </p>
+  </details>
   <p v-if="store.wrongAt('/units')" class="wrong" role="alert">{{ store.wrongAt('/units') }}</p>
 </template>
 
@@ -54,6 +69,17 @@ const setSown = (sown: number | null) => store.change((now) => ({ ...now, units:
   align-items: baseline;
   margin: 0 0 12px;
   font-size: 15px;
+}
+.rule {
+  width: 300px;
+}
+summary {
+  color: var(--sprout);
+  font-weight: 700;
+  cursor: pointer;
+}
+details {
+  margin-bottom: 10px;
 }
 .word {
   width: 92px;

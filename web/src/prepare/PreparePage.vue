@@ -39,6 +39,10 @@ const set = (field: 'materials' | 'steps' | 'cautions') => (lines: string[]) => 
       <h2>Take care</h2>
       <MarginNote v-for="caution in experiment.plan.cautions.filter((line) => line.trim() !== '')" :key="caution" severity="caution">{{ caution }}</MarginNote>
       <MarginNote severity="caution">School safety rules, local codes and product labels come first. Ask the responsible adult or a licensed professional.</MarginNote>
+      <template v-if="experiment.plan.troubles.length > 0">
+        <h2 class="later">What often goes wrong</h2>
+        <MarginNote v-for="trouble in experiment.plan.troubles" :key="trouble" severity="note">{{ trouble }}</MarginNote>
+      </template>
       <h2 class="later">Cautions in the report</h2>
       <TextLines :value="experiment.plan.cautions" label="Cautions, one a line" @change="set('cautions')($event)" />
     </template>

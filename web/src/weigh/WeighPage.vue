@@ -67,6 +67,10 @@ const fineWords = computed(() => {
           <h2 class="later">Predictions</h2>
           <p v-for="item in experiment.plan.predictions" :key="item.person" class="small prediction"><b>{{ item.person }}</b>: {{ item.expects }}</p>
         </template>
+        <template v-if="experiment.plan.decision">
+          <h2 class="later">What to do with it</h2>
+          <p class="small">{{ experiment.plan.decision }}</p>
+        </template>
         <template v-if="experiment.plan.notTested.length > 0">
           <h2 class="later">Not tested here</h2>
           <p class="small">{{ experiment.plan.notTested.join('; ') }}.</p>
