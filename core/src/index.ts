@@ -47,3 +47,4 @@ export * from './plan/crossFactors';
 export * from './plan/remedies';
 export * from './ask/rubrics';
 export { timesInTen } from './plan/rules/power';
+export * from './plan/movedByHand';

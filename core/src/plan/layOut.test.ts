@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { chiSquareUpper } from '../stats/chiSquareUpper';
 import { anArm, anExperiment, aUnit } from '../testing';
 import { layOut, type LayoutWish } from './layOut';
+import { movedByHand, placesInWords } from './movedByHand';
 import { moveUnit } from './moveUnit';
 import { nextArmCode, replan, wishOf } from './replan';
 import { benchFor, walkOrder } from './shelfOf';
@@ -72,6 +73,16 @@ describe('a plan that changes', () => {
     expect(swapped[1]).toMatchObject({ row: first.row, column: first.column });
     expect(moveUnit(experiment.units, first.unit, 9, 9)[0]).toMatchObject({ row: 9, column: 9 });
     expect(moveUnit(experiment.units, 'nobody', 9, 9)).toBe(experiment.units);
+  });
+
+  it('says what was moved by hand since the shuffle, and that the seed makes the same layout where nothing was', () => {
+    expect(movedByHand(experiment)).toEqual([]);
+    expect(placesInWords(experiment)).toBe('The places were shuffled. Seed 9 makes the same layout again.');
+    const [first, second] = experiment.units;
+    const moved = { ...experiment, units: moveUnit(experiment.units, first.unit, second.row ?? 0, second.column ?? 0) };
+    expect(movedByHand(moved)).toEqual([first.unit, second.unit]);
+    expect(placesInWords(moved)).toBe(`The places were shuffled with seed 9, then 2 of 12 were moved by hand: ${first.unit}, ${second.unit}.`);
+    expect(movedByHand({ ...experiment, plan: { ...experiment.plan, shuffleSeed: null } })).toBeNull();
   });
 
   it('names new arms by letters that are free, and draws a bench for units that came without one', () => {

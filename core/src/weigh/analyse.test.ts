@@ -120,3 +120,77 @@ it('an event: Kaplan–Meier medians and log-rank (Gehan 1965; R survfit, survdi
   expect((result.comparisons[0].p ?? 0) / 4.168809109335e-05).toBeCloseTo(1, 8);
   expect(result.arms[1]).toMatchObject({ events: 9, censored: 12 });
 });
+
+it('pairs: Darwin’s maize (Fisher 1935, ch. 3; R t.test, all sign flips): the shuffle inside pairs decides', () => {
+  const differences = [49, -67, 8, 16, 6, 23, 28, 41, 14, 29, 56, 24, 75, 60, -48];
+  const study = studyOf({ C: differences.map(() => 100), T: differences.map((d) => 100 + d) }, { layout: 'pairs' }, (_, i) => ({ block: `pair ${i + 1}` }));
+  const [row] = only(study).comparisons;
+  expect(row.difference.ci95?.[0]).toBeCloseTo(0.03119331839297, 9);
+  expect(row.difference.ci95?.[1]).toBeCloseTo(41.835473348274, 8);
+  expect(row.p).toBeCloseTo(1726 / 32768, 12);
+});
+
+it('ratings: shift, chance of superiority and exact p (Hollander & Wolfe 1973, p. 69)', () => {
+  const study = studyOf({ C: [1.15, 0.88, 0.9, 0.74, 1.21], T: [0.8, 0.83, 1.89, 1.04, 1.45, 1.38, 1.91, 1.64, 0.73, 1.46] }, { measures: [aMeasure({ kind: 'rating', unit: '' })] });
+  const [row] = only(study).comparisons;
+  expect(row.difference.value).toBeCloseTo(0.305, 10);
+  expect(row.superiority).toBeCloseTo(35 / 50, 12);
+  expect(row.p).toBeCloseTo(0.2544122544123, 11);
+});
+
+describe('doses', () => {
+  const dosed = (points: readonly (readonly [dose: number, value: number])[]) => {
+    const doses = [...new Set(points.map(([dose]) => dose))];
+    const code = (dose: number) => (dose === doses[0] ? 'C' : `d${dose}`);
+    const experiment = anExperiment({ arms: doses.map((dose) => anArm(code(dose), { dose })), units: points.map(([dose], i) => aUnit(`u${i}`, code(dose))) });
+    return only({ experiment, observations: points.map(([, value], i) => anObservation(`u${i}`, value)), happenings: [], care: [] }).trend;
+  };
+
+  it('a straight line agrees with R lm on stopping distances (Ezekiel 1930; R datasets::cars): slope 3.932409, p 1.49e-12 (figures from memory)', () => {
+    const speed = [4, 4, 7, 7, 8, 9, 10, 10, 10, 11, 11, 12, 12, 12, 12, 13, 13, 13, 13, 14, 14, 14, 14, 15, 15, 15, 16, 16, 17, 17, 17, 18, 18, 18, 18, 19, 19, 19, 20, 20, 20, 20, 20, 22, 23, 24, 24, 24, 24, 25];
+    const distance = [2, 10, 4, 22, 16, 10, 18, 26, 34, 17, 28, 14, 20, 24, 28, 26, 34, 34, 46, 26, 36, 60, 80, 20, 26, 54, 32, 40, 32, 40, 50, 42, 56, 76, 84, 36, 46, 68, 32, 48, 52, 56, 64, 66, 54, 70, 92, 93, 120, 85];
+    const trend = dosed(speed.map((dose, i) => [dose, distance[i]]));
+    expect(trend?.slope).toBeCloseTo(3.932409, 6);
+    expect((trend?.p ?? 0) / 1.49e-12).toBeCloseTo(1, 2);
+  });
+
+  it('a parabola gives its turning point with an interval where it lies inside the doses, by hand: 10 + 4x − x² turns at 2', () => {
+    const points = [0, 1, 2, 3, 4].flatMap((dose) => [0.1, -0.1].map((off) => [dose, 10 + 4 * dose - dose * dose + off] as const));
+    const trend = dosed(points);
+    expect(trend?.turningPoint).toBeCloseTo(2, 10);
+    expect(trend?.turningPointCi95?.[0]).toBeLessThan(2);
+    expect(trend?.turningPointCi95?.[1]).toBeGreaterThan(2);
+    expect(trend?.quadratic?.coefficient).toBeCloseTo(-1, 10);
+    expect(dosed([0, 1, 2, 3, 4].flatMap((dose) => [0.1, -0.1].map((off) => [dose, dose * dose + off] as const)))?.turningPoint).toBeCloseTo(0, 1);
+  });
+
+  it('three doses get a line only, two none', () => {
+    expect(dosed([[0, 1], [0, 2], [1, 2], [1, 3], [2, 4], [2, 5]])?.turningPoint).toBeNull();
+    expect(dosed([[0, 1], [0, 2], [1, 2], [1, 3]])).toBeNull();
+  });
+});
+
+it('a harvest is compared by its total, an area by the area under each unit’s curve, a day by that day', () => {
+  const value = (when: 'total' | 'area' | 'day 4', kind: 'harvest' | 'amount') => {
+    const base = studyOf({ C: [3, 4], T: [5, 6] }, { measures: [aMeasure({ when, kind })] });
+    const earlier = base.observations.map((seen) => ({ ...seen, id: `${seen.id}e`, observedOn: '2026-04-05', value: 1 }));
+    return only({ ...base, observations: [...base.observations, ...earlier] }).values.map((unit) => unit.value);
+  };
+  expect(value('total', 'harvest')).toEqual([4, 5, 6, 7]);
+  // From day 4 (value 1) to day 7: three days at the mean of both ends.
+  expect(value('area', 'amount')).toEqual([6, 7.5, 9, 10.5]);
+  expect(value('day 4', 'amount')).toEqual([1, 1, 1, 1]);
+});
+
+it('plants within a unit are averaged, so that they are no replicates', () => {
+  const base = studyOf({ C: [2, 4], T: [6, 8] });
+  const observations = base.observations.flatMap((seen) => [1, -1].map((off) => ({ ...seen, id: `${seen.id}${off}`, plant: String(off), value: seen.value + off })));
+  expect(only({ ...base, observations }).comparisons).toEqual(only(base).comparisons);
+});
+
+it('a reference arm stands beside the others and takes no part', () => {
+  const study = studyOf({ C: [1, 2, 3], T: [4, 5, 6], R: [50, 60, 70] }, { arms: [anArm('C'), anArm('T'), anArm('R', { role: 'reference' })] });
+  const result = only(study);
+  expect(result.comparisons.map((row) => row.arm)).toEqual(['T']);
+  expect(result.arms.find((summary) => summary.arm === 'R')).toMatchObject({ role: 'reference', mean: 60 });
+});

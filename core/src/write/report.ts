@@ -1,5 +1,6 @@
 import { longDate, type Experiment, type Study, type Writing } from '../model';
 import { plural } from '../quantities/plural';
+import { placesInWords } from '../plan/movedByHand';
 import { benchFor, shelfRows, walkOrder } from '../plan/shelfOf';
 import { curvesPicture, mainPicture } from '../weigh/pictures';
 import type { MeasureResult, Result } from '../weigh/Result';
@@ -82,12 +83,11 @@ function method(experiment: Experiment): Block[] {
   const each = arms.map((arm) => `${arm.name} ${units.filter((unit) => unit.arm === arm.arm).length}`).join(', ');
   const sown = [...new Set(units.map((unit) => unit.sown).filter((n) => n !== null))];
   const started = experiment.startedOn === null ? '' : ` The start was ${longDate(experiment.startedOn)}.`;
-  const seed = plan.shuffleSeed === null ? '' : ` The ${plural(plan.unitWord)} were placed by shuffling with seed ${plan.shuffleSeed}, so anyone can make the same layout again.`;
   return [
     ...(materials.length > 0 ? [heading('Materials'), list(materials)] : []),
     heading('Method'),
     ...cautions.map((text): Block => ({ kind: 'caution', text })),
-    paragraph(`There were ${units.length} ${plural(plan.unitWord)}: ${each}.${sown.length === 1 ? ` Each had ${sown[0]} sown.` : ''}${started}${seed}`),
+    paragraph(`There were ${units.length} ${plural(plan.unitWord)}: ${each}.${sown.length === 1 ? ` Each had ${sown[0]} sown.` : ''}${started} ${placesInWords(experiment)}`),
     ...(steps.length > 0 ? [list(steps, true)] : []),
     ...(plan.endRule === '' ? [] : [paragraph(`It ended: ${plan.endRule}`)]),
     ...layout(experiment),

@@ -32,7 +32,7 @@ describe('the lab report', () => {
     ['the predictions', 'Bracken: taller, because caffeine'],
     ['what was changed on purpose', 'What they drink:'],
     ['what was kept the same', 'light: 16 h'],
-    ['the layout with its seed', 'shuffling with seed 4817'],
+    ['the seed, and what was moved since', 'The places were shuffled with seed 4817, then'],
     ['where each unit stood', '    C1 C   T1 T   C2 C'],
     ['the caution', '> **Take care.** Hot tea: adult pours.'],
     ['a change after the start', '2026-04-03: one reading less (holiday)'],

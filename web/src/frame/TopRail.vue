@@ -97,6 +97,8 @@ nav a:hover {
 }
 summary {
   display: grid;
+  color: inherit;
+  font-weight: 400;
   width: 34px;
   height: 34px;
   border: 1.5px solid #8fb3a4;

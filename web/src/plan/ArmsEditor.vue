@@ -92,19 +92,6 @@ li {
   padding-left: 4px;
   white-space: nowrap;
 }
-.away {
-  width: 26px;
-  height: 26px;
-  border: 0;
-  background: none;
-  color: var(--soft);
-  font-size: 18px;
-  line-height: 1;
-  cursor: pointer;
-}
-.away:hover {
-  color: var(--rust);
-}
 .add {
   align-self: center;
 }

@@ -53,11 +53,6 @@ const toggle = (what: string) => store.change((now) => ({ ...now, plan: { ...now
 .settings {
   margin: 0 0 22px;
 }
-summary {
-  color: var(--sprout);
-  font-weight: 700;
-  cursor: pointer;
-}
 .line {
   display: flex;
   flex-wrap: wrap;

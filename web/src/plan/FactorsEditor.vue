@@ -59,11 +59,6 @@ const armAt = (row: string, column: string) => experiment.value.arms.find((arm) 
   font-size: 14.5px;
   text-align: left;
 }
-summary {
-  color: var(--sprout);
-  font-weight: 700;
-  cursor: pointer;
-}
 details {
   margin-bottom: 10px;
 }

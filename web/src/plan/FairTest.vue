@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
 import { computed } from 'vue';
-import { comparedArms, fairTest, plural, remedyFor, smallestP, type Experiment, type Remedy } from '@fern/core';
+import { comparedArms, fairTest, movedByHand, placesInWords, plural, remedyFor, smallestP, type Experiment, type Remedy } from '@fern/core';
 import MarginNote from '../frame/MarginNote.vue';
 import { newSeed } from '../stores/newSeed';
 import { useExperiment } from '../stores/experiment';
@@ -13,6 +13,8 @@ const findings = computed(() => fairTest(experiment.value).map((finding) => ({ .
 const bad = computed(() => findings.value.filter(({ severity }) => severity === 'blocker' || severity === 'serious').length);
 const mend = (remedy: Remedy) => store.change((now) => remedy.apply(now, newSeed()));
 
+const moved = computed(() => ((movedByHand(experiment.value)?.length ?? 0) > 0 ? placesInWords(experiment.value) : null));
+
 /** What is already right, said as plainly as what is not. */
 const fine = computed(() => {
   const { units, layout, plan } = experiment.value;
@@ -23,7 +25,7 @@ const fine = computed(() => {
     const p = smallestP(first, control, layout);
     if (p !== null) lines.push(`${first.length} ${plural(plan.unitWord)} an arm: chance alone could reach 1 in ${p < 1e-6 ? 'over a million' : Math.round(1 / p).toLocaleString('en-GB')}, so a clear answer is possible.`);
   }
-  if (!fires('position') && plan.shuffleSeed !== null) lines.push(`The places were shuffled. Seed ${plan.shuffleSeed} makes the same layout again.`);
+  if (!fires('position') && movedByHand(experiment.value)?.length === 0) lines.push(placesInWords(experiment.value));
   if (plan.kept.length > 0 && !fires('held')) lines.push(`${plan.kept.length} conditions are kept the same.`);
   return lines;
 });
@@ -36,6 +38,7 @@ const fine = computed(() => {
     <b>{{ finding.message }}</b> {{ finding.remedy }}
     <div v-if="finding.button" class="mend"><Button size="small" @click="mend(finding.button)">{{ finding.button.label }}</Button></div>
   </MarginNote>
+  <MarginNote v-if="moved" severity="note">{{ moved }} A place that is chosen can favour an arm; shuffling cannot.</MarginNote>
   <MarginNote v-for="line in fine" :key="line" severity="fine">{{ line }}</MarginNote>
 </template>
 

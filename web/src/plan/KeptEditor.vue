@@ -44,11 +44,4 @@ li {
   grid-template-columns: 1fr 2fr 24px;
   gap: 8px;
 }
-.away {
-  border: 0;
-  background: none;
-  color: var(--soft);
-  font-size: 18px;
-  cursor: pointer;
-}
 </style>

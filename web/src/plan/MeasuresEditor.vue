@@ -129,13 +129,6 @@ const mattersUnit = (measure: Measure) => ({ count: 'points', event: 'days', rat
   align-items: center;
   margin-left: auto;
 }
-.away {
-  border: 0;
-  background: none;
-  color: var(--soft);
-  font-size: 18px;
-  cursor: pointer;
-}
 .wrong {
   color: var(--rust);
 }

@@ -84,9 +84,4 @@ const percent = (value: number | null) => (value === null ? null : Math.round(va
   align-items: baseline;
   margin: 6px 0;
 }
-summary {
-  color: var(--sprout);
-  font-weight: 700;
-  cursor: pointer;
-}
 </style>

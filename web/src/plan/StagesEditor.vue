@@ -74,11 +74,4 @@ li {
   flex-wrap: wrap;
   gap: 4px 10px;
 }
-.away {
-  border: 0;
-  background: none;
-  color: var(--soft);
-  font-size: 18px;
-  cursor: pointer;
-}
 </style>

@@ -73,11 +73,6 @@ const setSown = (sown: number | null) => store.change((now) => ({ ...now, units:
 .rule {
   width: 300px;
 }
-summary {
-  color: var(--sprout);
-  font-weight: 700;
-  cursor: pointer;
-}
 details {
   margin-bottom: 10px;
 }

@@ -36,9 +36,4 @@ const tests = computed(() =>
 details {
   margin: 6px 0 10px;
 }
-summary {
-  color: var(--sprout);
-  font-weight: 700;
-  cursor: pointer;
-}
 </style>

@@ -26,9 +26,4 @@ article {
   padding: 12px 0;
   border-bottom: 1px solid var(--hair);
 }
-summary {
-  color: var(--sprout);
-  font-weight: 700;
-  cursor: pointer;
-}
 </style>

@@ -1,0 +1,27 @@
+import type { Experiment } from '../model';
+import { replan } from './replan';
+
+/**
+ * Units that do not stand where the shuffle of the printed seed put them: moved by hand, or laid out in another way.
+ * Null where there was no shuffle. The layout is made again from the seed, so nothing has to be remembered.
+ */
+export function movedByHand(experiment: Experiment): string[] | null {
+  if (experiment.plan.shuffleSeed === null) return null;
+  const dealt = new Map(replan(experiment, {}).units.map((unit) => [unit.unit, unit]));
+  return experiment.units
+    .filter((unit) => {
+      const there = dealt.get(unit.unit);
+      return !there || there.row !== unit.row || there.column !== unit.column || there.arm !== unit.arm;
+    })
+    .map((unit) => unit.unit);
+}
+
+/** What the report and the check say of the places: the seed, and what was moved since. */
+export function placesInWords(experiment: Experiment): string {
+  const { shuffleSeed } = experiment.plan;
+  const moved = movedByHand(experiment);
+  if (moved === null) return 'The places were not shuffled.';
+  if (moved.length === 0) return `The places were shuffled. Seed ${shuffleSeed} makes the same layout again.`;
+  const few = moved.length <= 6 ? `: ${moved.join(', ')}` : '';
+  return `The places were shuffled with seed ${shuffleSeed}, then ${moved.length} of ${experiment.units.length} were moved by hand${few}.`;
+}
