@@ -5,7 +5,7 @@ import type { MeasureResult, Result } from '../weigh/Result';
 import { sentenceText } from '../weigh/Sentence';
 import type { Block } from './Block';
 import { alsoSeen, chance } from './report';
-import { armsTable, comparisonsTable, showP, sproutingTable } from './resultTables';
+import { armsTable, comparisonsTable, showP, sproutingTable, termsTable, trendSentence } from './resultTables';
 
 const WIDTH = 96;
 const marks = { blocker: '!!', serious: '! ', caution: '~ ', note: '  ' } as const;
@@ -39,6 +39,8 @@ function measureLines(study: Study, row: MeasureResult): string[] {
     return `  ${test.method}${between}: ${test.statistic.name}${df} = ${Number(test.statistic.value.toPrecision(5))}, p = ${showP(test.p)}${how}${test.ignoresUnits ? ' (counts seeds as if each were a unit)' : ''}`;
   });
   const fast = sproutingTable(study, measure, row);
+  const terms = termsTable(measure, row);
+  const trend = trendSentence(study, measure, row);
   return [
     title,
     '-'.repeat(title.length),
@@ -46,6 +48,8 @@ function measureLines(study: Study, row: MeasureResult): string[] {
     '',
     ...tableLines(armsTable(study, measure, row)),
     ...(fast ? ['', ...tableLines(fast)] : []),
+    ...(terms ? ['', ...tableLines(terms)] : []),
+    ...(trend ? ['', ...wrap(trend)] : []),
     ...(row.comparisons.length > 0 ? ['', ...tableLines(comparisonsTable(study, measure, row))] : []),
     ...(tests.length > 0 ? ['', 'Tests', ...tests] : []),
     ...row.reasons.flatMap((reason) => wrap(reason)),

@@ -7,7 +7,7 @@ import type { MeasureResult, Result } from '../weigh/Result';
 import { armName, explainChance, gapFact, intervalFact, wordingFor } from '../weigh/verdict/wording';
 import type { Sentence } from '../weigh/Sentence';
 import type { Block } from './Block';
-import { armsTable, comparisonsTable, showP, sproutingTable } from './resultTables';
+import { armsTable, comparisonsTable, showP, sproutingTable, termsTable, trendSentence } from './resultTables';
 
 const heading = (text: string, level: 1 | 2 | 3 = 2): Block => ({ kind: 'heading', level, text });
 const paragraph = (...text: Sentence): Block => ({ kind: 'paragraph', text });
@@ -110,6 +110,7 @@ function results(study: Study, result: Result): Block[] {
     const measure = measures.find((m) => m.measure === row.measure);
     if (!measure) return [];
     const curves = curvesPicture(study, measure, row);
+    const trend = trendSentence(study, measure, row);
     return [
       heading(row.primary ? row.name : `Also seen: ${row.name}`, 3),
       ...(row.primary ? [paragraph(...row.verdict.pieces), ...chance(row), ...claim(study.experiment, row)] : [paragraph(...alsoSeen(row, measure, arms))]),
@@ -117,6 +118,8 @@ function results(study: Study, result: Result): Block[] {
       ...(curves && measure.kind !== 'event' ? [{ kind: 'figure', picture: curves } as const] : []),
       armsTable(study, measure, row),
       ...listed(sproutingTable(study, measure, row)),
+      ...listed(termsTable(measure, row)),
+      ...(trend ? [paragraph({ fact: `${row.measure}.trend`, text: trend })] : []),
       ...(row.comparisons.length > 0 ? [comparisonsTable(study, measure, row)] : []),
       ...row.reasons.map((reason) => paragraph(reason)),
     ];

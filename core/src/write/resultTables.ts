@@ -52,6 +52,31 @@ export function sproutingTable(study: Study, measure: Measure, result: MeasureRe
   };
 }
 
+/** The analysis of variance, a row a term; null where there is none beyond the arms themselves. */
+export function termsTable(measure: Measure, result: MeasureResult): Table | null {
+  if (result.terms.length < 3) return null;
+  return {
+    kind: 'table',
+    caption: `${measure.name}: analysis of variance, type II sums of squares.`,
+    head: ['Term', 'df', 'Sum of squares', 'F', 'p'],
+    rows: result.terms.map(({ term, df, sumOfSquares, f, p }) => [term.replaceAll(':', ' × '), String(df), show(sumOfSquares, null), show(f, null), showP(p)]),
+    numbersFrom: 1,
+  };
+}
+
+/** What the doses do together, in a sentence: the slope, and where the curve turns; null without doses. */
+export function trendSentence(study: Study, measure: Measure, result: MeasureResult): string | null {
+  const { trend } = result;
+  if (!trend) return null;
+  const wording = wordingFor(measure, result.share);
+  const doseUnit = study.experiment.arms.find((arm) => arm.doseUnit)?.doseUnit ?? 'unit of the dose';
+  const halfWidth = trend.ci95 === null ? null : ((trend.ci95[1] - trend.ci95[0]) / 2) * wording.scale;
+  const slope = `Over the doses: ${scaled(trend.slope, wording.scale, halfWidth)} ${wording.unit} a ${doseUnit} (95 % interval ${interval(trend.ci95, wording.scale, halfWidth)}), p ${trend.p === null ? 'unknown' : trend.p < 0.001 ? '< 0.001' : `= ${showP(trend.p)}`}.`;
+  if (trend.turningPoint === null || trend.quadratic?.p == null || trend.quadratic.p > 0.05) return slope;
+  const turn = trend.turningPointCi95 === null ? null : (trend.turningPointCi95[1] - trend.turningPointCi95[0]) / 2;
+  return `${slope} The curve turns at ${rounded(trend.turningPoint, turn)} ${doseUnit} (95 % interval ${interval(trend.turningPointCi95, 1, turn)}).`;
+}
+
 /** Each comparison with its interval and p. */
 export function comparisonsTable(study: Study, measure: Measure, result: MeasureResult): Table {
   const { arms, comparison } = study.experiment;

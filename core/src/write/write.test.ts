@@ -1,11 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { aMeasure, anArm, studyOf } from '../testing';
 import { emptyPlan, type Study } from '../model';
+import { crossFactors } from '../plan/crossFactors';
 import { analyse } from '../weigh/analyse';
 import { curvesPicture, dotsPicture } from '../weigh/pictures';
 import { markdown } from './markdown';
 import { report } from './report';
-import { showP } from './resultTables';
+import { showP, termsTable, trendSentence } from './resultTables';
 
 const base = studyOf({ C: [10, 11, 9, 10.5, 9.5], T: [15, 16, 14, 15.5, 14.5] }, { arms: [anArm('C', { name: 'plain water' }), anArm('T', { name: 'tea' })] }, (arm, i) => ({ row: 1, column: i * 2 + (arm === 'C' ? 1 : 2) }));
 const study: Study = {
@@ -70,5 +71,23 @@ describe('pictures', () => {
     const picture = curvesPicture(more, more.experiment.measures[0], analyse(more).measures[0]);
     expect(picture?.arms[0].points.map(({ day, mean, units }) => [day, mean, units])).toEqual([[4, 35, 2], [7, 55, 2]]);
     expect(picture?.range).toEqual([0, 100]);
+  });
+});
+
+describe('tables beside the verdict', () => {
+  it('a factorial has a row for each factor and interaction', () => {
+    const arms = crossFactors({ name: 'mulch', levels: ['none', 'deep'] }, { name: 'pot', levels: ['clay', 'felt'] });
+    const crossed = studyOf({ C: [10, 11, 12], A2: [8, 9, 10], B1: [6, 7, 8], B2: [3, 4, 5] }, { arms });
+    const measure = crossed.experiment.measures[0];
+    expect(termsTable(measure, analyse(crossed).measures[0])?.rows.map(([term, df]) => [term, df])).toEqual([['mulch', '1'], ['pot', '1'], ['mulch × pot', '1'], ['residual', '8']]);
+    expect(termsTable(measure, analyse(base).measures[0])).toBeNull();
+  });
+
+  it('doses have a sentence with the slope, and the turn where the curve bends', () => {
+    const doses = [0, 1, 2, 3, 4];
+    const values = Object.fromEntries(doses.map((dose) => [dose === 0 ? 'C' : `d${dose}`, [0.1, -0.1, 0].map((off) => 10 + 4 * dose - dose * dose + off)]));
+    const dosed = studyOf(values, { arms: doses.map((dose) => anArm(dose === 0 ? 'C' : `d${dose}`, { dose, doseUnit: 'g' })) });
+    expect(trendSentence(dosed, dosed.experiment.measures[0], analyse(dosed).measures[0])).toMatch(/^Over the doses: .* cm a g .* The curve turns at 2\.\d+ g/);
+    expect(trendSentence(base, base.experiment.measures[0], analyse(base).measures[0])).toBeNull();
   });
 });

@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { armsTable, comparisonsTable, showP, sproutingTable, type Measure, type MeasureResult, type Study } from '@fern/core';
+import { armsTable, comparisonsTable, showP, sproutingTable, termsTable, trendSentence, type Measure, type MeasureResult, type Study } from '@fern/core';
 import BlockTable from '../frame/BlockTable.vue';
 
 /** The numbers of a measure: against the control first, then each arm, then every test. */
 const props = defineProps<{ study: Study; measure: Measure; row: MeasureResult }>();
+const terms = computed(() => termsTable(props.measure, props.row));
+const trend = computed(() => trendSentence(props.study, props.measure, props.row));
 const fast = computed(() => sproutingTable(props.study, props.measure, props.row));
 const tests = computed(() =>
   props.row.tests.map((test) => ({
@@ -20,6 +22,8 @@ const tests = computed(() =>
   <BlockTable v-if="row.comparisons.length > 0" :block="comparisonsTable(study, measure, row)" />
   <BlockTable :block="armsTable(study, measure, row)" />
   <BlockTable v-if="fast" :block="fast" />
+  <BlockTable v-if="terms" :block="terms" />
+  <p v-if="trend">{{ trend }}</p>
   <p v-for="reason in row.reasons" :key="reason" class="soft small">{{ reason }}</p>
   <details v-if="tests.length > 0">
     <summary>Every test, as course reports ask for them</summary>

@@ -90,7 +90,9 @@ function others(judged: Judged, lead: ComparisonRow): Sentence {
   if (rest.length === 0) return [];
   const allPairs = judged.experiment.comparison === 'all-pairs';
   const name = (row: ComparisonRow) => {
-    const own = armName(judged.experiment.arms, row.arm);
+    const full = armName(judged.experiment.arms, row.arm);
+    // A name with a comma in it would read as two.
+    const own = full.includes(',') ? `“${full}”` : full;
     return allPairs ? `${own} against ${armName(judged.experiment.arms, row.versus)}` : own;
   };
   const groups = verdictOrder
