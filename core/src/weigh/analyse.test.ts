@@ -194,3 +194,8 @@ it('a reference arm stands beside the others and takes no part', () => {
   expect(result.comparisons.map((row) => row.arm)).toEqual(['T']);
   expect(result.arms.find((summary) => summary.arm === 'R')).toMatchObject({ role: 'reference', mean: 60 });
 });
+
+it('an arm where nothing came has no ratio', () => {
+  const study = studyOf({ C: [12, 14, 13], T: [6, 7, 5], U: [0, 0, 0] }, { measures: [aMeasure({ kind: 'count', unit: '' })] }, () => ({ sown: 20 }));
+  expect(only(study).comparisons.find(({ arm }) => arm === 'U')?.ratio).toEqual({ value: null, ci95: null });
+});

@@ -5,7 +5,7 @@ import type { MeasureResult, Result } from '../weigh/Result';
 import { sentenceText } from '../weigh/Sentence';
 import type { Block } from './Block';
 import { alsoSeen, chance } from './report';
-import { armsTable, comparisonsTable, showP, sproutingTable, termsTable, trendSentence } from './resultTables';
+import { armsTable, comparisonsTable, pEquals, sproutingTable, termsTable, trendSentence } from './resultTables';
 
 const WIDTH = 96;
 const marks = { blocker: '!!', serious: '! ', caution: '~ ', note: '  ' } as const;
@@ -36,7 +36,7 @@ function measureLines(study: Study, row: MeasureResult): string[] {
     const between = test.arm ? `, ${test.arm} against ${test.versus ?? ''}` : '';
     const df = test.df.length > 0 ? `(${test.df.map((n) => Number(n.toFixed(2))).join(', ')})` : '';
     const how = test.exact === undefined ? '' : test.exact ? `, exact${test.arrangements ? ` over ${test.arrangements.toLocaleString('en-GB')} arrangements` : ''}` : `, ${test.arrangements?.toLocaleString('en-GB') ?? ''} draws, seed ${test.seed ?? ''}`;
-    return `  ${test.method}${between}: ${test.statistic.name}${df} = ${Number(test.statistic.value.toPrecision(5))}, p = ${showP(test.p)}${how}${test.ignoresUnits ? ' (counts seeds as if each were a unit)' : ''}`;
+    return `  ${test.method}${between}: ${test.statistic.name}${df} = ${Number(test.statistic.value.toPrecision(5))}, ${pEquals(test.p)}${how}${test.ignoresUnits ? ' (counts seeds as if each were a unit)' : ''}`;
   });
   const fast = sproutingTable(study, measure, row);
   const terms = termsTable(measure, row);

@@ -7,7 +7,7 @@ import type { MeasureResult, Result } from '../weigh/Result';
 import { armName, explainChance, gapFact, intervalFact, wordingFor } from '../weigh/verdict/wording';
 import type { Sentence } from '../weigh/Sentence';
 import type { Block } from './Block';
-import { armsTable, comparisonsTable, showP, sproutingTable, termsTable, trendSentence } from './resultTables';
+import { armsTable, comparisonsTable, pEquals, sproutingTable, termsTable, trendSentence } from './resultTables';
 
 const heading = (text: string, level: 1 | 2 | 3 = 2): Block => ({ kind: 'heading', level, text });
 const paragraph = (...text: Sentence): Block => ({ kind: 'paragraph', text });
@@ -156,7 +156,7 @@ export function alsoSeen(row: MeasureResult, measure: Experiment['measures'][num
     gap,
     ` with ${armName(arms, lead.arm)} than with ${armName(arms, lead.versus)}`,
     ...(interval ? [' (95 % interval ', interval, ')'] : []),
-    row.alsoSeenP === null ? '.' : `; p = ${showP(row.alsoSeenP)} adjusted over all measures that do not decide. It cannot carry a verdict.`,
+    row.alsoSeenP === null ? '.' : `; ${pEquals(row.alsoSeenP)} adjusted over all measures that do not decide. It cannot carry a verdict.`,
   ];
 }
 

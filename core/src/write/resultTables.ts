@@ -71,7 +71,7 @@ export function trendSentence(study: Study, measure: Measure, result: MeasureRes
   const wording = wordingFor(measure, result.share);
   const doseUnit = study.experiment.arms.find((arm) => arm.doseUnit)?.doseUnit ?? 'unit of the dose';
   const halfWidth = trend.ci95 === null ? null : ((trend.ci95[1] - trend.ci95[0]) / 2) * wording.scale;
-  const slope = `Over the doses: ${scaled(trend.slope, wording.scale, halfWidth)} ${wording.unit} a ${doseUnit} (95 % interval ${interval(trend.ci95, wording.scale, halfWidth)}), p ${trend.p === null ? 'unknown' : trend.p < 0.001 ? '< 0.001' : `= ${showP(trend.p)}`}.`;
+  const slope = `Over the doses: ${scaled(trend.slope, wording.scale, halfWidth)} ${wording.unit} a ${doseUnit} (95 % interval ${interval(trend.ci95, wording.scale, halfWidth)}), ${trend.p === null ? 'p unknown' : pEquals(trend.p)}.`;
   if (trend.turningPoint === null || trend.quadratic?.p == null || trend.quadratic.p > 0.05) return slope;
   const turn = trend.turningPointCi95 === null ? null : (trend.turningPointCi95[1] - trend.turningPointCi95[0]) / 2;
   return `${slope} The curve turns at ${rounded(trend.turningPoint, turn)} ${doseUnit} (95 % interval ${interval(trend.turningPointCi95, 1, turn)}).`;
@@ -96,6 +96,11 @@ function comparisonCells(row: ComparisonRow, arms: Study['experiment']['arms'], 
   const halfWidth = ci95 === null ? null : ((ci95[1] - ci95[0]) / 2) * scale;
   const name = control ? armName(arms, row.arm) : `${armName(arms, row.arm)} − ${armName(arms, row.versus)}`;
   return [name, scaled(value, scale, halfWidth), interval(ci95, scale, halfWidth), ratioText(row.ratio), showP(row.p)];
+}
+
+/** "p < 0.001", "p = 0.032". */
+export function pEquals(p: number): string {
+  return p < 0.001 ? 'p < 0.001' : `p = ${showP(p)}`;
 }
 
 /** A ratio with its interval; an interval that spans a thousandfold says nothing and is left out. */

@@ -1,5 +1,5 @@
 import { DataTypes, type QueryInterface } from 'sequelize';
-import type { Migration } from './index';
+import type { Migration } from './Migration';
 
 const text = { type: DataTypes.TEXT, allowNull: false };
 const maybe = { type: DataTypes.TEXT, allowNull: true };

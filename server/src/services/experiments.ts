@@ -5,7 +5,7 @@ import type { Care, Experiment, Happening, ReadSoFar, Study, Unit } from '@fern/
 import type { Database } from '../openDatabase';
 import type { ExperimentRow, UnitRow } from '../models/index';
 import { notFound, ProblemError } from '../ProblemError';
-import { asObservation } from './observations';
+import { asObservation } from './asObservation';
 import { checkFrozen } from './checkFrozen';
 
 /** The owner's experiments with what has been read so far, the newest change first. Four queries, however many there are. */

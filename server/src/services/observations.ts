@@ -3,6 +3,7 @@ import type { Experiment, Observation } from '@fern/core';
 import type { Database } from '../openDatabase';
 import type { ObservationRow } from '../models/index';
 import { ProblemError } from '../ProblemError';
+import { asObservation } from './asObservation';
 import { getExperiment } from './experiments';
 
 /**
@@ -30,11 +31,6 @@ export async function listObservations(database: Database, ownerId: string, expe
   await getExperiment(database, ownerId, experimentId);
   const rows = await database.models.observations.findAll({ where: { experimentId }, order: [['receivedAt', 'ASC'], ['id', 'ASC']] });
   return rows.map(asObservation);
-}
-
-export function asObservation(row: ObservationRow): Observation {
-  const { id, unit, plant, measure, observedOn, value, category, observer, blinded, source, note, replaces } = row;
-  return { id, unit, plant, measure, observedOn, value, category, observer, blinded, source, note, replaces };
 }
 
 function check(seen: Observation, i: number, experiment: Experiment, known: ReadonlyMap<string, Observation>, together: readonly Observation[]): FieldError[] {

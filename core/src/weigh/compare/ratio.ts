@@ -5,13 +5,16 @@ export interface Ratio {
   readonly ci95: Interval | null;
 }
 
+const NOTHING = 1e-12;
+
 /**
  * Ratio of two means with its interval on the log scale by the delta method; null unless both means are above 0.
  * @param covariance of the two means (0 where the arms are independent)
  * @param critical how many standard errors the interval spans, the same as for the difference
  */
 export function ratioOfMeans(treated: number, control: number, varianceTreated: number, varianceControl: number, covariance: number, critical: number | null): Ratio {
-  if (!(treated > 0) || !(control > 0)) return { value: null, ci95: null };
+  // A mean that is 0 but for the last bits of the fit has no ratio.
+  if (!(treated > NOTHING * Math.abs(control)) || !(control > NOTHING * Math.abs(treated))) return { value: null, ci95: null };
   const value = treated / control;
   if (!Number.isFinite(value) || value === 0) return { value: null, ci95: null };
   const spread = varianceTreated / treated ** 2 + varianceControl / control ** 2 - (2 * covariance) / (treated * control);
