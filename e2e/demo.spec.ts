@@ -175,3 +175,26 @@ test('the first load is under 350 kB of compressed JavaScript', async ({ page })
   expect(sizes.length).toBeGreaterThan(3);
   expect(sizes.reduce((a, b) => a + b, 0)).toBeLessThan(350 * 1024);
 });
+
+test('a unit is marked as lost and put back; an experiment is deleted only after asking', async ({ page }) => {
+  await enterDemo(page, 'Moor Lane allotment');
+  await page.goto('/ask');
+  await page.getByRole('button', { name: 'Use this question: Does X change height?' }).click();
+  await page.getByLabel('Title').fill('To be deleted');
+  await page.getByRole('button', { name: 'Plan the test' }).click();
+  await page.getByRole('button', { name: 'Start the experiment' }).click();
+  await page.getByRole('button', { name: 'Start and freeze the plan' }).click();
+  await page.getByRole('button', { name: 'Go to the log' }).click();
+  await page.locator('[data-unit="P03"]').click();
+  await page.getByLabel('What happened', { exact: true }).fill('dropped');
+  await page.getByRole('button', { name: 'Mark P03 as lost' }).click();
+  await expect(page.locator('[data-unit="P03"]')).toHaveAttribute('aria-label', /lost/);
+  await page.locator('[data-unit="P03"]').click();
+  await page.getByRole('button', { name: 'Put P03 back' }).click();
+  await expect(page.locator('[data-unit="P03"]')).not.toHaveAttribute('aria-label', /lost/);
+  await page.getByRole('link', { name: /^Ask no/ }).click();
+  await page.getByRole('button', { name: 'Delete this experiment' }).click();
+  await page.getByRole('button', { name: 'Delete it' }).click();
+  await expect(page.getByRole('heading', { level: 2, name: 'Your experiments' })).toBeVisible();
+  await expect(page.getByRole('link', { name: 'To be deleted' })).toHaveCount(0);
+});

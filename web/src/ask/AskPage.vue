@@ -8,6 +8,7 @@ import TextLines from '../frame/TextLines.vue';
 import TwoColumns from '../frame/TwoColumns.vue';
 import { useExperiment } from '../stores/experiment';
 import { today } from '../stores/today';
+import DeleteExperiment from './DeleteExperiment.vue';
 
 const store = useExperiment();
 const router = useRouter();
@@ -65,6 +66,7 @@ const setNotTested = (lines: string[]) => store.change((now) => ({ ...now, plan:
       <h2 class="later">Not tested here</h2>
       <p class="soft small">What else people claim of it, one a line. The report will say that it was not tested.</p>
       <TextLines :value="experiment.plan.notTested" label="What is not tested, one a line" @change="setNotTested" />
+      <div class="later"><DeleteExperiment /></div>
     </template>
   </TwoColumns>
 </template>

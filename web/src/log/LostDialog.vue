@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { Button, Input, Modal } from 'ant-design-vue';
-import { ref } from 'vue';
+import { computed, ref } from 'vue';
 import { wordsFor } from '../stores/api';
 import { useExperiment } from '../stores/experiment';
 
@@ -10,7 +10,9 @@ const store = useExperiment();
 const reason = ref('');
 const error = ref<string | null>(null);
 
-async function mark(status: 'lost' | 'excluded'): Promise<void> {
+const gone = computed(() => store.experiment?.units.find((unit) => unit.unit === props.unit)?.status !== 'active');
+
+async function mark(status: 'lost' | 'excluded' | 'active'): Promise<void> {
   error.value = null;
   try {
     await store.setUnitStatus(props.unit, status, reason.value.trim() || null);
@@ -28,7 +30,7 @@ async function mark(status: 'lost' | 'excluded'): Promise<void> {
     <p>Excluded: it should never count, because nobody knows which it is or it was set up wrongly. The result is given with it as well.</p>
     <Input v-model:value="reason" placeholder="What happened, in a few words" aria-label="What happened" :maxlength="300" />
     <p v-if="error" role="alert" class="wrong">{{ error }}</p>
-    <p class="buttons"><Button type="primary" @click="mark('lost')">Mark {{ unit }} as lost</Button><Button @click="mark('excluded')">Exclude {{ unit }}</Button></p>
+    <p class="buttons"><Button type="primary" @click="mark('lost')">Mark {{ unit }} as lost</Button><Button @click="mark('excluded')">Exclude {{ unit }}</Button><Button v-if="gone" @click="mark('active')">Put {{ unit }} back</Button></p>
   </Modal>
 </template>
 
