@@ -26,7 +26,7 @@ export default defineConfig({
     },
   },
   webServer: Object.entries(servers).map(([name, port]) => ({
-    command: 'node --import tsx server/src/start.ts',
+    command: 'node server/dist/start.js',
     url: `http://127.0.0.1:${port}/api/session`,
     env: { PORT: String(port), FERN_DATABASE: join(folder, `${name}.sqlite`), FERN_DEMO: name === 'demo' ? '1' : '' },
     timeout: 60_000,

@@ -4,4 +4,4 @@ import { serve } from './serve.mjs';
 
 install();
 spawn('npm', ['run', 'dev', '--workspace', 'web'], { cwd: root, stdio: 'inherit' });
-serve({ FERN_DEMO: '1' });
+serve({ FERN_DEMO: '1' }, { built: false });

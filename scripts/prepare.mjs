@@ -36,16 +36,16 @@ function* filesIn(folder) {
   }
 }
 
-/** Builds the pages where one of their sources has changed since. */
+/** Builds pages and server where one of their sources has changed since. */
 export function build() {
   const hash = createHash('sha256');
-  for (const folder of ['core', 'contract', 'web']) {
+  for (const folder of ['core', 'contract', 'demo', 'server', 'web']) {
     for (const path of filesIn(join(root, folder))) if (!path.endsWith('.test.ts')) hash.update(`${path} ${statSync(path).size}\n`).update(readFileSync(path));
   }
-  const stamp = join(root, 'web', 'dist', '.built');
+  const stamp = join(root, 'server', 'dist', '.built');
   const now = hash.digest('hex');
   if (!stale(stamp, now)) return;
-  console.log('Building the pages …');
+  console.log('Building pages and server …');
   run('npm', ['run', 'build', '--silent']);
   mkdirSync(dirname(stamp), { recursive: true });
   writeFileSync(stamp, now);

@@ -1,13 +1,14 @@
 import { join } from 'node:path';
 import { createApp } from './createApp';
 import { openDatabase } from './openDatabase';
+import { loadDemo } from './services/loadDemo';
 
 const root = join(import.meta.dirname, '..', '..');
 const demo = process.env.FERN_DEMO === '1';
 const host = process.env.HOST ?? '127.0.0.1';
 const port = Number(process.env.PORT ?? 4173);
 const database = await openDatabase(process.env.FERN_DATABASE ?? join(root, 'data', demo ? 'demo.sqlite' : 'fern-test.sqlite'));
-if (demo) await (await import('./services/loadDemo')).loadDemo(database);
+if (demo) await loadDemo(database);
 const app = createApp({ database, demo, pages: join(root, 'web', 'dist'), logLevel: process.env.LOG_LEVEL ?? 'warn' });
 const server = app.listen(port, host, (error?: Error) => {
   if (error) {
