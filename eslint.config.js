@@ -3,7 +3,9 @@ import tseslint from 'typescript-eslint';
 import vue from 'eslint-plugin-vue';
 import vueParser from 'vue-eslint-parser';
 
-const forbid = (...groups) => ({ 'no-restricted-imports': ['error', { patterns: groups.map(([regex, message]) => ({ regex, message })) }] });
+const forbid = (...groups) => ({
+  'no-restricted-imports': ['error', { patterns: groups.map(([regex, message]) => ({ regex, message })) }],
+});
 const oneWay = 'Imports go one way: core ← contract ← server, web.';
 const pages = ['ask', 'plan', 'prepare', 'log', 'weigh', 'write', 'today', 'door'];
 
@@ -41,14 +43,27 @@ export default tseslint.config(
     files: ['core/src/**/*.ts'],
     ignores: ['**/*.test.ts'],
     rules: {
-      ...forbid(['^@fern/', oneWay], ['^node:|^(fs|path|crypto|os)$', 'The core runs anywhere: no Node API.'], ['^(vue|pinia|express|sequelize|joi)', oneWay]),
-      'no-restricted-globals': ['error', ...['window', 'document', 'process', 'localStorage', 'fetch', 'crypto'].map((name) => ({ name, message: 'The core has no DOM and no Node API.' }))],
+      ...forbid(
+        ['^@fern/', oneWay],
+        ['^node:|^(fs|path|crypto|os)$', 'The core runs anywhere: no Node API.'],
+        ['^(vue|pinia|express|sequelize|joi)', oneWay],
+      ),
+      'no-restricted-globals': [
+        'error',
+        ...['window', 'document', 'process', 'localStorage', 'fetch', 'crypto'].map((name) => ({
+          name,
+          message: 'The core has no DOM and no Node API.',
+        })),
+      ],
       'no-restricted-properties': [
         'error',
         { object: 'Math', property: 'random', message: 'Chance is an argument: stats/random.' },
         { object: 'Date', property: 'now', message: 'Time is an argument.' },
       ],
-      'no-restricted-syntax': ['error', { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'Time is an argument.' }],
+      'no-restricted-syntax': [
+        'error',
+        { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'Time is an argument.' },
+      ],
     },
   },
   { files: ['contract/src/**/*.ts'], rules: forbid(['^@fern/(server|web|demo)', oneWay], ['^(vue|express|sequelize)', oneWay]) },
@@ -56,7 +71,10 @@ export default tseslint.config(
   { files: ['demo/src/**/*.ts'], rules: forbid(['^@fern/(server|web|contract)', oneWay]) },
   ...pages.map((page) => ({
     files: [`web/src/${page}/**/*.{ts,vue}`],
-    rules: forbid(['^@fern/(server|demo)', oneWay], [`^\\.\\./(${pages.filter((other) => other !== page).join('|')})/`, 'A page never imports another page.']),
+    rules: forbid(
+      ['^@fern/(server|demo)', oneWay],
+      [`^\\.\\./(${pages.filter((other) => other !== page).join('|')})/`, 'A page never imports another page.'],
+    ),
   })),
   {
     files: ['web/src/{bench,stake,charts,stores,workers,theme}/**/*.{ts,vue}'],

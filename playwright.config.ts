@@ -6,7 +6,9 @@ const folder = join(import.meta.dirname, 'test-results');
 const servers = { demo: 4310, plain: 4311 } as const;
 
 // Only the process that starts the servers clears their databases; each worker reads this file again.
-if (process.env.TEST_WORKER_INDEX === undefined) for (const name of Object.keys(servers)) for (const end of ['', '-wal', '-shm']) rmSync(join(folder, `${name}.sqlite${end}`), { force: true });
+if (process.env.TEST_WORKER_INDEX === undefined)
+  for (const name of Object.keys(servers))
+    for (const end of ['', '-wal', '-shm']) rmSync(join(folder, `${name}.sqlite${end}`), { force: true });
 
 export default defineConfig({
   testDir: 'e2e',

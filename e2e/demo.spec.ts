@@ -80,7 +80,11 @@ test('without a network the walk goes on, survives a closed tab, and sends once'
   await page.reload();
   await expect(page.getByText('Every reading so far is saved.')).toBeVisible();
   const id = /experiments\/([^/]+)/.exec(page.url())?.[1] ?? '';
-  const rows = (await (await page.request.get(`/api/experiments/${id}/observations`)).json()) as { unit: string; value: number; observer: string }[];
+  const rows = (await (await page.request.get(`/api/experiments/${id}/observations`)).json()) as {
+    unit: string;
+    value: number;
+    observer: string;
+  }[];
   expect(rows.filter((row) => row.unit === first && row.observer === 'Fennick Hollow School' && row.value === 20)).toHaveLength(1);
 });
 
@@ -90,7 +94,11 @@ test('plan: bad numbers are told and change nothing; a unit moves by keyboard an
   await page.getByRole('button', { name: 'Use this question: Does X change height?' }).click();
   await page.getByRole('button', { name: 'Plan the test' }).click();
   const units = page.getByLabel('Units an arm');
-  for (const [typed, words] of [['0', '0 is too few'], ['201', '201 is too many'], ['many', 'is not a number']] as const) {
+  for (const [typed, words] of [
+    ['0', '0 is too few'],
+    ['201', '201 is too many'],
+    ['many', 'is not a number'],
+  ] as const) {
     await units.fill(typed);
     await expect(page.getByRole('alert')).toContainText(words);
     await expect(page.locator('[data-unit]')).toHaveCount(16);
@@ -138,9 +146,13 @@ test('two windows: the second is told of the conflict, and nothing is overwritte
 
 test('a package of the wrong kind is refused in words', async ({ page }) => {
   await enterDemo(page);
-  await page.getByLabel('Open a data package (.zip)').setInputFiles({ name: 'notes.zip', mimeType: 'application/zip', buffer: Buffer.from('not a zip') });
+  await page
+    .getByLabel('Open a data package (.zip)')
+    .setInputFiles({ name: 'notes.zip', mimeType: 'application/zip', buffer: Buffer.from('not a zip') });
   await expect(page.getByRole('alert')).toContainText('is not a .zip file that can be opened');
-  await page.getByLabel('Open a data package (.zip)').setInputFiles({ name: 'big.zip', mimeType: 'application/zip', buffer: Buffer.alloc(30 * 1024 * 1024) });
+  await page
+    .getByLabel('Open a data package (.zip)')
+    .setInputFiles({ name: 'big.zip', mimeType: 'application/zip', buffer: Buffer.alloc(30 * 1024 * 1024) });
   await expect(page.getByRole('alert')).toContainText('20 MB');
 });
 

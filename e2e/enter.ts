@@ -13,5 +13,8 @@ export async function enterDemo(page: Page, account = 'Fennick Hollow School'): 
 export async function openStep(page: Page, title: string, step: string): Promise<void> {
   await page.goto('/');
   await page.getByRole('link', { name: title, exact: true }).click();
-  await page.getByRole('navigation', { name: 'The six steps' }).getByRole('link', { name: new RegExp(`^${step}`) }).click();
+  await page
+    .getByRole('navigation', { name: 'The six steps' })
+    .getByRole('link', { name: new RegExp(`^${step}`) })
+    .click();
 }

@@ -24,7 +24,9 @@ test('a claim is taken apart, asked about, and becomes a draft', async ({ page }
   await expect(page.getByRole('button', { name: 'Make it a test' })).toBeDisabled();
   await page.getByLabel('Compared with').fill('plain water');
   await page.getByRole('button', { name: 'Make it a test' }).click();
-  await expect(page.getByLabel('Hypothesis: what you expect')).toHaveValue(/For sage, honey gives more that root than plain water \(the claim: twice\)\./);
+  await expect(page.getByLabel('Hypothesis: what you expect')).toHaveValue(
+    /For sage, honey gives more that root than plain water \(the claim: twice\)\./,
+  );
   await page.getByRole('button', { name: 'Plan the test' }).click();
   await expect(page.getByText('Nothing serious stands against it.')).toBeVisible();
 });
@@ -89,7 +91,9 @@ test('rating steps are described, and barriers stand where they are put', async 
   await page.getByRole('button', { name: 'Put barriers between the arms' }).click();
   await expect(page.getByText('Drips can get from one pot')).toHaveCount(0);
   await saved(page);
-  const { experiment } = (await (await page.request.get(`/api/experiments/${id}`)).json()) as { experiment: { plan: { barriers: unknown[] }; measures: { rubric: { words: string }[] }[] } };
+  const { experiment } = (await (await page.request.get(`/api/experiments/${id}`)).json()) as {
+    experiment: { plan: { barriers: unknown[] }; measures: { rubric: { words: string }[] }[] };
+  };
   expect(experiment.plan.barriers.length).toBeGreaterThan(0);
   expect(experiment.measures[1].rubric.map((step) => step.words)).toEqual(['flat', 'edges turn', 'half rolled', 'cupped']);
 });
@@ -115,11 +119,18 @@ test('the bench by touch', async ({ browser }) => {
   const page = await context.newPage();
   await begin(page, 'Does X change height?');
   const box = async (unit: string) => (await page.locator(`[data-unit="${unit}"]`).boundingBox()) ?? { x: 0, y: 0, width: 0, height: 0 };
-  const middle = ({ x, y, width, height }: { x: number; y: number; width: number; height: number }) => ({ x: x + width / 2, y: y + height / 2 });
+  const middle = ({ x, y, width, height }: { x: number; y: number; width: number; height: number }) => ({
+    x: x + width / 2,
+    y: y + height / 2,
+  });
   const [from, to] = [middle(await box('P02')), middle(await box('P05'))];
   const session = await context.newCDPSession(page);
   await session.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: [from] });
-  for (let step = 1; step <= 6; step++) await session.send('Input.dispatchTouchEvent', { type: 'touchMove', touchPoints: [{ x: from.x + ((to.x - from.x) * step) / 6, y: from.y }] });
+  for (let step = 1; step <= 6; step++)
+    await session.send('Input.dispatchTouchEvent', {
+      type: 'touchMove',
+      touchPoints: [{ x: from.x + ((to.x - from.x) * step) / 6, y: from.y }],
+    });
   await session.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
   await expect(page.locator('[data-unit="P02"]')).toHaveAttribute('aria-label', /row 1, place 5/);
   await context.close();

@@ -67,7 +67,9 @@ test('from the first sign-in to the downloaded report, on a new experiment', asy
   await test.step('log: the walk of day 10, unit after unit in bench order', async () => {
     const left = { 'Plain water': [...counts['Plain water']], 'Salt water': [...counts['Salt water']] };
     const armOf = new Map<string, keyof typeof left>();
-    for (const label of await page.locator('[data-unit]').evaluateAll((units) => units.map((unit) => unit.getAttribute('aria-label') ?? ''))) {
+    for (const label of await page
+      .locator('[data-unit]')
+      .evaluateAll((units) => units.map((unit) => unit.getAttribute('aria-label') ?? ''))) {
       armOf.set(label.split(',')[0], label.includes('Salt water') ? 'Salt water' : 'Plain water');
     }
     expect([...armOf.values()].filter((arm) => arm === 'Salt water')).toHaveLength(4);
@@ -93,7 +95,9 @@ test('from the first sign-in to the downloaded report, on a new experiment', asy
 
   await test.step('weigh up: the figures worked out by hand', async () => {
     await expect(page.getByTestId('verdict')).toHaveText('supported');
-    await expect(page.getByTestId('sentence')).toContainText('40 points lower with Salt water than with Plain water (95 % interval 29 to 51 lower), by enough to matter');
+    await expect(page.getByTestId('sentence')).toContainText(
+      '40 points lower with Salt water than with Plain water (95 % interval 29 to 51 lower), by enough to matter',
+    );
     const row = page.getByRole('row', { name: /^Salt water −40/ });
     await expect(row).toContainText('−51 to −29');
     // All four of one arm beat all four of the other: 2 of the 70 ways to deal the labels.

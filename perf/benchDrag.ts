@@ -21,16 +21,29 @@ async function framesDuring(page: Page, work: () => Promise<void>): Promise<numb
 /** A unit of 400 dragged about the bench, against the same page left alone. */
 async function benchDrag(): Promise<void> {
   const folder = mkdtempSync(join(tmpdir(), 'fern-perf-'));
-  const server = spawn('node', ['--import', 'tsx', 'server/src/start.ts'], { env: { ...process.env, PORT: String(PORT), FERN_DEMO: '1', FERN_DATABASE: join(folder, 'perf.sqlite') }, stdio: ['ignore', 'pipe', 'inherit'] });
+  const server = spawn('node', ['--import', 'tsx', 'server/src/start.ts'], {
+    env: { ...process.env, PORT: String(PORT), FERN_DEMO: '1', FERN_DATABASE: join(folder, 'perf.sqlite') },
+    stdio: ['ignore', 'pipe', 'inherit'],
+  });
   await new Promise<void>((resolve) => server.stdout.on('data', (text: Buffer) => text.toString().includes('ready') && resolve()));
-  const browser = await chromium.launch({ executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-component-update', '--disable-sync'] });
+  const browser = await chromium.launch({
+    executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
+    args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+  });
   try {
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, baseURL: BASE });
     await page.goto('/door');
     await page.getByRole('button', { name: /Moor Lane/ }).click();
     await page.waitForURL(`${BASE}/`);
-    const plan = replan(experimentFrom(anyHeight, { created: '2026-04-01', startOn: '2026-04-01', seed: 1 }), { unitsPerArm: 200, columns: 25, seed: 2 });
-    const made = await page.request.post('/api/experiments', { data: { ...plan, plan: { ...plan.plan, spreadGuess: null } }, headers: { 'x-fern-test': '1' } });
+    const plan = replan(experimentFrom(anyHeight, { created: '2026-04-01', startOn: '2026-04-01', seed: 1 }), {
+      unitsPerArm: 200,
+      columns: 25,
+      seed: 2,
+    });
+    const made = await page.request.post('/api/experiments', {
+      data: { ...plan, plan: { ...plan.plan, spreadGuess: null } },
+      headers: { 'x-fern-test': '1' },
+    });
     const { id } = (await made.json()) as { id: string };
     await page.goto(`/experiments/${id}/plan`);
     const unit = page.locator('[data-unit="P030"]');
@@ -46,7 +59,11 @@ async function benchDrag(): Promise<void> {
     const ghosts = await page.locator('.ghost').count();
     await page.mouse.up();
     if (ghosts === 0) throw new Error('nothing was dragged');
-    line(`400 units: frames a second while dragging (${moving.toFixed(0)}) against standing still (${still.toFixed(0)})`, moving / still, 'at least 0.83 (50 of 60)');
+    line(
+      `400 units: frames a second while dragging (${moving.toFixed(0)}) against standing still (${still.toFixed(0)})`,
+      moving / still,
+      'at least 0.83 (50 of 60)',
+    );
   } finally {
     await browser.close();
     server.kill();

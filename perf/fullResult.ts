@@ -12,11 +12,21 @@ import { line, medianTimes } from './clock';
 /** 240 units in four arms, 12 dates, 4 measures: 11,520 readings. */
 function large(): Study {
   const arms = ['C', 'T', 'U', 'V'].map((code) => anArm(code));
-  const { units } = layOut({ arms, unitsPerArm: 60, letter: 'P', sown: null, layout: 'completely-random', blocks: 1, columns: 24, light: 'lamp' }, 1);
+  const { units } = layOut(
+    { arms, unitsPerArm: 60, letter: 'P', sown: null, layout: 'completely-random', blocks: 1, columns: 24, light: 'lamp' },
+    1,
+  );
   const readingDays = Array.from({ length: 12 }, (_, i) => 2 + 2 * i);
   const codes = ['height', 'leaves', 'mass', 'width'];
-  const experiment = anExperiment({ arms, units, measures: codes.map((measure, i) => aMeasure({ measure, name: measure, primary: i === 0, readingDays })) });
-  const truth = plainTruth(Object.fromEntries(codes.map((code) => [code, { process: 'level', level: { '': 50, T: 55 }, rate: 0.2 } as const])), { unitSpread: 0.1 });
+  const experiment = anExperiment({
+    arms,
+    units,
+    measures: codes.map((measure, i) => aMeasure({ measure, name: measure, primary: i === 0, readingDays })),
+  });
+  const truth = plainTruth(
+    Object.fromEntries(codes.map((code) => [code, { process: 'level', level: { '': 50, T: 55 }, rate: 0.2 } as const])),
+    { unitSpread: 0.1 },
+  );
   return simulateStudy(experiment, truth, { seed: 2 }).study;
 }
 
@@ -35,7 +45,9 @@ function sumByArm({ experiment, observations }: Study): Map<string, number> {
 function result(study: Study): unknown {
   const review = [...fairTest(study.experiment), ...validity(study)];
   const index = indexObservations(study.observations);
-  return study.experiment.measures.map((measure) => weighMeasure(study, measure, unitData(study, measure, index), review, { seed: 1, beside: false }));
+  return study.experiment.measures.map((measure) =>
+    weighMeasure(study, measure, unitData(study, measure, index), review, { seed: 1, beside: false }),
+  );
 }
 
 export function fullResult(): void {

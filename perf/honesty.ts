@@ -1,4 +1,16 @@
-import { comparedArms, layOut, plainTruth, simulateStudy, unitData, type ByArm, type Experiment, type Layout, type Measure, type Process, type Truth } from '@fern/core';
+import {
+  comparedArms,
+  layOut,
+  plainTruth,
+  simulateStudy,
+  unitData,
+  type ByArm,
+  type Experiment,
+  type Layout,
+  type Measure,
+  type Process,
+  type Truth,
+} from '@fern/core';
 import { random } from '../core/src/stats/random';
 import { wilson } from '../core/src/stats/wilson';
 import { powerT } from '../core/src/stats/powerT';
@@ -30,16 +42,105 @@ const level = (values: ByArm): Process => ({ process: 'level', level: values, ra
 const share = (values: ByArm): Process => ({ process: 'share', share: values, from: 0, to: 0 });
 
 const designs: readonly Design[] = [
-  { name: 'amount, 2 arms × 6', arms: 2, units: 6, measure: {}, process: level, from: 100, to: 103, unitSpread: 0.02, difference: minus(100), closed: powerT(3, 2, 6) },
-  { name: 'amount, 2 arms × 12', arms: 2, units: 12, measure: {}, process: level, from: 100, to: 102, unitSpread: 0.02, difference: minus(100), closed: powerT(2, 2, 12) },
-  { name: 'amount, control and 3 treatments × 6', arms: 4, units: 6, measure: {}, process: level, from: 100, to: 104, unitSpread: 0.02, difference: minus(100), closed: null },
-  { name: 'amount, 3 arms × 6 in 2 blocks', arms: 3, units: 6, layout: 'blocks', measure: {}, process: level, from: 100, to: 103, unitSpread: 0.02, difference: minus(100), closed: null },
-  { name: 'amount, 10 pairs', arms: 2, units: 10, layout: 'pairs', measure: {}, process: level, from: 100, to: 102, unitSpread: 0.02, difference: minus(100), closed: null },
-  { name: 'count of 25 sown, 2 arms × 6 dishes', arms: 2, units: 6, sown: 25, measure: { kind: 'count', unit: '' }, process: share, from: 0.6, to: 0.75, unitSpread: 0, difference: minus(0.6), closed: powerT(0.15, Math.sqrt((0.24 + 0.1875) / 2 / 25), 6) },
-  { name: 'count of 50 sown, one dish an arm', arms: 2, units: 1, sown: 50, measure: { kind: 'count', unit: '' }, process: share, from: 0.5, to: 0.75, unitSpread: 0, difference: minus(0.5), closed: null },
   {
-    name: 'event, 2 arms × 15', arms: 2, units: 15, measure: { kind: 'event', unit: 'd', higherIs: 'worse', readingDays: Array.from({ length: 40 }, (_, i) => i + 1) },
-    process: (days) => ({ process: 'event', days, spread: 0.25 }), from: 14, to: 11, unitSpread: 0, difference: null, closed: null,
+    name: 'amount, 2 arms × 6',
+    arms: 2,
+    units: 6,
+    measure: {},
+    process: level,
+    from: 100,
+    to: 103,
+    unitSpread: 0.02,
+    difference: minus(100),
+    closed: powerT(3, 2, 6),
+  },
+  {
+    name: 'amount, 2 arms × 12',
+    arms: 2,
+    units: 12,
+    measure: {},
+    process: level,
+    from: 100,
+    to: 102,
+    unitSpread: 0.02,
+    difference: minus(100),
+    closed: powerT(2, 2, 12),
+  },
+  {
+    name: 'amount, control and 3 treatments × 6',
+    arms: 4,
+    units: 6,
+    measure: {},
+    process: level,
+    from: 100,
+    to: 104,
+    unitSpread: 0.02,
+    difference: minus(100),
+    closed: null,
+  },
+  {
+    name: 'amount, 3 arms × 6 in 2 blocks',
+    arms: 3,
+    units: 6,
+    layout: 'blocks',
+    measure: {},
+    process: level,
+    from: 100,
+    to: 103,
+    unitSpread: 0.02,
+    difference: minus(100),
+    closed: null,
+  },
+  {
+    name: 'amount, 10 pairs',
+    arms: 2,
+    units: 10,
+    layout: 'pairs',
+    measure: {},
+    process: level,
+    from: 100,
+    to: 102,
+    unitSpread: 0.02,
+    difference: minus(100),
+    closed: null,
+  },
+  {
+    name: 'count of 25 sown, 2 arms × 6 dishes',
+    arms: 2,
+    units: 6,
+    sown: 25,
+    measure: { kind: 'count', unit: '' },
+    process: share,
+    from: 0.6,
+    to: 0.75,
+    unitSpread: 0,
+    difference: minus(0.6),
+    closed: powerT(0.15, Math.sqrt((0.24 + 0.1875) / 2 / 25), 6),
+  },
+  {
+    name: 'count of 50 sown, one dish an arm',
+    arms: 2,
+    units: 1,
+    sown: 50,
+    measure: { kind: 'count', unit: '' },
+    process: share,
+    from: 0.5,
+    to: 0.75,
+    unitSpread: 0,
+    difference: minus(0.5),
+    closed: null,
+  },
+  {
+    name: 'event, 2 arms × 15',
+    arms: 2,
+    units: 15,
+    measure: { kind: 'event', unit: 'd', higherIs: 'worse', readingDays: Array.from({ length: 40 }, (_, i) => i + 1) },
+    process: (days) => ({ process: 'event', days, spread: 0.25 }),
+    from: 14,
+    to: 11,
+    unitSpread: 0,
+    difference: null,
+    closed: null,
   },
 ];
 
@@ -59,7 +160,10 @@ interface Tally {
 function runDesign(design: Design, treated: number): Tally {
   const experiment = experimentOf(design);
   const [measure] = experiment.measures;
-  const truth: Truth = plainTruth({ [measure.measure]: design.process({ '': design.from, T: treated }) }, { unitSpread: design.unitSpread });
+  const truth: Truth = plainTruth(
+    { [measure.measure]: design.process({ '': design.from, T: treated }) },
+    { unitSpread: design.unitSpread },
+  );
   const source = random(77);
   const code = comparedArms(experiment.arms)[1].arm;
   const tally: Tally = { supported: 0, opposite: 0, covered: 0, intervals: 0 };
@@ -74,7 +178,10 @@ function runDesign(design: Design, treated: number): Tally {
     if (row?.difference.ci95) {
       tally.intervals++;
       // With several comparisons the intervals hold together: the run counts where all of them cover.
-      const all = comparisons.every(({ arm, difference }) => difference.ci95 !== null && difference.ci95[0] <= (arm === code ? real : 0) && difference.ci95[1] >= (arm === code ? real : 0));
+      const all = comparisons.every(
+        ({ arm, difference }) =>
+          difference.ci95 !== null && difference.ci95[0] <= (arm === code ? real : 0) && difference.ci95[1] >= (arm === code ? real : 0),
+      );
       if (all) tally.covered++;
     }
   }
@@ -87,12 +194,18 @@ const withInterval = (hits: number, all: number) => {
   return ends ? `${percent(hits / all)} (${percent(ends[0])}–${percent(ends[1])})` : '–';
 };
 
-console.log(`| design | false “supported”, % | false “opposite”, % | interval covers, % | clear answer on a real effect, % | closed form, % |`);
+console.log(
+  `| design | false “supported”, % | false “opposite”, % | interval covers, % | clear answer on a real effect, % | closed form, % |`,
+);
 console.log('|---|---:|---:|---:|---:|---:|');
 for (const design of designs) {
   const none = runDesign(design, design.from);
   const some = runDesign(design, design.to);
   const known = design.difference !== null;
-  const covered = known ? withInterval(none.covered + some.covered, none.intervals + some.intervals) : withInterval(none.covered, none.intervals);
-  console.log(`| ${design.name} | ${withInterval(none.supported, RUNS)} | ${withInterval(none.opposite, RUNS)} | ${covered} | ${withInterval(some.supported, RUNS)} | ${design.closed === null ? '–' : percent(design.closed)} |`);
+  const covered = known
+    ? withInterval(none.covered + some.covered, none.intervals + some.intervals)
+    : withInterval(none.covered, none.intervals);
+  console.log(
+    `| ${design.name} | ${withInterval(none.supported, RUNS)} | ${withInterval(none.opposite, RUNS)} | ${covered} | ${withInterval(some.supported, RUNS)} | ${design.closed === null ? '–' : percent(design.closed)} |`,
+  );
 }

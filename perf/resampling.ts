@@ -7,7 +7,12 @@ import { line, medianTimes } from './clock';
 
 function sample(each: number, decimals: number, seed: number): Stratum[] {
   const source = random(seed);
-  return [{ values: Array.from({ length: 2 * each }, (_, i) => Number((12 + source.normal(0, 2) + (i < each ? 0.8 : 0)).toFixed(decimals))), treated: each }];
+  return [
+    {
+      values: Array.from({ length: 2 * each }, (_, i) => Number((12 + source.normal(0, 2) + (i < each ? 0.8 : 0)).toFixed(decimals))),
+      treated: each,
+    },
+  ];
 }
 
 /** The peer of the enumeration: every arrangement made as two lists whose means are worked out afresh. */

@@ -10,12 +10,18 @@ export function findChromium() {
   const apt = existsSync('/usr/bin/apt-get');
   if (apt) {
     const sudo = process.getuid?.() === 0 ? [] : ['sudo', '-n'];
-    const run = (...args) => spawnSync([...sudo, 'apt-get', ...args][0], [...sudo, 'apt-get', ...args].slice(1), { stdio: ['ignore', 'ignore', 'inherit'], env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' } });
+    const run = (...args) =>
+      spawnSync([...sudo, 'apt-get', ...args][0], [...sudo, 'apt-get', ...args].slice(1), {
+        stdio: ['ignore', 'ignore', 'inherit'],
+        env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
+      });
     console.log('Installing Chromium for the browser tests …');
     run('update');
     run('install', '-y', '--no-install-recommends', 'chromium');
   }
   if (found()) return found();
-  console.error(`The browser tests need Chromium. ${apt ? 'Install it with: sudo apt-get install chromium' : 'Install it with your system’s packages'}, or set CHROMIUM_PATH to where it is.`);
+  console.error(
+    `The browser tests need Chromium. ${apt ? 'Install it with: sudo apt-get install chromium' : 'Install it with your system’s packages'}, or set CHROMIUM_PATH to where it is.`,
+  );
   process.exit(1);
 }

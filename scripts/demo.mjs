@@ -5,5 +5,6 @@ import { serve } from './serve.mjs';
 
 install();
 build();
-if (process.argv.includes('--fresh')) for (const end of ['', '-wal', '-shm']) rmSync(join(root, 'data', `demo.sqlite${end}`), { force: true });
+if (process.argv.includes('--fresh'))
+  for (const end of ['', '-wal', '-shm']) rmSync(join(root, 'data', `demo.sqlite${end}`), { force: true });
 serve({ FERN_DEMO: '1' });

@@ -20,7 +20,9 @@ function stale(stamp, text) {
 /** Installs the packages where node_modules is missing or older than the lock file. */
 export function install() {
   const stamp = join(root, 'node_modules', '.fern-lock');
-  const lock = createHash('sha256').update(readFileSync(join(root, 'package-lock.json'))).digest('hex');
+  const lock = createHash('sha256')
+    .update(readFileSync(join(root, 'package-lock.json')))
+    .digest('hex');
   if (!stale(stamp, lock)) return;
   console.log('Installing packages. The database library may have to be compiled, which takes about two minutes.');
   run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error']);
@@ -40,7 +42,8 @@ function* filesIn(folder) {
 export function build() {
   const hash = createHash('sha256');
   for (const folder of ['core', 'contract', 'demo', 'server', 'web']) {
-    for (const path of filesIn(join(root, folder))) if (!path.endsWith('.test.ts')) hash.update(`${path} ${statSync(path).size}\n`).update(readFileSync(path));
+    for (const path of filesIn(join(root, folder)))
+      if (!path.endsWith('.test.ts')) hash.update(`${path} ${statSync(path).size}\n`).update(readFileSync(path));
   }
   const stamp = join(root, 'server', 'dist', '.built');
   const now = hash.digest('hex');

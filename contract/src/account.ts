@@ -24,7 +24,11 @@ const name = Joi.string().trim().min(1).max(80).required().messages({ 'string.em
 
 export const newAccountSchema = Joi.object<Credentials>({
   name,
-  password: Joi.string().min(8).max(200).required().messages({ 'string.min': 'Use at least 8 characters.', 'string.empty': 'Type a password.' }),
+  password: Joi.string()
+    .min(8)
+    .max(200)
+    .required()
+    .messages({ 'string.min': 'Use at least 8 characters.', 'string.empty': 'Type a password.' }),
 }).messages({ ...plainMessages });
 
 export const credentialsSchema = Joi.object<Credentials>({

@@ -5,4 +5,6 @@ import { isDate, isMoment } from '@fern/core';
 export const calendarDate = Joi.string().custom((value: string, helpers) => (isDate(value) ? value : helpers.error('date.calendar')));
 
 /** A calendar date or date-time as text. */
-export const moment = Joi.string().max(40).custom((value: string, helpers) => (isMoment(value) ? value : helpers.error('moment.calendar')));
+export const moment = Joi.string()
+  .max(40)
+  .custom((value: string, helpers) => (isMoment(value) ? value : helpers.error('moment.calendar')));

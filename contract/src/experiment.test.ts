@@ -9,10 +9,39 @@ const arms: Experiment['arms'] = [
   { arm: 'T', name: 'Salt', role: 'treatment', dose: null, doseUnit: null, factors: {} },
 ];
 const good: Experiment = {
-  name: 'salt', title: 'Salt', created: '2026-04-01', question: 'Does it?', claim: null, hypothesis: 'Yes', nullHypothesis: 'No', claimedRatio: null,
-  startedOn: '2026-04-01', endedOn: null, comparison: 'control', layout: 'completely-random', blinded: false, plan: emptyPlan, writing: emptyWriting, arms,
-  units: layOut({ arms, unitsPerArm: 4, letter: 'D', sown: 25, layout: 'completely-random', blocks: 1, columns: 4, light: 'none' }, 1).units,
-  measures: [{ measure: 'sprouts', name: 'Sprouts', kind: 'count', unit: '', category: null, higherIs: 'worse', primary: true, smallestDifference: 10, when: 'final', rubric: [], readingDays: [3, 5] }],
+  name: 'salt',
+  title: 'Salt',
+  created: '2026-04-01',
+  question: 'Does it?',
+  claim: null,
+  hypothesis: 'Yes',
+  nullHypothesis: 'No',
+  claimedRatio: null,
+  startedOn: '2026-04-01',
+  endedOn: null,
+  comparison: 'control',
+  layout: 'completely-random',
+  blinded: false,
+  plan: emptyPlan,
+  writing: emptyWriting,
+  arms,
+  units: layOut({ arms, unitsPerArm: 4, letter: 'D', sown: 25, layout: 'completely-random', blocks: 1, columns: 4, light: 'none' }, 1)
+    .units,
+  measures: [
+    {
+      measure: 'sprouts',
+      name: 'Sprouts',
+      kind: 'count',
+      unit: '',
+      category: null,
+      higherIs: 'worse',
+      primary: true,
+      smallestDifference: 10,
+      when: 'final',
+      rubric: [],
+      readingDays: [3, 5],
+    },
+  ],
 };
 const wrong = (change: Partial<Experiment>) => {
   const { error } = experimentSchema.validate({ ...good, ...change }, { abortEarly: false });

@@ -1,12 +1,27 @@
 import fc from 'fast-check';
-import { emptyPlan, type Arm, type Care, type Experiment, type Happening, type Layout, type Measure, type MeasureKind, type Observation, type Study, type Unit, type When } from './model';
+import {
+  emptyPlan,
+  type Arm,
+  type Care,
+  type Experiment,
+  type Happening,
+  type Layout,
+  type Measure,
+  type MeasureKind,
+  type Observation,
+  type Study,
+  type Unit,
+  type When,
+} from './model';
 
 const text = fc.string({ maxLength: 12 }).map((s) => s.replaceAll(/[\0\r]/g, ' '));
 const words = text.filter((s) => s.trim() !== '');
 /** Free text as a CSV cell gives it back: an empty cell is no text. */
 const maybe = fc.option(words, { nil: null });
 const date = fc.integer({ min: 0, max: 60 }).map((days) => new Date(Date.UTC(2026, 3, 1 + days)).toISOString().slice(0, 10));
-const value = fc.oneof(fc.integer({ min: 0, max: 30 }), fc.double({ min: 0, max: 1e12, noNaN: true }), fc.constantFrom(0, 1e-12, 1e12, 3, 3, 3)).map((n) => (n === 0 ? 0 : n));
+const value = fc
+  .oneof(fc.integer({ min: 0, max: 30 }), fc.double({ min: 0, max: 1e12, noNaN: true }), fc.constantFrom(0, 1e-12, 1e12, 3, 3, 3))
+  .map((n) => (n === 0 ? 0 : n));
 const kinds: readonly MeasureKind[] = ['count', 'amount', 'rating', 'event', 'harvest'];
 
 function codes(prefix: string, count: number): string[] {
@@ -43,43 +58,114 @@ export function anyStudy(): fc.Arbitrary<Study> {
     const measureCodes = codes('m', measureKinds.length);
     const arm = (code: string, i: number): fc.Arbitrary<Arm> =>
       fc.record({
-        arm: fc.constant(code), name: words, role: i === 0 ? fc.constant('control' as const) : fc.constantFrom('treatment' as const, 'treatment' as const, 'reference' as const),
-        dose: fc.option(fc.integer({ min: 0, max: 100 }), { nil: null }), doseUnit: maybe,
+        arm: fc.constant(code),
+        name: words,
+        role: i === 0 ? fc.constant('control' as const) : fc.constantFrom('treatment' as const, 'treatment' as const, 'reference' as const),
+        dose: fc.option(fc.integer({ min: 0, max: 100 }), { nil: null }),
+        doseUnit: maybe,
         factors: factors ? fc.record({ mulch: fc.constantFrom('none', 'deep'), pot: fc.constantFrom('clay', 'felt') }) : fc.constant({}),
       });
     const unit = (code: string): fc.Arbitrary<Unit> =>
       fc.record({
-        unit: fc.constant(code), arm: fc.constantFrom(...armCodes), block: fc.option(fc.constantFrom('a', 'b', 'c'), { nil: null }), container: maybe,
-        row: fc.option(fc.integer({ min: 1, max: 3 }), { nil: null }), column: fc.option(fc.integer({ min: 1, max: 9 }), { nil: null }), sown: fc.option(fc.integer({ min: 0, max: 25 }), { nil: null }), lot: maybe,
-        startedOn: fc.option(date, { nil: null }), status: fc.constantFrom('active' as const, 'active' as const, 'lost' as const, 'excluded' as const, 'ended' as const), statusReason: maybe,
+        unit: fc.constant(code),
+        arm: fc.constantFrom(...armCodes),
+        block: fc.option(fc.constantFrom('a', 'b', 'c'), { nil: null }),
+        container: maybe,
+        row: fc.option(fc.integer({ min: 1, max: 3 }), { nil: null }),
+        column: fc.option(fc.integer({ min: 1, max: 9 }), { nil: null }),
+        sown: fc.option(fc.integer({ min: 0, max: 25 }), { nil: null }),
+        lot: maybe,
+        startedOn: fc.option(date, { nil: null }),
+        status: fc.constantFrom('active' as const, 'active' as const, 'lost' as const, 'excluded' as const, 'ended' as const),
+        statusReason: maybe,
       });
     const measure = (code: string, i: number): fc.Arbitrary<Measure> =>
       fc.record({
-        measure: fc.constant(code), name: words, kind: fc.constant(measureKinds[i]), unit: fc.constantFrom('', 'cm', 'g'), category: fc.constant(null), higherIs: fc.constantFrom('better' as const, 'worse' as const, 'neither' as const),
-        primary: fc.constant(i === 0), smallestDifference: fc.option(fc.double({ min: 0, max: 50, noNaN: true }), { nil: null }), when: fc.constantFrom<When>('final', 'total', 'area', 'day 3', 'day 20'),
-        rubric: fc.constantFrom([], [{ value: 0, words: 'flat' }, { value: 1, words: 'edges turn' }]), readingDays: fc.constantFrom([], [3], [3, 7, 20]),
+        measure: fc.constant(code),
+        name: words,
+        kind: fc.constant(measureKinds[i]),
+        unit: fc.constantFrom('', 'cm', 'g'),
+        category: fc.constant(null),
+        higherIs: fc.constantFrom('better' as const, 'worse' as const, 'neither' as const),
+        primary: fc.constant(i === 0),
+        smallestDifference: fc.option(fc.double({ min: 0, max: 50, noNaN: true }), { nil: null }),
+        when: fc.constantFrom<When>('final', 'total', 'area', 'day 3', 'day 20'),
+        rubric: fc.constantFrom(
+          [],
+          [
+            { value: 0, words: 'flat' },
+            { value: 1, words: 'edges turn' },
+          ],
+        ),
+        readingDays: fc.constantFrom([], [3], [3, 7, 20]),
       });
     const observation = (i: number): fc.Arbitrary<Observation> =>
       fc.constantFrom(...measureCodes.map((code, k) => [code, measureKinds[k]] as const)).chain(([code, kind]) =>
         fc.record({
-          id: fc.constant(`o${i}`), unit: fc.constantFrom(...unitCodes), plant: fc.option(fc.constantFrom('1', '2'), { nil: null }), measure: fc.constant(code), observedOn: date, value: valueFor(kind),
-          category: fc.constant(null), observer: maybe, blinded: fc.boolean(), source: fc.constantFrom('hand' as const, 'photo' as const), note: maybe, replaces: fc.constant(null),
+          id: fc.constant(`o${i}`),
+          unit: fc.constantFrom(...unitCodes),
+          plant: fc.option(fc.constantFrom('1', '2'), { nil: null }),
+          measure: fc.constant(code),
+          observedOn: date,
+          value: valueFor(kind),
+          category: fc.constant(null),
+          observer: maybe,
+          blinded: fc.boolean(),
+          source: fc.constantFrom('hand' as const, 'photo' as const),
+          note: maybe,
+          replaces: fc.constant(null),
         }),
       );
     const happening: fc.Arbitrary<Happening> = fc.record({
-      id: fc.constant('h1'), on: date, kind: fc.constantFrom('equipment' as const, 'weather' as const, 'mix-up' as const, 'protocol-change' as const, 'other' as const), arms: fc.subarray(armCodes), units: fc.subarray(unitCodes), note: text.map((s) => (s.trim() === '' ? '' : s)),
+      id: fc.constant('h1'),
+      on: date,
+      kind: fc.constantFrom('equipment' as const, 'weather' as const, 'mix-up' as const, 'protocol-change' as const, 'other' as const),
+      arms: fc.subarray(armCodes),
+      units: fc.subarray(unitCodes),
+      note: text.map((s) => (s.trim() === '' ? '' : s)),
     });
     const care: fc.Arbitrary<Care> = fc.record({
-      id: fc.constant('c1'), on: date, unit: units > 0 ? fc.option(fc.constantFrom(...unitCodes), { nil: null }) : fc.constant(null), arm: fc.option(fc.constantFrom(...armCodes), { nil: null }),
-      kind: fc.constantFrom('water' as const, 'feed' as const), amount: fc.option(fc.double({ min: 0, max: 1000, noNaN: true }).map((n) => (n === 0 ? 0 : n)), { nil: null }), amountUnit: fc.constantFrom(null, 'mL', 'g'), note: maybe,
+      id: fc.constant('c1'),
+      on: date,
+      unit: units > 0 ? fc.option(fc.constantFrom(...unitCodes), { nil: null }) : fc.constant(null),
+      arm: fc.option(fc.constantFrom(...armCodes), { nil: null }),
+      kind: fc.constantFrom('water' as const, 'feed' as const),
+      amount: fc.option(
+        fc.double({ min: 0, max: 1000, noNaN: true }).map((n) => (n === 0 ? 0 : n)),
+        { nil: null },
+      ),
+      amountUnit: fc.constantFrom(null, 'mL', 'g'),
+      note: maybe,
     });
     const experiment: fc.Arbitrary<Experiment> = fc.record({
-      name: words, title: text, created: date, question: text, claim: fc.option(text, { nil: null }), hypothesis: text, nullHypothesis: text, claimedRatio: fc.option(fc.constantFrom(0.5, 2, 5), { nil: null }),
-      startedOn: fc.option(fc.constant('2026-04-01'), { nil: null }), endedOn: fc.constant(null), comparison: fc.constantFrom('control' as const, 'all-pairs' as const), layout: fc.constant(layout), blinded: fc.boolean(),
-      plan: fc.record({ plant: text, unitWord: words }).map((more) => ({ ...emptyPlan, ...more })), writing: fc.record({ background: text, discussion: text, conclusion: text, next: text }),
-      arms: fc.tuple(...armCodes.map(arm)), units: fc.tuple(...unitCodes.map(unit)), measures: fc.tuple(...measureCodes.map(measure)),
+      name: words,
+      title: text,
+      created: date,
+      question: text,
+      claim: fc.option(text, { nil: null }),
+      hypothesis: text,
+      nullHypothesis: text,
+      claimedRatio: fc.option(fc.constantFrom(0.5, 2, 5), { nil: null }),
+      startedOn: fc.option(fc.constant('2026-04-01'), { nil: null }),
+      endedOn: fc.constant(null),
+      comparison: fc.constantFrom('control' as const, 'all-pairs' as const),
+      layout: fc.constant(layout),
+      blinded: fc.boolean(),
+      plan: fc.record({ plant: text, unitWord: words }).map((more) => ({ ...emptyPlan, ...more })),
+      writing: fc.record({ background: text, discussion: text, conclusion: text, next: text }),
+      arms: fc.tuple(...armCodes.map(arm)),
+      units: fc.tuple(...unitCodes.map(unit)),
+      measures: fc.tuple(...measureCodes.map(measure)),
     });
-    const observations = units === 0 ? fc.constant([]) : fc.integer({ min: 0, max: 40 }).chain((count) => fc.tuple(...Array.from({ length: count }, (_, i) => observation(i))));
-    return fc.record({ experiment, observations, happenings: fc.array(happening, { maxLength: 1 }), care: fc.array(care, { maxLength: 1 }) });
+    const observations =
+      units === 0
+        ? fc.constant([])
+        : fc.integer({ min: 0, max: 40 }).chain((count) => fc.tuple(...Array.from({ length: count }, (_, i) => observation(i))));
+    return fc.record({
+      experiment,
+      observations,
+      happenings: fc.array(happening, { maxLength: 1 }),
+      care: fc.array(care, { maxLength: 1 }),
+    });
   });
 }

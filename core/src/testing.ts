@@ -6,34 +6,87 @@ export function anArm(arm: string, more: Partial<Arm> = {}): Arm {
 }
 
 export function aUnit(unit: string, arm: string, more: Partial<Unit> = {}): Unit {
-  return { unit, arm, block: null, container: null, row: null, column: null, sown: null, lot: null, startedOn: null, status: 'active', statusReason: null, ...more };
+  return {
+    unit,
+    arm,
+    block: null,
+    container: null,
+    row: null,
+    column: null,
+    sown: null,
+    lot: null,
+    startedOn: null,
+    status: 'active',
+    statusReason: null,
+    ...more,
+  };
 }
 
 export function aMeasure(more: Partial<Measure> = {}): Measure {
   return {
-    measure: 'height', name: 'Height', kind: 'amount', unit: 'cm', category: null, higherIs: 'better', primary: true,
-    smallestDifference: 2, when: 'final', rubric: [], readingDays: [7], ...more,
+    measure: 'height',
+    name: 'Height',
+    kind: 'amount',
+    unit: 'cm',
+    category: null,
+    higherIs: 'better',
+    primary: true,
+    smallestDifference: 2,
+    when: 'final',
+    rubric: [],
+    readingDays: [7],
+    ...more,
   };
 }
 
 export function anObservation(unit: string, value: number, more: Partial<Observation> = {}): Observation {
   return {
-    id: `${more.measure ?? 'height'}-${unit}-${more.observedOn ?? '2026-04-08'}-${more.plant ?? ''}`, unit, plant: null, measure: 'height', observedOn: '2026-04-08', value,
-    category: null, observer: null, blinded: false, source: 'hand', note: null, replaces: null, ...more,
+    id: `${more.measure ?? 'height'}-${unit}-${more.observedOn ?? '2026-04-08'}-${more.plant ?? ''}`,
+    unit,
+    plant: null,
+    measure: 'height',
+    observedOn: '2026-04-08',
+    value,
+    category: null,
+    observer: null,
+    blinded: false,
+    source: 'hand',
+    note: null,
+    replaces: null,
+    ...more,
   };
 }
 
 export function anExperiment(more: Partial<Experiment> = {}): Experiment {
   return {
-    name: 'test', title: 'A test', created: '2026-04-01', question: 'Does it?', claim: null, hypothesis: 'It does.', nullHypothesis: 'It does not.', claimedRatio: null,
-    startedOn: '2026-04-01', endedOn: null, comparison: 'control', layout: 'completely-random', blinded: false,
-    plan: { ...emptyPlan, plant: 'radish', unitWord: 'pot', endRule: 'day 7' }, writing: emptyWriting,
-    arms: [anArm('C'), anArm('T')], units: [], measures: [aMeasure()], ...more,
+    name: 'test',
+    title: 'A test',
+    created: '2026-04-01',
+    question: 'Does it?',
+    claim: null,
+    hypothesis: 'It does.',
+    nullHypothesis: 'It does not.',
+    claimedRatio: null,
+    startedOn: '2026-04-01',
+    endedOn: null,
+    comparison: 'control',
+    layout: 'completely-random',
+    blinded: false,
+    plan: { ...emptyPlan, plant: 'radish', unitWord: 'pot', endRule: 'day 7' },
+    writing: emptyWriting,
+    arms: [anArm('C'), anArm('T')],
+    units: [],
+    measures: [aMeasure()],
+    ...more,
   };
 }
 
 /** A study from the values of each arm, one a unit: `studyOf({ C: [1, 2], T: [3, 4] })`. */
-export function studyOf(values: Readonly<Record<string, readonly number[]>>, more: Partial<Experiment> = {}, unitMore: (arm: string, i: number) => Partial<Unit> = () => ({})): Study {
+export function studyOf(
+  values: Readonly<Record<string, readonly number[]>>,
+  more: Partial<Experiment> = {},
+  unitMore: (arm: string, i: number) => Partial<Unit> = () => ({}),
+): Study {
   const units = Object.entries(values).flatMap(([arm, list]) => list.map((_, i) => aUnit(`${arm}${i + 1}`, arm, unitMore(arm, i))));
   const experiment = anExperiment({ arms: Object.keys(values).map((arm) => anArm(arm)), units, ...more });
   const measure = experiment.measures[0];

@@ -9,7 +9,14 @@ const verdict = (title: string) => weighed.get(title)?.measures.find((measure) =
 
 describe('the demo', () => {
   it('has the six experiments of the plant room, at different stages', () => {
-    expect(all.map(({ demo }) => demo.title).sort()).toEqual(['Banana-peel water and marigolds', 'Buried tea bags', 'Coloured film over basil', 'Salt water and radish sprouting', 'Straw mulch and water loss', 'Willow tea and mint cuttings']);
+    expect(all.map(({ demo }) => demo.title).sort()).toEqual([
+      'Banana-peel water and marigolds',
+      'Buried tea bags',
+      'Coloured film over basil',
+      'Salt water and radish sprouting',
+      'Straw mulch and water loss',
+      'Willow tea and mint cuttings',
+    ]);
   });
 
   it('has one that cannot tell, one that rules a claimed size out, one with a deviation that matters, one that waits for today', () => {
@@ -25,10 +32,13 @@ describe('the demo', () => {
     expect(later.observations.map(({ value }) => value)).toEqual(all[0].study.observations.map(({ value }) => value));
   });
 
-  it.each(all.map(({ demo, study }) => [demo.title, study] as const))('%s: no reading lies in the future or before its start', (_, { experiment, observations }) => {
-    for (const { observedOn } of observations) {
-      expect(observedOn <= today).toBe(true);
-      expect(observedOn >= (experiment.startedOn ?? today)).toBe(true);
-    }
-  });
+  it.each(all.map(({ demo, study }) => [demo.title, study] as const))(
+    '%s: no reading lies in the future or before its start',
+    (_, { experiment, observations }) => {
+      for (const { observedOn } of observations) {
+        expect(observedOn <= today).toBe(true);
+        expect(observedOn >= (experiment.startedOn ?? today)).toBe(true);
+      }
+    },
+  );
 });

@@ -2,11 +2,7 @@ import { addDays, emptyPlan, emptyWriting, layOut, plainTruth, type Experiment, 
 import type { DemoExperiment } from './DemoExperiment';
 import { arm, measure, plainExperiment } from './plainParts';
 
-const arms: Experiment['arms'] = [
-  arm('C', 'clear film'),
-  arm('R', 'red film'),
-  arm('B', 'blue film'),
-];
+const arms: Experiment['arms'] = [arm('C', 'clear film'), arm('R', 'red film'), arm('B', 'blue film')];
 
 const truth: Truth = plainTruth(
   {
@@ -14,7 +10,11 @@ const truth: Truth = plainTruth(
     leaves: { process: 'growth', reads: 'mass', size: 22, rate: 0.21, effect: { C: 1, R: 1.18, B: 0.98 } },
   },
   {
-    unitSpread: 0.07, daySpread: 0.01, brightMiddle: 0.05, coldCorner: 0.03, conditions: { temperature: 21, light: 14, water: 1, nutrients: 1 },
+    unitSpread: 0.07,
+    daySpread: 0.01,
+    brightMiddle: 0.05,
+    coldCorner: 0.03,
+    conditions: { temperature: 21, light: 14, water: 1, nutrients: 1 },
     armConditions: { R: { light: 10 } },
   },
 );
@@ -29,7 +29,10 @@ export const filmAndBasil: DemoExperiment = {
   truth,
   experiment: (today) => {
     const startedOn = addDays(today, -30);
-    const { units, bench } = layOut({ arms, unitsPerArm: 8, letter: 'P', sown: null, layout: 'blocks', blocks: 2, columns: 12, light: 'lamp' }, 2206);
+    const { units, bench } = layOut(
+      { arms, unitsPerArm: 8, letter: 'P', sown: null, layout: 'blocks', blocks: 2, columns: 12, light: 'lamp' },
+      2206,
+    );
     return {
       ...plainExperiment,
       name: 'film-and-basil',
@@ -56,7 +59,12 @@ export const filmAndBasil: DemoExperiment = {
         ],
         usuallyKept: ['container and volume', 'mix', 'water', 'light', 'temperature', 'place on the bench'],
         materials: ['24 basil seedlings of one sowing', '24 pots of 11 cm', 'clear, red and blue film', 'wire hoops', 'ruler', '24 labels'],
-        steps: ['Plant one seedling a pot to the first leaves.', 'Set a hoop over each pot and stretch its film, open below for air.', 'Stand each pot at its place.', 'Measure from the soil to the tip, under the film.'],
+        steps: [
+          'Plant one seedling a pot to the first leaves.',
+          'Set a hoop over each pot and stretch its film, open below for air.',
+          'Stand each pot at its place.',
+          'Measure from the soil to the tip, under the film.',
+        ],
         cautions: ['Soil and mix: gloves, open air, wash hands. Grow lamps: do not stare into them. School safety rules come first.'],
         endRule: 'day 28',
         shuffleSeed: 2206,
@@ -72,13 +80,23 @@ export const filmAndBasil: DemoExperiment = {
       },
       writing: {
         ...emptyWriting,
-        background: 'Some growers cover young plants with coloured film. Red film also takes light away, so we measured both height and leaves.',
+        background:
+          'Some growers cover young plants with coloured film. Red film also takes light away, so we measured both height and leaves.',
         discussion: 'The red pots stretched. We think that they got less light and reached for it: they were tall but had no more leaves.',
       },
       arms,
       units,
       measures: [
-        measure({ measure: 'height', name: 'Height', kind: 'amount', unit: 'cm', primary: true, smallestDifference: 1.5, when: 'day 28', readingDays: [7, 14, 21, 28] }),
+        measure({
+          measure: 'height',
+          name: 'Height',
+          kind: 'amount',
+          unit: 'cm',
+          primary: true,
+          smallestDifference: 1.5,
+          when: 'day 28',
+          readingDays: [7, 14, 21, 28],
+        }),
         measure({ measure: 'leaves', name: 'Leaves', kind: 'amount', unit: 'leaves', readingDays: [14, 28] }),
       ],
     };

@@ -2,7 +2,10 @@ import { addDays, crossFactors, emptyPlan, layOut, plainTruth, type Truth } from
 import type { DemoExperiment } from './DemoExperiment';
 import { measure, plainExperiment } from './plainParts';
 
-const arms = crossFactors({ name: 'mulch', levels: ['no mulch', 'straw 2 cm', 'straw 5 cm'] }, { name: 'pot', levels: ['clay pot', 'plastic pot'] });
+const arms = crossFactors(
+  { name: 'mulch', levels: ['no mulch', 'straw 2 cm', 'straw 5 cm'] },
+  { name: 'pot', levels: ['clay pot', 'plastic pot'] },
+);
 
 const truth: Truth = plainTruth(
   { loss: { process: 'level', level: { '': 148, A2: 121, B1: 122, B2: 92, C1: 104, C2: 70 }, rate: 0.28 } },
@@ -19,7 +22,10 @@ export const mulchAndPots: DemoExperiment = {
   truth,
   experiment: (today) => {
     const startedOn = addDays(today, -9);
-    const { units, bench } = layOut({ arms, unitsPerArm: 4, letter: 'P', sown: null, layout: 'completely-random', blocks: 1, columns: 12, light: 'window' }, 512);
+    const { units, bench } = layOut(
+      { arms, unitsPerArm: 4, letter: 'P', sown: null, layout: 'completely-random', blocks: 1, columns: 12, light: 'window' },
+      512,
+    );
     return {
       ...plainExperiment,
       name: 'mulch-and-pots',
@@ -31,7 +37,18 @@ export const mulchAndPots: DemoExperiment = {
       startedOn,
       arms,
       units,
-      measures: [measure({ measure: 'loss', name: 'Water lost', kind: 'amount', unit: 'mL', higherIs: 'worse', primary: true, smallestDifference: 25, readingDays: [3, 6, 8, 10, 14] })],
+      measures: [
+        measure({
+          measure: 'loss',
+          name: 'Water lost',
+          kind: 'amount',
+          unit: 'mL',
+          higherIs: 'worse',
+          primary: true,
+          smallestDifference: 25,
+          readingDays: [3, 6, 8, 10, 14],
+        }),
+      ],
       plan: {
         ...emptyPlan,
         changed: 'depth of straw and material of the pot',
@@ -43,13 +60,19 @@ export const mulchAndPots: DemoExperiment = {
         ],
         usuallyKept: ['mix', 'water at the start', 'place on the bench'],
         materials: ['12 clay and 12 plastic pots of one size', 'straw', 'balance to 1 g', '24 labels'],
-        steps: ['Fill each pot with 600 g of mix and water it to its weight.', 'Lay straw 2 or 5 cm deep where the plan says.', 'Weigh each pot on the days; what is missing is the water lost.'],
+        steps: [
+          'Fill each pot with 600 g of mix and water it to its weight.',
+          'Lay straw 2 or 5 cm deep where the plan says.',
+          'Weigh each pot on the days; what is missing is the water lost.',
+        ],
         cautions: ['Soil and mix: gloves, open air, wash hands. School safety rules come first.'],
         endRule: 'day 14',
         shuffleSeed: 512,
         bench: bench.map((shelf) => ({ ...shelf, name: 'Window sill' })),
         frozenOn: startedOn,
-        predictions: [{ person: 'Bracken', expects: 'clay loses more whatever is on top', reason: 'it breathes', on: addDays(startedOn, -1) }],
+        predictions: [
+          { person: 'Bracken', expects: 'clay loses more whatever is on top', reason: 'it breathes', on: addDays(startedOn, -1) },
+        ],
         spreadGuess: 0.08,
         controlGuess: 140,
         notTested: ['whether plants drink from it'],

@@ -21,7 +21,10 @@ export const peelAndMarigolds: DemoExperiment = {
   truth,
   experiment: (today) => {
     const startedOn = addDays(today, -66);
-    const { units, bench } = layOut({ arms, unitsPerArm: 12, letter: 'M', sown: null, layout: 'completely-random', blocks: 1, columns: 12, light: 'window' }, 1904);
+    const { units, bench } = layOut(
+      { arms, unitsPerArm: 12, letter: 'M', sown: null, layout: 'completely-random', blocks: 1, columns: 12, light: 'window' },
+      1904,
+    );
     return {
       ...plainExperiment,
       name: 'peel-and-marigolds',
@@ -37,7 +40,16 @@ export const peelAndMarigolds: DemoExperiment = {
       arms,
       units,
       measures: [
-        measure({ measure: 'flower', name: 'First flower', kind: 'event', unit: 'd', higherIs: 'worse', primary: true, smallestDifference: 5, readingDays: [35, 38, 41, 44, 47, 50, 53, 56, 63] }),
+        measure({
+          measure: 'flower',
+          name: 'First flower',
+          kind: 'event',
+          unit: 'd',
+          higherIs: 'worse',
+          primary: true,
+          smallestDifference: 5,
+          readingDays: [35, 38, 41, 44, 47, 50, 53, 56, 63],
+        }),
         measure({ measure: 'flowers', name: 'Flowers', kind: 'amount', unit: 'flowers', readingDays: [56, 63] }),
       ],
       plan: {
@@ -53,7 +65,11 @@ export const peelAndMarigolds: DemoExperiment = {
         usuallyKept: ['water', 'temperature of the water', 'place on the bench'],
         stages: [{ name: 'watering', kind: 'handle', arms: ['C', 'B'], hours: null, tested: false }],
         materials: ['24 marigold seedlings', '24 pots', 'two cans that look alike', 'banana peels, boiled each Monday'],
-        steps: ['Boil two peels in a litre of water each Monday, cool, strain.', 'Give each pot 80 mL from its own can.', 'Look for the first open flower on the days.'],
+        steps: [
+          'Boil two peels in a litre of water each Monday, cool, strain.',
+          'Give each pot 80 mL from its own can.',
+          'Look for the first open flower on the days.',
+        ],
         cautions: ['Hot water: an adult pours. Throw away what smells. School safety rules come first.'],
         endRule: 'day 63',
         shuffleSeed: 1904,

@@ -11,5 +11,11 @@ export function measure(more: Pick<Measure, 'measure' | 'name' | 'kind' | 'readi
 
 /** What an experiment of the demo has in common with the others. */
 export const plainExperiment = {
-  claim: null, claimedRatio: null, endedOn: null, comparison: 'control', layout: 'completely-random', blinded: false, writing: emptyWriting,
+  claim: null,
+  claimedRatio: null,
+  endedOn: null,
+  comparison: 'control',
+  layout: 'completely-random',
+  blinded: false,
+  writing: emptyWriting,
 } as const satisfies Partial<Experiment>;

@@ -11,10 +11,22 @@ const arms: Experiment['arms'] = [
 
 const truth: Truth = plainTruth(
   {
-    sprouts: { process: 'sprouting', share: { C: 0.93, 25: 0.9, 50: 0.68, 100: 0.3 }, thermalTime: { C: 62, 25: 68, 50: 88, 100: 120 }, base: 3, seedSpread: 0.28 },
+    sprouts: {
+      process: 'sprouting',
+      share: { C: 0.93, 25: 0.9, 50: 0.68, 100: 0.3 },
+      thermalTime: { C: 62, 25: 68, 50: 88, 100: 120 },
+      base: 3,
+      seedSpread: 0.28,
+    },
     root: { process: 'growth', reads: 'height', size: 62, rate: 0.85, effect: { C: 1, 25: 0.9, 50: 0.68, 100: 0.4 } },
   },
-  { unitSpread: 0.12, daySpread: 0.01, brightMiddle: 0.05, coldCorner: 0.04, conditions: { temperature: 20, light: 10, water: 1, nutrients: 1 } },
+  {
+    unitSpread: 0.12,
+    daySpread: 0.01,
+    brightMiddle: 0.05,
+    coldCorner: 0.04,
+    conditions: { temperature: 20, light: 10, water: 1, nutrients: 1 },
+  },
 );
 
 /** Salt water and radish sprouting: doses, in two blocks, waiting for today's readings. */
@@ -27,7 +39,10 @@ export const saltAndRadish: DemoExperiment = {
   truth,
   experiment: (today) => {
     const startedOn = addDays(today, -5);
-    const { units, bench } = layOut({ arms, unitsPerArm: 6, letter: 'D', sown: 25, layout: 'blocks', blocks: 2, columns: 12, light: 'lamp' }, 4817);
+    const { units, bench } = layOut(
+      { arms, unitsPerArm: 6, letter: 'D', sown: 25, layout: 'blocks', blocks: 2, columns: 12, light: 'lamp' },
+      4817,
+    );
     return {
       ...plainExperiment,
       name: 'salt-and-radish',
@@ -65,7 +80,12 @@ export const saltAndRadish: DemoExperiment = {
         bench: bench.map((shelf, i) => ({ ...shelf, name: i === 0 ? 'Upper shelf' : 'Lower shelf' })),
         frozenOn: startedOn,
         predictions: [
-          { person: 'Bracken', expects: 'fewer sprouts from 50 mM on', reason: 'salt pulls water out of the seed', on: addDays(startedOn, -1) },
+          {
+            person: 'Bracken',
+            expects: 'fewer sprouts from 50 mM on',
+            reason: 'salt pulls water out of the seed',
+            on: addDays(startedOn, -1),
+          },
           { person: 'Sphagnum', expects: 'fewer sprouts at every dose', reason: 'seeds are delicate', on: addDays(startedOn, -1) },
           { person: 'Maidenhair', expects: 'only 100 mM matters', reason: 'beets grow by the sea', on: addDays(startedOn, -1) },
           { person: 'Polypody', expects: 'no change', reason: 'the seed has its own store', on: addDays(startedOn, -1) },
@@ -75,11 +95,22 @@ export const saltAndRadish: DemoExperiment = {
         controlBars: [{ measure: 'sprouts', least: 80, most: null }],
         notTested: ['whether plants that sprout in salt grow on'],
       },
-      writing: { ...emptyWriting, background: 'Roads here are salted in winter and the verges stay bare in spring. We wondered whether seeds there cannot sprout.' },
+      writing: {
+        ...emptyWriting,
+        background: 'Roads here are salted in winter and the verges stay bare in spring. We wondered whether seeds there cannot sprout.',
+      },
       arms,
       units,
       measures: [
-        measure({ measure: 'sprouts', name: 'Normal sprouts', kind: 'count', higherIs: 'worse', primary: true, smallestDifference: 20, readingDays: [2, 3, 4, 5, 6, 7, 8, 10] }),
+        measure({
+          measure: 'sprouts',
+          name: 'Normal sprouts',
+          kind: 'count',
+          higherIs: 'worse',
+          primary: true,
+          smallestDifference: 20,
+          readingDays: [2, 3, 4, 5, 6, 7, 8, 10],
+        }),
         measure({ measure: 'root', name: 'Longest root', kind: 'amount', unit: 'mm', higherIs: 'worse', readingDays: [4, 10] }),
       ],
     };

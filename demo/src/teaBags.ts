@@ -13,10 +13,15 @@ export const teaBags: DemoExperiment = {
   readUntil: 56,
   observers: ['Sphagnum'],
   truth,
-  happenings: (startedOn) => [{ id: 'rain', on: addDays(startedOn, 20), kind: 'weather', arms: ['D'], units: [], note: 'The dug half was under water for two days.' }],
+  happenings: (startedOn) => [
+    { id: 'rain', on: addDays(startedOn, 20), kind: 'weather', arms: ['D'], units: [], note: 'The dug half was under water for two days.' },
+  ],
   experiment: (today) => {
     const startedOn = addDays(today, -61);
-    const { units, bench } = layOut({ arms, unitsPerArm: 10, letter: 'T', sown: null, layout: 'pairs', blocks: 10, columns: 10, light: 'none' }, 77);
+    const { units, bench } = layOut(
+      { arms, unitsPerArm: 10, letter: 'T', sown: null, layout: 'pairs', blocks: 10, columns: 10, light: 'none' },
+      77,
+    );
     return {
       ...plainExperiment,
       name: 'tea-bags',
@@ -30,7 +35,9 @@ export const teaBags: DemoExperiment = {
       layout: 'pairs',
       arms,
       units,
-      measures: [measure({ measure: 'lost', name: 'Mass lost', kind: 'amount', unit: '%', primary: true, smallestDifference: 8, readingDays: [56] })],
+      measures: [
+        measure({ measure: 'lost', name: 'Mass lost', kind: 'amount', unit: '%', primary: true, smallestDifference: 8, readingDays: [56] }),
+      ],
       plan: {
         ...emptyPlan,
         changed: 'whether the soil was dug',
@@ -42,7 +49,11 @@ export const teaBags: DemoExperiment = {
         ],
         usuallyKept: ['bags', 'depth', 'days buried'],
         materials: ['20 tea bags', 'balance to 0.01 g', '20 stakes', 'spade'],
-        steps: ['Dry and weigh each bag; sew its number on.', 'At ten spots dig one of two places, chosen by coin; bury a bag 8 cm deep in each.', 'Lift after eight weeks, brush, dry, weigh.'],
+        steps: [
+          'Dry and weigh each bag; sew its number on.',
+          'At ten spots dig one of two places, chosen by coin; bury a bag 8 cm deep in each.',
+          'Lift after eight weeks, brush, dry, weigh.',
+        ],
         cautions: ['Soil: gloves, wash hands, cover cuts. School safety rules come first.'],
         endRule: 'day 56',
         shuffleSeed: 77,

@@ -3,7 +3,13 @@ import type { DemoExperiment } from './DemoExperiment';
 import { arm, measure, plainExperiment } from './plainParts';
 
 const arms = [arm('C', 'plain water'), arm('W', 'willow tea')];
-const truth: Truth = plainTruth({ rooted: { process: 'share', share: { '': 0.55, W: 0.62 }, from: 8, to: 27 }, roots: { process: 'level', level: { '': 5.5, W: 6 }, rate: 0.1 } }, { unitSpread: 0.15 });
+const truth: Truth = plainTruth(
+  {
+    rooted: { process: 'share', share: { '': 0.55, W: 0.62 }, from: 8, to: 27 },
+    roots: { process: 'level', level: { '': 5.5, W: 6 }, rate: 0.1 },
+  },
+  { unitSpread: 0.15 },
+);
 
 /** Willow tea and mint cuttings: rooted or not, blinded. Planned and predicted; it starts tomorrow. */
 export const willowAndMint: DemoExperiment = {
@@ -15,7 +21,10 @@ export const willowAndMint: DemoExperiment = {
   truth,
   experiment: (today) => {
     const startedOn = addDays(today, 1);
-    const { units, bench } = layOut({ arms, unitsPerArm: 10, letter: 'M', sown: 5, layout: 'blocks', blocks: 2, columns: 10, light: 'lamp' }, 330);
+    const { units, bench } = layOut(
+      { arms, unitsPerArm: 10, letter: 'M', sown: 5, layout: 'blocks', blocks: 2, columns: 10, light: 'lamp' },
+      330,
+    );
     return {
       ...plainExperiment,
       name: 'willow-and-mint',
@@ -49,7 +58,11 @@ export const willowAndMint: DemoExperiment = {
           { name: 'a night in plain water', kind: 'soak', arms: ['C'], hours: 12, tested: false },
         ],
         materials: ['100 mint cuttings', '20 glasses', 'willow twigs', 'clean blade', '20 labels with codes'],
-        steps: ['Brew the willow tea and let it cool.', 'Cut, share out and stand the cuttings overnight.', 'Change all glasses to plain water; read blind on the days.'],
+        steps: [
+          'Brew the willow tea and let it cool.',
+          'Cut, share out and stand the cuttings overnight.',
+          'Change all glasses to plain water; read blind on the days.',
+        ],
         cautions: ['Blades: cut away from the hand. Hot water: an adult pours. School safety rules come first.'],
         endRule: 'day 28',
         shuffleSeed: 330,

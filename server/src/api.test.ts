@@ -8,7 +8,19 @@ import { startTestServer, type Answer, type Caller, type TestServer } from './te
 const password = 'moss and fern';
 const plan: Experiment = experimentFrom(anySprouting, { created: '2026-04-01T08:00:00Z', startOn: '2026-04-01', seed: 4 });
 const reading = (id: string, more: Partial<Observation> = {}): Observation => ({
-  id, unit: 'D01', plant: null, measure: 'sprouts', observedOn: '2026-04-04', value: 12, category: null, observer: 'Bracken', blinded: false, source: 'hand', note: null, replaces: null, ...more,
+  id,
+  unit: 'D01',
+  plant: null,
+  measure: 'sprouts',
+  observedOn: '2026-04-04',
+  value: 12,
+  category: null,
+  observer: 'Bracken',
+  blinded: false,
+  source: 'hand',
+  note: null,
+  replaces: null,
+  ...more,
 });
 const problem = (answer: Answer) => answer.body as Problem;
 
@@ -26,7 +38,9 @@ beforeAll(async () => {
   stranger = server.caller();
   const { startSession } = await import('./services/accounts');
   const token = await startSession(server.database, 'other');
-  stranger = { call: (method, path, body, headers = {}) => server.caller().call(method, path, body, { ...headers, cookie: `fern_session=${token}` }) };
+  stranger = {
+    call: (method, path, body, headers = {}) => server.caller().call(method, path, body, { ...headers, cookie: `fern_session=${token}` }),
+  };
   const made = await teacher.call('POST', '/api/experiments', plan);
   expect(made.status).toBe(201);
   id = (made.body as ExperimentRecord).id;
@@ -77,24 +91,54 @@ describe('the table of routes', () => {
     'patch /experiments/:id/units/:unit': { status: 'lost', statusReason: 'dropped' },
     'post /experiments/:id/observations': { observations: [reading('stranger')] },
     'post /experiments/:id/happenings': { id: 'h', on: '2026-04-02', kind: 'other', arms: [], units: [], note: '' },
-    'post /experiments/:id/care': { id: 'c', on: '2026-04-02', unit: null, arm: null, kind: 'water', amount: 1, amountUnit: 'mL', note: null },
+    'post /experiments/:id/care': {
+      id: 'c',
+      on: '2026-04-02',
+      unit: null,
+      arm: null,
+      kind: 'water',
+      amount: 1,
+      amountUnit: 'mL',
+      note: null,
+    },
   };
   const fill = (path: string) => `/api${path.replace(':id', id).replace(':unit', 'D01')}`;
 
-  it.each(routes.filter((line) => line.who === 'owner').map((line) => [line.method, line.path] as const))('%s %s answers 404 to another account', async (method, path) => {
-    expect((await stranger.call(method.toUpperCase(), fill(path), bodies[`${method} ${path}`])).status).toBe(404);
-  });
+  it.each(routes.filter((line) => line.who === 'owner').map((line) => [line.method, line.path] as const))(
+    '%s %s answers 404 to another account',
+    async (method, path) => {
+      expect((await stranger.call(method.toUpperCase(), fill(path), bodies[`${method} ${path}`])).status).toBe(404);
+    },
+  );
 
-  it.each(routes.filter((line) => line.who === 'owner' || line.who === 'signed-in').map((line) => [line.method, line.path] as const))('%s %s answers 401 without a session', async (method, path) => {
-    expect((await server.caller().call(method.toUpperCase(), fill(path), bodies[`${method} ${path}`])).status).toBe(401);
-  });
+  it.each(routes.filter((line) => line.who === 'owner' || line.who === 'signed-in').map((line) => [line.method, line.path] as const))(
+    '%s %s answers 401 without a session',
+    async (method, path) => {
+      expect((await server.caller().call(method.toUpperCase(), fill(path), bodies[`${method} ${path}`])).status).toBe(401);
+    },
+  );
 
-  it.each(routes.filter((line) => line.method !== 'get').map((line) => [line.method, line.path] as const))('%s %s needs the app’s header', async (method, path) => {
-    expect((await teacher.call(method.toUpperCase(), fill(path), bodies[`${method} ${path}`], { 'x-fern-test': null })).status).toBe(403);
-  });
+  it.each(routes.filter((line) => line.method !== 'get').map((line) => [line.method, line.path] as const))(
+    '%s %s needs the app’s header',
+    async (method, path) => {
+      expect((await teacher.call(method.toUpperCase(), fill(path), bodies[`${method} ${path}`], { 'x-fern-test': null })).status).toBe(403);
+    },
+  );
 
   it('answers malformed bodies, ids and queries with a problem, never with a 5xx', async () => {
-    const junk = ['{', 'null', '[]', '"x"', ' ', '{"observations": 5}', '{"observations": [{}]}', '{"version": 1e99, "experiment": {"arms": "x"}}', '{"name": {}, "password": []}', '{"name": "a\\u0000b", "password": "longenough"}', '{"status": "lost", "statusReason": "\\u0000"}'];
+    const junk = [
+      '{',
+      'null',
+      '[]',
+      '"x"',
+      ' ',
+      '{"observations": 5}',
+      '{"observations": [{}]}',
+      '{"version": 1e99, "experiment": {"arms": "x"}}',
+      '{"name": {}, "password": []}',
+      '{"name": "a\\u0000b", "password": "longenough"}',
+      '{"status": "lost", "statusReason": "\\u0000"}',
+    ];
     const ids = ['%00', '..%2f..', "'; DROP TABLE units; --", 'x'.repeat(5000), '%E0%A4%A'];
     const json = { 'content-type': 'application/json' };
     for (const line of routes.filter((r) => r.method !== 'get' && r.method !== 'delete')) {
@@ -199,13 +243,18 @@ describe('readings', () => {
     await post([reading('r2', { unit: 'D02' })]);
     await post([reading('r3', { unit: 'D02', value: 14, replaces: 'r2' })]);
     const all = (await teacher.call('GET', `/api/experiments/${id}/observations`)).body as Observation[];
-    expect(all.filter((seen) => seen.unit === 'D02').map((seen) => [seen.id, seen.value, seen.replaces])).toEqual([['r2', 12, null], ['r3', 14, 'r2']]);
+    expect(all.filter((seen) => seen.unit === 'D02').map((seen) => [seen.id, seen.value, seen.replaces])).toEqual([
+      ['r2', 12, null],
+      ['r3', 14, 'r2'],
+    ]);
     await expect(server.database.sequelize.query(`UPDATE observations SET value = 1 WHERE id = 'r2'`)).rejects.toThrow();
     expect((await server.database.models.observations.findOne({ where: { id: 'r2' } }))?.value).toBe(12);
   });
 
   it('1,000 rows in one request are one transaction', async () => {
-    const rows = Array.from({ length: 1000 }, (_, i) => reading(`many-${i}`, { unit: `D${String(1 + (i % 12)).padStart(2, '0')}`, value: i % 25 }));
+    const rows = Array.from({ length: 1000 }, (_, i) =>
+      reading(`many-${i}`, { unit: `D${String(1 + (i % 12)).padStart(2, '0')}`, value: i % 25 }),
+    );
     const before = await stored();
     expect((await post([...rows.slice(0, 999), { ...rows[999], unit: 'D77' }])).status).toBe(422);
     expect(await stored()).toBe(before);
@@ -244,7 +293,9 @@ describe('packages', () => {
 
 it('writes ahead, syncs fully and holds foreign keys', async () => {
   const value = async (name: string) => {
-    const [row] = await server.database.sequelize.query<{ value: unknown }>(`SELECT ${name} AS value FROM pragma_${name}`, { type: QueryTypes.SELECT });
+    const [row] = await server.database.sequelize.query<{ value: unknown }>(`SELECT ${name} AS value FROM pragma_${name}`, {
+      type: QueryTypes.SELECT,
+    });
     return row.value;
   };
   expect(await value('journal_mode')).toBe('wal');

@@ -32,14 +32,27 @@ export function createApp({ pages, logLevel = 'silent', signInAttempts = 20, ...
   app.use(
     helmet({
       contentSecurityPolicy: {
-        directives: { defaultSrc: ["'self'"], scriptSrc: ["'self'"], styleSrc: ["'self'", "'unsafe-inline'"], imgSrc: ["'self'", 'data:', 'blob:'], workerSrc: ["'self'", 'blob:'], upgradeInsecureRequests: null },
+        directives: {
+          defaultSrc: ["'self'"],
+          scriptSrc: ["'self'"],
+          styleSrc: ["'self'", "'unsafe-inline'"],
+          imgSrc: ["'self'", 'data:', 'blob:'],
+          workerSrc: ["'self'", 'blob:'],
+          upgradeInsecureRequests: null,
+        },
       },
       strictTransportSecurity: false,
     }),
   );
   app.use('/api', api(context, signInAttempts));
   if (pages && existsSync(pages)) {
-    app.use(express.static(pages, { index: false, setHeaders: (res, path) => res.setHeader('Cache-Control', path.includes('/assets/') ? 'public, max-age=31536000, immutable' : 'no-cache') }));
+    app.use(
+      express.static(pages, {
+        index: false,
+        setHeaders: (res, path) =>
+          res.setHeader('Cache-Control', path.includes('/assets/') ? 'public, max-age=31536000, immutable' : 'no-cache'),
+      }),
+    );
     app.get('/{*path}', (_req, res) => res.sendFile(join(pages, 'index.html'), { headers: { 'Cache-Control': 'no-cache' } }));
   }
   app.use(answerError);
@@ -55,7 +68,11 @@ function api(context: Context, signInAttempts: number): express.Router {
   router.use(cookieParser());
   router.use((req, _res, next) => {
     const changes = !['GET', 'HEAD', 'OPTIONS'].includes(req.method);
-    next(changes && req.headers[APP_HEADER] === undefined ? new ProblemError(403, `Calls that change something need the header ${APP_HEADER}.`) : undefined);
+    next(
+      changes && req.headers[APP_HEADER] === undefined
+        ? new ProblemError(403, `Calls that change something need the header ${APP_HEADER}.`)
+        : undefined,
+    );
   });
   const limited = rateLimit({
     windowMs: 15 * 60_000,
@@ -66,7 +83,12 @@ function api(context: Context, signInAttempts: number): express.Router {
     handler: (_req, _res, next) => next(new ProblemError(429, 'Too many attempts to sign in. Wait a quarter of an hour, then try again.')),
   });
   router.post('/session', limited);
-  for (const line of routes) router[line.method](line.path, line.file ? express.raw({ type: () => true, limit: MOST_FILE_BYTES }) : express.json({ limit: '4mb', reviver: refuseNul }), answer(line, context));
+  for (const line of routes)
+    router[line.method](
+      line.path,
+      line.file ? express.raw({ type: () => true, limit: MOST_FILE_BYTES }) : express.json({ limit: '4mb', reviver: refuseNul }),
+      answer(line, context),
+    );
   router.use(() => {
     throw notFound();
   });
@@ -83,7 +105,8 @@ function refuseNul(_key: string, value: unknown): unknown {
 function answer(line: Route, context: Context) {
   return async (request: Request, response: Response): Promise<void> => {
     if (line.who === 'demo-only' && !context.demo) throw notFound();
-    const account = line.who === 'anyone' || line.who === 'demo-only' ? null : await accountOfSession(context.database, request.cookies?.[COOKIE]);
+    const account =
+      line.who === 'anyone' || line.who === 'demo-only' ? null : await accountOfSession(context.database, request.cookies?.[COOKIE]);
     if (account === null && (line.who === 'signed-in' || line.who === 'owner')) throw new ProblemError(401, 'Sign in, then try again.');
     const body: unknown = line.body ? checked(line.body, request.body) : request.body;
     const result = await line.handle({ ...context, account: account ?? { id: '', name: '' }, body, request, response });
@@ -108,9 +131,14 @@ function answerError(error: unknown, request: Request, response: Response, next:
 
 function asProblem(error: unknown, request: Request): ProblemError {
   const status = typeof error === 'object' && error !== null && 'status' in error ? Number(error.status) : 500;
-  if (status === 413) return new ProblemError(413, `This is larger than can be taken (${request.originalUrl.startsWith('/api/packages') ? '20 MB for a package' : '4 MB'}). Nothing was stored.`);
+  if (status === 413)
+    return new ProblemError(
+      413,
+      `This is larger than can be taken (${request.originalUrl.startsWith('/api/packages') ? '20 MB for a package' : '4 MB'}). Nothing was stored.`,
+    );
   if (status === 415) return new ProblemError(415, 'This kind of content is not taken here.');
-  if (status >= 400 && status < 500) return new ProblemError(400, 'The request cannot be read: it is not JSON as expected, or its address is not written correctly.');
+  if (status >= 400 && status < 500)
+    return new ProblemError(400, 'The request cannot be read: it is not JSON as expected, or its address is not written correctly.');
   request.log?.error(error);
   return new ProblemError(500, 'Something went wrong on this computer. Nothing was stored; try again.');
 }

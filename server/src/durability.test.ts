@@ -11,7 +11,10 @@ const BASE = `http://127.0.0.1:${PORT}/api`;
 
 /** A server in a process of its own, ready to be called. */
 function start(file: string): Promise<ChildProcess> {
-  const server = spawn(process.execPath, ['--import', 'tsx', join(import.meta.dirname, 'start.ts')], { env: { ...process.env, PORT: String(PORT), FERN_DATABASE: file, FERN_DEMO: '' }, stdio: ['ignore', 'pipe', 'inherit'] });
+  const server = spawn(process.execPath, ['--import', 'tsx', join(import.meta.dirname, 'start.ts')], {
+    env: { ...process.env, PORT: String(PORT), FERN_DATABASE: file, FERN_DEMO: '' },
+    stdio: ['ignore', 'pipe', 'inherit'],
+  });
   return new Promise((resolve) => server.stdout?.on('data', (text: Buffer) => text.toString().includes('ready') && resolve(server)));
 }
 const ended = (server: ChildProcess) => new Promise((resolve) => server.once('exit', resolve));
@@ -22,13 +25,21 @@ it('what was acknowledged is there after the server was killed in the midst of i
   let server = await start(file);
   let cookie = '';
   const call = async <T>(method: string, path: string, body?: unknown): Promise<T> => {
-    const response = await fetch(BASE + path, { method, headers: { 'x-fern-test': '1', 'content-type': 'application/json', cookie }, body: body === undefined ? undefined : JSON.stringify(body) });
+    const response = await fetch(BASE + path, {
+      method,
+      headers: { 'x-fern-test': '1', 'content-type': 'application/json', cookie },
+      body: body === undefined ? undefined : JSON.stringify(body),
+    });
     cookie = response.headers.getSetCookie()[0]?.split(';')[0] ?? cookie;
     expect(response.ok).toBe(true);
     return (await response.json()) as T;
   };
   await call('POST', '/accounts', { name: 'M. Bracken', password: 'moss and fern' });
-  const { id } = await call<ExperimentRecord>('POST', '/experiments', experimentFrom(anySprouting, { created: '2026-04-01', startOn: '2026-04-01', seed: 1 }));
+  const { id } = await call<ExperimentRecord>(
+    'POST',
+    '/experiments',
+    experimentFrom(anySprouting, { created: '2026-04-01', startOn: '2026-04-01', seed: 1 }),
+  );
   const acknowledged: string[] = [];
   const posting = (async () => {
     for (let i = 0; i < 400; i++) {

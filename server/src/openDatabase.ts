@@ -37,7 +37,11 @@ export async function openDatabase(file: string): Promise<Database> {
     transactionType: Transaction.TYPES.IMMEDIATE,
   });
   const umzug = new Umzug({
-    migrations: migrations.map(({ name, up, down }) => ({ name, up: () => up(sequelize.getQueryInterface()), down: () => down(sequelize.getQueryInterface()) })),
+    migrations: migrations.map(({ name, up, down }) => ({
+      name,
+      up: () => up(sequelize.getQueryInterface()),
+      down: () => down(sequelize.getQueryInterface()),
+    })),
     storage: new SequelizeStorage({ sequelize }),
     logger: undefined,
   });

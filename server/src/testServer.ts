@@ -38,7 +38,12 @@ export async function startTestServer(options: Partial<AppOptions> = {}): Promis
         const raw = body instanceof Uint8Array;
         const response = await fetch(base + path, {
           method,
-          headers: sent({ [APP_HEADER]: '1', cookie: cookie || null, 'content-type': body === undefined || raw ? null : 'application/json', ...headers }),
+          headers: sent({
+            [APP_HEADER]: '1',
+            cookie: cookie || null,
+            'content-type': body === undefined || raw ? null : 'application/json',
+            ...headers,
+          }),
           body: body === undefined ? undefined : raw ? new Uint8Array(body) : typeof body === 'string' ? body : JSON.stringify(body),
         });
         cookie = response.headers.getSetCookie()[0]?.split(';')[0] ?? cookie;

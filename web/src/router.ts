@@ -25,7 +25,9 @@ const routes: RouteRecordRaw[] = [
     props: true,
     children: [
       { path: '', redirect: (to) => ({ name: 'plan', params: to.params }) },
-      ...steps.map((step): RouteRecordRaw => ({ path: step, name: step, component: pages[step] as RouteRecordRaw['component'] } as RouteRecordRaw)),
+      ...steps.map(
+        (step): RouteRecordRaw => ({ path: step, name: step, component: pages[step] as RouteRecordRaw['component'] }) as RouteRecordRaw,
+      ),
     ],
   },
   { path: '/:path(.*)*', name: 'lost', component: () => import('./frame/LostPage.vue') },
@@ -36,7 +38,8 @@ export const router = createRouter({ history: createWebHistory(), routes, scroll
 router.beforeEach(async (to) => {
   const session = useSession();
   if (!session.known) await session.load();
-  if (!to.meta.open && session.account === null && !session.unreachable) return { name: 'door', query: to.fullPath === '/' ? {} : { to: to.fullPath } };
+  if (!to.meta.open && session.account === null && !session.unreachable)
+    return { name: 'door', query: to.fullPath === '/' ? {} : { to: to.fullPath } };
   if (to.name === 'door' && session.account !== null) return { name: 'today' };
   return true;
 });

@@ -1,7 +1,8 @@
 import type { Arm, ControlBar, Kept, Layout, Measure, Shelf, Stage } from '../model';
 import type { Process, Truth } from '../simulate/Truth';
 
-export type Theme = 'frames' | 'sprouting' | 'light' | 'water' | 'soil-life' | 'growing-claims' | 'cuttings-and-containers' | 'roots-in-water';
+export type Theme =
+  'frames' | 'sprouting' | 'light' | 'water' | 'soil-life' | 'growing-claims' | 'cuttings-and-containers' | 'roots-in-water';
 
 export const themes: readonly { readonly theme: Theme; readonly title: string }[] = [
   { theme: 'frames', title: 'Empty frames' },

@@ -17,8 +17,14 @@ export const SHELF_COLUMNS = 12;
 export function experimentFrom(question: ReadyQuestion, { created, startOn, seed }: Beginning): Experiment {
   const { units, bench } = layOut(
     {
-      arms: question.arms, unitsPerArm: question.unitsPerArm, letter: question.unitWord.charAt(0).toUpperCase(), sown: question.sown, layout: question.layout,
-      blocks: question.blocks, columns: SHELF_COLUMNS, light: question.light,
+      arms: question.arms,
+      unitsPerArm: question.unitsPerArm,
+      letter: question.unitWord.charAt(0).toUpperCase(),
+      sown: question.sown,
+      layout: question.layout,
+      blocks: question.blocks,
+      columns: SHELF_COLUMNS,
+      light: question.light,
     },
     seed,
   );

@@ -2,9 +2,21 @@ import type { ReadyQuestion } from './ReadyQuestion';
 
 /** The questions that fit every typed word, in plants, treatments, worries or their own text; all of them where nothing is typed. */
 export function findQuestions(questions: readonly ReadyQuestion[], typed: string): ReadyQuestion[] {
-  const words = typed.toLowerCase().split(/[^\p{L}\p{N}]+/u).filter((word) => word.length > 1);
+  const words = typed
+    .toLowerCase()
+    .split(/[^\p{L}\p{N}]+/u)
+    .filter((word) => word.length > 1);
   return questions.filter((question) => {
-    const text = [question.title, question.about, question.question, question.plant, ...question.words, ...question.arms.map((arm) => arm.name)].join(' ').toLowerCase();
+    const text = [
+      question.title,
+      question.about,
+      question.question,
+      question.plant,
+      ...question.words,
+      ...question.arms.map((arm) => arm.name),
+    ]
+      .join(' ')
+      .toLowerCase();
     return words.every((word) => text.includes(stem(word)));
   });
 }

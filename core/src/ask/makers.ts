@@ -17,7 +17,15 @@ export function reference(arm: string, name: string): Arm {
 
 type MeasureWords = Pick<Measure, 'measure' | 'name' | 'readingDays'> & Partial<Measure> & { readonly usual: Process };
 
-const plain = { unit: '', category: null, higherIs: 'better', primary: false, smallestDifference: null, when: 'final', rubric: [] } as const;
+const plain = {
+  unit: '',
+  category: null,
+  higherIs: 'better',
+  primary: false,
+  smallestDifference: null,
+  when: 'final',
+  rubric: [],
+} as const;
 
 export function count(words: MeasureWords): QuestionMeasure {
   return { ...plain, kind: 'count', ...words };
@@ -59,6 +67,19 @@ export const usuallyKept = kept(
 
 /** What most questions leave as it is. */
 export const plainQuestion = {
-  layout: 'completely-random', blocks: 1, light: 'lamp', stages: [], cautions: [], troubles: [], notTested: [], controlBars: [], expectedSurvival: null,
-  plantsKept: null, thinningRule: '', canReach: [], usualTruth: {}, decision: '', kept: usuallyKept,
+  layout: 'completely-random',
+  blocks: 1,
+  light: 'lamp',
+  stages: [],
+  cautions: [],
+  troubles: [],
+  notTested: [],
+  controlBars: [],
+  expectedSurvival: null,
+  plantsKept: null,
+  thinningRule: '',
+  canReach: [],
+  usualTruth: {},
+  decision: '',
+  kept: usuallyKept,
 } as const satisfies Partial<ReadyQuestion>;

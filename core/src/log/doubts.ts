@@ -26,11 +26,17 @@ export function doubts(value: number, { measure, unit, before, neighbours }: Rea
     found.push({ level: 'stop', message: `${value} is more than the ${unit.sown} sown in ${unit.unit}. Count again.` });
   }
   if (measure.kind === 'count' && before !== null && value < before.value) {
-    found.push({ level: 'ask', message: `${unit.unit} went from ${before.value} (${before.when}) to ${value}. A total does not usually go back.` });
+    found.push({
+      level: 'ask',
+      message: `${unit.unit} went from ${before.value} (${before.when}) to ${value}. A total does not usually go back.`,
+    });
   }
   const middle = measure.kind === 'amount' || measure.kind === 'harvest' ? typical(before, neighbours) : null;
   if (middle !== null && value > 0 && (value >= 9 * middle || value <= middle / 9)) {
-    found.push({ level: 'ask', message: `${value} ${measure.unit} is about ten times ${value > middle ? 'more' : 'less'} than the others (${middle} ${measure.unit}). Is the decimal point right?` });
+    found.push({
+      level: 'ask',
+      message: `${value} ${measure.unit} is about ten times ${value > middle ? 'more' : 'less'} than the others (${middle} ${measure.unit}). Is the decimal point right?`,
+    });
   }
   return found;
 }

@@ -10,7 +10,13 @@ const count = aMeasure({ measure: 'sprouts', name: 'Sprouts', kind: 'count', uni
 const height = aMeasure({ readingDays: [5], primary: false });
 
 describe('a typed reading', () => {
-  it.each([['12.5', 12.5], ['12,5', 12.5], [' 7 ', 7], ['.5', 0.5], ['0', 0]])('%s is %d', (text, value) => {
+  it.each([
+    ['12.5', 12.5],
+    ['12,5', 12.5],
+    [' 7 ', 7],
+    ['.5', 0.5],
+    ['0', 0],
+  ])('%s is %d', (text, value) => {
     expect(readReading(text, height)).toEqual({ value });
   });
 
@@ -33,7 +39,9 @@ describe('doubts at entry', () => {
   const unit = aUnit('D01', 'C', { sown: 25 });
 
   it('more than were sown cannot be', () => {
-    expect(doubts(26, { measure: count, unit, before: null, neighbours: [] })).toEqual([{ level: 'stop', message: '26 is more than the 25 sown in D01. Count again.' }]);
+    expect(doubts(26, { measure: count, unit, before: null, neighbours: [] })).toEqual([
+      { level: 'stop', message: '26 is more than the 25 sown in D01. Count again.' },
+    ]);
   });
 
   it('a total that fell is asked about', () => {
@@ -44,7 +52,9 @@ describe('doubts at entry', () => {
 
   it('a value ten times off its neighbours is asked about, either way', () => {
     const neighbours = [11, 12, 13, 12];
-    expect(doubts(125, { measure: height, unit, before: null, neighbours })[0].message).toContain('about ten times more than the others (12 cm)');
+    expect(doubts(125, { measure: height, unit, before: null, neighbours })[0].message).toContain(
+      'about ten times more than the others (12 cm)',
+    );
     expect(doubts(1.25, { measure: height, unit, before: null, neighbours })[0].message).toContain('ten times less');
     expect(doubts(16, { measure: height, unit, before: null, neighbours })).toEqual([]);
     expect(doubts(125, { measure: height, unit, before: null, neighbours: [] })).toEqual([]);
@@ -53,15 +63,37 @@ describe('doubts at entry', () => {
 });
 
 describe('walks', () => {
-  const started = anExperiment({ startedOn: '2026-04-01', units: ['D01', 'D02'].map((code, i) => aUnit(code, i ? 'T' : 'C', { row: 1, column: 2 - i })), measures: [count, height] });
+  const started = anExperiment({
+    startedOn: '2026-04-01',
+    units: ['D01', 'D02'].map((code, i) => aUnit(code, i ? 'T' : 'C', { row: 1, column: 2 - i })),
+    measures: [count, height],
+  });
   const experiment = { ...started, plan: { ...started.plan, frozenOn: '2026-04-01' } };
 
   it('are due on their day, missed after it, coming before it, done when every unit is read', () => {
-    const states = (today: string, read: Parameters<typeof walks>[1] = []) => walks(experiment, read, today).map(({ day, state, left }) => [day, state, left]);
-    expect(states('2026-04-03')).toEqual([[3, 'coming', 2], [5, 'coming', 2]]);
-    expect(states('2026-04-04')).toEqual([[3, 'due', 2], [5, 'coming', 2]]);
-    expect(states('2026-04-04', [{ measure: 'sprouts', on: '2026-04-04', units: 2 }])).toEqual([[3, 'done', 0], [5, 'coming', 2]]);
-    expect(states('2026-04-06', [{ measure: 'sprouts', on: '2026-04-06', units: 2 }, { measure: 'height', on: '2026-04-06', units: 1 }])).toEqual([[3, 'missed', 2], [5, 'due', 1]]);
+    const states = (today: string, read: Parameters<typeof walks>[1] = []) =>
+      walks(experiment, read, today).map(({ day, state, left }) => [day, state, left]);
+    expect(states('2026-04-03')).toEqual([
+      [3, 'coming', 2],
+      [5, 'coming', 2],
+    ]);
+    expect(states('2026-04-04')).toEqual([
+      [3, 'due', 2],
+      [5, 'coming', 2],
+    ]);
+    expect(states('2026-04-04', [{ measure: 'sprouts', on: '2026-04-04', units: 2 }])).toEqual([
+      [3, 'done', 0],
+      [5, 'coming', 2],
+    ]);
+    expect(
+      states('2026-04-06', [
+        { measure: 'sprouts', on: '2026-04-06', units: 2 },
+        { measure: 'height', on: '2026-04-06', units: 1 },
+      ]),
+    ).toEqual([
+      [3, 'missed', 2],
+      [5, 'due', 1],
+    ]);
   });
 
   it('take about ten seconds a count', () => {
@@ -75,11 +107,19 @@ describe('walks', () => {
   it('stop at each unit in bench order, with the reading of this walk and the one before', () => {
     const study: Study = {
       experiment,
-      observations: [anObservation('D01', 4, { measure: 'sprouts', observedOn: '2026-04-04' }), anObservation('D01', 9, { measure: 'sprouts', observedOn: '2026-04-06' })],
+      observations: [
+        anObservation('D01', 4, { measure: 'sprouts', observedOn: '2026-04-04' }),
+        anObservation('D01', 9, { measure: 'sprouts', observedOn: '2026-04-06' }),
+      ],
       happenings: [],
       care: [],
     };
-    expect(stopsOf(study, 5).map(({ unit, measure, reading }) => [unit.unit, measure.measure, reading?.value ?? null])).toEqual([['D02', 'sprouts', null], ['D02', 'height', null], ['D01', 'sprouts', 9], ['D01', 'height', null]]);
+    expect(stopsOf(study, 5).map(({ unit, measure, reading }) => [unit.unit, measure.measure, reading?.value ?? null])).toEqual([
+      ['D02', 'sprouts', null],
+      ['D02', 'height', null],
+      ['D01', 'sprouts', 9],
+      ['D01', 'height', null],
+    ]);
     expect(readingBefore(study, 'D01', 'sprouts', '2026-04-06')?.value).toBe(4);
     expect(readingBefore(study, 'D02', 'sprouts', '2026-04-06')).toBeNull();
   });

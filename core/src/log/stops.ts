@@ -28,7 +28,9 @@ export function stopsOf(study: Study, day: number): Stop[] {
 
 /** A unit's last reading of a measure before a date; null if there is none. */
 export function readingBefore(study: Study, unit: string, measure: string, date: string): Observation | null {
-  const earlier = liveObservations(study.observations).filter((seen) => seen.unit === unit && seen.measure === measure && seen.observedOn.slice(0, 10) < date);
+  const earlier = liveObservations(study.observations).filter(
+    (seen) => seen.unit === unit && seen.measure === measure && seen.observedOn.slice(0, 10) < date,
+  );
   return earlier.sort((a, b) => (a.observedOn < b.observedOn ? -1 : 1)).at(-1) ?? null;
 }
 

@@ -26,7 +26,11 @@ export interface Walk {
  * so that a late reading fills its own walk.
  * @param today calendar date in the experiment's time zone
  */
-export function walks(experiment: Pick<Experiment, 'startedOn' | 'measures' | 'units' | 'plan'>, read: readonly ReadSoFar[], today: string): Walk[] {
+export function walks(
+  experiment: Pick<Experiment, 'startedOn' | 'measures' | 'units' | 'plan'>,
+  read: readonly ReadSoFar[],
+  today: string,
+): Walk[] {
   const { startedOn, measures, units, plan } = experiment;
   if (startedOn === null || plan.frozenOn === null) return [];
   const active = units.filter((unit) => unit.status === 'active').length;

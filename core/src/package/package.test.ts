@@ -31,10 +31,23 @@ describe('the open package', () => {
   });
 
   it('is a Frictionless tabular data package: profile, resources with schema and keys (Data Package specification, v1)', () => {
-    const descriptor = JSON.parse(writePackage(studyOf({ C: [1], T: [2] }))['datapackage.json']) as { profile: string; resources: { name: string; path: string; schema: { fields: { name: string; type: string }[]; primaryKey: string; foreignKeys: unknown[] } }[]; fern: { formatVersion: number } };
+    const descriptor = JSON.parse(writePackage(studyOf({ C: [1], T: [2] }))['datapackage.json']) as {
+      profile: string;
+      resources: {
+        name: string;
+        path: string;
+        schema: { fields: { name: string; type: string }[]; primaryKey: string; foreignKeys: unknown[] };
+      }[];
+      fern: { formatVersion: number };
+    };
     expect(descriptor.profile).toBe('tabular-data-package');
     expect(descriptor.fern.formatVersion).toBe(1);
-    expect(descriptor.resources.map(({ name, path }) => [name, path])).toEqual([['arms', 'arms.csv'], ['units', 'units.csv'], ['measures', 'measures.csv'], ['observations', 'observations.csv']]);
+    expect(descriptor.resources.map(({ name, path }) => [name, path])).toEqual([
+      ['arms', 'arms.csv'],
+      ['units', 'units.csv'],
+      ['measures', 'measures.csv'],
+      ['observations', 'observations.csv'],
+    ]);
     const observations = descriptor.resources[3].schema;
     expect(observations.primaryKey).toBe('id');
     expect(observations.foreignKeys).toContainEqual({ fields: 'replaces', reference: { resource: '', fields: 'id' } });
@@ -43,14 +56,25 @@ describe('the open package', () => {
 
   it('reads what the format calls optional as its default', () => {
     const read = readPackage({
-      'datapackage.json': JSON.stringify({ profile: 'tabular-data-package', name: 'plain', resources: [], fern: { formatVersion: 1, question: 'q', hypothesis: 'h', nullHypothesis: 'n' } }),
+      'datapackage.json': JSON.stringify({
+        profile: 'tabular-data-package',
+        name: 'plain',
+        resources: [],
+        fern: { formatVersion: 1, question: 'q', hypothesis: 'h', nullHypothesis: 'n' },
+      }),
       'arms.csv': 'arm,name,role\nC,Control,control\nT,Treated,treatment\n',
       'units.csv': '\uFEFFunit,arm\r\nu1,C\r\nu2,T\r\n',
       'measures.csv': 'measure,name,kind,primary\nmass,Mass,harvest,true\n',
       'observations.csv': 'id,unit,measure,observed_on,value\no1,u1,mass,2026-04-01,12.5\n',
     });
     const { experiment, observations } = (read as { study: Study }).study;
-    expect(experiment).toMatchObject({ layout: 'completely-random', comparison: 'control', blinded: false, plan: emptyPlan, writing: emptyWriting });
+    expect(experiment).toMatchObject({
+      layout: 'completely-random',
+      comparison: 'control',
+      blinded: false,
+      plan: emptyPlan,
+      writing: emptyWriting,
+    });
     expect(experiment.units[0]).toMatchObject({ status: 'active', sown: null });
     expect(experiment.measures[0]).toMatchObject({ higherIs: 'better', when: 'total', smallestDifference: null });
     expect(observations[0]).toMatchObject({ value: 12.5, source: 'hand', blinded: false, plant: null });
@@ -60,19 +84,47 @@ describe('the open package', () => {
   const change = (file: string, from: string | RegExp, to: string) => ({ ...good, [file]: good[file].replace(from, to) });
 
   it.each<[string, Record<string, string>, string[]]>([
-    ['every problem at once', { ...good, 'arms.csv': 'arm,name,role,dose\nC,Control,boss,many\n', 'units.csv': 'unit,arm\nu1,C\nu1,C\n' }, ['arms.csv:2:role: "boss" is not one of control, treatment, reference', 'arms.csv:2:dose: "many" is not a number, like 12.5', 'units.csv:3:unit: "u1" already stands in row 2; expected each unit once']],
+    [
+      'every problem at once',
+      { ...good, 'arms.csv': 'arm,name,role,dose\nC,Control,boss,many\n', 'units.csv': 'unit,arm\nu1,C\nu1,C\n' },
+      [
+        'arms.csv:2:role: "boss" is not one of control, treatment, reference',
+        'arms.csv:2:dose: "many" is not a number, like 12.5',
+        'units.csv:3:unit: "u1" already stands in row 2; expected each unit once',
+      ],
+    ],
     ['a row that is too short', change('units.csv', /\nC2,[^\r]*/, '\nC2,C'), ['units.csv:3:-: 2 cells; expected 11 as in the header']],
-    ['a date that does not exist', change('observations.csv', ',2026-04-08', ',2026-02-30'), ['observations.csv:2:observed_on: "2026-02-30" is not a date or date-time, like 2026-04-14 or 2026-04-14T09:30:00Z']],
-    ['a correction of itself', change('observations.csv', /hand,,\r/, 'hand,,height-C1-2026-04-08-\r'), ['observations.csv:2:replaces: an observation cannot replace itself; expected the id of an earlier one']],
-    ['a future format', change('datapackage.json', '"formatVersion": 1', '"formatVersion": 2'), ['datapackage.json:-:fern.formatVersion: 2 is not a version that can be read; expected 1']],
+    [
+      'a date that does not exist',
+      change('observations.csv', ',2026-04-08', ',2026-02-30'),
+      ['observations.csv:2:observed_on: "2026-02-30" is not a date or date-time, like 2026-04-14 or 2026-04-14T09:30:00Z'],
+    ],
+    [
+      'a correction of itself',
+      change('observations.csv', /hand,,\r/, 'hand,,height-C1-2026-04-08-\r'),
+      ['observations.csv:2:replaces: an observation cannot replace itself; expected the id of an earlier one'],
+    ],
+    [
+      'a future format',
+      change('datapackage.json', '"formatVersion": 1', '"formatVersion": 2'),
+      ['datapackage.json:-:fern.formatVersion: 2 is not a version that can be read; expected 1'],
+    ],
     ['no JSON', { ...good, 'datapackage.json': 'hello' }, ['datapackage.json:-:-: is not JSON; expected a data package descriptor']],
-    ['two primaries', change('measures.csv', /(height,)([^\r]*)\r\n/, '$1$2\r\nmass,$2\r\n'), ['measures.csv:3:primary: a second primary measure beside row 2; expected exactly one']],
+    [
+      'two primaries',
+      change('measures.csv', /(height,)([^\r]*)\r\n/, '$1$2\r\nmass,$2\r\n'),
+      ['measures.csv:3:primary: a second primary measure beside row 2; expected exactly one'],
+    ],
   ])('names %s, with file, row and column', (_, files, lines) => {
     expect(problemsOf(files)).toEqual(expect.arrayContaining(lines));
   });
 
   it('refuses a zip that unpacks to more than 100 MB, and one without a descriptor', () => {
-    expect(unzipPackage(zipPackage({ 'units.csv': 'unit,arm\n' }))).toMatchObject({ problems: [{ message: 'holds no datapackage.json; expected one' }] });
-    expect(unzipPackage(zipPackage({ 'datapackage.json': '{}', 'observations.csv': 'x'.repeat(101 * 1024 * 1024) }))).toMatchObject({ problems: [{ message: expect.stringContaining('100 MB') }] });
+    expect(unzipPackage(zipPackage({ 'units.csv': 'unit,arm\n' }))).toMatchObject({
+      problems: [{ message: 'holds no datapackage.json; expected one' }],
+    });
+    expect(unzipPackage(zipPackage({ 'datapackage.json': '{}', 'observations.csv': 'x'.repeat(101 * 1024 * 1024) }))).toMatchObject({
+      problems: [{ message: expect.stringContaining('100 MB') }],
+    });
   });
 });

@@ -33,7 +33,8 @@ export function readDescriptor(json: string | undefined): ReadDescriptor {
   if (!isObject(whole)) return fail('is not a JSON object; expected a data package descriptor');
   if (!isObject(whole.fern)) return fail('has no "fern" object; expected formatVersion, question, hypothesis and nullHypothesis in it');
   const fern = whole.fern;
-  if (fern.formatVersion !== 1) add('fern.formatVersion', `${JSON.stringify(fern.formatVersion) ?? 'nothing'} is not a version that can be read; expected 1`);
+  if (fern.formatVersion !== 1)
+    add('fern.formatVersion', `${JSON.stringify(fern.formatVersion) ?? 'nothing'} is not a version that can be read; expected 1`);
 
   const text = (from: Record<string, unknown>, key: string, path: string, fallback: string | null): string => {
     const value = from[key];
@@ -50,7 +51,10 @@ export function readDescriptor(json: string | undefined): ReadDescriptor {
     return null;
   };
   const isDay = (value: unknown): value is string => isString(value) && isDate(value);
-  const oneOf = <T extends string>(...choices: readonly T[]) => (value: unknown): value is T => choices.includes(value as T);
+  const oneOf =
+    <T extends string>(...choices: readonly T[]) =>
+    (value: unknown): value is T =>
+      choices.includes(value as T);
 
   const created = text(whole, 'created', 'created', '');
   if (created !== '' && !isMoment(created)) add('created', `"${created}" is not a date or date-time`);
@@ -102,7 +106,11 @@ function readPlan(value: unknown): Plan {
       light: shelf.light === 'lamp' || shelf.light === 'window' ? shelf.light : 'none',
     })),
     frozenOn: isString(from.frozenOn) && isDate(from.frozenOn) ? from.frozenOn : null,
-    amendments: objects('amendments').map((item) => ({ on: textOr(item.on, ''), what: textOr(item.what, ''), reason: textOr(item.reason, '') })),
+    amendments: objects('amendments').map((item) => ({
+      on: textOr(item.on, ''),
+      what: textOr(item.what, ''),
+      reason: textOr(item.reason, ''),
+    })),
     predictions: objects('predictions').map((item) => ({
       person: textOr(item.person, ''),
       expects: textOr(item.expects, ''),
@@ -118,7 +126,11 @@ function readPlan(value: unknown): Plan {
     })),
     spreadGuess: number('spreadGuess'),
     controlGuess: number('controlGuess'),
-    controlBars: objects('controlBars').map((bar) => ({ measure: textOr(bar.measure, ''), least: numberOr(bar.least, null), most: numberOr(bar.most, null) })),
+    controlBars: objects('controlBars').map((bar) => ({
+      measure: textOr(bar.measure, ''),
+      least: numberOr(bar.least, null),
+      most: numberOr(bar.most, null),
+    })),
     expectedSurvival: number('expectedSurvival'),
     plantsKept: number('plantsKept'),
     thinningRule: text('thinningRule'),

@@ -21,7 +21,8 @@ export function readPackage(files: PackageFiles): ReadResult {
   for (const table of tables) {
     const csv = files[descriptor.paths[table.name] ?? table.file];
     if (csv === undefined) {
-      if (!table.optional) problems.push({ file: table.file, row: null, column: null, message: 'the file is missing; expected it in the package' });
+      if (!table.optional)
+        problems.push({ file: table.file, row: null, column: null, message: 'the file is missing; expected it in the package' });
       rows[table.name] = [];
       continue;
     }
@@ -63,16 +64,30 @@ function checkReferences(rows: Readonly<Record<string, readonly TableRow[]>>): P
       for (const row of rows[table.name]) {
         const code = row.cells[field];
         if (code !== null && code !== undefined && !known.has(code)) {
-          problems.push({ file: table.file, row: row.row, column: field, message: `"${code}" stands in no row of ${other}.csv; expected one of its ${key} codes` });
+          problems.push({
+            file: table.file,
+            row: row.row,
+            column: field,
+            message: `"${code}" stands in no row of ${other}.csv; expected one of its ${key} codes`,
+          });
         }
       }
     }
   }
-  for (const [field, table] of [['arms', 'arms'], ['units', 'units']] as const) {
+  for (const [field, table] of [
+    ['arms', 'arms'],
+    ['units', 'units'],
+  ] as const) {
     const known = codes(table, table.slice(0, -1));
     for (const row of rows.events) {
       for (const code of splitCodes(row.cells[field])) {
-        if (!known.has(code)) problems.push({ file: 'events.csv', row: row.row, column: field, message: `"${code}" stands in no row of ${table}.csv; expected codes with a space between` });
+        if (!known.has(code))
+          problems.push({
+            file: 'events.csv',
+            row: row.row,
+            column: field,
+            message: `"${code}" stands in no row of ${table}.csv; expected codes with a space between`,
+          });
       }
     }
   }
@@ -85,11 +100,13 @@ function checkTogether(rows: Readonly<Record<string, readonly TableRow[]>>): Pro
   const controls = rows.arms.filter((row) => row.cells.role === 'control');
   if (rows.arms.length === 0) add('arms.csv', null, 'arm', 'there is no arm; expected one control and at least one treatment');
   else if (controls.length === 0) add('arms.csv', null, 'role', 'no arm is the control; expected exactly one');
-  for (const extra of controls.slice(1)) add('arms.csv', extra.row, 'role', `a second control beside row ${controls[0].row}; expected exactly one`);
+  for (const extra of controls.slice(1))
+    add('arms.csv', extra.row, 'role', `a second control beside row ${controls[0].row}; expected exactly one`);
   const primaries = rows.measures.filter((row) => row.cells.primary === true);
   if (rows.measures.length === 0) add('measures.csv', null, 'measure', 'there is no measure; expected at least the primary one');
   else if (primaries.length === 0) add('measures.csv', null, 'primary', 'no measure is primary; expected true for exactly one');
-  for (const extra of primaries.slice(1)) add('measures.csv', extra.row, 'primary', `a second primary measure beside row ${primaries[0].row}; expected exactly one`);
+  for (const extra of primaries.slice(1))
+    add('measures.csv', extra.row, 'primary', `a second primary measure beside row ${primaries[0].row}; expected exactly one`);
 
   const kinds = new Map(rows.measures.map((row) => [row.cells.measure, row.cells.kind]));
   const byId = new Map(rows.observations.map((row) => [row.cells.id, row]));
@@ -97,14 +114,22 @@ function checkTogether(rows: Readonly<Record<string, readonly TableRow[]>>): Pro
     const { value, replaces, id } = row.cells;
     const kind = kinds.get(row.cells.measure);
     if (typeof value === 'number') {
-      if (kind === 'count' && (value < 0 || !Number.isInteger(value))) add('observations.csv', row.row, 'value', `"${value}" is not a count; expected a whole number of 0 or more`);
-      if (kind === 'event' && value !== 0 && value !== 1) add('observations.csv', row.row, 'value', `"${value}" is not an event; expected 1 (it happened) or 0 (not by this date)`);
+      if (kind === 'count' && (value < 0 || !Number.isInteger(value)))
+        add('observations.csv', row.row, 'value', `"${value}" is not a count; expected a whole number of 0 or more`);
+      if (kind === 'event' && value !== 0 && value !== 1)
+        add('observations.csv', row.row, 'value', `"${value}" is not an event; expected 1 (it happened) or 0 (not by this date)`);
     }
     if (replaces !== null) {
       const old = byId.get(replaces);
-      if (replaces === id) add('observations.csv', row.row, 'replaces', 'an observation cannot replace itself; expected the id of an earlier one');
+      if (replaces === id)
+        add('observations.csv', row.row, 'replaces', 'an observation cannot replace itself; expected the id of an earlier one');
       else if (old && (old.cells.unit !== row.cells.unit || old.cells.measure !== row.cells.measure)) {
-        add('observations.csv', row.row, 'replaces', `"${String(replaces)}" is of another unit or measure; expected the observation that this one corrects`);
+        add(
+          'observations.csv',
+          row.row,
+          'replaces',
+          `"${String(replaces)}" is of another unit or measure; expected the observation that this one corrects`,
+        );
       }
     }
   }
@@ -157,7 +182,10 @@ function readMeasure({ cells }: TableRow): Measure {
     smallestDifference: cells.smallest_difference as number | null,
     // Pickings add up: unless the table says otherwise a harvest is compared by its total.
     when: (cells.when as Measure['when'] | null) ?? (kind === 'harvest' ? 'total' : 'final'),
-    rubric: (cells.rubric as string).split('; ').filter(Boolean).map((step) => ({ value: Number(step.split(' = ')[0]), words: step.slice(step.indexOf(' = ') + 3) })),
+    rubric: (cells.rubric as string)
+      .split('; ')
+      .filter(Boolean)
+      .map((step) => ({ value: Number(step.split(' = ')[0]), words: step.slice(step.indexOf(' = ') + 3) })),
     readingDays: splitCodes(cells.reading_days).map(Number),
   };
 }

@@ -26,7 +26,8 @@ export function readTable(table: Table, csv: string): ReadTable {
   const problem = (row: number | null, column: string | null, message: string) => problems.push({ file: table.file, row, column, message });
   const parsed = Papa.parse<string[]>(csv.replace(/^\uFEFF/, ''), { skipEmptyLines: 'greedy' });
   for (const error of parsed.errors) {
-    if (error.code !== 'UndetectableDelimiter') problem((error.row ?? 0) + 1, null, `${error.message}; expected a CSV file with commas and double quotes`);
+    if (error.code !== 'UndetectableDelimiter')
+      problem((error.row ?? 0) + 1, null, `${error.message}; expected a CSV file with commas and double quotes`);
   }
   const [header = [], ...lines] = parsed.data;
   if (header.length === 0) {
@@ -59,7 +60,8 @@ export function readTable(table: Table, csv: string): ReadTable {
     const key = cells[table.primaryKey];
     if (typeof key === 'string') {
       const first = keys.get(key);
-      if (first !== undefined) problem(row, table.primaryKey, `"${key}" already stands in row ${first}; expected each ${table.primaryKey} once`);
+      if (first !== undefined)
+        problem(row, table.primaryKey, `"${key}" already stands in row ${first}; expected each ${table.primaryKey} once`);
       else keys.set(key, row);
     }
     return { row, cells };

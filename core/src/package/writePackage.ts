@@ -71,12 +71,15 @@ export function writePackage(study: Study): PackageFiles {
     })),
   };
   const fieldsOf = (name: string, fields: readonly Field[]): readonly Field[] =>
-    name === 'arms' ? [...fields, ...factors.map((factor): Field => ({ name: `factor_${factor}`, type: 'string', required: true }))] : fields;
+    name === 'arms'
+      ? [...fields, ...factors.map((factor): Field => ({ name: `factor_${factor}`, type: 'string', required: true }))]
+      : fields;
   const written = tables.filter((table) => !table.optional || rows[table.name].length > 0);
   const files: Record<string, string> = {};
   for (const table of written) {
     const names = fieldsOf(table.name, table.fields).map((field) => field.name);
-    files[table.file] = Papa.unparse({ fields: names, data: rows[table.name].map((row) => names.map((name) => row[name])) }, { newline: '\r\n' }) + '\r\n';
+    files[table.file] =
+      Papa.unparse({ fields: names, data: rows[table.name].map((row) => names.map((name) => row[name])) }, { newline: '\r\n' }) + '\r\n';
   }
   const { arms: _arms, units: _units, measures: _measures, name, title, created, ...fern } = experiment;
   files['datapackage.json'] = JSON.stringify(

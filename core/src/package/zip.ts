@@ -11,7 +11,10 @@ export function zipPackage(files: PackageFiles): Uint8Array {
 }
 
 /** Unpacks a .zip; a folder inside that holds datapackage.json is taken as the package. Nothing throws. */
-export function unzipPackage(bytes: Uint8Array, name = 'package.zip'): { readonly files: PackageFiles } | { readonly problems: readonly Problem[] } {
+export function unzipPackage(
+  bytes: Uint8Array,
+  name = 'package.zip',
+): { readonly files: PackageFiles } | { readonly problems: readonly Problem[] } {
   const fail = (message: string) => ({ problems: [{ file: name, row: null, column: null, message }] });
   if (bytes.length === 0) return fail('the file is empty; expected a .zip that holds datapackage.json');
   let size = 0;
@@ -28,7 +31,9 @@ export function unzipPackage(bytes: Uint8Array, name = 'package.zip'): { readonl
     return fail('is not a .zip file that can be opened; expected a .zip that holds datapackage.json');
   }
   if (size > MOST_BYTES) return fail('unpacks to more than 100 MB; expected a smaller package');
-  const descriptor = Object.keys(entries).filter((path) => /(^|\/)datapackage\.json$/.test(path)).sort((a, b) => a.length - b.length)[0];
+  const descriptor = Object.keys(entries)
+    .filter((path) => /(^|\/)datapackage\.json$/.test(path))
+    .sort((a, b) => a.length - b.length)[0];
   if (descriptor === undefined) return fail('holds no datapackage.json; expected one');
   const folder = descriptor.slice(0, -'datapackage.json'.length);
   const inside = Object.entries(entries).filter(([path]) => path.startsWith(folder));

@@ -55,7 +55,10 @@ export function powerTruth({ arms, measures, plan, units }: Experiment): Truth |
       return only({ process: 'event', days: values(controlGuess, Math.max(0.1, controlGuess + shift)), spread: spreadGuess }, 0);
     default: {
       const level = values(controlGuess, Math.max(0, controlGuess + shift));
-      return only(primary.kind === 'harvest' ? { process: 'harvest', each: level, spread: spreadGuess } : { process: 'level', level, rate: 1 }, primary.kind === 'harvest' ? 0 : spreadGuess);
+      return only(
+        primary.kind === 'harvest' ? { process: 'harvest', each: level, spread: spreadGuess } : { process: 'level', level, rate: 1 },
+        primary.kind === 'harvest' ? 0 : spreadGuess,
+      );
     }
   }
 }
@@ -83,12 +86,18 @@ export function chanceOfAnswer(experiment: Experiment, units: number, { seed, ru
 }
 
 /** Fewest units an arm that give the wanted chance, by bisection, with every number that was tried; `units` is null where not even the most would do. */
-export function unitsForChance(experiment: Experiment, options: ChanceOptions, wanted = 0.8): { readonly units: number | null; readonly tried: readonly Chance[] } {
+export function unitsForChance(
+  experiment: Experiment,
+  options: ChanceOptions,
+  wanted = 0.8,
+): { readonly units: number | null; readonly tried: readonly Chance[] } {
   const tried = new Map<number, Chance>();
   const steps = Math.ceil(Math.log2(60)) + 2;
   const enough = (units: number): boolean => {
     const done = tried.size;
-    const found = tried.get(units) ?? chanceOfAnswer(experiment, units, { ...options, onProgress: (share) => options.onProgress?.(Math.min(1, (done + share) / steps)) });
+    const found =
+      tried.get(units) ??
+      chanceOfAnswer(experiment, units, { ...options, onProgress: (share) => options.onProgress?.(Math.min(1, (done + share) / steps)) });
     if (found) tried.set(units, found);
     return found !== null && found.chance >= wanted;
   };

@@ -10,7 +10,12 @@ export interface Factor {
 export function factorsOf(arms: readonly Arm[]): Factor[] {
   const names = [...new Set(arms.flatMap((arm) => Object.keys(arm.factors)))];
   const first = arms.find((arm) => arm.role === 'control');
-  return names.map((name) => ({ name, levels: [...new Set([...(first?.factors[name] === undefined ? [] : [first.factors[name]]), ...arms.flatMap((arm) => arm.factors[name] ?? [])])] }));
+  return names.map((name) => ({
+    name,
+    levels: [
+      ...new Set([...(first?.factors[name] === undefined ? [] : [first.factors[name]]), ...arms.flatMap((arm) => arm.factors[name] ?? [])]),
+    ],
+  }));
 }
 
 /**

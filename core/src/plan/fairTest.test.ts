@@ -11,7 +11,8 @@ function good(more: Partial<Experiment> = {}, plan: Partial<Plan> = {}): Experim
   const base = anExperiment({ units });
   return { ...base, ...more, plan: { ...base.plan, spreadGuess: 0.05, controlGuess: 10, ...plan } };
 }
-const units = (arms: string, more: (arm: string, i: number) => object = () => ({})) => [...arms].map((arm, i) => aUnit(`P${i + 1}`, arm, { row: 1, column: i + 1, ...more(arm, i) }));
+const units = (arms: string, more: (arm: string, i: number) => object = () => ({})) =>
+  [...arms].map((arm, i) => aUnit(`P${i + 1}`, arm, { row: 1, column: i + 1, ...more(arm, i) }));
 
 interface Case {
   readonly rule: string;
@@ -23,29 +24,89 @@ interface Case {
 
 const cases: readonly Case[] = [
   { rule: 'comparison', severity: 'blocker', fires: good({ arms: [anArm('A'), anArm('T')] }), says: /No arm is the control/ },
-  { rule: 'measure', severity: 'serious', fires: good({ measures: [aMeasure({ smallestDifference: null })] }), says: /how big a difference would matter/ },
-  { rule: 'measure', severity: 'serious', fires: good({ measures: [aMeasure({ name: 'Does better', unit: '' })] }), silent: good({ measures: [aMeasure({ name: 'Better leaves', unit: 'g' })] }), says: /two people would make differently/ },
+  {
+    rule: 'measure',
+    severity: 'serious',
+    fires: good({ measures: [aMeasure({ smallestDifference: null })] }),
+    says: /how big a difference would matter/,
+  },
+  {
+    rule: 'measure',
+    severity: 'serious',
+    fires: good({ measures: [aMeasure({ name: 'Does better', unit: '' })] }),
+    silent: good({ measures: [aMeasure({ name: 'Better leaves', unit: 'g' })] }),
+    says: /two people would make differently/,
+  },
   { rule: 'replication', severity: 'serious', fires: good({ units: units('CTTTT') }), says: /one pot/ },
-  { rule: 'reach', severity: 'serious', fires: good({ units: units('CTTCTC') }), silent: good({ units: units('CTTCTCCT') }), says: /1 of 10 shuffles/ },
-  { rule: 'container', severity: 'serious', fires: good({ units: units('CTTCCTTC', (arm) => ({ container: arm === 'T' ? 'tank 2' : 'tank 1' })) }), silent: good({ units: units('CTTCCTTC', (_, i) => ({ container: `tank ${i % 2}` })) }), says: /tank 1/ },
+  {
+    rule: 'reach',
+    severity: 'serious',
+    fires: good({ units: units('CTTCTC') }),
+    silent: good({ units: units('CTTCTCCT') }),
+    says: /1 of 10 shuffles/,
+  },
+  {
+    rule: 'container',
+    severity: 'serious',
+    fires: good({ units: units('CTTCCTTC', (arm) => ({ container: arm === 'T' ? 'tank 2' : 'tank 1' })) }),
+    silent: good({ units: units('CTTCCTTC', (_, i) => ({ container: `tank ${i % 2}` })) }),
+    says: /tank 1/,
+  },
   {
     rule: 'one-change',
     severity: 'serious',
     fires: good({ arms: [anArm('C', { factors: { light: 'low', feed: 'no' } }), anArm('T', { factors: { light: 'high', feed: 'yes' } })] }),
-    silent: good({ arms: [['C', 'low', 'no'], ['T', 'high', 'yes'], ['U', 'low', 'yes'], ['V', 'high', 'no']].map(([arm, light, feed]) => anArm(arm, { factors: { light, feed } })) }),
+    silent: good({
+      arms: [
+        ['C', 'low', 'no'],
+        ['T', 'high', 'yes'],
+        ['U', 'low', 'yes'],
+        ['V', 'high', 'no'],
+      ].map(([arm, light, feed]) => anArm(arm, { factors: { light, feed } })),
+    }),
     says: /light and feed at once/,
   },
   {
     rule: 'vehicle',
     severity: 'serious',
     fires: good({}, { stages: [{ name: 'soak', kind: 'soak', arms: ['T'], hours: 6, tested: false }] }),
-    silent: good({}, { stages: [{ name: 'soak', kind: 'soak', arms: ['T'], hours: 6, tested: false }, { name: 'plain soak', kind: 'soak', arms: ['C'], hours: 6, tested: false }] }),
+    silent: good(
+      {},
+      {
+        stages: [
+          { name: 'soak', kind: 'soak', arms: ['T'], hours: 6, tested: false },
+          { name: 'plain soak', kind: 'soak', arms: ['C'], hours: 6, tested: false },
+        ],
+      },
+    ),
     says: /does not go through “soak” for 6 h/,
   },
-  { rule: 'same-start', severity: 'serious', fires: good({ units: units('CTTCCTTC', (arm) => ({ startedOn: arm === 'T' ? '2026-04-05' : '2026-04-01' })) }), says: /2026-04-05/ },
-  { rule: 'identity', severity: 'serious', fires: good({ units: [...units('CTTCCTTC'), aUnit('P9', 'T', { row: 1, column: 1 })] }), says: /P1 and P9 share one place/ },
-  { rule: 'blind', severity: 'serious', fires: good({ measures: [aMeasure({ kind: 'rating', unit: '' })] }), silent: good({ measures: [aMeasure({ kind: 'rating', unit: '' })], blinded: true }), says: /We see what we expect/ },
-  { rule: 'power', severity: 'caution', fires: good({}, { spreadGuess: 0.15 }), silent: good({}, { spreadGuess: null }), says: /times? in 10/ },
+  {
+    rule: 'same-start',
+    severity: 'serious',
+    fires: good({ units: units('CTTCCTTC', (arm) => ({ startedOn: arm === 'T' ? '2026-04-05' : '2026-04-01' })) }),
+    says: /2026-04-05/,
+  },
+  {
+    rule: 'identity',
+    severity: 'serious',
+    fires: good({ units: [...units('CTTCCTTC'), aUnit('P9', 'T', { row: 1, column: 1 })] }),
+    says: /P1 and P9 share one place/,
+  },
+  {
+    rule: 'blind',
+    severity: 'serious',
+    fires: good({ measures: [aMeasure({ kind: 'rating', unit: '' })] }),
+    silent: good({ measures: [aMeasure({ kind: 'rating', unit: '' })], blinded: true }),
+    says: /We see what we expect/,
+  },
+  {
+    rule: 'power',
+    severity: 'caution',
+    fires: good({}, { spreadGuess: 0.15 }),
+    silent: good({}, { spreadGuess: null }),
+    says: /times? in 10/,
+  },
   { rule: 'position', severity: 'caution', fires: good({ units: units('CCCCTTTT') }), says: /clumps from left to right/ },
   {
     rule: 'spillover',
@@ -54,10 +115,34 @@ const cases: readonly Case[] = [
     silent: good({}, { canReach: ['drips'], barriers: [1, 3, 5, 7].map((column) => ({ row: 1, column })) }),
     says: /Drips can get/,
   },
-  { rule: 'same-seed', severity: 'caution', fires: good({ units: units('CTTCCTTC', (arm) => ({ lot: arm === 'T' ? 'old bag' : 'new bag' })) }), silent: good({ units: units('CTTCCTTC', (_, i) => ({ lot: `bag ${Math.floor(i / 4)}` })) }), says: /old bag/ },
-  { rule: 'thinning', severity: 'caution', fires: good({ units: units('CTTCCTTC', () => ({ sown: 3 })) }, { plantsKept: 1 }), silent: good({ units: units('CTTCCTTC', () => ({ sown: 3 })) }, { plantsKept: 1, thinningRule: 'nearest the centre' }), says: /3 are sown and 1 kept/ },
-  { rule: 'losses', severity: 'caution', fires: good({}, { expectedSurvival: 0.7 }), silent: good({}, { expectedSurvival: 1 }), says: /about 2 will be there/ },
-  { rule: 'held', severity: 'caution', fires: good({}, { usuallyKept: ['light'], kept: [{ what: 'Light', how: ' ' }] }), silent: good({}, { usuallyKept: ['light'], kept: [{ what: 'Light', how: '16 h' }] }), says: /“light”/ },
+  {
+    rule: 'same-seed',
+    severity: 'caution',
+    fires: good({ units: units('CTTCCTTC', (arm) => ({ lot: arm === 'T' ? 'old bag' : 'new bag' })) }),
+    silent: good({ units: units('CTTCCTTC', (_, i) => ({ lot: `bag ${Math.floor(i / 4)}` })) }),
+    says: /old bag/,
+  },
+  {
+    rule: 'thinning',
+    severity: 'caution',
+    fires: good({ units: units('CTTCCTTC', () => ({ sown: 3 })) }, { plantsKept: 1 }),
+    silent: good({ units: units('CTTCCTTC', () => ({ sown: 3 })) }, { plantsKept: 1, thinningRule: 'nearest the centre' }),
+    says: /3 are sown and 1 kept/,
+  },
+  {
+    rule: 'losses',
+    severity: 'caution',
+    fires: good({}, { expectedSurvival: 0.7 }),
+    silent: good({}, { expectedSurvival: 1 }),
+    says: /about 2 will be there/,
+  },
+  {
+    rule: 'held',
+    severity: 'caution',
+    fires: good({}, { usuallyKept: ['light'], kept: [{ what: 'Light', how: ' ' }] }),
+    silent: good({}, { usuallyKept: ['light'], kept: [{ what: 'Light', how: '16 h' }] }),
+    says: /“light”/,
+  },
   { rule: 'unequal', severity: 'note', fires: good({ units: units('CTTCCTTCT') }), says: /different numbers/ },
   { rule: 'scope', severity: 'note', fires: good({}, { notTested: ['taste'] }), says: /taste/ },
 ];
@@ -93,7 +178,14 @@ describe('crossed factors', () => {
 
   it('make every combination, with the first levels as the control', () => {
     const arms = crossFactors(mulch, pot);
-    expect(arms.map(({ arm, role }) => [arm, role])).toEqual([['C', 'control'], ['A2', 'treatment'], ['A3', 'treatment'], ['B1', 'treatment'], ['B2', 'treatment'], ['B3', 'treatment']]);
+    expect(arms.map(({ arm, role }) => [arm, role])).toEqual([
+      ['C', 'control'],
+      ['A2', 'treatment'],
+      ['A3', 'treatment'],
+      ['B1', 'treatment'],
+      ['B2', 'treatment'],
+      ['B3', 'treatment'],
+    ]);
     expect(factorsOf(arms)).toEqual([mulch, pot]);
     expect(fairTest(good({ arms })).filter(({ rule }) => rule === 'one-change')).toEqual([]);
   });

@@ -21,7 +21,25 @@ import { vehicle } from './rules/vehicle';
 
 /** Every rule of the fair-test check, in the order in which a person would mend them. */
 export const fairTestRules = [
-  comparison, measure, replication, reach, container, oneChange, vehicle, sameStart, identity, blind, power, position, spillover, sameSeed, thinning, losses, held, unequal, scope,
+  comparison,
+  measure,
+  replication,
+  reach,
+  container,
+  oneChange,
+  vehicle,
+  sameStart,
+  identity,
+  blind,
+  power,
+  position,
+  spillover,
+  sameSeed,
+  thinning,
+  losses,
+  held,
+  unequal,
+  scope,
 ] as const;
 
 const order: readonly Severity[] = ['blocker', 'serious', 'caution', 'note'];

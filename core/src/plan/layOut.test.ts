@@ -8,9 +8,20 @@ import { nextArmCode, replan, wishOf } from './replan';
 import { benchFor, walkOrder } from './shelfOf';
 
 const wish = (more: Partial<LayoutWish> = {}): LayoutWish => ({
-  arms: [anArm('C'), anArm('T')], unitsPerArm: 2, letter: 'D', sown: null, layout: 'completely-random', blocks: 1, columns: 12, light: 'lamp', ...more,
+  arms: [anArm('C'), anArm('T')],
+  unitsPerArm: 2,
+  letter: 'D',
+  sown: null,
+  layout: 'completely-random',
+  blocks: 1,
+  columns: 12,
+  light: 'lamp',
+  ...more,
 });
-const deal = (more: Partial<LayoutWish>, seed: number) => layOut(wish(more), seed).units.map((unit) => unit.arm).join('');
+const deal = (more: Partial<LayoutWish>, seed: number) =>
+  layOut(wish(more), seed)
+    .units.map((unit) => unit.arm)
+    .join('');
 
 /** p of all layouts being equally likely, from the layouts of many seeds. */
 function evenness(more: Partial<LayoutWish>, expected: number): number {
@@ -19,7 +30,10 @@ function evenness(more: Partial<LayoutWish>, expected: number): number {
   for (let seed = 0; seed < runs; seed++) seen.set(deal(more, seed), (seen.get(deal(more, seed)) ?? 0) + 1);
   expect(seen.size).toBe(expected);
   const each = runs / expected;
-  return chiSquareUpper([...seen.values()].reduce((sum, n) => sum + (n - each) ** 2 / each, 0), expected - 1);
+  return chiSquareUpper(
+    [...seen.values()].reduce((sum, n) => sum + (n - each) ** 2 / each, 0),
+    expected - 1,
+  );
 }
 
 describe('the shuffle', () => {
@@ -38,8 +52,14 @@ describe('the shuffle', () => {
 
   it('keeps blocks: every block has its share of each arm', () => {
     const { units, bench } = layOut(wish({ layout: 'blocks', blocks: 3, unitsPerArm: 7 }), 11);
-    const counts = [...new Set(units.map((unit) => unit.block))].map((block) => ['C', 'T'].map((arm) => units.filter((unit) => unit.block === block && unit.arm === arm).length));
-    expect(counts).toEqual([[3, 3], [2, 2], [2, 2]]);
+    const counts = [...new Set(units.map((unit) => unit.block))].map((block) =>
+      ['C', 'T'].map((arm) => units.filter((unit) => unit.block === block && unit.arm === arm).length),
+    );
+    expect(counts).toEqual([
+      [3, 3],
+      [2, 2],
+      [2, 2],
+    ]);
     expect(bench.map((shelf) => shelf.name)).toEqual(['Shelf A', 'Shelf B', 'Shelf C']);
   });
 
@@ -81,7 +101,9 @@ describe('a plan that changes', () => {
     const [first, second] = experiment.units;
     const moved = { ...experiment, units: moveUnit(experiment.units, first.unit, second.row ?? 0, second.column ?? 0) };
     expect(movedByHand(moved)).toEqual([first.unit, second.unit]);
-    expect(placesInWords(moved)).toBe(`The places were shuffled with seed 9, then 2 of 12 were moved by hand: ${first.unit}, ${second.unit}.`);
+    expect(placesInWords(moved)).toBe(
+      `The places were shuffled with seed 9, then 2 of 12 were moved by hand: ${first.unit}, ${second.unit}.`,
+    );
     expect(movedByHand({ ...experiment, plan: { ...experiment.plan, shuffleSeed: null } })).toBeNull();
   });
 

@@ -50,15 +50,27 @@ function place(groups: readonly { block: string | null; arms: readonly string[] 
   const bench: Shelf[] = [];
   const digits = Math.max(2, String(groups.reduce((n, group) => n + group.arms.length, 0)).length);
   // Pairs stand beside one another along common shelves; a block has its shelf to itself.
-  const shelves = wish.layout === 'pairs' ? [groups.flatMap((group) => group.arms.map((arm) => ({ arm, block: group.block })))] : groups.map((group) => group.arms.map((arm) => ({ arm, block: group.block })));
+  const shelves =
+    wish.layout === 'pairs'
+      ? [groups.flatMap((group) => group.arms.map((arm) => ({ arm, block: group.block })))]
+      : groups.map((group) => group.arms.map((arm) => ({ arm, block: group.block })));
   let row = 0;
   shelves.forEach((places, shelf) => {
     const columns = Math.min(wish.columns, places.length);
     places.forEach(({ arm, block }, i) => {
       const code = `${wish.letter}${String(units.length + 1).padStart(digits, '0')}`;
       units.push({
-        unit: code, arm, block, container: null, row: row + Math.floor(i / columns) + 1, column: (i % columns) + 1, sown: wish.sown, lot: null,
-        startedOn: wish.startedOn ?? null, status: 'active', statusReason: null,
+        unit: code,
+        arm,
+        block,
+        container: null,
+        row: row + Math.floor(i / columns) + 1,
+        column: (i % columns) + 1,
+        sown: wish.sown,
+        lot: null,
+        startedOn: wish.startedOn ?? null,
+        status: 'active',
+        statusReason: null,
       });
     });
     const rows = Math.ceil(places.length / columns);

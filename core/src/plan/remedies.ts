@@ -18,26 +18,57 @@ export interface Remedy {
 
 type Maker = (experiment: Experiment) => Remedy | null;
 
-const plan = (experiment: Experiment, more: Partial<Experiment['plan']>): Experiment => ({ ...experiment, plan: { ...experiment.plan, ...more } });
+const plan = (experiment: Experiment, more: Partial<Experiment['plan']>): Experiment => ({
+  ...experiment,
+  plan: { ...experiment.plan, ...more },
+});
 
 /** A button that lays out so many units an arm; null where they would not fit. */
 function units(experiment: Experiment, count: number | null): Remedy | null {
   const fewest = Math.min(...unitsByArm(experiment).map((arm) => arm.units.length));
   if (count === null || count > mostUnitsPerArm(experiment.arms.length) || count <= fewest) return null;
-  return { label: `Use ${count} ${plural(experiment.plan.unitWord)} an arm`, apply: (now, seed) => replan(now, { unitsPerArm: count, seed: now.plan.shuffleSeed ?? seed }) };
+  return {
+    label: `Use ${count} ${plural(experiment.plan.unitWord)} an arm`,
+    apply: (now, seed) => replan(now, { unitsPerArm: count, seed: now.plan.shuffleSeed ?? seed }),
+  };
 }
 
 const comparison: Maker = ({ arms }) => {
   const controls = arms.filter((arm) => arm.role === 'control');
   if (controls.length > 1) {
     const [, second] = controls;
-    return { label: `Make ${second.name} a reference`, apply: (now) => ({ ...now, arms: now.arms.map((arm) => (arm === second || arm.arm === second.arm ? { ...arm, role: 'reference' } : arm)) }) };
+    return {
+      label: `Make ${second.name} a reference`,
+      apply: (now) => ({
+        ...now,
+        arms: now.arms.map((arm) => (arm === second || arm.arm === second.arm ? { ...arm, role: 'reference' } : arm)),
+      }),
+    };
   }
-  const fresh = (code: string, name: string, role: Arm['role']): Arm => ({ arm: code, name, role, dose: null, doseUnit: null, factors: {} });
+  const fresh = (code: string, name: string, role: Arm['role']): Arm => ({
+    arm: code,
+    name,
+    role,
+    dose: null,
+    doseUnit: null,
+    factors: {},
+  });
   if (controls.length === 0) {
-    return { label: 'Add a control', apply: (now) => replan(now, { arms: [fresh(now.arms.some((arm) => arm.arm === 'C') ? nextArmCode(now.arms) : 'C', 'the same, without it', 'control'), ...now.arms] }) };
+    return {
+      label: 'Add a control',
+      apply: (now) =>
+        replan(now, {
+          arms: [
+            fresh(now.arms.some((arm) => arm.arm === 'C') ? nextArmCode(now.arms) : 'C', 'the same, without it', 'control'),
+            ...now.arms,
+          ],
+        }),
+    };
   }
-  return { label: 'Add a treatment', apply: (now) => replan(now, { arms: [...now.arms, fresh(nextArmCode(now.arms), 'treatment', 'treatment')] }) };
+  return {
+    label: 'Add a treatment',
+    apply: (now) => replan(now, { arms: [...now.arms, fresh(nextArmCode(now.arms), 'treatment', 'treatment')] }),
+  };
 };
 
 /** Fewest units an arm with which the shuffle can reach 5 %. */
@@ -53,8 +84,12 @@ const vehicle: Maker = ({ arms }) => {
     label: 'Give the control the same in plain water',
     apply: (now) => {
       const treated = new Set(now.arms.filter((arm) => arm.role === 'treatment').map((arm) => arm.arm));
-      const missing = now.plan.stages.filter((stage) => !stage.tested && !stage.arms.includes(control.arm) && stage.arms.some((arm) => treated.has(arm)));
-      return plan(now, { stages: [...now.plan.stages, ...missing.map((stage) => ({ ...stage, name: `${stage.name}, in plain water`, arms: [control.arm] }))] });
+      const missing = now.plan.stages.filter(
+        (stage) => !stage.tested && !stage.arms.includes(control.arm) && stage.arms.some((arm) => treated.has(arm)),
+      );
+      return plan(now, {
+        stages: [...now.plan.stages, ...missing.map((stage) => ({ ...stage, name: `${stage.name}, in plain water`, arms: [control.arm] }))],
+      });
     },
   };
 };
@@ -72,14 +107,23 @@ const makers: Readonly<Record<string, Maker>> = {
     const difference = primary.kind === 'count' ? primary.smallestDifference / 100 : primary.smallestDifference;
     return units(experiment, Math.ceil(unitsForPowerT(difference, spread, 0.8, 0.05 / (compared - 1))));
   },
-  container: () => ({ label: 'Give each its own container', apply: (now) => ({ ...now, units: now.units.map((unit) => ({ ...unit, container: null })) }) }),
+  container: () => ({
+    label: 'Give each its own container',
+    apply: (now) => ({ ...now, units: now.units.map((unit) => ({ ...unit, container: null })) }),
+  }),
   'one-change': (experiment) => {
     const factors = factorsOf(experiment.arms);
     if (factors.length !== 2) return null;
-    return { label: 'Add every combination', apply: (now) => replan(now, { arms: crossFactors(factorsOf(now.arms)[0], factorsOf(now.arms)[1], now.arms) }) };
+    return {
+      label: 'Add every combination',
+      apply: (now) => replan(now, { arms: crossFactors(factorsOf(now.arms)[0], factorsOf(now.arms)[1], now.arms) }),
+    };
   },
   vehicle,
-  'same-start': () => ({ label: 'Start all on one day', apply: (now) => ({ ...now, units: now.units.map((unit) => ({ ...unit, startedOn: null })) }) }),
+  'same-start': () => ({
+    label: 'Start all on one day',
+    apply: (now) => ({ ...now, units: now.units.map((unit) => ({ ...unit, startedOn: null })) }),
+  }),
   identity: () => ({ label: 'Label and place them anew', apply: (now, seed) => replan(now, { seed }) }),
   blind: () => ({ label: 'Hide the arms behind codes', apply: (now) => ({ ...now, blinded: true }) }),
   position: ({ plan: { unitWord } }) => ({
@@ -94,10 +138,19 @@ const makers: Readonly<Record<string, Maker>> = {
   }),
   spillover: () => ({
     label: 'Put barriers between the arms',
-    apply: (now) => plan(now, { barriers: [...now.plan.barriers, ...openNeighbours(now).map(([left]) => ({ row: left.row ?? 0, column: left.column ?? 0 }))] }),
+    apply: (now) =>
+      plan(now, {
+        barriers: [...now.plan.barriers, ...openNeighbours(now).map(([left]) => ({ row: left.row ?? 0, column: left.column ?? 0 }))],
+      }),
   }),
-  'same-seed': () => ({ label: 'Mix the seed first', apply: (now) => ({ ...now, units: now.units.map((unit) => ({ ...unit, lot: 'mixed' })) }) }),
-  thinning: () => ({ label: 'Keep the one nearest the centre', apply: (now) => plan(now, { thinningRule: 'keep the one nearest the centre' }) }),
+  'same-seed': () => ({
+    label: 'Mix the seed first',
+    apply: (now) => ({ ...now, units: now.units.map((unit) => ({ ...unit, lot: 'mixed' })) }),
+  }),
+  thinning: () => ({
+    label: 'Keep the one nearest the centre',
+    apply: (now) => plan(now, { thinningRule: 'keep the one nearest the centre' }),
+  }),
   unequal: () => ({ label: 'Make them equal', apply: (now) => replan(now, {}) }),
 };
 

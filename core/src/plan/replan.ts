@@ -33,7 +33,9 @@ export function replan(experiment: Experiment, { arms = experiment.arms, seed, .
   const wish = { ...wishOf(experiment), ...change, arms };
   const { units, bench } = layOut(wish, shuffleSeed);
   const names = experiment.plan.bench;
-  const renamed = bench.map((shelf, i) => (names.length === bench.length && names[i].rows === shelf.rows ? { ...shelf, name: names[i].name, light: names[i].light } : shelf));
+  const renamed = bench.map((shelf, i) =>
+    names.length === bench.length && names[i].rows === shelf.rows ? { ...shelf, name: names[i].name, light: names[i].light } : shelf,
+  );
   return { ...experiment, arms, layout: wish.layout, units, plan: { ...experiment.plan, bench: renamed, shuffleSeed } };
 }
 

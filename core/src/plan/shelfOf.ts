@@ -18,17 +18,28 @@ export function shelfRows(bench: readonly Shelf[]): ShelfRows[] {
 }
 
 /** A bench wide enough for units that came without one: as many rows and columns as they use. */
-export function benchFor(bench: readonly Shelf[], units: readonly { readonly row: number | null; readonly column: number | null }[]): readonly Shelf[] {
+export function benchFor(
+  bench: readonly Shelf[],
+  units: readonly { readonly row: number | null; readonly column: number | null }[],
+): readonly Shelf[] {
   const rows = Math.max(0, ...units.map((unit) => unit.row ?? 0));
   const columns = Math.max(0, ...units.map((unit) => unit.column ?? 0));
   const known = bench.reduce((sum, shelf) => sum + shelf.rows, 0);
   if (rows === 0) return bench;
-  if (bench.length > 0 && known >= rows && bench.every((shelf) => shelf.columns >= 1) && Math.max(...bench.map((shelf) => shelf.columns)) >= columns) return bench;
+  if (
+    bench.length > 0 &&
+    known >= rows &&
+    bench.every((shelf) => shelf.columns >= 1) &&
+    Math.max(...bench.map((shelf) => shelf.columns)) >= columns
+  )
+    return bench;
   return [{ name: 'Bench', rows, columns: Math.max(1, columns), light: 'none' }];
 }
 
 /** Units in the order in which one walks along the bench; units without a place come last, by code. */
-export function walkOrder<U extends { readonly unit: string; readonly row: number | null; readonly column: number | null }>(units: readonly U[]): U[] {
+export function walkOrder<U extends { readonly unit: string; readonly row: number | null; readonly column: number | null }>(
+  units: readonly U[],
+): U[] {
   const key = (unit: U) => [unit.row ?? Infinity, unit.column ?? Infinity];
   return [...units].sort((a, b) => {
     const [rowA, columnA] = key(a);

@@ -12,7 +12,8 @@ export function smallestP(treated: readonly Unit[], control: readonly Unit[], la
   let logArrangements = 0;
   let mirrored = true;
   for (const block of blocks) {
-    const inside = (units: readonly Unit[]) => (layout === 'completely-random' ? units.length : units.filter((unit) => unit.block === block).length);
+    const inside = (units: readonly Unit[]) =>
+      layout === 'completely-random' ? units.length : units.filter((unit) => unit.block === block).length;
     const [t, c] = [inside(treated), inside(control)];
     logArrangements += logChoose(t + c, t);
     // Only where every block is split evenly can the mirror image of an arrangement be reached, which doubles the p.

@@ -26,8 +26,18 @@ describe('calculators', () => {
     expect(imbibitionWater(15, 0.3)).toBeCloseTo(4.5, 12);
     expect(wettingWater(300, 0.5)).toBe(150);
     expect(partsByMass(640, byMass(3, 1))).toEqual([480, 160]);
-    expect(partsByMass(600, [{ parts: 1, bulkDensity: 0.5 }, { parts: 1, bulkDensity: 1 }])).toEqual([200, 400]);
-    expect(partsByMass(600, [{ parts: 1, bulkDensity: 0.5 }, { parts: 1, bulkDensity: null }])).toBeNull();
+    expect(
+      partsByMass(600, [
+        { parts: 1, bulkDensity: 0.5 },
+        { parts: 1, bulkDensity: 1 },
+      ]),
+    ).toEqual([200, 400]);
+    expect(
+      partsByMass(600, [
+        { parts: 1, bulkDensity: 0.5 },
+        { parts: 1, bulkDensity: null },
+      ]),
+    ).toBeNull();
     expect(doseByMass(600, 0.1)).toEqual({ amendment: 60, base: 540 });
     expect(doseByMass(600, 1.2)).toBeNull();
   });
@@ -53,9 +63,24 @@ describe('calculators', () => {
   });
 
   it('refuse to add what does not add', () => {
-    expect(add([{ value: 1, unit: 'L' }, { value: 2, unit: 'cup' }])?.value).toBeCloseTo(1.473176, 6);
-    expect(add([{ value: 1, unit: 'L' }, { value: 2, unit: 'g' }])).toBeNull();
-    expect(add([{ value: 20, unit: '°C' }, { value: 20, unit: '°C' }])).toBeNull();
+    expect(
+      add([
+        { value: 1, unit: 'L' },
+        { value: 2, unit: 'cup' },
+      ])?.value,
+    ).toBeCloseTo(1.473176, 6);
+    expect(
+      add([
+        { value: 1, unit: 'L' },
+        { value: 2, unit: 'g' },
+      ]),
+    ).toBeNull();
+    expect(
+      add([
+        { value: 20, unit: '°C' },
+        { value: 20, unit: '°C' },
+      ]),
+    ).toBeNull();
     expect(add([])).toBeNull();
   });
 
@@ -100,8 +125,18 @@ describe('calculators', () => {
 
   it('soil texture: centres of the classes of the USDA Soil Survey Manual, ch. 3', () => {
     const centres = [
-      [92, 5, 3, 'sand'], [82, 12, 6, 'loamy sand'], [65, 25, 10, 'sandy loam'], [41, 41, 18, 'loam'], [20, 65, 15, 'silt loam'], [7, 87, 6, 'silt'],
-      [60, 13, 27, 'sandy clay loam'], [33, 34, 33, 'clay loam'], [10, 56, 34, 'silty clay loam'], [52, 7, 41, 'sandy clay'], [7, 47, 46, 'silty clay'], [20, 20, 60, 'clay'],
+      [92, 5, 3, 'sand'],
+      [82, 12, 6, 'loamy sand'],
+      [65, 25, 10, 'sandy loam'],
+      [41, 41, 18, 'loam'],
+      [20, 65, 15, 'silt loam'],
+      [7, 87, 6, 'silt'],
+      [60, 13, 27, 'sandy clay loam'],
+      [33, 34, 33, 'clay loam'],
+      [10, 56, 34, 'silty clay loam'],
+      [52, 7, 41, 'sandy clay'],
+      [7, 47, 46, 'silty clay'],
+      [20, 20, 60, 'clay'],
     ] as const;
     expect(centres.map(([sand, silt, clay]) => soilTexture(sand, silt, clay))).toEqual(centres.map(([, , , name]) => name));
     expect(soilTexture(50, 50, 50)).toBeNull();

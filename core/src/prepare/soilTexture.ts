@@ -1,5 +1,16 @@
 export type TextureClass =
-  | 'sand' | 'loamy sand' | 'sandy loam' | 'loam' | 'silt loam' | 'silt' | 'sandy clay loam' | 'clay loam' | 'silty clay loam' | 'sandy clay' | 'silty clay' | 'clay';
+  | 'sand'
+  | 'loamy sand'
+  | 'sandy loam'
+  | 'loam'
+  | 'silt loam'
+  | 'silt'
+  | 'sandy clay loam'
+  | 'clay loam'
+  | 'silty clay loam'
+  | 'sandy clay'
+  | 'silty clay'
+  | 'clay';
 
 /**
  * USDA textural class from shares of sand, silt and clay in per cent; null unless they are 0 or more and add to 100 (within 1).

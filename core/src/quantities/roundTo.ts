@@ -12,7 +12,8 @@ export function decimalsFor(value: number, spread: number | null): number {
 
 /** A number as shown: fixed decimals, a real minus sign, no "-0". Very large and very small numbers as powers of ten. */
 export function fixed(value: number, decimals: number): string {
-  if (value !== 0 && (Math.abs(value) >= 1e7 || Math.abs(value) < 1e-6)) return value.toExponential(2).replace('-', '−').replace('e+', ' × 10^').replace('e−', ' × 10^−');
+  if (value !== 0 && (Math.abs(value) >= 1e7 || Math.abs(value) < 1e-6))
+    return value.toExponential(2).replace('-', '−').replace('e+', ' × 10^').replace('e−', ' × 10^−');
   const text = value.toFixed(decimals);
   return (Number(text) === 0 ? text.replace('-', '') : text).replace('-', '−');
 }

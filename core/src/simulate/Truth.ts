@@ -15,7 +15,13 @@ export interface Conditions {
 /** What makes a measure's readings. */
 export type Process =
   /** Seeds sprout when they have had enough warmth: `thermalTime` in °C d above `base`, lognormal between seeds. */
-  | { readonly process: 'sprouting'; readonly share: ByArm; readonly thermalTime: ByArm; readonly base: number; readonly seedSpread: number }
+  | {
+      readonly process: 'sprouting';
+      readonly share: ByArm;
+      readonly thermalTime: ByArm;
+      readonly base: number;
+      readonly seedSpread: number;
+    }
   /** Logistic growth day by day, limited by the scarcest condition; `reads` says what is measured of the plant. */
   | {
       readonly process: 'growth';
@@ -65,7 +71,19 @@ export const ideal: Conditions = { temperature: 21, light: 12, water: 1, nutrien
 /** A truth in which nothing but the named processes happens. */
 export function plainTruth(measures: Truth['measures'], more: Partial<Truth> = {}): Truth {
   return {
-    measures, conditions: ideal, armConditions: {}, unitSpread: 0, plantSpread: 0, daySpread: 0, observerSpread: 0, brightMiddle: 0, coldCorner: 0, losses: 0, duds: 0, pest: null, ...more,
+    measures,
+    conditions: ideal,
+    armConditions: {},
+    unitSpread: 0,
+    plantSpread: 0,
+    daySpread: 0,
+    observerSpread: 0,
+    brightMiddle: 0,
+    coldCorner: 0,
+    losses: 0,
+    duds: 0,
+    pest: null,
+    ...more,
   };
 }
 

@@ -14,7 +14,14 @@ export interface PlantDay {
  * @param factor multiplies the pace: unit, plant and place effects together
  * @param harmed pace from a day on, for pests
  */
-export function grow(process: Growth, arm: string, conditions: Conditions, days: number, factor: number, harmed: { day: number; pace: number } | null): PlantDay[] {
+export function grow(
+  process: Growth,
+  arm: string,
+  conditions: Conditions,
+  days: number,
+  factor: number,
+  harmed: { day: number; pace: number } | null,
+): PlantDay[] {
   const series: PlantDay[] = [];
   const limit = growthLimit(conditions);
   let mass = 0.03;

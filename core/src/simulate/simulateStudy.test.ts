@@ -10,11 +10,15 @@ import { ideal, plainTruth, type Process, type Truth } from './Truth';
 
 const arms = [anArm('C'), anArm('T')];
 function bench(unitsPerArm: number, measure: Partial<Measure>, sown: number | null = null): Experiment {
-  const { units, bench: shelves } = layOut({ arms, unitsPerArm, letter: 'P', sown, layout: 'completely-random', blocks: 1, columns: 12, light: 'lamp' }, 3);
+  const { units, bench: shelves } = layOut(
+    { arms, unitsPerArm, letter: 'P', sown, layout: 'completely-random', blocks: 1, columns: 12, light: 'lamp' },
+    3,
+  );
   const base = anExperiment({ arms, units, measures: [aMeasure({ measure: 'm', ...measure })] });
   return { ...base, plan: { ...base.plan, bench: shelves } };
 }
-const run = (experiment: Experiment, process: Process, more: Partial<Truth> = {}, seed = 1) => simulateStudy(experiment, plainTruth({ m: process }, more), { seed }).study;
+const run = (experiment: Experiment, process: Process, more: Partial<Truth> = {}, seed = 1) =>
+  simulateStudy(experiment, plainTruth({ m: process }, more), { seed }).study;
 const on = (experiment: Experiment, rows: readonly Observation[], arm: string, day: number) => {
   const codes = new Set(experiment.units.filter((unit) => unit.arm === arm).map((unit) => unit.unit));
   return rows.filter((row) => codes.has(row.unit) && row.id.endsWith(`-${day}`)).map((row) => row.value);
@@ -38,7 +42,13 @@ describe('what limits growth', () => {
 });
 
 describe('simulated readings', () => {
-  const sprouting: Process = { process: 'sprouting', share: { '': 0.9, T: 0.5 }, thermalTime: { '': 60, T: 90 }, base: 3, seedSpread: 0.25 };
+  const sprouting: Process = {
+    process: 'sprouting',
+    share: { '': 0.9, T: 0.5 },
+    thermalTime: { '': 60, T: 90 },
+    base: 3,
+    seedSpread: 0.25,
+  };
 
   it('are the same for the same seed, others for another, and bring the truth with them', () => {
     const experiment = bench(6, { kind: 'count', readingDays: [3, 5, 8] }, 25);
@@ -64,7 +74,14 @@ describe('simulated readings', () => {
 
   it('an effect that turns: first taller, later shorter', () => {
     const experiment = bench(5, { readingDays: [10, 40] });
-    const process: Process = { process: 'growth', reads: 'mass', size: 20, rate: 0.25, effect: { '': 1, T: 1.5 }, turns: { day: 12, effect: { '': 1, T: 0.2 } } };
+    const process: Process = {
+      process: 'growth',
+      reads: 'mass',
+      size: 20,
+      rate: 0.25,
+      effect: { '': 1, T: 1.5 },
+      turns: { day: 12, effect: { '': 1, T: 0.2 } },
+    };
     const { observations } = run(experiment, process);
     expect(centre(on(experiment, observations, 'T', 10))).toBeGreaterThan(centre(on(experiment, observations, 'C', 10)));
     expect(centre(on(experiment, observations, 'T', 40))).toBeLessThan(centre(on(experiment, observations, 'C', 40)));
@@ -76,7 +93,9 @@ describe('simulated readings', () => {
     const values = run(spread, level, { unitSpread: 0.1 }).observations.map((row) => row.value);
     expect((sd(values) ?? 0) / centre(values)).toBeCloseTo(0.1, 1);
     const place = run(spread, level, { brightMiddle: 0.2, coldCorner: 0.2 });
-    const at = (row: number, column: number) => place.observations.find((seen) => seen.unit === spread.units.find((unit) => unit.row === row && unit.column === column)?.unit)?.value ?? 0;
+    const at = (row: number, column: number) =>
+      place.observations.find((seen) => seen.unit === spread.units.find((unit) => unit.row === row && unit.column === column)?.unit)
+        ?.value ?? 0;
     expect(at(5, 6)).toBeGreaterThan(at(5, 1));
     expect(at(1, 1)).toBeLessThan(at(9, 1));
   });
@@ -91,7 +110,9 @@ describe('simulated readings', () => {
     expect(observations.filter((row) => lost.some((unit) => unit.unit === row.unit) && row.id.endsWith('-20'))).toEqual([]);
     expect(run(experiment, process, { duds: 1 }).observations.every((row) => row.value === 0)).toBe(true);
     const healthy = centre(on(experiment, run(experiment, process).observations, 'C', 20));
-    expect(centre(on(experiment, run(experiment, process, { pest: { day: 2, share: 1, harm: 0.8 } }).observations, 'C', 20))).toBeLessThan(healthy);
+    expect(centre(on(experiment, run(experiment, process, { pest: { day: 2, share: 1, harm: 0.8 } }).observations, 'C', 20))).toBeLessThan(
+      healthy,
+    );
   });
 
   it.each<[Measure['kind'], Process]>([

@@ -69,10 +69,17 @@ export function simulateStudy(experiment: Experiment, truth: Truth, options: Sim
   });
   const lost = units.filter((living) => living.lostOn <= until);
   const happenings = lost.map(({ unit, lostOn }): Happening => ({
-    id: `loss-${unit.unit}`, on: addDays(startedOn, lostOn), kind: 'loss', arms: [], units: [unit.unit], note: 'Found dried out.',
+    id: `loss-${unit.unit}`,
+    on: addDays(startedOn, lostOn),
+    kind: 'loss',
+    arms: [],
+    units: [unit.unit],
+    note: 'Found dried out.',
   }));
   const lostCodes = new Set(lost.map(({ unit }) => unit.unit));
-  const after = experiment.units.map((unit): Unit => (lostCodes.has(unit.unit) ? { ...unit, status: 'lost', statusReason: 'dried out' } : unit));
+  const after = experiment.units.map((unit): Unit =>
+    lostCodes.has(unit.unit) ? { ...unit, status: 'lost', statusReason: 'dried out' } : unit,
+  );
   return { study: { experiment: { ...experiment, units: after }, observations, happenings, care: [] }, truth };
 }
 
@@ -103,7 +110,13 @@ function placeEffect(unit: Unit, { plan, units }: Experiment, { brightMiddle, co
 }
 
 /** What a unit reads on a day: worked out once for the unit, then asked day by day. */
-function reader(process: Process, measure: Measure, living: LivingUnit, until: number, source: Random): (day: number, mood: number) => number {
+function reader(
+  process: Process,
+  measure: Measure,
+  living: LivingUnit,
+  until: number,
+  source: Random,
+): (day: number, mood: number) => number {
   const { unit, factor, dud, conditions } = living;
   const { arm } = unit;
   const sown = unit.sown ?? 1;
@@ -116,7 +129,9 @@ function reader(process: Process, measure: Measure, living: LivingUnit, until: n
       const share = forArm(process.share, arm);
       const odds = (share / Math.max(1e-12, 1 - share)) * Math.exp(living.logit);
       const chance = share >= 1 ? 1 : odds / (1 + odds);
-      const shown = Array.from({ length: sown }, () => (source.share() < chance ? process.from + source.share() * (process.to - process.from) : Infinity));
+      const shown = Array.from({ length: sown }, () =>
+        source.share() < chance ? process.from + source.share() * (process.to - process.from) : Infinity,
+      );
       return (day) => (dud ? 0 : shown.filter((onset) => onset <= day).length);
     }
     case 'growth': {
@@ -139,7 +154,10 @@ function reader(process: Process, measure: Measure, living: LivingUnit, until: n
       return (day) => (!dud && happens <= day ? 1 : 0);
     }
     case 'harvest':
-      return (_day, mood) => (dud ? 0 : rounded(forArm(process.each, arm) * factor * mood * Math.exp(source.normal(0, process.spread)), forArm(process.each, arm)));
+      return (_day, mood) =>
+        dud
+          ? 0
+          : rounded(forArm(process.each, arm) * factor * mood * Math.exp(source.normal(0, process.spread)), forArm(process.each, arm));
   }
 }
 

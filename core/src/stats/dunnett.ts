@@ -17,7 +17,7 @@ export function dunnettP(t: number, loadings: readonly number[], df: number): nu
   // Arms of equal size have equal loadings and are worked out once.
   const counted = [...new Set(loadings)].map((loading) => [loading, loadings.filter((other) => other === loading).length] as const);
   const overControl = (scaled: number) =>
-    integrate((z) => Math.exp(-z * z / 2) / Math.sqrt(2 * Math.PI) * anyBeyond(scaled, z, counted), -8.5, 8.5);
+    integrate((z) => (Math.exp((-z * z) / 2) / Math.sqrt(2 * Math.PI)) * anyBeyond(scaled, z, counted), -8.5, 8.5);
   const logConstant = (df / 2) * Math.log(df / 2) - gammaln(df / 2) + Math.LN2;
   // Density of s, the pooled spread over its true value: df s² is chi-square.
   const density = (s: number) => Math.exp(logConstant + (df - 1) * Math.log(s) - (df * s * s) / 2);

@@ -37,4 +37,3 @@ export function median(values: readonly number[]): number | null {
   const half = Math.floor(sorted.length / 2);
   return sorted.length % 2 === 1 ? sorted[half] : (sorted[half - 1] + sorted[half]) / 2;
 }
-

@@ -11,8 +11,5 @@ export function newcombe(treated: readonly [number, number], control: readonly [
   if (a === null || b === null) return null;
   const pA = treated[0] / treated[1];
   const pB = control[0] / control[1];
-  return [
-    pA - pB - Math.hypot(pA - a[0], b[1] - pB),
-    pA - pB + Math.hypot(a[1] - pA, pB - b[0]),
-  ];
+  return [pA - pB - Math.hypot(pA - a[0], b[1] - pB), pA - pB + Math.hypot(a[1] - pA, pB - b[0])];
 }

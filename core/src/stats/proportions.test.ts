@@ -28,7 +28,12 @@ describe('proportions', () => {
   });
 
   it('chi-square and trend of Fleiss (1981), smokers among patients; R prop.test and prop.trend.test', () => {
-    const arms = [[83, 86], [90, 93], [129, 136], [70, 82]] as const;
+    const arms = [
+      [83, 86],
+      [90, 93],
+      [129, 136],
+      [70, 82],
+    ] as const;
     expect(chiSquareProportions(arms)?.chiSquare).toBeCloseTo(12.600411297128, 9);
     expect(chiSquareProportions(arms)?.p).toBeCloseTo(0.005585476661627, 11);
     expect(chiSquareTrend(arms, [1, 2, 3, 4])?.chiSquare).toBeCloseTo(8.224922285198, 9);

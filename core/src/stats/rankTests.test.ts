@@ -42,6 +42,11 @@ describe('rank tests', () => {
 
   it('says nothing of one empty arm or of values all alike', () => {
     expect(mannWhitney([], [1])).toBeNull();
-    expect(kruskalWallis([[1, 1], [1, 1]])).toBeNull();
+    expect(
+      kruskalWallis([
+        [1, 1],
+        [1, 1],
+      ]),
+    ).toBeNull();
   });
 });

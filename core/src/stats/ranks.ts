@@ -10,7 +10,7 @@ export function ranks(values: readonly number[]): Ranks {
   const order = values.map((_, i) => i).sort((a, b) => values[a] - values[b]);
   const result = new Array<number>(values.length);
   let tieTerm = 0;
-  for (let start = 0; start < order.length; ) {
+  for (let start = 0; start < order.length;) {
     let end = start;
     while (end < order.length && values[order[end]] === values[order[start]]) end++;
     const size = end - start;

@@ -7,8 +7,20 @@ import type { Sentence } from './Sentence';
 export type VerdictCode = 'supported' | 'small' | 'no-difference-that-matters' | 'opposite' | 'cannot-tell' | 'not-a-fair-test';
 
 export type Method =
-  | 'welch-t' | 'paired-t' | 'anova' | 'welch-anova' | 'randomisation' | 'sign-flip' | 'mann-whitney' | 'kruskal-wallis'
-  | 'fisher-exact' | 'chi-square' | 'log-rank' | 'trend' | 'dunnett' | 'tukey';
+  | 'welch-t'
+  | 'paired-t'
+  | 'anova'
+  | 'welch-anova'
+  | 'randomisation'
+  | 'sign-flip'
+  | 'mann-whitney'
+  | 'kruskal-wallis'
+  | 'fisher-exact'
+  | 'chi-square'
+  | 'log-rank'
+  | 'trend'
+  | 'dunnett'
+  | 'tukey';
 
 /** What one arm did; numbers that cannot be computed are null. */
 export interface ArmSummary {

@@ -36,7 +36,8 @@ export function analyse(study: Study, options: AnalyseOptions = {}): Result {
 
 /** Measures that are not primary carry no verdict of their own on screen: their smallest p is Holm-adjusted over all of them. */
 function withAlsoSeen(weighed: readonly MeasureResult[]): MeasureResult[] {
-  const smallest = (result: MeasureResult) => result.comparisons.reduce<number | null>((least, { p }) => (p !== null && (least === null || p < least) ? p : least), null);
+  const smallest = (result: MeasureResult) =>
+    result.comparisons.reduce<number | null>((least, { p }) => (p !== null && (least === null || p < least) ? p : least), null);
   const seen = weighed.filter((result) => !result.primary && smallest(result) !== null);
   const adjusted = holm(seen.map((result) => smallest(result) ?? 1));
   return weighed.map((result) => (seen.includes(result) ? { ...result, alsoSeenP: adjusted[seen.indexOf(result)] } : result));

@@ -13,7 +13,14 @@ import type { ArmSummary, UnitValue } from './Result';
 /** What an arm did in an amount, harvest or rating: one value a unit. */
 export function summariseValues(arm: Arm, measure: Measure, all: readonly UnitValue[]): ArmSummary {
   const values = valuesOf(all, arm.arm);
-  const summary: ArmSummary = { ...base(arm), units: values.length, mean: mean(values), sd: sd(values), ci95: meanInterval(values), median: median(values) };
+  const summary: ArmSummary = {
+    ...base(arm),
+    units: values.length,
+    mean: mean(values),
+    sd: sd(values),
+    ci95: meanInterval(values),
+    median: median(values),
+  };
   if (measure.kind !== 'rating') return summary;
   const steps: Record<string, number> = {};
   for (const value of [...values].sort((a, b) => a - b)) steps[String(value)] = (steps[String(value)] ?? 0) + 1;

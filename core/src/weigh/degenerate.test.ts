@@ -68,7 +68,9 @@ describe('whatever comes in', () => {
   });
 
   it('a unit out of the count (more than sown) is left out and said', () => {
-    const study = studyOf({ C: [5, 6, 25, 7], T: [5, 6, 5, 7] }, { measures: [aMeasure({ kind: 'count', unit: '' })] }, () => ({ sown: 10 }));
+    const study = studyOf({ C: [5, 6, 25, 7], T: [5, 6, 5, 7] }, { measures: [aMeasure({ kind: 'count', unit: '' })] }, () => ({
+      sown: 10,
+    }));
     expect(only(study).arms[0].units).toBe(3);
     expect(analyse(study).review.some(({ rule }) => rule === 'denominator')).toBe(true);
   });
@@ -79,7 +81,13 @@ describe('whatever comes in', () => {
     const corrected: Study = {
       ...study,
       observations: [...study.observations, { ...first, id: 'new', value: 6.5, replaces: first.id }],
-      experiment: { ...study.experiment, units: [...study.experiment.units.map((unit) => (unit.unit === 'T5' ? { ...unit, status: 'excluded' as const } : unit)), aUnit('C6', 'C', { status: 'lost' })] },
+      experiment: {
+        ...study.experiment,
+        units: [
+          ...study.experiment.units.map((unit) => (unit.unit === 'T5' ? { ...unit, status: 'excluded' as const } : unit)),
+          aUnit('C6', 'C', { status: 'lost' }),
+        ],
+      },
     };
     const result = only(corrected);
     expect(result.values.find((unit) => unit.unit === 'C1')?.value).toBe(6.5);

@@ -38,7 +38,12 @@ export interface CurvesPicture {
   readonly note: string;
   readonly range: readonly [number, number] | null;
   readonly arms: readonly (PictureArm & {
-    readonly points: readonly { readonly day: number; readonly mean: number; readonly interval: readonly [number, number] | null; readonly units: number }[];
+    readonly points: readonly {
+      readonly day: number;
+      readonly mean: number;
+      readonly interval: readonly [number, number] | null;
+      readonly units: number;
+    }[];
   })[];
 }
 
@@ -52,10 +57,13 @@ export function axisLabel(measure: Pick<Measure, 'name' | 'unit'>, share: boolea
 
 /** The finding of a measure in a headline: the largest gap that is told apart, else that none is clear. */
 export function findingTitle(result: MeasureResult, measure: Measure, arms: readonly Arm[]): string {
-  const told = result.comparisons.filter((row) => row.p !== null && row.p <= 0.05 && row.difference.ci95 !== null && row.difference.ci95[0] * row.difference.ci95[1] > 0);
+  const told = result.comparisons.filter(
+    (row) => row.p !== null && row.p <= 0.05 && row.difference.ci95 !== null && row.difference.ci95[0] * row.difference.ci95[1] > 0,
+  );
   const lead = [...told].sort((a, b) => Math.abs(b.difference.value ?? 0) - Math.abs(a.difference.value ?? 0))[0];
   const gap = lead ? gapFact(lead, wordingFor(measure, result.share)) : null;
-  if (!lead || !gap) return result.values.length === 0 ? `${measure.name}: nothing read yet` : `${measure.name}: no clear gap between the arms`;
+  if (!lead || !gap)
+    return result.values.length === 0 ? `${measure.name}: nothing read yet` : `${measure.name}: no clear gap between the arms`;
   return `${measure.name}: ${gap.text} with ${arms.find((arm) => arm.arm === lead.arm)?.name ?? lead.arm}`;
 }
 
@@ -93,9 +101,12 @@ export function curvesPicture(study: Study, measure: Measure, result: MeasureRes
     const byDay = new Map<number, number[]>();
     for (const { unit, curve } of data) {
       if (unit.arm !== arm.arm || (result.share && !unit.sown)) continue;
-      for (const { day, value } of curve) byDay.set(day, [...(byDay.get(day) ?? []), result.share ? (value / (unit.sown ?? 1)) * scale : value]);
+      for (const { day, value } of curve)
+        byDay.set(day, [...(byDay.get(day) ?? []), result.share ? (value / (unit.sown ?? 1)) * scale : value]);
     }
-    const points = [...byDay].sort(([a], [b]) => a - b).map(([day, values]) => ({ day, mean: centre(values), interval: meanInterval(values), units: values.length }));
+    const points = [...byDay]
+      .sort(([a], [b]) => a - b)
+      .map(([day, values]) => ({ day, mean: centre(values), interval: meanInterval(values), units: values.length }));
     return { arm: arm.arm, name: arm.name, role: arm.role, points };
   });
   if (new Set(curves.flatMap(({ points }) => points.map(({ day }) => day))).size < 2) return null;

@@ -8,7 +8,11 @@ const armOf = (code: string) => code.charAt(0);
 
 /** Five pots an arm, read on days 3 and 7 by Bracken and Sphagnum in turn, with plain growth in both arms. */
 function good(more: Partial<Study> = {}, experiment: Partial<Experiment> = {}, plan: Partial<Plan> = {}): Study {
-  const base = anExperiment({ arms: [anArm('C'), anArm('T')], units: codes.map((code) => aUnit(code, armOf(code), { sown: 10 })), measures: [aMeasure({ readingDays: [3, 7] })] });
+  const base = anExperiment({
+    arms: [anArm('C'), anArm('T')],
+    units: codes.map((code) => aUnit(code, armOf(code), { sown: 10 })),
+    measures: [aMeasure({ readingDays: [3, 7] })],
+  });
   return {
     experiment: { ...base, ...experiment, plan: { ...base.plan, ...plan } },
     observations: [...readings(3, [4, 5, 4.5, 5.5, 5, 4, 5, 4.5, 5.5, 5]), ...readings(7, [8, 9, 8.5, 9.5, 9, 8.2, 9.1, 8.4, 9.6, 9.3])],
@@ -18,12 +22,34 @@ function good(more: Partial<Study> = {}, experiment: Partial<Experiment> = {}, p
   };
 }
 function readings(day: number, values: readonly number[], more: Partial<Observation> = {}): Observation[] {
-  return values.map((value, i) => anObservation(codes[i], value, { observedOn: `2026-04-0${day + 1}`, observer: i % 2 ? 'Bracken' : 'Sphagnum', ...more, id: `${more.measure ?? 'height'}-${codes[i]}-${day}` }));
+  return values.map((value, i) =>
+    anObservation(codes[i], value, {
+      observedOn: `2026-04-0${day + 1}`,
+      observer: i % 2 ? 'Bracken' : 'Sphagnum',
+      ...more,
+      id: `${more.measure ?? 'height'}-${codes[i]}-${day}`,
+    }),
+  );
 }
-const happening = (kind: Happening['kind'], more: Partial<Happening> = {}): Partial<Study> => ({ happenings: [{ id: 'h', on: '2026-04-04', kind, arms: [], units: [], note: '', ...more }] });
-const lost = (...gone: string[]) => ({ units: codes.map((code) => aUnit(code, armOf(code), { sown: 10, status: gone.includes(code) ? 'lost' : 'active' })) });
+const happening = (kind: Happening['kind'], more: Partial<Happening> = {}): Partial<Study> => ({
+  happenings: [{ id: 'h', on: '2026-04-04', kind, arms: [], units: [], note: '', ...more }],
+});
+const lost = (...gone: string[]) => ({
+  units: codes.map((code) => aUnit(code, armOf(code), { sown: 10, status: gone.includes(code) ? 'lost' : 'active' })),
+});
 const look = aMeasure({ measure: 'look', name: 'Looks', kind: 'rating', unit: '', primary: false, readingDays: [7] });
-const water = (t: number) => ({ care: (['C', 'T'] as const).map((arm) => ({ id: arm, on: '2026-04-02', unit: null, arm, kind: 'water' as const, amount: arm === 'T' ? t : 500, amountUnit: 'mL', note: null })) });
+const water = (t: number) => ({
+  care: (['C', 'T'] as const).map((arm) => ({
+    id: arm,
+    on: '2026-04-02',
+    unit: null,
+    arm,
+    kind: 'water' as const,
+    amount: arm === 'T' ? t : 500,
+    amountUnit: 'mL',
+    note: null,
+  })),
+});
 
 interface Case {
   readonly rule: string;
@@ -34,36 +60,139 @@ interface Case {
 }
 
 const cases: readonly Case[] = [
-  { rule: 'control-failed', severity: 'blocker', fires: good({}, {}, { controlBars: [{ measure: 'height', least: 12, most: null }] }), silent: good({}, {}, { controlBars: [{ measure: 'height', least: 8, most: null }] }), says: /had to be at least 12 cm/ },
-  { rule: 'protocol-change', severity: 'serious', fires: good(happening('protocol-change', { arms: ['T'], note: 'fed twice' })), says: /fed twice. It touched T only/ },
+  {
+    rule: 'control-failed',
+    severity: 'blocker',
+    fires: good({}, {}, { controlBars: [{ measure: 'height', least: 12, most: null }] }),
+    silent: good({}, {}, { controlBars: [{ measure: 'height', least: 8, most: null }] }),
+    says: /had to be at least 12 cm/,
+  },
+  {
+    rule: 'protocol-change',
+    severity: 'serious',
+    fires: good(happening('protocol-change', { arms: ['T'], note: 'fed twice' })),
+    says: /fed twice. It touched T only/,
+  },
   { rule: 'protocol-change', severity: 'caution', fires: good(happening('protocol-change')), says: /all arms alike/ },
-  { rule: 'equipment', severity: 'caution', fires: good(happening('equipment', { note: 'Lamp was off.' })), says: /Lamp was off. It touched all/ },
+  {
+    rule: 'equipment',
+    severity: 'caution',
+    fires: good(happening('equipment', { note: 'Lamp was off.' })),
+    says: /Lamp was off. It touched all/,
+  },
   { rule: 'pest-or-disease', severity: 'serious', fires: good(happening('pest-or-disease', { units: ['C1', 'C2'] })), says: /C only/ },
   { rule: 'weather', severity: 'caution', fires: good(happening('weather', { units: ['C1', 'T1'] })), says: /alike/ },
-  { rule: 'losses-differ', severity: 'serious', fires: good({}, lost('T1', 'T2')), silent: good({}, lost('T1', 'C2')), says: /C 0 of 5, T 2 of 5/ },
+  {
+    rule: 'losses-differ',
+    severity: 'serious',
+    fires: good({}, lost('T1', 'T2')),
+    silent: good({}, lost('T1', 'C2')),
+    says: /C 0 of 5, T 2 of 5/,
+  },
   { rule: 'care-differs', severity: 'serious', fires: good(water(700)), silent: good(water(530)), says: /T 140 mL each/ },
-  { rule: 'mix-up', severity: 'serious', fires: good(happening('mix-up', { units: ['C1', 'T1'] })), says: /C1 and T1 may have been mixed up/ },
-  { rule: 'mix-up', severity: 'caution', fires: good({}, { units: codes.map((code) => aUnit(code, armOf(code), { status: code === 'C1' ? 'excluded' : 'active', statusReason: 'no label' })) }), says: /C1 is excluded \(no label\)/ },
+  {
+    rule: 'mix-up',
+    severity: 'serious',
+    fires: good(happening('mix-up', { units: ['C1', 'T1'] })),
+    says: /C1 and T1 may have been mixed up/,
+  },
+  {
+    rule: 'mix-up',
+    severity: 'caution',
+    fires: good(
+      {},
+      { units: codes.map((code) => aUnit(code, armOf(code), { status: code === 'C1' ? 'excluded' : 'active', statusReason: 'no label' })) },
+    ),
+    says: /C1 is excluded \(no label\)/,
+  },
   {
     rule: 'denominator',
     severity: 'serious',
-    fires: good({ observations: [...readings(3, [9, 5, 5, 5, 5, 5, 5, 5, 5, 5]), ...readings(7, [8, 12, 6, 6, 6, 6, 6, 6, 6, 6])] }, { measures: [aMeasure({ kind: 'count', unit: '', readingDays: [3, 7] })] }),
+    fires: good(
+      { observations: [...readings(3, [9, 5, 5, 5, 5, 5, 5, 5, 5, 5]), ...readings(7, [8, 12, 6, 6, 6, 6, 6, 6, 6, 6])] },
+      { measures: [aMeasure({ kind: 'count', unit: '', readingDays: [3, 7] })] },
+    ),
     says: /higher than the number sown in C2/,
   },
-  { rule: 'missed', severity: 'caution', fires: good({ observations: good().observations.filter((seen) => seen.id !== 'height-T2-3') }), says: /not read on day 3 in T2/ },
-  { rule: 'late', severity: 'serious', fires: good({ observations: good().observations.map((seen) => (seen.unit.startsWith('T') && seen.id.endsWith('-3') ? { ...seen, observedOn: '2026-04-05' } : seen)) }), says: /read on day 4 in T, but on day 3 in C/ },
-  { rule: 'observer', severity: 'serious', fires: good({ observations: good().observations.map((seen) => ({ ...seen, observer: armOf(seen.unit) === 'C' ? 'Bracken' : 'Polypody' })) }), says: /Bracken read most of C, and Polypody most of T/ },
-  { rule: 'early-look', severity: 'caution', fires: good({ observations: readings(3, [4, 5, 4, 5, 5, 4, 5, 4, 5, 5]) }), says: /a look on day 3; the plan ends on day 7/ },
-  { rule: 'crossover', severity: 'caution', fires: good({ observations: [...readings(3, [4, 4.2, 4.1, 4.3, 4, 6, 6.2, 6.1, 6.3, 6]), ...readings(7, [9, 9.2, 9.1, 9.3, 9, 7, 7.2, 7.1, 7.3, 7])] }), says: /on day 3 T was ahead in “Height”, on day 7 C is/ },
+  {
+    rule: 'missed',
+    severity: 'caution',
+    fires: good({ observations: good().observations.filter((seen) => seen.id !== 'height-T2-3') }),
+    says: /not read on day 3 in T2/,
+  },
+  {
+    rule: 'late',
+    severity: 'serious',
+    fires: good({
+      observations: good().observations.map((seen) =>
+        seen.unit.startsWith('T') && seen.id.endsWith('-3') ? { ...seen, observedOn: '2026-04-05' } : seen,
+      ),
+    }),
+    says: /read on day 4 in T, but on day 3 in C/,
+  },
+  {
+    rule: 'observer',
+    severity: 'serious',
+    fires: good({
+      observations: good().observations.map((seen) => ({ ...seen, observer: armOf(seen.unit) === 'C' ? 'Bracken' : 'Polypody' })),
+    }),
+    says: /Bracken read most of C, and Polypody most of T/,
+  },
+  {
+    rule: 'early-look',
+    severity: 'caution',
+    fires: good({ observations: readings(3, [4, 5, 4, 5, 5, 4, 5, 4, 5, 5]) }),
+    says: /a look on day 3; the plan ends on day 7/,
+  },
+  {
+    rule: 'crossover',
+    severity: 'caution',
+    fires: good({
+      observations: [
+        ...readings(3, [4, 4.2, 4.1, 4.3, 4, 6, 6.2, 6.1, 6.3, 6]),
+        ...readings(7, [9, 9.2, 9.1, 9.3, 9, 7, 7.2, 7.1, 7.3, 7]),
+      ],
+    }),
+    says: /on day 3 T was ahead in “Height”, on day 7 C is/,
+  },
   {
     rule: 'looks-differ',
     severity: 'caution',
-    fires: good({ observations: [...readings(7, [8, 9, 8.5, 9.5, 9, 5, 5.2, 5.4, 5.6, 5.8]), ...readings(7, [2, 2, 1, 2, 1, 4, 4, 5, 4, 5], { measure: 'look' })] }, { measures: [aMeasure({ readingDays: [7] }), look] }),
-    silent: good({ observations: [...readings(7, [8, 9, 8.5, 9.5, 9, 5, 5.2, 5.4, 5.6, 5.8]), ...readings(7, [5, 4, 5, 4, 5, 2, 2, 1, 2, 1], { measure: 'look' })] }, { measures: [aMeasure({ readingDays: [7] }), look] }),
+    fires: good(
+      {
+        observations: [
+          ...readings(7, [8, 9, 8.5, 9.5, 9, 5, 5.2, 5.4, 5.6, 5.8]),
+          ...readings(7, [2, 2, 1, 2, 1, 4, 4, 5, 4, 5], { measure: 'look' }),
+        ],
+      },
+      { measures: [aMeasure({ readingDays: [7] }), look] },
+    ),
+    silent: good(
+      {
+        observations: [
+          ...readings(7, [8, 9, 8.5, 9.5, 9, 5, 5.2, 5.4, 5.6, 5.8]),
+          ...readings(7, [5, 4, 5, 4, 5, 2, 2, 1, 2, 1], { measure: 'look' }),
+        ],
+      },
+      { measures: [aMeasure({ readingDays: [7] }), look] },
+    ),
     says: /T looks better than C, but “Height” says worse/,
   },
-  { rule: 'outlier', severity: 'caution', fires: good({ observations: readings(7, [8, 9, 8.5, 9.5, 30, 8.2, 9.1, 8.4, 9.6, 9.3]) }, { measures: [aMeasure({ readingDays: [7] })] }), says: /C5 lies far/ },
-  { rule: 'transfer', severity: 'serious', fires: good(happening('protocol-change', { arms: ['T'], note: 'potted on into mix' }), lost('T1')), says: /only T was moved.*T lost 0 up to then and 1 after/ },
+  {
+    rule: 'outlier',
+    severity: 'caution',
+    fires: good(
+      { observations: readings(7, [8, 9, 8.5, 9.5, 30, 8.2, 9.1, 8.4, 9.6, 9.3]) },
+      { measures: [aMeasure({ readingDays: [7] })] },
+    ),
+    says: /C5 lies far/,
+  },
+  {
+    rule: 'transfer',
+    severity: 'serious',
+    fires: good(happening('protocol-change', { arms: ['T'], note: 'potted on into mix' }), lost('T1')),
+    says: /only T was moved.*T lost 0 up to then and 1 after/,
+  },
 ];
 
 describe('the validity check', () => {

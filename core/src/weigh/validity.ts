@@ -20,8 +20,23 @@ import { weather } from './rules/weather';
 
 /** Every rule of the validity check, in the order in which a reader would weigh them. */
 export const validityRules = [
-  controlFailed, protocolChange, equipment, pestOrDisease, weather, lossesDiffer, careDiffers, mixUp, denominator, missed, late, observer, earlyLook, crossover,
-  looksDiffer, outlier, transfer,
+  controlFailed,
+  protocolChange,
+  equipment,
+  pestOrDisease,
+  weather,
+  lossesDiffer,
+  careDiffers,
+  mixUp,
+  denominator,
+  missed,
+  late,
+  observer,
+  earlyLook,
+  crossover,
+  looksDiffer,
+  outlier,
+  transfer,
 ] as const;
 
 /** The validity check of a study that runs or has ended: what happened that makes its result hard to believe. */

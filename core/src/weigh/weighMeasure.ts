@@ -23,7 +23,13 @@ export interface WeighOptions extends RandomisationOptions {
 }
 
 /** The whole result of one measure. Never throws on data; what cannot be computed is null, with the reason in words. */
-export function weighMeasure(study: Study, measure: Measure, data: readonly UnitData[], review: readonly Finding[], options: WeighOptions): MeasureResult {
+export function weighMeasure(
+  study: Study,
+  measure: Measure,
+  data: readonly UnitData[],
+  review: readonly Finding[],
+  options: WeighOptions,
+): MeasureResult {
   const { experiment } = study;
   const share = isShare(measure, data);
   const values = valuesFor(measure, data);
@@ -37,7 +43,14 @@ export function weighMeasure(study: Study, measure: Measure, data: readonly Unit
     const sprouting = options.beside ? sproutingOfArm(arm.arm, data) : null;
     return { ...summariseShares(arm, values, counts.get(arm.arm)), ...(sprouting ? { sprouting } : {}) };
   });
-  const judged = verdict({ experiment, measure, share, contrasts: compared.contrasts, values: values.filter((unit) => codes.includes(unit.arm)), review });
+  const judged = verdict({
+    experiment,
+    measure,
+    share,
+    contrasts: compared.contrasts,
+    values: values.filter((unit) => codes.includes(unit.arm)),
+    review,
+  });
   return {
     measure: measure.measure,
     name: measure.name,
@@ -66,14 +79,27 @@ function valuesFor(measure: Measure, data: readonly UnitData[]): UnitValue[] {
 }
 
 /** The comparisons as they would be otherwise: with excluded units put back, with a lost unit counted as a failure, without far units. */
-function otherwise(study: Study, measure: Measure, data: readonly UnitData[], values: readonly UnitValue[], options: WeighOptions): Pick<MeasureResult, 'withExcluded' | 'withLostAsFailures' | 'withoutOutliers'> {
+function otherwise(
+  study: Study,
+  measure: Measure,
+  data: readonly UnitData[],
+  values: readonly UnitValue[],
+  options: WeighOptions,
+): Pick<MeasureResult, 'withExcluded' | 'withLostAsFailures' | 'withoutOutliers'> {
   if (!options.beside) return {};
   const again = (own: readonly UnitValue[], from = data) => compare(study, measure, from, own, { ...options, beside: false }).contrasts;
   const excluded = data.some(({ unit }) => unit.status === 'excluded');
-  const lost = measure.kind === 'count' && isShare(measure, data) ? data.filter(({ unit }) => unit.status === 'lost').map(({ unit }) => ({ unit: unit.unit, arm: unit.arm, block: unit.block, value: 0 })) : [];
+  const lost =
+    measure.kind === 'count' && isShare(measure, data)
+      ? data
+          .filter(({ unit }) => unit.status === 'lost')
+          .map(({ unit }) => ({ unit: unit.unit, arm: unit.arm, block: unit.block, value: 0 }))
+      : [];
   const far = measure.kind === 'event' || measure.kind === 'rating' ? [] : farUnits(values);
   // An event is compared by its times, so excluded units come back with their own data.
-  const back = excluded ? data.map(({ unit, curve }) => ({ unit: unit.status === 'excluded' ? { ...unit, status: 'active' as const } : unit, curve })) : data;
+  const back = excluded
+    ? data.map(({ unit, curve }) => ({ unit: unit.status === 'excluded' ? { ...unit, status: 'active' as const } : unit, curve }))
+    : data;
   return {
     ...(excluded ? { withExcluded: again(valuesFor(measure, back), back) } : {}),
     ...(lost.length > 0 ? { withLostAsFailures: again([...values, ...lost]) } : {}),
@@ -82,18 +108,30 @@ function otherwise(study: Study, measure: Measure, data: readonly UnitData[], va
 }
 
 /** Chooses the analysis from the measure's kind, the layout and the number of arms, and runs it. */
-function compare({ experiment }: Study, measure: Measure, data: readonly UnitData[], all: readonly UnitValue[], options: WeighOptions): Comparisons {
+function compare(
+  { experiment }: Study,
+  measure: Measure,
+  data: readonly UnitData[],
+  all: readonly UnitValue[],
+  options: WeighOptions,
+): Comparisons {
   const arms = comparedArms(experiment.arms);
   const codes = new Set(arms.map((arm) => arm.arm));
   const values = all.filter((unit) => codes.has(unit.arm));
   const { layout, comparison } = experiment;
   const compared: Compared = { values, arms, layout, comparison, options, beside: options.beside };
-  if (arms.length < 2) return { tests: [], terms: [], contrasts: [], trend: null, reasons: ['There is only one arm, so there is nothing to compare.'] };
-  if (measure.kind === 'event') return events(compared, eventTimes(measure, data).filter((unit) => codes.has(unit.arm)));
+  if (arms.length < 2)
+    return { tests: [], terms: [], contrasts: [], trend: null, reasons: ['There is only one arm, so there is nothing to compare.'] };
+  if (measure.kind === 'event')
+    return events(
+      compared,
+      eventTimes(measure, data).filter((unit) => codes.has(unit.arm)),
+    );
   if (measure.kind === 'rating') return ratings(compared);
   const share = isShare(measure, data);
   const counts = share ? tallies(measure, data, new Set(values.map((unit) => unit.unit))) : null;
   if (counts && arms.every((arm) => values.filter((unit) => unit.arm === arm.arm).length <= 1)) return singleCounts(compared, counts);
-  const means = arms.length > 2 || layout === 'blocks' ? manyMeans(compared) : layout === 'pairs' ? pairedMeans(compared) : twoMeans(compared);
+  const means =
+    arms.length > 2 || layout === 'blocks' ? manyMeans(compared) : layout === 'pairs' ? pairedMeans(compared) : twoMeans(compared);
   return counts && options.beside ? { ...means, tests: [...means.tests, ...pooledTests(compared, counts, true)] } : means;
 }

@@ -4,7 +4,10 @@ import type { Block } from './Block';
 
 /** A report as Markdown (CommonMark with pipe tables); pictures become the tables that they were drawn from. */
 export function markdown(blocks: readonly Block[]): string {
-  return `${blocks.map(blockText).filter((text) => text !== '').join('\n\n')}\n`;
+  return `${blocks
+    .map(blockText)
+    .filter((text) => text !== '')
+    .join('\n\n')}\n`;
 }
 
 function blockText(block: Block): string {
@@ -45,7 +48,10 @@ function figure(picture: Picture): string {
     return `${title}\n\n${table(['Arm', 'Each unit'], rows, 2)}`;
   }
   const days = [...new Set(picture.arms.flatMap((arm) => arm.points.map((point) => point.day)))].sort((a, b) => a - b);
-  const rows = picture.arms.map((arm) => [arm.name, ...days.map((day) => number(arm.points.find((point) => point.day === day)?.mean ?? null))]);
+  const rows = picture.arms.map((arm) => [
+    arm.name,
+    ...days.map((day) => number(arm.points.find((point) => point.day === day)?.mean ?? null)),
+  ]);
   return `${title}\n\n${table(['Arm', ...days.map((day) => `day ${day}`)], rows, 1)}`;
 }
 

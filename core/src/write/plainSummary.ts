@@ -15,7 +15,12 @@ export function plainSummary(study: Study, result: Result): string {
   const { experiment } = study;
   const lines = [experiment.title, '='.repeat(experiment.title.length), ''];
   if (experiment.question !== '') lines.push(...wrap(experiment.question), '');
-  lines.push(...wrap(`${experiment.arms.length} arms, ${experiment.units.length} ${plural(experiment.plan.unitWord)}, ${study.observations.length} readings${experiment.startedOn ? `; started ${longDate(experiment.startedOn)}` : ''}.`), '');
+  lines.push(
+    ...wrap(
+      `${experiment.arms.length} arms, ${experiment.units.length} ${plural(experiment.plan.unitWord)}, ${study.observations.length} readings${experiment.startedOn ? `; started ${longDate(experiment.startedOn)}` : ''}.`,
+    ),
+    '',
+  );
   const ordered = [...result.measures].sort((a, b) => Number(b.primary) - Number(a.primary));
   for (const row of ordered) lines.push(...measureLines(study, row), '');
   lines.push('What could have fooled us', '-------------------------');
@@ -30,12 +35,21 @@ function measureLines(study: Study, row: MeasureResult): string[] {
   if (!measure) return [];
   const title = row.primary ? row.name : `Also seen: ${row.name}`;
   const words = row.primary
-    ? [`Verdict: ${row.verdict.code.replaceAll('-', ' ')}.`, row.verdict.sentence, ...chance(row).map((block) => (block.kind === 'paragraph' ? sentenceText(block.text) : ''))]
+    ? [
+        `Verdict: ${row.verdict.code.replaceAll('-', ' ')}.`,
+        row.verdict.sentence,
+        ...chance(row).map((block) => (block.kind === 'paragraph' ? sentenceText(block.text) : '')),
+      ]
     : [sentenceText(alsoSeen(row, measure, experiment.arms))];
   const tests = row.tests.map((test) => {
     const between = test.arm ? `, ${test.arm} against ${test.versus ?? ''}` : '';
     const df = test.df.length > 0 ? `(${test.df.map((n) => Number(n.toFixed(2))).join(', ')})` : '';
-    const how = test.exact === undefined ? '' : test.exact ? `, exact${test.arrangements ? ` over ${test.arrangements.toLocaleString('en-GB')} arrangements` : ''}` : `, ${test.arrangements?.toLocaleString('en-GB') ?? ''} draws, seed ${test.seed ?? ''}`;
+    const how =
+      test.exact === undefined
+        ? ''
+        : test.exact
+          ? `, exact${test.arrangements ? ` over ${test.arrangements.toLocaleString('en-GB')} arrangements` : ''}`
+          : `, ${test.arrangements?.toLocaleString('en-GB') ?? ''} draws, seed ${test.seed ?? ''}`;
     return `  ${test.method}${between}: ${test.statistic.name}${df} = ${Number(test.statistic.value.toPrecision(5))}, ${pEquals(test.p)}${how}${test.ignoresUnits ? ' (counts seeds as if each were a unit)' : ''}`;
   });
   const fast = sproutingTable(study, measure, row);
@@ -58,7 +72,11 @@ function measureLines(study: Study, row: MeasureResult): string[] {
 
 function tableLines({ head, rows, numbersFrom }: Extract<Block, { kind: 'table' }>): string[] {
   const widths = head.map((cell, i) => Math.max(cell.length, ...rows.map((row) => row[i].length)));
-  const line = (cells: readonly string[]) => cells.map((cell, i) => (i < numbersFrom ? cell.padEnd(widths[i]) : cell.padStart(widths[i]))).join('  ').trimEnd();
+  const line = (cells: readonly string[]) =>
+    cells
+      .map((cell, i) => (i < numbersFrom ? cell.padEnd(widths[i]) : cell.padStart(widths[i])))
+      .join('  ')
+      .trimEnd();
   return [line(head), widths.map((width) => '-'.repeat(width)).join('  '), ...rows.map(line)];
 }
 

@@ -28,7 +28,10 @@ export const ownParts: readonly { readonly part: keyof Writing; readonly title: 
 /** The lab report of a study as a tree of blocks: computed facts by reference, the writer's own words as typed. */
 export function report(study: Study, result: Result): Block[] {
   const { experiment } = study;
-  const own = (part: keyof Writing): Block[] => [heading(ownParts.find((item) => item.part === part)?.title ?? part), { kind: 'own', part, text: experiment.writing[part] }];
+  const own = (part: keyof Writing): Block[] => [
+    heading(ownParts.find((item) => item.part === part)?.title ?? part),
+    { kind: 'own', part, text: experiment.writing[part] },
+  ];
   return [
     heading(experiment.title, 1),
     heading('Question'),
@@ -52,7 +55,10 @@ export function report(study: Study, result: Result): Block[] {
 
 function predictions({ plan }: Experiment): Block[] {
   if (plan.predictions.length === 0) return [];
-  return [heading('Predictions', 3), list(plan.predictions.map(({ person, expects, reason }) => `${person}: ${expects}${reason === '' ? '' : `, because ${reason}`}`))];
+  return [
+    heading('Predictions', 3),
+    list(plan.predictions.map(({ person, expects, reason }) => `${person}: ${expects}${reason === '' ? '' : `, because ${reason}`}`)),
+  ];
 }
 
 function variables({ arms, measures, plan }: Experiment): Block[] {
@@ -67,12 +73,16 @@ function variables({ arms, measures, plan }: Experiment): Block[] {
       measures.map(
         (m) =>
           `${m.name}${m.unit === '' ? '' : `, ${m.unit}`}${m.readingDays.length > 0 ? `, on day ${m.readingDays.join(', ')}` : ''}${m.primary ? ' – this one decides' : ''}${
-            m.smallestDifference === null ? '' : `; smallest difference that matters: ${m.smallestDifference} ${wordingFor(m, m.kind === 'count').unit}`
+            m.smallestDifference === null
+              ? ''
+              : `; smallest difference that matters: ${m.smallestDifference} ${wordingFor(m, m.kind === 'count').unit}`
           }`,
       ),
     ),
     heading('Kept the same', 3),
-    plan.kept.length > 0 ? list(plan.kept.map(({ what, how }) => (how === '' ? what : `${what}: ${how}`))) : paragraph('Nothing was written down.'),
+    plan.kept.length > 0
+      ? list(plan.kept.map(({ what, how }) => (how === '' ? what : `${what}: ${how}`)))
+      : paragraph('Nothing was written down.'),
   ];
 }
 
@@ -87,11 +97,15 @@ function method(experiment: Experiment): Block[] {
     ...(materials.length > 0 ? [heading('Materials'), list(materials)] : []),
     heading('Method'),
     ...cautions.map((text): Block => ({ kind: 'caution', text })),
-    paragraph(`There were ${units.length} ${plural(plan.unitWord)}: ${each}.${sown.length === 1 ? ` Each had ${sown[0]} sown.` : ''}${started} ${placesInWords(experiment)}`),
+    paragraph(
+      `There were ${units.length} ${plural(plan.unitWord)}: ${each}.${sown.length === 1 ? ` Each had ${sown[0]} sown.` : ''}${started} ${placesInWords(experiment)}`,
+    ),
     ...(steps.length > 0 ? [list(steps, true)] : []),
     ...(plan.endRule === '' ? [] : [paragraph(`It ended: ${plan.endRule}`)]),
     ...layout(experiment),
-    ...(plan.amendments.length > 0 ? [heading('Changed after the start', 3), list(plan.amendments.map(({ on, what, reason }) => `${on}: ${what} (${reason})`))] : []),
+    ...(plan.amendments.length > 0
+      ? [heading('Changed after the start', 3), list(plan.amendments.map(({ on, what, reason }) => `${on}: ${what} (${reason})`))]
+      : []),
   ];
 }
 
@@ -100,7 +114,13 @@ function layout({ plan, units }: Experiment): Block[] {
   if (placed.length === 0) return [];
   const bench = benchFor(plan.bench, placed);
   const rows = shelfRows(bench).flatMap(({ first, last }) => Array.from({ length: last - first + 1 }, (_, i) => first + i));
-  return [{ kind: 'bench', caption: `The layout: where each ${plan.unitWord} stood, seen from above.`, rows: rows.map((row) => placed.filter((unit) => unit.row === row).map((unit) => `${unit.unit} ${unit.arm}`)) }];
+  return [
+    {
+      kind: 'bench',
+      caption: `The layout: where each ${plan.unitWord} stood, seen from above.`,
+      rows: rows.map((row) => placed.filter((unit) => unit.row === row).map((unit) => `${unit.unit} ${unit.arm}`)),
+    },
+  ];
 }
 
 function results(study: Study, result: Result): Block[] {
@@ -113,7 +133,9 @@ function results(study: Study, result: Result): Block[] {
     const trend = trendSentence(study, measure, row);
     return [
       heading(row.primary ? row.name : `Also seen: ${row.name}`, 3),
-      ...(row.primary ? [paragraph(...row.verdict.pieces), ...chance(row), ...claim(study.experiment, row)] : [paragraph(...alsoSeen(row, measure, arms))]),
+      ...(row.primary
+        ? [paragraph(...row.verdict.pieces), ...chance(row), ...claim(study.experiment, row)]
+        : [paragraph(...alsoSeen(row, measure, arms))]),
       { kind: 'figure', picture: mainPicture(study, measure, row) },
       ...(curves && measure.kind !== 'event' ? [{ kind: 'figure', picture: curves } as const] : []),
       armsTable(study, measure, row),
@@ -136,13 +158,24 @@ export function chance(row: MeasureResult): Block[] {
   const [lead] = [...row.comparisons].filter((c) => c.p !== null).sort((a, b) => (a.p ?? 1) - (b.p ?? 1));
   if (!lead || lead.p === null) return [];
   const test = row.tests.find((t) => t.arm === lead.arm && t.versus === lead.versus && t.p === lead.p);
-  return [paragraph({ fact: `${row.measure}.${lead.arm}-${lead.versus}.p`, text: explainChance({ method: test?.method ?? 'welch-t', p: lead.p }) })];
+  return [
+    paragraph({
+      fact: `${row.measure}.${lead.arm}-${lead.versus}.p`,
+      text: explainChance({ method: test?.method ?? 'welch-t', p: lead.p }),
+    }),
+  ];
 }
 
 function claim({ claimedRatio }: Experiment, row: MeasureResult): Block[] {
   const ruledOut = row.verdict.claimedRatioRuledOut;
   if (claimedRatio === null || ruledOut === null) return [];
-  return [paragraph(ruledOut ? `The claim of ${claimedRatio} times is ruled out: the whole interval of the ratio lies ${claimedRatio >= 1 ? 'below' : 'above'} it.` : `The claim of ${claimedRatio} times is not ruled out by these data.`)];
+  return [
+    paragraph(
+      ruledOut
+        ? `The claim of ${claimedRatio} times is ruled out: the whole interval of the ratio lies ${claimedRatio >= 1 ? 'below' : 'above'} it.`
+        : `The claim of ${claimedRatio} times is not ruled out by these data.`,
+    ),
+  ];
 }
 
 /** A measure that is not primary has no verdict: what was seen, and its p adjusted over all such measures. */
@@ -161,7 +194,8 @@ export function alsoSeen(row: MeasureResult, measure: Experiment['measures'][num
 }
 
 function fooled({ experiment }: Study, result: Result): Block[] {
-  if (result.review.length === 0) return [paragraph('The checks found nothing: a control, enough units, a shuffle, and complete readings.')];
+  if (result.review.length === 0)
+    return [paragraph('The checks found nothing: a control, enough units, a shuffle, and complete readings.')];
   const scope = experiment.plan.notTested.length > 0 ? [paragraph(`Not tested here: ${experiment.plan.notTested.join('; ')}.`)] : [];
   return [list(result.review.map((finding) => `${finding.message} ${finding.remedy}`)), ...scope];
 }

@@ -16,14 +16,27 @@ export function armsTable(study: Study, measure: Measure, result: MeasureResult)
     if (measure.kind === 'event') return [show(summary.median, null), String(summary.events ?? 0), String(summary.censored ?? 0)];
     const scale = result.share ? 100 : 1;
     const spread = summary.sd === null ? null : summary.sd * scale;
-    const own = [scaled(summary.mean, scale, spread), show(spread, spread), interval(result.share ? (summary.unitsCi95 ?? null) : summary.ci95, scale, spread)];
-    return result.share ? [`${summary.successes ?? 0} of ${summary.trials ?? 0}`, ...own] : measure.kind === 'rating' ? [scaled(summary.median, 1, null), ...own] : own;
+    const own = [
+      scaled(summary.mean, scale, spread),
+      show(spread, spread),
+      interval(result.share ? (summary.unitsCi95 ?? null) : summary.ci95, scale, spread),
+    ];
+    return result.share
+      ? [`${summary.successes ?? 0} of ${summary.trials ?? 0}`, ...own]
+      : measure.kind === 'rating'
+        ? [scaled(summary.median, 1, null), ...own]
+        : own;
   };
   const unit = result.share ? '%' : measure.unit;
   const heads =
     measure.kind === 'event'
       ? ['Median day', 'Happened', 'Not yet']
-      : [...(result.share ? ['Counted of sown'] : measure.kind === 'rating' ? ['Median'] : []), `Mean${unit === '' ? '' : `, ${unit}`}`, 'SD', '95 % interval of the mean'];
+      : [
+          ...(result.share ? ['Counted of sown'] : measure.kind === 'rating' ? ['Median'] : []),
+          `Mean${unit === '' ? '' : `, ${unit}`}`,
+          'SD',
+          '95 % interval of the mean',
+        ];
   return {
     kind: 'table',
     caption: `${measure.name}: what each arm did. Each ${plan.unitWord} counts once.`,
@@ -59,7 +72,13 @@ export function termsTable(measure: Measure, result: MeasureResult): Table | nul
     kind: 'table',
     caption: `${measure.name}: analysis of variance, type II sums of squares.`,
     head: ['Term', 'df', 'Sum of squares', 'F', 'p'],
-    rows: result.terms.map(({ term, df, sumOfSquares, f, p }) => [term.replaceAll(':', ' × '), String(df), show(sumOfSquares, null), show(f, null), showP(p)]),
+    rows: result.terms.map(({ term, df, sumOfSquares, f, p }) => [
+      term.replaceAll(':', ' × '),
+      String(df),
+      show(sumOfSquares, null),
+      show(f, null),
+      showP(p),
+    ]),
     numbersFrom: 1,
   };
 }
@@ -85,7 +104,13 @@ export function comparisonsTable(study: Study, measure: Measure, result: Measure
   return {
     kind: 'table',
     caption: `${measure.name}: differences${many ? `, adjusted for ${result.comparisons.length} comparisons` : ''}.`,
-    head: [comparison === 'control' ? 'Against the control' : 'Compared', `Difference${wording.unit === '' ? '' : `, ${wording.unit}`}`, '95 % interval', 'Ratio', 'Could chance do this? p'],
+    head: [
+      comparison === 'control' ? 'Against the control' : 'Compared',
+      `Difference${wording.unit === '' ? '' : `, ${wording.unit}`}`,
+      '95 % interval',
+      'Ratio',
+      'Could chance do this? p',
+    ],
     rows: result.comparisons.map((row) => comparisonCells(row, arms, wording.scale, comparison === 'control')),
     numbersFrom: 1,
   };

@@ -8,7 +8,11 @@ import { markdown } from './markdown';
 import { report } from './report';
 import { showP, termsTable, trendSentence } from './resultTables';
 
-const base = studyOf({ C: [10, 11, 9, 10.5, 9.5], T: [15, 16, 14, 15.5, 14.5] }, { arms: [anArm('C', { name: 'plain water' }), anArm('T', { name: 'tea' })] }, (arm, i) => ({ row: 1, column: i * 2 + (arm === 'C' ? 1 : 2) }));
+const base = studyOf(
+  { C: [10, 11, 9, 10.5, 9.5], T: [15, 16, 14, 15.5, 14.5] },
+  { arms: [anArm('C', { name: 'plain water' }), anArm('T', { name: 'tea' })] },
+  (arm, i) => ({ row: 1, column: i * 2 + (arm === 'C' ? 1 : 2) }),
+);
 const study: Study = {
   ...base,
   experiment: {
@@ -16,8 +20,19 @@ const study: Study = {
     title: 'Tea *and* radish',
     writing: { background: '', discussion: 'Tea *helps*.\n\n<b>We think</b>.', conclusion: '', next: '' },
     plan: {
-      ...emptyPlan, plant: 'radish', unitWord: 'pot', changed: 'what they drink', shuffleSeed: 4817, endRule: 'day 7', kept: [{ what: 'light', how: '16 h' }], materials: ['pots', ''], steps: ['Fill.', 'Sow.'],
-      cautions: ['Hot tea: adult pours.'], amendments: [{ on: '2026-04-03', what: 'one reading less', reason: 'holiday' }], notTested: ['taste'], predictions: [{ person: 'Bracken', expects: 'taller', reason: 'caffeine', on: '2026-03-31' }],
+      ...emptyPlan,
+      plant: 'radish',
+      unitWord: 'pot',
+      changed: 'what they drink',
+      shuffleSeed: 4817,
+      endRule: 'day 7',
+      kept: [{ what: 'light', how: '16 h' }],
+      materials: ['pots', ''],
+      steps: ['Fill.', 'Sow.'],
+      cautions: ['Hot tea: adult pours.'],
+      amendments: [{ on: '2026-04-03', what: 'one reading less', reason: 'holiday' }],
+      notTested: ['taste'],
+      predictions: [{ person: 'Bracken', expects: 'taller', reason: 'caffeine', on: '2026-03-31' }],
     },
   },
 };
@@ -26,7 +41,19 @@ const text = markdown(report(study, analyse(study)));
 describe('the lab report', () => {
   it('has its parts in order', () => {
     const headings = [...text.matchAll(/^## (.*)$/gm)].map(([, heading]) => heading);
-    expect(headings).toEqual(['Question', 'Background', 'Hypothesis and null', 'Variables', 'Materials', 'Method', 'Results', 'What could have fooled us', 'Discussion', 'Conclusion', 'Next time']);
+    expect(headings).toEqual([
+      'Question',
+      'Background',
+      'Hypothesis and null',
+      'Variables',
+      'Materials',
+      'Method',
+      'Results',
+      'What could have fooled us',
+      'Discussion',
+      'Conclusion',
+      'Next time',
+    ]);
   });
 
   it.each([
@@ -61,15 +88,27 @@ describe('pictures', () => {
     const measure = study.experiment.measures[0];
     const picture = dotsPicture(study, measure, analyse(study).measures[0]);
     expect(picture.title).toBe('Height: 5.0 cm higher with tea');
-    expect(picture.arms.map((arm) => [arm.units.length, arm.mean])).toEqual([[5, 10], [5, 15]]);
+    expect(picture.arms.map((arm) => [arm.units.length, arm.mean])).toEqual([
+      [5, 10],
+      [5, 15],
+    ]);
     expect(curvesPicture(study, measure, analyse(study).measures[0])).toBeNull();
   });
 
   it('curves have a point a day with the interval of its mean, shares in per cent', () => {
     const sown = studyOf({ C: [10, 12], T: [5, 7] }, { measures: [aMeasure({ kind: 'count', unit: '' })] }, () => ({ sown: 20 }));
-    const more = { ...sown, observations: [...sown.observations, ...sown.observations.map((seen) => ({ ...seen, id: `${seen.id}b`, observedOn: '2026-04-05', value: seen.value - 4 }))] };
+    const more = {
+      ...sown,
+      observations: [
+        ...sown.observations,
+        ...sown.observations.map((seen) => ({ ...seen, id: `${seen.id}b`, observedOn: '2026-04-05', value: seen.value - 4 })),
+      ],
+    };
     const picture = curvesPicture(more, more.experiment.measures[0], analyse(more).measures[0]);
-    expect(picture?.arms[0].points.map(({ day, mean, units }) => [day, mean, units])).toEqual([[4, 35, 2], [7, 55, 2]]);
+    expect(picture?.arms[0].points.map(({ day, mean, units }) => [day, mean, units])).toEqual([
+      [4, 35, 2],
+      [7, 55, 2],
+    ]);
     expect(picture?.range).toEqual([0, 100]);
   });
 });
@@ -79,15 +118,24 @@ describe('tables beside the verdict', () => {
     const arms = crossFactors({ name: 'mulch', levels: ['none', 'deep'] }, { name: 'pot', levels: ['clay', 'felt'] });
     const crossed = studyOf({ C: [10, 11, 12], A2: [8, 9, 10], B1: [6, 7, 8], B2: [3, 4, 5] }, { arms });
     const measure = crossed.experiment.measures[0];
-    expect(termsTable(measure, analyse(crossed).measures[0])?.rows.map(([term, df]) => [term, df])).toEqual([['mulch', '1'], ['pot', '1'], ['mulch × pot', '1'], ['residual', '8']]);
+    expect(termsTable(measure, analyse(crossed).measures[0])?.rows.map(([term, df]) => [term, df])).toEqual([
+      ['mulch', '1'],
+      ['pot', '1'],
+      ['mulch × pot', '1'],
+      ['residual', '8'],
+    ]);
     expect(termsTable(measure, analyse(base).measures[0])).toBeNull();
   });
 
   it('doses have a sentence with the slope, and the turn where the curve bends', () => {
     const doses = [0, 1, 2, 3, 4];
-    const values = Object.fromEntries(doses.map((dose) => [dose === 0 ? 'C' : `d${dose}`, [0.1, -0.1, 0].map((off) => 10 + 4 * dose - dose * dose + off)]));
+    const values = Object.fromEntries(
+      doses.map((dose) => [dose === 0 ? 'C' : `d${dose}`, [0.1, -0.1, 0].map((off) => 10 + 4 * dose - dose * dose + off)]),
+    );
     const dosed = studyOf(values, { arms: doses.map((dose) => anArm(dose === 0 ? 'C' : `d${dose}`, { dose, doseUnit: 'g' })) });
-    expect(trendSentence(dosed, dosed.experiment.measures[0], analyse(dosed).measures[0])).toMatch(/^Over the doses: .* cm a g .* The curve turns at 2\.\d+ g/);
+    expect(trendSentence(dosed, dosed.experiment.measures[0], analyse(dosed).measures[0])).toMatch(
+      /^Over the doses: .* cm a g .* The curve turns at 2\.\d+ g/,
+    );
     expect(trendSentence(base, base.experiment.measures[0], analyse(base).measures[0])).toBeNull();
   });
 });

@@ -6,13 +6,19 @@ import { analyse, writePackage, zipPackage, type Result } from '@fern/core';
 import { demoExperiments, demoStudy } from '@fern/demo';
 import { fern } from './fern';
 
-const study = demoExperiments.filter(({ demo }) => demo.title === 'Salt water and radish sprouting').map(({ demo }) => demoStudy(demo, '2026-04-14'))[0];
+const study = demoExperiments
+  .filter(({ demo }) => demo.title === 'Salt water and radish sprouting')
+  .map(({ demo }) => demoStudy(demo, '2026-04-14'))[0];
 const files = writePackage(study);
 let folder: string;
 
 function run(...args: string[]) {
   let [out, err] = ['', ''];
-  const code = fern(args, (text) => (out += text), (text) => (err += text));
+  const code = fern(
+    args,
+    (text) => (out += text),
+    (text) => (err += text),
+  );
   return { code, out, err };
 }
 
@@ -51,10 +57,22 @@ describe('fern analyse', () => {
 
   it.each<[string, Record<string, string | null>, RegExp]>([
     ['an empty package', Object.fromEntries(Object.keys(files).map((name) => [name, null])), /datapackage\.json:-:-: the file is missing/],
-    ['a missing column', { 'units.csv': (files['units.csv'] ?? '').replace('unit,arm', 'unit,limb') }, /units\.csv:1:arm: the column is missing/],
-    ['a unit that no arm knows', { 'units.csv': (files['units.csv'] ?? '').replace(/D01,[^,]+/, 'D01,Z') }, /units\.csv:2:arm: "Z" stands in no row of arms\.csv/],
+    [
+      'a missing column',
+      { 'units.csv': (files['units.csv'] ?? '').replace('unit,arm', 'unit,limb') },
+      /units\.csv:1:arm: the column is missing/,
+    ],
+    [
+      'a unit that no arm knows',
+      { 'units.csv': (files['units.csv'] ?? '').replace(/D01,[^,]+/, 'D01,Z') },
+      /units\.csv:2:arm: "Z" stands in no row of arms\.csv/,
+    ],
     ['a missing file', { 'measures.csv': null }, /measures\.csv:-:-: the file is missing/],
-    ['text in a number', { 'observations.csv': (files['observations.csv'] ?? '').replace(/,(\d+),,/, ',many,,') }, /observations\.csv:2:value: "many" is not a number/],
+    [
+      'text in a number',
+      { 'observations.csv': (files['observations.csv'] ?? '').replace(/,(\d+),,/, ',many,,') },
+      /observations\.csv:2:value: "many" is not a number/,
+    ],
     ['two controls', { 'arms.csv': (files['arms.csv'] ?? '').replace('treatment', 'control') }, /arms\.csv:3:role: a second control/],
     ['what is no CSV', { 'arms.csv': '\0\0\0' }, /arms\.csv:-:-: is not text/],
   ])('refuses %s: exit 2, the place on standard error, no partial result', (_, changes, line) => {

@@ -11,7 +11,13 @@ const experiment = { ...text, references: { model: 'experiments', key: 'id' }, o
 export const start: Migration = {
   name: '0001-start',
   async up(query: QueryInterface) {
-    await query.createTable('accounts', { id, name: { ...text, unique: true }, password: text, demo: { type: DataTypes.BOOLEAN, allowNull: false, defaultValue: false }, createdAt: text });
+    await query.createTable('accounts', {
+      id,
+      name: { ...text, unique: true },
+      password: text,
+      demo: { type: DataTypes.BOOLEAN, allowNull: false, defaultValue: false },
+      createdAt: text,
+    });
     await query.createTable('sessions', {
       digest: id,
       accountId: { ...text, references: { model: 'accounts', key: 'id' }, onDelete: 'CASCADE' },
@@ -55,7 +61,15 @@ export const start: Migration = {
       replaces: maybe,
       receivedAt: text,
     });
-    await query.createTable('happenings', { experimentId: { ...experiment, primaryKey: true }, id, on: text, kind: text, arms: text, units: text, note: text });
+    await query.createTable('happenings', {
+      experimentId: { ...experiment, primaryKey: true },
+      id,
+      on: text,
+      kind: text,
+      arms: text,
+      units: text,
+      note: text,
+    });
     await query.createTable('care', {
       experimentId: { ...experiment, primaryKey: true },
       id,
@@ -82,6 +96,7 @@ export const start: Migration = {
     );
   },
   async down(query: QueryInterface) {
-    for (const table of ['care', 'happenings', 'observations', 'units', 'experiments', 'sessions', 'accounts']) await query.dropTable(table);
+    for (const table of ['care', 'happenings', 'observations', 'units', 'experiments', 'sessions', 'accounts'])
+      await query.dropTable(table);
   },
 };

@@ -1,19 +1,38 @@
 import { changeSchema, experimentSchema, unitStatusSchema } from '@fern/contract';
 import type { Experiment, Unit } from '@fern/core';
-import { changeExperiment, createExperiment, deleteExperiment, getExperiment, getStudy, listExperiments, setUnitStatus } from '../services/experiments';
+import {
+  changeExperiment,
+  createExperiment,
+  deleteExperiment,
+  getExperiment,
+  getStudy,
+  listExperiments,
+  setUnitStatus,
+} from '../services/experiments';
 import { param, route } from './Route';
 
 export const experimentRoutes = [
-  route({ method: 'get', path: '/experiments', who: 'signed-in', handle: ({ database, account }) => listExperiments(database, account.id) }),
+  route({
+    method: 'get',
+    path: '/experiments',
+    who: 'signed-in',
+    handle: ({ database, account }) => listExperiments(database, account.id),
+  }),
   route<Experiment>({
     method: 'post',
     path: '/experiments',
     who: 'signed-in',
     body: experimentSchema,
     status: 201,
-    handle: ({ database, account, body }) => createExperiment(database, account.id, { experiment: body, observations: [], happenings: [], care: [] }),
+    handle: ({ database, account, body }) =>
+      createExperiment(database, account.id, { experiment: body, observations: [], happenings: [], care: [] }),
   }),
-  route({ method: 'get', path: '/experiments/:id', who: 'owner', handle: (call) => getExperiment(call.database, call.account.id, param(call, 'id')) }),
+  route({
+    method: 'get',
+    path: '/experiments/:id',
+    who: 'owner',
+    handle: (call) => getExperiment(call.database, call.account.id, param(call, 'id')),
+  }),
   route<{ version: number; experiment: Experiment }>({
     method: 'put',
     path: '/experiments/:id',
@@ -21,7 +40,13 @@ export const experimentRoutes = [
     body: changeSchema,
     handle: (call) => changeExperiment(call.database, call.account.id, param(call, 'id'), call.body.version, call.body.experiment),
   }),
-  route({ method: 'delete', path: '/experiments/:id', who: 'owner', status: 204, handle: (call) => deleteExperiment(call.database, call.account.id, param(call, 'id')) }),
+  route({
+    method: 'delete',
+    path: '/experiments/:id',
+    who: 'owner',
+    status: 204,
+    handle: (call) => deleteExperiment(call.database, call.account.id, param(call, 'id')),
+  }),
   route<Pick<Unit, 'status' | 'statusReason'>>({
     method: 'patch',
     path: '/experiments/:id/units/:unit',
@@ -29,5 +54,10 @@ export const experimentRoutes = [
     body: unitStatusSchema,
     handle: (call) => setUnitStatus(call.database, call.account.id, param(call, 'id'), param(call, 'unit'), call.body),
   }),
-  route({ method: 'get', path: '/experiments/:id/study', who: 'owner', handle: (call) => getStudy(call.database, call.account.id, param(call, 'id')) }),
+  route({
+    method: 'get',
+    path: '/experiments/:id/study',
+    who: 'owner',
+    handle: (call) => getStudy(call.database, call.account.id, param(call, 'id')),
+  }),
 ];

@@ -5,13 +5,20 @@ import { appendObservations, listObservations } from '../services/observations';
 import { param, route } from './Route';
 
 export const logRoutes = [
-  route({ method: 'get', path: '/experiments/:id/observations', who: 'owner', handle: (call) => listObservations(call.database, call.account.id, param(call, 'id')) }),
+  route({
+    method: 'get',
+    path: '/experiments/:id/observations',
+    who: 'owner',
+    handle: (call) => listObservations(call.database, call.account.id, param(call, 'id')),
+  }),
   route<{ observations: Observation[] }>({
     method: 'post',
     path: '/experiments/:id/observations',
     who: 'owner',
     body: observationsSchema,
-    handle: async (call) => ({ observations: await appendObservations(call.database, call.account.id, param(call, 'id'), call.body.observations) }),
+    handle: async (call) => ({
+      observations: await appendObservations(call.database, call.account.id, param(call, 'id'), call.body.observations),
+    }),
   }),
   route<Happening>({
     method: 'post',

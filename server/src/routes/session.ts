@@ -1,13 +1,28 @@
 import { credentialsSchema, demoEntrySchema, newAccountSchema, type Credentials, type SessionState } from '@fern/contract';
 import { notFound, ProblemError } from '../ProblemError';
-import { accountOfSession, createFirstAccount, demoAccounts, endSession, findByCredentials, isFirstStart, SESSION_DAYS, startSession } from '../services/accounts';
+import {
+  accountOfSession,
+  createFirstAccount,
+  demoAccounts,
+  endSession,
+  findByCredentials,
+  isFirstStart,
+  SESSION_DAYS,
+  startSession,
+} from '../services/accounts';
 import { route, type Call } from './Route';
 
 export const COOKIE = 'fern_session';
 
 async function enter(call: Call, accountId: string): Promise<void> {
   const token = await startSession(call.database, accountId);
-  call.response.cookie(COOKIE, token, { httpOnly: true, sameSite: 'lax', path: '/', maxAge: SESSION_DAYS * 86_400_000, secure: call.request.secure });
+  call.response.cookie(COOKIE, token, {
+    httpOnly: true,
+    sameSite: 'lax',
+    path: '/',
+    maxAge: SESSION_DAYS * 86_400_000,
+    secure: call.request.secure,
+  });
 }
 
 async function state({ database, demo }: Call, account: SessionState['account']): Promise<SessionState> {
@@ -40,7 +55,10 @@ export const sessionRoutes = [
     body: credentialsSchema,
     handle: async (call) => {
       const account = await findByCredentials(call.database, call.body);
-      if (!account) throw new ProblemError(401, 'That name and password do not belong together.', [{ pointer: '/password', detail: 'That name and password do not belong together.' }]);
+      if (!account)
+        throw new ProblemError(401, 'That name and password do not belong together.', [
+          { pointer: '/password', detail: 'That name and password do not belong together.' },
+        ]);
       await enter(call, account.id);
       return state(call, account);
     },

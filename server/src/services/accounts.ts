@@ -20,9 +20,13 @@ export async function isFirstStart({ models }: Database): Promise<boolean> {
 export async function createFirstAccount(database: Database, { name, password }: Credentials): Promise<Account> {
   const stored = await hashPassword(password);
   return database.inTransaction(async (transaction) => {
-    if ((await database.models.accounts.count({ transaction })) > 0) throw new ProblemError(409, 'There is an account already. Sign in with it.');
+    if ((await database.models.accounts.count({ transaction })) > 0)
+      throw new ProblemError(409, 'There is an account already. Sign in with it.');
     const account = { id: uuid(), name };
-    await database.models.accounts.create({ ...account, password: stored, demo: false, createdAt: new Date().toISOString() }, { transaction });
+    await database.models.accounts.create(
+      { ...account, password: stored, demo: false, createdAt: new Date().toISOString() },
+      { transaction },
+    );
     return account;
   });
 }

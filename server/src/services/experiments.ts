@@ -13,7 +13,10 @@ export async function listExperiments({ sequelize, models }: Database, ownerId: 
   const rows = await models.experiments.findAll({ where: { ownerId }, order: [['changedAt', 'DESC']] });
   if (rows.length === 0) return [];
   const ids = rows.map((row) => row.id);
-  const units = group(await models.units.findAll({ where: { experimentId: ids }, order: [['position', 'ASC']], raw: true }), (unit) => unit.experimentId);
+  const units = group(
+    await models.units.findAll({ where: { experimentId: ids }, order: [['position', 'ASC']], raw: true }),
+    (unit) => unit.experimentId,
+  );
   const read = group(
     await sequelize.query<ReadSoFar & { experimentId: string }>(
       `SELECT experimentId, measure, substr(observedOn, 1, 10) AS "on", count(DISTINCT unit) AS units
@@ -29,7 +32,12 @@ export async function listExperiments({ sequelize, models }: Database, ownerId: 
 }
 
 /** One experiment of this owner; another's is not found. */
-export async function getExperiment({ models }: Database, ownerId: string, id: string, transaction?: Transaction): Promise<ExperimentRecord> {
+export async function getExperiment(
+  { models }: Database,
+  ownerId: string,
+  id: string,
+  transaction?: Transaction,
+): Promise<ExperimentRecord> {
   const row = await models.experiments.findOne({ where: { id, ownerId }, transaction });
   if (!row) throw notFound();
   return asRecord(row, await models.units.findAll({ where: { experimentId: id }, order: [['position', 'ASC']], raw: true, transaction }));
@@ -43,25 +51,51 @@ export function createExperiment(database: Database, ownerId: string, study: Stu
     const { models } = database;
     await models.experiments.create({ id, ownerId, version: 1, document: asDocument(experiment), changedAt: now() }, { transaction });
     await models.units.bulkCreate(unitRows(id, experiment.units), { transaction });
-    await models.observations.bulkCreate(study.observations.map((seen) => ({ ...seen, experimentId: id, receivedAt: now() })), { transaction });
-    await models.happenings.bulkCreate(study.happenings.map((event) => happeningRow(id, event)), { transaction });
-    await models.care.bulkCreate(study.care.map((care) => ({ ...care, experimentId: id })), { transaction });
+    await models.observations.bulkCreate(
+      study.observations.map((seen) => ({ ...seen, experimentId: id, receivedAt: now() })),
+      { transaction },
+    );
+    await models.happenings.bulkCreate(
+      study.happenings.map((event) => happeningRow(id, event)),
+      { transaction },
+    );
+    await models.care.bulkCreate(
+      study.care.map((care) => ({ ...care, experimentId: id })),
+      { transaction },
+    );
     return { id, version: 1, experiment };
   });
 }
 
 /** Stores a change made from `version`; refuses where someone else changed it since, and where it bends a frozen plan without an amendment. */
-export function changeExperiment(database: Database, ownerId: string, id: string, version: number, experiment: Experiment): Promise<ExperimentRecord> {
+export function changeExperiment(
+  database: Database,
+  ownerId: string,
+  id: string,
+  version: number,
+  experiment: Experiment,
+): Promise<ExperimentRecord> {
   return database.inTransaction(async (transaction) => {
     const before = await getExperiment(database, ownerId, id, transaction);
     if (before.version !== version) {
-      throw new ProblemError(409, 'This experiment was changed in another window or by someone else. Nothing was overwritten: load it again, then make your change.');
+      throw new ProblemError(
+        409,
+        'This experiment was changed in another window or by someone else. Nothing was overwritten: load it again, then make your change.',
+      );
     }
     checkFrozen(before.experiment, experiment);
     const { models } = database;
-    const read = await models.observations.findAll({ where: { experimentId: id }, attributes: ['unit', 'measure'], group: ['unit', 'measure'], raw: true, transaction });
+    const read = await models.observations.findAll({
+      where: { experimentId: id },
+      attributes: ['unit', 'measure'],
+      group: ['unit', 'measure'],
+      raw: true,
+      transaction,
+    });
     if (read.length > 0 && JSON.stringify(before.experiment.plan.predictions) !== JSON.stringify(experiment.plan.predictions)) {
-      throw new ProblemError(422, 'Predictions are sealed since the first reading.', [{ pointer: '/experiment/plan/predictions', detail: 'Predictions cannot change once there are readings.' }]);
+      throw new ProblemError(422, 'Predictions are sealed since the first reading.', [
+        { pointer: '/experiment/plan/predictions', detail: 'Predictions cannot change once there are readings.' },
+      ]);
     }
     const units = new Set(experiment.units.map((unit) => unit.unit));
     const measures = new Set(experiment.measures.map((measure) => measure.measure));
@@ -72,7 +106,10 @@ export function changeExperiment(database: Database, ownerId: string, id: string
         { pointer, detail: `${units.has(lost.unit) ? `Measure ${lost.measure}` : `Unit ${lost.unit}`} has readings.` },
       ]);
     }
-    await models.experiments.update({ version: version + 1, document: asDocument(experiment), changedAt: now() }, { where: { id }, transaction });
+    await models.experiments.update(
+      { version: version + 1, document: asDocument(experiment), changedAt: now() },
+      { where: { id }, transaction },
+    );
     await models.units.destroy({ where: { experimentId: id }, transaction });
     await models.units.bulkCreate(unitRows(id, experiment.units), { transaction });
     return { id, version: version + 1, experiment };
@@ -84,7 +121,13 @@ export async function deleteExperiment({ models }: Database, ownerId: string, id
 }
 
 /** Marks a unit as lost, excluded, ended or active again. */
-export function setUnitStatus(database: Database, ownerId: string, id: string, unit: string, state: Pick<Unit, 'status' | 'statusReason'>): Promise<ExperimentRecord> {
+export function setUnitStatus(
+  database: Database,
+  ownerId: string,
+  id: string,
+  unit: string,
+  state: Pick<Unit, 'status' | 'statusReason'>,
+): Promise<ExperimentRecord> {
   return database.inTransaction(async (transaction) => {
     await getExperiment(database, ownerId, id, transaction);
     const [changed] = await database.models.units.update(state, { where: { experimentId: id, unit }, transaction });
@@ -100,15 +143,49 @@ export async function getStudy(database: Database, ownerId: string, id: string):
   const where = { experimentId: id };
   const { models } = database;
   const [observations, happenings, care] = await Promise.all([
-    models.observations.findAll({ where, order: [['receivedAt', 'ASC'], ['id', 'ASC']] }),
-    models.happenings.findAll({ where, order: [['on', 'ASC'], ['id', 'ASC']] }),
-    models.care.findAll({ where, order: [['on', 'ASC'], ['id', 'ASC']] }),
+    models.observations.findAll({
+      where,
+      order: [
+        ['receivedAt', 'ASC'],
+        ['id', 'ASC'],
+      ],
+    }),
+    models.happenings.findAll({
+      where,
+      order: [
+        ['on', 'ASC'],
+        ['id', 'ASC'],
+      ],
+    }),
+    models.care.findAll({
+      where,
+      order: [
+        ['on', 'ASC'],
+        ['id', 'ASC'],
+      ],
+    }),
   ]);
   return {
     experiment,
     observations: observations.map(asObservation),
-    happenings: happenings.map((row): Happening => ({ id: row.id, on: row.on, kind: row.kind as Happening['kind'], arms: JSON.parse(row.arms), units: JSON.parse(row.units), note: row.note })),
-    care: care.map(({ id: careId, on, unit, arm, kind, amount, amountUnit, note }): Care => ({ id: careId, on, unit, arm, kind, amount, amountUnit, note })),
+    happenings: happenings.map((row): Happening => ({
+      id: row.id,
+      on: row.on,
+      kind: row.kind as Happening['kind'],
+      arms: JSON.parse(row.arms),
+      units: JSON.parse(row.units),
+      note: row.note,
+    })),
+    care: care.map(({ id: careId, on, unit, arm, kind, amount, amountUnit, note }): Care => ({
+      id: careId,
+      on,
+      unit,
+      arm,
+      kind,
+      amount,
+      amountUnit,
+      note,
+    })),
   };
 }
 

@@ -18,10 +18,15 @@ function studyFromFiles(files: PackageFiles): Study {
   const read = readPackage(files);
   if ('problems' in read) throw packageProblem(read.problems.map(describeProblem));
   const { error } = experimentSchema.validate(read.study.experiment, { abortEarly: false });
-  if (error) throw new ProblemError(422, `The package holds an experiment that cannot be kept: ${error.details[0].message}`, fieldErrors(error));
+  if (error)
+    throw new ProblemError(422, `The package holds an experiment that cannot be kept: ${error.details[0].message}`, fieldErrors(error));
   return read.study;
 }
 
 function packageProblem(lines: readonly string[]): ProblemError {
-  return new ProblemError(422, `The package cannot be read: ${lines[0]}${lines.length > 1 ? ` (and ${lines.length - 1} more)` : ''}. Nothing was stored.`, lines.slice(0, 100).map((detail) => ({ pointer: '', detail })));
+  return new ProblemError(
+    422,
+    `The package cannot be read: ${lines[0]}${lines.length > 1 ? ` (and ${lines.length - 1} more)` : ''}. Nothing was stored.`,
+    lines.slice(0, 100).map((detail) => ({ pointer: '', detail })),
+  );
 }

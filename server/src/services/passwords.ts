@@ -4,7 +4,9 @@ const KEY_BYTES = 32;
 const COST = { N: 16384, r: 8, p: 1 };
 
 function derive(password: string, salt: Buffer): Promise<Buffer> {
-  return new Promise((resolve, reject) => scrypt(password.normalize('NFKC'), salt, KEY_BYTES, COST, (error, key) => (error ? reject(error) : resolve(key))));
+  return new Promise((resolve, reject) =>
+    scrypt(password.normalize('NFKC'), salt, KEY_BYTES, COST, (error, key) => (error ? reject(error) : resolve(key))),
+  );
 }
 
 /** A password as stored: scrypt with a salt of its own (RFC 7914). */

@@ -28,28 +28,68 @@ function addPrediction(): void {
 function removePrediction(index: number): void {
   store.change((now) => ({ ...now, plan: { ...now.plan, predictions: now.plan.predictions.filter((_, i) => i !== index) } }));
 }
-const setNotTested = (lines: string[]) => store.change((now) => ({ ...now, plan: { ...now.plan, notTested: lines.filter((line) => line.trim() !== '') } }));
+const setNotTested = (lines: string[]) =>
+  store.change((now) => ({ ...now, plan: { ...now.plan, notTested: lines.filter((line) => line.trim() !== '') } }));
 </script>
 
 <template>
   <TwoColumns>
     <div class="head">
       <h1>{{ store.frozen ? 'What was asked' : 'Say it so that it can be tested' }}</h1>
-      <Button type="primary" size="large" @click="router.push({ name: 'plan', params: { id: store.id } })">{{ store.frozen ? 'See the plan' : 'Plan the test' }}</Button>
+      <Button type="primary" size="large" @click="router.push({ name: 'plan', params: { id: store.id } })">{{
+        store.frozen ? 'See the plan' : 'Plan the test'
+      }}</Button>
     </div>
     <p v-if="store.frozen" class="soft small">The question is frozen since the start on {{ longDate(experiment.plan.frozenOn ?? '') }}.</p>
     <div class="fields">
-      <label>Title<Input :value="experiment.title" :maxlength="200" :status="store.wrongAt('/title') ? 'error' : ''" @change="set('title')($event)" /></label>
-      <label>Question<Textarea :value="experiment.question" :disabled="store.frozen" :auto-size="{ minRows: 2 }" @change="set('question')($event)" /></label>
-      <label>Hypothesis: what you expect, as a sentence that could turn out wrong<Textarea :value="experiment.hypothesis" :disabled="store.frozen" :auto-size="{ minRows: 2 }" @change="set('hypothesis')($event)" /></label>
-      <label>Null hypothesis: that nothing is different<Textarea :value="experiment.nullHypothesis" :disabled="store.frozen" :auto-size="{ minRows: 2 }" @change="set('nullHypothesis')($event)" /></label>
+      <label
+        >Title<Input
+          :value="experiment.title"
+          :maxlength="200"
+          :status="store.wrongAt('/title') ? 'error' : ''"
+          @change="set('title')($event)"
+      /></label>
+      <label
+        >Question<Textarea
+          :value="experiment.question"
+          :disabled="store.frozen"
+          :auto-size="{ minRows: 2 }"
+          @change="set('question')($event)"
+      /></label>
+      <label
+        >Hypothesis: what you expect, as a sentence that could turn out wrong<Textarea
+          :value="experiment.hypothesis"
+          :disabled="store.frozen"
+          :auto-size="{ minRows: 2 }"
+          @change="set('hypothesis')($event)"
+      /></label>
+      <label
+        >Null hypothesis: that nothing is different<Textarea
+          :value="experiment.nullHypothesis"
+          :disabled="store.frozen"
+          :auto-size="{ minRows: 2 }"
+          @change="set('nullHypothesis')($event)"
+      /></label>
     </div>
     <h2>Predictions</h2>
-    <p class="soft small">{{ sealed ? 'Sealed since the first reading.' : 'Everyone says what they expect and why. They are sealed with the first reading.' }}</p>
+    <p class="soft small">
+      {{ sealed ? 'Sealed since the first reading.' : 'Everyone says what they expect and why. They are sealed with the first reading.' }}
+    </p>
     <ul class="predictions">
       <li v-for="(item, i) in experiment.plan.predictions" :key="i">
-        <span><b>{{ item.person }}</b>: {{ item.expects }}<template v-if="item.reason">, because {{ item.reason }}</template></span>
-        <button v-if="!sealed" type="button" class="link" :aria-label="`Take away the prediction of ${item.person}`" @click="removePrediction(i)">Take away</button>
+        <span
+          ><b>{{ item.person }}</b
+          >: {{ item.expects }}<template v-if="item.reason">, because {{ item.reason }}</template></span
+        >
+        <button
+          v-if="!sealed"
+          type="button"
+          class="link"
+          :aria-label="`Take away the prediction of ${item.person}`"
+          @click="removePrediction(i)"
+        >
+          Take away
+        </button>
       </li>
     </ul>
     <form v-if="!sealed" class="predict" @submit.prevent="addPrediction">
@@ -60,9 +100,15 @@ const setNotTested = (lines: string[]) => store.change((now) => ({ ...now, plan:
     </form>
     <template #margin>
       <h2>A good question</h2>
-      <MarginNote :severity="experiment.hypothesis.trim() ? 'fine' : 'serious'">The hypothesis names the plant, what is done, what is read, and against what.</MarginNote>
+      <MarginNote :severity="experiment.hypothesis.trim() ? 'fine' : 'serious'"
+        >The hypothesis names the plant, what is done, what is read, and against what.</MarginNote
+      >
       <MarginNote :severity="experiment.nullHypothesis.trim() ? 'fine' : 'serious'">The null says that it makes no difference.</MarginNote>
-      <MarginNote :severity="experiment.plan.predictions.length > 0 ? 'fine' : 'caution'">{{ experiment.plan.predictions.length > 0 ? 'Predictions are written down before the data.' : 'No prediction yet. It is easy to have known it all along afterwards.' }}</MarginNote>
+      <MarginNote :severity="experiment.plan.predictions.length > 0 ? 'fine' : 'caution'">{{
+        experiment.plan.predictions.length > 0
+          ? 'Predictions are written down before the data.'
+          : 'No prediction yet. It is easy to have known it all along afterwards.'
+      }}</MarginNote>
       <h2 class="later">Not tested here</h2>
       <p class="soft small">What else people claim of it, one a line. The report will say that it was not tested.</p>
       <TextLines :value="experiment.plan.notTested" label="What is not tested, one a line" @change="setNotTested" />

@@ -14,16 +14,33 @@ const emit = defineEmits<{ test: [experiment: Experiment] }>();
 const text = ref('');
 const read = ref('');
 const claim = computed(() => (read.value.trim() === '' ? null : readClaim(read.value)));
-const parts = reactive({ plant: '', treatment: '', comparison: '', measure: '', direction: '' as Direction | '', days: null as number | null });
+const parts = reactive({
+  plant: '',
+  treatment: '',
+  comparison: '',
+  measure: '',
+  direction: '' as Direction | '',
+  days: null as number | null,
+});
 
 watch(claim, (now) => {
   if (!now) return;
   const wide = now.missing.includes('plant');
-  Object.assign(parts, { plant: wide ? '' : (now.plant ?? ''), treatment: now.treatment ?? '', comparison: now.comparison ?? '', measure: now.measure?.id ?? '', direction: now.direction ?? '', days: now.days });
+  Object.assign(parts, {
+    plant: wide ? '' : (now.plant ?? ''),
+    treatment: now.treatment ?? '',
+    comparison: now.comparison ?? '',
+    measure: now.measure?.id ?? '',
+    direction: now.direction ?? '',
+    days: now.days,
+  });
 });
 
 const ask = computed(() => new Map((claim.value ? openQuestions(claim.value) : []).map(({ part, ask: words }) => [part, words])));
-const measures = [{ value: '', label: 'choose what is measured …' }, ...promisedMeasures.map(({ id, name }) => ({ value: id, label: name }))];
+const measures = [
+  { value: '', label: 'choose what is measured …' },
+  ...promisedMeasures.map(({ id, name }) => ({ value: id, label: name })),
+];
 const directions: readonly { value: Direction | ''; label: string }[] = [
   { value: '', label: 'choose …' },
   { value: 'more', label: 'more of it' },
@@ -31,7 +48,9 @@ const directions: readonly { value: Direction | ''; label: string }[] = [
   { value: 'different', label: 'just different' },
 ];
 const promised = computed(() => promisedMeasures.find(({ id }) => id === parts.measure));
-const left = computed(() => (['plant', 'treatment', 'comparison', 'measure', 'direction'] as const).filter((part) => parts[part].trim() === ''));
+const left = computed(() =>
+  (['plant', 'treatment', 'comparison', 'measure', 'direction'] as const).filter((part) => parts[part].trim() === ''),
+);
 
 /** For a day, "sooner" is less of it: the claim's "more" means the good side. */
 const direction = computed<Direction>(() => {
@@ -43,35 +62,104 @@ const direction = computed<Direction>(() => {
 function go(): void {
   if (!claim.value || !promised.value || left.value.length > 0) return;
   const { size, alsoPromised } = claim.value;
-  emit('test', experimentFromClaim(
-    { text: claim.value.text, plant: parts.plant.trim(), treatment: parts.treatment.trim(), comparison: parts.comparison.trim(), measure: promised.value, measureName: promised.value.name, direction: direction.value, sizeWords: size?.words ?? null, ratio: size?.ratio ?? null, days: parts.days, alsoPromised: alsoPromised.filter(({ id }) => id !== parts.measure).map(({ name }) => name) },
-    { created: new Date().toISOString(), startOn: today(), seed: newSeed() },
-  ));
+  emit(
+    'test',
+    experimentFromClaim(
+      {
+        text: claim.value.text,
+        plant: parts.plant.trim(),
+        treatment: parts.treatment.trim(),
+        comparison: parts.comparison.trim(),
+        measure: promised.value,
+        measureName: promised.value.name,
+        direction: direction.value,
+        sizeWords: size?.words ?? null,
+        ratio: size?.ratio ?? null,
+        days: parts.days,
+        alsoPromised: alsoPromised.filter(({ id }) => id !== parts.measure).map(({ name }) => name),
+      },
+      { created: new Date().toISOString(), startOn: today(), seed: newSeed() },
+    ),
+  );
 }
 </script>
 
 <template>
   <section class="claim" aria-label="A claim in your own words">
     <h2>Or type what someone says</h2>
-    <Textarea v-model:value="text" :auto-size="{ minRows: 2, maxRows: 5 }" :maxlength="600" placeholder="“Honey makes cuttings root twice as fast”" aria-label="The claim" @keydown.enter.prevent="read = text" />
+    <Textarea
+      v-model:value="text"
+      :auto-size="{ minRows: 2, maxRows: 5 }"
+      :maxlength="600"
+      placeholder="“Honey makes cuttings root twice as fast”"
+      aria-label="The claim"
+      @keydown.enter.prevent="read = text"
+    />
     <Button class="take" :disabled="text.trim() === ''" @click="read = text">Take it apart</Button>
     <div v-if="claim" class="apart">
       <div class="parts">
-        <label>Plant<Input v-model:value="parts.plant" aria-label="Plant" :maxlength="80" /><span v-if="ask.has('plant') && !parts.plant" class="ask">{{ ask.get('plant') }}</span></label>
-        <label>What is done<Input v-model:value="parts.treatment" aria-label="What is done" :maxlength="100" /><span v-if="ask.has('treatment') && !parts.treatment" class="ask">{{ ask.get('treatment') }}</span></label>
-        <label>Compared with<Input v-model:value="parts.comparison" aria-label="Compared with" placeholder="the same, without it" :maxlength="100" /><span v-if="ask.has('comparison') && !parts.comparison" class="ask">{{ ask.get('comparison') }} <button type="button" class="link" @click="parts.comparison = 'the same, without it'">without it</button></span></label>
-        <label>What is measured<ChoiceField :value="parts.measure" :options="measures" label="What is measured" @change="parts.measure = $event" /><span v-if="ask.has('measure') && !parts.measure" class="ask">{{ ask.get('measure') }}</span></label>
-        <label>Which way<ChoiceField :value="parts.direction" :options="directions" label="Which way" @change="parts.direction = $event" /><span v-if="ask.has('direction') && !parts.direction" class="ask">{{ ask.get('direction') }}</span></label>
-        <label>By day<NumberField :value="parts.days" label="By day" :min="1" :max="365" whole empty @change="parts.days = $event" /></label>
+        <label
+          >Plant<Input v-model:value="parts.plant" aria-label="Plant" :maxlength="80" /><span
+            v-if="ask.has('plant') && !parts.plant"
+            class="ask"
+            >{{ ask.get('plant') }}</span
+          ></label
+        >
+        <label
+          >What is done<Input v-model:value="parts.treatment" aria-label="What is done" :maxlength="100" /><span
+            v-if="ask.has('treatment') && !parts.treatment"
+            class="ask"
+            >{{ ask.get('treatment') }}</span
+          ></label
+        >
+        <label
+          >Compared with<Input
+            v-model:value="parts.comparison"
+            aria-label="Compared with"
+            placeholder="the same, without it"
+            :maxlength="100"
+          /><span v-if="ask.has('comparison') && !parts.comparison" class="ask"
+            >{{ ask.get('comparison') }}
+            <button type="button" class="link" @click="parts.comparison = 'the same, without it'">without it</button></span
+          ></label
+        >
+        <label
+          >What is measured<ChoiceField
+            :value="parts.measure"
+            :options="measures"
+            label="What is measured"
+            @change="parts.measure = $event"
+          /><span v-if="ask.has('measure') && !parts.measure" class="ask">{{ ask.get('measure') }}</span></label
+        >
+        <label
+          >Which way<ChoiceField :value="parts.direction" :options="directions" label="Which way" @change="parts.direction = $event" /><span
+            v-if="ask.has('direction') && !parts.direction"
+            class="ask"
+            >{{ ask.get('direction') }}</span
+          ></label
+        >
+        <label
+          >By day<NumberField :value="parts.days" label="By day" :min="1" :max="365" whole empty @change="parts.days = $event"
+        /></label>
       </div>
       <div>
-        <MarginNote v-for="{ word, ask: words } in claim.vague" :key="word" severity="caution"><b>“{{ word }}”</b> cannot be measured as it stands. {{ words }}</MarginNote>
-        <MarginNote v-if="claim.size" severity="fine">It gives a size: <b>{{ claim.size.words }}</b>. The result will say whether that is ruled out.</MarginNote>
-        <MarginNote v-if="claim.alsoPromised.length > 0" severity="note">It also promises {{ claim.alsoPromised.map(({ name }) => name).join(', ') }}. That will stand as not tested.</MarginNote>
-        <MarginNote v-if="claim.missing.includes('measure') && claim.vague.length === 0" severity="caution">Nothing in it says what would be seen. Choose what would convince you.</MarginNote>
+        <MarginNote v-for="{ word, ask: words } in claim.vague" :key="word" severity="caution"
+          ><b>“{{ word }}”</b> cannot be measured as it stands. {{ words }}</MarginNote
+        >
+        <MarginNote v-if="claim.size" severity="fine"
+          >It gives a size: <b>{{ claim.size.words }}</b>. The result will say whether that is ruled out.</MarginNote
+        >
+        <MarginNote v-if="claim.alsoPromised.length > 0" severity="note"
+          >It also promises {{ claim.alsoPromised.map(({ name }) => name).join(', ') }}. That will stand as not tested.</MarginNote
+        >
+        <MarginNote v-if="claim.missing.includes('measure') && claim.vague.length === 0" severity="caution"
+          >Nothing in it says what would be seen. Choose what would convince you.</MarginNote
+        >
         <p class="go">
           <Button type="primary" :disabled="left.length > 0" :loading="busy" @click="go">Make it a test</Button>
-          <span v-if="left.length > 0" class="small soft">{{ left.length === 1 ? 'One part is' : `${left.length} parts are` }} still open.</span>
+          <span v-if="left.length > 0" class="small soft"
+            >{{ left.length === 1 ? 'One part is' : `${left.length} parts are` }} still open.</span
+          >
         </p>
       </div>
     </div>

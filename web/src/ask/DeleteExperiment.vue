@@ -28,8 +28,13 @@ async function remove(): Promise<void> {
 <template>
   <p><button type="button" class="link" @click="open = true">Delete this experiment</button></p>
   <Modal v-model:open="open" title="Delete this experiment?" :footer="null">
-    <p>{{ store.experiment?.title }} and its {{ readings }} {{ readings === 1 ? 'reading' : 'readings' }} will be gone for good. Take the data package away first if you may need it.</p>
+    <p>
+      {{ store.experiment?.title }} and its {{ readings }} {{ readings === 1 ? 'reading' : 'readings' }} will be gone for good. Take the
+      data package away first if you may need it.
+    </p>
     <p v-if="error" role="alert">{{ error }}</p>
-    <Button :href="`/api/experiments/${store.id}/package`" download>Take the data</Button>&ensp;<Button danger @click="remove">Delete it</Button>
+    <Button :href="`/api/experiments/${store.id}/package`" download>Take the data</Button>&ensp;<Button danger @click="remove"
+      >Delete it</Button
+    >
   </Modal>
 </template>

@@ -18,9 +18,14 @@ const typed = ref('');
 const busy = ref<string | null>(null);
 const error = ref<string | null>(null);
 const found = computed(() => findQuestions(questions, typed.value));
-const shown = computed(() => themes.map(({ theme, title }) => ({ title, own: found.value.filter((question) => question.theme === theme) })).filter(({ own }) => own.length > 0));
+const shown = computed(() =>
+  themes
+    .map(({ theme, title }) => ({ title, own: found.value.filter((question) => question.theme === theme) }))
+    .filter(({ own }) => own.length > 0),
+);
 
-const choose = (question: ReadyQuestion) => begin(question.id, experimentFrom(question, { created: new Date().toISOString(), startOn: today(), seed: newSeed() }));
+const choose = (question: ReadyQuestion) =>
+  begin(question.id, experimentFrom(question, { created: new Date().toISOString(), startOn: today(), seed: newSeed() }));
 
 async function begin(id: string, experiment: Experiment): Promise<void> {
   busy.value = id;
@@ -41,7 +46,15 @@ const primary = (question: ReadyQuestion) => question.measures.find((measure) =>
   <TopRail />
   <TwoColumns class="library">
     <h1>What do you want to find out?</h1>
-    <Input v-model:value="typed" data-find size="large" class="find" placeholder="Type a plant, a treatment or a worry: “beans”, “salt”, “leggy”" aria-label="Find a ready-made question" allow-clear />
+    <Input
+      v-model:value="typed"
+      data-find
+      size="large"
+      class="find"
+      placeholder="Type a plant, a treatment or a worry: “beans”, “salt”, “leggy”"
+      aria-label="Find a ready-made question"
+      allow-clear
+    />
     <p v-if="error" class="wrong" role="alert">{{ error }}</p>
     <ClaimReader v-if="typed === ''" :busy="busy === 'claim'" @test="begin('claim', $event)" />
     <section v-for="{ title, own } in shown" :key="title">
@@ -51,13 +64,25 @@ const primary = (question: ReadyQuestion) => question.measures.find((measure) =>
           <div>
             <b>{{ question.title }}</b>
             <span class="soft small">{{ question.about }}</span>
-            <span class="soft small">{{ question.arms.length }} arms · {{ question.unitsPerArm }} {{ plural(question.unitWord) }} each · decided by {{ primary(question) }}</span>
+            <span class="soft small"
+              >{{ question.arms.length }} arms · {{ question.unitsPerArm }} {{ plural(question.unitWord) }} each · decided by
+              {{ primary(question) }}</span
+            >
           </div>
-          <Button :loading="busy === question.id" :disabled="busy !== null" :aria-label="`Use this question: ${question.title}`" @click="choose(question)">Use this question</Button>
+          <Button
+            :loading="busy === question.id"
+            :disabled="busy !== null"
+            :aria-label="`Use this question: ${question.title}`"
+            @click="choose(question)"
+            >Use this question</Button
+          >
         </li>
       </ul>
     </section>
-    <p v-if="shown.length === 0" class="none">Nothing ready-made fits “{{ typed }}”. Try one word of it, or take an empty frame. <button type="button" class="link" @click="typed = ''">Show all questions</button></p>
+    <p v-if="shown.length === 0" class="none">
+      Nothing ready-made fits “{{ typed }}”. Try one word of it, or take an empty frame.
+      <button type="button" class="link" @click="typed = ''">Show all questions</button>
+    </p>
     <template #margin>
       <h2>How to choose</h2>
       <MarginNote severity="fine">Ask one thing that can be counted, measured or weighed.</MarginNote>

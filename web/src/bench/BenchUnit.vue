@@ -41,29 +41,77 @@ const seeds = computed(() =>
 );
 const stakeSize = computed(() => Math.max(13, Math.min(22, props.tile * 0.34)));
 const armName = computed(() => props.arms.find((arm) => arm.arm === props.unit.arm)?.name ?? props.unit.arm);
-const label = computed(() => `${props.unit.unit}, ${props.blind ? '' : `${armName.value}, `}row ${props.unit.row}, place ${props.unit.column}${gone.value ? `, ${props.unit.status}` : ''}`);
+const label = computed(
+  () =>
+    `${props.unit.unit}, ${props.blind ? '' : `${armName.value}, `}row ${props.unit.row}, place ${props.unit.column}${gone.value ? `, ${props.unit.status}` : ''}`,
+);
 </script>
 
 <template>
   <g
-    :transform="`translate(${x} ${y})`" :data-unit="unit.unit" :class="{ interactive, held, faded, gone }" :tabindex="interactive ? 0 : undefined"
-    :role="interactive ? 'button' : 'img'" :aria-label="label" @pointerdown="$emit('press', $event)" @keydown="$emit('keys', $event)" @click="$emit('pick')"
+    :transform="`translate(${x} ${y})`"
+    :data-unit="unit.unit"
+    :class="{ interactive, held, faded, gone }"
+    :tabindex="interactive ? 0 : undefined"
+    :role="interactive ? 'button' : 'img'"
+    :aria-label="label"
+    @pointerdown="$emit('press', $event)"
+    @keydown="$emit('keys', $event)"
+    @click="$emit('pick')"
   >
-    <rect v-if="current || held" :x="-tile / 2 + 2" :y="-tile / 2 + 1" :width="tile - 4" :height="tile + 11" rx="9" fill="#FBF1D2" stroke="#E2A400" stroke-width="2" />
+    <rect
+      v-if="current || held"
+      :x="-tile / 2 + 2"
+      :y="-tile / 2 + 1"
+      :width="tile - 4"
+      :height="tile + 11"
+      rx="9"
+      fill="#FBF1D2"
+      stroke="#E2A400"
+      stroke-width="2"
+    />
     <circle v-if="round" :r="r" :fill="fill" stroke="#7C8F86" stroke-width="1.3" />
     <rect v-else :x="-r" :y="-r" :width="2 * r" :height="2 * r" :rx="r * 0.28" :fill="fill" stroke="#7C8F86" stroke-width="1.3" />
     <template v-if="heat === null || heat === undefined">
       <circle v-if="round" :r="r - 4" fill="none" stroke="#C9D2C8" />
       <circle v-else :r="r * 0.55" fill="#D9CDB6" />
       <ellipse v-for="(seed, i) in seeds" :key="i" v-bind="seed" rx="2.4" ry="1.7" fill="#8A6B3F" />
-      <path v-if="done" :d="`M${-r * 0.35} 0l${r * 0.28} ${r * 0.3}l${r * 0.5} ${-r * 0.6}`" fill="none" stroke="#2F7D4F" stroke-width="3" />
+      <path
+        v-if="done"
+        :d="`M${-r * 0.35} 0l${r * 0.28} ${r * 0.3}l${r * 0.5} ${-r * 0.6}`"
+        fill="none"
+        stroke="#2F7D4F"
+        stroke-width="3"
+      />
     </template>
     <path v-if="gone" :d="`M${-r} ${-r}L${r} ${r}M${r} ${-r}L${-r} ${r}`" stroke="#A63D1E" stroke-width="2" />
     <g v-if="!blind && (heat === null || heat === undefined)" :transform="`translate(${r - stakeSize * 0.6} ${-r - 6})`">
-      <path :d="stakePath(stakeSize, stakeSize)" :fill="look.fill" :stroke="look.stroke" stroke-width="1.5" :stroke-dasharray="look.hollow && look.dash.length > 0 ? look.dash.join(' ') : undefined" />
-      <text :x="stakeSize / 2" :y="stakeSize * 0.52" text-anchor="middle" :font-size="stakeSize * (unit.arm.length > 2 ? 0.38 : 0.46)" :fill="look.text" font-family="IBM Plex Mono" font-weight="500">{{ unit.arm.slice(0, 4) }}</text>
+      <path
+        :d="stakePath(stakeSize, stakeSize)"
+        :fill="look.fill"
+        :stroke="look.stroke"
+        stroke-width="1.5"
+        :stroke-dasharray="look.hollow && look.dash.length > 0 ? look.dash.join(' ') : undefined"
+      />
+      <text
+        :x="stakeSize / 2"
+        :y="stakeSize * 0.52"
+        text-anchor="middle"
+        :font-size="stakeSize * (unit.arm.length > 2 ? 0.38 : 0.46)"
+        :fill="look.text"
+        font-family="IBM Plex Mono"
+        font-weight="500"
+        >{{ unit.arm.slice(0, 4) }}</text
+      >
     </g>
-    <text :y="r + 12" text-anchor="middle" font-family="IBM Plex Mono" :font-size="Math.max(7, Math.min(10.5, tile * 0.2))" fill="#4A615A">{{ unit.unit }}</text>
+    <text
+      :y="r + 12"
+      text-anchor="middle"
+      font-family="IBM Plex Mono"
+      :font-size="Math.max(7, Math.min(10.5, tile * 0.2))"
+      fill="#4A615A"
+      >{{ unit.unit }}</text
+    >
   </g>
 </template>
 

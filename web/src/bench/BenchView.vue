@@ -23,7 +23,11 @@ const props = withDefaults(
   }>(),
   { current: null, heat: null, done: () => new Set<string>(), barriers: () => [] },
 );
-const emit = defineEmits<{ move: [unit: string, row: number, column: number]; pick: [unit: string]; barrier: [row: number, column: number] }>();
+const emit = defineEmits<{
+  move: [unit: string, row: number, column: number];
+  pick: [unit: string];
+  barrier: [row: number, column: number];
+}>();
 
 const TILE = 69;
 const placed = computed(() => props.units.filter((unit) => unit.row !== null && unit.column !== null));
@@ -78,7 +82,8 @@ const containers = computed(() => {
     const { x, y } = centre(unit.row ?? 1, unit.column ?? 1);
     const before = sorted[i - 1];
     const run = runs.at(-1);
-    if (run && before?.container === unit.container && before.row === unit.row && before.column === (unit.column ?? 0) - 1) run.width += tile.value;
+    if (run && before?.container === unit.container && before.row === unit.row && before.column === (unit.column ?? 0) - 1)
+      run.width += tile.value;
     else runs.push({ name: unit.container, x: x - tile.value / 2, y: y - tile.value / 2, width: tile.value });
   });
   return runs;
@@ -154,32 +159,93 @@ const heldPlace = computed(() => {
 <template>
   <p v-if="placed.length === 0" class="soft">No {{ unitWord }} has a place yet. Shuffle them to fill the bench.</p>
   <svg
-    v-else ref="svg" :viewBox="`0 0 ${width} ${height}`" class="bench" role="group" :aria-label="`The bench with ${placed.length} places taken`"
-    @pointermove="glide" @pointerup="release" @pointercancel="drag = null"
+    v-else
+    ref="svg"
+    :viewBox="`0 0 ${width} ${height}`"
+    class="bench"
+    role="group"
+    :aria-label="`The bench with ${placed.length} places taken`"
+    @pointermove="glide"
+    @pointerup="release"
+    @pointercancel="drag = null"
   >
     <g v-for="board in boards" :key="board.y">
-      <rect x="0.7" :y="board.y + 0.7" :width="width - 1.4" :height="board.height - 1.4" rx="10" fill="#fff" stroke="#CBD5CB" stroke-width="1.4" />
+      <rect
+        x="0.7"
+        :y="board.y + 0.7"
+        :width="width - 1.4"
+        :height="board.height - 1.4"
+        rx="10"
+        fill="#fff"
+        stroke="#CBD5CB"
+        stroke-width="1.4"
+      />
       <rect v-if="board.light === 'lamp'" x="14" :y="board.y + 8" :width="width - 28" height="7" rx="3.5" fill="#F6E3A1" />
       <rect v-else-if="board.light === 'window'" x="6" :y="board.y + 14" width="5" :height="board.height - 28" rx="2.5" fill="#B9DCEB" />
-      <text :x="width - 16" :y="board.y + 29" text-anchor="end" font-size="12" fill="#4A615A">{{ board.name }}{{ board.light === 'lamp' ? ' · lamp' : board.light === 'window' ? ' · window on the left' : '' }}</text>
+      <text :x="width - 16" :y="board.y + 29" text-anchor="end" font-size="12" fill="#4A615A">
+        {{ board.name }}{{ board.light === 'lamp' ? ' · lamp' : board.light === 'window' ? ' · window on the left' : '' }}
+      </text>
     </g>
     <g v-for="run in containers" :key="`${run.name}-${run.x}-${run.y}`">
-      <rect :x="run.x + 2" :y="run.y - 5" :width="run.width - 4" :height="tile + 20" rx="8" fill="#E6F0F5" stroke="#7FA9BD" stroke-width="1.3" />
+      <rect
+        :x="run.x + 2"
+        :y="run.y - 5"
+        :width="run.width - 4"
+        :height="tile + 20"
+        rx="8"
+        fill="#E6F0F5"
+        stroke="#7FA9BD"
+        stroke-width="1.3"
+      />
       <title>{{ run.name }}</title>
     </g>
     <BenchUnit
-      v-for="unit in placed" :key="unit.unit" v-bind="centre(unit.row ?? 1, unit.column ?? 1)" :unit="unit" :tile="tile" :arms="arms" :round="round" :blind="blind"
-      :current="current === unit.unit" :done="done.has(unit.unit)" :heat="heat?.get(unit.unit) ?? null" :held="held === unit.unit" :faded="drag?.unit.unit === unit.unit"
-      :interactive="movable || pickable" @press="press(unit, $event)" @keys="key(unit, $event)" @pick="pickable && emit('pick', unit.unit)"
+      v-for="unit in placed"
+      :key="unit.unit"
+      v-bind="centre(unit.row ?? 1, unit.column ?? 1)"
+      :unit="unit"
+      :tile="tile"
+      :arms="arms"
+      :round="round"
+      :blind="blind"
+      :current="current === unit.unit"
+      :done="done.has(unit.unit)"
+      :heat="heat?.get(unit.unit) ?? null"
+      :held="held === unit.unit"
+      :faded="drag?.unit.unit === unit.unit"
+      :interactive="movable || pickable"
+      @press="press(unit, $event)"
+      @keys="key(unit, $event)"
+      @pick="pickable && emit('pick', unit.unit)"
     />
-    <g v-for="gap in gaps" :key="`gap-${gap.unit.unit}`" :transform="`translate(${gap.x + tile / 2} ${gap.y})`" class="gap" :class="{ movable }" @click="movable && emit('barrier', gap.unit.row ?? 1, gap.unit.column ?? 1)">
+    <g
+      v-for="gap in gaps"
+      :key="`gap-${gap.unit.unit}`"
+      :transform="`translate(${gap.x + tile / 2} ${gap.y})`"
+      class="gap"
+      :class="{ movable }"
+      @click="movable && emit('barrier', gap.unit.row ?? 1, gap.unit.column ?? 1)"
+    >
       <title>{{ gap.stands ? 'Take the barrier away' : `Barrier between ${gap.unit.unit} and ${gap.right.unit}` }}</title>
       <rect x="-3" :y="-tile * 0.4" width="6" :height="tile * 0.8" fill="transparent" />
       <rect x="-1.8" :y="-tile * 0.42" width="3.6" :height="tile * 0.84" rx="1.8" :class="gap.stands ? 'stands' : 'could'" />
     </g>
-    <BenchUnit v-if="drag" class="ghost" :unit="drag.unit" :x="drag.x" :y="drag.y" :tile="tile" :arms="arms" :round="round" :blind="blind" held />
+    <BenchUnit
+      v-if="drag"
+      class="ghost"
+      :unit="drag.unit"
+      :x="drag.x"
+      :y="drag.y"
+      :tile="tile"
+      :arms="arms"
+      :round="round"
+      :blind="blind"
+      held
+    />
   </svg>
-  <p class="visually-hidden" role="status">{{ held ? `${held} is taken up and stands at ${heldPlace}. Arrow keys move it, Enter puts it down.` : '' }}</p>
+  <p class="visually-hidden" role="status">
+    {{ held ? `${held} is taken up and stands at ${heldPlace}. Arrow keys move it, Enter puts it down.` : '' }}
+  </p>
 </template>
 
 <style scoped>

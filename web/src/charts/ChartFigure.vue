@@ -12,7 +12,9 @@ const props = withDefaults(defineProps<{ picture: Picture; heading?: 'h1' | 'h2'
 const tableOpen = ref(false);
 const canvas = ref<InstanceType<typeof ChartCanvas> | null>(null);
 
-const configuration = computed(() => (props.picture.kind === 'dots' ? dotsConfiguration(props.picture) : curvesConfiguration(props.picture)));
+const configuration = computed(() =>
+  props.picture.kind === 'dots' ? dotsConfiguration(props.picture) : curvesConfiguration(props.picture),
+);
 const height = computed(() => (props.picture.kind === 'dots' ? Math.max(150, 64 + props.picture.arms.length * 58) : 270));
 const number = (value: number | null) => (value === null ? '–' : String(Math.round(value * 100) / 100));
 
@@ -21,15 +23,26 @@ const table = computed(() => {
   if (picture.kind === 'dots') {
     return {
       head: ['Arm', 'Mean', '95 % interval', 'Each unit'],
-      rows: picture.arms.map((arm) => [arm.name, number(arm.mean), arm.interval ? `${number(arm.interval[0])} to ${number(arm.interval[1])}` : '–', arm.units.map(({ unit, value }) => `${unit} ${number(value)}`).join(', ')]),
+      rows: picture.arms.map((arm) => [
+        arm.name,
+        number(arm.mean),
+        arm.interval ? `${number(arm.interval[0])} to ${number(arm.interval[1])}` : '–',
+        arm.units.map(({ unit, value }) => `${unit} ${number(value)}`).join(', '),
+      ]),
     };
   }
   const days = [...new Set(picture.arms.flatMap((arm) => arm.points.map((point) => point.day)))].sort((a, b) => a - b);
-  return { head: ['Arm', ...days.map((day) => `day ${day}`)], rows: picture.arms.map((arm) => [arm.name, ...days.map((day) => number(arm.points.find((point) => point.day === day)?.mean ?? null))]) };
+  return {
+    head: ['Arm', ...days.map((day) => `day ${day}`)],
+    rows: picture.arms.map((arm) => [arm.name, ...days.map((day) => number(arm.points.find((point) => point.day === day)?.mean ?? null))]),
+  };
 });
 const sentence = computed(() => {
   const { picture } = props;
-  const arms = picture.kind === 'dots' ? picture.arms.map((arm) => `${arm.name} mean ${number(arm.mean)}`) : picture.arms.map((arm) => `${arm.name} ends at ${number(arm.points.at(-1)?.mean ?? null)}`);
+  const arms =
+    picture.kind === 'dots'
+      ? picture.arms.map((arm) => `${arm.name} mean ${number(arm.mean)}`)
+      : picture.arms.map((arm) => `${arm.name} ends at ${number(arm.points.at(-1)?.mean ?? null)}`);
   return `${picture.title}. ${picture.axis}: ${arms.join(', ')}.`;
 });
 
@@ -45,20 +58,32 @@ function savePng(): void {
   <figure>
     <component :is="heading" class="title">{{ picture.title }}</component>
     <ul v-if="picture.kind === 'curves'" class="legend">
-      <li v-for="arm in picture.arms" :key="arm.arm"><StakeMark :text="arm.arm" :look="armStyle(picture.arms, arm.arm)" :size="26" />{{ arm.name }}</li>
+      <li v-for="arm in picture.arms" :key="arm.arm">
+        <StakeMark :text="arm.arm" :look="armStyle(picture.arms, arm.arm)" :size="26" />{{ arm.name }}
+      </li>
     </ul>
     <ChartCanvas ref="canvas" :configuration="configuration" :height="height" :sentence="sentence" />
     <figcaption class="soft small">
       {{ picture.note }}
       <span class="tools">
-        <button type="button" class="link" :aria-expanded="tableOpen" @click="tableOpen = !tableOpen">{{ tableOpen ? 'Hide the numbers' : 'Show the numbers' }}</button>
+        <button type="button" class="link" :aria-expanded="tableOpen" @click="tableOpen = !tableOpen">
+          {{ tableOpen ? 'Hide the numbers' : 'Show the numbers' }}
+        </button>
         <button type="button" class="link" @click="savePng">Save as PNG</button>
       </span>
     </figcaption>
     <div v-if="tableOpen" class="scroll" tabindex="0" role="region" aria-label="The numbers">
       <table class="plain">
-        <thead><tr><th v-for="head in table.head" :key="head">{{ head }}</th></tr></thead>
-        <tbody><tr v-for="row in table.rows" :key="row[0]"><td v-for="(cell, i) in row" :key="i">{{ cell }}</td></tr></tbody>
+        <thead>
+          <tr>
+            <th v-for="head in table.head" :key="head">{{ head }}</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="row in table.rows" :key="row[0]">
+            <td v-for="(cell, i) in row" :key="i">{{ cell }}</td>
+          </tr>
+        </tbody>
       </table>
     </div>
   </figure>

@@ -1,8 +1,35 @@
-import { BarController, BarElement, CategoryScale, Chart, Filler, Legend, LinearScale, LineController, LineElement, PointElement, ScatterController, Tooltip } from 'chart.js';
+import {
+  BarController,
+  BarElement,
+  CategoryScale,
+  Chart,
+  Filler,
+  Legend,
+  LinearScale,
+  LineController,
+  LineElement,
+  PointElement,
+  ScatterController,
+  Tooltip,
+} from 'chart.js';
 import { PointWithErrorBar, ScatterWithErrorBarsController } from 'chartjs-chart-error-bars';
 import { colours, textFont } from '../theme/theme';
 
-Chart.register(BarController, BarElement, CategoryScale, LinearScale, LineController, LineElement, PointElement, ScatterController, Tooltip, Filler, Legend, ScatterWithErrorBarsController, PointWithErrorBar);
+Chart.register(
+  BarController,
+  BarElement,
+  CategoryScale,
+  LinearScale,
+  LineController,
+  LineElement,
+  PointElement,
+  ScatterController,
+  Tooltip,
+  Filler,
+  Legend,
+  ScatterWithErrorBarsController,
+  PointWithErrorBar,
+);
 Chart.defaults.font.family = textFont;
 Chart.defaults.font.size = 13.5;
 Chart.defaults.color = colours.soft;

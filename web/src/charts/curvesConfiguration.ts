@@ -20,7 +20,14 @@ export function curvesConfiguration(picture: CurvesPicture): ChartConfiguration 
           // Moved a little sideways, so that bars of the same day do not hide one another.
           data: arm.points.map((point) => {
             const x = point.day + offset(i);
-            return { x, y: point.mean, xMin: x, xMax: x, yMin: point.interval?.[0] ?? point.mean, yMax: point.interval?.[1] ?? point.mean } satisfies IErrorBarXYDataPoint;
+            return {
+              x,
+              y: point.mean,
+              xMin: x,
+              xMax: x,
+              yMin: point.interval?.[0] ?? point.mean,
+              yMax: point.interval?.[1] ?? point.mean,
+            } satisfies IErrorBarXYDataPoint;
           }),
           showLine: true,
           stepped: picture.stepped ? ('before' as const) : false,
@@ -42,13 +49,28 @@ export function curvesConfiguration(picture: CurvesPicture): ChartConfiguration 
     options: {
       scales: {
         x: {
-          type: 'linear', title: { display: true, text: 'day after the start', color: colours.ink }, min: Math.min(0, days[0]), max: days[days.length - 1] + 0.5, grid: { display: false },
+          type: 'linear',
+          title: { display: true, text: 'day after the start', color: colours.ink },
+          min: Math.min(0, days[0]),
+          max: days[days.length - 1] + 0.5,
+          grid: { display: false },
           afterBuildTicks: (axis) => (axis.ticks = days.map((value) => ({ value }))),
         },
-        y: { type: 'linear', title: { display: true, text: picture.axis, color: colours.ink }, min: picture.range?.[0] ?? 0, max: picture.range?.[1], grid: { color: colours.hair } },
+        y: {
+          type: 'linear',
+          title: { display: true, text: picture.axis, color: colours.ink },
+          min: picture.range?.[0] ?? 0,
+          max: picture.range?.[1],
+          grid: { color: colours.hair },
+        },
       },
       plugins: {
-        tooltip: { callbacks: { label: ({ dataset, dataIndex, datasetIndex, parsed }) => `${dataset.label}: ${Math.round((parsed.y ?? 0) * 100) / 100} (${picture.arms[datasetIndex].points[dataIndex].units} units)` } },
+        tooltip: {
+          callbacks: {
+            label: ({ dataset, dataIndex, datasetIndex, parsed }) =>
+              `${dataset.label}: ${Math.round((parsed.y ?? 0) * 100) / 100} (${picture.arms[datasetIndex].points[dataIndex].units} units)`,
+          },
+        },
       },
     },
   } as ChartConfiguration;

@@ -54,11 +54,27 @@ export function dotsConfiguration(picture: DotsPicture): ChartConfiguration {
     options: {
       layout: { padding: { right: 10 } },
       scales: {
-        x: { type: 'linear', title: { display: true, text: picture.axis, color: colours.ink }, min: picture.range?.[0], max: picture.range?.[1], grid: { color: colours.hair } },
+        x: {
+          type: 'linear',
+          title: { display: true, text: picture.axis, color: colours.ink },
+          min: picture.range?.[0],
+          max: picture.range?.[1],
+          grid: { color: colours.hair },
+        },
         y: {
-          type: 'linear', min: -0.6, max: rows - 0.4, reverse: true, grid: { display: false }, border: { display: false },
+          type: 'linear',
+          min: -0.6,
+          max: rows - 0.4,
+          reverse: true,
+          grid: { display: false },
+          border: { display: false },
           afterBuildTicks: (axis) => (axis.ticks = picture.arms.map((_, i) => ({ value: i }))),
-          ticks: { autoSkip: false, color: colours.ink, font: { size: 14.5 }, callback: (value) => wrapName(picture.arms[Number(value)]?.name ?? '') },
+          ticks: {
+            autoSkip: false,
+            color: colours.ink,
+            font: { size: 14.5 },
+            callback: (value) => wrapName(picture.arms[Number(value)]?.name ?? ''),
+          },
         },
       },
       plugins: {

@@ -42,8 +42,19 @@ async function go(enter: () => Promise<void>): Promise<void> {
           <rect x="14" y="10" width="392" height="7" rx="3.5" fill="#F6E3A1" />
           <g v-for="i in 6" :key="i" :transform="`translate(${i * 63 - 10} 76)`">
             <rect x="-22" y="-22" width="44" height="44" rx="8" fill="#F3EFE6" stroke="#7C8F86" />
-            <path :d="`M0 6C0 ${-8 - ((i * 5) % 11)} 6 ${-14 - ((i * 5) % 11)} 11 ${-13 - ((i * 5) % 11)}M0 2q-9 0 -13 -8`" fill="none" stroke="#2F7D4F" stroke-width="3" stroke-linecap="round" />
-            <path d="M12 -30H28V-18L20 -11L12 -18Z" :fill="i % 2 ? '#fff' : '#0072B2'" :stroke="i % 2 ? '#14302A' : '#0072B2'" stroke-width="1.5" />
+            <path
+              :d="`M0 6C0 ${-8 - ((i * 5) % 11)} 6 ${-14 - ((i * 5) % 11)} 11 ${-13 - ((i * 5) % 11)}M0 2q-9 0 -13 -8`"
+              fill="none"
+              stroke="#2F7D4F"
+              stroke-width="3"
+              stroke-linecap="round"
+            />
+            <path
+              d="M12 -30H28V-18L20 -11L12 -18Z"
+              :fill="i % 2 ? '#fff' : '#0072B2'"
+              :stroke="i % 2 ? '#14302A' : '#0072B2'"
+              stroke-width="1.5"
+            />
           </g>
         </svg>
       </section>
@@ -51,19 +62,41 @@ async function go(enter: () => Promise<void>): Promise<void> {
         <template v-if="session.demo.length > 0">
           <h2>Look around the demo</h2>
           <p class="soft small">Everything in it is made up. Choose whose bench you want to see.</p>
-          <Button v-for="account in session.demo" :key="account.id" block size="large" :loading="busy" class="demo" @click="go(() => session.enterDemo(account.id))">Enter as {{ account.name }}</Button>
+          <Button
+            v-for="account in session.demo"
+            :key="account.id"
+            block
+            size="large"
+            :loading="busy"
+            class="demo"
+            @click="go(() => session.enterDemo(account.id))"
+            >Enter as {{ account.name }}</Button
+          >
         </template>
         <template v-else>
           <h2>{{ session.firstStart ? 'Make the teacher’s account' : 'Sign in' }}</h2>
-          <p v-if="session.firstStart" class="soft small">This is the first start on this computer. The account keeps your experiments; nobody else sees them.</p>
+          <p v-if="session.firstStart" class="soft small">
+            This is the first start on this computer. The account keeps your experiments; nobody else sees them.
+          </p>
           <Form layout="vertical" :model="typed" @finish="go(() => (session.firstStart ? session.begin(typed) : session.enter(typed)))">
             <FormItem label="Name" name="name" :validate-status="wrongAt('/name') ? 'error' : ''" :help="wrongAt('/name')">
               <Input v-model:value="typed.name" autocomplete="username" autofocus :maxlength="80" />
             </FormItem>
-            <FormItem :label="session.firstStart ? 'Password, at least 8 characters' : 'Password'" name="password" :validate-status="wrongAt('/password') ? 'error' : ''" :help="wrongAt('/password')">
-              <InputPassword v-model:value="typed.password" :autocomplete="session.firstStart ? 'new-password' : 'current-password'" :maxlength="200" />
+            <FormItem
+              :label="session.firstStart ? 'Password, at least 8 characters' : 'Password'"
+              name="password"
+              :validate-status="wrongAt('/password') ? 'error' : ''"
+              :help="wrongAt('/password')"
+            >
+              <InputPassword
+                v-model:value="typed.password"
+                :autocomplete="session.firstStart ? 'new-password' : 'current-password'"
+                :maxlength="200"
+              />
             </FormItem>
-            <Button type="primary" html-type="submit" size="large" block :loading="busy">{{ session.firstStart ? 'Make the account' : 'Sign in' }}</Button>
+            <Button type="primary" html-type="submit" size="large" block :loading="busy">{{
+              session.firstStart ? 'Make the account' : 'Sign in'
+            }}</Button>
           </Form>
         </template>
         <p v-if="elsewhere" class="wrong" role="alert">{{ elsewhere }}</p>

@@ -15,7 +15,11 @@ const props = defineProps<{ id: string }>();
 const store = useExperiment();
 const route = useRoute();
 const now = computed<Step>(() => steps.find((step) => step === route.name) ?? 'plan');
-watch(() => props.id, (id) => void store.open(id), { immediate: true });
+watch(
+  () => props.id,
+  (id) => void store.open(id),
+  { immediate: true },
+);
 onBeforeUnmount(() => void store.flush());
 
 const rounds = computed(() => (store.study ? walks(store.study.experiment, readSoFar(store.study.observations), today()) : []));

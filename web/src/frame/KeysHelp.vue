@@ -18,7 +18,9 @@ const keys: readonly (readonly [string, string])[] = [
   <Modal v-model:open="open" title="Keys" :footer="null" width="440px">
     <dl>
       <template v-for="[key, what] in keys" :key="key">
-        <dt><kbd>{{ key }}</kbd></dt>
+        <dt>
+          <kbd>{{ key }}</kbd>
+        </dt>
         <dd>{{ what }}</dd>
       </template>
     </dl>

@@ -3,9 +3,25 @@ import { Input } from 'ant-design-vue';
 import { ref, watch } from 'vue';
 
 /** A number as people type it: a comma or a point. What cannot be is said beside it, and only a good number is passed on. */
-const props = withDefaults(defineProps<{ value: number | null; label: string; min?: number; max?: number; whole?: boolean; empty?: boolean; suffix?: string; width?: number; disabled?: boolean; why?: string }>(), {
-  min: -Infinity, max: Infinity, width: 84,
-});
+const props = withDefaults(
+  defineProps<{
+    value: number | null;
+    label: string;
+    min?: number;
+    max?: number;
+    whole?: boolean;
+    empty?: boolean;
+    suffix?: string;
+    width?: number;
+    disabled?: boolean;
+    why?: string;
+  }>(),
+  {
+    min: -Infinity,
+    max: Infinity,
+    width: 84,
+  },
+);
 const emit = defineEmits<{ change: [value: number | null] }>();
 const typed = ref('');
 const wrong = ref<string | null>(null);
@@ -33,7 +49,16 @@ function take(): void {
 
 <template>
   <span class="number">
-    <Input v-model:value="typed" :aria-label="label" :style="{ width: `${width}px` }" :suffix="suffix" :status="wrong ? 'error' : ''" :disabled="disabled" inputmode="decimal" @change="take" />
+    <Input
+      v-model:value="typed"
+      :aria-label="label"
+      :style="{ width: `${width}px` }"
+      :suffix="suffix"
+      :status="wrong ? 'error' : ''"
+      :disabled="disabled"
+      inputmode="decimal"
+      @change="take"
+    />
     <span v-if="wrong" class="wrong" role="alert">{{ wrong }} Nothing was changed.</span>
   </span>
 </template>

@@ -8,7 +8,8 @@ const words = { blocker: 'Stop:', serious: 'Serious:', caution: 'Take care:', no
   <span class="mark">
     <svg width="16" height="16" viewBox="0 0 16 16" aria-hidden="true">
       <template v-if="severity === 'serious' || severity === 'blocker'">
-        <path d="M8 1L15 14H1Z" fill="#A63D1E" /><path d="M8 6v4M8 11.4v1.2" stroke="#fff" stroke-width="1.7" />
+        <path d="M8 1L15 14H1Z" fill="#A63D1E" />
+        <path d="M8 6v4M8 11.4v1.2" stroke="#fff" stroke-width="1.7" />
       </template>
       <path v-else-if="severity === 'caution'" d="M8 1L15 8L8 15L1 8Z" fill="#E2A400" />
       <circle v-else-if="severity === 'note'" cx="8" cy="8" r="5" fill="none" stroke="#4A615A" stroke-width="2" />

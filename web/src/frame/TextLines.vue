@@ -10,5 +10,12 @@ const take = (event: Event) => emit('change', (event.target as HTMLTextAreaEleme
 </script>
 
 <template>
-  <Textarea :value="text" :aria-label="label" :disabled="disabled" :placeholder="placeholder" :auto-size="{ minRows: 2, maxRows: 16 }" @change="take" />
+  <Textarea
+    :value="text"
+    :aria-label="label"
+    :disabled="disabled"
+    :placeholder="placeholder"
+    :auto-size="{ minRows: 2, maxRows: 16 }"
+    @change="take"
+  />
 </template>

@@ -26,7 +26,9 @@ if (!experiments.loaded) void experiments.load();
     <RouterLink class="name" to="/"><FrondMark />Fern Test</RouterLink>
     <span v-if="title" class="experiment" :title="title">{{ title }}</span>
     <nav class="right" aria-label="Everywhere">
-      <RouterLink to="/">Today <span v-if="due > 0" class="due">{{ due }}</span></RouterLink>
+      <RouterLink to="/"
+        >Today <span v-if="due > 0" class="due">{{ due }}</span></RouterLink
+      >
       <RouterLink to="/ask" class="wide">Ask a question</RouterLink>
       <details v-if="session.account" class="person">
         <summary :aria-label="`Signed in as ${session.account.name}`">{{ initials }}</summary>

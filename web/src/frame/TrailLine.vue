@@ -19,11 +19,19 @@ const at = computed(() => steps.indexOf(props.now));
       <path :d="`M0 ${Y}H${x(at)}`" stroke="var(--sprout)" stroke-width="3" />
       <template v-for="i in at" :key="i">
         <path
-          v-for="k in [-34, 0, 34]" :key="k" fill="#9CCB98"
+          v-for="k in [-34, 0, 34]"
+          :key="k"
+          fill="#9CCB98"
           :d="`M${(x(i - 1) + x(i)) / 2 + k} ${Y}q10 -3 15 -13q-13 1 -15 13ZM${(x(i - 1) + x(i)) / 2 + k} ${Y}q10 3 15 13q-13 -1 -15 -13Z`"
         />
       </template>
-      <path :d="`M${x(at) + 13} ${Y}h18c14 0 16 -18 4 -18c-8 0 -8 11 0 11`" fill="none" stroke="var(--sprout)" stroke-width="3" stroke-linecap="round" />
+      <path
+        :d="`M${x(at) + 13} ${Y}h18c14 0 16 -18 4 -18c-8 0 -8 11 0 11`"
+        fill="none"
+        stroke="var(--sprout)"
+        stroke-width="3"
+        stroke-linecap="round"
+      />
       <template v-for="(step, i) in steps" :key="step">
         <template v-if="step === now">
           <circle :cx="x(i)" :cy="Y" r="12" fill="var(--ink)" />

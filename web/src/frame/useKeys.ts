@@ -14,7 +14,14 @@ export function useKeys() {
 
   onKeyStroke((event) => {
     const target = event.target as HTMLElement;
-    if (event.ctrlKey || event.metaKey || event.altKey || target.isContentEditable || target.closest('input, textarea, select, [role="combobox"], [data-own-keys]')) return;
+    if (
+      event.ctrlKey ||
+      event.metaKey ||
+      event.altKey ||
+      target.isContentEditable ||
+      target.closest('input, textarea, select, [role="combobox"], [data-own-keys]')
+    )
+      return;
     if (event.key === '?') helpOpen.value = true;
     else if (event.key === 'g') pressedG = event.timeStamp;
     else if (event.key === 't' && event.timeStamp - pressedG < TOGETHER_MS) void router.push({ name: 'today' });

@@ -27,7 +27,10 @@ const table = computed(() => {
   const data = unitData(study.value, measure.value, indexObservations(study.value.observations));
   const days = [...new Set(data.flatMap(({ curve }) => curve.map((point) => point.day)))].sort((a, b) => a - b);
   const byUnit = new Map(data.map(({ unit, curve }) => [unit.unit, new Map(curve.map((point) => [point.day, point.value]))]));
-  return { days, rows: walkOrder(experiment.value.units).map((unit) => ({ unit, cells: days.map((day) => byUnit.get(unit.unit)?.get(day)) })) };
+  return {
+    days,
+    rows: walkOrder(experiment.value.units).map((unit) => ({ unit, cells: days.map((day) => byUnit.get(unit.unit)?.get(day)) })),
+  };
 });
 const corrections = computed(() => study.value.observations.filter((seen) => seen.replaces !== null).length);
 const picked = ref<string | null>(null);
@@ -48,28 +51,68 @@ function pick(unit: string): void {
     </template>
     <template v-else>
       <div class="head">
-        <h1>{{ next ? (next.state === 'due' ? `${next.left} ${plural(experiment.plan.unitWord)} wait to be read today` : `The walk of ${shortDate(next.on)} was missed`) : 'Nothing is due' }}</h1>
-        <Button v-if="next" type="primary" size="large" @click="goWalk(next.day)">{{ next.state === 'due' ? 'Start the walk' : 'Do it now' }}</Button>
+        <h1>
+          {{
+            next
+              ? next.state === 'due'
+                ? `${next.left} ${plural(experiment.plan.unitWord)} wait to be read today`
+                : `The walk of ${shortDate(next.on)} was missed`
+              : 'Nothing is due'
+          }}
+        </h1>
+        <Button v-if="next" type="primary" size="large" @click="goWalk(next.day)">{{
+          next.state === 'due' ? 'Start the walk' : 'Do it now'
+        }}</Button>
       </div>
       <ol class="walks" aria-label="Walks">
         <li v-for="walk in rounds" :key="walk.day" :class="walk.state">
-          <span>day {{ walk.day }}</span><span class="soft small">{{ shortDate(walk.on) }}</span>
-          <b>{{ words[walk.state] }}<template v-if="walk.state === 'missed' && walk.left < walk.units"> in {{ walk.left }}</template></b>
-          <button v-if="walk.state !== 'coming'" type="button" class="link" @click="goWalk(walk.day)">{{ walk.state === 'done' ? 'Correct' : 'Walk' }}</button>
+          <span>day {{ walk.day }}</span
+          ><span class="soft small">{{ shortDate(walk.on) }}</span>
+          <b
+            >{{ words[walk.state] }}<template v-if="walk.state === 'missed' && walk.left < walk.units"> in {{ walk.left }}</template></b
+          >
+          <button v-if="walk.state !== 'coming'" type="button" class="link" @click="goWalk(walk.day)">
+            {{ walk.state === 'done' ? 'Correct' : 'Walk' }}
+          </button>
         </li>
       </ol>
       <div class="head table">
         <h2>What was read</h2>
-        <ChoiceField v-if="experiment.measures.length > 1" :value="shown" :options="experiment.measures.map((m) => ({ value: m.measure, label: m.name }))" label="Which measure is shown" @change="shown = $event" />
+        <ChoiceField
+          v-if="experiment.measures.length > 1"
+          :value="shown"
+          :options="experiment.measures.map((m) => ({ value: m.measure, label: m.name }))"
+          label="Which measure is shown"
+          @change="shown = $event"
+        />
       </div>
-      <p v-if="!table || table.days.length === 0" class="soft">Nothing yet. After the first walk a row a {{ experiment.plan.unitWord }} stands here.</p>
+      <p v-if="!table || table.days.length === 0" class="soft">
+        Nothing yet. After the first walk a row a {{ experiment.plan.unitWord }} stands here.
+      </p>
       <div v-else class="scroll" tabindex="0" role="region" aria-label="What was read">
         <table class="plain">
-          <caption>{{ measure?.name }}<template v-if="measure?.unit">, {{ measure.unit }}</template>, by day after the start. {{ corrections > 0 ? `${corrections} corrected; the old values are kept.` : '' }}</caption>
-          <thead><tr><th>{{ experiment.plan.unitWord }}</th><th v-if="!experiment.blinded">arm</th><th v-for="day in table.days" :key="day" class="n">{{ day }}</th></tr></thead>
+          <caption>
+            {{
+              measure?.name
+            }}<template v-if="measure?.unit">, {{ measure.unit }}</template
+            >, by day after the start.
+            {{
+              corrections > 0 ? `${corrections} corrected; the old values are kept.` : ''
+            }}
+          </caption>
+          <thead>
+            <tr>
+              <th>{{ experiment.plan.unitWord }}</th>
+              <th v-if="!experiment.blinded">arm</th>
+              <th v-for="day in table.days" :key="day" class="n">{{ day }}</th>
+            </tr>
+          </thead>
           <tbody>
             <tr v-for="{ unit, cells } in table.rows" :key="unit.unit">
-              <td class="mono">{{ unit.unit }}<span v-if="unit.status !== 'active'" class="soft small"> {{ unit.status }}</span></td><td v-if="!experiment.blinded">{{ unit.arm }}</td>
+              <td class="mono">
+                {{ unit.unit }}<span v-if="unit.status !== 'active'" class="soft small"> {{ unit.status }}</span>
+              </td>
+              <td v-if="!experiment.blinded">{{ unit.arm }}</td>
               <td v-for="(cell, i) in cells" :key="i" class="n mono">{{ cell ?? '–' }}</td>
             </tr>
           </tbody>
@@ -78,10 +121,24 @@ function pick(unit: string): void {
     </template>
     <template #margin>
       <h2>The bench</h2>
-      <BenchView :units="experiment.units" :arms="experiment.arms" :shelves="experiment.plan.bench" :unit-word="experiment.plan.unitWord" :blind="experiment.blinded" :pickable="store.started" :barriers="experiment.plan.barriers" @pick="pick" />
+      <BenchView
+        :units="experiment.units"
+        :arms="experiment.arms"
+        :shelves="experiment.plan.bench"
+        :unit-word="experiment.plan.unitWord"
+        :blind="experiment.blinded"
+        :pickable="store.started"
+        :barriers="experiment.plan.barriers"
+        @pick="pick"
+      />
       <p v-if="store.started" class="soft small">Choose a {{ experiment.plan.unitWord }} to mark it as lost or excluded.</p>
       <h2 class="later">What went wrong</h2>
-      <MarginNote v-for="event in study.happenings" :key="event.id" severity="caution"><b>{{ shortDate(event.on) }}</b> {{ event.note || event.kind }}<template v-if="event.arms.length + event.units.length > 0"> ({{ [...event.arms, ...event.units].join(', ') }})</template></MarginNote>
+      <MarginNote v-for="event in study.happenings" :key="event.id" severity="caution"
+        ><b>{{ shortDate(event.on) }}</b> {{ event.note || event.kind
+        }}<template v-if="event.arms.length + event.units.length > 0">
+          ({{ [...event.arms, ...event.units].join(', ') }})</template
+        ></MarginNote
+      >
       <MarginNote v-if="study.happenings.length === 0" severity="fine">Nothing so far.</MarginNote>
     </template>
   </TwoColumns>

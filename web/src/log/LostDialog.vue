@@ -30,7 +30,11 @@ async function mark(status: 'lost' | 'excluded' | 'active'): Promise<void> {
     <p>Excluded: it should never count, because nobody knows which it is or it was set up wrongly. The result is given with it as well.</p>
     <Input v-model:value="reason" placeholder="What happened, in a few words" aria-label="What happened" :maxlength="300" />
     <p v-if="error" role="alert" class="wrong">{{ error }}</p>
-    <p class="buttons"><Button type="primary" @click="mark('lost')">Mark {{ unit }} as lost</Button><Button @click="mark('excluded')">Exclude {{ unit }}</Button><Button v-if="gone" @click="mark('active')">Put {{ unit }} back</Button></p>
+    <p class="buttons">
+      <Button type="primary" @click="mark('lost')">Mark {{ unit }} as lost</Button
+      ><Button @click="mark('excluded')">Exclude {{ unit }}</Button
+      ><Button v-if="gone" @click="mark('active')">Put {{ unit }} back</Button>
+    </p>
   </Modal>
 </template>
 

@@ -35,24 +35,49 @@ export function useWalk(day: () => number) {
   watch(
     () => stops.value.length,
     (count) => {
-      if (count > 0 && at.value < 0) goTo(Math.max(0, stops.value.findIndex(({ reading }) => reading === null)));
+      if (count > 0 && at.value < 0)
+        goTo(
+          Math.max(
+            0,
+            stops.value.findIndex(({ reading }) => reading === null),
+          ),
+        );
     },
     { immediate: true },
   );
 
   /** What the unit read last time, to compare with; null on the first walk. */
-  const before = computed(() => (store.study && stop.value ? readingBefore(store.study, stop.value.unit.unit, stop.value.measure.measure, today()) : null));
+  const before = computed(() =>
+    store.study && stop.value ? readingBefore(store.study, stop.value.unit.unit, stop.value.measure.measure, today()) : null,
+  );
 
   function doubtsAbout(value: number, { unit, measure }: Stop): Doubt[] {
     if (!store.study) return [];
-    const neighbours = stops.value.filter((other) => other.measure === measure && other.unit !== unit).flatMap(({ reading }) => reading?.value ?? []);
-    return doubts(value, { measure, unit, before: before.value && { value: before.value.value, when: shortDate(before.value.observedOn) }, neighbours });
+    const neighbours = stops.value
+      .filter((other) => other.measure === measure && other.unit !== unit)
+      .flatMap(({ reading }) => reading?.value ?? []);
+    return doubts(value, {
+      measure,
+      unit,
+      before: before.value && { value: before.value.value, when: shortDate(before.value.observedOn) },
+      neighbours,
+    });
   }
 
   function keep(value: number, { unit, measure, reading }: Stop): void {
     const observation: Observation = {
-      id: uuid(), unit: unit.unit, plant: null, measure: measure.measure, observedOn: today(), value, category: measure.category, observer: session.account?.name ?? null,
-      blinded: store.experiment?.blinded ?? false, source: 'hand', note: note.value.trim() || null, replaces: reading?.id ?? null,
+      id: uuid(),
+      unit: unit.unit,
+      plant: null,
+      measure: measure.measure,
+      observedOn: today(),
+      value,
+      category: measure.category,
+      observer: session.account?.name ?? null,
+      blinded: store.experiment?.blinded ?? false,
+      source: 'hand',
+      note: note.value.trim() || null,
+      replaces: reading?.id ?? null,
     };
     outbox.add(store.id, observation);
     store.took([observation]);
@@ -78,7 +103,8 @@ export function useWalk(day: () => number) {
       wrong.value = null;
       return;
     }
-    if (here.reading === null || here.reading.value !== read.value || (here.reading.note ?? '') !== note.value.trim()) keep(read.value, here);
+    if (here.reading === null || here.reading.value !== read.value || (here.reading.note ?? '') !== note.value.trim())
+      keep(read.value, here);
     goTo(at.value + 1);
   }
 

@@ -27,7 +27,9 @@ async function save(): Promise<void> {
     <p v-if="store.saving === 'wrong'" class="wrong" role="alert">{{ store.wrong[0]?.detail ?? store.message }}</p>
   </div>
   <ul v-if="experiment.plan.amendments.length > 0" class="list small" aria-label="Amendments">
-    <li v-for="(item, i) in experiment.plan.amendments" :key="i"><b>{{ shortDate(item.on) }}</b>: {{ item.what }}, because {{ item.reason }}</li>
+    <li v-for="(item, i) in experiment.plan.amendments" :key="i">
+      <b>{{ shortDate(item.on) }}</b>: {{ item.what }}, because {{ item.reason }}
+    </li>
   </ul>
 </template>
 

@@ -25,7 +25,19 @@ function edit(code: string, more: Partial<Arm>): void {
 function add(): void {
   store.change((now) => {
     const code = nextArmCode(now.arms);
-    return replan(now, { arms: [...now.arms, { arm: code, name: `Treatment ${code}`, role: 'treatment', dose: null, doseUnit: hasDoses.value ? (now.arms[0].doseUnit ?? '') : null, factors: {} }] });
+    return replan(now, {
+      arms: [
+        ...now.arms,
+        {
+          arm: code,
+          name: `Treatment ${code}`,
+          role: 'treatment',
+          dose: null,
+          doseUnit: hasDoses.value ? (now.arms[0].doseUnit ?? '') : null,
+          factors: {},
+        },
+      ],
+    });
   });
 }
 function remove(code: string): void {
@@ -38,20 +50,54 @@ function remove(code: string): void {
     <li v-for="arm in experiment.arms" :key="arm.arm">
       <StakeMark :text="arm.arm" :look="armStyle(experiment.arms, arm.arm)" />
       <div class="body">
-        <Input :value="arm.name" :bordered="false" :disabled="store.frozen" :maxlength="120" :aria-label="`Name of arm ${arm.arm}`" :title="arm.name" class="name" @change="edit(arm.arm, { name: ($event.target as HTMLInputElement).value })" />
+        <Input
+          :value="arm.name"
+          :bordered="false"
+          :disabled="store.frozen"
+          :maxlength="120"
+          :aria-label="`Name of arm ${arm.arm}`"
+          :title="arm.name"
+          class="name"
+          @change="edit(arm.arm, { name: ($event.target as HTMLInputElement).value })"
+        />
         <span class="soft small line">
-          <ChoiceField v-if="!store.frozen" bare :value="arm.role" :options="roles" :label="`Role of arm ${arm.arm}`" @change="edit(arm.arm, { role: $event })" />
+          <ChoiceField
+            v-if="!store.frozen"
+            bare
+            :value="arm.role"
+            :options="roles"
+            :label="`Role of arm ${arm.arm}`"
+            @change="edit(arm.arm, { role: $event })"
+          />
           <template v-else>{{ arm.role }}</template>
           · {{ unitsOf(arm.arm) }} {{ unitsOf(arm.arm) === 1 ? experiment.plan.unitWord : plural(experiment.plan.unitWord) }}
         </span>
         <span v-if="hasDoses" class="small line">
-          <NumberField :value="arm.dose" :label="`Dose of arm ${arm.arm}`" :min="0" empty :width="72" :disabled="store.frozen" @change="edit(arm.arm, { dose: $event })" />
+          <NumberField
+            :value="arm.dose"
+            :label="`Dose of arm ${arm.arm}`"
+            :min="0"
+            empty
+            :width="72"
+            :disabled="store.frozen"
+            @change="edit(arm.arm, { dose: $event })"
+          />
           {{ arm.doseUnit }}
         </span>
       </div>
-      <button v-if="!store.frozen && experiment.arms.length > 1" type="button" class="away" :aria-label="`Take away arm ${arm.name}`" @click="remove(arm.arm)">×</button>
+      <button
+        v-if="!store.frozen && experiment.arms.length > 1"
+        type="button"
+        class="away"
+        :aria-label="`Take away arm ${arm.name}`"
+        @click="remove(arm.arm)"
+      >
+        ×
+      </button>
     </li>
-    <li v-if="!store.frozen && experiment.arms.length < MOST_ARMS" class="add"><button type="button" class="link" @click="add">Add an arm</button></li>
+    <li v-if="!store.frozen && experiment.arms.length < MOST_ARMS" class="add">
+      <button type="button" class="link" @click="add">Add an arm</button>
+    </li>
   </ul>
   <p v-if="store.wrongAt('/arms')" class="wrong" role="alert">{{ store.wrongAt('/arms') }}</p>
 </template>

@@ -12,37 +12,79 @@ const experiment = computed(() => store.experiment as Experiment);
 const factors = computed(() => factorsOf(experiment.value.arms));
 const crossed = computed(() => factors.value.length === 2);
 const typed = reactive({ one: '', oneLevels: '', other: '', otherLevels: '' });
-const levels = (text: string) => [...new Set(text.split(',').map((level) => level.trim()).filter(Boolean))];
-const ready = computed(() => typed.one.trim() !== '' && typed.other.trim() !== '' && typed.one.trim() !== typed.other.trim() && levels(typed.oneLevels).length > 1 && levels(typed.otherLevels).length > 1 && levels(typed.oneLevels).length * levels(typed.otherLevels).length <= 12);
+const levels = (text: string) => [
+  ...new Set(
+    text
+      .split(',')
+      .map((level) => level.trim())
+      .filter(Boolean),
+  ),
+];
+const ready = computed(
+  () =>
+    typed.one.trim() !== '' &&
+    typed.other.trim() !== '' &&
+    typed.one.trim() !== typed.other.trim() &&
+    levels(typed.oneLevels).length > 1 &&
+    levels(typed.otherLevels).length > 1 &&
+    levels(typed.oneLevels).length * levels(typed.otherLevels).length <= 12,
+);
 
 function cross(): void {
   const one = { name: typed.one.trim(), levels: levels(typed.oneLevels) };
   const other = { name: typed.other.trim(), levels: levels(typed.otherLevels) };
-  store.change((now) => replan({ ...now, plan: { ...now.plan, changed: `${one.name} and ${other.name}` } }, { arms: crossFactors(one, other) }));
+  store.change((now) =>
+    replan({ ...now, plan: { ...now.plan, changed: `${one.name} and ${other.name}` } }, { arms: crossFactors(one, other) }),
+  );
 }
-const armAt = (row: string, column: string) => experiment.value.arms.find((arm) => arm.factors[factors.value[0].name] === row && arm.factors[factors.value[1].name] === column);
+const armAt = (row: string, column: string) =>
+  experiment.value.arms.find((arm) => arm.factors[factors.value[0].name] === row && arm.factors[factors.value[1].name] === column);
 </script>
 
 <template>
   <div v-if="crossed" class="scroll" tabindex="0" role="region" aria-label="The crossed factors">
     <table class="grid">
-      <thead><tr><th>{{ factors[0].name }} \ {{ factors[1].name }}</th><th v-for="column in factors[1].levels" :key="column">{{ column }}</th></tr></thead>
+      <thead>
+        <tr>
+          <th>{{ factors[0].name }} \ {{ factors[1].name }}</th>
+          <th v-for="column in factors[1].levels" :key="column">{{ column }}</th>
+        </tr>
+      </thead>
       <tbody>
         <tr v-for="row in factors[0].levels" :key="row">
           <th>{{ row }}</th>
-          <td v-for="column in factors[1].levels" :key="column"><StakeMark v-if="armAt(row, column)" :text="armAt(row, column)?.arm ?? ''" :look="armStyle(experiment.arms, armAt(row, column)?.arm ?? '')" :size="30" /><span v-else class="soft">no arm</span></td>
+          <td v-for="column in factors[1].levels" :key="column">
+            <StakeMark
+              v-if="armAt(row, column)"
+              :text="armAt(row, column)?.arm ?? ''"
+              :look="armStyle(experiment.arms, armAt(row, column)?.arm ?? '')"
+              :size="30"
+            /><span v-else class="soft">no arm</span>
+          </td>
         </tr>
       </tbody>
     </table>
   </div>
   <details v-if="!store.frozen" class="small">
     <summary>{{ crossed ? 'Cross other factors' : 'Vary two things at once' }}</summary>
-    <p class="soft">Every combination becomes an arm; the first setting of both is the control. Twelve arms at the most. This makes the arms anew.</p>
+    <p class="soft">
+      Every combination becomes an arm; the first setting of both is the control. Twelve arms at the most. This makes the arms anew.
+    </p>
     <div class="fields">
       <Input v-model:value="typed.one" placeholder="one thing, like mulch" aria-label="First factor" :maxlength="60" />
-      <Input v-model:value="typed.oneLevels" placeholder="its settings: none, 2 cm, 5 cm" aria-label="Settings of the first factor" :maxlength="200" />
+      <Input
+        v-model:value="typed.oneLevels"
+        placeholder="its settings: none, 2 cm, 5 cm"
+        aria-label="Settings of the first factor"
+        :maxlength="200"
+      />
       <Input v-model:value="typed.other" placeholder="another, like pot" aria-label="Second factor" :maxlength="60" />
-      <Input v-model:value="typed.otherLevels" placeholder="its settings: clay, plastic" aria-label="Settings of the second factor" :maxlength="200" />
+      <Input
+        v-model:value="typed.otherLevels"
+        placeholder="its settings: clay, plastic"
+        aria-label="Settings of the second factor"
+        :maxlength="200"
+      />
       <Button :disabled="!ready" @click="cross">Make an arm of each combination</Button>
     </div>
   </details>

@@ -9,7 +9,9 @@ import { useExperiment } from '../stores/experiment';
 /** The fair-test check beside the plan, live as it changes; what the app can mend has a button. */
 const store = useExperiment();
 const experiment = computed(() => store.experiment as Experiment);
-const findings = computed(() => fairTest(experiment.value).map((finding) => ({ ...finding, button: store.frozen ? null : remedyFor(finding, experiment.value) })));
+const findings = computed(() =>
+  fairTest(experiment.value).map((finding) => ({ ...finding, button: store.frozen ? null : remedyFor(finding, experiment.value) })),
+);
 const bad = computed(() => findings.value.filter(({ severity }) => severity === 'blocker' || severity === 'serious').length);
 const mend = (remedy: Remedy) => store.change((now) => remedy.apply(now, newSeed()));
 
@@ -23,7 +25,10 @@ const fine = computed(() => {
   const lines: string[] = [];
   if (control && first && !fires('reach') && !fires('replication')) {
     const p = smallestP(first, control, layout);
-    if (p !== null) lines.push(`${first.length} ${plural(plan.unitWord)} an arm: chance alone could reach 1 in ${p < 1e-6 ? 'over a million' : Math.round(1 / p).toLocaleString('en-GB')}, so a clear answer is possible.`);
+    if (p !== null)
+      lines.push(
+        `${first.length} ${plural(plan.unitWord)} an arm: chance alone could reach 1 in ${p < 1e-6 ? 'over a million' : Math.round(1 / p).toLocaleString('en-GB')}, so a clear answer is possible.`,
+      );
   }
   if (!fires('position') && movedByHand(experiment.value)?.length === 0) lines.push(placesInWords(experiment.value));
   if (plan.kept.length > 0 && !fires('held')) lines.push(`${plan.kept.length} conditions are kept the same.`);
@@ -33,10 +38,20 @@ const fine = computed(() => {
 
 <template>
   <h2>Is it a fair test?</h2>
-  <p class="soft small" role="status">{{ bad === 0 ? 'Nothing serious stands against it.' : bad === 1 ? 'One thing would make the result hard to believe.' : `${bad} things would make the result hard to believe.` }}</p>
+  <p class="soft small" role="status">
+    {{
+      bad === 0
+        ? 'Nothing serious stands against it.'
+        : bad === 1
+          ? 'One thing would make the result hard to believe.'
+          : `${bad} things would make the result hard to believe.`
+    }}
+  </p>
   <MarginNote v-for="(finding, i) in findings" :key="`${finding.rule}-${i}`" :severity="finding.severity">
     <b>{{ finding.message }}</b> {{ finding.remedy }}
-    <div v-if="finding.button" class="mend"><Button size="small" @click="mend(finding.button)">{{ finding.button.label }}</Button></div>
+    <div v-if="finding.button" class="mend">
+      <Button size="small" @click="mend(finding.button)">{{ finding.button.label }}</Button>
+    </div>
   </MarginNote>
   <MarginNote v-if="moved" severity="note">{{ moved }} A place that is chosen can favour an arm; shuffling cannot.</MarginNote>
   <MarginNote v-for="line in fine" :key="line" severity="fine">{{ line }}</MarginNote>

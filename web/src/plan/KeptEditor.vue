@@ -6,7 +6,8 @@ import { useExperiment } from '../stores/experiment';
 
 const store = useExperiment();
 const experiment = computed(() => store.experiment as Experiment);
-const set = (edit: (kept: readonly Kept[]) => Kept[]) => store.change((now) => ({ ...now, plan: { ...now.plan, kept: edit(now.plan.kept) } }));
+const set = (edit: (kept: readonly Kept[]) => Kept[]) =>
+  store.change((now) => ({ ...now, plan: { ...now.plan, kept: edit(now.plan.kept) } }));
 const change = (index: number, more: Partial<Kept>) => set((kept) => kept.map((item, i) => (i === index ? { ...item, ...more } : item)));
 const text = (event: Event) => (event.target as HTMLInputElement).value;
 </script>
@@ -14,13 +15,39 @@ const text = (event: Event) => (event.target as HTMLInputElement).value;
 <template>
   <div class="head">
     <h2>Kept the same, and how</h2>
-    <button v-if="!store.frozen" type="button" class="link" @click="set((kept) => [...kept, { what: '', how: '' }])">Add a condition</button>
+    <button v-if="!store.frozen" type="button" class="link" @click="set((kept) => [...kept, { what: '', how: '' }])">
+      Add a condition
+    </button>
   </div>
   <ul>
     <li v-for="(item, i) in experiment.plan.kept" :key="i">
-      <Input size="small" :value="item.what" :disabled="store.frozen" placeholder="what" :aria-label="`Condition ${i + 1}`" :maxlength="300" @change="change(i, { what: text($event) })" />
-      <Input size="small" :value="item.how" :disabled="store.frozen" placeholder="how it is kept the same" :aria-label="`How condition ${i + 1} is kept the same`" :maxlength="300" @change="change(i, { how: text($event) })" />
-      <button v-if="!store.frozen" type="button" class="away" :aria-label="`Take away ${item.what}`" @click="set((kept) => kept.filter((_, k) => k !== i))">×</button>
+      <Input
+        size="small"
+        :value="item.what"
+        :disabled="store.frozen"
+        placeholder="what"
+        :aria-label="`Condition ${i + 1}`"
+        :maxlength="300"
+        @change="change(i, { what: text($event) })"
+      />
+      <Input
+        size="small"
+        :value="item.how"
+        :disabled="store.frozen"
+        placeholder="how it is kept the same"
+        :aria-label="`How condition ${i + 1} is kept the same`"
+        :maxlength="300"
+        @change="change(i, { how: text($event) })"
+      />
+      <button
+        v-if="!store.frozen"
+        type="button"
+        class="away"
+        :aria-label="`Take away ${item.what}`"
+        @click="set((kept) => kept.filter((_, k) => k !== i))"
+      >
+        ×
+      </button>
     </li>
   </ul>
 </template>

@@ -21,11 +21,14 @@ import UnitsEditor from './UnitsEditor.vue';
 const store = useExperiment();
 const experiment = computed(() => store.experiment as Experiment);
 const shuffle = () => store.change((now) => replan(now, { seed: newSeed() }));
-const move = (unit: string, row: number, column: number) => store.change((now) => ({ ...now, units: moveUnit(now.units, unit, row, column) }));
+const move = (unit: string, row: number, column: number) =>
+  store.change((now) => ({ ...now, units: moveUnit(now.units, unit, row, column) }));
 function barrier(row: number, column: number): void {
   store.change((now) => {
     const there = now.plan.barriers.some((other) => other.row === row && other.column === column);
-    const barriers = there ? now.plan.barriers.filter((other) => other.row !== row || other.column !== column) : [...now.plan.barriers, { row, column }];
+    const barriers = there
+      ? now.plan.barriers.filter((other) => other.row !== row || other.column !== column)
+      : [...now.plan.barriers, { row, column }];
     return { ...now, plan: { ...now.plan, barriers } };
   });
 }
@@ -39,7 +42,12 @@ const layoutWords = computed(() => {
   <TwoColumns>
     <div class="head">
       <h1>Where each {{ experiment.plan.unitWord }} stands</h1>
-      <span class="soft small">{{ layoutWords }}<template v-if="experiment.plan.shuffleSeed !== null"> · shuffle <span class="mono">{{ experiment.plan.shuffleSeed }}</span></template></span>
+      <span class="soft small"
+        >{{ layoutWords
+        }}<template v-if="experiment.plan.shuffleSeed !== null">
+          · shuffle <span class="mono">{{ experiment.plan.shuffleSeed }}</span></template
+        ></span
+      >
       <span class="actions">
         <Button v-if="!store.frozen" @click="shuffle">Shuffle the {{ plural(experiment.plan.unitWord) }}</Button>
         <Button v-if="store.started && !store.amending" @click="store.amending = true">Amend the plan</Button>
@@ -50,9 +58,21 @@ const layoutWords = computed(() => {
     <ArmsEditor />
     <FactorsEditor />
     <UnitsEditor />
-    <BenchView :units="experiment.units" :arms="experiment.arms" :shelves="experiment.plan.bench" :unit-word="experiment.plan.unitWord" :movable="!store.frozen" :barriers="experiment.plan.barriers" @move="move" @barrier="barrier" />
+    <BenchView
+      :units="experiment.units"
+      :arms="experiment.arms"
+      :shelves="experiment.plan.bench"
+      :unit-word="experiment.plan.unitWord"
+      :movable="!store.frozen"
+      :barriers="experiment.plan.barriers"
+      @move="move"
+      @barrier="barrier"
+    />
     <p class="soft small hint">
-      <template v-if="!store.frozen">Drag a {{ experiment.plan.unitWord }}, or go to it with the arrow keys, take it up with Enter and move it. Click between two for a barrier. </template>Each {{ experiment.plan.unitWord }} counts once, however many seeds or plants it holds.
+      <template v-if="!store.frozen"
+        >Drag a {{ experiment.plan.unitWord }}, or go to it with the arrow keys, take it up with Enter and move it. Click between two for a
+        barrier. </template
+      >Each {{ experiment.plan.unitWord }} counts once, however many seeds or plants it holds.
     </p>
     <BenchSettings />
     <MeasuresEditor />

@@ -22,8 +22,13 @@ function toggle(day: number): void {
 function take(): void {
   const parts = typed.value.split(/[\s,;]+/).filter(Boolean);
   wrong.value = null;
-  if (parts.some((part) => !/^\d{1,4}$/.test(part) || Number(part) > 3650)) wrong.value = `“${parts.find((part) => !/^\d{1,4}$/.test(part)) ?? typed.value}” is not a day. Type days as whole numbers, like 3 5 7.`;
-  else emit('change', [...new Set(parts.map(Number))].sort((a, b) => a - b));
+  if (parts.some((part) => !/^\d{1,4}$/.test(part) || Number(part) > 3650))
+    wrong.value = `“${parts.find((part) => !/^\d{1,4}$/.test(part)) ?? typed.value}” is not a day. Type days as whole numbers, like 3 5 7.`;
+  else
+    emit(
+      'change',
+      [...new Set(parts.map(Number))].sort((a, b) => a - b),
+    );
 }
 </script>
 
@@ -31,11 +36,21 @@ function take(): void {
   <div class="days">
     <div v-if="line.length > 0" class="line">
       <button
-        v-for="day in line" :key="day" type="button" :disabled="disabled" :class="{ on: days.includes(day), deciding: decides && day === days.at(-1) }"
-        :aria-pressed="days.includes(day)" :aria-label="`${name}, day ${day}`" @click="toggle(day)"
-      ><i /><span>{{ day }}</span></button>
+        v-for="day in line"
+        :key="day"
+        type="button"
+        :disabled="disabled"
+        :class="{ on: days.includes(day), deciding: decides && day === days.at(-1) }"
+        :aria-pressed="days.includes(day)"
+        :aria-label="`${name}, day ${day}`"
+        @click="toggle(day)"
+      >
+        <i /><span>{{ day }}</span>
+      </button>
     </div>
-    <label class="soft small">days <Input v-model:value="typed" size="small" :disabled="disabled" :aria-label="`Reading days of ${name}`" @change="take" /></label>
+    <label class="soft small"
+      >days <Input v-model:value="typed" size="small" :disabled="disabled" :aria-label="`Reading days of ${name}`" @change="take"
+    /></label>
     <span v-if="wrong" class="wrong" role="alert">{{ wrong }}</span>
   </div>
 </template>

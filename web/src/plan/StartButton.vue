@@ -30,7 +30,9 @@ async function start(): Promise<void> {
   <Button v-if="!store.started" type="primary" @click="open = true">Start the experiment</Button>
   <Modal v-model:open="open" title="Start, and freeze the plan" :footer="null">
     <p>From now on the plan stays as it is. A later change needs a reason, and the report will show it.</p>
-    <p v-if="against.length > 0" class="against">{{ blocked ? 'It cannot start yet' : 'Before you start' }}: {{ against[0].message }} {{ against[0].remedy }}</p>
+    <p v-if="against.length > 0" class="against">
+      {{ blocked ? 'It cannot start yet' : 'Before you start' }}: {{ against[0].message }} {{ against[0].remedy }}
+    </p>
     <label>Day 0: <input v-model="day" type="date" aria-label="Day 0" /></label>
     <p v-if="wrongDay" role="alert" class="against">{{ wrongDay }}</p>
     <p v-if="store.saving === 'wrong'" role="alert" class="against">{{ store.wrong[0]?.detail ?? store.message }}</p>

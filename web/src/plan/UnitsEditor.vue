@@ -30,7 +30,16 @@ const setSown = (sown: number | null) => store.change((now) => ({ ...now, units:
     <span>One unit is a</span>
     <Input :value="experiment.plan.unitWord" class="word" aria-label="What one unit is called" :maxlength="40" @change="setWord" />
     <span>, and there are</span>
-    <NumberField :value="wish.unitsPerArm" label="Units an arm" :min="1" :max="most" whole :width="64" why="400 units in all is the most." @change="(unitsPerArm) => unitsPerArm !== null && store.change((now) => replan(now, { unitsPerArm }))" />
+    <NumberField
+      :value="wish.unitsPerArm"
+      label="Units an arm"
+      :min="1"
+      :max="most"
+      whole
+      :width="64"
+      why="400 units in all is the most."
+      @change="(unitsPerArm) => unitsPerArm !== null && store.change((now) => replan(now, { unitsPerArm }))"
+    />
     <span>{{ plural(experiment.plan.unitWord) }} an arm</span>
     <template v-if="counts">
       <span>with</span>
@@ -38,9 +47,22 @@ const setSown = (sown: number | null) => store.change((now) => ({ ...now, units:
       <span>sown in each</span>
     </template>
     <span>, shuffled</span>
-    <ChoiceField :value="experiment.layout" :options="layouts" label="How they are shuffled" @change="(layout) => store.change((now) => replan(now, { layout }))" />
+    <ChoiceField
+      :value="experiment.layout"
+      :options="layouts"
+      label="How they are shuffled"
+      @change="(layout) => store.change((now) => replan(now, { layout }))"
+    />
     <template v-if="experiment.layout === 'blocks'">
-      <NumberField :value="wish.blocks" label="Number of blocks" :min="2" :max="wish.unitsPerArm" whole :width="60" @change="(blocks) => blocks !== null && store.change((now) => replan(now, { blocks }))" />
+      <NumberField
+        :value="wish.blocks"
+        label="Number of blocks"
+        :min="2"
+        :max="wish.unitsPerArm"
+        whole
+        :width="60"
+        @change="(blocks) => blocks !== null && store.change((now) => replan(now, { blocks }))"
+      />
       <span>blocks</span>
     </template>
   </div>
@@ -48,13 +70,37 @@ const setSown = (sown: number | null) => store.change((now) => ({ ...now, units:
     <summary>Thinning and losses</summary>
     <p class="units">
       <span>Of those that come up</span>
-      <NumberField :value="experiment.plan.plantsKept" label="Plants kept in each unit" :min="1" :max="1000" whole empty :width="64" @change="(plantsKept) => setPlan({ plantsKept })" />
+      <NumberField
+        :value="experiment.plan.plantsKept"
+        label="Plants kept in each unit"
+        :min="1"
+        :max="1000"
+        whole
+        empty
+        :width="64"
+        @change="(plantsKept) => setPlan({ plantsKept })"
+      />
       <span>are kept in each (empty: all), and the rule is</span>
-      <Input :value="experiment.plan.thinningRule" class="rule" aria-label="Which plants are kept" placeholder="keep the one nearest the centre" :maxlength="300" @change="setPlan({ thinningRule: ($event.target as HTMLInputElement).value })" />
+      <Input
+        :value="experiment.plan.thinningRule"
+        class="rule"
+        aria-label="Which plants are kept"
+        placeholder="keep the one nearest the centre"
+        :maxlength="300"
+        @change="setPlan({ thinningRule: ($event.target as HTMLInputElement).value })"
+      />
     </p>
     <p class="units">
       <span>About</span>
-      <NumberField :value="experiment.plan.expectedSurvival === null ? null : Math.round(experiment.plan.expectedSurvival * 100)" label="Units expected to be there at the end, per cent" :min="1" :max="100" empty :width="64" @change="(share) => setPlan({ expectedSurvival: share === null ? null : share / 100 })" />
+      <NumberField
+        :value="experiment.plan.expectedSurvival === null ? null : Math.round(experiment.plan.expectedSurvival * 100)"
+        label="Units expected to be there at the end, per cent"
+        :min="1"
+        :max="100"
+        empty
+        :width="64"
+        @change="(share) => setPlan({ expectedSurvival: share === null ? null : share / 100 })"
+      />
       <span>% of the {{ plural(experiment.plan.unitWord) }} will still be there at the end.</span>
     </p>
   </details>

@@ -13,20 +13,32 @@ const store = useExperiment();
 const router = useRouter();
 const experiment = computed(() => store.experiment as Experiment);
 const seeds = computed(() => experiment.value.units.reduce((sum, unit) => sum + (unit.sown ?? 0), 0));
-const set = (field: 'materials' | 'steps' | 'cautions') => (lines: string[]) => store.change((now) => ({ ...now, plan: { ...now.plan, [field]: lines } }));
+const set = (field: 'materials' | 'steps' | 'cautions') => (lines: string[]) =>
+  store.change((now) => ({ ...now, plan: { ...now.plan, [field]: lines } }));
 </script>
 
 <template>
   <TwoColumns>
     <div class="head">
       <h1>Put out {{ experiment.units.length }} {{ plural(experiment.plan.unitWord) }} as drawn</h1>
-      <Button type="primary" size="large" @click="router.push({ name: store.started ? 'log' : 'plan', params: { id: store.id } })">{{ store.started ? 'Go to the log' : 'Back to the plan to start' }}</Button>
+      <Button type="primary" size="large" @click="router.push({ name: store.started ? 'log' : 'plan', params: { id: store.id } })">{{
+        store.started ? 'Go to the log' : 'Back to the plan to start'
+      }}</Button>
     </div>
-    <BenchView :units="experiment.units" :arms="experiment.arms" :shelves="experiment.plan.bench" :unit-word="experiment.plan.unitWord" :barriers="experiment.plan.barriers" />
+    <BenchView
+      :units="experiment.units"
+      :arms="experiment.arms"
+      :shelves="experiment.plan.bench"
+      :unit-word="experiment.plan.unitWord"
+      :barriers="experiment.plan.barriers"
+    />
     <div class="lists">
       <section>
         <h2>Kit</h2>
-        <p class="soft small">{{ experiment.units.length }} labelled {{ plural(experiment.plan.unitWord) }}<template v-if="seeds > 0">, {{ seeds }} seeds or cuttings in all</template>. One item a line.</p>
+        <p class="soft small">
+          {{ experiment.units.length }} labelled {{ plural(experiment.plan.unitWord)
+          }}<template v-if="seeds > 0">, {{ seeds }} seeds or cuttings in all</template>. One item a line.
+        </p>
         <TextLines :value="experiment.plan.materials" label="Kit, one item a line" @change="set('materials')($event)" />
       </section>
       <section>
@@ -37,8 +49,12 @@ const set = (field: 'materials' | 'steps' | 'cautions') => (lines: string[]) => 
     </div>
     <template #margin>
       <h2>Take care</h2>
-      <MarginNote v-for="caution in experiment.plan.cautions.filter((line) => line.trim() !== '')" :key="caution" severity="caution">{{ caution }}</MarginNote>
-      <MarginNote severity="caution">School safety rules, local codes and product labels come first. Ask the responsible adult or a licensed professional.</MarginNote>
+      <MarginNote v-for="caution in experiment.plan.cautions.filter((line) => line.trim() !== '')" :key="caution" severity="caution">{{
+        caution
+      }}</MarginNote>
+      <MarginNote severity="caution"
+        >School safety rules, local codes and product labels come first. Ask the responsible adult or a licensed professional.</MarginNote
+      >
       <template v-if="experiment.plan.troubles.length > 0">
         <h2 class="later">What often goes wrong</h2>
         <MarginNote v-for="trouble in experiment.plan.troubles" :key="trouble" severity="note">{{ trouble }}</MarginNote>

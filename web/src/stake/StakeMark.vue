@@ -4,15 +4,35 @@ import type { ArmStyle } from './armStyle';
 import { stakePath } from './stakePath';
 
 /** A plant label: an arm's or a unit's code on a slim tag with a pointed foot. */
-const props = withDefaults(defineProps<{ text: string; look: Pick<ArmStyle, 'stroke' | 'fill' | 'text' | 'dash' | 'hollow'>; size?: number }>(), { size: 36 });
+const props = withDefaults(
+  defineProps<{ text: string; look: Pick<ArmStyle, 'stroke' | 'fill' | 'text' | 'dash' | 'hollow'>; size?: number }>(),
+  { size: 36 },
+);
 const shown = computed(() => (props.text.length > 4 ? `${props.text.slice(0, 3)}…` : props.text));
 const font = computed(() => props.size * (shown.value.length > 3 ? 0.27 : shown.value.length > 2 ? 0.31 : 0.38));
 </script>
 
 <template>
   <svg :width="size" :height="size" :viewBox="`0 0 ${size} ${size}`" aria-hidden="true" class="stake">
-    <path :d="stakePath(size - 3, size - 3)" transform="translate(1.5 1.5)" :fill="look.fill" :stroke="look.stroke" stroke-width="1.6" :stroke-dasharray="look.hollow && look.dash.length > 0 ? look.dash.join(' ') : undefined" />
-    <text :x="size / 2" :y="(size - 8) / 2 + font * 0.4" text-anchor="middle" :font-size="font" :fill="look.text" font-family="IBM Plex Mono" font-weight="500">{{ shown }}</text>
+    <path
+      :d="stakePath(size - 3, size - 3)"
+      transform="translate(1.5 1.5)"
+      :fill="look.fill"
+      :stroke="look.stroke"
+      stroke-width="1.6"
+      :stroke-dasharray="look.hollow && look.dash.length > 0 ? look.dash.join(' ') : undefined"
+    />
+    <text
+      :x="size / 2"
+      :y="(size - 8) / 2 + font * 0.4"
+      text-anchor="middle"
+      :font-size="font"
+      :fill="look.text"
+      font-family="IBM Plex Mono"
+      font-weight="500"
+    >
+      {{ shown }}
+    </text>
   </svg>
 </template>
 

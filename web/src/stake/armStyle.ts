@@ -30,10 +30,24 @@ const dashes: readonly (readonly number[])[] = [[], [6, 4], [2, 3], [10, 4, 2, 4
 export function armStyle(arms: readonly Pick<Arm, 'arm' | 'role'>[], code: string): ArmStyle {
   const role = arms.find((arm) => arm.arm === code)?.role ?? 'control';
   if (role !== 'treatment') {
-    return { stroke: role === 'control' ? colours.ink : colours.soft, fill: colours.paper, text: colours.ink, shape: 'circle', dash: role === 'control' ? [] : [3, 3], hollow: true };
+    return {
+      stroke: role === 'control' ? colours.ink : colours.soft,
+      fill: colours.paper,
+      text: colours.ink,
+      shape: 'circle',
+      dash: role === 'control' ? [] : [3, 3],
+      hollow: true,
+    };
   }
   const i = arms.filter((arm) => arm.role === 'treatment').findIndex((arm) => arm.arm === code);
   const [fill, text] = treatments[i % treatments.length];
   // After six arms the colours come again, with an outline in ink.
-  return { stroke: i < treatments.length ? fill : colours.ink, fill, text, shape: shapes[i % shapes.length], dash: dashes[Math.floor(i / treatments.length) % dashes.length], hollow: false };
+  return {
+    stroke: i < treatments.length ? fill : colours.ink,
+    fill,
+    text,
+    shape: shapes[i % shapes.length],
+    dash: dashes[Math.floor(i / treatments.length) % dashes.length],
+    hollow: false,
+  };
 }

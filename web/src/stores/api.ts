@@ -38,14 +38,19 @@ async function call(method: string, path: string, body?: unknown, { keepalive = 
   if (response.ok) return response;
   const problem = (await response.json().catch(() => null)) as Problem | null;
   // A gateway that answers in the server's place has no problem to tell.
-  throw new CallError(problem ? response.status : 0, problem?.detail ?? 'No answer from the server. Try again in a moment.', problem?.errors);
+  throw new CallError(
+    problem ? response.status : 0,
+    problem?.detail ?? 'No answer from the server. Try again in a moment.',
+    problem?.errors,
+  );
 }
 
 /** Calls the server; throws CallError. */
 export const api = {
   get: async <T>(path: string): Promise<T> => (await call('GET', path)).json() as Promise<T>,
   post: async <T>(path: string, body: unknown): Promise<T> => (await call('POST', path, body)).json() as Promise<T>,
-  put: async <T>(path: string, body: unknown, options?: CallOptions): Promise<T> => (await call('PUT', path, body, options)).json() as Promise<T>,
+  put: async <T>(path: string, body: unknown, options?: CallOptions): Promise<T> =>
+    (await call('PUT', path, body, options)).json() as Promise<T>,
   patch: async <T>(path: string, body: unknown): Promise<T> => (await call('PATCH', path, body)).json() as Promise<T>,
   delete: async (path: string): Promise<void> => void (await call('DELETE', path)),
 };

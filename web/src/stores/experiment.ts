@@ -44,7 +44,10 @@ export const useExperiment = defineStore('experiment', () => {
     amending.value = false;
     const asked = id.value;
     try {
-      const [record, study] = await Promise.all([api.get<ExperimentRecord>(`/experiments/${asked}`), api.get<Study>(`/experiments/${asked}/study`)]);
+      const [record, study] = await Promise.all([
+        api.get<ExperimentRecord>(`/experiments/${asked}`),
+        api.get<Study>(`/experiments/${asked}/study`),
+      ]);
       if (asked !== id.value) return;
       version.value = record.version;
       experiment.value = record.experiment;
@@ -85,11 +88,16 @@ export const useExperiment = defineStore('experiment', () => {
   /** Saves now what still waits; resolves when it is stored or has been refused. */
   async function flush(keepalive = false): Promise<void> {
     clearTimeout(timer);
-    if (experiment.value === null || amending.value || saving.value === 'saved' || saving.value === 'conflict' || saving.value === 'saving') return;
+    if (experiment.value === null || amending.value || saving.value === 'saved' || saving.value === 'conflict' || saving.value === 'saving')
+      return;
     const sent = experiment.value;
     saving.value = 'saving';
     try {
-      const record = await api.put<ExperimentRecord>(`/experiments/${id.value}`, { version: version.value, experiment: sent }, { keepalive });
+      const record = await api.put<ExperimentRecord>(
+        `/experiments/${id.value}`,
+        { version: version.value, experiment: sent },
+        { keepalive },
+      );
       version.value = record.version;
       wrong.value = [];
       saving.value = 'saved';
@@ -110,7 +118,10 @@ export const useExperiment = defineStore('experiment', () => {
 
   async function setUnitStatus(unit: string, status: Unit['status'], statusReason: string | null): Promise<void> {
     await flush();
-    const record = await api.patch<ExperimentRecord>(`/experiments/${id.value}/units/${encodeURIComponent(unit)}`, { status, statusReason });
+    const record = await api.patch<ExperimentRecord>(`/experiments/${id.value}/units/${encodeURIComponent(unit)}`, {
+      status,
+      statusReason,
+    });
     version.value = record.version;
     experiment.value = record.experiment;
   }
@@ -147,12 +158,30 @@ export const useExperiment = defineStore('experiment', () => {
   });
 
   return {
-    id, version, experiment, study, loading, error, saving, wrong, message, canUndo,
+    id,
+    version,
+    experiment,
+    study,
+    loading,
+    error,
+    saving,
+    wrong,
+    message,
+    canUndo,
     amending,
     started: computed(() => experiment.value !== null && experiment.value.plan.frozenOn !== null),
     /** Started, and not being amended: the plan's fields cannot be changed. */
     frozen: computed(() => experiment.value !== null && experiment.value.plan.frozenOn !== null && !amending.value),
-    wrongAt: (pointer: string) => wrong.value.find((field) => field.pointer === pointer || field.pointer.startsWith(`${pointer}/`))?.detail ?? null,
-    open, reload, change, undo, amend, flush, setUnitStatus, addHappening, took,
+    wrongAt: (pointer: string) =>
+      wrong.value.find((field) => field.pointer === pointer || field.pointer.startsWith(`${pointer}/`))?.detail ?? null,
+    open,
+    reload,
+    change,
+    undo,
+    amend,
+    flush,
+    setUnitStatus,
+    addHappening,
+    took,
   };
 });

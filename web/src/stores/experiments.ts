@@ -35,8 +35,11 @@ export const useExperiments = defineStore('experiments', () => {
     loaded.value = true;
   }
 
-  const all = computed<DueWalk[]>(() => list.value.flatMap(({ id, experiment, read }) => walks(experiment, read, today()).map((walk) => ({ id, experiment, walk }))));
-  const inState = (state: Walk['state']) => computed(() => all.value.filter(({ walk }) => walk.state === state).sort((a, b) => (a.walk.on < b.walk.on ? -1 : 1)));
+  const all = computed<DueWalk[]>(() =>
+    list.value.flatMap(({ id, experiment, read }) => walks(experiment, read, today()).map((walk) => ({ id, experiment, walk }))),
+  );
+  const inState = (state: Walk['state']) =>
+    computed(() => all.value.filter(({ walk }) => walk.state === state).sort((a, b) => (a.walk.on < b.walk.on ? -1 : 1)));
 
   return {
     list,

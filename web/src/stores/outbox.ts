@@ -69,7 +69,11 @@ export const useOutbox = defineStore('outbox', () => {
   }
 
   window.addEventListener('online', () => void send());
-  watch(() => session.account?.id, () => void send(), { immediate: true });
+  watch(
+    () => session.account?.id,
+    () => void send(),
+    { immediate: true },
+  );
 
   return {
     offline: computed(() => offline.value),

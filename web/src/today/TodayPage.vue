@@ -82,8 +82,14 @@ async function take(event: Event): Promise<void> {
     <Spin v-if="!store.loaded" />
     <ol class="tasks" aria-label="Due today">
       <li v-for="due in store.due" :key="`${due.id}-${due.walk.day}`">
-        <StakeMark :text="initials(due.experiment.title)" :look="{ fill: stakes.due, stroke: '#14302A', text: '#14302A', dash: [], hollow: true }" :size="44" />
-        <div><b>{{ task(due) }}</b><span class="soft small">{{ due.experiment.title }}</span></div>
+        <StakeMark
+          :text="initials(due.experiment.title)"
+          :look="{ fill: stakes.due, stroke: '#14302A', text: '#14302A', dash: [], hollow: true }"
+          :size="44"
+        />
+        <div>
+          <b>{{ task(due) }}</b><span class="soft small">{{ due.experiment.title }}</span>
+        </div>
         <span class="soft small">day {{ due.walk.day }} · {{ walkMinutes(due.walk) }} min</span>
         <Button @click="start(due)">Start here</Button>
       </li>
@@ -92,8 +98,14 @@ async function take(event: Event): Promise<void> {
       <h2>Missed</h2>
       <ol class="tasks" aria-label="Missed">
         <li v-for="due in store.missed" :key="`${due.id}-${due.walk.day}`">
-          <StakeMark :text="initials(due.experiment.title)" :look="{ fill: stakes.missed, stroke: '#A63D1E', text: '#A63D1E', dash: [], hollow: true }" :size="44" />
-          <div><b>{{ task(due) }}</b><span class="soft small">{{ due.experiment.title }}</span></div>
+          <StakeMark
+            :text="initials(due.experiment.title)"
+            :look="{ fill: stakes.missed, stroke: '#A63D1E', text: '#A63D1E', dash: [], hollow: true }"
+            :size="44"
+          />
+          <div>
+            <b>{{ task(due) }}</b><span class="soft small">{{ due.experiment.title }}</span>
+          </div>
           <span class="soft small">was due {{ shortDate(due.walk.on) }} · day {{ due.walk.day }}</span>
           <button type="button" class="link" @click="start(due)">Do it now</button>
         </li>
@@ -103,13 +115,17 @@ async function take(event: Event): Promise<void> {
       <h2>Coming</h2>
       <ul class="coming">
         <li v-for="due in store.coming.slice(0, 6)" :key="`${due.id}-${due.walk.day}`">
-          <span class="soft">{{ shortDate(due.walk.on) }}</span><span>{{ task(due) }}</span><span class="soft small">{{ due.experiment.title }}</span>
+          <span class="soft">{{ shortDate(due.walk.on) }}</span><span>{{ task(due) }}</span
+          ><span class="soft small">{{ due.experiment.title }}</span>
         </li>
       </ul>
     </template>
     <section v-if="store.loaded && store.list.length === 0 && !store.error" class="empty">
       <h2>No experiment yet</h2>
-      <p>Here will stand what is due each day, in the order of the walk. Begin with a question: “Does soaking seed help?”, “Does salt stop it?”</p>
+      <p>
+        Here will stand what is due each day, in the order of the walk. Begin with a question: “Does soaking seed help?”, “Does salt stop
+        it?”
+      </p>
       <Button type="primary" size="large" @click="router.push('/ask')">Ask the first question</Button>
     </section>
     <template #margin>
@@ -117,7 +133,9 @@ async function take(event: Event): Promise<void> {
       <ul class="list">
         <li v-for="{ id, experiment } in store.list" :key="id">
           <RouterLink :to="{ name: experiment.plan.frozenOn ? 'log' : 'plan', params: { id } }">{{ experiment.title }}</RouterLink>
-          <span class="soft small">{{ experiment.plan.frozenOn ? `started ${shortDate(experiment.startedOn ?? experiment.plan.frozenOn)}` : 'draft' }}</span>
+          <span class="soft small">{{
+            experiment.plan.frozenOn ? `started ${shortDate(experiment.startedOn ?? experiment.plan.frozenOn)}` : 'draft'
+          }}</span>
         </li>
       </ul>
       <p><Button @click="router.push('/ask')">Ask a new question</Button></p>
@@ -126,7 +144,9 @@ async function take(event: Event): Promise<void> {
         <input type="file" accept=".zip" class="visually-hidden" :disabled="importing" @change="take" />
       </label>
       <p v-if="importError" class="wrong" role="alert">{{ importError }}</p>
-      <MarginNote v-if="outbox.count > 0" severity="caution">{{ outbox.count }} {{ outbox.count === 1 ? 'reading waits' : 'readings wait' }} here to be sent. Nothing is lost.</MarginNote>
+      <MarginNote v-if="outbox.count > 0" severity="caution"
+        >{{ outbox.count }} {{ outbox.count === 1 ? 'reading waits' : 'readings wait' }} here to be sent. Nothing is lost.</MarginNote
+      >
       <MarginNote v-if="outbox.refused" severity="serious">{{ outbox.refused }}</MarginNote>
     </template>
   </TwoColumns>

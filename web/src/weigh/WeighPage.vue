@@ -1,7 +1,16 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
 import { computed, toRef } from 'vue';
-import { chance, curvesPicture, mainPicture, sentenceText, type Experiment, type Measure, type MeasureResult, type Study } from '@fern/core';
+import {
+  chance,
+  curvesPicture,
+  mainPicture,
+  sentenceText,
+  type Experiment,
+  type Measure,
+  type MeasureResult,
+  type Study,
+} from '@fern/core';
 import ChartFigure from '../charts/ChartFigure.vue';
 import MarginNote from '../frame/MarginNote.vue';
 import TwoColumns from '../frame/TwoColumns.vue';
@@ -29,14 +38,18 @@ const fineWords = computed(() => {
 <template>
   <TwoColumns>
     <div v-if="working" class="working" role="status">
-      Working it out … <progress :value="progress" aria-label="How far it is worked out">{{ Math.round(progress * 100) }} %</progress><button type="button" class="link" @click="stop">Stop</button>
+      Working it out … <progress :value="progress" aria-label="How far it is worked out">{{ Math.round(progress * 100) }} %</progress
+      ><button type="button" class="link" @click="stop">Stop</button>
     </div>
     <p v-if="failed" role="alert">{{ failed }} <Button size="small" @click="again">Try again</Button></p>
     <p v-if="!working && !result && !failed">Stopped. <Button size="small" @click="again">Work it out</Button></p>
     <template v-if="result && primary">
       <div v-if="study.observations.length === 0">
         <h1>Nothing to weigh up yet</h1>
-        <p>After the first walk each {{ experiment.plan.unitWord }} stands here as a dot, with its arm’s mean and interval, and one sentence that says what they show.</p>
+        <p>
+          After the first walk each {{ experiment.plan.unitWord }} stands here as a dot, with its arm’s mean and interval, and one sentence
+          that says what they show.
+        </p>
       </div>
       <template v-else>
         <div class="top">
@@ -50,7 +63,9 @@ const fineWords = computed(() => {
         <ChartFigure v-if="curves && primary.kind !== 'event'" :picture="curves" heading="h2" class="over-time" />
         <section v-if="others.length > 0">
           <h2>Also seen</h2>
-          <p class="soft small">Only “{{ primary.name }}” decides. These are adjusted together, because many looks find something by luck.</p>
+          <p class="soft small">
+            Only “{{ primary.name }}” decides. These are adjusted together, because many looks find something by luck.
+          </p>
           <MeasureSeen v-for="row in others" :key="row.measure" :study="study" :measure="measureOf(row)" :row="row" />
         </section>
       </template>
@@ -61,11 +76,15 @@ const fineWords = computed(() => {
         <p v-for="(block, i) in chance(primary)" :key="i" class="small">{{ block.kind === 'paragraph' ? sentenceText(block.text) : '' }}</p>
         <p v-if="chance(primary).length === 0" class="small">There is not enough yet to say.</p>
         <h2 class="later">What could have fooled us</h2>
-        <MarginNote v-for="(finding, i) in result.review" :key="i" :severity="finding.severity"><b>{{ finding.message }}</b> {{ finding.remedy }}</MarginNote>
+        <MarginNote v-for="(finding, i) in result.review" :key="i" :severity="finding.severity"
+          ><b>{{ finding.message }}</b> {{ finding.remedy }}</MarginNote
+        >
         <MarginNote v-for="line in fineWords" :key="line" severity="fine">{{ line }}</MarginNote>
         <template v-if="experiment.plan.predictions.length > 0">
           <h2 class="later">Predictions</h2>
-          <p v-for="item in experiment.plan.predictions" :key="item.person" class="small prediction"><b>{{ item.person }}</b>: {{ item.expects }}</p>
+          <p v-for="item in experiment.plan.predictions" :key="item.person" class="small prediction">
+            <b>{{ item.person }}</b>: {{ item.expects }}
+          </p>
         </template>
         <template v-if="experiment.plan.decision">
           <h2 class="later">What to do with it</h2>

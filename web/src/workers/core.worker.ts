@@ -6,14 +6,21 @@ export const heavy = {
   analyse: (study: Study, onProgress: (share: number) => void): Result => analyse(study, { onProgress }),
 
   /** Chances for each number of units, told one by one as they are found. */
-  chances: (experiment: Experiment, units: readonly number[], seed: number, runs: number, onPoint: (chance: Chance, share: number) => void): void => {
+  chances: (
+    experiment: Experiment,
+    units: readonly number[],
+    seed: number,
+    runs: number,
+    onPoint: (chance: Chance, share: number) => void,
+  ): void => {
     units.forEach((count, i) => {
       const found = chanceOfAnswer(experiment, count, { seed, runs });
       if (found) onPoint(found, (i + 1) / units.length);
     });
   },
 
-  unitsForChance: (experiment: Experiment, seed: number, runs: number, onProgress: (share: number) => void) => unitsForChance(experiment, { seed, runs, onProgress }),
+  unitsForChance: (experiment: Experiment, seed: number, runs: number, onProgress: (share: number) => void) =>
+    unitsForChance(experiment, { seed, runs, onProgress }),
 };
 
 export type Heavy = typeof heavy;

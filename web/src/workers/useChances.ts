@@ -40,7 +40,12 @@ export function useChances() {
     };
     await remote.chances(experiment, units, SEED, RUNS, proxy(take));
     if (worker !== own) return;
-    const found = await remote.unitsForChance(experiment, SEED, RUNS, proxy((share: number) => (progress.value = 0.7 + share * 0.3)));
+    const found = await remote.unitsForChance(
+      experiment,
+      SEED,
+      RUNS,
+      proxy((share: number) => (progress.value = 0.7 + share * 0.3)),
+    );
     if (worker !== own) return;
     enough.value = found.units;
     stop();

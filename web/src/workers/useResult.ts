@@ -36,7 +36,10 @@ export function useResult(study: Ref<Study | null>) {
     progress.value = 0;
     const remote: Remote<Heavy> = wrap<Heavy>(own);
     try {
-      const found = await remote.analyse(input, proxy((share: number) => (progress.value = share)));
+      const found = await remote.analyse(
+        input,
+        proxy((share: number) => (progress.value = share)),
+      );
       if (worker !== own) return;
       if (cache.size >= MOST_KEPT) cache.delete(cache.keys().next().value ?? '');
       cache.set(key, found);

@@ -11,18 +11,38 @@ const emit = defineEmits<{ write: [part: keyof Writing, text: string] }>();
 </script>
 
 <template>
-  <component :is="`h${block.level}`" v-if="block.kind === 'heading'" :id="anchor" class="heading" :class="`level-${block.level}`">{{ block.text }}</component>
+  <component :is="`h${block.level}`" v-if="block.kind === 'heading'" :id="anchor" class="heading" :class="`level-${block.level}`">{{
+    block.text
+  }}</component>
   <p v-else-if="block.kind === 'paragraph'"><SentenceText :sentence="block.text" /></p>
-  <component :is="block.ordered ? 'ol' : 'ul'" v-else-if="block.kind === 'list'"><li v-for="(item, i) in block.items" :key="i"><SentenceText :sentence="item" /></li></component>
+  <component :is="block.ordered ? 'ol' : 'ul'" v-else-if="block.kind === 'list'"
+    ><li v-for="(item, i) in block.items" :key="i"><SentenceText :sentence="item" /></li
+  ></component>
   <BlockTable v-else-if="block.kind === 'table'" :block="block" />
   <ChartFigure v-else-if="block.kind === 'figure'" :picture="block.picture" />
   <figure v-else-if="block.kind === 'bench'" class="layout">
-    <div class="scroll" tabindex="0" role="region" aria-label="The layout"><table><tbody><tr v-for="(row, r) in block.rows" :key="r"><td v-for="cell in row" :key="cell" class="mono">{{ cell }}</td></tr></tbody></table></div>
+    <div class="scroll" tabindex="0" role="region" aria-label="The layout">
+      <table>
+        <tbody>
+          <tr v-for="(row, r) in block.rows" :key="r">
+            <td v-for="cell in row" :key="cell" class="mono">{{ cell }}</td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
     <figcaption class="soft small">{{ block.caption }}</figcaption>
   </figure>
   <p v-else-if="block.kind === 'caution'" class="caution"><b>Take care.</b> {{ block.text }}</p>
   <template v-else>
-    <Textarea class="own" :value="block.text" :placeholder="ask" :aria-label="`${block.part}, in your own words`" :auto-size="{ minRows: 3 }" :maxlength="20000" @change="emit('write', block.part, ($event.target as HTMLTextAreaElement).value)" />
+    <Textarea
+      class="own"
+      :value="block.text"
+      :placeholder="ask"
+      :aria-label="`${block.part}, in your own words`"
+      :auto-size="{ minRows: 3 }"
+      :maxlength="20000"
+      @change="emit('write', block.part, ($event.target as HTMLTextAreaElement).value)"
+    />
     <p class="printed">{{ block.text }}</p>
   </template>
 </template>

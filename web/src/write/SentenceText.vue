@@ -6,7 +6,10 @@ defineProps<{ sentence: Sentence }>();
 </script>
 
 <template>
-  <template v-for="(piece, i) in sentence" :key="i"><template v-if="typeof piece === 'string'">{{ piece }}</template><span v-else class="fact" :title="`from the data: ${piece.fact}`">{{ piece.text }}</span></template>
+  <template v-for="(piece, i) in sentence" :key="i"
+    ><template v-if="typeof piece === 'string'">{{ piece }}</template
+    ><span v-else class="fact" :title="`from the data: ${piece.fact}`">{{ piece.text }}</span></template
+  >
 </template>
 
 <style scoped>

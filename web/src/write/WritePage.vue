@@ -12,10 +12,18 @@ import { saveText } from './saveText';
 const store = useExperiment();
 const experiment = computed(() => store.experiment as Experiment);
 // What is written changes nothing that is computed: without it a keystroke would have the result worked out again.
-const weighed = computed<Study | null>(() => (store.study ? { ...store.study, experiment: { ...store.study.experiment, writing: { background: '', discussion: '', conclusion: '', next: '' } } } : null));
+const weighed = computed<Study | null>(() =>
+  store.study
+    ? { ...store.study, experiment: { ...store.study.experiment, writing: { background: '', discussion: '', conclusion: '', next: '' } } }
+    : null,
+);
 const { result, working, failed, again } = useResult(toRef(() => weighed.value));
 const blocks = computed(() => (result.value && store.study ? report(store.study, result.value) : []));
-const headings = computed(() => blocks.value.filter((block) => block.kind === 'heading' && block.level === 2).map((block) => (block.kind === 'heading' ? block.text : '')));
+const headings = computed(() =>
+  blocks.value
+    .filter((block) => block.kind === 'heading' && block.level === 2)
+    .map((block) => (block.kind === 'heading' ? block.text : '')),
+);
 const own = new Set(ownParts.map(({ title }) => title));
 const written = (title: string) => {
   const part = ownParts.find((item) => item.title === title)?.part;
@@ -37,7 +45,14 @@ const print = () => window.print();
         <a v-for="text in headings" :key="text" :href="`#${anchor(text)}`"><i :class="{ open: !written(text) }" />{{ text }}</a>
       </nav>
       <article class="paper">
-        <ReportBlock v-for="(block, i) in blocks" :key="i" :block="block" :anchor="block.kind === 'heading' && block.level === 2 ? anchor(block.text) : undefined" :ask="block.kind === 'own' ? ownParts.find((item) => item.part === block.part)?.ask : undefined" @write="write" />
+        <ReportBlock
+          v-for="(block, i) in blocks"
+          :key="i"
+          :block="block"
+          :anchor="block.kind === 'heading' && block.level === 2 ? anchor(block.text) : undefined"
+          :ask="block.kind === 'own' ? ownParts.find((item) => item.part === block.part)?.ask : undefined"
+          @write="write"
+        />
       </article>
     </div>
     <template #margin>
@@ -48,10 +63,18 @@ const print = () => window.print();
         <Button :href="`/api/experiments/${store.id}/package`" download>Data</Button>
         <Button @click="saveResult">Result</Button>
       </p>
-      <p class="soft small">Data is the open package: plain tables that any spreadsheet reads, and that Fern Test reads back. Result is every computed number as JSON.</p>
+      <p class="soft small">
+        Data is the open package: plain tables that any spreadsheet reads, and that Fern Test reads back. Result is every computed number as
+        JSON.
+      </p>
       <h2 class="later">Your part</h2>
-      <MarginNote v-for="{ part, title, ask } in ownParts" :key="part" :severity="experiment.writing[part].trim() ? 'fine' : 'note'"><b>{{ title }}.</b> {{ ask }}</MarginNote>
-      <p class="soft small later">Numbers, tables and pictures come from the data and stay right by themselves. What you type in {{ [...own].join(', ') }} stays exactly as you typed it.</p>
+      <MarginNote v-for="{ part, title, ask } in ownParts" :key="part" :severity="experiment.writing[part].trim() ? 'fine' : 'note'"
+        ><b>{{ title }}.</b> {{ ask }}</MarginNote
+      >
+      <p class="soft small later">
+        Numbers, tables and pictures come from the data and stay right by themselves. What you type in {{ [...own].join(', ') }} stays
+        exactly as you typed it.
+      </p>
     </template>
   </TwoColumns>
 </template>

@@ -33,7 +33,10 @@ export function claimSentences({ plant, treatment, comparison, measureName, dire
   const size = sizeWords === null ? '' : ` (the claim: ${sizeWords})`;
   return {
     question: `Does ${lower(treatment)} change the ${isDay ? measureName : isCount ? `number that ${measureName.replace('how many ', '')}` : measureName} of ${plant}?`,
-    hypothesis: `For ${plant}, ${lower(treatment)} gives ${value} than ${lower(comparison)}${size}${within}.`.replace('an other', 'another'),
+    hypothesis: `For ${plant}, ${lower(treatment)} gives ${value} than ${lower(comparison)}${size}${within}.`.replace(
+      'an other',
+      'another',
+    ),
     nullHypothesis: `For ${plant}, ${lower(treatment)} makes no difference to the ${isCount ? `number that ${measureName.replace('how many ', '')}` : measureName}${within}.`,
   };
 }

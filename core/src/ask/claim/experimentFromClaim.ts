@@ -30,7 +30,13 @@ export function experimentFromClaim(claim: ClaimToTest, beginning: Beginning): E
     unitsPerArm: 8,
     sown: promised.sown,
     layout: paired ? 'pairs' : 'blocks',
-    measures: [{ ...promised.measure, higherIs: direction === 'more' ? 'better' : direction === 'less' ? 'worse' : 'neither', readingDays: daysUntil(promised.measure.readingDays, claim.days) }],
+    measures: [
+      {
+        ...promised.measure,
+        higherIs: direction === 'more' ? 'better' : direction === 'less' ? 'worse' : 'neither',
+        readingDays: daysUntil(promised.measure.readingDays, claim.days),
+      },
+    ],
     endRule: `day ${Math.max(...daysUntil(promised.measure.readingDays, claim.days))}`,
     notTested: claim.alsoPromised,
     spreadGuess: promised.spread,

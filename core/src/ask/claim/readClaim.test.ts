@@ -17,35 +17,92 @@ interface Row {
 
 /** What is found in each claim; a part that is not named here is not found, and is asked for. */
 const claims: readonly (readonly [string, Row])[] = [
-  ['Soaking peas overnight doubles how many come up.', { plant: 'peas', treatment: 'Soaking peas overnight', measure: 'sprouts', direction: 'more', ratio: 2 }],
-  ['Watering tomatoes with cold tea makes them grow taller.', { plant: 'tomatoes', treatment: 'Watering tomatoes with cold tea', measure: 'height', direction: 'more' }],
-  ['Lettuce grows heavier under blue light than under white light.', { plant: 'lettuces', treatment: 'blue light', comparison: 'white light', measure: 'mass', direction: 'more' }],
+  [
+    'Soaking peas overnight doubles how many come up.',
+    { plant: 'peas', treatment: 'Soaking peas overnight', measure: 'sprouts', direction: 'more', ratio: 2 },
+  ],
+  [
+    'Watering tomatoes with cold tea makes them grow taller.',
+    { plant: 'tomatoes', treatment: 'Watering tomatoes with cold tea', measure: 'height', direction: 'more' },
+  ],
+  [
+    'Lettuce grows heavier under blue light than under white light.',
+    { plant: 'lettuces', treatment: 'blue light', comparison: 'white light', measure: 'mass', direction: 'more' },
+  ],
   ['Coffee grounds make roses flower more.', { plant: 'roses', treatment: 'Coffee grounds', measure: 'flowers', direction: 'more' }],
-  ['If you talk to your ferns, they stay greener.', { plant: 'ferns', treatment: 'talk to your ferns', measure: 'leaf-colour', direction: 'more' }],
+  [
+    'If you talk to your ferns, they stay greener.',
+    { plant: 'ferns', treatment: 'talk to your ferns', measure: 'leaf-colour', direction: 'more' },
+  ],
   ['Eggshells keep slugs away from cabbages.', { plant: 'cabbages', treatment: 'Eggshells', measure: 'pests', direction: 'less' }],
-  ['Potatoes planted in straw give three times the harvest.', { plant: 'potatoes', treatment: 'Potatoes planted in straw', measure: 'harvest', direction: 'more', ratio: 3 }],
+  [
+    'Potatoes planted in straw give three times the harvest.',
+    { plant: 'potatoes', treatment: 'Potatoes planted in straw', measure: 'harvest', direction: 'more', ratio: 3 },
+  ],
   ['Carrots sown at new moon come up faster.', { plant: 'carrots', treatment: 'new moon', measure: 'first-sprout', direction: 'more' }],
-  ['Basil cuttings root better in water than in compost.', { plant: 'basil', treatment: 'water', comparison: 'compost', measure: 'rooted', direction: 'more' }],
-  ['Copper wire in the pot makes chillies ripen two weeks earlier.', { plant: 'chillies', treatment: 'Copper wire in the pot', measure: 'ripe', direction: 'more' }],
+  [
+    'Basil cuttings root better in water than in compost.',
+    { plant: 'basil', treatment: 'water', comparison: 'compost', measure: 'rooted', direction: 'more' },
+  ],
+  [
+    'Copper wire in the pot makes chillies ripen two weeks earlier.',
+    { plant: 'chillies', treatment: 'Copper wire in the pot', measure: 'ripe', direction: 'more' },
+  ],
   ['Vinegar stops cress from sprouting.', { plant: 'cress', treatment: 'Vinegar', measure: 'sprouts', direction: 'less' }],
-  ['Sunflowers grow 20 % taller with music.', { plant: 'sunflowers', treatment: 'music', measure: 'height', direction: 'more', ratio: 1.2 }],
-  ['Pinching out basil makes it bushier within four weeks.', { plant: 'basil', treatment: 'Pinching out basil', measure: 'leaves', direction: 'more', days: 28 }],
+  [
+    'Sunflowers grow 20 % taller with music.',
+    { plant: 'sunflowers', treatment: 'music', measure: 'height', direction: 'more', ratio: 1.2 },
+  ],
+  [
+    'Pinching out basil makes it bushier within four weeks.',
+    { plant: 'basil', treatment: 'Pinching out basil', measure: 'leaves', direction: 'more', days: 28 },
+  ],
   ['Milk prevents mildew on courgettes.', { plant: 'courgettes', treatment: 'Milk', measure: 'pests', direction: 'less' }],
-  ['Feeding orchids with rice water makes them bloom sooner.', { plant: 'orchids', treatment: 'Feeding orchids with rice water', measure: 'first-flower', direction: 'more' }],
-  ['Garlic planted next to roses reduces aphids by half.', { plant: 'roses', treatment: 'Garlic planted next to roses', measure: 'pests', direction: 'less', ratio: 0.5 }],
-  ['Shade cloth keeps strawberries from wilting.', { plant: 'strawberries', treatment: 'Shade cloth', measure: 'wilting', direction: 'less' }],
+  [
+    'Feeding orchids with rice water makes them bloom sooner.',
+    { plant: 'orchids', treatment: 'Feeding orchids with rice water', measure: 'first-flower', direction: 'more' },
+  ],
+  [
+    'Garlic planted next to roses reduces aphids by half.',
+    { plant: 'roses', treatment: 'Garlic planted next to roses', measure: 'pests', direction: 'less', ratio: 0.5 },
+  ],
+  [
+    'Shade cloth keeps strawberries from wilting.',
+    { plant: 'strawberries', treatment: 'Shade cloth', measure: 'wilting', direction: 'less' },
+  ],
   ['A fan makes tomato seedlings shorter.', { plant: 'tomato seedlings', treatment: 'A fan', measure: 'height', direction: 'less' }],
-  ['Chilling lavender seed for three weeks makes more of it germinate.', { plant: 'lavender', treatment: 'Chilling lavender seed', measure: 'sprouts', direction: 'more', days: 21 }],
+  [
+    'Chilling lavender seed for three weeks makes more of it germinate.',
+    { plant: 'lavender', treatment: 'Chilling lavender seed', measure: 'sprouts', direction: 'more', days: 21 },
+  ],
   ['Honey helps rosemary cuttings take root.', { plant: 'rosemary', treatment: 'Honey', measure: 'rooted', direction: 'more' }],
-  ['Beans in clay pots yield less than beans in plastic pots.', { plant: 'beans', treatment: 'Beans in clay pots', comparison: 'beans in plastic pots', measure: 'harvest', direction: 'less' }],
-  ['Watering from below instead of from above keeps African violets alive.', { plant: 'african violets', treatment: 'Watering from below', comparison: 'above', measure: 'alive', direction: 'more' }],
+  [
+    'Beans in clay pots yield less than beans in plastic pots.',
+    { plant: 'beans', treatment: 'Beans in clay pots', comparison: 'beans in plastic pots', measure: 'harvest', direction: 'less' },
+  ],
+  [
+    'Watering from below instead of from above keeps African violets alive.',
+    { plant: 'african violets', treatment: 'Watering from below', comparison: 'above', measure: 'alive', direction: 'more' },
+  ],
   ['Trimming the roots makes lettuce smaller.', { plant: 'lettuces', treatment: 'Trimming the roots', measure: 'mass', direction: 'less' }],
-  ['My neighbour says that nettle brew makes peppers produce twice the fruit.', { plant: 'peppers', treatment: 'nettle brew', measure: 'harvest', direction: 'more', ratio: 2 }],
+  [
+    'My neighbour says that nettle brew makes peppers produce twice the fruit.',
+    { plant: 'peppers', treatment: 'nettle brew', measure: 'harvest', direction: 'more', ratio: 2 },
+  ],
   ['Spinach grown in shade is greener.', { plant: 'spinach', treatment: 'shade', measure: 'leaf-colour', direction: 'more' }],
   ['Mint needs more light to grow tall.', { plant: 'mint', measure: 'height', direction: 'more' }],
-  ['Nicking sweet pea seed speeds up germination.', { plant: 'sweet peas', treatment: 'Nicking sweet pea seed', measure: 'first-sprout', direction: 'more' }],
-  ['Aspirin in the water makes tulips last longer.', { plant: 'tulips', treatment: 'Aspirin in the water', measure: 'alive', direction: 'more' }],
-  ['Compost gives radishes five times the weight within 30 days.', { plant: 'radishes', treatment: 'Compost', measure: 'mass', direction: 'more', ratio: 5, days: 30 }],
+  [
+    'Nicking sweet pea seed speeds up germination.',
+    { plant: 'sweet peas', treatment: 'Nicking sweet pea seed', measure: 'first-sprout', direction: 'more' },
+  ],
+  [
+    'Aspirin in the water makes tulips last longer.',
+    { plant: 'tulips', treatment: 'Aspirin in the water', measure: 'alive', direction: 'more' },
+  ],
+  [
+    'Compost gives radishes five times the weight within 30 days.',
+    { plant: 'radishes', treatment: 'Compost', measure: 'mass', direction: 'more', ratio: 5, days: 30 },
+  ],
   ['Marigolds keep pests away from tomatoes.', { plant: 'tomatoes', treatment: 'Marigolds', measure: 'pests', direction: 'less' }],
   ['Sow broad beans in autumn.', { plant: 'beans', treatment: 'Sow broad beans in autumn' }],
   ['Plants love music.', { plant: 'plants' }],
@@ -54,8 +111,14 @@ const claims: readonly (readonly [string, Row])[] = [
   ['Tap water harms plants.', { plant: 'plants', treatment: 'Tap water', direction: 'less' }],
   ['Does the moon matter?', { direction: 'different' }],
   ['Sugar water does nothing for wheat.', { plant: 'wheat', treatment: undefined, direction: 'different' }],
-  ['Cold water slows sprouting of maize by 50 percent.', { plant: 'maize', treatment: 'Cold water', measure: 'first-sprout', direction: 'less', ratio: 0.5 }],
-  ['Zinnias deadheaded every week give more flowers in two months.', { plant: 'zinnias', treatment: 'Zinnias deadheaded every week', measure: 'flowers', direction: 'more', days: 60 }],
+  [
+    'Cold water slows sprouting of maize by 50 percent.',
+    { plant: 'maize', treatment: 'Cold water', measure: 'first-sprout', direction: 'less', ratio: 0.5 },
+  ],
+  [
+    'Zinnias deadheaded every week give more flowers in two months.',
+    { plant: 'zinnias', treatment: 'Zinnias deadheaded every week', measure: 'flowers', direction: 'more', days: 60 },
+  ],
   ['Always water in the evening.', { treatment: 'water in the evening' }],
   ['Cucumbers taste sweeter when you feed them sugar.', { plant: 'cucumbers', treatment: 'feed them sugar', direction: 'more' }],
   ['Happy plants.', { plant: 'plants' }],
@@ -84,16 +147,25 @@ describe('a claim is taken apart', () => {
 
   it('says which words no one could measure, and what to ask', () => {
     expect(readClaim('Plants love music.').vague[0]).toMatchObject({ word: 'love', ask: expect.stringContaining('two people') });
-    expect(readClaim('Castings make lettuce grow better.').vague[0]).toMatchObject({ word: 'better', ask: expect.stringContaining('taller, heavier') });
+    expect(readClaim('Castings make lettuce grow better.').vague[0]).toMatchObject({
+      word: 'better',
+      ask: expect.stringContaining('taller, heavier'),
+    });
     expect(readClaim('Soaked peas come up faster.').vague).toEqual([]);
   });
 
   it('a plant that can be many is asked about', () => {
-    expect(openQuestions(readClaim('Music makes plants taller.'))[0]).toEqual({ part: 'plant', ask: '“plants” can be many. Which one plant will you use?' });
+    expect(openQuestions(readClaim('Music makes plants taller.'))[0]).toEqual({
+      part: 'plant',
+      ask: '“plants” can be many. Which one plant will you use?',
+    });
   });
 
   it('lists what else it promises', () => {
-    expect(readClaim('Seaweed makes beans taller, greener and gives more pods.').alsoPromised.map(({ id }) => id)).toEqual(['height', 'leaf-colour']);
+    expect(readClaim('Seaweed makes beans taller, greener and gives more pods.').alsoPromised.map(({ id }) => id)).toEqual([
+      'height',
+      'leaf-colour',
+    ]);
   });
 
   it('says nothing of an empty text, and survives odd ones', () => {
@@ -103,7 +175,14 @@ describe('a claim is taken apart', () => {
 });
 
 describe('a claim becomes an experiment', () => {
-  const settled = { plant: 'radishes', treatment: 'Compost in the mix', comparison: 'the plain mix', sizeWords: '5 times', days: 30, direction: 'more' as const };
+  const settled = {
+    plant: 'radishes',
+    treatment: 'Compost in the mix',
+    comparison: 'the plain mix',
+    sizeWords: '5 times',
+    days: 30,
+    direction: 'more' as const,
+  };
 
   it('with question, hypothesis and null', () => {
     expect(claimSentences({ ...settled, measureName: 'mass' })).toEqual({
@@ -111,12 +190,26 @@ describe('a claim becomes an experiment', () => {
       hypothesis: 'For radishes, compost in the mix gives more mass than the plain mix (the claim: 5 times) within 30 days.',
       nullHypothesis: 'For radishes, compost in the mix makes no difference to the mass within 30 days.',
     });
-    expect(claimSentences({ ...settled, measureName: 'how many sprout', direction: 'less', sizeWords: null, days: null }).hypothesis).toBe('For radishes, compost in the mix gives fewer that sprout than the plain mix.');
-    expect(claimSentences({ ...settled, measureName: 'day of the first flower', direction: 'less', sizeWords: null, days: null }).hypothesis).toBe('For radishes, compost in the mix gives an earlier day for the first flower than the plain mix.');
+    expect(claimSentences({ ...settled, measureName: 'how many sprout', direction: 'less', sizeWords: null, days: null }).hypothesis).toBe(
+      'For radishes, compost in the mix gives fewer that sprout than the plain mix.',
+    );
+    expect(
+      claimSentences({ ...settled, measureName: 'day of the first flower', direction: 'less', sizeWords: null, days: null }).hypothesis,
+    ).toBe('For radishes, compost in the mix gives an earlier day for the first flower than the plain mix.');
   });
 
   it.each(promisedMeasures.map((measure) => [measure.id, measure] as const))('that has nothing serious against it: %s', (_, measure) => {
-    const experiment = experimentFromClaim({ ...settled, text: 'Compost gives radishes five times the weight.', measure, measureName: measure.name, ratio: 5, alsoPromised: ['taste'] }, { created: '2026-04-01', startOn: '2026-04-01', seed: 5 });
+    const experiment = experimentFromClaim(
+      {
+        ...settled,
+        text: 'Compost gives radishes five times the weight.',
+        measure,
+        measureName: measure.name,
+        ratio: 5,
+        alsoPromised: ['taste'],
+      },
+      { created: '2026-04-01', startOn: '2026-04-01', seed: 5 },
+    );
     expect(fairTest(experiment).filter(({ severity }) => severity === 'blocker' || severity === 'serious')).toEqual([]);
     expect(experiment).toMatchObject({ claimedRatio: 5, claim: 'Compost gives radishes five times the weight.' });
     expect(Math.max(...experiment.measures[0].readingDays)).toBe(30);

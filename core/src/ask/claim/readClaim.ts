@@ -35,28 +35,67 @@ export interface ReadClaim {
 }
 
 const vagueWords: readonly (readonly [RegExp, string])[] = [
-  [/\b(better|best|improves?|boosts?|benefits?|helps?|great|wonders|good for|works?)\b/, 'Better in what: taller, heavier, more fruit, sooner?'],
-  [/\b(health(y|ier)|strong(er)?|happ(y|ier)|vigou?r(ous)?|thriv(e|es|ing)|flourish\w*|love[s]?)\b/, 'How would two people see the same: leaf colour, number of leaves, mass, how many live?'],
+  [
+    /\b(better|best|improves?|boosts?|benefits?|helps?|great|wonders|good for|works?)\b/,
+    'Better in what: taller, heavier, more fruit, sooner?',
+  ],
+  [
+    /\b(health(y|ier)|strong(er)?|happ(y|ier)|vigou?r(ous)?|thriv(e|es|ing)|flourish\w*|love[s]?)\b/,
+    'How would two people see the same: leaf colour, number of leaves, mass, how many live?',
+  ],
   [/\b(faster|quicker|quickly|fast|speeds? up)\b/, 'Faster at what: first sprout, first flower, height at four weeks?'],
   [/\b(feeds?|nourish\w*|energ\w*|stimulat\w*)\b/, 'What would one measure if it is fed?'],
   [/\b(always|never|everyone|everybody|all)\b/, 'Here it can only be tested on your plants, in your place.'],
 ];
 
-const lessWords = /\b(less|fewer|smaller|shorter|lighter|reduc\w*|prevent\w*|stop(s|ped)?|slow(s|er)?|stunt\w*|kill\w*|harm\w*|hurt\w*|worse|poor(er|ly)?|keep(s)? away|repels?|deters?|hinder\w*|delay\w*|never|no (more )?|without any|half as|dies?|protect\w*|drives? away|lose[s]?|not sprout|won't|wont|don't|doesn't)\b/;
-const moreWords = /\b(more|bigger|larger|taller|higher|heavier|greener|bushier|increas\w*|doubl\w*|tripl\w*|twice|times|better|boost\w*|improv\w*|extra|longer|helps?|makes? .* (grow|flower|bloom|sprout)|huge|giant|sooner|earlier|faster|quicker|speeds?|sweeter|stronger|healthier|surviv\w*|grow\w*|thriv\w*|gives?|brings?|produces?|greens?)\b/;
+const lessWords =
+  /\b(less|fewer|smaller|shorter|lighter|reduc\w*|prevent\w*|stop(s|ped)?|slow(s|er)?|stunt\w*|kill\w*|harm\w*|hurt\w*|worse|poor(er|ly)?|keep(s)? away|repels?|deters?|hinder\w*|delay\w*|never|no (more )?|without any|half as|dies?|protect\w*|drives? away|lose[s]?|not sprout|won't|wont|don't|doesn't)\b/;
+const moreWords =
+  /\b(more|bigger|larger|taller|higher|heavier|greener|bushier|increas\w*|doubl\w*|tripl\w*|twice|times|better|boost\w*|improv\w*|extra|longer|helps?|makes? .* (grow|flower|bloom|sprout)|huge|giant|sooner|earlier|faster|quicker|speeds?|sweeter|stronger|healthier|surviv\w*|grow\w*|thriv\w*|gives?|brings?|produces?|greens?)\b/;
 
 const effectVerbs =
   'makes?|helps?|gives?|doubles?|triples?|halves|boosts?|speeds? up|stops?|keeps?|prevents?|increases?|reduces?|improves?|slows?|stunts?|kills?|harms?|produces?|brings?|deters?|repels?|protects?|leads? to|causes?|lets?|will|can|yields?|delays?|greens?|saves?|feeds|turns?|works? wonders|drives?';
 
-const numbers: Readonly<Record<string, number>> = { a: 1, an: 1, one: 1, two: 2, three: 3, four: 4, five: 5, six: 6, seven: 7, eight: 8, nine: 9, ten: 10, twelve: 12, couple: 2, 'a couple of': 2, half: 0.5 };
-const unitDays: Readonly<Record<string, number>> = { hour: 1 / 24, day: 1, night: 1, week: 7, fortnight: 14, month: 30, season: 120, year: 365 };
+const numbers: Readonly<Record<string, number>> = {
+  a: 1,
+  an: 1,
+  one: 1,
+  two: 2,
+  three: 3,
+  four: 4,
+  five: 5,
+  six: 6,
+  seven: 7,
+  eight: 8,
+  nine: 9,
+  ten: 10,
+  twelve: 12,
+  couple: 2,
+  'a couple of': 2,
+  half: 0.5,
+};
+const unitDays: Readonly<Record<string, number>> = {
+  hour: 1 / 24,
+  day: 1,
+  night: 1,
+  week: 7,
+  fortnight: 14,
+  month: 30,
+  season: 120,
+  year: 365,
+};
 
 /**
  * Takes a claim in everyday words apart by rules and word lists: no network, no model. What it does not find stays null and is listed as missing.
  * @param text as typed, one sentence or a few
  */
 export function readClaim(text: string): ReadClaim {
-  const clean = text.trim().replaceAll(/[“”"]/g, '').replaceAll('’', "'").replace(/\s+/g, ' ').replace(/[.!?]+$/, '');
+  const clean = text
+    .trim()
+    .replaceAll(/[“”"]/g, '')
+    .replaceAll('’', "'")
+    .replace(/\s+/g, ' ')
+    .replace(/[.!?]+$/, '');
   const lower = clean.toLowerCase();
   const promised = promisedMeasures.filter(({ words }) => words.test(lower));
   const measure = pickMeasure(promised, lower);
@@ -64,9 +103,20 @@ export function readClaim(text: string): ReadClaim {
   const plant = findPlant(lower);
   const comparison = findComparison(clean);
   const treatment = findTreatment(clean, plant, comparison);
-  const direction = measure === null && size === null ? findDirection(lower) : (findDirection(lower) ?? (size?.ratio == null ? null : size.ratio > 1 ? 'more' : 'less'));
+  const direction =
+    measure === null && size === null
+      ? findDirection(lower)
+      : (findDirection(lower) ?? (size?.ratio == null ? null : size.ratio > 1 ? 'more' : 'less'));
   const days = findDays(lower, size);
-  const parts: readonly (readonly [Part, unknown])[] = [['plant', plant && !tooWide.has(plant) ? plant : null], ['treatment', treatment], ['comparison', comparison], ['measure', measure], ['direction', direction], ['size', size], ['time', days]];
+  const parts: readonly (readonly [Part, unknown])[] = [
+    ['plant', plant && !tooWide.has(plant) ? plant : null],
+    ['treatment', treatment],
+    ['comparison', comparison],
+    ['measure', measure],
+    ['direction', direction],
+    ['size', size],
+    ['time', days],
+  ];
   return {
     text: clean,
     plant,
@@ -87,13 +137,21 @@ export function readClaim(text: string): ReadClaim {
 
 /** The measure that is meant: the first promised, but a plain "roots" that a plant's own name brings does not count. */
 function pickMeasure(promised: readonly Promised[], lower: string): Promised | null {
-  const [first] = promised.filter(({ id }) => id !== 'rooted' || /\b(cutting|root(s|ed|ing)? (better|faster|more|in|with|when)|take root|more .*root|to root|strike)\b/.test(lower));
+  const [first] = promised.filter(
+    ({ id }) =>
+      id !== 'rooted' || /\b(cutting|root(s|ed|ing)? (better|faster|more|in|with|when)|take root|more .*root|to root|strike)\b/.test(lower),
+  );
   return first ?? null;
 }
 
 /** "First sprout" says that seeds sprout, and "first flower" that they flower. */
 function covers(measure: Promised | null, other: Promised): boolean {
-  const inside: Readonly<Record<string, readonly string[]>> = { 'first-sprout': ['sprouts'], 'first-flower': ['flowers'], ripe: ['harvest'], 'leaf-colour': ['leaves'] };
+  const inside: Readonly<Record<string, readonly string[]>> = {
+    'first-sprout': ['sprouts'],
+    'first-flower': ['flowers'],
+    ripe: ['harvest'],
+    'leaf-colour': ['leaves'],
+  };
   return measure !== null && (inside[measure.id] ?? []).includes(other.id);
 }
 
@@ -136,11 +194,17 @@ function isSubject(lower: string, { plant, at }: { plant: string; at: number }):
   const after = lower.slice(at).replace(new RegExp(`^(${formsOf(plant).join('|')})\\b`), '');
   const before = lower.slice(0, at);
   if (/^ (planted (next to|beside|with)|keeps?|deters?|repels?|protects?|draws?|attracts?)\b/.test(after)) return false;
-  return !/^ (water|tea|peels?|skins?|juice|flour|starch|hulls?|bark|straw|extract|husks?|chaff)\b/.test(after) && !/\b(next to|beside|with|near|under|among|between|planting|alongside) (a |an |the |some |your )?$/.test(before);
+  return (
+    !/^ (water|tea|peels?|skins?|juice|flour|starch|hulls?|bark|straw|extract|husks?|chaff)\b/.test(after) &&
+    !/\b(next to|beside|with|near|under|among|between|planting|alongside) (a |an |the |some |your )?$/.test(before)
+  );
 }
 
 function findComparison(clean: string): string | null {
-  const match = /\b(?:than|compared (?:with|to)|instead of|rather than|versus|vs\.?|as opposed to)\s+(?:when |with |in |from |by |on |under )?([^,;]+?)(?:\s+(?:within|after|in (?:a|an|one|two|three|four|five|six|\d+))\b.*)?$/i.exec(clean) ?? /\b(?:than|instead of|rather than)\s+([^,;]+?)(?=,|;|$)/i.exec(clean);
+  const match =
+    /\b(?:than|compared (?:with|to)|instead of|rather than|versus|vs\.?|as opposed to)\s+(?:when |with |in |from |by |on |under )?([^,;]+?)(?:\s+(?:within|after|in (?:a|an|one|two|three|four|five|six|\d+))\b.*)?$/i.exec(
+      clean,
+    ) ?? /\b(?:than|instead of|rather than)\s+([^,;]+?)(?=,|;|$)/i.exec(clean);
   const words = match?.[1]?.replace(new RegExp(`\\s+(?:${effectVerbs})\\b.*$`, 'i'), '').trim();
   return words && !/^(ever|usual|normal|before|you think|average)$/i.test(words) ? tidy(words) : null;
 }
@@ -162,13 +226,24 @@ function findTreatment(clean: string, plant: string | null, comparison: string |
 
 /** Without the comparison, the time and the size at its end, and without "they say that" at its beginning. */
 function trimmed(words: string, comparison: string | null): string {
-  let rest = words.replace(/^(?:they say|people say|my \w+ says|everyone says|i heard|it is said|apparently|experts say)(?: that)?,? /i, '').replace(/ (?:is|are|comes?|grows?|sprouts?|flowers?|blooms?|roots?|ripens?)(?: \w+){1,2}$/i, '');
-  if (comparison) rest = rest.replace(new RegExp(`\\s*\\b(?:than|compared (?:with|to)|instead of|rather than|versus|vs\\.?)\\b.*$`, 'i'), '');
-  return tidy(rest.replace(/\s+(?:within|for|after|in)\s+(?:about |just |only )?(?:a|an|one|two|three|four|five|six|eight|ten|\d+)\s+(?:days?|weeks?|months?)$/i, ''));
+  let rest = words
+    .replace(/^(?:they say|people say|my \w+ says|everyone says|i heard|it is said|apparently|experts say)(?: that)?,? /i, '')
+    .replace(/ (?:is|are|comes?|grows?|sprouts?|flowers?|blooms?|roots?|ripens?)(?: \w+){1,2}$/i, '');
+  if (comparison)
+    rest = rest.replace(new RegExp(`\\s*\\b(?:than|compared (?:with|to)|instead of|rather than|versus|vs\\.?)\\b.*$`, 'i'), '');
+  return tidy(
+    rest.replace(
+      /\s+(?:within|for|after|in)\s+(?:about |just |only )?(?:a|an|one|two|three|four|five|six|eight|ten|\d+)\s+(?:days?|weeks?|months?)$/i,
+      '',
+    ),
+  );
 }
 
 function isOnlyPlant(words: string, plant: string | null): boolean {
-  const bare = words.toLowerCase().replace(/^(?:your|the|my|all|some|most|a|an)\s+/, '').replace(/\s+(?:seeds?|plants?|seedlings?|cuttings?)$/, '');
+  const bare = words
+    .toLowerCase()
+    .replace(/^(?:your|the|my|all|some|most|a|an)\s+/, '')
+    .replace(/\s+(?:seeds?|plants?|seedlings?|cuttings?)$/, '');
   return bare === '' || /^(they|it|this|that|you|we|plants?|seeds?)$/.test(bare) || (plant !== null && formsOf(plant).includes(bare));
 }
 
@@ -176,7 +251,11 @@ function findDirection(lower: string): Direction | null {
   if (/\b(makes no difference|no difference|does nothing|do nothing|no effect)\b/.test(lower)) return 'different';
   if (/\bkeeps?\b.*\b(away|off|from)\b/.test(lower)) return 'less';
   if (/\bkeeps?\b.*\b(alive|fresh|green)\b/.test(lower)) return 'more';
-  if (/\b(affects?|changes?|influences?|matters?|makes? a difference)\b/.test(lower) && !moreWords.test(lower.replace(/\bmakes? a difference\b/, ''))) return 'different';
+  if (
+    /\b(affects?|changes?|influences?|matters?|makes? a difference)\b/.test(lower) &&
+    !moreWords.test(lower.replace(/\bmakes? a difference\b/, ''))
+  )
+    return 'different';
   const less = lessWords.exec(lower);
   const more = moreWords.exec(lower);
   if (less && (!more || less.index < more.index || /^(half as|no )/.test(less[0]))) return 'less';
@@ -186,7 +265,13 @@ function findDirection(lower: string): Direction | null {
 function findSize(lower: string): ClaimedSize | null {
   const times = /\b(\d+(?:[.,]\d+)?|two|three|four|five|six|ten) ?(?:times|x|-fold|fold)\b/.exec(lower);
   if (times) return { words: times[0], ratio: numberOf(times[1]) };
-  const fixed: readonly (readonly [RegExp, number])[] = [[/\b(twice|doubles?|doubled|double)\b/, 2], [/\b(triples?|tripled|triple)\b/, 3], [/\b(halves|half as (?:many|much|tall|long|big)|by half|half the (?:time|size|height))\b/, 0.5], [/\bby a third\b/, 4 / 3], [/\bby a quarter\b/, 1.25]];
+  const fixed: readonly (readonly [RegExp, number])[] = [
+    [/\b(twice|doubles?|doubled|double)\b/, 2],
+    [/\b(triples?|tripled|triple)\b/, 3],
+    [/\b(halves|half as (?:many|much|tall|long|big)|by half|half the (?:time|size|height))\b/, 0.5],
+    [/\bby a third\b/, 4 / 3],
+    [/\bby a quarter\b/, 1.25],
+  ];
   for (const [words, ratio] of fixed) {
     const found = words.exec(lower);
     if (found) return { words: found[0], ratio: /third|quarter/.test(found[0]) && lessWords.test(lower) ? 2 - ratio : ratio };
@@ -196,13 +281,19 @@ function findSize(lower: string): ClaimedSize | null {
     const share = numberOf(percent[1]) / 100;
     return { words: percent[0], ratio: lessWords.test(lower) ? Math.max(0, 1 - share) : 1 + share };
   }
-  const much = /\b(\d+(?:[.,]\d+)?|a|two|three|four|five|ten) ?(cm|mm|g|kg|inch(?:es)?|days?|weeks?) (?:taller|heavier|earlier|sooner|longer|shorter|later|more|less|faster)\b/.exec(lower);
+  const much =
+    /\b(\d+(?:[.,]\d+)?|a|two|three|four|five|ten) ?(cm|mm|g|kg|inch(?:es)?|days?|weeks?) (?:taller|heavier|earlier|sooner|longer|shorter|later|more|less|faster)\b/.exec(
+      lower,
+    );
   return much ? { words: much[0], ratio: null } : null;
 }
 
 function findDays(lower: string, size: ClaimedSize | null): number | null {
   const rest = size ? lower.replace(size.words, ' ') : lower;
-  const found = /\b(?:within|in|after|by|for|over)\s+(?:about |just |only |the first |as little as )?(\d+|a couple of|an?|one|two|three|four|five|six|seven|eight|ten|twelve)\s+(hour|day|night|week|fortnight|month|season|year)s?\b/.exec(rest);
+  const found =
+    /\b(?:within|in|after|by|for|over)\s+(?:about |just |only |the first |as little as )?(\d+|a couple of|an?|one|two|three|four|five|six|seven|eight|ten|twelve)\s+(hour|day|night|week|fortnight|month|season|year)s?\b/.exec(
+      rest,
+    );
   if (found) return Math.max(1, Math.round(numberOf(found[1]) * unitDays[found[2]]));
   const day = /\bby day (\d+)\b/.exec(rest);
   return day ? Number(day[1]) : null;
@@ -213,5 +304,9 @@ function numberOf(words: string): number {
 }
 
 function tidy(words: string): string {
-  return words.trim().replace(/^(?:that|and|then|by|to)\s+/i, '').replace(/[,;:]+$/, '').trim();
+  return words
+    .trim()
+    .replace(/^(?:that|and|then|by|to)\s+/i, '')
+    .replace(/[,;:]+$/, '')
+    .trim();
 }

@@ -5,8 +5,16 @@ export function comparison({ arms }: Experiment): Finding[] {
   const controls = arms.filter((arm) => arm.role === 'control');
   const treatments = arms.filter((arm) => arm.role === 'treatment');
   const finding = (message: string, remedy: string): Finding[] => [{ rule: 'comparison', severity: 'blocker', message, remedy }];
-  if (controls.length === 0) return finding('No arm is the control, so there is nothing to compare with.', 'Add a control: the same in everything, but without the treatment.');
-  if (controls.length > 1) return finding(`${controls.map((arm) => arm.name).join(' and ')} are both called the control.`, 'Keep one control and make the other a reference.');
+  if (controls.length === 0)
+    return finding(
+      'No arm is the control, so there is nothing to compare with.',
+      'Add a control: the same in everything, but without the treatment.',
+    );
+  if (controls.length > 1)
+    return finding(
+      `${controls.map((arm) => arm.name).join(' and ')} are both called the control.`,
+      'Keep one control and make the other a reference.',
+    );
   if (treatments.length === 0) return finding('There is a control but no treatment.', 'Add an arm that gets the thing you want to test.');
   return [];
 }

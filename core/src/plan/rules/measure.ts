@@ -6,16 +6,33 @@ const vague = /\b(better|worse|nicer|healthier|healthy|happier|best|well|good|st
 export function measure({ measures, plan, endedOn }: Experiment): Finding[] {
   const finding = (message: string, remedy: string): Finding => ({ rule: 'measure', severity: 'serious', message, remedy });
   const primary = measures.find((m) => m.primary);
-  if (!primary) return [finding('No measure is the one that decides.', 'Choose the one measure that carries the verdict, before the start.')];
+  if (!primary)
+    return [finding('No measure is the one that decides.', 'Choose the one measure that carries the verdict, before the start.')];
   const findings: Finding[] = [];
   if (plan.endRule.trim() === '' && endedOn === null && primary.readingDays.length === 0) {
-    findings.push(finding('Nothing says when the experiment ends, so one could stop when it looks good.', 'Write down the day or the rule for the end.'));
+    findings.push(
+      finding(
+        'Nothing says when the experiment ends, so one could stop when it looks good.',
+        'Write down the day or the rule for the end.',
+      ),
+    );
   }
   if (primary.smallestDifference === null) {
-    findings.push(finding('Nothing says how big a difference would matter to you.', `Set the smallest difference in “${primary.name}” that would change what you do.`));
+    findings.push(
+      finding(
+        'Nothing says how big a difference would matter to you.',
+        `Set the smallest difference in “${primary.name}” that would change what you do.`,
+      ),
+    );
   }
   for (const m of measures) {
-    if (cannotRepeat(m)) findings.push(finding(`“${m.name}” is a judgement that two people would make differently.`, 'Say what is counted, measured with a ruler, or weighed, and in which unit.'));
+    if (cannotRepeat(m))
+      findings.push(
+        finding(
+          `“${m.name}” is a judgement that two people would make differently.`,
+          'Say what is counted, measured with a ruler, or weighed, and in which unit.',
+        ),
+      );
   }
   return findings;
 }

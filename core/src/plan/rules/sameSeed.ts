@@ -4,7 +4,10 @@ import { unitsByArm } from './unitsByArm';
 /** Seed lots or mother plants are not shared out alike between the arms. */
 export function sameSeed(experiment: Experiment): Finding[] {
   if (/\b(seed|lot|variety|mother|kind)s?\b/i.test(experiment.plan.changed)) return [];
-  const lots = unitsByArm(experiment).map(({ arm, units }) => ({ arm, own: [...new Set(units.map((unit) => unit.lot ?? ''))].sort().join(', ') }));
+  const lots = unitsByArm(experiment).map(({ arm, units }) => ({
+    arm,
+    own: [...new Set(units.map((unit) => unit.lot ?? ''))].sort().join(', '),
+  }));
   const odd = lots.find(({ own }) => own !== lots[0].own);
   if (!odd) return [];
   return [

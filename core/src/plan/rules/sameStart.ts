@@ -6,7 +6,10 @@ export function sameStart(experiment: Experiment): Finding[] {
   if (/\b(date|day|time|moon|when|timing)\b/i.test(experiment.plan.changed)) return [];
   const starts = unitsByArm(experiment)
     .filter(({ units }) => units.length > 0)
-    .map(({ arm, units }) => ({ arm, days: [...new Set(units.map((unit) => unit.startedOn ?? experiment.startedOn ?? ''))].sort().join(', ') }));
+    .map(({ arm, units }) => ({
+      arm,
+      days: [...new Set(units.map((unit) => unit.startedOn ?? experiment.startedOn ?? ''))].sort().join(', '),
+    }));
   const odd = starts.find(({ days }) => days !== starts[0].days);
   if (!odd) return [];
   return [

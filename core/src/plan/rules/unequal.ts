@@ -6,7 +6,8 @@ export function unequal(experiment: Experiment): Finding[] {
   const { unitWord } = experiment.plan;
   const arms = unitsByArm(experiment);
   const findings: Finding[] = [];
-  const say = (message: string) => findings.push({ rule: 'unequal', severity: 'note', message, remedy: 'Nothing to do: shares and means are compared, not totals.' });
+  const say = (message: string) =>
+    findings.push({ rule: 'unequal', severity: 'note', message, remedy: 'Nothing to do: shares and means are compared, not totals.' });
   if (new Set(arms.map(({ units }) => units.length)).size > 1) {
     say(`The arms have different numbers: ${arms.map(({ arm, units }) => `${arm.name} ${units.length}`).join(', ')}.`);
   }

@@ -5,7 +5,8 @@ export function vehicle({ arms, plan }: Experiment): Finding[] {
   const control = arms.find((arm) => arm.role === 'control');
   if (!control) return [];
   const treatments = new Set(arms.filter((arm) => arm.role === 'treatment').map((arm) => arm.arm));
-  const alike = (stage: Stage) => plan.stages.some((other) => other.arms.includes(control.arm) && other.kind === stage.kind && other.hours === stage.hours);
+  const alike = (stage: Stage) =>
+    plan.stages.some((other) => other.arms.includes(control.arm) && other.kind === stage.kind && other.hours === stage.hours);
   return plan.stages
     .filter((stage) => !stage.tested && stage.arms.some((arm) => treatments.has(arm)) && !stage.arms.includes(control.arm) && !alike(stage))
     .map((stage) => ({

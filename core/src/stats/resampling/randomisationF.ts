@@ -84,8 +84,14 @@ function informationInverse(blocks: readonly ArmBlock[], arms: number): number[]
       for (let j = 0; j < arms; j++) c[i][j] -= (counts[i] * counts[j]) / block.arms.length;
     }
   }
-  const columns = c.map((_, i) => linearModel(c.map((__, row) => (row === i ? 1 : 0)), c.slice(1)).coefficients);
-  return Array.from({ length: arms }, (_, i) => columns.map((solution) => (i === 0 ? 0 : solution[i - 1] ?? 0)));
+  const columns = c.map(
+    (_, i) =>
+      linearModel(
+        c.map((__, row) => (row === i ? 1 : 0)),
+        c.slice(1),
+      ).coefficients,
+  );
+  return Array.from({ length: arms }, (_, i) => columns.map((solution) => (i === 0 ? 0 : (solution[i - 1] ?? 0))));
 }
 
 /** Walks through every deal of labels inside blocks with running totals; returns how often `hit` held. */

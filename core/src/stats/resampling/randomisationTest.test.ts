@@ -25,7 +25,10 @@ describe('randomisation', () => {
   });
 
   const block = fc
-    .record({ values: fc.array(fc.integer({ min: -40, max: 40 }), { minLength: 2, maxLength: 6 }), share: fc.double({ min: 0, max: 1, noNaN: true }) })
+    .record({
+      values: fc.array(fc.integer({ min: -40, max: 40 }), { minLength: 2, maxLength: 6 }),
+      share: fc.double({ min: 0, max: 1, noNaN: true }),
+    })
     .map(({ values, share }): Stratum => ({ values: values.map((v) => v / 10), treated: 1 + Math.floor(share * (values.length - 1.001)) }));
 
   it('each way agrees with the others, in one block or several', () => {
@@ -51,10 +54,11 @@ describe('randomisation', () => {
   it('F over three arms, walked through, agrees with every permutation counted one by one', () => {
     const values = [4.1, 5.2, 3.9, 6.3, 6.1, 5.8, 7.2];
     const arms = [0, 0, 1, 1, 1, 2, 2];
-    const between = (labels: readonly number[]) => [0, 1, 2].reduce((sum, arm) => {
-      const own = values.filter((_, i) => labels[i] === arm);
-      return sum + own.reduce((a, b) => a + b, 0) ** 2 / own.length;
-    }, 0);
+    const between = (labels: readonly number[]) =>
+      [0, 1, 2].reduce((sum, arm) => {
+        const own = values.filter((_, i) => labels[i] === arm);
+        return sum + own.reduce((a, b) => a + b, 0) ** 2 / own.length;
+      }, 0);
     const seen = between(arms) - 1e-9;
     let [hits, all] = [0, 0];
     const permute = (rest: readonly number[], labels: readonly number[]): void => {
@@ -62,7 +66,12 @@ describe('randomisation', () => {
         all++;
         if (between(labels) >= seen) hits++;
       }
-      rest.forEach((label, i) => permute(rest.filter((_, k) => k !== i), [...labels, label]));
+      rest.forEach((label, i) =>
+        permute(
+          rest.filter((_, k) => k !== i),
+          [...labels, label],
+        ),
+      );
     };
     permute(arms, []);
     const walked = randomisationF([{ values, arms }], 3, { seed: 1 });

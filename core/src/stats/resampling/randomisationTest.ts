@@ -41,5 +41,8 @@ export function randomisationTest(strata: readonly Stratum[], options: Randomisa
  * Source: Fisher RA (1935) The Design of Experiments, ch. 3.
  */
 export function signFlipTest(differences: readonly number[], options: RandomisationOptions): Randomisation | null {
-  return randomisationTest(differences.map((difference) => ({ values: [difference, 0], treated: 1 })), options);
+  return randomisationTest(
+    differences.map((difference) => ({ values: [difference, 0], treated: 1 })),
+    options,
+  );
 }

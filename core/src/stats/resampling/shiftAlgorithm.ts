@@ -42,7 +42,10 @@ function divisor(a: number, b: number): number {
 }
 
 function widest({ values, treated }: Stratum): number {
-  return [...values].sort((a, b) => b - a).slice(0, treated).reduce((a, b) => a + b, 0);
+  return [...values]
+    .sort((a, b) => b - a)
+    .slice(0, treated)
+    .reduce((a, b) => a + b, 0);
 }
 
 function affordable(strata: readonly Stratum[]): boolean {

@@ -41,7 +41,12 @@ export function emptyContrast(arm: string, versus: string, adjusted: Contrast['a
 }
 
 /** The row of a randomisation or sign-flip test. */
-export function randomisationRow(method: 'randomisation' | 'sign-flip', result: Randomisation, statistic: TestRow['statistic'], pair?: { arm: string; versus: string }): TestRow {
+export function randomisationRow(
+  method: 'randomisation' | 'sign-flip',
+  result: Randomisation,
+  statistic: TestRow['statistic'],
+  pair?: { arm: string; versus: string },
+): TestRow {
   return {
     method,
     ...pair,

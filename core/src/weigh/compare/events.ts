@@ -24,7 +24,8 @@ export function events(compared: Compared, times: readonly UnitEvent[]): Compari
   const present = codes.filter((arm) => times.some((unit) => unit.arm === arm));
   const tests: TestRow[] = [];
   const overall = present.length > 2 ? logRank(strataFor(present)) : null;
-  if (overall) tests.push({ method: 'log-rank', statistic: { name: 'chi-square', value: overall.chiSquare }, df: [overall.df], p: overall.p });
+  if (overall)
+    tests.push({ method: 'log-rank', statistic: { name: 'chi-square', value: overall.chiSquare }, df: [overall.df], p: overall.p });
   const until = present.length > 1 ? followedUntil(times, present) : 0;
   const z = normalQuantile(1 - 0.025 / pairs.length);
   const contrasts = pairs.map((pair): Contrast => {
@@ -33,7 +34,8 @@ export function events(compared: Compared, times: readonly UnitEvent[]): Compari
     const control = restrictedMean(own(pair.versus), until);
     if (!treated || !control || until <= 0) return emptyContrast(pair.arm, pair.versus, adjusted);
     const test = logRank(strataFor([pair.versus, pair.arm]));
-    if (test) tests.push({ method: 'log-rank', ...pair, statistic: { name: 'chi-square', value: test.chiSquare }, df: [test.df], p: test.p });
+    if (test)
+      tests.push({ method: 'log-rank', ...pair, statistic: { name: 'chi-square', value: test.chiSquare }, df: [test.df], p: test.p });
     const value = treated.mean - control.mean;
     const error = Math.hypot(treated.standardError, control.standardError);
     return {

@@ -27,13 +27,22 @@ export function manyMeans(compared: Compared): Comparisons {
     return { tests: [], terms: [], contrasts, trend: null, reasons: ['Fewer than two arms have readings to compare.'] };
   }
   const blocked = compared.layout !== 'completely-random';
-  const model = fitArms(values, present.map((arm) => arm.arm), blocked);
+  const model = fitArms(
+    values,
+    present.map((arm) => arm.arm),
+    blocked,
+  );
   const reasons: string[] = [];
   if (present.length < compared.arms.length) reasons.push('An arm has no readings and is left out of the comparison.');
   if (model.meanSquare === null) reasons.push('Nothing says how far units of one arm differ by themselves: no interval can be given.');
 
   const terms = armTerms(compared, blocked);
-  const tests = overallTests(compared, present.map((arm) => arm.arm), terms, blocked);
+  const tests = overallTests(
+    compared,
+    present.map((arm) => arm.arm),
+    terms,
+    blocked,
+  );
   const shuffled = two ? shuffleTwo(compared, pairs[0]) : null;
   if (shuffled) tests.push(shuffled);
   const contrasts = contrastRows(model, pairs, adjusted, tests);
@@ -87,12 +96,20 @@ function covary(fit: LinearModel, a: readonly number[], b: readonly number[]): n
   return sum;
 }
 
-function contrastRows(model: ArmModel, pairs: readonly { arm: string; versus: string }[], adjusted: Contrast['adjusted'], tests: TestRow[]): Contrast[] {
+function contrastRows(
+  model: ArmModel,
+  pairs: readonly { arm: string; versus: string }[],
+  adjusted: Contrast['adjusted'],
+  tests: TestRow[],
+): Contrast[] {
   const { fit, meanSquare } = model;
   const usable = pairs.map((pair) => ({ pair, treated: model.weights(pair.arm), control: model.weights(pair.versus) }));
   const gaps = usable.map(({ treated, control }) => (treated && control ? treated.map((w, i) => w - control[i]) : null));
   const known = gaps.filter((gap) => gap !== null);
-  const adjust = meanSquare === null || known.length === 0 ? null : adjustment(adjusted, known, fit, new Set(usable.flatMap(({ pair }) => [pair.arm, pair.versus])).size);
+  const adjust =
+    meanSquare === null || known.length === 0
+      ? null
+      : adjustment(adjusted, known, fit, new Set(usable.flatMap(({ pair }) => [pair.arm, pair.versus])).size);
   return usable.map(({ pair, treated, control }, i) => {
     const gap = gaps[i];
     if (!gap || !treated || !control) return emptyContrast(pair.arm, pair.versus, adjusted);
@@ -107,7 +124,12 @@ function contrastRows(model: ArmModel, pairs: readonly { arm: string; versus: st
       covary(fit, treated, control) * scale,
       adjust?.critical ?? null,
     );
-    if (!adjust || error === 0) return { ...emptyContrast(pair.arm, pair.versus, adjusted), difference: { value, ci95: null }, ratio: { value: ratio.value, ci95: null } };
+    if (!adjust || error === 0)
+      return {
+        ...emptyContrast(pair.arm, pair.versus, adjusted),
+        difference: { value, ci95: null },
+        ratio: { value: ratio.value, ci95: null },
+      };
     const t = value / error;
     const p = adjust.p(t);
     if (adjusted === 'dunnett' || adjusted === 'tukey') {
@@ -163,7 +185,10 @@ function armTerms({ values, arms }: Compared, blocked: boolean): VarianceRow[] {
       ? subsets(levels).map((set) => ({ term: set.map((f) => f.name).join(':'), factors: set.map((f) => f.levels) }))
       : [{ term: 'arm', factors: [values.map((unit) => unit.arm)] }];
   const block: ModelTerm[] = blocked ? [{ term: 'block', factors: [values.map((unit) => unit.block ?? '')] }] : [];
-  return analysisOfVariance(values.map((unit) => unit.value), [...block, ...crossed]);
+  return analysisOfVariance(
+    values.map((unit) => unit.value),
+    [...block, ...crossed],
+  );
 }
 
 /** All non-empty subsets, smaller ones first. */

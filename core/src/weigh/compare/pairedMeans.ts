@@ -17,9 +17,11 @@ export function pairedMeans(compared: Compared): Comparisons {
   }
   const whole = [...blocks.values()].filter(({ treated, control }) => treated.length > 0 && control.length > 0);
   const reasons: string[] = [];
-  if (whole.length < blocks.size) reasons.push(`${blocks.size - whole.length} of ${blocks.size} pairs have one half only and are left out.`);
+  if (whole.length < blocks.size)
+    reasons.push(`${blocks.size - whole.length} of ${blocks.size} pairs have one half only and are left out.`);
   const none = { terms: [], trend: null, tests: [] };
-  if (whole.length === 0) return { ...none, contrasts: [emptyContrast(pair.arm, pair.versus)], reasons: [...reasons, 'There is no whole pair to compare.'] };
+  if (whole.length === 0)
+    return { ...none, contrasts: [emptyContrast(pair.arm, pair.versus)], reasons: [...reasons, 'There is no whole pair to compare.'] };
 
   const treated = whole.map((entry) => centre(entry.treated));
   const control = whole.map((entry) => centre(entry.control));
@@ -33,7 +35,10 @@ export function pairedMeans(compared: Compared): Comparisons {
   const varianceTreated = (variance(treated) ?? 0) / n;
   const varianceControl = (variance(control) ?? 0) / n;
   const covariance = (varianceTreated + varianceControl - (variance(differences) ?? 0) / n) / 2;
-  if (!t) reasons.push(n < 2 ? 'There is one pair only: no interval can be given.' : 'All pairs differ by the same amount: no interval can be given.');
+  if (!t)
+    reasons.push(
+      n < 2 ? 'There is one pair only: no interval can be given.' : 'All pairs differ by the same amount: no interval can be given.',
+    );
   return {
     ...none,
     tests,
@@ -41,7 +46,14 @@ export function pairedMeans(compared: Compared): Comparisons {
       {
         ...pair,
         difference: { value: centre(differences), ci95: t?.ci95 ?? null },
-        ratio: ratioOfMeans(centre(treated), centre(control), varianceTreated, varianceControl, covariance, t ? tQuantile(0.975, t.df) : null),
+        ratio: ratioOfMeans(
+          centre(treated),
+          centre(control),
+          varianceTreated,
+          varianceControl,
+          covariance,
+          t ? tQuantile(0.975, t.df) : null,
+        ),
         p: flip?.p ?? null,
         adjusted: 'none',
       },

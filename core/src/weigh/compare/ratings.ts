@@ -17,7 +17,13 @@ export function ratings(compared: Compared): Comparisons {
   const reasons: string[] = [];
   const overall = kruskalWallis(compared.arms.map((arm) => valuesOf(compared.values, arm.arm)));
   if (compared.arms.length > 2 && overall) {
-    tests.push({ method: 'kruskal-wallis', statistic: { name: 'H', value: overall.h }, df: [overall.df], p: overall.p, ...(blocked ? { ignoresBlocks: true } : {}) });
+    tests.push({
+      method: 'kruskal-wallis',
+      statistic: { name: 'H', value: overall.h },
+      df: [overall.df],
+      p: overall.p,
+      ...(blocked ? { ignoresBlocks: true } : {}),
+    });
   }
   const raw = pairs.map((pair): Contrast => {
     const treated = valuesOf(compared.values, pair.arm);
@@ -28,7 +34,12 @@ export function ratings(compared: Compared): Comparisons {
       return emptyContrast(pair.arm, pair.versus, adjusted);
     }
     tests.push({
-      method: 'mann-whitney', ...pair, statistic: { name: 'U', value: ranked.u }, df: [], p: ranked.p, exact: ranked.exact,
+      method: 'mann-whitney',
+      ...pair,
+      statistic: { name: 'U', value: ranked.u },
+      df: [],
+      p: ranked.p,
+      exact: ranked.exact,
       ...(blocked ? { ignoresBlocks: true } : {}),
     });
     const inBlocks = blocked ? shuffleInBlocks(compared, pair) : null;

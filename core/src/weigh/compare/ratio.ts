@@ -12,7 +12,14 @@ const NOTHING = 1e-12;
  * @param covariance of the two means (0 where the arms are independent)
  * @param critical how many standard errors the interval spans, the same as for the difference
  */
-export function ratioOfMeans(treated: number, control: number, varianceTreated: number, varianceControl: number, covariance: number, critical: number | null): Ratio {
+export function ratioOfMeans(
+  treated: number,
+  control: number,
+  varianceTreated: number,
+  varianceControl: number,
+  covariance: number,
+  critical: number | null,
+): Ratio {
   // A mean that is 0 but for the last bits of the fit has no ratio.
   if (!(treated > NOTHING * Math.abs(control)) || !(control > NOTHING * Math.abs(treated))) return { value: null, ci95: null };
   const value = treated / control;

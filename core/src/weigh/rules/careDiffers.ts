@@ -3,7 +3,15 @@ import { unitsByArm } from '../../plan/rules/unitsByArm';
 
 const MOST = 0.1;
 /** Common practice: kitchen and bench volumes and masses in one unit each. */
-const inBase: Readonly<Record<string, readonly [string, number]>> = { mL: ['mL', 1], ml: ['mL', 1], L: ['mL', 1000], l: ['mL', 1000], g: ['g', 1], mg: ['g', 0.001], kg: ['g', 1000] };
+const inBase: Readonly<Record<string, readonly [string, number]>> = {
+  mL: ['mL', 1],
+  ml: ['mL', 1],
+  L: ['mL', 1000],
+  l: ['mL', 1000],
+  g: ['g', 1],
+  mg: ['g', 0.001],
+  kg: ['g', 1000],
+};
 
 /** Water or feed a unit differs by over a tenth between the arms, and is not what is tested. */
 export function careDiffers(study: Study): Finding[] {
@@ -22,7 +30,11 @@ export function careDiffers(study: Study): Finding[] {
       .map(({ arm, units: own }) => {
         const codes = new Set(own.map((u) => u.unit));
         const given = rows.filter((row) => (row.unit !== null ? codes.has(row.unit) : row.arm === null || row.arm === arm.arm));
-        return { name: arm.name, amount: given.reduce((sum, row) => sum + amountOf(row) * (row.unit !== null || row.arm !== null ? 1 : own.length), 0) / own.length };
+        return {
+          name: arm.name,
+          amount:
+            given.reduce((sum, row) => sum + amountOf(row) * (row.unit !== null || row.arm !== null ? 1 : own.length), 0) / own.length,
+        };
       });
     const amounts = each.map(({ amount }) => amount);
     const [low, high] = [Math.min(...amounts), Math.max(...amounts)];

@@ -15,7 +15,9 @@ export function controlFailed(study: Study): Finding[] {
     const data = unitData(study, measure, index);
     const lastRead = Math.max(-1, ...data.flatMap(({ curve }) => curve.map((point) => point.day)));
     if (lastRead < Math.max(0, ...measure.readingDays)) return [];
-    const values = endValues(measure, data).filter((unit) => unit.arm === control.arm).map((unit) => unit.value);
+    const values = endValues(measure, data)
+      .filter((unit) => unit.arm === control.arm)
+      .map((unit) => unit.value);
     if (values.length === 0) return [];
     const scale = isShare(measure, data) ? 100 : 1;
     const unit = scale === 100 ? '%' : measure.unit;

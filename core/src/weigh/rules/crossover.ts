@@ -37,5 +37,9 @@ export function crossover(study: Study): Finding[] {
 }
 
 function valuesOn(data: readonly UnitData[], arm: string, day: number): number[] {
-  return data.filter(({ unit }) => unit.arm === arm).flatMap(({ unit, curve }) => curve.filter((point) => point.day === day).map((point) => (unit.sown ? point.value / unit.sown : point.value)));
+  return data
+    .filter(({ unit }) => unit.arm === arm)
+    .flatMap(({ unit, curve }) =>
+      curve.filter((point) => point.day === day).map((point) => (unit.sown ? point.value / unit.sown : point.value)),
+    );
 }

@@ -13,8 +13,22 @@ export function denominator(study: Study): Finding[] {
       const finding = (message: string, remedy: string): Finding => ({ rule: 'denominator', severity: 'serious', message, remedy });
       const codes = (list: typeof data) => list.map(({ unit }) => unit.unit).join(', ');
       return [
-        ...(over.length > 0 ? [finding(`“${measure.name}” is higher than the number sown in ${codes(over)}. These are left out.`, 'Correct the count or the number sown.')] : []),
-        ...(fell.length > 0 ? [finding(`“${measure.name}” went down in ${codes(fell)}, though it is the total so far.`, 'Correct the reading, or note that some died.')] : []),
+        ...(over.length > 0
+          ? [
+              finding(
+                `“${measure.name}” is higher than the number sown in ${codes(over)}. These are left out.`,
+                'Correct the count or the number sown.',
+              ),
+            ]
+          : []),
+        ...(fell.length > 0
+          ? [
+              finding(
+                `“${measure.name}” went down in ${codes(fell)}, though it is the total so far.`,
+                'Correct the reading, or note that some died.',
+              ),
+            ]
+          : []),
       ];
     });
 }

@@ -6,7 +6,9 @@ export function earlyLook({ experiment, observations }: Study): Finding[] {
   const primary = experiment.measures.find((measure) => measure.primary);
   if (!primary || experiment.startedOn === null || primary.readingDays.length === 0) return [];
   const start = experiment.startedOn;
-  const days = liveObservations(observations).filter((seen) => seen.measure === primary.measure).map((seen) => daysBetween(start, seen.observedOn));
+  const days = liveObservations(observations)
+    .filter((seen) => seen.measure === primary.measure)
+    .map((seen) => daysBetween(start, seen.observedOn));
   const planned = Math.max(...primary.readingDays);
   const last = Math.max(-1, ...days);
   if (last < 0 || last >= planned) return [];

@@ -10,7 +10,12 @@ export function eventRule(kind: EventKind, what: string): (study: Study) => Find
         const { arms, alike } = touched(study, event);
         const told = event.note.trim() === '' ? what : event.note.trim().replace(/\.$/, '');
         return alike
-          ? { rule: kind, severity: 'caution', message: `${shortDate(event.on)}: ${told}. It touched all arms alike.`, remedy: 'The comparison stays fair; say it in the report.' }
+          ? {
+              rule: kind,
+              severity: 'caution',
+              message: `${shortDate(event.on)}: ${told}. It touched all arms alike.`,
+              remedy: 'The comparison stays fair; say it in the report.',
+            }
           : {
               rule: kind,
               severity: 'serious',

@@ -4,15 +4,29 @@ import { readingRounds } from './readingRounds';
 /** Planned readings that were not taken. */
 export function missed(study: Study): Finding[] {
   const gaps = readingRounds(study)
-    .map(({ measure, day, units }) => ({ measure, day, all: units.length, out: units.filter((unit) => unit.readOn === null).map((unit) => unit.unit) }))
+    .map(({ measure, day, units }) => ({
+      measure,
+      day,
+      all: units.length,
+      out: units.filter((unit) => unit.readOn === null).map((unit) => unit.unit),
+    }))
     // An event that was seen needs no further reading.
     .filter(({ out, measure }) => out.length > 0 && measure.kind !== 'event');
   if (gaps.length === 0) return [];
   const whole = gaps.filter(({ out, all }) => out.length === all);
   const parts = gaps.filter(({ out, all }) => out.length < all);
-  const finding = (message: string): Finding => ({ rule: 'missed', severity: 'caution', message, remedy: 'Nothing can bring it back. Say it in the report; the later readings still count.' });
+  const finding = (message: string): Finding => ({
+    rule: 'missed',
+    severity: 'caution',
+    message,
+    remedy: 'Nothing can bring it back. Say it in the report; the later readings still count.',
+  });
   return [
     ...(whole.length > 0 ? [finding(`Nobody read ${whole.map(({ measure, day }) => `“${measure.name}” on day ${day}`).join(', ')}.`)] : []),
-    ...parts.map(({ measure, day, out }) => finding(`“${measure.name}” was not read on day ${day} in ${out.slice(0, 6).join(', ')}${out.length > 6 ? ` and ${out.length - 6} more` : ''}.`)),
+    ...parts.map(({ measure, day, out }) =>
+      finding(
+        `“${measure.name}” was not read on day ${day} in ${out.slice(0, 6).join(', ')}${out.length > 6 ? ` and ${out.length - 6} more` : ''}.`,
+      ),
+    ),
   ];
 }

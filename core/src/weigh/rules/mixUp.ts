@@ -9,8 +9,18 @@ export function mixUp({ experiment, happenings }: Study): Finding[] {
       const which = event.units.length > 0 ? event.units.join(' and ') : 'Some units';
       const message = `${shortDate(event.on)}: ${which} may have been mixed up${event.note.trim() === '' ? '' : ` (${event.note.trim()})`}.`;
       return still.length > 0 || event.units.length === 0
-        ? { rule: 'mix-up', severity: 'serious', message, remedy: `Exclude ${still.join(' and ') || 'them'}: nobody knows which arm they are.` }
-        : { rule: 'mix-up', severity: 'caution', message: `${message} They are excluded.`, remedy: 'The result is also given with them put back.' };
+        ? {
+            rule: 'mix-up',
+            severity: 'serious',
+            message,
+            remedy: `Exclude ${still.join(' and ') || 'them'}: nobody knows which arm they are.`,
+          }
+        : {
+            rule: 'mix-up',
+            severity: 'caution',
+            message: `${message} They are excluded.`,
+            remedy: 'The result is also given with them put back.',
+          };
     });
   const told = new Set(happenings.filter((event) => event.kind === 'mix-up').flatMap((event) => event.units));
   const others = experiment.units.filter((unit) => unit.status === 'excluded' && !told.has(unit.unit));

@@ -39,7 +39,11 @@ export const readingRounds = remembered(({ experiment, observations }: Study): r
         return {
           measure,
           day,
-          units: units.map(({ unit, arm }) => ({ unit, arm, readOn: (days.get(`${measure.measure}\n${unit}`) ?? []).find((read) => read >= day && read < next) ?? null })),
+          units: units.map(({ unit, arm }) => ({
+            unit,
+            arm,
+            readOn: (days.get(`${measure.measure}\n${unit}`) ?? []).find((read) => read >= day && read < next) ?? null,
+          })),
         };
       });
   });

@@ -17,5 +17,8 @@ export function touched({ experiment }: Study, event: Happening): Touched {
     const own = experiment.units.filter((unit) => unit.arm === arm.arm);
     return own.length === 0 ? 0 : own.filter((unit) => named.has(unit.unit)).length / own.length;
   });
-  return { arms: compared.filter((_, i) => shares[i] > 0).map((arm) => arm.name), alike: shares.every((share) => Math.abs(share - shares[0]) < 1e-9) };
+  return {
+    arms: compared.filter((_, i) => shares[i] > 0).map((arm) => arm.name),
+    alike: shares.every((share) => Math.abs(share - shares[0]) < 1e-9),
+  };
 }

@@ -3,7 +3,10 @@
  * The table is symmetric about 50 %; between its rows it is linear.
  */
 const TOLERANCE: readonly (readonly [mean: number, points: number])[] = [
-  [50, 20], [80, 16], [95, 9], [99, 5],
+  [50, 20],
+  [80, 16],
+  [95, 9],
+  [99, 5],
 ];
 
 /** Tolerated points between the highest and lowest of four hundreds at a mean percentage; null outside the table. */

@@ -31,18 +31,49 @@ describe('sprouting indices', () => {
   });
 
   it('say nothing, never NaN, where nothing or one seed sprouts', () => {
-    expect(sproutIndices(curveOf([0, 0, 0]), 20)).toMatchObject({ share: 0, t50Coolbear: null, time: null, speed: null, velocity: null, uncertainty: null, synchrony: null, spread: null });
-    expect(sproutIndices(curveOf([0, 1, 0]), 20)).toMatchObject({ uncertainty: 0, synchrony: null, spread: 0, time: { mean: 2, variance: null } });
+    expect(sproutIndices(curveOf([0, 0, 0]), 20)).toMatchObject({
+      share: 0,
+      t50Coolbear: null,
+      time: null,
+      speed: null,
+      velocity: null,
+      uncertainty: null,
+      synchrony: null,
+      spread: null,
+    });
+    expect(sproutIndices(curveOf([0, 1, 0]), 20)).toMatchObject({
+      uncertainty: 0,
+      synchrony: null,
+      spread: 0,
+      time: { mean: 2, variance: null },
+    });
     expect(sproutIndices([], 0)).toMatchObject({ share: null, shareCi95: null });
   });
 
   it('take a total that fell as none new', () => {
-    expect(sproutIndices([{ day: 3, value: 8 }, { day: 5, value: 6 }, { day: 7, value: 9 }], 10).sprouted).toBe(9);
+    expect(
+      sproutIndices(
+        [
+          { day: 3, value: 8 },
+          { day: 5, value: 6 },
+          { day: 7, value: 9 },
+        ],
+        10,
+      ).sprouted,
+    ).toBe(9);
   });
 });
 
 it('the cumulative curve keeps each reading as an interval', () => {
-  expect(sproutSteps([{ day: 3, value: 4 }, { day: 5, value: 10 }], 20)).toEqual([
+  expect(
+    sproutSteps(
+      [
+        { day: 3, value: 4 },
+        { day: 5, value: 10 },
+      ],
+      20,
+    ),
+  ).toEqual([
     { from: 0, to: 3, fresh: 4, share: 0.2 },
     { from: 3, to: 5, fresh: 6, share: 0.5 },
   ]);

@@ -11,7 +11,10 @@ export function pooledSpread(values: readonly UnitValue[], blocked: boolean): nu
   if (values.length < 3) return null;
   const blocks = blocked ? indicatorColumns([values.map((unit) => unit.block ?? '')]) : [];
   const arms = indicatorColumns([values.map((unit) => unit.arm)]);
-  const fit = linearModel(values.map((unit) => unit.value), [values.map(() => 1), ...blocks, ...arms]);
+  const fit = linearModel(
+    values.map((unit) => unit.value),
+    [values.map(() => 1), ...blocks, ...arms],
+  );
   if (fit.residualDf <= 0) return null;
   const spread = Math.sqrt(fit.residualSumOfSquares / fit.residualDf);
   return spread > 0 ? spread : null;

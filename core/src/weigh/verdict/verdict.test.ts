@@ -51,7 +51,12 @@ describe('units needed', () => {
   });
 
   it('come from the spread within arms, and within blocks where there are blocks', () => {
-    const values = [['C', 'a', 1], ['C', 'b', 11], ['T', 'a', 3], ['T', 'b', 15]].map(([arm, block, value], i) => ({ unit: `u${i}`, arm: String(arm), block: String(block), value: Number(value) }));
+    const values = [
+      ['C', 'a', 1],
+      ['C', 'b', 11],
+      ['T', 'a', 3],
+      ['T', 'b', 15],
+    ].map(([arm, block, value], i) => ({ unit: `u${i}`, arm: String(arm), block: String(block), value: Number(value) }));
     expect(pooledSpread(values, false)).toBeCloseTo(Math.sqrt((50 + 72) / 2), 10);
     expect(pooledSpread(values, true)).toBeCloseTo(1, 10);
     expect(pooledSpread(values.slice(0, 2), false)).toBeNull();
@@ -60,14 +65,34 @@ describe('units needed', () => {
 
 describe('the sentence', () => {
   const two = (treated: readonly number[], more: Partial<Experiment> = {}, measure = {}) =>
-    analyse(studyOf({ C: [10, 11, 9, 10.5, 9.5], T: treated }, { arms: [anArm('C', { name: 'plain water' }), anArm('T', { name: 'tea' })], measures: [aMeasure(measure)], ...more })).measures[0].verdict;
+    analyse(
+      studyOf(
+        { C: [10, 11, 9, 10.5, 9.5], T: treated },
+        { arms: [anArm('C', { name: 'plain water' }), anArm('T', { name: 'tea' })], measures: [aMeasure(measure)], ...more },
+      ),
+    ).measures[0].verdict;
 
   it.each<[string, readonly number[], object, RegExp]>([
-    ['supported', [15, 16, 14, 15.5, 14.5], {}, /^Here with radish, in these conditions, “Height” came out 5\.0 cm higher with tea than with plain water \(95 % interval 3\.8 to 6\.2 higher\), by enough to matter\.$/],
+    [
+      'supported',
+      [15, 16, 14, 15.5, 14.5],
+      {},
+      /^Here with radish, in these conditions, “Height” came out 5\.0 cm higher with tea than with plain water \(95 % interval 3\.8 to 6\.2 higher\), by enough to matter\.$/,
+    ],
     ['supported', [15, 16, 14, 15.5, 14.5], { smallestDifference: 5 }, /perhaps by less than matters/],
-    ['small', [11, 12, 12.5, 11.5, 12], { smallestDifference: 9 }, /a real difference, but too small to matter \(you asked for at least 9 cm\)/],
+    [
+      'small',
+      [11, 12, 12.5, 11.5, 12],
+      { smallestDifference: 9 },
+      /a real difference, but too small to matter \(you asked for at least 9 cm\)/,
+    ],
     ['opposite', [5, 6, 4, 5.5, 4.5], {}, /5\.0 cm lower with tea .* the opposite of what was expected/],
-    ['no-difference-that-matters', [10.1, 11, 9, 10.4, 9.6], { smallestDifference: 4 }, /as good as alike .* one of 4 cm or more is ruled out/],
+    [
+      'no-difference-that-matters',
+      [10.1, 11, 9, 10.4, 9.6],
+      { smallestDifference: 4 },
+      /as good as alike .* one of 4 cm or more is ruled out/,
+    ],
     ['cannot-tell', [12, 8, 14, 9, 11], {}, /cannot tell\. About \d+ pots an arm would settle it four times in five\.$/],
   ])('says %s in words', (code, treated, measure, words) => {
     const verdict = two(treated, {}, measure);
@@ -84,7 +109,9 @@ describe('the sentence', () => {
   });
 
   it('never calls a failed control’s experiment anything but unfair', () => {
-    const unfair = two([15, 16, 14, 15.5, 14.5], { plan: { ...emptyPlan, plant: 'radish', endRule: 'x', controlBars: [{ measure: 'height', least: 50, most: null }] } });
+    const unfair = two([15, 16, 14, 15.5, 14.5], {
+      plan: { ...emptyPlan, plant: 'radish', endRule: 'x', controlBars: [{ measure: 'height', least: 50, most: null }] },
+    });
     expect(unfair.code).toBe('not-a-fair-test');
     expect(unfair.sentence).toMatch(/^This was not a fair test, so it says nothing either way\. The control, plain water, came to 10 cm/);
   });
@@ -104,10 +131,28 @@ describe('the sentence', () => {
 
   it('says that there is nothing to compare where there is nothing', () => {
     const { experiment } = studyOf({ C: [], T: [] });
-    expect(sentenceText(verdictSentence({ experiment, measure: aMeasure(), share: false, code: 'cannot-tell', comparisons: [], unitsNeeded: null, review: [] as Finding[] }))).toBe('There is nothing to compare yet.');
+    expect(
+      sentenceText(
+        verdictSentence({
+          experiment,
+          measure: aMeasure(),
+          share: false,
+          code: 'cannot-tell',
+          comparisons: [],
+          unitsNeeded: null,
+          review: [] as Finding[],
+        }),
+      ),
+    ).toBe('There is nothing to compare yet.');
   });
 });
 
 it('p in words never reads 0', () => {
-  expect([0.5, 0.029, 0.003, 0.00021, 1e-12].map(chanceInWords)).toEqual(['about 50 of 100', 'about 29 of 1,000', 'about 3 of 1,000', 'about 2 of 10,000', 'fewer than 1 of 10,000']);
+  expect([0.5, 0.029, 0.003, 0.00021, 1e-12].map(chanceInWords)).toEqual([
+    'about 50 of 100',
+    'about 29 of 1,000',
+    'about 3 of 1,000',
+    'about 2 of 10,000',
+    'fewer than 1 of 10,000',
+  ]);
 });

@@ -16,16 +16,31 @@ export interface ToJudge {
 }
 
 /** Verdict of each comparison and of the measure, with its sentence. */
-export function verdict({ experiment, measure, share, contrasts, values, review }: ToJudge): { readonly comparisons: ComparisonRow[]; readonly verdict: VerdictResult } {
+export function verdict({ experiment, measure, share, contrasts, values, review }: ToJudge): {
+  readonly comparisons: ComparisonRow[];
+  readonly verdict: VerdictResult;
+} {
   const unfair = review.some((finding) => finding.severity === 'blocker');
   const smallest = measure.smallestDifference === null ? null : measure.smallestDifference / (share ? 100 : 1);
-  const comparisons = contrasts.map((row): ComparisonRow => ({ ...row, verdict: unfair ? 'not-a-fair-test' : judge(row, measure.higherIs, smallest) }));
+  const comparisons = contrasts.map((row): ComparisonRow => ({
+    ...row,
+    verdict: unfair ? 'not-a-fair-test' : judge(row, measure.higherIs, smallest),
+  }));
   const code: VerdictCode = unfair ? 'not-a-fair-test' : firstVerdict(comparisons.map((row) => row.verdict));
-  const needed = code === 'cannot-tell' ? unitsNeeded(smallest || largestGap(comparisons), pooledSpread(values, experiment.layout !== 'completely-random')) : null;
+  const needed =
+    code === 'cannot-tell'
+      ? unitsNeeded(smallest || largestGap(comparisons), pooledSpread(values, experiment.layout !== 'completely-random'))
+      : null;
   const pieces = verdictSentence({ experiment, measure, share, code, comparisons, unitsNeeded: needed, review });
   return {
     comparisons,
-    verdict: { code, sentence: sentenceText(pieces), pieces, claimedRatioRuledOut: measure.primary ? ruledOut(experiment.claimedRatio, contrasts) : null, unitsNeeded: needed },
+    verdict: {
+      code,
+      sentence: sentenceText(pieces),
+      pieces,
+      claimedRatioRuledOut: measure.primary ? ruledOut(experiment.claimedRatio, contrasts) : null,
+      unitsNeeded: needed,
+    },
   };
 }
 

@@ -48,7 +48,11 @@ function leadSentence(judged: Judged, row: ComparisonRow): Sentence {
   const weak = review.some((finding) => finding.severity === 'serious');
   const gap = gapFact(row, wording);
   const interval = intervalFact(row, wording);
-  const where = [weak ? 'Perhaps: here' : 'Here', experiment.plan.plant === '' ? '' : ` with ${experiment.plan.plant}`, ', in these conditions, '].join('');
+  const where = [
+    weak ? 'Perhaps: here' : 'Here',
+    experiment.plan.plant === '' ? '' : ` with ${experiment.plan.plant}`,
+    ', in these conditions, ',
+  ].join('');
   const arms = [armName(experiment.arms, row.arm), armName(experiment.arms, row.versus)];
   const subject = `${where}“${measure.name}” came out `;
   if (!gap) return [`${where}“${measure.name}” cannot be compared for ${arms[0]} and ${arms[1]}: there are too few readings.`];
@@ -58,13 +62,30 @@ function leadSentence(judged: Judged, row: ComparisonRow): Sentence {
     case 'supported':
       return [subject, gap, ...against, `${enough(row, judged, wording)}.`];
     case 'small':
-      return [subject, gap, ...against, `: a real difference, but too small to matter (you asked for at least ${smallestText(measure, wording)}).`];
+      return [
+        subject,
+        gap,
+        ...against,
+        `: a real difference, but too small to matter (you asked for at least ${smallestText(measure, wording)}).`,
+      ];
     case 'opposite':
       return [subject, gap, ...against, ': the opposite of what was expected.'];
     case 'no-difference-that-matters':
-      return [subject, `as good as alike with ${arms[0]} and ${arms[1]}: the gap is `, gap, ...span, `, and one of ${smallestText(measure, wording)} or more is ruled out.`];
+      return [
+        subject,
+        `as good as alike with ${arms[0]} and ${arms[1]}: the gap is `,
+        gap,
+        ...span,
+        `, and one of ${smallestText(measure, wording)} or more is ruled out.`,
+      ];
     default:
-      return [subject, gap, ...against, interval ? ', which leaves room for more, for less and for none: this experiment cannot tell' : ': this experiment cannot tell', ...settle(judged)];
+      return [
+        subject,
+        gap,
+        ...against,
+        interval ? ', which leaves room for more, for less and for none: this experiment cannot tell' : ': this experiment cannot tell',
+        ...settle(judged),
+      ];
   }
 }
 
@@ -82,7 +103,11 @@ function settle({ unitsNeeded, experiment, measure }: Judged): Sentence {
   if (unitsNeeded === null) return ['.'];
   const word = experiment.plan.unitWord;
   const units = unitsNeeded > 1000 ? 'more than 1,000' : `about ${unitsNeeded}`;
-  return ['. ', { fact: `${measure.measure}.unitsNeeded`, text: `${units[0].toUpperCase()}${units.slice(1)} ${plural(word)} an arm` }, ' would settle it four times in five.'];
+  return [
+    '. ',
+    { fact: `${measure.measure}.unitsNeeded`, text: `${units[0].toUpperCase()}${units.slice(1)} ${plural(word)} an arm` },
+    ' would settle it four times in five.',
+  ];
 }
 
 function others(judged: Judged, lead: ComparisonRow): Sentence {

@@ -16,7 +16,13 @@ export interface Wording {
 /** Words and scale for a measure's differences; `share` where a count is compared as a share of the sown. */
 export function wordingFor(measure: Measure, share: boolean): Wording {
   if (measure.kind === 'event') return { measure: measure.measure, unit: 'days', scale: 1, more: 'later', less: 'sooner' };
-  return { measure: measure.measure, unit: share || measure.unit === '%' ? 'points' : measure.unit, scale: share ? 100 : 1, more: 'higher', less: 'lower' };
+  return {
+    measure: measure.measure,
+    unit: share || measure.unit === '%' ? 'points' : measure.unit,
+    scale: share ? 100 : 1,
+    more: 'higher',
+    less: 'lower',
+  };
 }
 
 /** An arm's name inside a sentence: "50 mM salt". */
@@ -30,7 +36,10 @@ export function gapFact(row: Pick<ComparisonRow, 'arm' | 'versus' | 'difference'
   if (value === null) return null;
   const shown = value * wording.scale;
   const number = fixed(Math.abs(shown), gapDecimals(row, wording));
-  return { fact: `${wording.measure}.${row.arm}-${row.versus}.difference`, text: withUnit(number, wording) + (Number(number) === 0 && ci95 ? '' : ` ${shown < 0 ? wording.less : wording.more}`) };
+  return {
+    fact: `${wording.measure}.${row.arm}-${row.versus}.difference`,
+    text: withUnit(number, wording) + (Number(number) === 0 && ci95 ? '' : ` ${shown < 0 ? wording.less : wording.more}`),
+  };
 }
 
 /** "22 to 40 lower", or "3 lower to 15 higher" where the interval spans 0. */
@@ -41,7 +50,11 @@ export function intervalFact(row: Pick<ComparisonRow, 'arm' | 'versus' | 'differ
   const [lo, hi] = ci95.map((end) => end * wording.scale);
   const size = (end: number) => fixed(Math.abs(end), decimals);
   const text =
-    lo >= 0 ? `${size(lo)} to ${size(hi)} ${wording.more}` : hi <= 0 ? `${size(hi)} to ${size(lo)} ${wording.less}` : `${size(lo)} ${wording.less} to ${size(hi)} ${wording.more}`;
+    lo >= 0
+      ? `${size(lo)} to ${size(hi)} ${wording.more}`
+      : hi <= 0
+        ? `${size(hi)} to ${size(lo)} ${wording.less}`
+        : `${size(lo)} ${wording.less} to ${size(hi)} ${wording.more}`;
   return { fact: `${wording.measure}.${row.arm}-${row.versus}.ci95`, text };
 }
 
