@@ -14,14 +14,14 @@ export interface ArmStyle {
   readonly hollow: boolean;
 }
 
-// Okabe & Ito (2008), safe for colour-blind readers; with text dark or light so that it keeps 4.5 : 1.
+// Okabe & Ito (2008), safe for colour-blind readers; with text black or white so that it keeps 4.5 : 1.
 const treatments: readonly (readonly [fill: string, text: string])[] = [
   ['#0072B2', '#FFFFFF'],
-  ['#D55E00', '#14302A'],
-  ['#009E73', '#14302A'],
-  ['#CC79A7', '#14302A'],
-  ['#E69F00', '#14302A'],
-  ['#56B4E9', '#14302A'],
+  ['#D55E00', '#000000'],
+  ['#009E73', '#000000'],
+  ['#CC79A7', '#000000'],
+  ['#E69F00', '#000000'],
+  ['#56B4E9', '#000000'],
 ];
 const shapes: readonly Shape[] = ['rect', 'triangle', 'rectRot', 'star', 'crossRot'];
 const dashes: readonly (readonly number[])[] = [[], [6, 4], [2, 3], [10, 4, 2, 4]];
