@@ -54,7 +54,7 @@ test('from the first sign-in to the downloaded report, on a new experiment', asy
     await expect(page.getByText('Nothing serious stands against it.')).toBeVisible();
     await page.getByLabel('Sown in each unit').fill('20');
     await page.getByRole('button', { name: 'Take away First sprout' }).click();
-    await page.getByRole('button', { name: 'Shuffle the dishes' }).click();
+    await page.getByRole('main').getByRole('button', { name: 'Shuffle the dishes' }).click();
     await expect(page.getByText('✓ Saved')).toBeVisible();
     await page.reload();
     await expect(page.getByLabel('Units an arm')).toHaveValue('4');
