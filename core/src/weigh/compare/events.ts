@@ -7,9 +7,17 @@ import { armPairs, emptyContrast, type Compared, type Comparisons } from './Comp
 import { ratioOfMeans } from './ratio';
 import { withHolm } from './ratings';
 
-/** Last day to which every compared arm was followed: restricted means stop there. */
+/**
+ * Day at which restricted means stop: the last to which every arm is known. An arm in which it happened to every unit is known for good,
+ * so that a quick arm does not cut the comparison short.
+ */
 export function followedUntil(times: readonly UnitEvent[], arms: readonly string[]): number {
-  return Math.min(...arms.map((arm) => Math.max(...times.filter((unit) => unit.arm === arm).map((unit) => unit.time), 0)));
+  const ends = arms.map((arm) => {
+    const own = times.filter((unit) => unit.arm === arm);
+    return own.every((unit) => unit.happened) ? Infinity : Math.max(...own.map((unit) => unit.time));
+  });
+  const until = Math.min(...ends);
+  return Number.isFinite(until) ? until : Math.max(0, ...times.filter((unit) => arms.includes(unit.arm)).map((unit) => unit.time));
 }
 
 /** Times to an event: the log-rank test decides (inside blocks where there are any), the difference is that of the restricted means in days. */
