@@ -14,7 +14,9 @@ export default defineConfig({
   testDir: 'e2e',
   outputDir: 'test-results/artifacts',
   workers: 1,
-  timeout: 45_000,
+  // Long, so that a slow machine is only slow.
+  timeout: 180_000,
+  expect: { timeout: 30_000 },
   forbidOnly: Boolean(process.env.CI),
   reporter: [['list'], ['./e2e/plainSummary.ts']],
   use: {
