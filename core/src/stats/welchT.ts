@@ -13,7 +13,7 @@ export interface WelchT {
 
 /**
  * Welch's t test of two means that may differ in spread, difference = treated − control.
- * One value a unit. Null with fewer than two units in either arm, or where neither arm has any spread.
+ * One value a unit. Null with fewer than two units in either arm, or where neither arm has a spread.
  * Source: Welch BL (1947) Biometrika 34:28–35; degrees of freedom by Satterthwaite (1946).
  */
 export function welchT(treated: readonly number[], control: readonly number[]): WelchT | null {

@@ -6,7 +6,7 @@ export const verdictOrder: readonly VerdictCode[] = ['supported', 'small', 'oppo
 
 /**
  * The verdict on one comparison, from its difference, 95 % interval and p alone.
- * @param higherIs `better`: more is claimed; `worse`: less is claimed; `neither`: any difference
+ * @param higherIs `better`: more is claimed; `worse`: less is claimed; `neither`: a difference either way
  * @param smallest smallest difference that matters, in the unit of the difference; null where none was set
  */
 export function judge(contrast: Pick<Contrast, 'difference' | 'p'>, higherIs: HigherIs, smallest: number | null): VerdictCode {
