@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { analyse, walks } from '@fern/core';
+import { analyse, movedByHand, walks } from '@fern/core';
 import { demoExperiments, demoStudy } from './index';
 
 const today = '2026-04-14';
@@ -26,6 +26,16 @@ describe('the demo', () => {
     const due = all.filter(({ study }) => walks(study.experiment, [], today).some(({ on }) => on === today));
     expect(due.map(({ demo }) => demo.title)).toContain('Salt water and radish sprouting');
   });
+
+  it.each(all.map(({ demo, study }) => [demo.title, study.experiment] as const))(
+    '%s: every unit stands where its printed seed put it, until one is moved',
+    (_, experiment) => {
+      const [first, ...others] = experiment.units;
+      expect(movedByHand(experiment)).toEqual([]);
+      expect(movedByHand({ ...experiment, plan: { ...experiment.plan, unitWord: 'zinc tub' } })).toEqual([]);
+      expect(movedByHand({ ...experiment, units: [{ ...first, row: 99 }, ...others] })).toEqual([first.unit]);
+    },
+  );
 
   it('comes out the same whenever it is made, but for the dates', () => {
     const later = demoStudy(demoExperiments[0].demo, '2026-09-01');

@@ -6,14 +6,26 @@ import { replan } from './replan';
  * Null where there was no shuffle. The layout is made again from the seed, so nothing has to be remembered.
  */
 export function movedByHand(experiment: Experiment): string[] | null {
-  if (experiment.plan.shuffleSeed === null) return null;
-  const dealt = new Map(replan(experiment, {}).units.map((unit) => [unit.unit, unit]));
-  return experiment.units
-    .filter((unit) => {
-      const there = dealt.get(unit.unit);
-      return !there || there.row !== unit.row || there.column !== unit.column || there.arm !== unit.arm;
+  const { shuffleSeed } = experiment.plan;
+  if (shuffleSeed === null) return null;
+  // A bench made wider or narrower, or another word for the unit, moves nothing: of the widths it may have been dealt at, the closest counts.
+  const widths = new Set([12, ...experiment.plan.bench.map((shelf) => shelf.columns)]);
+  return [...widths]
+    .map((columns) => {
+      const dealt = new Map(replan(experiment, { columns, seed: shuffleSeed }).units.map((unit) => [numberOf(unit.unit), unit]));
+      return experiment.units
+        .filter((unit) => {
+          const there = dealt.get(numberOf(unit.unit));
+          return !there || there.row !== unit.row || there.column !== unit.column || there.arm !== unit.arm;
+        })
+        .map((unit) => unit.unit);
     })
-    .map((unit) => unit.unit);
+    .reduce((least, moved) => (moved.length < least.length ? moved : least));
+}
+
+/** The number in a unit's code; its letter follows the word for the unit, which may change. */
+function numberOf(code: string): string {
+  return /\d+$/.exec(code)?.[0] ?? code;
 }
 
 /** What the report and the check say of the places: the seed, and what was moved since. */
