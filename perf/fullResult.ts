@@ -1,9 +1,9 @@
-import { layOut } from '../core/src/plan/layOut';
+import { layOut } from '../core/src/study/bench/layOut';
 import { simulateStudy } from '../core/src/simulate/simulateStudy';
-import { plainTruth } from '../core/src/simulate/Truth';
+import { plainTruth } from '../core/src/model/Truth';
 import { aMeasure, anArm, anExperiment } from '../core/src/testing';
 import { fairTest } from '../core/src/plan/fairTest';
-import { indexObservations, unitData } from '../core/src/weigh/unitData';
+import { unitData } from '../core/src/study/curves';
 import { validity } from '../core/src/weigh/validity';
 import { weighMeasure } from '../core/src/weigh/weighMeasure';
 import type { Study } from '../core/src/model';
@@ -44,9 +44,9 @@ function sumByArm({ experiment, observations }: Study): Map<string, number> {
 /** The whole result without the resampling that stands beside it. */
 function result(study: Study): unknown {
   const review = [...fairTest(study.experiment), ...validity(study)];
-  const index = indexObservations(study.observations);
+
   return study.experiment.measures.map((measure) =>
-    weighMeasure(study, measure, unitData(study, measure, index), review, { seed: 1, beside: false }),
+    weighMeasure(study, measure, unitData(study, measure), review, { seed: 1, beside: false }),
   );
 }
 

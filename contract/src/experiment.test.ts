@@ -33,6 +33,7 @@ const good: Experiment = {
       name: 'Sprouts',
       kind: 'count',
       unit: '',
+      derived: null,
       category: null,
       higherIs: 'worse',
       primary: true,

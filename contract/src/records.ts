@@ -1,4 +1,4 @@
-import type { Experiment, ReadSoFar } from '@fern/core';
+import type { Experiment, ReadSoFar, Study } from '@fern/core';
 
 /** An experiment as stored. The version goes up with every change; a change must name the version that it was made from. */
 export interface ExperimentRecord {
@@ -10,4 +10,9 @@ export interface ExperimentRecord {
 /** An experiment with what has been read so far, for Today. */
 export interface ExperimentProgress extends ExperimentRecord {
   readonly read: readonly ReadSoFar[];
+}
+
+/** An experiment with all that was logged, in one answer. */
+export interface StudyRecord extends Study {
+  readonly version: number;
 }

@@ -28,11 +28,12 @@ function codes(prefix: string, count: number): string[] {
   return Array.from({ length: count }, (_, i) => `${prefix}${i + 1}`);
 }
 
-function valueFor(kind: MeasureKind): fc.Arbitrary<number> {
-  if (kind === 'count') return fc.integer({ min: 0, max: 30 });
-  if (kind === 'event') return fc.constantFrom(0, 1);
-  return kind === 'rating' ? fc.integer({ min: 0, max: 5 }) : value;
-}
+/** Readings of kinds that take only some numbers. */
+const valuesOf: Partial<Record<MeasureKind, fc.Arbitrary<number>>> = {
+  count: fc.integer({ min: 0, max: 30 }),
+  event: fc.constantFrom(0, 1),
+  rating: fc.integer({ min: 0, max: 5 }),
+};
 
 interface Shape {
   readonly arms: number;
@@ -85,6 +86,7 @@ export function anyStudy(): fc.Arbitrary<Study> {
         name: words,
         kind: fc.constant(measureKinds[i]),
         unit: fc.constantFrom('', 'cm', 'g'),
+        derived: fc.constant(null),
         category: fc.constant(null),
         higherIs: fc.constantFrom('better' as const, 'worse' as const, 'neither' as const),
         primary: fc.constant(i === 0),
@@ -107,7 +109,7 @@ export function anyStudy(): fc.Arbitrary<Study> {
           plant: fc.option(fc.constantFrom('1', '2'), { nil: null }),
           measure: fc.constant(code),
           observedOn: date,
-          value: valueFor(kind),
+          value: valuesOf[kind] ?? value,
           category: fc.constant(null),
           observer: maybe,
           blinded: fc.boolean(),

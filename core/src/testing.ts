@@ -1,4 +1,17 @@
-import { emptyPlan, emptyWriting, type Arm, type Experiment, type Measure, type Observation, type Study, type Unit } from './model';
+import {
+  blankOf,
+  emptyPlan,
+  emptyWriting,
+  measureFields,
+  observationFields,
+  unitFields,
+  type Arm,
+  type Experiment,
+  type Measure,
+  type Observation,
+  type Study,
+  type Unit,
+} from './model';
 
 /** Makers of small studies for tests: what a test does not care about has a plain value. */
 export function anArm(arm: string, more: Partial<Arm> = {}): Arm {
@@ -6,34 +19,17 @@ export function anArm(arm: string, more: Partial<Arm> = {}): Arm {
 }
 
 export function aUnit(unit: string, arm: string, more: Partial<Unit> = {}): Unit {
-  return {
-    unit,
-    arm,
-    block: null,
-    container: null,
-    row: null,
-    column: null,
-    sown: null,
-    lot: null,
-    startedOn: null,
-    status: 'active',
-    statusReason: null,
-    ...more,
-  };
+  return { ...blankOf(unitFields), unit, arm, ...more };
 }
 
 export function aMeasure(more: Partial<Measure> = {}): Measure {
   return {
+    ...blankOf(measureFields),
     measure: 'height',
     name: 'Height',
-    kind: 'amount',
     unit: 'cm',
-    category: null,
-    higherIs: 'better',
     primary: true,
     smallestDifference: 2,
-    when: 'final',
-    rubric: [],
     readingDays: [7],
     ...more,
   };
@@ -41,18 +37,12 @@ export function aMeasure(more: Partial<Measure> = {}): Measure {
 
 export function anObservation(unit: string, value: number, more: Partial<Observation> = {}): Observation {
   return {
+    ...blankOf(observationFields),
     id: `${more.measure ?? 'height'}-${unit}-${more.observedOn ?? '2026-04-08'}-${more.plant ?? ''}`,
     unit,
-    plant: null,
     measure: 'height',
     observedOn: '2026-04-08',
     value,
-    category: null,
-    observer: null,
-    blinded: false,
-    source: 'hand',
-    note: null,
-    replaces: null,
     ...more,
   };
 }

@@ -1,4 +1,4 @@
-import { emptyWriting, type Arm, type Experiment, type Measure } from '@fern/core';
+import { blankOf, emptyWriting, measureFields, type Arm, type Experiment, type Measure } from '@fern/core';
 
 /** Short makers for the data of the demo. */
 export function arm(code: string, name: string, more: Partial<Arm> = {}): Arm {
@@ -6,7 +6,7 @@ export function arm(code: string, name: string, more: Partial<Arm> = {}): Arm {
 }
 
 export function measure(more: Pick<Measure, 'measure' | 'name' | 'kind' | 'readingDays'> & Partial<Measure>): Measure {
-  return { unit: '', category: null, higherIs: 'better', primary: false, smallestDifference: null, when: 'final', rubric: [], ...more };
+  return { ...blankOf(measureFields), ...more };
 }
 
 /** What an experiment of the demo has in common with the others. */

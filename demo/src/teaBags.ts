@@ -42,6 +42,8 @@ export const teaBags: DemoExperiment = {
         ...emptyPlan,
         changed: 'whether the soil was dug',
         unitWord: 'bag',
+        putIn: 'tea bags',
+        place: 'ground',
         kept: [
           { what: 'bags', how: 'one box, dried and weighed to 0.01 g' },
           { what: 'depth', how: '8 cm, a stick with a mark' },

@@ -47,6 +47,7 @@ export const willowAndMint: DemoExperiment = {
         plant: 'mint cuttings',
         changed: 'what the cuttings stand in for the first night',
         unitWord: 'glass',
+        putIn: 'cuttings',
         kept: [
           { what: 'mother plants', how: 'each glass gets one cutting of each of five plants' },
           { what: 'length', how: '8 cm, two leaf pairs' },

@@ -1,7 +1,7 @@
 import { QueryTypes } from 'sequelize';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { anySprouting, experimentFrom, readPackage, unzipPackage, type Experiment, type Observation, type Study } from '@fern/core';
-import type { ExperimentProgress, ExperimentRecord, Problem } from '@fern/contract';
+import type { ExperimentProgress, ExperimentRecord, Problem, StudyRecord } from '@fern/contract';
 import { routes } from './routes/index';
 import { startTestServer, type Answer, type Caller, type TestServer } from './testServer';
 
@@ -177,6 +177,35 @@ describe('experiments', () => {
     expect((await teacher.call('GET', `/api/experiments/${made.id}`)).status).toBe(404);
   });
 
+  it('answers a change whose reply was lost as it did the first time', async () => {
+    const made = (await teacher.call('POST', '/api/experiments', plan)).body as ExperimentRecord;
+    const change = { version: 1, experiment: { ...plan, title: 'Once' } };
+    const first = await teacher.call('PUT', `/api/experiments/${made.id}`, change);
+    const again = await teacher.call('PUT', `/api/experiments/${made.id}`, change);
+    expect([again.status, again.body]).toEqual([200, first.body]);
+    const other = await teacher.call('PUT', `/api/experiments/${made.id}`, { version: 1, experiment: { ...plan, title: 'Twice' } });
+    expect(other.status).toBe(409);
+  });
+
+  it('a plan cannot be thawed in two saves', async () => {
+    const frozen = { ...plan, plan: { ...plan.plan, frozenOn: '2026-04-01' } };
+    const made = (await teacher.call('POST', '/api/experiments', frozen)).body as ExperimentRecord;
+    const amendments = [{ on: '2026-04-03', what: 'a', reason: 'b' }];
+    const thawed = { ...frozen, plan: { ...frozen.plan, frozenOn: null, amendments } };
+    const answer = await teacher.call('PUT', `/api/experiments/${made.id}`, { version: 1, experiment: thawed });
+    expect(answer.status).toBe(422);
+    expect(problem(answer).errors?.[0].pointer).toBe('/experiment/plan/frozenOn');
+  });
+
+  it('a document that was stored before a field existed is filled up with its blank', async () => {
+    const made = (await teacher.call('POST', '/api/experiments', plan)).body as ExperimentRecord;
+    const row = await server.database.models.experiments.findByPk(made.id);
+    const { decision: _decision, ...older } = plan.plan;
+    const { units: _units, ...document } = { ...plan, plan: older };
+    await row?.update({ document: JSON.stringify(document) });
+    expect((await teacher.call('GET', `/api/experiments/${made.id}`)).body).toMatchObject({ experiment: { plan: { decision: '' } } });
+  });
+
   it('a frozen plan changes only by an amendment', async () => {
     const frozen = { ...plan, plan: { ...plan.plan, frozenOn: '2026-04-01' } };
     const made = (await teacher.call('POST', '/api/experiments', frozen)).body as ExperimentRecord;
@@ -269,7 +298,8 @@ describe('packages', () => {
     expect(zip.headers.get('content-type')).toBe('application/zip');
     const unzipped = unzipPackage(zip.body as Uint8Array);
     const read = 'files' in unzipped ? readPackage(unzipped.files) : unzipped;
-    const study = (await teacher.call('GET', `/api/experiments/${id}/study`)).body as Study;
+    const { version, ...study } = (await teacher.call('GET', `/api/experiments/${id}/study`)).body as StudyRecord;
+    expect(version).toBe(1);
     expect(read).toEqual({ study });
     const copy = await teacher.call('POST', '/api/packages', zip.body as Uint8Array);
     expect(copy.status).toBe(201);

@@ -1,5 +1,5 @@
-import type { Arm, ControlBar, Kept, Layout, Measure, Shelf, Stage } from '../model';
-import type { Process, Truth } from '../simulate/Truth';
+import type { Arm, ControlBar, Kept, Layout, Measure, Plan, Shelf, Stage } from '../model';
+import type { Process, Truth } from '../model/Truth';
 
 export type Theme =
   'frames' | 'sprouting' | 'light' | 'water' | 'soil-life' | 'growing-claims' | 'cuttings-and-containers' | 'roots-in-water';
@@ -36,6 +36,8 @@ export interface ReadyQuestion {
   readonly nullHypothesis: string;
   readonly arms: readonly Arm[];
   readonly unitWord: string;
+  readonly putIn: Plan['putIn'];
+  readonly place: Plan['place'];
   readonly unitsPerArm: number;
   /** Seeds or cuttings a unit; null where nothing is counted out of a number. */
   readonly sown: number | null;

@@ -1,5 +1,6 @@
+import { kindOf } from '../kinds';
 import { emptyPlan, emptyWriting, type Experiment, type Measure } from '../model';
-import { layOut } from '../plan/layOut';
+import { layOut } from '../study/bench/layOut';
 import type { ReadyQuestion } from './ReadyQuestion';
 
 export interface Beginning {
@@ -41,12 +42,14 @@ export function experimentFrom(question: ReadyQuestion, { created, startOn, seed
     endedOn: null,
     comparison: 'control',
     layout: question.layout,
-    blinded: question.measures.some((measure) => measure.primary && measure.kind === 'rating'),
+    blinded: question.measures.some((measure) => measure.primary && kindOf(measure).byEye),
     plan: {
       ...emptyPlan,
       plant: question.plant,
       changed: question.changed,
       unitWord: question.unitWord,
+      putIn: question.putIn,
+      place: question.place,
       kept: question.kept,
       usuallyKept: question.kept.map(({ what }) => what),
       materials: question.materials,

@@ -1,5 +1,5 @@
-import type { Arm, Kept, Measure, RubricStep } from '../model';
-import type { Process } from '../simulate/Truth';
+import { blankOf, measureFields, type Arm, type Kept, type Measure, type RubricStep } from '../model';
+import type { Process } from '../model/Truth';
 import type { QuestionMeasure, ReadyQuestion } from './ReadyQuestion';
 
 /** Short makers for the data of ready-made questions. */
@@ -17,15 +17,7 @@ export function reference(arm: string, name: string): Arm {
 
 type MeasureWords = Pick<Measure, 'measure' | 'name' | 'readingDays'> & Partial<Measure> & { readonly usual: Process };
 
-const plain = {
-  unit: '',
-  category: null,
-  higherIs: 'better',
-  primary: false,
-  smallestDifference: null,
-  when: 'final',
-  rubric: [],
-} as const;
+const plain = blankOf(measureFields);
 
 export function count(words: MeasureWords): QuestionMeasure {
   return { ...plain, kind: 'count', ...words };
@@ -70,6 +62,8 @@ export const plainQuestion = {
   layout: 'completely-random',
   blocks: 1,
   light: 'lamp',
+  putIn: 'seeds',
+  place: 'bench',
   stages: [],
   cautions: [],
   troubles: [],

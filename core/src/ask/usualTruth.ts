@@ -1,9 +1,12 @@
-import { plainTruth, type Truth } from '../simulate/Truth';
+import { kindOf } from '../kinds';
+import { plainTruth, type Truth } from '../model';
 import type { ReadyQuestion } from './ReadyQuestion';
 
 /** What usually lies behind a ready-made question, for a trial run of its plan. */
 export function usualTruth(question: ReadyQuestion): Truth {
-  const relative = question.measures.find((measure) => measure.primary)?.kind === 'count' ? 0.12 : question.spreadGuess;
+  const primary = question.measures.find((measure) => measure.primary);
+  // The guess for a count of the sown is in points, which says nothing of sizes.
+  const relative = primary && kindOf(primary).ofSown ? 0.12 : question.spreadGuess;
   return plainTruth(Object.fromEntries(question.measures.map((measure) => [measure.measure, measure.usual])), {
     unitSpread: relative,
     daySpread: 0.01,

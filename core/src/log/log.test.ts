@@ -1,13 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import { aMeasure, anExperiment, anObservation, aUnit } from '../testing';
 import type { Study } from '../model';
-import { doubts } from './doubts';
+import { kindOf, type ReadingContext } from '../kinds';
 import { readReading } from './readReading';
-import { readingBefore, stopsOf } from './stops';
-import { walkMinutes, walks } from './walks';
+import { readingBefore, stopsOf } from '../study/stops';
+import { walkMinutes, walks } from '../study/walks';
 
 const count = aMeasure({ measure: 'sprouts', name: 'Sprouts', kind: 'count', unit: '', readingDays: [3, 5] });
 const height = aMeasure({ readingDays: [5], primary: false });
+const doubts = (value: number, context: ReadingContext) => kindOf(context.measure).doubts(value, context);
 
 describe('a typed reading', () => {
   it.each([
@@ -81,14 +82,14 @@ describe('walks', () => {
       [3, 'due', 2],
       [5, 'coming', 2],
     ]);
-    expect(states('2026-04-04', [{ measure: 'sprouts', on: '2026-04-04', units: 2 }])).toEqual([
+    expect(states('2026-04-04', [{ measure: 'sprouts', on: '2026-04-04', units: 2, startedOn: null }])).toEqual([
       [3, 'done', 0],
       [5, 'coming', 2],
     ]);
     expect(
       states('2026-04-06', [
-        { measure: 'sprouts', on: '2026-04-06', units: 2 },
-        { measure: 'height', on: '2026-04-06', units: 1 },
+        { measure: 'sprouts', on: '2026-04-06', units: 2, startedOn: null },
+        { measure: 'height', on: '2026-04-06', units: 1, startedOn: null },
       ]),
     ).toEqual([
       [3, 'missed', 2],

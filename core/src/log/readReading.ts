@@ -1,3 +1,4 @@
+import { kindOf } from '../kinds';
 import type { Measure } from '../model';
 
 export type Reading = { readonly value: number } | { readonly wrong: string };
@@ -5,6 +6,8 @@ export type Reading = { readonly value: number } | { readonly wrong: string };
 /**
  * A typed reading as a number: a comma or a point before the decimals; what it cannot be for this kind of measure is said.
  * @param text as typed, spaces at the ends do not count
+ * @param measure what is read
+ * @returns the number, or what is wrong with it in words
  */
 export function readReading(text: string, measure: Pick<Measure, 'kind' | 'name' | 'unit'>): Reading {
   const typed = text.trim().replace('−', '-');
@@ -14,7 +17,6 @@ export function readReading(text: string, measure: Pick<Measure, 'kind' | 'name'
   const value = Number(number);
   if (!Number.isFinite(value) || Math.abs(value) > 1e12) return { wrong: 'That number is too large to be a reading.' };
   if (value < 0) return { wrong: `“${measure.name}” cannot be below 0. Check the sign.` };
-  if (measure.kind === 'count' && !Number.isInteger(value)) return { wrong: 'A count is a whole number.' };
-  if (measure.kind === 'event' && value !== 0 && value !== 1) return { wrong: 'Type 1 if it has happened, 0 if not yet.' };
-  return { value };
+  const refused = kindOf(measure).refuse(value);
+  return refused === null ? { value } : { wrong: refused };
 }

@@ -1,5 +1,9 @@
-import { emptyPlan, type Experiment, type Plan, type StageKind, type Writing } from '../model';
-import { isDate, isMoment } from '../model/dates';
+import type { Experiment, Field } from '../model';
+import { isMoment } from '../model/dates';
+import { experimentFields } from '../model/experiment';
+import { planFields } from '../model/plan';
+import { expected, fits, readRecord } from '../model/readRecord';
+import { writingFields } from '../model/writing';
 import type { Problem } from './Problem';
 import { tables } from './tables';
 
@@ -13,7 +17,6 @@ export interface ReadDescriptor {
 }
 
 const FILE = 'datapackage.json';
-const stageKinds: readonly StageKind[] = ['soak', 'spray', 'open', 'handle', 'heat', 'cold', 'move', 'other'];
 
 /** Reads datapackage.json with its `fern` property; every problem is named by its key. */
 export function readDescriptor(json: string | undefined): ReadDescriptor {
@@ -43,23 +46,18 @@ export function readDescriptor(json: string | undefined): ReadDescriptor {
     add(path, `${value === undefined ? 'is missing' : `${JSON.stringify(value)} is not text`}; expected text`);
     return '';
   };
-  const optional = <T>(key: string, fits: (value: unknown) => value is T, expected: string): T | null => {
-    const value = fern[key];
-    if (value === undefined || value === null) return null;
-    if (fits(value)) return value;
-    add(`fern.${key}`, `${JSON.stringify(value).slice(0, 60)} is not ${expected}`);
-    return null;
+  const own = <Value>(name: string, field: Field<Value>): Value => {
+    const value = fern[name];
+    if (value === undefined || value === null) return field.blank;
+    if (fits(field.shape, value)) return value as Value;
+    add(`fern.${name}`, `${JSON.stringify(value).slice(0, 60)} is not ${expected(field)}`);
+    return field.blank;
   };
-  const isDay = (value: unknown): value is string => isString(value) && isDate(value);
-  const oneOf =
-    <T extends string>(...choices: readonly T[]) =>
-    (value: unknown): value is T =>
-      choices.includes(value as T);
 
   const created = text(whole, 'created', 'created', '');
   if (created !== '' && !isMoment(created)) add('created', `"${created}" is not a date or date-time`);
-  const startedOn = optional('startedOn', isDay, 'a date, like 2026-04-14');
-  const endedOn = optional('endedOn', isDay, 'a date, like 2026-04-14');
+  const startedOn = own('startedOn', experimentFields.startedOn);
+  const endedOn = own('endedOn', experimentFields.endedOn);
   if (startedOn !== null && endedOn !== null && endedOn < startedOn) add('fern.endedOn', `${endedOn} is before the start on ${startedOn}`);
   const title = text(whole, 'title', 'title', text(whole, 'name', 'name', ''));
   const experiment: Descriptor = {
@@ -67,102 +65,19 @@ export function readDescriptor(json: string | undefined): ReadDescriptor {
     title,
     created,
     question: text(fern, 'question', 'fern.question', ''),
-    claim: optional('claim', isString, 'text'),
+    claim: own('claim', experimentFields.claim),
     hypothesis: text(fern, 'hypothesis', 'fern.hypothesis', ''),
     nullHypothesis: text(fern, 'nullHypothesis', 'fern.nullHypothesis', ''),
-    claimedRatio: optional('claimedRatio', (v): v is number => typeof v === 'number' && Number.isFinite(v) && v > 0, 'a number above 0'),
+    claimedRatio: own('claimedRatio', experimentFields.claimedRatio),
     startedOn,
     endedOn,
-    comparison: optional('comparison', oneOf('control', 'all-pairs'), 'control or all-pairs') ?? 'control',
-    layout: optional('layout', oneOf('completely-random', 'blocks', 'pairs'), 'completely-random, blocks or pairs') ?? 'completely-random',
-    blinded: optional('blinded', (v): v is boolean => typeof v === 'boolean', 'true or false') ?? false,
-    plan: readPlan(fern.plan),
-    writing: readWriting(fern.writing),
+    comparison: own('comparison', experimentFields.comparison),
+    layout: own('layout', experimentFields.layout),
+    blinded: own('blinded', experimentFields.blinded),
+    plan: readRecord(planFields, fern.plan),
+    writing: readRecord(writingFields, fern.writing),
   };
   return { experiment, paths: resourcePaths(whole.resources, add), problems };
-}
-
-/** A plan from what may be any JSON; what is missing or of another type is left as in the empty plan. */
-function readPlan(value: unknown): Plan {
-  const from = isObject(value) ? value : {};
-  const objects = (key: string) => listOf(from[key], isObject);
-  const texts = (key: string) => listOf(from[key], isString);
-  const text = (key: 'plant' | 'changed' | 'unitWord' | 'endRule' | 'thinningRule' | 'decision') => textOr(from[key], emptyPlan[key]);
-  const number = (key: string) => numberOr(from[key], null);
-  return {
-    plant: text('plant'),
-    changed: text('changed'),
-    unitWord: text('unitWord'),
-    kept: objects('kept').map((item) => ({ what: textOr(item.what, ''), how: textOr(item.how, '') })),
-    materials: texts('materials'),
-    steps: texts('steps'),
-    cautions: texts('cautions'),
-    endRule: text('endRule'),
-    shuffleSeed: number('shuffleSeed'),
-    bench: objects('bench').map((shelf) => ({
-      name: textOr(shelf.name, ''),
-      rows: numberOr(shelf.rows, 1),
-      columns: numberOr(shelf.columns, 1),
-      light: shelf.light === 'lamp' || shelf.light === 'window' ? shelf.light : 'none',
-    })),
-    frozenOn: isString(from.frozenOn) && isDate(from.frozenOn) ? from.frozenOn : null,
-    amendments: objects('amendments').map((item) => ({
-      on: textOr(item.on, ''),
-      what: textOr(item.what, ''),
-      reason: textOr(item.reason, ''),
-    })),
-    predictions: objects('predictions').map((item) => ({
-      person: textOr(item.person, ''),
-      expects: textOr(item.expects, ''),
-      reason: textOr(item.reason, ''),
-      on: textOr(item.on, ''),
-    })),
-    stages: objects('stages').map((stage) => ({
-      name: textOr(stage.name, ''),
-      kind: stageKinds.find((kind) => kind === stage.kind) ?? 'other',
-      arms: listOf(stage.arms, isString),
-      hours: numberOr(stage.hours, null),
-      tested: stage.tested === true,
-    })),
-    spreadGuess: number('spreadGuess'),
-    controlGuess: number('controlGuess'),
-    controlBars: objects('controlBars').map((bar) => ({
-      measure: textOr(bar.measure, ''),
-      least: numberOr(bar.least, null),
-      most: numberOr(bar.most, null),
-    })),
-    expectedSurvival: number('expectedSurvival'),
-    plantsKept: number('plantsKept'),
-    thinningRule: text('thinningRule'),
-    canReach: texts('canReach'),
-    barriers: objects('barriers').map((barrier) => ({ row: numberOr(barrier.row, 0), column: numberOr(barrier.column, 0) })),
-    usuallyKept: texts('usuallyKept'),
-    notTested: texts('notTested'),
-    troubles: texts('troubles'),
-    decision: text('decision'),
-  };
-}
-
-function isString(value: unknown): value is string {
-  return typeof value === 'string';
-}
-
-function textOr(value: unknown, fallback: string): string {
-  return isString(value) ? value : fallback;
-}
-
-function numberOr<T>(value: unknown, fallback: T): number | T {
-  return typeof value === 'number' && Number.isFinite(value) ? value : fallback;
-}
-
-function listOf<T>(value: unknown, fits: (item: unknown) => item is T): T[] {
-  return Array.isArray(value) ? value.filter(fits) : [];
-}
-
-function readWriting(value: unknown): Writing {
-  const from = isObject(value) ? value : {};
-  const text = (key: string) => textOr(from[key], '');
-  return { background: text('background'), discussion: text('discussion'), conclusion: text('conclusion'), next: text('next') };
 }
 
 function resourcePaths(resources: unknown, add: (column: string, message: string) => void): Record<string, string> {
@@ -175,7 +90,7 @@ function resourcePaths(resources: unknown, add: (column: string, message: string
   resources.forEach((resource: unknown, i) => {
     if (!isObject(resource) || typeof resource.name !== 'string' || typeof resource.path !== 'string') {
       add(`resources[${i}]`, 'has no name or path; expected both as text');
-    } else if (tables.some((table) => table.name === resource.name)) {
+    } else if (resource.name in tables) {
       paths[resource.name] = resource.path;
     }
   });

@@ -1,34 +1,29 @@
 import { describe, expect, it } from 'vitest';
 import { describeProblem } from './Problem';
-import { readTable, type ReadTable } from './readTable';
+import { readTable } from './readTable';
 import { tables } from './tables';
 
-const table = (name: string) => {
-  const found = tables.find((one) => one.name === name);
-  if (!found) throw new Error(`no table ${name}`);
-  return found;
-};
-const arms = (csv: string) => readTable(table('arms'), csv);
-const observations = (row: string) => readTable(table('observations'), `id,unit,measure,observed_on,value\n${row}\n`);
-const lines = (read: ReadTable) => read.problems.map(describeProblem);
+const arms = (csv: string) => readTable(tables.arms, csv);
+const observations = (row: string) => readTable(tables.observations, `id,unit,measure,observed_on,value\n${row}\n`);
+const lines = (read: Pick<ReturnType<typeof arms>, 'problems'>) => read.problems.map(describeProblem);
 
 describe('one table (RFC 4180)', () => {
   it('reads quotes, commas, doubled quotes and line breaks within a cell', () => {
     const { rows, problems } = arms('arm,name,role\r\nC,"Water, ""soft""\r\nfrom the tap",control\r\n');
     expect(problems).toEqual([]);
     expect(rows).toHaveLength(1);
-    expect(rows[0]).toMatchObject({ row: 2, cells: { arm: 'C', name: 'Water, "soft"\r\nfrom the tap', role: 'control' } });
+    expect(rows[0]).toMatchObject({ row: 2, record: { arm: 'C', name: 'Water, "soft"\r\nfrom the tap', role: 'control' } });
   });
 
   it('takes columns in any order and leaves those it does not know', () => {
     const { rows, problems } = arms('colour,role,name,arm\nred,control,Water,C\n');
     expect(problems).toEqual([]);
-    expect(rows[0].cells).toMatchObject({ arm: 'C', name: 'Water', role: 'control' });
-    expect(rows[0].cells).not.toHaveProperty('colour');
+    expect(rows[0].record).toMatchObject({ arm: 'C', name: 'Water', role: 'control' });
+    expect(rows[0].record).not.toHaveProperty('colour');
   });
 
   it('reads the levels of factors as columns of arms', () => {
-    expect(arms('arm,name,role,factor_light\nC,Water,control,lamp\n').rows[0].cells).toMatchObject({ factor_light: 'lamp' });
+    expect(arms('arm,name,role,factor_light\nC,Water,control,lamp\n').rows[0].record).toMatchObject({ factors: { light: 'lamp' } });
     expect(lines(arms('arm,name,role,factor_light\nC,Water,control,\n'))).toEqual(['arms.csv:2:factor_light: is empty; expected text']);
   });
 
@@ -54,7 +49,7 @@ describe('one table (RFC 4180)', () => {
   ])('reads "%s" as the number %d', (raw, value) => {
     const { rows, problems } = observations(`o1,P1,height,2026-04-14,${raw}`);
     expect(problems).toEqual([]);
-    expect(rows[0].cells.value).toBe(value);
+    expect(rows[0].record.value).toBe(value);
   });
 
   it.each(['12 cm', '1;5', '0x10', 'Infinity', 'NaN', '1e999', '--1', '1_000'])('does not take "%s" for a number', (raw) => {

@@ -1,27 +1,29 @@
 import Papa from 'papaparse';
+import type { Field, Fields, RecordOf } from '../model';
+import { expected, fits } from '../model/readRecord';
+import { numberCell } from '../model/cells';
 import type { Problem } from './Problem';
-import type { Field, Table } from './tables';
-import { isDate, isMoment } from '../model/dates';
+import { columnName, plainFields, wordColumns, type Table } from './tables';
 
-export type Cell = string | number | boolean | null;
-
-export interface TableRow {
+export interface TableRow<F extends Fields> {
   /** Row in the file; the header is row 1. */
   readonly row: number;
-  readonly cells: Readonly<Record<string, Cell>>;
+  readonly record: RecordOf<F>;
+  /** Fields whose cells were empty, so that their blanks stand. */
+  readonly empty: ReadonlySet<string>;
 }
 
-export interface ReadTable {
-  readonly rows: readonly TableRow[];
-  readonly header: readonly string[];
+export interface ReadTable<F extends Fields> {
+  readonly rows: readonly TableRow<F>[];
   readonly problems: readonly Problem[];
 }
 
 /**
  * Reads one CSV table (RFC 4180, UTF-8) and checks every cell against its field; nothing throws, each problem names row and column.
- * @param extra fields that are read beyond the table's own, such as factor columns
+ * @param table the record's fields are its columns
+ * @param csv the file as text
  */
-export function readTable(table: Table, csv: string): ReadTable {
+export function readTable<F extends Fields>(table: Table<F>, csv: string): ReadTable<F> {
   const problems: Problem[] = [];
   const problem = (row: number | null, column: string | null, message: string) => problems.push({ file: table.file, row, column, message });
   const parsed = Papa.parse<string[]>(csv.replace(/^\uFEFF/, ''), { skipEmptyLines: 'greedy' });
@@ -30,87 +32,75 @@ export function readTable(table: Table, csv: string): ReadTable {
       problem((error.row ?? 0) + 1, null, `${error.message}; expected a CSV file with commas and double quotes`);
   }
   const [header = [], ...lines] = parsed.data;
+  const fields = plainFields(table.fields);
   if (header.length === 0) {
-    problem(1, null, `the file is empty; expected a header with ${table.fields.map((field) => field.name).join(', ')}`);
-    return { rows: [], header: [], problems };
+    problem(1, null, `the file is empty; expected a header with ${fields.map(([name]) => columnName(name)).join(', ')}`);
+    return { rows: [], problems };
   }
   header.forEach((name, i) => {
     if (header.indexOf(name) !== i) problem(1, name, 'the column stands twice; expected once');
   });
-  const factors = header.filter((name) => table.name === 'arms' && name.startsWith('factor_'));
-  const fields: readonly Field[] = [...table.fields, ...factors.map((name): Field => ({ name, type: 'string', required: true }))];
-  const missing = fields.filter((field) => !field.optionalColumn && !header.includes(field.name));
-  for (const field of missing) problem(1, field.name, 'the column is missing; expected it in the header');
-  if (missing.length > 0) return { rows: [], header, problems };
+  const missing = fields.filter(([name, { must }]) => must && !header.includes(columnName(name)));
+  for (const [name] of missing) problem(1, columnName(name), 'the column is missing; expected it in the header');
+  if (missing.length > 0) return { rows: [], problems };
 
-  const keys = new Map<string, number>();
-  const rows = lines.map((line, index): TableRow => {
+  const places = fields.map(([name, field]) => ({ name, field, column: columnName(name), at: header.indexOf(columnName(name)) }));
+  const words = wordColumns(table.fields).map(([name, prefix]) => ({
+    name,
+    columns: header.flatMap((column, at) => (column.startsWith(prefix) ? [{ column, at, word: column.slice(prefix.length) }] : [])),
+  }));
+  const keys = new Map<unknown, number>();
+  const rows = lines.map((line, index): TableRow<F> => {
     const row = index + 2;
     if (line.length !== header.length) problem(row, null, `${line.length} cells; expected ${header.length} as in the header`);
-    const cells: Record<string, Cell> = {};
-    for (const field of fields) {
-      const at = header.indexOf(field.name);
-      const whole = at < 0 ? '' : (line[at] ?? '');
-      // Free text keeps its spaces; codes, numbers and dates do not have any.
-      const raw = field.type === 'string' && !field.enum && whole.trim() !== '' ? whole : whole.trim();
-      const checked = readCell(field, raw === '' ? (field.fallback ?? '') : raw);
-      if ('wrong' in checked) problem(row, field.name, checked.wrong);
-      cells[field.name] = 'wrong' in checked ? null : checked.value;
+    const record: Record<string, unknown> = {};
+    const empty = new Set<string>();
+    for (const { name, field, column, at } of places) {
+      const cell = readCell(field, at < 0 ? '' : (line[at] ?? ''));
+      if ('wrong' in cell) problem(row, column, cell.wrong);
+      if ('empty' in cell) empty.add(name);
+      record[name] = 'value' in cell ? cell.value : field.blank;
     }
-    const key = cells[table.primaryKey];
-    if (typeof key === 'string') {
-      const first = keys.get(key);
-      if (first !== undefined)
-        problem(row, table.primaryKey, `"${key}" already stands in row ${first}; expected each ${table.primaryKey} once`);
-      else keys.set(key, row);
+    for (const { name, columns } of words) {
+      const entries = columns.map(({ column, at, word }) => {
+        const text = (line[at] ?? '').trim() === '' ? '' : line[at];
+        if (text === '') problem(row, column, 'is empty; expected text');
+        return [word, text] as const;
+      });
+      record[name] = Object.fromEntries(entries);
     }
-    return { row, cells };
+    const key = record[table.primaryKey];
+    const first = keys.get(key);
+    if (key !== '' && first !== undefined)
+      problem(row, table.primaryKey, `"${String(key)}" already stands in row ${first}; expected each ${table.primaryKey} once`);
+    else keys.set(key, row);
+    return { row, record: record as RecordOf<F>, empty };
   });
-  return { rows, header, problems };
+  return { rows, problems };
 }
 
-function readCell(field: Field, raw: string): { value: Cell } | { wrong: string } {
-  if (raw === '') {
-    if (field.required) return { wrong: `is empty; expected ${describe(field)}` };
-    return { value: field.type === 'string' && field.fallback === '' ? '' : null };
-  }
-  const wrong = { wrong: `"${raw.slice(0, 60)}" is not ${describe(field)}` };
-  switch (field.type) {
-    case 'number':
-    case 'integer': {
-      const value = /^[+-]?(\d+\.?\d*|\.\d+)(e[+-]?\d+)?$/i.test(raw) ? Number(raw) : NaN;
-      if (!Number.isFinite(value) || (field.type === 'integer' && !Number.isInteger(value))) return wrong;
-      return field.minimum !== undefined && value < field.minimum ? wrong : { value };
-    }
-    case 'boolean':
-      return raw === 'true' || raw === 'false' ? { value: raw === 'true' } : wrong;
-    case 'date':
-      return isDate(raw) ? { value: raw } : wrong;
-    case 'moment':
-      return isMoment(raw) ? { value: raw } : wrong;
-    case 'string':
-      if (field.enum && !field.enum.includes(raw)) return wrong;
-      return field.pattern && !field.pattern.test(raw) ? wrong : { value: raw };
-  }
+type ReadCell = { readonly value: unknown } | { readonly empty: true } | { readonly wrong: string };
+
+function readCell(field: Field, whole: string): ReadCell {
+  const { shape } = field;
+  // Free text keeps its spaces; numbers, dates and words from a list do not have any.
+  const raw = shape.type === 'text' && whole.trim() !== '' ? whole : whole.trim();
+  if (raw === '') return field.must ? { wrong: `is empty; expected ${cellExpected(field)}` } : { empty: true };
+  const wrong = { wrong: `"${raw.slice(0, 60)}" is not ${cellExpected(field)}` };
+  if (field.cell && !field.cell.pattern.test(raw)) return wrong;
+  const value = field.cell ? field.cell.read(raw) : plainValue(field, raw);
+  if (field.cell) return fits(shape, value) ? { value } : wrong;
+  const small = shape.type === 'number' && shape.least !== undefined && typeof value === 'number' && value < shape.least;
+  const broken = shape.type === 'number' && shape.whole && !Number.isInteger(value);
+  return !fits(shape, value) || small || broken ? wrong : { value };
 }
 
-function describe(field: Field): string {
-  if (field.enum) return `one of ${field.enum.join(', ')}`;
-  if (field.name === 'when') return 'final, total, area or "day N"';
-  if (field.name === 'rubric') return 'steps like "1 = pale; 2 = green"';
-  if (field.name === 'reading_days') return 'days as whole numbers with a space between';
-  switch (field.type) {
-    case 'number':
-      return field.minimum === 0 ? 'a number of 0 or more, like 12.5' : 'a number, like 12.5';
-    case 'integer':
-      return field.minimum === 0 ? 'a whole number of 0 or more' : 'a whole number';
-    case 'boolean':
-      return 'true or false';
-    case 'date':
-      return 'a date, like 2026-04-14';
-    case 'moment':
-      return 'a date or date-time, like 2026-04-14 or 2026-04-14T09:30:00Z';
-    case 'string':
-      return 'text';
-  }
+function plainValue({ shape }: Field, raw: string): unknown {
+  if (shape.type === 'number') return numberCell.pattern.test(raw) ? Number(raw) : NaN;
+  if (shape.type === 'flag') return raw === 'true' || raw === 'false' ? raw === 'true' : null;
+  return raw;
+}
+
+function cellExpected(field: Field): string {
+  return field.shape.type === 'choice' ? `one of ${field.shape.among.join(', ')}` : expected(field);
 }

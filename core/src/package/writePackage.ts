@@ -1,85 +1,40 @@
 import Papa from 'papaparse';
-import type { Study } from '../model';
+import type { Field, Fields, Study } from '../model';
 import type { PackageFiles } from './readPackage';
-import { tables, type Field } from './tables';
+import { columnName, plainFields, tables, wordColumns, type Table } from './tables';
 
-type Row = Readonly<Record<string, string | number | boolean | null>>;
+type Row = Readonly<Record<string, unknown>>;
+type Cell = string | number | boolean | null;
 
-/** Writes a study as an open experiment package: file name → text. Reading it back gives the same study. */
+/** A column with what each row has in it. */
+interface Column {
+  readonly name: string;
+  readonly schema: object;
+  readonly cell: (row: Row) => Cell;
+}
+
+/**
+ * Writes a study as an open experiment package. Reading it back gives the same study.
+ * @returns file name → text
+ */
 export function writePackage(study: Study): PackageFiles {
   const { experiment } = study;
-  const factors = [...new Set(experiment.arms.flatMap((arm) => Object.keys(arm.factors)))];
-  const rows: Record<string, readonly Row[]> = {
-    arms: experiment.arms.map((arm) => ({
-      arm: arm.arm,
-      name: arm.name,
-      role: arm.role,
-      dose: arm.dose,
-      dose_unit: arm.doseUnit,
-      ...Object.fromEntries(factors.map((factor) => [`factor_${factor}`, arm.factors[factor] ?? null])),
-    })),
-    units: experiment.units.map((unit) => ({
-      unit: unit.unit,
-      arm: unit.arm,
-      block: unit.block,
-      container: unit.container,
-      row: unit.row,
-      column: unit.column,
-      sown: unit.sown,
-      lot: unit.lot,
-      started_on: unit.startedOn,
-      status: unit.status,
-      status_reason: unit.statusReason,
-    })),
-    measures: experiment.measures.map((measure) => ({
-      measure: measure.measure,
-      name: measure.name,
-      kind: measure.kind,
-      unit: measure.unit,
-      category: measure.category,
-      higher_is: measure.higherIs,
-      primary: measure.primary,
-      smallest_difference: measure.smallestDifference,
-      when: measure.when,
-      rubric: measure.rubric.map(({ value, words }) => `${value} = ${words}`).join('; '),
-      reading_days: measure.readingDays.join(' '),
-    })),
-    observations: study.observations.map((seen) => ({
-      id: seen.id,
-      unit: seen.unit,
-      plant: seen.plant,
-      measure: seen.measure,
-      observed_on: seen.observedOn,
-      value: seen.value,
-      category: seen.category,
-      observer: seen.observer,
-      blinded: seen.blinded,
-      source: seen.source,
-      note: seen.note,
-      replaces: seen.replaces,
-    })),
-    events: study.happenings.map((event) => ({ ...event, arms: event.arms.join(' '), units: event.units.join(' ') })),
-    care: study.care.map((care) => ({
-      id: care.id,
-      on: care.on,
-      unit: care.unit,
-      arm: care.arm,
-      kind: care.kind,
-      amount: care.amount,
-      amount_unit: care.amountUnit,
-      note: care.note,
-    })),
+  const rows: Record<keyof typeof tables, readonly Row[]> = {
+    arms: experiment.arms,
+    units: experiment.units,
+    measures: experiment.measures,
+    observations: study.observations,
+    events: study.happenings,
+    care: study.care,
   };
-  const fieldsOf = (name: string, fields: readonly Field[]): readonly Field[] =>
-    name === 'arms'
-      ? [...fields, ...factors.map((factor): Field => ({ name: `factor_${factor}`, type: 'string', required: true }))]
-      : fields;
-  const written = tables.filter((table) => !table.optional || rows[table.name].length > 0);
+  const written = (Object.keys(tables) as (keyof typeof tables)[])
+    .map((name) => ({ table: tables[name] as Table, rows: rows[name] }))
+    .filter(({ table, rows: own }) => !table.optional || own.length > 0)
+    .map((part) => ({ ...part, columns: columnsOf(part.table.fields, part.rows) }));
   const files: Record<string, string> = {};
-  for (const table of written) {
-    const names = fieldsOf(table.name, table.fields).map((field) => field.name);
-    files[table.file] =
-      Papa.unparse({ fields: names, data: rows[table.name].map((row) => names.map((name) => row[name])) }, { newline: '\r\n' }) + '\r\n';
+  for (const { table, rows: own, columns } of written) {
+    const data = own.map((row) => columns.map(({ cell }) => cell(row)));
+    files[table.file] = Papa.unparse({ fields: columns.map(({ name }) => name), data }, { newline: '\r\n' }) + '\r\n';
   }
   const { arms: _arms, units: _units, measures: _measures, name, title, created, ...fern } = experiment;
   files['datapackage.json'] = JSON.stringify(
@@ -88,13 +43,13 @@ export function writePackage(study: Study): PackageFiles {
       name,
       title,
       created,
-      resources: written.map((table) => ({
+      resources: written.map(({ table, columns }) => ({
         name: table.name,
         path: table.file,
         profile: 'tabular-data-resource',
         encoding: 'utf-8',
         schema: {
-          fields: fieldsOf(table.name, table.fields).map(schemaField),
+          fields: columns.map(({ schema }) => schema),
           primaryKey: table.primaryKey,
           foreignKeys: table.foreignKeys.map(({ field, table: other, key }) => ({
             fields: field,
@@ -110,16 +65,42 @@ export function writePackage(study: Study): PackageFiles {
   return files;
 }
 
-function schemaField(field: Field): object {
+/** A column a field, in the order of the record, then a column a word. */
+function columnsOf(fields: Fields, rows: readonly Row[]): Column[] {
+  const plain = plainFields(fields)
+    .filter(([name, { sparse }]) => !sparse || rows.some((row) => row[name] !== null))
+    .map(([name, field]): Column => ({
+      name: columnName(name),
+      schema: schemaOf(columnName(name), field),
+      cell: (row) => cellOf(field, row[name]),
+    }));
+  const words = wordColumns(fields).flatMap(([name, prefix]) => {
+    const known = new Set(rows.flatMap((row) => Object.keys(row[name] as object)));
+    return [...known].map((word): Column => ({
+      name: `${prefix}${word}`,
+      schema: { name: `${prefix}${word}`, type: 'string', constraints: { required: true } },
+      cell: (row) => (row[name] as Readonly<Record<string, string>>)[word] ?? null,
+    }));
+  });
+  return [...plain, ...words];
+}
+
+function cellOf({ cell }: Field, value: unknown): Cell {
+  return cell ? cell.write(value as never) : (value as Cell);
+}
+
+function schemaOf(name: string, { shape, must }: Field): object {
   const constraints = {
-    ...(field.required ? { required: true } : {}),
-    ...(field.enum ? { enum: field.enum } : {}),
-    ...(field.minimum === undefined ? {} : { minimum: field.minimum }),
+    ...(must ? { required: true } : {}),
+    ...(shape.type === 'choice' ? { enum: shape.among } : {}),
+    ...(shape.type === 'number' && shape.least !== undefined ? { minimum: shape.least } : {}),
   };
-  return {
-    name: field.name,
-    // Dates with and without a time stand in one column, which Table Schema can only call text.
-    type: field.type === 'moment' ? 'string' : field.type,
-    ...(Object.keys(constraints).length > 0 ? { constraints } : {}),
-  };
+  return { name, type: schemaType(shape), ...(Object.keys(constraints).length > 0 ? { constraints } : {}) };
+}
+
+/** Table Schema's name of a type. Dates with and without a time stand in one column, which it can only call text. */
+function schemaType(shape: Field['shape']): string {
+  if (shape.type === 'number') return shape.whole ? 'integer' : 'number';
+  if (shape.type === 'flag') return 'boolean';
+  return shape.type === 'date' ? 'date' : 'string';
 }

@@ -222,3 +222,12 @@ describe('the fair-test check', () => {
     expect(message('CTTCCTTC')).toBeUndefined();
   });
 });
+
+it('a count without a number sown is planned as a number, not as a share', () => {
+  const worms = aMeasure({ measure: 'worms', name: 'Worms', kind: 'count', unit: '', smallestDifference: 4 });
+  const plan = good({ measures: [worms] }, { spreadGuess: 0.4, controlGuess: 7 });
+  const [finding] = fairTest(plan).filter(({ rule }) => rule === 'power');
+  // SD 2.8 of 7 worms and a difference of 4: noncentral t gives 9 an arm (Cohen 1988, d = 1.43).
+  expect(finding.remedy).toBe('About 9 an arm would do it 8 times in 10.');
+  expect(remedyFor(finding, plan)?.label).toBe('Use 9 pots an arm');
+});

@@ -1,4 +1,4 @@
-import type { Experiment, Finding, Severity } from '../model';
+import { bySeverity, type Experiment, type Finding } from '../model';
 import { blind } from './rules/blind';
 import { comparison } from './rules/comparison';
 import { container } from './rules/container';
@@ -41,13 +41,6 @@ export const fairTestRules = [
   unequal,
   scope,
 ] as const;
-
-const order: readonly Severity[] = ['blocker', 'serious', 'caution', 'note'];
-
-/** Findings with the worst first. */
-export function bySeverity(findings: readonly Finding[]): Finding[] {
-  return [...findings].sort((a, b) => order.indexOf(a.severity) - order.indexOf(b.severity));
-}
 
 /** The fair-test check of a plan: what would make its result hard to believe, before the start. */
 export function fairTest(experiment: Experiment): Finding[] {

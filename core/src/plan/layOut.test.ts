@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { chiSquareUpper } from '../stats/chiSquareUpper';
 import { anArm, anExperiment, aUnit } from '../testing';
-import { layOut, type LayoutWish } from './layOut';
+import { layOut, type LayoutWish } from '../study/bench/layOut';
 import { movedByHand, placesInWords } from './movedByHand';
-import { moveUnit } from './moveUnit';
+import { moveUnit } from './edits/moveUnit';
 import { nextArmCode, replan, wishOf } from './replan';
-import { benchFor, walkOrder } from './shelfOf';
+import { benchFor, walkOrder } from '../study/bench/shelves';
 
 const wish = (more: Partial<LayoutWish> = {}): LayoutWish => ({
   arms: [anArm('C'), anArm('T')],

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { aUnit } from '../testing';
-import { benchFor, shelfRows, walkOrder } from './shelfOf';
+import { benchFor, shelfRows, walkOrder } from '../study/bench/shelves';
 import { smallestP } from './smallestP';
 
 describe('the bench', () => {

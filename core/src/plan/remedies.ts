@@ -5,10 +5,10 @@ import { crossFactors, factorsOf } from './crossFactors';
 import { mostUnitsPerArm, nextArmCode, replan } from './replan';
 import { fewestUnits } from './rules/losses';
 import { position } from './rules/position';
-import { guessedSpread } from './rules/power';
+import { differenceThatMatters, guessedSpread } from './rules/power';
 import { reach } from './rules/reach';
 import { openNeighbours } from './rules/spillover';
-import { unitsByArm } from './rules/unitsByArm';
+import { unitsByArm } from '../study/unitsByArm';
 
 /** Something that the app can do about a finding: what the button says, and the plan afterwards. */
 export interface Remedy {
@@ -100,11 +100,10 @@ const makers: Readonly<Record<string, Maker>> = {
   reach: (experiment) => units(experiment, reaching(experiment)),
   losses: (experiment) => units(experiment, Math.ceil(fewestUnits(experiment.layout) / (experiment.plan.expectedSurvival || 1))),
   power: (experiment) => {
-    const primary = experiment.measures.find((measure) => measure.primary);
+    const difference = differenceThatMatters(experiment);
     const spread = guessedSpread(experiment);
-    if (!primary?.smallestDifference || spread === null) return null;
+    if (difference === null || spread === null) return null;
     const compared = experiment.arms.filter((arm) => arm.role !== 'reference').length;
-    const difference = primary.kind === 'count' ? primary.smallestDifference / 100 : primary.smallestDifference;
     return units(experiment, Math.ceil(unitsForPowerT(difference, spread, 0.8, 0.05 / (compared - 1))));
   },
   container: () => ({

@@ -1,5 +1,5 @@
-import type { Arm, Experiment, Layout } from '../model';
-import { layOut, MOST_UNITS, type LayoutWish } from './layOut';
+import { MOST_UNITS, type Arm, type Experiment, type Layout } from '../model';
+import { layOut, type LayoutWish } from '../study/bench/layOut';
 
 export interface PlanChange {
   readonly arms?: readonly Arm[];

@@ -50,6 +50,15 @@ export function dimensionOf(unit: string): Dimension | null {
   return units[unit]?.dimension ?? null;
 }
 
+/**
+ * How many base units of its dimension (mm, g, mL, s, K, cm²) a unit is.
+ * @throws {RangeError} for a unit that is not known
+ */
+export function inBaseUnits(unit: string): number {
+  if (!units[unit]) throw new RangeError(`${unit} is not a known unit`);
+  return units[unit].factor;
+}
+
 /** A value in another unit of the same dimension; null where the two do not convert. */
 export function convert(value: number, from: string, to: string): number | null {
   if (from === to) return value;

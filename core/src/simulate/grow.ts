@@ -1,5 +1,5 @@
 import { growthLimit, stretch } from './limits';
-import { forArm, type Conditions, type Process } from './Truth';
+import { forArm, type Conditions, type Process } from '../model/Truth';
 
 type Growth = Extract<Process, { process: 'growth' }>;
 

@@ -1,4 +1,4 @@
-import type { Conditions } from './Truth';
+import type { Conditions } from '../model/Truth';
 
 /** Growth as a share of the best, by temperature: 0 at 4 °C and 40 °C, best at 24 °C (a triangle; common practice). */
 export function temperatureLimit(temperature: number): number {

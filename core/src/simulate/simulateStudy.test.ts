@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { centre, sd } from '../stats/moments';
-import { layOut } from '../plan/layOut';
+import { layOut } from '../study/bench/layOut';
 import { aMeasure, anArm, anExperiment } from '../testing';
 import type { Experiment, Measure, Observation } from '../model';
 import { grow } from './grow';
 import { growthLimit, lightLimit, stretch, temperatureLimit } from './limits';
 import { simulateStudy } from './simulateStudy';
-import { ideal, plainTruth, type Process, type Truth } from './Truth';
+import { ideal, plainTruth, type Process, type Truth } from '../model/Truth';
 
 const arms = [anArm('C'), anArm('T')];
 function bench(unitsPerArm: number, measure: Partial<Measure>, sown: number | null = null): Experiment {

@@ -1,10 +1,10 @@
 import { addDays, type Experiment, type Happening, type Measure, type Observation, type Study, type Unit } from '../model';
-import { benchFor } from '../plan/shelfOf';
+import { benchFor } from '../study/bench/shelves';
 import { decimalsFor } from '../quantities/roundTo';
 import { random, type Random } from '../stats/random';
 import { grow, readPlant } from './grow';
 import { sproutDays } from './sprout';
-import { forArm, type Conditions, type Process, type Truth } from './Truth';
+import { forArm, type Conditions, type Process, type Truth } from '../model/Truth';
 
 export interface SimulateOptions {
   readonly seed: number;

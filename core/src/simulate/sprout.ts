@@ -1,5 +1,5 @@
 import type { Random } from '../stats/random';
-import { forArm, type Process } from './Truth';
+import { forArm, type Process } from '../model/Truth';
 
 type Sprouting = Extract<Process, { process: 'sprouting' }>;
 

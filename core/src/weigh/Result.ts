@@ -1,100 +1,14 @@
-import type { Finding, MeasureKind, Role, When } from '../model';
-import type { Interval } from '../stats/meanInterval';
+import type { ArmSummary } from '../compare/ArmSummary';
+import type { Contrast, Trend, UnitValue } from '../compare/Contrast';
+import type { TestRow } from '../compare/TestRow';
+import type { Finding, MeasureKind, Sentence, When } from '../model';
 import type { VarianceRow } from '../stats/analysisOfVariance';
-import type { SurvivalStep } from '../stats/kaplanMeier';
-import type { Sentence } from './Sentence';
 
 export type VerdictCode = 'supported' | 'small' | 'no-difference-that-matters' | 'opposite' | 'cannot-tell' | 'not-a-fair-test';
 
-export type Method =
-  | 'welch-t'
-  | 'paired-t'
-  | 'anova'
-  | 'welch-anova'
-  | 'randomisation'
-  | 'sign-flip'
-  | 'mann-whitney'
-  | 'kruskal-wallis'
-  | 'fisher-exact'
-  | 'chi-square'
-  | 'log-rank'
-  | 'trend'
-  | 'dunnett'
-  | 'tukey';
-
-/** What one arm did; numbers that cannot be computed are null. */
-export interface ArmSummary {
-  readonly arm: string;
-  readonly role: Role;
-  /** Units with a value. */
-  readonly units: number;
-  readonly mean: number | null;
-  readonly sd: number | null;
-  readonly ci95: Interval | null;
-  readonly median: number | null;
-  readonly successes?: number;
-  readonly trials?: number;
-  readonly proportion?: number | null;
-  /** Interval of the mean over the units' proportions, which the picture shows; `ci95` of a count is Wilson's over all sown. */
-  readonly unitsCi95?: Interval | null;
-  /** Units at each step of a rating, by step. */
-  readonly steps?: Readonly<Record<string, number>>;
-  /** How fast and evenly seeds sprouted, each the mean over the units that have it; counts of the sown read on two days or more. */
-  readonly sprouting?: SproutingSummary;
-  readonly events?: number;
-  readonly censored?: number;
-  readonly restrictedMean?: number | null;
-  readonly survival?: readonly SurvivalStep[];
-}
-
-/** Means over units: half sprouted (days, Coolbear and Farooq), mean days, sprouts a day (Maguire), synchrony from 0 to 1. */
-export interface SproutingSummary {
-  readonly t50Coolbear: number | null;
-  readonly t50Farooq: number | null;
-  readonly meanTime: number | null;
-  readonly speed: number | null;
-  readonly synchrony: number | null;
-}
-
-export interface TestRow {
-  readonly method: Method;
-  readonly versus?: string;
-  readonly arm?: string;
-  readonly statistic: { readonly name: string; readonly value: number };
-  readonly df: readonly number[];
-  readonly p: number;
-  readonly exact?: boolean;
-  readonly arrangements?: number;
-  readonly seed?: number;
-  /** True where plants are counted as if each were a unit: shown because course reports ask for it, never used. */
-  readonly ignoresUnits?: boolean;
-  /** True where the blocks are left out of the reckoning. */
-  readonly ignoresBlocks?: boolean;
-}
-
-export interface ComparisonRow {
-  readonly arm: string;
-  readonly versus: string;
-  readonly difference: { readonly value: number | null; readonly ci95: Interval | null };
-  readonly ratio: { readonly value: number | null; readonly ci95: Interval | null };
-  readonly p: number | null;
-  readonly adjusted: 'none' | 'dunnett' | 'tukey' | 'holm';
-  /** Chance that a unit of the arm beats one of the other; ratings only. */
-  readonly superiority?: number;
+/** A comparison with its verdict. */
+export interface ComparisonRow extends Contrast {
   readonly verdict: VerdictCode;
-}
-
-/** What a comparison says before it is judged. */
-export type Contrast = Omit<ComparisonRow, 'verdict'>;
-
-export interface Trend {
-  readonly slope: number;
-  readonly ci95: Interval | null;
-  readonly p: number | null;
-  /** Dose at the top or bottom of the fitted curve, where it lies inside the doses tried; null otherwise. */
-  readonly turningPoint: number | null;
-  readonly turningPointCi95: Interval | null;
-  readonly quadratic: { readonly coefficient: number; readonly p: number | null } | null;
 }
 
 export interface VerdictResult {
@@ -105,14 +19,6 @@ export interface VerdictResult {
   readonly claimedRatioRuledOut: boolean | null;
   /** Units an arm that would settle it; null where it is settled or cannot be said. */
   readonly unitsNeeded: number | null;
-}
-
-/** One unit's value, as every picture and test uses it. */
-export interface UnitValue {
-  readonly unit: string;
-  readonly arm: string;
-  readonly block: string | null;
-  readonly value: number;
 }
 
 export interface MeasureResult {

@@ -3,8 +3,9 @@ import { plural } from '../quantities/plural';
 import { meanInterval } from '../stats/meanInterval';
 import { centre } from '../stats/moments';
 import type { MeasureResult } from './Result';
-import { indexObservations, unitData } from './unitData';
-import { gapFact, wordingFor } from './verdict/wording';
+import { unitData } from '../study/curves';
+import { kindOf } from '../kinds';
+import { gapFact } from './verdict/wording';
 
 interface PictureArm {
   readonly arm: string;
@@ -61,7 +62,7 @@ export function findingTitle(result: MeasureResult, measure: Measure, arms: read
     (row) => row.p !== null && row.p <= 0.05 && row.difference.ci95 !== null && row.difference.ci95[0] * row.difference.ci95[1] > 0,
   );
   const lead = [...told].sort((a, b) => Math.abs(b.difference.value ?? 0) - Math.abs(a.difference.value ?? 0))[0];
-  const gap = lead ? gapFact(lead, wordingFor(measure, result.share)) : null;
+  const gap = lead ? gapFact(lead, kindOf(measure).wording(measure, result.share)) : null;
   if (!lead || !gap)
     return result.values.length === 0 ? `${measure.name}: nothing read yet` : `${measure.name}: no clear gap between the arms`;
   return `${measure.name}: ${gap.text} with ${arms.find((arm) => arm.arm === lead.arm)?.name ?? lead.arm}`;
@@ -92,11 +93,12 @@ export function dotsPicture(study: Study, measure: Measure, result: MeasureResul
   };
 }
 
-/** The picture over time: a curve an arm, from the units that are not excluded; a lost unit stands in it up to its loss. Null with fewer than two days. */
+/** The picture over time: a curve an arm, from the units that are not excluded; a lost unit stands in it up to its loss. Null with fewer than two days, and for what is drawn over time already. */
 export function curvesPicture(study: Study, measure: Measure, result: MeasureResult): CurvesPicture | null {
+  if (kindOf(measure).picture === 'steps') return null;
   const { arms, plan } = study.experiment;
   const scale = result.share ? 100 : 1;
-  const data = unitData(study, measure, indexObservations(study.observations)).filter(({ unit }) => unit.status !== 'excluded');
+  const data = unitData(study, measure).filter(({ unit }) => unit.status !== 'excluded');
   const curves = arms.map((arm) => {
     const byDay = new Map<number, number[]>();
     for (const { unit, curve } of data) {
@@ -150,5 +152,5 @@ export function eventPicture(study: Study, measure: Measure, result: MeasureResu
 
 /** The first picture of a measure: dots a unit, or for an event its steps. */
 export function mainPicture(study: Study, measure: Measure, result: MeasureResult): Picture {
-  return measure.kind === 'event' ? eventPicture(study, measure, result) : dotsPicture(study, measure, result);
+  return kindOf(measure).picture === 'steps' ? eventPicture(study, measure, result) : dotsPicture(study, measure, result);
 }

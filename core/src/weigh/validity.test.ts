@@ -51,6 +51,16 @@ const water = (t: number) => ({
   })),
 });
 
+const waterIn = (amounts: Readonly<Record<'C' | 'T', readonly [number, string]>>) => ({
+  care: (['C', 'T'] as const).map((arm) => ({
+    ...water(0).care[0],
+    id: arm,
+    arm,
+    amount: amounts[arm][0],
+    amountUnit: amounts[arm][1],
+  })),
+});
+
 interface Case {
   readonly rule: string;
   readonly severity: string;
@@ -210,5 +220,34 @@ describe('the validity check', () => {
 
   it('has a case here for every rule', () => {
     expect(new Set(cases.map(({ rule }) => rule)).size).toBe(validityRules.length);
+  });
+});
+
+describe('what was given is compared in one unit', () => {
+  const fires = (study: Partial<Study>) => validity(good(study)).filter(({ rule }) => rule === 'care-differs');
+
+  it('a cup against a millilitre differs, a cup against 237 mL does not', () => {
+    expect(fires(waterIn({ C: [1, 'mL'], T: [1, 'cup'] }))[0].message).toContain('C 0.2 mL each, T 47.3 mL each');
+    expect(fires(waterIn({ C: [237, 'ml'], T: [1, 'cup'] }))).toEqual([]);
+  });
+
+  it('amounts that do not add are left alone', () => {
+    expect(fires(waterIn({ C: [1, 'g'], T: [1, 'cup'] }))).toEqual([]);
+  });
+});
+
+describe('a change of the lead', () => {
+  it('is seen in the heights themselves, whatever was sown', () => {
+    const heights = (day: number, c: number, t: number) =>
+      readings(
+        day,
+        codes.map((code, i) => (armOf(code) === 'C' ? c : t) + (i % 5) / 10),
+      );
+    const sown = { units: codes.map((code) => aUnit(code, armOf(code), { sown: armOf(code) === 'C' ? 1 : 100 })) };
+    // Control ahead on both days: divided by what was sown it would seem so in one arm only.
+    const steady = good({ observations: [...heights(3, 5, 4), ...heights(7, 9, 8)] }, sown);
+    expect(validity(steady).filter(({ rule }) => rule === 'crossover')).toEqual([]);
+    const crossed = good({ observations: [...heights(3, 5, 4), ...heights(7, 8, 9)] }, sown);
+    expect(validity(crossed).some(({ rule }) => rule === 'crossover')).toBe(true);
   });
 });

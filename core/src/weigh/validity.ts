@@ -1,5 +1,4 @@
-import type { Finding, Study } from '../model';
-import { bySeverity } from '../plan/fairTest';
+import { bySeverity, type Finding, type Study } from '../model';
 import { careDiffers } from './rules/careDiffers';
 import { controlFailed } from './rules/controlFailed';
 import { crossover } from './rules/crossover';

@@ -1,6 +1,6 @@
 import type { Writing } from '../model';
 import type { Picture } from '../weigh/pictures';
-import type { Sentence } from '../weigh/Sentence';
+import type { Sentence } from '../model/Sentence';
 
 /** One piece of a report. Renderers know blocks and no experiment. */
 export type Block =

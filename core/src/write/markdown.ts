@@ -1,5 +1,5 @@
 import type { Picture } from '../weigh/pictures';
-import { sentenceText, type Sentence } from '../weigh/Sentence';
+import { sentenceText, type Sentence } from '../model/Sentence';
 import type { Block } from './Block';
 
 /** A report as Markdown (CommonMark with pipe tables); pictures become the tables that they were drawn from. */

@@ -2,7 +2,7 @@ import type { Study } from '../model';
 import { longDate } from '../model';
 import { plural } from '../quantities/plural';
 import type { MeasureResult, Result } from '../weigh/Result';
-import { sentenceText } from '../weigh/Sentence';
+import { sentenceText } from '../model/Sentence';
 import type { Block } from './Block';
 import { alsoSeen, chance } from './report';
 import { armsTable, comparisonsTable, pEquals, sproutingTable, termsTable, trendSentence } from './resultTables';

@@ -1,11 +1,12 @@
-import { longDate, type Experiment, type Study, type Writing } from '../model';
+import { isShare, kindOf } from '../kinds';
+import { longDate, type Amendment, type Experiment, type Plan, type Study, type Writing } from '../model';
 import { plural } from '../quantities/plural';
 import { placesInWords } from '../plan/movedByHand';
-import { benchFor, shelfRows, walkOrder } from '../plan/shelfOf';
+import { benchFor, shelfRows, walkOrder } from '../study/bench/shelves';
 import { curvesPicture, mainPicture } from '../weigh/pictures';
 import type { MeasureResult, Result } from '../weigh/Result';
-import { armName, explainChance, gapFact, intervalFact, wordingFor } from '../weigh/verdict/wording';
-import type { Sentence } from '../weigh/Sentence';
+import { armName, explainChance, gapFact, intervalFact } from '../weigh/verdict/wording';
+import type { Sentence } from '../model/Sentence';
 import type { Block } from './Block';
 import { armsTable, comparisonsTable, pEquals, sproutingTable, termsTable, trendSentence } from './resultTables';
 
@@ -61,7 +62,7 @@ function predictions({ plan }: Experiment): Block[] {
   ];
 }
 
-function variables({ arms, measures, plan }: Experiment): Block[] {
+function variables({ arms, units, measures, plan }: Experiment): Block[] {
   const armText = arms.map((arm) => `${arm.name}${arm.role === 'treatment' ? '' : ` (${arm.role})`}`);
   return [
     heading('Variables'),
@@ -75,7 +76,7 @@ function variables({ arms, measures, plan }: Experiment): Block[] {
           `${m.name}${m.unit === '' ? '' : `, ${m.unit}`}${m.readingDays.length > 0 ? `, on day ${m.readingDays.join(', ')}` : ''}${m.primary ? ' – this one decides' : ''}${
             m.smallestDifference === null
               ? ''
-              : `; smallest difference that matters: ${m.smallestDifference} ${wordingFor(m, m.kind === 'count').unit}`
+              : `; smallest difference that matters: ${m.smallestDifference} ${kindOf(m).mattersIn(m, isShare(m, units))}`
           }`,
       ),
     ),
@@ -85,6 +86,15 @@ function variables({ arms, measures, plan }: Experiment): Block[] {
       : paragraph('Nothing was written down.'),
   ];
 }
+
+const standing: Readonly<Record<Plan['place'], string>> = {
+  bench: 'They stood on a bench.',
+  sill: 'They stood on a sill.',
+  bed: 'They stood in a bed.',
+  ground: 'They stood in the ground.',
+  'water culture': 'They stood in water.',
+  refrigerator: 'They stood in a refrigerator.',
+};
 
 function method(experiment: Experiment): Block[] {
   const { plan, units, arms } = experiment;
@@ -98,15 +108,18 @@ function method(experiment: Experiment): Block[] {
     heading('Method'),
     ...cautions.map((text): Block => ({ kind: 'caution', text })),
     paragraph(
-      `There were ${units.length} ${plural(plan.unitWord)}: ${each}.${sown.length === 1 ? ` Each had ${sown[0]} sown.` : ''}${started} ${placesInWords(experiment)}`,
+      `There were ${units.length} ${plural(plan.unitWord)}: ${each}.${sown.length === 1 ? ` Each had ${sown[0]} ${plan.putIn} put in.` : ''} ${standing[plan.place]}${started} ${placesInWords(experiment)}`,
     ),
     ...(steps.length > 0 ? [list(steps, true)] : []),
     ...(plan.endRule === '' ? [] : [paragraph(`It ended: ${plan.endRule}`)]),
     ...layout(experiment),
-    ...(plan.amendments.length > 0
-      ? [heading('Changed after the start', 3), list(plan.amendments.map(({ on, what, reason }) => `${on}: ${what} (${reason})`))]
-      : []),
+    ...(plan.amendments.length > 0 ? [heading('Changed after the start', 3), list(plan.amendments.map(amendment))] : []),
   ];
+}
+
+function amendment({ on, what, reason, changes }: Amendment): string {
+  const listed = changes.map(({ what: field, before, after }) => `${field} from “${before}” to “${after}”`).join('; ');
+  return `${on}: ${what} (${reason})${listed === '' ? '' : `: ${listed}`}`;
 }
 
 function layout({ plan, units }: Experiment): Block[] {
@@ -137,7 +150,7 @@ function results(study: Study, result: Result): Block[] {
         ? [paragraph(...row.verdict.pieces), ...chance(row), ...claim(study.experiment, row)]
         : [paragraph(...alsoSeen(row, measure, arms))]),
       { kind: 'figure', picture: mainPicture(study, measure, row) },
-      ...(curves && measure.kind !== 'event' ? [{ kind: 'figure', picture: curves } as const] : []),
+      ...(curves ? [{ kind: 'figure', picture: curves } as const] : []),
       armsTable(study, measure, row),
       ...listed(sproutingTable(study, measure, row)),
       ...listed(termsTable(measure, row)),
@@ -181,7 +194,7 @@ function claim({ claimedRatio }: Experiment, row: MeasureResult): Block[] {
 /** A measure that is not primary has no verdict: what was seen, and its p adjusted over all such measures. */
 export function alsoSeen(row: MeasureResult, measure: Experiment['measures'][number], arms: Experiment['arms']): Sentence {
   const [lead] = [...row.comparisons].filter((c) => c.difference.value !== null).sort((a, b) => (a.p ?? 1) - (b.p ?? 1));
-  const wording = wordingFor(measure, row.share);
+  const wording = kindOf(measure).wording(measure, row.share);
   const gap = lead ? gapFact(lead, wording) : null;
   if (!lead || !gap) return ['There is nothing to compare.'];
   const interval = intervalFact(lead, wording);

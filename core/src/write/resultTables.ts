@@ -1,47 +1,23 @@
+import { kindOf } from '../kinds';
 import type { Measure, Study } from '../model';
 import { plural } from '../quantities/plural';
 import { rounded } from '../quantities/roundTo';
-import type { ArmSummary, ComparisonRow, MeasureResult } from '../weigh/Result';
-import { armName, wordingFor } from '../weigh/verdict/wording';
+import { interval, NONE, scaled, show } from '../quantities/show';
+import type { ComparisonRow, MeasureResult } from '../weigh/Result';
+import { armName } from '../weigh/verdict/wording';
 import type { Block } from './Block';
 
 type Table = Extract<Block, { kind: 'table' }>;
 
-const none = '–';
-
 /** What each arm did, a row an arm. */
 export function armsTable(study: Study, measure: Measure, result: MeasureResult): Table {
   const { arms, plan } = study.experiment;
-  const cells = (summary: ArmSummary): string[] => {
-    if (measure.kind === 'event') return [show(summary.median, null), String(summary.events ?? 0), String(summary.censored ?? 0)];
-    const scale = result.share ? 100 : 1;
-    const spread = summary.sd === null ? null : summary.sd * scale;
-    const own = [
-      scaled(summary.mean, scale, spread),
-      show(spread, spread),
-      interval(result.share ? (summary.unitsCi95 ?? null) : summary.ci95, scale, spread),
-    ];
-    return result.share
-      ? [`${summary.successes ?? 0} of ${summary.trials ?? 0}`, ...own]
-      : measure.kind === 'rating'
-        ? [scaled(summary.median, 1, null), ...own]
-        : own;
-  };
-  const unit = result.share ? '%' : measure.unit;
-  const heads =
-    measure.kind === 'event'
-      ? ['Median day', 'Happened', 'Not yet']
-      : [
-          ...(result.share ? ['Counted of sown'] : measure.kind === 'rating' ? ['Median'] : []),
-          `Mean${unit === '' ? '' : `, ${unit}`}`,
-          'SD',
-          '95 % interval of the mean',
-        ];
+  const columns = kindOf(measure).columns(measure, result.share);
   return {
     kind: 'table',
     caption: `${measure.name}: what each arm did. Each ${plan.unitWord} counts once.`,
-    head: ['Arm', 'Units', ...heads],
-    rows: result.arms.map((summary) => [armName(arms, summary.arm), String(summary.units), ...cells(summary)]),
+    head: ['Arm', 'Units', ...columns.map(({ head }) => head)],
+    rows: result.arms.map((summary) => [armName(arms, summary.arm), String(summary.units), ...columns.map(({ cell }) => cell(summary))]),
     numbersFrom: 1,
   };
 }
@@ -87,7 +63,7 @@ export function termsTable(measure: Measure, result: MeasureResult): Table | nul
 export function trendSentence(study: Study, measure: Measure, result: MeasureResult): string | null {
   const { trend } = result;
   if (!trend) return null;
-  const wording = wordingFor(measure, result.share);
+  const wording = kindOf(measure).wording(measure, result.share);
   const doseUnit = study.experiment.arms.find((arm) => arm.doseUnit)?.doseUnit ?? 'unit of the dose';
   const halfWidth = trend.ci95 === null ? null : ((trend.ci95[1] - trend.ci95[0]) / 2) * wording.scale;
   const slope = `Over the doses: ${scaled(trend.slope, wording.scale, halfWidth)} ${wording.unit} a ${doseUnit} (95 % interval ${interval(trend.ci95, wording.scale, halfWidth)}), ${trend.p === null ? 'p unknown' : pEquals(trend.p)}.`;
@@ -99,7 +75,7 @@ export function trendSentence(study: Study, measure: Measure, result: MeasureRes
 /** Each comparison with its interval and p. */
 export function comparisonsTable(study: Study, measure: Measure, result: MeasureResult): Table {
   const { arms, comparison } = study.experiment;
-  const wording = wordingFor(measure, result.share);
+  const wording = kindOf(measure).wording(measure, result.share);
   const many = result.comparisons.length > 1;
   return {
     kind: 'table',
@@ -130,7 +106,7 @@ export function pEquals(p: number): string {
 
 /** A ratio with its interval; an interval that spans a thousandfold says nothing and is left out. */
 function ratioText({ value, ci95 }: ComparisonRow['ratio']): string {
-  if (value === null) return none;
+  if (value === null) return NONE;
   if (ci95 === null || ci95[1] > 1000 * ci95[0]) return rounded(value, null);
   const halfWidth = (ci95[1] - ci95[0]) / 2;
   return `${rounded(value, halfWidth)} (${interval(ci95, 1, halfWidth)})`;
@@ -138,18 +114,6 @@ function ratioText({ value, ci95 }: ComparisonRow['ratio']): string {
 
 /** p as reports give it: three decimals, "< 0.001" below. */
 export function showP(p: number | null): string {
-  if (p === null) return none;
+  if (p === null) return NONE;
   return p < 0.001 ? '< 0.001' : p.toFixed(3);
-}
-
-function show(value: number | null, spread: number | null): string {
-  return value === null ? none : rounded(value, spread);
-}
-
-function scaled(value: number | null, scale: number, spread: number | null): string {
-  return value === null ? none : rounded(value * scale, spread);
-}
-
-function interval(ends: readonly [number, number] | null, scale: number, spread: number | null): string {
-  return ends === null ? none : `${rounded(ends[0] * scale, spread)} to ${rounded(ends[1] * scale, spread)}`;
 }

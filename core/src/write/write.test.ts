@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { aMeasure, anArm, studyOf } from '../testing';
 import { emptyPlan, type Study } from '../model';
 import { crossFactors } from '../plan/crossFactors';
-import { analyse } from '../weigh/analyse';
+import { analyse } from '../analyse';
 import { curvesPicture, dotsPicture } from '../weigh/pictures';
 import { markdown } from './markdown';
 import { report } from './report';
@@ -30,7 +30,7 @@ const study: Study = {
       materials: ['pots', ''],
       steps: ['Fill.', 'Sow.'],
       cautions: ['Hot tea: adult pours.'],
-      amendments: [{ on: '2026-04-03', what: 'one reading less', reason: 'holiday' }],
+      amendments: [{ on: '2026-04-03', what: 'one reading less', reason: 'holiday', changes: [] }],
       notTested: ['taste'],
       predictions: [{ person: 'Bracken', expects: 'taller', reason: 'caffeine', on: '2026-03-31' }],
     },

@@ -1,5 +1,6 @@
-import { DataTypes, Model, type ModelStatic, type Sequelize } from 'sequelize';
-import type { Care, Observation, Unit } from '@fern/core';
+import { DataTypes, Model, type ModelAttributes, type ModelStatic, type Sequelize } from 'sequelize';
+import { careFields, happeningFields, observationFields, unitFields, type Unit } from '@fern/core';
+import { columnsOf } from './columns';
 
 export interface AccountRow {
   id: string;
@@ -25,19 +26,8 @@ export interface ExperimentRow {
 }
 
 export type UnitRow = Unit & { readonly experimentId: string; readonly position: number };
-export type ObservationRow = Observation & { readonly experimentId: string; readonly receivedAt: string };
-export type CareRow = Care & { readonly experimentId: string };
-
-/** As a happening, with its codes as JSON. */
-export interface HappeningRow {
-  experimentId: string;
-  id: string;
-  on: string;
-  kind: string;
-  arms: string;
-  units: string;
-  note: string;
-}
+/** A record of an experiment as it is stored. */
+export type RecordRow = Readonly<Record<string, unknown>> & { readonly experimentId: string };
 
 type Table<Row extends object> = ModelStatic<Model<Row, Row> & Row>;
 
@@ -46,9 +36,9 @@ export interface Models {
   readonly sessions: Table<SessionRow>;
   readonly experiments: Table<ExperimentRow>;
   readonly units: Table<UnitRow>;
-  readonly observations: Table<ObservationRow>;
-  readonly happenings: Table<HappeningRow>;
-  readonly care: Table<CareRow>;
+  readonly observations: Table<RecordRow>;
+  readonly happenings: Table<RecordRow>;
+  readonly care: Table<RecordRow>;
 }
 
 // A new object each time: Sequelize writes the column's name into it.
@@ -57,8 +47,8 @@ const text = DataTypes.TEXT;
 
 /** The tables as the migrations made them. */
 export function defineModels(sequelize: Sequelize): Models {
-  const table = <Row extends object>(name: string, columns: Parameters<Sequelize['define']>[1]) =>
-    sequelize.define(name, columns, { tableName: name, timestamps: false }) as unknown as Table<Row>;
+  const table = <Row extends object>(name: string, columns: ModelAttributes<Model<Row, Row> & Row>) =>
+    sequelize.define<Model<Row, Row> & Row>(name, columns, { tableName: name, timestamps: false });
   return {
     accounts: table<AccountRow>('accounts', { id: key(), name: text, password: text, demo: DataTypes.BOOLEAN, createdAt: text }),
     sessions: table<SessionRow>('sessions', { digest: key(), accountId: text, expiresAt: text }),
@@ -69,56 +59,9 @@ export function defineModels(sequelize: Sequelize): Models {
       document: text,
       changedAt: text,
     }),
-    units: table<UnitRow>('units', {
-      experimentId: key(),
-      unit: key(),
-      position: DataTypes.INTEGER,
-      arm: text,
-      block: text,
-      container: text,
-      row: DataTypes.INTEGER,
-      column: DataTypes.INTEGER,
-      sown: DataTypes.INTEGER,
-      lot: text,
-      startedOn: text,
-      status: text,
-      statusReason: text,
-    }),
-    observations: table<ObservationRow>('observations', {
-      experimentId: key(),
-      id: key(),
-      unit: text,
-      plant: text,
-      measure: text,
-      observedOn: text,
-      value: DataTypes.DOUBLE,
-      category: text,
-      observer: text,
-      blinded: DataTypes.BOOLEAN,
-      source: text,
-      note: text,
-      replaces: text,
-      receivedAt: text,
-    }),
-    happenings: table<HappeningRow>('happenings', {
-      experimentId: key(),
-      id: key(),
-      on: text,
-      kind: text,
-      arms: text,
-      units: text,
-      note: text,
-    }),
-    care: table<CareRow>('care', {
-      experimentId: key(),
-      id: key(),
-      on: text,
-      unit: text,
-      arm: text,
-      kind: text,
-      amount: DataTypes.DOUBLE,
-      amountUnit: text,
-      note: text,
-    }),
+    units: table<UnitRow>('units', { experimentId: key(), position: DataTypes.INTEGER, ...columnsOf(unitFields, ['unit']) }),
+    observations: table<RecordRow>('observations', { experimentId: key(), receivedAt: text, ...columnsOf(observationFields, ['id']) }),
+    happenings: table<RecordRow>('happenings', { experimentId: key(), ...columnsOf(happeningFields, ['id']) }),
+    care: table<RecordRow>('care', { experimentId: key(), ...columnsOf(careFields, ['id']) }),
   };
 }

@@ -5,7 +5,7 @@ import { checkFrozen } from './checkFrozen';
 
 const draft = experimentFrom(anySprouting, { created: '2026-04-01', startOn: '2026-04-01', seed: 3 });
 const started: Experiment = { ...draft, plan: { ...draft.plan, frozenOn: '2026-04-01' } };
-const amendment = { on: '2026-04-03', what: 'the hypothesis', reason: 'it was misread' };
+const amendment = { on: '2026-04-03', what: 'the hypothesis', reason: 'it was misread', changes: [] };
 const amended = (experiment: Experiment): Experiment => ({
   ...experiment,
   plan: { ...experiment.plan, amendments: [...experiment.plan.amendments, amendment] },
@@ -27,7 +27,13 @@ describe('a started plan', () => {
     ['the size of the claim', { claimedRatio: 9 }],
     ['where its units stand', { units: moveUnit(draft.units, 'D01', 1, 5) as Experiment['units'] }],
     ['its end rule', { plan: { ...started.plan, endRule: 'when it looks good' } }],
-    ['that it has started', { plan: { ...started.plan, frozenOn: null } }],
+    ['what the control must reach', { plan: { ...started.plan, controlBars: [{ measure: 'sprouts', least: 1, most: null }] } }],
+    ['that it is read blind', { blinded: !draft.blinded }],
+    ['how many plants are kept', { plan: { ...started.plan, plantsKept: 7 } }],
+    ['which plants are kept', { plan: { ...started.plan, thinningRule: 'the tallest' } }],
+    ['what is usually kept the same', { plan: { ...started.plan, usuallyKept: [] } }],
+    ['the seed of the shuffle', { plan: { ...started.plan, shuffleSeed: 1 } }],
+    ['the barriers', { plan: { ...started.plan, barriers: [{ row: 1, column: 1 }] } }],
   ];
 
   it.each(changes)('does not change %s without an amendment', (_, change) => {
@@ -45,6 +51,39 @@ describe('a started plan', () => {
     ['the kit and the steps', { plan: { ...started.plan, materials: ['more'], steps: ['one more'] } }],
   ])('%s stay free', (_, change) => {
     expect(() => checkFrozen(started, { ...started, ...change })).not.toThrow();
+  });
+
+  it('stays started, with an amendment or without', () => {
+    const thawed = { ...started, plan: { ...started.plan, frozenOn: null } };
+    expect(() => checkFrozen(started, thawed)).toThrow(/cannot be taken back/);
+    expect(() => checkFrozen(started, amended(thawed))).toThrow(/cannot be taken back/);
+    expect(() => checkFrozen(started, amended({ ...started, plan: { ...started.plan, frozenOn: '2026-04-09' } }))).toThrow(ProblemError);
+  });
+
+  it('is the same whatever the order of its keys', () => {
+    const turned = <T extends object>(value: T) => Object.fromEntries(Object.entries(value).reverse()) as T;
+    const other = turned({
+      ...started,
+      units: started.units.map(turned),
+      plan: turned({ ...started.plan, kept: started.plan.kept.map(turned) }),
+    });
+    expect(() => checkFrozen(started, other)).not.toThrow();
+  });
+
+  it('an amendment lists what was changed, old and new', () => {
+    const first = draft.arms[1];
+    const bent = amended({
+      ...started,
+      hypothesis: 'Another',
+      arms: draft.arms.map((arm) => (arm === first ? { ...arm, name: 'Sea water' } : arm)),
+      units: [...draft.units.slice(1), { ...draft.units[0], unit: 'D99' }],
+    });
+    expect(checkFrozen(started, bent).plan.amendments[0].changes).toEqual([
+      { what: 'the hypothesis', before: draft.hypothesis, after: 'Another' },
+      { what: `arm ${first.arm}, name`, before: first.name, after: 'Sea water' },
+      { what: 'unit D01', before: 'there', after: 'taken away' },
+      { what: 'unit D99', before: 'not there', after: draft.units[0].arm },
+    ]);
   });
 
   it('keeps its amendments as they were written', () => {

@@ -1,56 +1,38 @@
-import type { Experiment } from '@fern/core';
+import { fixedChanges, same, type Amendment, type Experiment } from '@fern/core';
 import { ProblemError } from '../ProblemError';
 
-/** What is fixed at the start: the claim, what is compared, and what decides. Places, status and the writer's words stay free. */
-function fixed({
-  question,
-  hypothesis,
-  nullHypothesis,
-  claim,
-  claimedRatio,
-  startedOn,
-  comparison,
-  layout,
-  arms,
-  measures,
-  units,
-  plan,
-}: Experiment) {
-  return {
-    question,
-    hypothesis,
-    nullHypothesis,
-    claim,
-    claimedRatio,
-    startedOn,
-    comparison,
-    layout,
-    arms,
-    measures,
-    units: units.map(({ status: _status, statusReason: _reason, ...unit }) => unit),
-    kept: plan.kept,
-    endRule: plan.endRule,
-    stages: plan.stages,
-    frozenOn: plan.frozenOn,
-  };
-}
+const AMENDMENTS = '/experiment/plan/amendments';
 
 /**
- * Refuses a change of what the start froze unless it comes with an amendment that says what and why; amendments are only ever added.
- * Throws ProblemError 422.
+ * Refuses a change of what the start froze unless it comes with an amendment that says what and why. Amendments are only ever added, and a
+ * start is never taken back.
+ * @returns the experiment as it is to be stored: its newest amendment lists what was changed
+ * @throws {ProblemError} 422
  */
-export function checkFrozen(before: Experiment, after: Experiment): void {
-  if (before.plan.frozenOn === null) return;
+export function checkFrozen(before: Experiment, after: Experiment): Experiment {
+  if (before.plan.frozenOn === null) return after;
   const [old, next] = [before.plan.amendments, after.plan.amendments];
-  const kept = old.every((amendment, i) => JSON.stringify(amendment) === JSON.stringify(next[i]));
-  if (!kept)
-    throw new ProblemError(422, 'Amendments stay as they were written. Add a new one.', [
-      { pointer: '/experiment/plan/amendments', detail: 'An amendment was changed or taken away.' },
-    ]);
-  if (JSON.stringify(fixed(before)) === JSON.stringify(fixed(after)) || next.length > old.length) return;
-  throw new ProblemError(
-    422,
-    'The plan is frozen since the start. Say what you change and why, as an amendment; the report will show it.',
-    [{ pointer: '/experiment/plan/amendments', detail: 'An amendment with a date, what was changed, and the reason is missing.' }],
+  if (!old.every((amendment, i) => next[i] !== undefined && same(said(amendment), said(next[i]))))
+    throw refuse('Amendments stay as they were written. Add a new one.', AMENDMENTS, 'An amendment was changed or taken away.');
+  if (after.plan.frozenOn !== before.plan.frozenOn)
+    throw refuse('A start cannot be taken back.', '/experiment/plan/frozenOn', `The plan is frozen since ${before.plan.frozenOn}.`);
+  const changes = fixedChanges(before, after);
+  const [added] = next.slice(old.length);
+  if (changes.length > 0 && !added)
+    throw refuse(
+      'The plan is frozen since the start. Say what you change and why, as an amendment; the report will show it.',
+      AMENDMENTS,
+      `An amendment is missing for: ${changes.map(({ what }) => what).join(', ')}.`,
+    );
+  const amendments = next.map((amendment, i) =>
+    i < old.length ? old[i] : { ...amendment, changes: i === next.length - 1 ? changes : [] },
   );
+  return { ...after, plan: { ...after.plan, amendments } };
+}
+
+/** What a person said in an amendment; the list of changes is worked out. */
+const said = ({ on, what, reason }: Amendment) => ({ on, what, reason });
+
+function refuse(detail: string, pointer: string, place: string): ProblemError {
+  return new ProblemError(422, detail, [{ pointer, detail: place }]);
 }

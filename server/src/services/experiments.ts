@@ -1,11 +1,26 @@
 import { QueryTypes, type Transaction } from 'sequelize';
 import { v7 as uuid } from 'uuid';
-import type { ExperimentProgress, ExperimentRecord } from '@fern/contract';
-import type { Care, Experiment, Happening, ReadSoFar, Study, Unit } from '@fern/core';
+import type { ExperimentProgress, ExperimentRecord, StudyRecord } from '@fern/contract';
+import {
+  careFields,
+  experimentFields,
+  happeningFields,
+  observationFields,
+  same,
+  unitFields,
+  withBlanks,
+  type Care,
+  type Experiment,
+  type Happening,
+  type Observation,
+  type ReadSoFar,
+  type Study,
+  type Unit,
+} from '@fern/core';
 import type { Database } from '../openDatabase';
+import { fromRow, toRow } from '../models/columns';
 import type { ExperimentRow, UnitRow } from '../models/index';
 import { notFound, ProblemError } from '../ProblemError';
-import { asObservation } from './asObservation';
 import { checkFrozen } from './checkFrozen';
 
 /** The owner's experiments with what has been read so far, the newest change first. Four queries, however many there are. */
@@ -19,15 +34,16 @@ export async function listExperiments({ sequelize, models }: Database, ownerId: 
   );
   const read = group(
     await sequelize.query<ReadSoFar & { experimentId: string }>(
-      `SELECT experimentId, measure, substr(observedOn, 1, 10) AS "on", count(DISTINCT unit) AS units
-       FROM observations WHERE experimentId IN (:ids) GROUP BY experimentId, measure, substr(observedOn, 1, 10)`,
+      `SELECT o.experimentId, o.measure, substr(o.observedOn, 1, 10) AS "on", u.startedOn, count(DISTINCT o.unit) AS units
+       FROM observations o JOIN units u ON u.experimentId = o.experimentId AND u.unit = o.unit
+       WHERE o.experimentId IN (:ids) GROUP BY o.experimentId, o.measure, substr(o.observedOn, 1, 10), u.startedOn`,
       { replacements: { ids }, type: QueryTypes.SELECT },
     ),
     (row) => row.experimentId,
   );
   return rows.map((row) => ({
     ...asRecord(row, units.get(row.id) ?? []),
-    read: (read.get(row.id) ?? []).map(({ measure, on, units: count }) => ({ measure, on, units: count })),
+    read: (read.get(row.id) ?? []).map(({ measure, on, units: count, startedOn }) => ({ measure, on, units: count, startedOn })),
   }));
 }
 
@@ -52,15 +68,15 @@ export function createExperiment(database: Database, ownerId: string, study: Stu
     await models.experiments.create({ id, ownerId, version: 1, document: asDocument(experiment), changedAt: now() }, { transaction });
     await models.units.bulkCreate(unitRows(id, experiment.units), { transaction });
     await models.observations.bulkCreate(
-      study.observations.map((seen) => ({ ...seen, experimentId: id, receivedAt: now() })),
+      study.observations.map((seen) => ({ ...toRow(observationFields, seen), experimentId: id, receivedAt: now() })),
       { transaction },
     );
     await models.happenings.bulkCreate(
-      study.happenings.map((event) => happeningRow(id, event)),
+      study.happenings.map((event) => ({ ...toRow(happeningFields, event), experimentId: id })),
       { transaction },
     );
     await models.care.bulkCreate(
-      study.care.map((care) => ({ ...care, experimentId: id })),
+      study.care.map((care) => ({ ...toRow(careFields, care), experimentId: id })),
       { transaction },
     );
     return { id, version: 1, experiment };
@@ -77,22 +93,21 @@ export function changeExperiment(
 ): Promise<ExperimentRecord> {
   return database.inTransaction(async (transaction) => {
     const before = await getExperiment(database, ownerId, id, transaction);
+    // The reply to this very change was lost on its way: it is stored already, and is answered again.
+    if (before.version === version + 1 && same(before.experiment, experiment)) return before;
     if (before.version !== version) {
       throw new ProblemError(
         409,
         'This experiment was changed in another window or by someone else. Nothing was overwritten: load it again, then make your change.',
       );
     }
-    checkFrozen(before.experiment, experiment);
+    const checked = checkFrozen(before.experiment, experiment);
     const { models } = database;
-    const read = await models.observations.findAll({
-      where: { experimentId: id },
-      attributes: ['unit', 'measure'],
-      group: ['unit', 'measure'],
-      raw: true,
-      transaction,
-    });
-    if (read.length > 0 && JSON.stringify(before.experiment.plan.predictions) !== JSON.stringify(experiment.plan.predictions)) {
+    const read = await database.sequelize.query<Pick<Observation, 'unit' | 'measure'>>(
+      'SELECT DISTINCT unit, measure FROM observations WHERE experimentId = :id',
+      { replacements: { id }, type: QueryTypes.SELECT, transaction },
+    );
+    if (read.length > 0 && !same(before.experiment.plan.predictions, experiment.plan.predictions)) {
       throw new ProblemError(422, 'Predictions are sealed since the first reading.', [
         { pointer: '/experiment/plan/predictions', detail: 'Predictions cannot change once there are readings.' },
       ]);
@@ -107,12 +122,12 @@ export function changeExperiment(
       ]);
     }
     await models.experiments.update(
-      { version: version + 1, document: asDocument(experiment), changedAt: now() },
+      { version: version + 1, document: asDocument(checked), changedAt: now() },
       { where: { id }, transaction },
     );
     await models.units.destroy({ where: { experimentId: id }, transaction });
-    await models.units.bulkCreate(unitRows(id, experiment.units), { transaction });
-    return { id, version: version + 1, experiment };
+    await models.units.bulkCreate(unitRows(id, checked.units), { transaction });
+    return { id, version: version + 1, experiment: checked };
   });
 }
 
@@ -137,68 +152,42 @@ export function setUnitStatus(
   });
 }
 
-/** The experiment with everything that was logged. */
-export async function getStudy(database: Database, ownerId: string, id: string): Promise<Study> {
-  const { experiment } = await getExperiment(database, ownerId, id);
-  const where = { experimentId: id };
-  const { models } = database;
+/** The experiment with everything that was logged, and the version that a change must name. */
+export async function getStudy(database: Database, ownerId: string, id: string): Promise<StudyRecord> {
+  const { version, experiment } = await getExperiment(database, ownerId, id);
+  const rows = (table: 'observations' | 'happenings' | 'care', first: string) =>
+    database.models[table].findAll({
+      where: { experimentId: id },
+      order: [
+        [first, 'ASC'],
+        ['id', 'ASC'],
+      ],
+      raw: true,
+    });
   const [observations, happenings, care] = await Promise.all([
-    models.observations.findAll({
-      where,
-      order: [
-        ['receivedAt', 'ASC'],
-        ['id', 'ASC'],
-      ],
-    }),
-    models.happenings.findAll({
-      where,
-      order: [
-        ['on', 'ASC'],
-        ['id', 'ASC'],
-      ],
-    }),
-    models.care.findAll({
-      where,
-      order: [
-        ['on', 'ASC'],
-        ['id', 'ASC'],
-      ],
-    }),
+    rows('observations', 'receivedAt'),
+    rows('happenings', 'on'),
+    rows('care', 'on'),
   ]);
   return {
+    version,
     experiment,
-    observations: observations.map(asObservation),
-    happenings: happenings.map((row): Happening => ({
-      id: row.id,
-      on: row.on,
-      kind: row.kind as Happening['kind'],
-      arms: JSON.parse(row.arms),
-      units: JSON.parse(row.units),
-      note: row.note,
-    })),
-    care: care.map(({ id: careId, on, unit, arm, kind, amount, amountUnit, note }): Care => ({
-      id: careId,
-      on,
-      unit,
-      arm,
-      kind,
-      amount,
-      amountUnit,
-      note,
-    })),
+    observations: observations.map((row) => fromRow(observationFields, row)),
+    happenings: happenings.map((row) => fromRow(happeningFields, row)),
+    care: care.map((row) => fromRow(careFields, row)),
   };
 }
 
 /** Appends an event or a care row; the same id again changes nothing. */
 export async function addHappening(database: Database, ownerId: string, id: string, event: Happening): Promise<Happening> {
   await getExperiment(database, ownerId, id);
-  await database.models.happenings.bulkCreate([happeningRow(id, event)], { ignoreDuplicates: true });
+  await database.models.happenings.bulkCreate([{ ...toRow(happeningFields, event), experimentId: id }], { ignoreDuplicates: true });
   return event;
 }
 
 export async function addCare(database: Database, ownerId: string, id: string, care: Care): Promise<Care> {
   await getExperiment(database, ownerId, id);
-  await database.models.care.bulkCreate([{ ...care, experimentId: id }], { ignoreDuplicates: true });
+  await database.models.care.bulkCreate([{ ...toRow(careFields, care), experimentId: id }], { ignoreDuplicates: true });
   return care;
 }
 
@@ -209,16 +198,12 @@ function asDocument({ units: _units, ...rest }: Experiment): string {
 }
 
 function asRecord(row: ExperimentRow, units: readonly UnitRow[]): ExperimentRecord {
-  const own = units.map(({ experimentId: _experimentId, position: _position, ...unit }): Unit => unit);
-  return { id: row.id, version: row.version, experiment: { ...(JSON.parse(row.document) as Omit<Experiment, 'units'>), units: own } };
+  const stored: object = { ...(JSON.parse(row.document) as object), units: units.map((unit) => fromRow(unitFields, unit)) };
+  return { id: row.id, version: row.version, experiment: withBlanks(experimentFields, stored) };
 }
 
 function unitRows(experimentId: string, units: readonly Unit[]): UnitRow[] {
   return units.map((unit, position) => ({ ...unit, experimentId, position }));
-}
-
-function happeningRow(experimentId: string, event: Happening) {
-  return { ...event, experimentId, arms: JSON.stringify(event.arms), units: JSON.stringify(event.units) };
 }
 
 function group<T>(rows: readonly T[], key: (row: T) => string): Map<string, T[]> {

@@ -1,9 +1,8 @@
 import type { FieldError } from '@fern/contract';
-import type { Experiment, Observation } from '@fern/core';
+import { kindOf, observationFields, same, type Experiment, type Observation } from '@fern/core';
 import type { Database } from '../openDatabase';
-import type { ObservationRow } from '../models/index';
+import { fromRow, toRow } from '../models/columns';
 import { ProblemError } from '../ProblemError';
-import { asObservation } from './asObservation';
 import { getExperiment } from './experiments';
 
 /**
@@ -20,14 +19,14 @@ export function appendObservations(
     const { experiment } = await getExperiment(database, ownerId, experimentId, transaction);
     const { models } = database;
     const named = [...observations.map((seen) => seen.id), ...observations.flatMap((seen) => seen.replaces ?? [])];
-    const stored = await models.observations.findAll({ where: { experimentId, id: [...new Set(named)] }, transaction });
-    const known = new Map(stored.map((row) => [row.id, asObservation(row)]));
+    const stored = await models.observations.findAll({ where: { experimentId, id: [...new Set(named)] }, raw: true, transaction });
+    const known = new Map(stored.map((row) => fromRow(observationFields, row)).map((seen) => [seen.id, seen]));
     const errors = observations.flatMap((seen, i) => check(seen, i, experiment, known, observations));
     if (errors.length > 0) throw new ProblemError(422, `${errors[0].detail} Nothing was stored.`, errors);
     const receivedAt = new Date().toISOString();
     const fresh = observations.filter((seen) => !known.has(seen.id));
     await models.observations.bulkCreate(
-      fresh.map((seen) => ({ ...seen, experimentId, receivedAt })),
+      fresh.map((seen) => ({ ...toRow(observationFields, seen), experimentId, receivedAt })),
       { transaction },
     );
     return observations.map((seen) => known.get(seen.id) ?? seen);
@@ -43,8 +42,9 @@ export async function listObservations(database: Database, ownerId: string, expe
       ['receivedAt', 'ASC'],
       ['id', 'ASC'],
     ],
+    raw: true,
   });
-  return rows.map(asObservation);
+  return rows.map((row) => fromRow(observationFields, row));
 }
 
 function check(
@@ -63,14 +63,16 @@ function check(
   if (experiment.startedOn !== null && seen.observedOn.slice(0, 10) < experiment.startedOn) {
     errors.push(error('observedOn', `${seen.observedOn.slice(0, 10)} is before the start on ${experiment.startedOn}.`));
   }
-  if (measure?.kind === 'count' && !Number.isInteger(seen.value)) errors.push(error('value', 'A count is a whole number.'));
-  if (measure?.kind === 'count' && unit?.sown != null && seen.value > unit.sown)
-    errors.push(error('value', `${seen.value} is more than the ${unit.sown} sown in ${seen.unit}.`));
-  if (measure?.kind === 'event' && seen.value !== 0 && seen.value !== 1)
-    errors.push(error('value', 'An event is 1 (it happened) or 0 (not yet).'));
+  if (unit && measure) {
+    const kind = kindOf(measure);
+    const impossible = kind
+      .doubts(seen.value, { measure, unit, before: null, neighbours: [] })
+      .filter(({ level }) => level === 'stop')
+      .map(({ message }) => message);
+    errors.push(...[kind.refuse(seen.value) ?? [], impossible].flat().map((detail) => error('value', detail)));
+  }
   const before = known.get(seen.id);
-  if (before && JSON.stringify(before) !== JSON.stringify(asObservation(seen as ObservationRow)))
-    errors.push(error('id', 'This id already belongs to another reading.'));
+  if (before && !same(before, seen)) errors.push(error('id', 'This id already belongs to another reading.'));
   const corrected = seen.replaces === null ? undefined : (known.get(seen.replaces) ?? together.find((other) => other.id === seen.replaces));
   if (
     seen.replaces !== null &&

@@ -1,3 +1,4 @@
+import { kindOf } from '../../kinds';
 import { formsOf, plants, tooWide } from './plants';
 import { promisedMeasures, type Promised } from './measures';
 
@@ -157,7 +158,7 @@ function covers(measure: Promised | null, other: Promised): boolean {
 
 /** "Faster" is not vague where the measure is a day. */
 function saidPlainly(word: string, measure: Promised | null): boolean {
-  return /^(fast|quick|speed)/.test(word) && measure?.measure.kind === 'event';
+  return /^(fast|quick|speed)/.test(word) && measure !== null && measure !== undefined && kindOf(measure.measure).timed;
 }
 
 interface NamedPlant {

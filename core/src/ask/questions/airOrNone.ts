@@ -17,6 +17,8 @@ export const airOrNone: ReadyQuestion = {
   nullHypothesis: 'The air pump makes no difference to the mass.',
   arms: [control('air pump'), treatment('N', 'still water')],
   unitWord: 'tank',
+  putIn: 'plants',
+  place: 'water culture',
   unitsPerArm: 6,
   sown: null,
   layout: 'blocks',

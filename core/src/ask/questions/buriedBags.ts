@@ -16,6 +16,8 @@ export const buriedBags: ReadyQuestion = {
   nullHypothesis: 'Mulch makes no difference to the mass lost.',
   arms: [control('bare soil'), treatment('M', 'mulched')],
   unitWord: 'bag',
+  putIn: 'bags',
+  place: 'ground',
   unitsPerArm: 10,
   sown: null,
   layout: 'pairs',

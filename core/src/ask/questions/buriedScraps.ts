@@ -17,6 +17,7 @@ export const buriedScraps: ReadyQuestion = {
   nullHypothesis: 'Buried scraps make no difference to the harvest.',
   arms: [control('dug, nothing buried'), treatment('S', 'scraps a spade deep')],
   unitWord: 'plant',
+  place: 'ground',
   unitsPerArm: 8,
   sown: null,
   layout: 'pairs',

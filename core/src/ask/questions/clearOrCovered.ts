@@ -17,6 +17,8 @@ export const clearOrCovered: ReadyQuestion = {
   nullHypothesis: 'Covering the tank makes no difference to the mass.',
   arms: [control('covered'), treatment('K', 'clear')],
   unitWord: 'tank',
+  putIn: 'plants',
+  place: 'water culture',
   unitsPerArm: 6,
   sown: null,
   layout: 'blocks',

@@ -16,6 +16,7 @@ export const lifeCount: ReadyQuestion = {
   nullHypothesis: 'The two places hold as many worms.',
   arms: [control('lawn'), treatment('H', 'under the hedge')],
   unitWord: 'spot',
+  place: 'ground',
   unitsPerArm: 10,
   sown: null,
   light: 'none',

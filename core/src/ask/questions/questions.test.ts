@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { fairTest } from '../../plan/fairTest';
 import { simulateStudy } from '../../simulate/simulateStudy';
-import { analyse } from '../../weigh/analyse';
+import { analyse } from '../../analyse';
 import { verdictOrder } from '../../weigh/verdict/judge';
 import { readPackage } from '../../package/readPackage';
 import { writePackage } from '../../package/writePackage';

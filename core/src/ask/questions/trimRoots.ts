@@ -16,6 +16,8 @@ export const trimRoots: ReadyQuestion = {
   nullHypothesis: 'Trimming the roots makes no difference to the leaf.',
   arms: [control('lifted, not trimmed'), treatment('T', 'trimmed by a third')],
   unitWord: 'pod',
+  putIn: 'plants',
+  place: 'water culture',
   unitsPerArm: 8,
   sown: 3,
   plantsKept: 1,

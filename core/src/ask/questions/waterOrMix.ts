@@ -16,6 +16,7 @@ export const waterOrMix: ReadyQuestion = {
   nullHypothesis: 'Water or mix makes no difference to how many cuttings root.',
   arms: [control('mix in a closed bag'), treatment('W', 'water')],
   unitWord: 'cutting',
+  putIn: 'cuttings',
   unitsPerArm: 12,
   sown: 1,
   layout: 'pairs',

@@ -16,6 +16,8 @@ export const whereToGrow: ReadyQuestion = {
   nullHypothesis: 'Where it grows makes no difference to the mass of the head.',
   arms: [control('in the ground'), treatment('R', 'raised bed'), treatment('P', 'big pot')],
   unitWord: 'plant',
+  putIn: 'plants',
+  place: 'bed',
   unitsPerArm: 8,
   sown: null,
   layout: 'blocks',

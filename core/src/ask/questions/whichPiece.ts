@@ -17,6 +17,7 @@ export const whichPiece: ReadyQuestion = {
   nullHypothesis: 'The piece makes no difference to how many root.',
   arms: [control('tip'), treatment('L', 'lower stem')],
   unitWord: 'cutting',
+  putIn: 'cuttings',
   unitsPerArm: 20,
   sown: 1,
   light: 'window',

@@ -1,5 +1,5 @@
 import type { Experiment, Finding } from '../../model';
-import { unitsByArm } from './unitsByArm';
+import { unitsByArm } from '../../study/unitsByArm';
 
 /** All units of an arm share one reservoir, tray or lamp that no other arm shares: then that is the unit. Source: Hurlbert SH (1984), pseudoreplication. */
 export function container(experiment: Experiment): Finding[] {

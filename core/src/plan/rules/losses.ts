@@ -1,6 +1,6 @@
 import type { Experiment, Finding } from '../../model';
 import { plural } from '../../quantities/plural';
-import { unitsByArm } from './unitsByArm';
+import { unitsByArm } from '../../study/unitsByArm';
 
 /** Units an arm that the comparison cannot do with fewer than: 4, or 6 pairs. */
 export function fewestUnits(layout: Experiment['layout']): number {

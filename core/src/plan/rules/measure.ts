@@ -1,3 +1,4 @@
+import { kindOf } from '../../kinds';
 import type { Experiment, Finding, Measure } from '../../model';
 
 const vague = /\b(better|worse|nicer|healthier|healthy|happier|best|well|good|strength|vigou?r|does|success)\b/i;
@@ -33,10 +34,12 @@ export function measure({ measures, plan, endedOn }: Experiment): Finding[] {
           'Say what is counted, measured with a ruler, or weighed, and in which unit.',
         ),
       );
+    const misplanned = kindOf(m).misplanned(m, measures);
+    if (misplanned !== null) findings.push({ ...finding(misplanned, 'Mend the formula or the unit.'), severity: 'blocker' });
   }
   return findings;
 }
 
 function cannotRepeat(m: Measure): boolean {
-  return m.kind !== 'rating' && vague.test(m.name) && (m.unit === '' || m.unit === '1');
+  return !kindOf(m).byEye && vague.test(m.name) && (m.unit === '' || m.unit === '1');
 }

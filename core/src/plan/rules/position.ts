@@ -1,6 +1,6 @@
 import type { Experiment, Finding, Unit } from '../../model';
 import { centre, sumOfSquares } from '../../stats/moments';
-import { benchFor } from '../shelfOf';
+import { benchFor } from '../../study/bench/shelves';
 
 /** From this share of the places' spread on, explained by the arm beyond what luck would explain, arms stand in clumps. */
 const CLUMPED = 0.4;

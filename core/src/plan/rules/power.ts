@@ -1,18 +1,18 @@
+import { isShare } from '../../kinds';
 import type { Experiment, Finding } from '../../model';
 import { plural } from '../../quantities/plural';
 import { powerT, unitsForPowerT } from '../../stats/powerT';
-import { unitsByArm } from './unitsByArm';
+import { unitsByArm } from '../../study/unitsByArm';
 
 /**
  * The chance of a clear answer is under 80 % if the difference is just as large as matters. From the guess of the spread, in closed form with the
  * level shared between the comparisons (Bonferroni); the curve beside it simulates the design itself.
  */
 export function power(experiment: Experiment): Finding[] {
-  const { plan, measures } = experiment;
-  const primary = measures.find((measure) => measure.primary);
+  const { plan } = experiment;
   const spread = guessedSpread(experiment);
-  if (!primary || spread === null || primary.smallestDifference === null || primary.smallestDifference === 0) return [];
-  const difference = primary.kind === 'count' ? primary.smallestDifference / 100 : primary.smallestDifference;
+  const difference = differenceThatMatters(experiment);
+  if (spread === null || difference === null) return [];
   const arms = unitsByArm(experiment);
   const fewest = Math.min(...arms.map(({ units }) => units.length));
   if (arms.length < 2 || fewest < 2) return [];
@@ -37,10 +37,17 @@ export function timesInTen(chance: number): string {
   return times === 10 ? 'nearly always' : `about ${times} ${times === 1 ? 'time' : 'times'} in 10`;
 }
 
-/** The guessed SD between units in the primary measure's own unit (shares for a count); null without a guess. */
-export function guessedSpread({ plan, measures }: Experiment): number | null {
+/** The smallest difference that matters, in the unit of the values: a share for a count of the sown. Null where none was set. */
+export function differenceThatMatters({ measures, units }: Experiment): number | null {
+  const primary = measures.find((measure) => measure.primary);
+  if (!primary?.smallestDifference) return null;
+  return isShare(primary, units) ? primary.smallestDifference / 100 : primary.smallestDifference;
+}
+
+/** The guessed SD between units in the primary measure's own unit (shares for a count of the sown); null without a guess. */
+export function guessedSpread({ plan, measures, units }: Experiment): number | null {
   const primary = measures.find((measure) => measure.primary);
   if (!primary || plan.spreadGuess === null || plan.spreadGuess === 0) return null;
-  if (primary.kind === 'count') return plan.spreadGuess;
+  if (isShare(primary, units)) return plan.spreadGuess;
   return plan.controlGuess === null || plan.controlGuess <= 0 ? null : plan.spreadGuess * plan.controlGuess;
 }

@@ -1,7 +1,8 @@
+import { kindOf } from '../../kinds';
 import type { Experiment, Finding } from '../../model';
 import { plural } from '../../quantities/plural';
 import { smallestP } from '../smallestP';
-import { unitsByArm } from './unitsByArm';
+import { unitsByArm } from '../../study/unitsByArm';
 
 /**
  * The smallest p that the shuffle could give is over 0.05, so no result could convince.
@@ -13,7 +14,7 @@ export function reach(experiment: Experiment): Finding[] {
   const control = all.find(({ arm }) => arm.role === 'control');
   const measure = experiment.measures.find((m) => m.primary);
   // With one unit an arm a count is compared seed by seed, and the rule on replication speaks.
-  if (!control || all.every(({ units }) => units.length < 2) || measure?.kind === 'event') return [];
+  if (!control || all.every(({ units }) => units.length < 2) || (measure && kindOf(measure).timed)) return [];
   return all.flatMap(({ arm, units }): Finding[] => {
     if (arm === control.arm) return [];
     const p = smallestP(units, control.units, layout);

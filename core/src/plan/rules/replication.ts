@@ -1,5 +1,5 @@
 import type { Experiment, Finding } from '../../model';
-import { unitsByArm } from './unitsByArm';
+import { unitsByArm } from '../../study/unitsByArm';
 
 /** An arm with one unit: nothing says how far two units that are treated alike would differ. Source: Hurlbert SH (1984) Ecol Monogr 54:187–211. */
 export function replication(experiment: Experiment): Finding[] {

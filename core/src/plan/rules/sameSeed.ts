@@ -1,5 +1,5 @@
 import type { Experiment, Finding } from '../../model';
-import { unitsByArm } from './unitsByArm';
+import { unitsByArm } from '../../study/unitsByArm';
 
 /** Seed lots or mother plants are not shared out alike between the arms. */
 export function sameSeed(experiment: Experiment): Finding[] {

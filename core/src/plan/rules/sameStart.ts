@@ -1,5 +1,5 @@
 import type { Experiment, Finding } from '../../model';
-import { unitsByArm } from './unitsByArm';
+import { unitsByArm } from '../../study/unitsByArm';
 
 /** Arms that start on different days, when the day is not what is tested. */
 export function sameStart(experiment: Experiment): Finding[] {

@@ -1,5 +1,5 @@
 import type { Experiment, Finding } from '../../model';
-import { unitsByArm } from './unitsByArm';
+import { unitsByArm } from '../../study/unitsByArm';
 
 /** Arms with different numbers of units, or of seeds in them: allowed, since rates are compared, but said. */
 export function unequal(experiment: Experiment): Finding[] {

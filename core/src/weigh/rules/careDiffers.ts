@@ -1,17 +1,8 @@
 import type { Care, Finding, Study } from '../../model';
-import { unitsByArm } from '../../plan/rules/unitsByArm';
+import { convert, dimensionOf } from '../../quantities/units';
+import { unitsByArm } from '../../study/unitsByArm';
 
 const MOST = 0.1;
-/** Common practice: kitchen and bench volumes and masses in one unit each. */
-const inBase: Readonly<Record<string, readonly [string, number]>> = {
-  mL: ['mL', 1],
-  ml: ['mL', 1],
-  L: ['mL', 1000],
-  l: ['mL', 1000],
-  g: ['g', 1],
-  mg: ['g', 0.001],
-  kg: ['g', 1000],
-};
 
 /** Water or feed a unit differs by over a tenth between the arms, and is not what is tested. */
 export function careDiffers(study: Study): Finding[] {
@@ -21,10 +12,10 @@ export function careDiffers(study: Study): Finding[] {
   return (['water', 'feed'] as const).flatMap((kind): Finding[] => {
     if (words[kind].test(tested)) return [];
     const rows = care.filter((row) => row.kind === kind && row.amount !== null);
-    const units = new Set(rows.map((row) => inBase[row.amountUnit ?? '']?.[0] ?? row.amountUnit ?? ''));
-    const [unit] = units;
+    const unit = commonUnit(rows);
     // Amounts that do not add are left alone.
-    if (units.size !== 1) return [];
+    if (unit === null) return [];
+    const amountOf = (row: Care) => convert(row.amount ?? 0, spelt(row.amountUnit), unit) ?? 0;
     const each = unitsByArm(experiment)
       .filter(({ units: own }) => own.length > 0)
       .map(({ arm, units: own }) => {
@@ -50,6 +41,17 @@ export function careDiffers(study: Study): Finding[] {
   });
 }
 
-function amountOf(row: Care): number {
-  return (row.amount ?? 0) * (inBase[row.amountUnit ?? '']?.[1] ?? 1);
+/** How a unit is spelt in the table of units. */
+function spelt(unit: string | null): string {
+  return (unit ?? '').replace(/^ml$/, 'mL').replace(/^l$/, 'L');
+}
+
+/** A unit in which all amounts can be given: mL for volumes, g for masses, else the one that all have. Null where there is none. */
+function commonUnit(rows: readonly Care[]): string | null {
+  const units = [...new Set(rows.map((row) => spelt(row.amountUnit)))];
+  if (units.length === 0) return null;
+  const base = { volume: 'mL', mass: 'g' };
+  const dimension = dimensionOf(units[0]);
+  const unit = dimension === 'volume' || dimension === 'mass' ? base[dimension] : units[0];
+  return units.every((own) => convert(1, own, unit) !== null) ? unit : null;
 }

@@ -1,25 +1,26 @@
 import type { Finding, Study } from '../../model';
 import { centre } from '../../stats/moments';
 import { fixed } from '../../quantities/roundTo';
-import { endValues, isShare } from '../endValues';
-import { indexObservations, unitData } from '../unitData';
+import { isShare, kindOf } from '../../kinds';
+import { unitData } from '../../study/curves';
 
 /** The control misses its own bar once its last planned reading is in: the experiment says nothing either way. */
 export function controlFailed(study: Study): Finding[] {
   const { experiment } = study;
   const control = experiment.arms.find((arm) => arm.role === 'control');
-  const index = indexObservations(study.observations);
   return experiment.plan.controlBars.flatMap((bar): Finding[] => {
     const measure = experiment.measures.find((m) => m.measure === bar.measure);
     if (!measure || !control) return [];
-    const data = unitData(study, measure, index);
+    const data = unitData(study, measure);
     const lastRead = Math.max(-1, ...data.flatMap(({ curve }) => curve.map((point) => point.day)));
     if (lastRead < Math.max(0, ...measure.readingDays)) return [];
-    const values = endValues(measure, data)
+    const share = isShare(measure, experiment.units);
+    const values = kindOf(measure)
+      .values(measure, data, share)
       .filter((unit) => unit.arm === control.arm)
       .map((unit) => unit.value);
     if (values.length === 0) return [];
-    const scale = isShare(measure, data) ? 100 : 1;
+    const scale = share ? 100 : 1;
     const unit = scale === 100 ? '%' : measure.unit;
     const reached = centre(values) * scale;
     const words = (limit: number, side: string): Finding => ({

@@ -1,7 +1,8 @@
-import type { Finding, Study } from '../../model';
+import type { Finding, Study, UnitData } from '../../model';
 import { welchT } from '../../stats/welchT';
-import { comparedArms } from '../comparedArms';
-import { indexObservations, unitData, type UnitData } from '../unitData';
+import { comparedArms } from '../../compare/comparedArms';
+import { unitData } from '../../study/curves';
+import { isShare, kindOf } from '../../kinds';
 
 /** Both leads must be this clear by themselves, so that noise is not called a change of the lead. */
 const CLEAR = 0.1;
@@ -10,15 +11,16 @@ const CLEAR = 0.1;
 export function crossover(study: Study): Finding[] {
   const { experiment } = study;
   const primary = experiment.measures.find((measure) => measure.primary);
-  if (!primary || (primary.kind !== 'amount' && primary.kind !== 'count')) return [];
-  const data = unitData(study, primary, indexObservations(study.observations)).filter(({ unit }) => unit.status !== 'excluded');
+  if (!primary || !kindOf(primary).leads) return [];
+  const share = isShare(primary, experiment.units);
+  const data = unitData(study, primary).filter(({ unit }) => unit.status !== 'excluded');
   const days = [...new Set(data.flatMap(({ curve }) => curve.map((point) => point.day)))].sort((a, b) => a - b);
   const [control, ...treatments] = comparedArms(experiment.arms);
   const last = days.at(-1);
   if (!control || last === undefined) return [];
   return treatments.flatMap((arm): Finding[] => {
     const lead = (day: number) => {
-      const test = welchT(valuesOn(data, arm.arm, day), valuesOn(data, control.arm, day));
+      const test = welchT(valuesOn(data, arm.arm, day, share), valuesOn(data, control.arm, day, share));
       return test && test.p < CLEAR ? Math.sign(test.difference) : 0;
     };
     const end = lead(last);
@@ -36,10 +38,10 @@ export function crossover(study: Study): Finding[] {
   });
 }
 
-function valuesOn(data: readonly UnitData[], arm: string, day: number): number[] {
+function valuesOn(data: readonly UnitData[], arm: string, day: number, share: boolean): number[] {
   return data
     .filter(({ unit }) => unit.arm === arm)
     .flatMap(({ unit, curve }) =>
-      curve.filter((point) => point.day === day).map((point) => (unit.sown ? point.value / unit.sown : point.value)),
+      curve.filter((point) => point.day === day).map((point) => (share && unit.sown ? point.value / unit.sown : point.value)),
     );
 }

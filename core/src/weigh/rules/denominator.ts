@@ -1,13 +1,13 @@
 import type { Finding, Study } from '../../model';
-import { indexObservations, unitData } from '../unitData';
+import { kindOf } from '../../kinds';
+import { unitData } from '../../study/curves';
 
 /** More came up than were sown, or a total so far went down. */
 export function denominator(study: Study): Finding[] {
-  const index = indexObservations(study.observations);
   return study.experiment.measures
-    .filter((measure) => measure.kind === 'count')
+    .filter((measure) => kindOf(measure).ofSown)
     .flatMap((measure) => {
-      const data = unitData(study, measure, index);
+      const data = unitData(study, measure);
       const over = data.filter(({ unit, curve }) => unit.sown !== null && curve.some((point) => point.value > (unit.sown ?? 0)));
       const fell = data.filter(({ curve }) => curve.some((point, i) => i > 0 && point.value < curve[i - 1].value));
       const finding = (message: string, remedy: string): Finding => ({ rule: 'denominator', severity: 'serious', message, remedy });

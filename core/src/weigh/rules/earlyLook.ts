@@ -1,16 +1,13 @@
-import { daysBetween, type Finding, type Study } from '../../model';
-import { liveObservations } from '../liveObservations';
+import type { Finding, Study } from '../../model';
+import { unitData } from '../../study/curves';
 
 /** The measure that decides is weighed up before its last planned reading. */
-export function earlyLook({ experiment, observations }: Study): Finding[] {
+export function earlyLook(study: Study): Finding[] {
+  const { experiment } = study;
   const primary = experiment.measures.find((measure) => measure.primary);
   if (!primary || experiment.startedOn === null || primary.readingDays.length === 0) return [];
-  const start = experiment.startedOn;
-  const days = liveObservations(observations)
-    .filter((seen) => seen.measure === primary.measure)
-    .map((seen) => daysBetween(start, seen.observedOn));
   const planned = Math.max(...primary.readingDays);
-  const last = Math.max(-1, ...days);
+  const last = unitData(study, primary).reduce((latest, { curve }) => Math.max(latest, curve.at(-1)?.day ?? -1), -1);
   if (last < 0 || last >= planned) return [];
   return [
     {

@@ -1,6 +1,6 @@
 import type { Finding, Study } from '../../model';
 import { median } from '../../stats/moments';
-import { readingRounds } from './readingRounds';
+import { readingRounds } from '../../study/rounds';
 
 /** Readings taken on different days for different arms. */
 export function late(study: Study): Finding[] {

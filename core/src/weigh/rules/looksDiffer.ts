@@ -1,19 +1,18 @@
 import type { Finding, Study } from '../../model';
 import { mannWhitney } from '../../stats/mannWhitney';
-import { endValues } from '../endValues';
-import { comparedArms } from '../comparedArms';
-import { indexObservations, unitData } from '../unitData';
+import { isShare, kindOf } from '../../kinds';
+import { comparedArms } from '../../compare/comparedArms';
+import { unitData } from '../../study/curves';
 
 /** A quick rating by eye and the measured primary disagree: trust the measure. */
 export function looksDiffer(study: Study): Finding[] {
   const { experiment } = study;
   const primary = experiment.measures.find((measure) => measure.primary);
-  const looks = experiment.measures.filter((measure) => measure.kind === 'rating' && !measure.primary);
+  const looks = experiment.measures.filter((measure) => kindOf(measure).byEye && !measure.primary);
   const [control, ...treatments] = comparedArms(experiment.arms);
-  if (!primary || primary.kind === 'rating' || primary.kind === 'event' || !control || looks.length === 0) return [];
-  const index = indexObservations(study.observations);
+  if (!primary || kindOf(primary).byEye || kindOf(primary).timed || !control || looks.length === 0) return [];
   const direction = (measure: typeof primary, arm: string): number => {
-    const values = endValues(measure, unitData(study, measure, index));
+    const values = kindOf(measure).values(measure, unitData(study, measure), isShare(measure, experiment.units));
     const of = (code: string) => values.filter((unit) => unit.arm === code).map((unit) => unit.value);
     const test = mannWhitney(of(arm), of(control.arm));
     if (!test || test.p > 0.1) return 0;

@@ -1,5 +1,5 @@
 import type { Finding, Study } from '../../model';
-import { unitsByArm } from '../../plan/rules/unitsByArm';
+import { unitsByArm } from '../../study/unitsByArm';
 
 /** From this difference in the share lost on, the loss itself may be an effect. */
 const MUCH = 0.2;

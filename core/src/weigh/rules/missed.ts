@@ -1,5 +1,6 @@
 import type { Finding, Study } from '../../model';
-import { readingRounds } from './readingRounds';
+import { kindOf } from '../../kinds';
+import { readingRounds } from '../../study/rounds';
 
 /** Planned readings that were not taken. */
 export function missed(study: Study): Finding[] {
@@ -11,7 +12,7 @@ export function missed(study: Study): Finding[] {
       out: units.filter((unit) => unit.readOn === null).map((unit) => unit.unit),
     }))
     // An event that was seen needs no further reading.
-    .filter(({ out, measure }) => out.length > 0 && measure.kind !== 'event');
+    .filter(({ out, measure }) => out.length > 0 && !kindOf(measure).timed);
   if (gaps.length === 0) return [];
   const whole = gaps.filter(({ out, all }) => out.length === all);
   const parts = gaps.filter(({ out, all }) => out.length < all);

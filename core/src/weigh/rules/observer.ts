@@ -1,5 +1,5 @@
 import type { Finding, Study } from '../../model';
-import { liveObservations } from '../liveObservations';
+import { readingsOf } from '../../study/readings';
 
 const MOST = 0.7;
 
@@ -8,7 +8,8 @@ export function observer(study: Study): Finding[] {
   const { experiment } = study;
   const primary = experiment.measures.find((measure) => measure.primary);
   const armOf = new Map(experiment.units.map((unit) => [unit.unit, unit.arm]));
-  const read = liveObservations(study.observations).filter((seen) => seen.measure === primary?.measure && seen.observer !== null);
+  const cells = [...readingsOf(study, primary?.measure ?? '').values()];
+  const read = cells.flatMap(({ live }) => live).filter((seen) => seen.observer !== null);
   const leading = experiment.arms.flatMap((arm) => {
     const own = read.filter((seen) => armOf.get(seen.unit) === arm.arm);
     const counts = new Map<string, number>();

@@ -1,5 +1,6 @@
 import type { HigherIs } from '../../model';
-import type { Contrast, VerdictCode } from '../Result';
+import type { Contrast } from '../../compare/Contrast';
+import type { VerdictCode } from '../Result';
 
 /** Codes from the one that decides first to the one that decides last. */
 export const verdictOrder: readonly VerdictCode[] = ['supported', 'small', 'opposite', 'no-difference-that-matters', 'cannot-tell'];

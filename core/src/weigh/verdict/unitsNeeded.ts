@@ -1,7 +1,7 @@
 import { indicatorColumns } from '../../stats/analysisOfVariance';
 import { linearModel } from '../../stats/linearModel';
 import { unitsForPowerT } from '../../stats/powerT';
-import type { UnitValue } from '../Result';
+import type { UnitValue } from '../../compare/Contrast';
 
 /**
  * How far units of one arm differ by themselves (SD in the values' unit), pooled over arms and, where there are blocks, within them.

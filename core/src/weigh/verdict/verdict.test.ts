@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { aMeasure, anArm, studyOf } from '../../testing';
 import { emptyPlan, type Experiment, type Finding, type HigherIs } from '../../model';
-import { analyse } from '../analyse';
-import { sentenceText } from '../Sentence';
+import { analyse } from '../../analyse';
+import { sentenceText } from '../../model/Sentence';
 import { firstVerdict, judge } from './judge';
 import { pooledSpread, unitsNeeded } from './unitsNeeded';
 import { verdictSentence } from './verdictSentence';

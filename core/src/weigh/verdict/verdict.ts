@@ -1,6 +1,7 @@
 import type { Experiment, Finding, Measure } from '../../model';
-import type { ComparisonRow, Contrast, UnitValue, VerdictCode, VerdictResult } from '../Result';
-import { sentenceText } from '../Sentence';
+import type { Contrast, UnitValue } from '../../compare/Contrast';
+import type { ComparisonRow, VerdictCode, VerdictResult } from '../Result';
+import { sentenceText } from '../../model/Sentence';
 import { firstVerdict, judge } from './judge';
 import { pooledSpread, unitsNeeded } from './unitsNeeded';
 import { verdictSentence } from './verdictSentence';

@@ -1,9 +1,10 @@
+import { kindOf, type Wording } from '../../kinds';
 import type { Experiment, Finding, Measure } from '../../model';
 import type { ComparisonRow, VerdictCode } from '../Result';
 import { plural } from '../../quantities/plural';
-import type { Sentence } from '../Sentence';
+import type { Sentence } from '../../model/Sentence';
 import { verdictOrder } from './judge';
-import { armName, gapFact, intervalFact, withUnit, wordingFor, type Wording } from './wording';
+import { armName, gapFact, intervalFact, withUnit } from './wording';
 
 export interface Judged {
   readonly experiment: Experiment;
@@ -44,7 +45,7 @@ function leading(comparisons: readonly ComparisonRow[], code: VerdictCode): Comp
 
 function leadSentence(judged: Judged, row: ComparisonRow): Sentence {
   const { experiment, measure, review } = judged;
-  const wording = wordingFor(measure, judged.share);
+  const wording = kindOf(measure).wording(measure, judged.share);
   const weak = review.some((finding) => finding.severity === 'serious');
   const gap = gapFact(row, wording);
   const interval = intervalFact(row, wording);

@@ -1,29 +1,8 @@
-import type { Arm, Measure } from '../../model';
+import type { Wording } from '../../kinds';
+import type { Arm, Fact } from '../../model';
 import { decimalsFor, fixed } from '../../quantities/roundTo';
-import type { ComparisonRow, TestRow } from '../Result';
-import type { Fact } from '../Sentence';
-
-/** How differences of a measure are put in words. */
-export interface Wording {
-  readonly measure: string;
-  readonly unit: string;
-  /** Multiplies stored differences for display: 100 for shares. */
-  readonly scale: number;
-  readonly more: string;
-  readonly less: string;
-}
-
-/** Words and scale for a measure's differences; `share` where a count is compared as a share of the sown. */
-export function wordingFor(measure: Measure, share: boolean): Wording {
-  if (measure.kind === 'event') return { measure: measure.measure, unit: 'days', scale: 1, more: 'later', less: 'sooner' };
-  return {
-    measure: measure.measure,
-    unit: share || measure.unit === '%' ? 'points' : measure.unit,
-    scale: share ? 100 : 1,
-    more: 'higher',
-    less: 'lower',
-  };
-}
+import type { TestRow } from '../../compare/TestRow';
+import type { ComparisonRow } from '../Result';
 
 /** An arm's name inside a sentence: "50 mM salt". */
 export function armName(arms: readonly Arm[], code: string): string {

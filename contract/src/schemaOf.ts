@@ -1,0 +1,60 @@
+import Joi from 'joi';
+import type { Field, Fields, RecordOf, Shape } from '@fern/core';
+import { calendarDate, moment } from './dates';
+
+/** The check of a record, made from its fields: what is not optional must be there, nullable or not. */
+export function schemaOf<const F extends Fields>(fields: F): Joi.ObjectSchema<RecordOf<F>> {
+  return Joi.object(Object.fromEntries(Object.entries(fields).map(([name, field]) => [name, fieldSchema(field)])));
+}
+
+function fieldSchema({ shape, nullable, optional, blank, says }: Field): Joi.Schema {
+  const checked = nullable ? shapeSchema(shape).allow(null) : shapeSchema(shape);
+  const told = checked.messages({
+    ...(says.empty ? { 'string.empty': says.empty } : {}),
+    ...(says.least ? { 'array.min': says.least, 'number.min': says.least } : {}),
+    ...(says.most ? { 'array.max': says.most, 'number.max': says.most } : {}),
+  });
+  return optional ? told.default(() => blank) : told.required();
+}
+
+function shapeSchema(shape: Shape): Joi.Schema {
+  switch (shape.type) {
+    case 'text':
+      return textSchema(shape);
+    case 'number':
+      return numberSchema(shape);
+    case 'choice':
+      return Joi.string().valid(...shape.among);
+    case 'flag':
+      return Joi.boolean().strict();
+    case 'date':
+      return calendarDate;
+    case 'moment':
+      return moment;
+    case 'words':
+      return Joi.object().pattern(Joi.string().max(60), Joi.string().max(120)).max(shape.most);
+    case 'record':
+      return schemaOf(shape.fields);
+    case 'list':
+      return listSchema(shape);
+  }
+}
+
+function textSchema({ least, most, trim, pattern }: Extract<Shape, { type: 'text' }>): Joi.Schema {
+  const limited = least > 0 ? Joi.string().min(least).max(most) : Joi.string().allow('').max(most);
+  const trimmed = trim ? limited.trim() : limited;
+  return pattern ? trimmed.pattern(pattern) : trimmed;
+}
+
+function numberSchema({ whole, least, most, above }: Extract<Shape, { type: 'number' }>): Joi.Schema {
+  let schema = Joi.number().strict();
+  if (whole) schema = schema.integer();
+  if (least !== undefined) schema = schema.min(least);
+  if (most !== undefined) schema = schema.max(most);
+  return above === undefined ? schema : schema.greater(above);
+}
+
+function listSchema({ of, least, most, each }: Extract<Shape, { type: 'list' }>): Joi.Schema {
+  const items = Joi.array().items(shapeSchema(of)).min(least).max(most);
+  return each === false ? items : each === true ? items.unique() : items.unique(each);
+}

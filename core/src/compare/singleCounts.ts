@@ -1,0 +1,56 @@
+import { chiSquareProportions } from '../stats/chiSquareTest';
+import { fisherExact } from '../stats/fisherExact';
+import { normalQuantile } from '../stats/normalTails';
+import { newcombe } from '../stats/newcombe';
+import type { Contrast } from './Contrast';
+import type { TestRow } from './TestRow';
+import { armPairs, emptyContrast, type Compared, type Comparisons } from './Compared';
+import { ratioOfMeans } from './ratio';
+import { withHolm } from './ratings';
+
+/** Successes and sown of an arm, added over its units that were counted. */
+export type Tally = readonly [successes: number, trials: number];
+
+/** One unit an arm: Fisher's exact test and Newcombe's interval; the container cannot be told from the treatment. */
+export function singleCounts(compared: Compared, counts: ReadonlyMap<string, Tally>): Comparisons {
+  const pairs = armPairs(compared);
+  const adjusted = pairs.length > 1 ? 'holm' : 'none';
+  const contrasts = pairs.map((pair): Contrast => {
+    const treated = counts.get(pair.arm);
+    const control = counts.get(pair.versus);
+    const exact = treated && control ? fisherExact(treated, control) : null;
+    if (!treated || !control || !exact) return emptyContrast(pair.arm, pair.versus, adjusted);
+    const [pT, pC] = [treated[0] / treated[1], control[0] / control[1]];
+    return {
+      ...pair,
+      difference: { value: pT - pC, ci95: newcombe(treated, control, 1 - 0.05 / pairs.length) },
+      ratio: ratioOfMeans(pT, pC, (pT * (1 - pT)) / treated[1], (pC * (1 - pC)) / control[1], 0, normalQuantile(1 - 0.025 / pairs.length)),
+      p: exact.twoSided,
+      adjusted,
+    };
+  });
+  return {
+    tests: pooledTests(compared, counts, false),
+    terms: [],
+    contrasts: withHolm(contrasts),
+    trend: null,
+    reasons: ['Each arm has one unit: the container cannot be told from the treatment.'],
+  };
+}
+
+/** Fisher's test of each comparison on the pooled counts, and chi-square over three or more arms. */
+export function pooledTests(compared: Compared, counts: ReadonlyMap<string, Tally>, ignoresUnits: boolean): TestRow[] {
+  const mark = ignoresUnits ? { ignoresUnits: true } : {};
+  const rows = armPairs(compared).flatMap((pair): TestRow[] => {
+    const treated = counts.get(pair.arm);
+    const control = counts.get(pair.versus);
+    const exact = treated && control ? fisherExact(treated, control) : null;
+    if (!treated || !control || !exact) return [];
+    const odds = (treated[0] * (control[1] - control[0])) / ((treated[1] - treated[0]) * control[0]);
+    const statistic = Number.isFinite(odds) ? { name: 'odds ratio', value: odds } : { name: 'successes', value: treated[0] };
+    return [{ method: 'fisher-exact', ...pair, statistic, df: [], p: exact.twoSided, ...mark }];
+  });
+  const chi = compared.arms.length > 2 ? chiSquareProportions(compared.arms.map((arm) => counts.get(arm.arm) ?? [0, 0])) : null;
+  if (chi) rows.push({ method: 'chi-square', statistic: { name: 'chi-square', value: chi.chiSquare }, df: [chi.df], p: chi.p, ...mark });
+  return rows;
+}

@@ -1,0 +1,92 @@
+import { pooledTests, singleCounts, type Tally } from '../compare/singleCounts';
+import { interval, scaled, show } from '../quantities/show';
+import { summariseShares, summariseValues } from './armSummary';
+import { dailyValues } from './dailyValues';
+import type { Assumed, Doubt, Kind, ReadingContext, Weighed } from './Kind';
+import { means, measured } from './measured';
+import { sproutingOfArm } from './sprouting/sproutingOfArm';
+import { unitEnd } from './unitEnd';
+
+/** So many of the sown, or so many of anything. A total so far: the highest is the latest. */
+export const count: Kind = {
+  ...measured,
+  label: 'count of those sown',
+  verb: 'Count',
+  entry: 'tally',
+  seconds: 10,
+  question: ({ name }) => `How many: ${name.toLowerCase()}?`,
+  ownUnit: false,
+  fresh: { ...measured.fresh, unit: '' },
+  ofSown: true,
+  refuse: (value) => (Number.isInteger(value) && value >= 0 ? null : 'A count is a whole number.'),
+  doubts,
+  daily: ({ measure, category }, { of, start }) =>
+    dailyValues(
+      of(measure).filter((seen) => (seen.category ?? null) === category),
+      start,
+      'replaces',
+    ),
+  plants: 'sum',
+  wording: (measure, share) =>
+    share ? { ...measured.wording(measure, share), unit: 'points', scale: 100 } : measured.wording(measure, share),
+  mattersIn: ({ unit }, share) => (share ? 'points' : unit),
+  summarise: (arm, weighed, { beside }) => {
+    if (!weighed.share) return summariseValues(arm, weighed.values);
+    const sprouting = beside ? sproutingOfArm(arm.arm, weighed.data) : null;
+    return { ...summariseShares(arm, weighed.values, tallies(weighed).get(arm.arm)), ...(sprouting ? { sprouting } : {}) };
+  },
+  compare: (compared, weighed) => {
+    if (!weighed.share) return means(compared);
+    const counts = tallies({ ...weighed, values: compared.values });
+    const single = compared.arms.every((arm) => compared.values.filter((unit) => unit.arm === arm.arm).length <= 1);
+    if (single) return singleCounts(compared, counts);
+    const compare = means(compared);
+    return compared.beside ? { ...compare, tests: [...compare.tests, ...pooledTests(compared, counts, true)] } : compare;
+  },
+  columns: (measure, share) => {
+    if (!share) return measured.columns(measure, share);
+    const spread = (sd: number | null) => (sd === null ? null : sd * 100);
+    return [
+      { head: 'Counted of sown', cell: ({ successes, trials }) => `${successes ?? 0} of ${trials ?? 0}` },
+      { head: 'Mean, %', cell: ({ mean, sd }) => scaled(mean, 100, spread(sd)) },
+      { head: 'SD', cell: ({ sd }) => show(spread(sd), spread(sd)) },
+      { head: '95 % interval of the mean', cell: ({ unitsCi95, sd }) => interval(unitsCi95 ?? null, 100, spread(sd)) },
+    ];
+  },
+  drawn: (assumed) => (assumed.share ? drawnShare(assumed) : measured.drawn(assumed)),
+};
+
+function doubts(value: number, { unit, before }: ReadingContext): Doubt[] {
+  const found: Doubt[] = [];
+  if (unit.sown !== null && value > unit.sown) {
+    found.push({ level: 'stop', message: `${value} is more than the ${unit.sown} sown in ${unit.unit}. Count again.` });
+  }
+  if (before !== null && value < before.value) {
+    found.push({
+      level: 'ask',
+      message: `${unit.unit} went from ${before.value} (${before.when}) to ${value}. A total does not usually go back.`,
+    });
+  }
+  return found;
+}
+
+/** Adds up each arm's successes and sown over the units that take part. */
+function tallies({ measure, data, values }: Weighed): Map<string, Tally> {
+  const units = new Set(values.map((unit) => unit.unit));
+  const result = new Map<string, Tally>();
+  for (const { unit, curve } of data) {
+    const end = units.has(unit.unit) ? unitEnd(measure, curve) : null;
+    if (end === null || unit.sown === null) continue;
+    const [x, n] = result.get(unit.arm) ?? [0, 0];
+    result.set(unit.arm, [x + end, n + unit.sown]);
+  }
+  return result;
+}
+
+function drawnShare({ control, shift, byArm, spread, sown }: Assumed): ReturnType<Kind['drawn']> {
+  const share = byArm(control, Math.min(0.99, Math.max(0.01, control + shift / 100)));
+  const binomial = control * (1 - control);
+  // What the guess holds beyond the luck of counting is spread between units, on the logit scale.
+  const between = Math.sqrt(Math.max(0, spread ** 2 - binomial / sown));
+  return { process: { process: 'share', share, from: 0, to: 0 }, unitSpread: binomial > 0 ? between / binomial / 2 : 0 };
+}

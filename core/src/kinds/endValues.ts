@@ -1,0 +1,19 @@
+import type { UnitValue } from '../compare/Contrast';
+import type { CurvePoint, UnitData } from '../model';
+
+/**
+ * The value of each unit that takes part in the comparison at the end: not lost, not excluded, and read.
+ * @param end a unit's one value from its curve; null leaves it out
+ * @param share of the sown: a count above the sown cannot be true and is left out (the check `denominator` says so)
+ */
+export function endValues(data: readonly UnitData[], end: (curve: readonly CurvePoint[]) => number | null, share: boolean): UnitValue[] {
+  const values: UnitValue[] = [];
+  for (const { unit, curve } of data) {
+    if (unit.status === 'lost' || unit.status === 'excluded') continue;
+    const value = end(curve);
+    if (value === null) continue;
+    if (share && (unit.sown === null || unit.sown === 0 || value > unit.sown)) continue;
+    values.push({ unit: unit.unit, arm: unit.arm, block: unit.block, value: share ? value / (unit.sown ?? 1) : value });
+  }
+  return values;
+}

@@ -1,0 +1,41 @@
+import { events } from '../compare/events';
+import { show } from '../quantities/show';
+import { summariseEvents } from './armSummary';
+import { eventTimes } from './eventTimes';
+import type { Kind } from './Kind';
+import { measured } from './measured';
+
+/** The day on which something first happened: 1 it has, 0 it had not by that day. */
+export const event: Kind = {
+  ...measured,
+  label: 'day it happens',
+  verb: 'Look for',
+  entry: 'choices',
+  seconds: 10,
+  question: ({ name }) => `Has it happened: ${name.toLowerCase()}?`,
+  choices: () => [
+    { value: 0, words: 'not yet' },
+    { value: 1, words: 'yes, it has' },
+  ],
+  ownUnit: false,
+  fresh: { ...measured.fresh, unit: 'd' },
+  timed: true,
+  leads: false,
+  refuse: (value) => (value === 0 || value === 1 ? null : 'Type 1 if it has happened, 0 if not yet.'),
+  doubts: () => [],
+  values: (measure, data) => eventTimes(measure, data).map(({ unit, arm, block, time }) => ({ unit, arm, block, value: time })),
+  wording: ({ measure }) => ({ measure, unit: 'days', scale: 1, more: 'later', less: 'sooner' }),
+  mattersIn: () => 'days',
+  summarise: (arm, { measure, data }, { compared }) => summariseEvents(arm, eventTimes(measure, data), compared),
+  compare: (compared, { measure, data }) => events(compared, eventTimes(measure, data)),
+  columns: () => [
+    { head: 'Median day', cell: ({ median }) => show(median, null) },
+    { head: 'Happened', cell: ({ events: happened }) => String(happened ?? 0) },
+    { head: 'Not yet', cell: ({ censored }) => String(censored ?? 0) },
+  ],
+  picture: 'steps',
+  drawn: ({ control, shift, byArm, spread }) => ({
+    process: { process: 'event', days: byArm(control, Math.max(0.1, control + shift)), spread },
+    unitSpread: 0,
+  }),
+};

@@ -1,0 +1,29 @@
+import { dailyValues } from './dailyValues';
+import type { Kind } from './Kind';
+import { measured } from './measured';
+import { endValues } from './endValues';
+import { dayOf, sumOf, unitEnd } from './unitEnd';
+
+/** A total grows until its day, whether or not something was picked on it. */
+const end: Kind['end'] = (measure, curve) => {
+  if (curve.length === 0 || !measure.when.startsWith('day ')) return unitEnd(measure, curve);
+  return sumOf(curve.filter((point) => point.day <= dayOf(measure.when)));
+};
+
+/** Pickings that add up. */
+export const harvest: Kind = {
+  ...measured,
+  label: 'harvest',
+  verb: 'Pick and weigh',
+  question: ({ name, unit }) => `Picked today: ${name.toLowerCase()}, in ${unit}?`,
+  fresh: { ...measured.fresh, when: 'total' },
+  leads: false,
+  daily: ({ measure }, { of, start }) => dailyValues(of(measure), start, 'adds'),
+  plants: 'sum',
+  end,
+  values: (measure, data, share) => endValues(data, (curve) => end(measure, curve), share),
+  drawn: ({ control, shift, byArm, spread }) => ({
+    process: { process: 'harvest', each: byArm(control, Math.max(0, control + shift)), spread },
+    unitSpread: 0,
+  }),
+};

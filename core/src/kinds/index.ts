@@ -1,0 +1,29 @@
+import type { Measure, MeasureKind, Unit } from '../model';
+import { amount } from './amount';
+import { count } from './count';
+import { derived } from './derived';
+import { event } from './event';
+import { harvest } from './harvest';
+import type { Kind } from './Kind';
+import { rating } from './rating';
+
+export type { ArmColumn, Assumed, Daily, Doubt, Kind, ReadingContext, Readings, Weighed, Wording } from './Kind';
+
+/** The one table of kinds: what follows from what sort of reading a measure is. */
+export const kinds: Readonly<Record<MeasureKind, Kind>> = { count, amount, rating, event, harvest, derived };
+
+/**
+ * The kind of a measure.
+ * @param measure any measure, or its kind alone
+ */
+export function kindOf({ kind }: Pick<Measure, 'kind'>): Kind {
+  return kinds[kind];
+}
+
+/**
+ * Whether a measure is compared as shares of the sown. Settled once, from the plan: a count, where a unit says how many were sown.
+ * @param units of the experiment
+ */
+export function isShare(measure: Pick<Measure, 'kind'>, units: readonly Pick<Unit, 'sown'>[]): boolean {
+  return kindOf(measure).ofSown && units.some(({ sown }) => (sown ?? 0) > 0);
+}

@@ -1,0 +1,34 @@
+import { ratings } from '../compare/ratings';
+import { valuesOf } from '../compare/Compared';
+import { scaled } from '../quantities/show';
+import { summariseValues } from './armSummary';
+import type { Kind } from './Kind';
+import { measured } from './measured';
+
+/** Steps of a rubric, each described in words. */
+export const rating: Kind = {
+  ...measured,
+  label: 'rating',
+  verb: 'Rate',
+  entry: 'choices',
+  question: ({ name }) => `Which step fits: ${name.toLowerCase()}?`,
+  choices: ({ rubric }) => rubric,
+  ownUnit: false,
+  hasSteps: true,
+  fresh: { ...measured.fresh, unit: '' },
+  byEye: true,
+  leads: false,
+  doubts: () => [],
+  mattersIn: () => 'steps',
+  summarise: (arm, { values }) => {
+    const steps: Record<string, number> = {};
+    for (const value of valuesOf(values, arm.arm).sort((a, b) => a - b)) steps[String(value)] = (steps[String(value)] ?? 0) + 1;
+    return { ...summariseValues(arm, values), steps };
+  },
+  compare: ratings,
+  columns: (measure, share) => [{ head: 'Median', cell: ({ median }) => scaled(median, 1, null) }, ...measured.columns(measure, share)],
+  drawn: ({ control, shift, byArm, spread }) => ({
+    process: { process: 'rating', level: byArm(control, control + shift), spread: spread * control },
+    unitSpread: 0,
+  }),
+};

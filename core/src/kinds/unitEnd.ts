@@ -1,0 +1,32 @@
+import type { CurvePoint, Measure } from '../model';
+
+/**
+ * The one value of a unit that is compared, as the measure's `when` says; null where it was not read.
+ * @param curve in order of days
+ */
+export function unitEnd(measure: Pick<Measure, 'when'>, curve: readonly CurvePoint[]): number | null {
+  if (curve.length === 0) return null;
+  const { when } = measure;
+  if (when === 'total') return sumOf(curve);
+  if (when === 'area') return curve.length < 2 ? null : areaUnder(curve);
+  if (when === 'final') return curve[curve.length - 1].value;
+  const day = dayOf(when);
+  return curve.find((point) => point.day === day)?.value ?? null;
+}
+
+/** The day that `day N` names. */
+export function dayOf(when: Measure['when']): number {
+  return Number(when.slice('day '.length));
+}
+
+/** All values of a curve added up. */
+export function sumOf(curve: readonly CurvePoint[]): number {
+  return curve.reduce((sum, point) => sum + point.value, 0);
+}
+
+/** Area under a curve by trapezia, in value × days. */
+export function areaUnder(curve: readonly CurvePoint[]): number {
+  let area = 0;
+  for (let i = 1; i < curve.length; i++) area += ((curve[i].value + curve[i - 1].value) / 2) * (curve[i].day - curve[i - 1].day);
+  return area;
+}

@@ -1,0 +1,52 @@
+import { daysCell, stepsCell } from './cells';
+import { choice, code, flag, list, maybe, number, record, text, type Field, type RecordOf } from './fields';
+
+/** Which value of a unit is compared: `day N` is the reading of that day. */
+export type When = 'final' | 'total' | 'area' | `day ${number}`;
+
+const when = text({
+  words: 'which value counts',
+  most: 8,
+  blank: 'final',
+  pattern: /^(final|total|area|day \d{1,4})$/,
+  cell: {
+    pattern: /^(final|total|area|day \d+)$/,
+    expected: 'final, total, area or "day N"',
+    write: (value: When) => value,
+    read: (cell) => cell,
+  },
+}) as Field<When>;
+
+const stepFields = {
+  value: number({ whole: true }),
+  words: text({ most: 200, pattern: /^[^;]+$/ }),
+};
+
+/** A step of a rating, described in words. */
+export type RubricStep = RecordOf<typeof stepFields>;
+
+export const measureFields = {
+  measure: code({ words: 'code', pattern: /^\S+$/ }),
+  name: text({ words: 'name', least: 1, most: 120, trim: true, must: true, says: { empty: 'Give this measure a name.' } }),
+  /** What sort of reading it is; `kinds/` says what follows from it. */
+  kind: choice(['count', 'amount', 'rating', 'event', 'harvest', 'derived'], { words: 'kind', blank: 'amount', must: true }),
+  unit: text({ words: 'unit' }),
+  /** For `derived`: the formula over other measures of the same unit and day, as `pi/6*height*width^2`. */
+  derived: maybe(text({ words: 'formula', optional: true, sparse: true })),
+  /** For `count`: the category that counts as success; null means the count itself. */
+  category: maybe(text({ words: 'category' })),
+  higherIs: choice(['better', 'worse', 'neither'], { words: 'which way is good' }),
+  primary: flag({ words: 'whether it decides', must: true }),
+  /** In the measure's own unit; percentage points for a count of the sown, days for an event. */
+  smallestDifference: maybe(number({ words: 'smallest difference that matters', least: 0 })),
+  when,
+  /** Described steps of a rating, from lowest to highest; empty for other kinds. */
+  rubric: list(record(stepFields), { words: 'steps', most: 20, cell: stepsCell }),
+  /** Days after the start on which it is read. */
+  readingDays: list(number({ whole: true, least: 0, most: 3650 }), { words: 'reading days', most: 400, each: true, cell: daysCell }),
+};
+
+/** What is recorded; exactly one of an experiment is primary and carries the verdict. */
+export type Measure = RecordOf<typeof measureFields>;
+export type MeasureKind = Measure['kind'];
+export type HigherIs = Measure['higherIs'];

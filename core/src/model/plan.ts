@@ -1,0 +1,108 @@
+import { blankOf, choice, code, date, flag, list, longText, maybe, number, record, text, type RecordOf } from './fields';
+
+const lines = (words: string, free = false) => list(text({ most: 1000 }), { words, free });
+
+const keptFields = { what: text(), how: text() };
+/** A condition that is kept the same in every arm, and how. */
+export type Kept = RecordOf<typeof keptFields>;
+
+const stageFields = {
+  name: text(),
+  kind: choice(['soak', 'spray', 'open', 'handle', 'heat', 'cold', 'move', 'other'], { blank: 'other' }),
+  arms: list(code(), { most: 40 }),
+  hours: maybe(number()),
+  /** This is what is tested. Anything else that a treatment goes through, the control must go through as well. */
+  tested: flag(),
+};
+/** Something done to the seeds or plants of some arms: a soak, a spray, a move. */
+export type Stage = RecordOf<typeof stageFields>;
+export type StageKind = Stage['kind'];
+
+const controlBarFields = { measure: text(), least: maybe(number()), most: maybe(number()) };
+/** What the control must reach for the result to mean anything: at least or at most so much of a measure (counts in per cent). */
+export type ControlBar = RecordOf<typeof controlBarFields>;
+
+const shelfFields = {
+  name: text(),
+  rows: number({ whole: true, least: 1, most: 400, blank: 1 }),
+  columns: number({ whole: true, least: 1, most: 400, blank: 1 }),
+  /** Where its light comes from. */
+  light: choice(['lamp', 'window', 'none'], { blank: 'none' }),
+};
+/** A shelf or tray of places; units stand at (row, column), rows counted on from shelf to shelf. */
+export type Shelf = RecordOf<typeof shelfFields>;
+
+const barrierFields = { row: number({ whole: true }), column: number({ whole: true }) };
+/** A barrier between the place (row, column) and the one to its right. */
+export type Barrier = RecordOf<typeof barrierFields>;
+
+const predictionFields = { person: text({ least: 1 }), expects: text({ least: 1 }), reason: text(), on: date() };
+/** What someone expects, and why, written before the first observation. */
+export type Prediction = RecordOf<typeof predictionFields>;
+
+const changeFields = { what: text({ most: 1000 }), before: longText(), after: longText() };
+/** One field of the plan that was changed after the start: what it was, and what it became. */
+export type FieldChange = RecordOf<typeof changeFields>;
+
+const amendmentFields = {
+  on: date(),
+  what: text({ least: 1 }),
+  reason: text({ least: 1 }),
+  /** What exactly was changed, worked out from the plan before and after. */
+  changes: list(record(changeFields), { most: 2000, optional: true }),
+};
+/** A change of the plan after the start. */
+export type Amendment = RecordOf<typeof amendmentFields>;
+
+export const planFields = {
+  /** The plant in the grower's words: "radish". */
+  plant: text({ words: 'the plant' }),
+  /** What is changed on purpose: "salt in the water". */
+  changed: text({ words: 'what is changed on purpose' }),
+  /** What one unit is called: "dish", "pot". */
+  unitWord: text({ words: 'the word for a unit', least: 1, most: 40, trim: true, blank: 'unit' }),
+  /** What is put into a unit: "seeds", "cuttings", "plants". */
+  putIn: text({ words: 'what is put in', least: 1, most: 40, trim: true, blank: 'seeds', optional: true }),
+  place: choice(['bench', 'sill', 'bed', 'ground', 'water culture', 'refrigerator'], { words: 'where they stand', optional: true }),
+  kept: list(record(keptFields), { words: 'what is kept the same', most: 100 }),
+  materials: lines('the kit', true),
+  steps: lines('the steps', true),
+  cautions: lines('the cautions', true),
+  /** When the experiment ends; without it no one knows when to stop counting. */
+  endRule: longText({ words: 'the end rule' }),
+  /** Seed of the shuffle that placed the units; null before the first shuffle. */
+  shuffleSeed: maybe(number({ words: 'the seed of the shuffle', whole: true })),
+  bench: list(record(shelfFields), { words: 'the bench', most: 100 }),
+  /** The day on which the plan was frozen; null while it is a draft. */
+  frozenOn: maybe(date({ words: 'the day of the start', free: true })),
+  amendments: list(record(amendmentFields), { words: 'the amendments', most: 500, free: true }),
+  predictions: list(record(predictionFields), { words: 'the predictions', free: true }),
+  stages: list(record(stageFields), { words: 'what is done to them', most: 100 }),
+  /** First guess of the SD between units of one arm: a share of the control's mean, or share points for a count of the sown. */
+  spreadGuess: maybe(number({ words: 'the guess of the spread', least: 0 })),
+  /** First guess of the control's value in the primary measure: a share for a count of the sown, else in its own unit. */
+  controlGuess: maybe(number({ words: 'the guess of the control' })),
+  controlBars: list(record(controlBarFields), { words: 'what the control must reach', most: 20 }),
+  /** Share of units expected to be there at the end, 0 to 1. */
+  expectedSurvival: maybe(number({ words: 'the losses expected', least: 0, most: 1 })),
+  /** Plants kept in a unit after thinning; null where none are removed. */
+  plantsKept: maybe(number({ words: 'how many plants are kept', whole: true, least: 1 })),
+  thinningRule: text({ words: 'which plants are kept' }),
+  /** What could travel from a unit to its neighbour: "drips", "roots", "vapour", "light". */
+  canReach: lines('what could reach a neighbour'),
+  barriers: list(record(barrierFields), { words: 'the barriers', most: 400 }),
+  /** Conditions that experiments of this kind usually keep the same. */
+  usuallyKept: lines('what is usually kept the same'),
+  /** What the claim also promises and this experiment does not test. */
+  notTested: lines('what is not tested', true),
+  /** What often goes wrong in experiments of this kind. */
+  troubles: lines('what often goes wrong', true),
+  /** What one does with each outcome, where the verdict alone does not say it. */
+  decision: longText({ words: 'what each outcome decides' }),
+};
+
+/** What the plan says beyond the arms, units and measures themselves. */
+export type Plan = RecordOf<typeof planFields>;
+
+/** A plan of which nothing has been said yet. */
+export const emptyPlan: Plan = blankOf(planFields);

@@ -1,0 +1,13 @@
+import type { Unit } from './unit';
+
+/** A unit's value on a day after its start. */
+export interface CurvePoint {
+  readonly day: number;
+  readonly value: number;
+}
+
+/** A unit with what was read of it in one measure, in order of days. */
+export interface UnitData {
+  readonly unit: Unit;
+  readonly curve: readonly CurvePoint[];
+}

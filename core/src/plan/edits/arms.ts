@@ -1,0 +1,74 @@
+import type { Arm, Experiment, Role } from '../../model';
+import { crossFactors, type Factor } from '../crossFactors';
+import { nextArmCode, replan } from '../replan';
+
+/** The most arms that one experiment is planned with here. */
+export const MOST_ARMS = 12;
+
+function editArm(experiment: Experiment, code: string, more: Partial<Arm>): Experiment {
+  return { ...experiment, arms: experiment.arms.map((arm) => (arm.arm === code ? { ...arm, ...more } : arm)) };
+}
+
+/** @param code of the arm; an unknown one changes nothing */
+export function renameArm(experiment: Experiment, code: string, name: string): Experiment {
+  return editArm(experiment, code, { name });
+}
+
+/** @param dose null takes the dose away */
+export function setDose(experiment: Experiment, code: string, dose: number | null): Experiment {
+  return editArm(experiment, code, { dose });
+}
+
+/**
+ * Gives an arm another role. There is one control before and after: a new one takes over from the old, and where the control becomes
+ * something else the first treatment takes its place.
+ * @param code of the arm
+ */
+export function setRole(experiment: Experiment, code: string, role: Role): Experiment {
+  const old = experiment.arms.find((arm) => arm.role === 'control');
+  if (role === 'control' || old?.arm !== code) {
+    const arms = experiment.arms.map((arm): Arm => {
+      if (arm.arm === code) return { ...arm, role };
+      return role === 'control' && arm === old ? { ...arm, role: 'treatment' } : arm;
+    });
+    return { ...experiment, arms };
+  }
+  return {
+    ...experiment,
+    arms: withControl(
+      experiment.arms.map((arm) => (arm.arm === code ? { ...arm, role } : arm)),
+      code,
+    ),
+  };
+}
+
+/** The same arms with one control: the first treatment takes over where there is none, another than `not` if it can be. */
+function withControl(arms: readonly Arm[], not?: string): readonly Arm[] {
+  if (arms.some((arm) => arm.role === 'control')) return arms;
+  const next = arms.find((arm) => arm.role === 'treatment' && arm.arm !== not) ?? arms.find((arm) => arm.role === 'treatment') ?? arms[0];
+  return arms.map((arm) => (arm === next ? { ...arm, role: 'control' as const } : arm));
+}
+
+/** Adds a treatment with a code of its own, and lays the units out anew. */
+export function addArm(experiment: Experiment): Experiment {
+  const { arms } = experiment;
+  const code = nextArmCode(arms);
+  const doseUnit = arms.some(({ dose }) => dose !== null) ? (arms[0].doseUnit ?? '') : null;
+  const fresh: Arm = { arm: code, name: `Treatment ${code}`, role: 'treatment', dose: null, doseUnit, factors: {} };
+  return replan(experiment, { arms: [...arms, fresh] });
+}
+
+/** Takes an arm away with its units. The last arm stays; where the control goes, the first treatment takes over. */
+export function removeArm(experiment: Experiment, code: string): Experiment {
+  const left = experiment.arms.filter((arm) => arm.arm !== code);
+  return left.length === 0 || left.length === experiment.arms.length ? experiment : replan(experiment, { arms: withControl(left) });
+}
+
+/**
+ * Makes an arm of every combination of two factors, in place of the arms that were there.
+ * @throws {RangeError} where a factor has fewer than two levels
+ */
+export function crossTwo(experiment: Experiment, one: Factor, other: Factor): Experiment {
+  const plan = { ...experiment.plan, changed: `${one.name} and ${other.name}` };
+  return replan({ ...experiment, plan }, { arms: crossFactors(one, other) });
+}

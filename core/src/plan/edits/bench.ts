@@ -1,0 +1,47 @@
+import type { Experiment, Shelf, Unit } from '../../model';
+import { replan } from '../replan';
+import { changePlan, toggled } from './plan';
+
+/** How units share a reservoir, tray or lamp: none, one an arm, or one for every three places. */
+export const sharings = ['none', 'arm', 'three'] as const;
+export type Sharing = (typeof sharings)[number];
+
+function containerOf(unit: Unit, how: Sharing): string | null {
+  if (how === 'arm') return `tank ${unit.arm}`;
+  return how === 'three' ? `tray ${unit.row ?? 1}-${Math.ceil((unit.column ?? 1) / 3)}` : null;
+}
+
+/** How the units share now; null where they came sharing in another way. */
+export function sharingOf({ units }: Pick<Experiment, 'units'>): Sharing | null {
+  return sharings.find((how) => units.every((unit) => unit.container === containerOf(unit, how))) ?? null;
+}
+
+export function shareContainers(experiment: Experiment, how: Sharing): Experiment {
+  return { ...experiment, units: experiment.units.map((unit) => ({ ...unit, container: containerOf(unit, how) })) };
+}
+
+/** Puts the same number of seeds or cuttings into every unit. */
+export function setSown(experiment: Experiment, sown: number | null): Experiment {
+  return { ...experiment, units: experiment.units.map((unit) => ({ ...unit, sown })) };
+}
+
+/** Makes the bench wider or narrower and deals the places anew; shelves and barriers of the old one go. */
+export function setColumns(experiment: Experiment, columns: number): Experiment {
+  return replan(changePlan(experiment, { bench: [], barriers: [] }), { columns });
+}
+
+export function changeShelf(experiment: Experiment, index: number, more: Partial<Shelf>): Experiment {
+  return changePlan(experiment, { bench: experiment.plan.bench.map((shelf, i) => (i === index ? { ...shelf, ...more } : shelf)) });
+}
+
+/** Says that something could travel to a neighbour, or that it could not. */
+export function toggleReach(experiment: Experiment, what: string): Experiment {
+  return changePlan(experiment, { canReach: toggled(experiment.plan.canReach, what) });
+}
+
+/** Puts a barrier to the right of a place, or takes it away. */
+export function toggleBarrier(experiment: Experiment, row: number, column: number): Experiment {
+  const { barriers } = experiment.plan;
+  const stands = barriers.find((other) => other.row === row && other.column === column);
+  return changePlan(experiment, { barriers: stands ? barriers.filter((other) => other !== stands) : [...barriers, { row, column }] });
+}

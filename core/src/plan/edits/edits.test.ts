@@ -1,0 +1,108 @@
+import { describe, expect, it } from 'vitest';
+import { aMeasure, anArm, anExperiment, aUnit } from '../../testing';
+import { addArm, crossTwo, removeArm, setRole } from './arms';
+import { sharingOf, shareContainers, toggleBarrier } from './bench';
+import { addMeasure, decideBy, removeMeasure, setMeasureKind } from './measures';
+import { addStage, startOn, toggleStageArm, write } from './plan';
+import { restorePlan } from './restorePlan';
+
+const plan = anExperiment({
+  arms: [anArm('C'), anArm('T'), anArm('U')],
+  units: ['C', 'T', 'U', 'C', 'T', 'U'].map((arm, i) => aUnit(`P0${i + 1}`, arm, { row: 1, column: i + 1 })),
+  measures: [aMeasure(), aMeasure({ measure: 'leaves', name: 'Leaves', primary: false })],
+});
+const roles = (experiment: typeof plan) => experiment.arms.map(({ role }) => role);
+const deciding = (experiment: typeof plan) => experiment.measures.filter(({ primary }) => primary).map(({ measure }) => measure);
+
+describe('arms', () => {
+  it('swap control and treatment in one step: there is always one control', () => {
+    expect(roles(setRole(plan, 'T', 'control'))).toEqual(['treatment', 'control', 'treatment']);
+    expect(roles(setRole(plan, 'C', 'treatment'))).toEqual(['treatment', 'control', 'treatment']);
+    expect(roles(setRole(plan, 'C', 'reference'))).toEqual(['reference', 'control', 'treatment']);
+    expect(roles(setRole(plan, 'U', 'reference'))).toEqual(['control', 'treatment', 'reference']);
+  });
+
+  it('where the control is taken away, the first treatment takes over; the last arm stays', () => {
+    const left = removeArm(plan, 'C');
+    expect(left.arms.map(({ arm, role }) => [arm, role])).toEqual([
+      ['T', 'control'],
+      ['U', 'treatment'],
+    ]);
+    expect(left.units.every(({ arm }) => arm !== 'C')).toBe(true);
+    expect(removeArm(removeArm(left, 'T'), 'U').arms).toHaveLength(1);
+  });
+
+  it('a new one has a code of its own, units like the others, and the doses’ unit', () => {
+    const dosed = { ...plan, arms: plan.arms.map((arm, i) => ({ ...arm, dose: i, doseUnit: 'mM' })) };
+    const added = addArm(dosed);
+    expect(added.arms.at(-1)).toMatchObject({ arm: 'A', role: 'treatment', dose: null, doseUnit: 'mM' });
+    expect(added.units.filter(({ arm }) => arm === 'A')).toHaveLength(2);
+  });
+
+  it('two factors make every combination, and say what is changed', () => {
+    const crossed = crossTwo(plan, { name: 'mulch', levels: ['none', 'deep'] }, { name: 'pot', levels: ['clay', 'felt'] });
+    expect(crossed.arms).toHaveLength(4);
+    expect(crossed.plan.changed).toBe('mulch and pot');
+  });
+});
+
+describe('measures', () => {
+  it('one always decides: where it is taken away the first of the others does', () => {
+    expect(deciding(removeMeasure(plan, 'height'))).toEqual(['leaves']);
+    expect(deciding(removeMeasure(plan, 'leaves'))).toEqual(['height']);
+    expect(removeMeasure(removeMeasure(plan, 'height'), 'leaves').measures).toHaveLength(1);
+    expect(deciding(decideBy(plan, 'leaves'))).toEqual(['leaves']);
+  });
+
+  it('a new one has a code that none has', () => {
+    const taken = { ...plan, measures: [...plan.measures, aMeasure({ measure: 'm4', primary: false })] };
+    expect(addMeasure(taken).measures.at(-1)).toMatchObject({ measure: 'm5', primary: false, readingDays: [7] });
+  });
+
+  it('of another kind starts with what that kind starts with', () => {
+    expect(setMeasureKind(plan, 'height', 'harvest').measures[0]).toMatchObject({ kind: 'harvest', when: 'total', primary: true });
+    expect(setMeasureKind(plan, 'height', 'event').measures[0]).toMatchObject({ kind: 'event', unit: 'd', when: 'final' });
+    expect(setMeasureKind(plan, 'height', 'derived').measures[0]).toMatchObject({ kind: 'derived', derived: '' });
+  });
+});
+
+describe('the bench and the steps', () => {
+  it('says how units share, and null where they came another way', () => {
+    expect(sharingOf(plan)).toBe('none');
+    expect(sharingOf(shareContainers(plan, 'arm'))).toBe('arm');
+    expect(sharingOf(shareContainers(plan, 'three'))).toBe('three');
+    expect(sharingOf({ units: plan.units.map((unit) => ({ ...unit, container: 'the sink' })) })).toBeNull();
+  });
+
+  it('a barrier is put up and taken away by the same step', () => {
+    const up = toggleBarrier(plan, 1, 2);
+    expect(up.plan.barriers).toEqual([{ row: 1, column: 2 }]);
+    expect(toggleBarrier(up, 1, 2).plan.barriers).toEqual([]);
+  });
+
+  it('a soak is for the treatments until the control is ticked', () => {
+    const soaked = addStage(plan);
+    expect(soaked.plan.stages[0].arms).toEqual(['T', 'U']);
+    expect(toggleStageArm(soaked, 0, 'C').plan.stages[0].arms).toEqual(['T', 'U', 'C']);
+  });
+});
+
+describe('what is undone', () => {
+  const lost = {
+    ...plan,
+    units: plan.units.map((unit, i) => (i === 0 ? { ...unit, status: 'lost' as const, statusReason: 'fell' } : unit)),
+  };
+
+  it('is the plan alone: a lost unit stays lost, the writer’s words stay', () => {
+    const back = restorePlan(plan, write(setRole(lost, 'T', 'control'), 'discussion', 'As typed.'));
+    expect(roles(back)).toEqual(['control', 'treatment', 'treatment']);
+    expect(back.units[0]).toMatchObject({ status: 'lost', statusReason: 'fell' });
+    expect(back.writing.discussion).toBe('As typed.');
+  });
+
+  it('never the start', () => {
+    const started = startOn(plan, '2026-04-20', '2026-04-19');
+    const back = restorePlan(plan, started);
+    expect([back.startedOn, back.plan.frozenOn]).toEqual(['2026-04-20', '2026-04-19']);
+  });
+});

@@ -1,0 +1,6 @@
+export * from './arms';
+export * from './bench';
+export * from './measures';
+export * from './moveUnit';
+export * from './plan';
+export * from './restorePlan';

@@ -1,0 +1,46 @@
+import { kindOf } from '../../kinds';
+import { blankOf, measureFields, type Experiment, type Measure, type MeasureKind } from '../../model';
+
+/** @param code of the measure; an unknown one changes nothing */
+export function changeMeasure(experiment: Experiment, code: string, more: Partial<Omit<Measure, 'measure' | 'primary'>>): Experiment {
+  return { ...experiment, measures: experiment.measures.map((measure) => (measure.measure === code ? { ...measure, ...more } : measure)) };
+}
+
+/** Makes a measure of another kind, with what that kind starts with. */
+export function setMeasureKind(experiment: Experiment, code: string, kind: MeasureKind): Experiment {
+  return changeMeasure(experiment, code, { kind, ...kindOf({ kind }).fresh });
+}
+
+/** Makes a measure the one that decides. */
+export function decideBy(experiment: Experiment, code: string): Experiment {
+  return { ...experiment, measures: experiment.measures.map((measure) => ({ ...measure, primary: measure.measure === code })) };
+}
+
+/** The last day on which anything is read, a week at the least. */
+export function lastReadingDay({ measures }: Pick<Experiment, 'measures'>): number {
+  return Math.max(7, ...measures.flatMap((measure) => measure.readingDays));
+}
+
+/** Adds an amount that is read on the last day. */
+export function addMeasure(experiment: Experiment): Experiment {
+  const taken = new Set(experiment.measures.map((measure) => measure.measure));
+  let n = experiment.measures.length + 1;
+  while (taken.has(`m${n}`)) n++;
+  const fresh: Measure = {
+    ...blankOf(measureFields),
+    ...kindOf({ kind: 'amount' }).fresh,
+    measure: `m${n}`,
+    name: 'Height',
+    primary: experiment.measures.length === 0,
+    readingDays: [lastReadingDay(experiment)],
+  };
+  return { ...experiment, measures: [...experiment.measures, fresh] };
+}
+
+/** Takes a measure away. The last one stays; where the one that decides goes, the first of the others decides. */
+export function removeMeasure(experiment: Experiment, code: string): Experiment {
+  const left = experiment.measures.filter((measure) => measure.measure !== code);
+  if (left.length === 0 || left.length === experiment.measures.length) return experiment;
+  const next = { ...experiment, measures: left };
+  return left.some((measure) => measure.primary) ? next : decideBy(next, left[0].measure);
+}

@@ -1,0 +1,11 @@
+import type { Unit } from '../../model';
+
+/** Puts a unit on a place; whoever stands there takes the unit's old place. An unknown unit changes nothing. */
+export function moveUnit(units: readonly Unit[], code: string, row: number, column: number): readonly Unit[] {
+  const moved = units.find((unit) => unit.unit === code);
+  if (!moved || (moved.row === row && moved.column === column)) return units;
+  return units.map((unit) => {
+    if (unit === moved) return { ...unit, row, column };
+    return unit.row === row && unit.column === column ? { ...unit, row: moved.row, column: moved.column } : unit;
+  });
+}

@@ -1,0 +1,52 @@
+import { kindOf, type Daily, type Readings } from '../kinds';
+import { curveOf } from '../kinds/dailyValues';
+import type { CurvePoint, Experiment, Measure, Observation, Study, Unit, UnitData } from '../model';
+import { cell } from './readings';
+
+/** Day 0 of a unit: its own start, else the experiment's, else null. */
+export function startOf(unit: Pick<Unit, 'startedOn'>, experiment: Pick<Experiment, 'startedOn'>): string | null {
+  return unit.startedOn ?? experiment.startedOn;
+}
+
+interface KnownCurve {
+  readonly measure: Measure;
+  readonly start: string | null;
+  readonly curve: readonly CurvePoint[];
+}
+
+// By the readings that a curve was made of: a new reading elsewhere leaves it as it is.
+const curves = new WeakMap<readonly Observation[], KnownCurve>();
+
+/**
+ * A unit's curve of a measure, in order of days after its start.
+ * @param study the unit's own
+ */
+export function unitCurve(study: Study, measure: Measure, unit: Unit): readonly CurvePoint[] {
+  const start = startOf(unit, study.experiment);
+  const kind = kindOf(measure);
+  const { live } = cell(study, measure.measure, unit.unit);
+  const known = kind.hasFormula ? undefined : curves.get(live);
+  if (known && known.measure === measure && known.start === start) return known.curve;
+  const curve = curveOf(kind.daily(measure, readingsOfUnit(study, unit, start)), kind.plants);
+  if (!kind.hasFormula && live.length > 0) curves.set(live, { measure, start, curve });
+  return curve;
+}
+
+function readingsOfUnit(study: Study, unit: Unit, start: string | null): Readings {
+  const named = (code: string) => study.experiment.measures.find(({ measure }) => measure === code);
+  const readings: Readings = {
+    start,
+    of: (code) => cell(study, code, unit.unit).live,
+    unit: (code) => named(code)?.unit ?? '',
+    daily: (code): Daily => {
+      const measure = named(code);
+      return measure ? kindOf(measure).daily(measure, readings) : new Map();
+    },
+  };
+  return readings;
+}
+
+/** Every unit's curve of a measure, in the order of the units. */
+export function unitData(study: Study, measure: Measure): UnitData[] {
+  return study.experiment.units.map((unit) => ({ unit, curve: unitCurve(study, measure, unit) }));
+}

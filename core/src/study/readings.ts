@@ -1,0 +1,74 @@
+import type { Observation, Study } from '../model';
+import { remembered } from './remembered';
+
+/** All readings of one measure of one unit. */
+export interface Cell {
+  /** As they came in, corrected ones too. */
+  readonly all: readonly Observation[];
+  /** Those that count: all but the ones that another corrects. */
+  readonly live: readonly Observation[];
+}
+
+/** Readings by measure and unit. Made once of a study; a new reading makes its own cell anew and shares the rest. */
+export type ReadingIndex = ReadonlyMap<string, ReadonlyMap<string, Cell>>;
+
+const nothing: Cell = { all: [], live: [] };
+
+const indexOf = remembered((observations: readonly Observation[]): ReadingIndex => {
+  const index = new Map<string, Map<string, Observation[]>>();
+  for (const seen of observations) {
+    let units = index.get(seen.measure);
+    if (!units) index.set(seen.measure, (units = new Map()));
+    const list = units.get(seen.unit);
+    if (list) list.push(seen);
+    else units.set(seen.unit, [seen]);
+  }
+  return new Map([...index].map(([measure, units]) => [measure, new Map([...units].map(([unit, all]) => [unit, cellOf(all)]))]));
+});
+
+function cellOf(all: readonly Observation[]): Cell {
+  return { all, live: live(all) };
+}
+
+/** Corrections resolved. Of readings that correct one another in a ring, the one that came last counts. */
+function live(all: readonly Observation[]): readonly Observation[] {
+  const replaced = new Set<string>();
+  for (const { replaces } of all) if (replaces !== null) replaced.add(replaces);
+  if (replaced.size === 0) return all;
+  const left = all.filter((seen) => !replaced.has(seen.id));
+  return left.length === 0 ? all.slice(-1) : left;
+}
+
+/**
+ * The readings of a measure, by unit.
+ * @param measure its code
+ */
+export function readingsOf({ observations }: Pick<Study, 'observations'>, measure: string): ReadonlyMap<string, Cell> {
+  return indexOf(observations).get(measure) ?? new Map();
+}
+
+/** The readings of one measure of one unit. */
+export function cell(study: Pick<Study, 'observations'>, measure: string, unit: string): Cell {
+  return readingsOf(study, measure).get(unit) ?? nothing;
+}
+
+/**
+ * A study with more readings. What was indexed stays: only the cells that were added to are made anew. Readings that are there already are left out.
+ * @param fresh in the order in which they came in
+ */
+export function addReadings(study: Study, fresh: readonly Observation[]): Study {
+  const before = indexOf(study.observations);
+  const changed = new Map<string, Map<string, Cell>>();
+  const added: Observation[] = [];
+  for (const seen of fresh) {
+    const units = changed.get(seen.measure) ?? new Map(before.get(seen.measure));
+    const { all } = units.get(seen.unit) ?? nothing;
+    if (all.some(({ id }) => id === seen.id)) continue;
+    changed.set(seen.measure, units.set(seen.unit, cellOf([...all, seen])));
+    added.push(seen);
+  }
+  if (added.length === 0) return study;
+  const observations = [...study.observations, ...added];
+  indexOf.keep(observations, new Map([...before, ...changed]));
+  return { ...study, observations };
+}

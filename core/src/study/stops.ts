@@ -1,0 +1,43 @@
+import { kindOf } from '../kinds';
+import { daysBetween, type Measure, type Observation, type Study, type Unit } from '../model';
+import { walkOrder } from './bench/shelves';
+import { startOf } from './curves';
+import { cell } from './readings';
+import { walksFilled } from './walkOf';
+
+/** One thing to read on a walk: a measure of a unit, with its reading of this walk if there is one already. */
+export interface Stop {
+  readonly unit: Unit;
+  readonly measure: Measure;
+  readonly reading: Observation | null;
+}
+
+/**
+ * The stops of a walk, in bench order, each unit's measures together.
+ * @param day of the walk, counted from the experiment's start
+ */
+export function stopsOf(study: Study, day: number): Stop[] {
+  const { experiment } = study;
+  const { startedOn } = experiment;
+  if (startedOn === null) return [];
+  const measures = experiment.measures.filter((measure) => kindOf(measure).entry !== 'none');
+  return walkOrder(experiment.units.filter((unit) => unit.status === 'active')).flatMap((unit) => {
+    const start = startOf(unit, experiment) ?? startedOn;
+    const planned = day - daysBetween(startedOn, start);
+    return measures
+      .filter(({ readingDays }) => readingDays.includes(planned))
+      .map((measure) => ({
+        unit,
+        measure,
+        reading: walksFilled(cell(study, measure.measure, unit.unit).live, measure, start).get(planned)?.reading ?? null,
+      }));
+  });
+}
+
+/** A unit's last reading of a measure before a date; null if there is none. */
+export function readingBefore(study: Study, unit: string, measure: string, date: string): Observation | null {
+  return cell(study, measure, unit).live.reduce<Observation | null>((last, seen) => {
+    if (seen.observedOn.slice(0, 10) >= date) return last;
+    return last === null || seen.observedOn >= last.observedOn ? seen : last;
+  }, null);
+}

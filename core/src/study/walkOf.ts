@@ -1,0 +1,45 @@
+import { daysBetween, type Measure, type Observation } from '../model';
+
+/**
+ * The walk that a reading belongs to: the planned day on or before its own, so that a late reading fills its own walk.
+ * @param day on which it was read, counted from the unit's start
+ * @param measure with its planned reading days
+ * @returns null for a reading before the first walk
+ */
+export function walkOf(day: number, { readingDays }: Pick<Measure, 'readingDays'>): number | null {
+  let walk: number | null = null;
+  for (const planned of readingDays) if (planned <= day && (walk === null || planned > walk)) walk = planned;
+  return walk;
+}
+
+interface Filled {
+  readonly days: Measure['readingDays'];
+  readonly start: string;
+  readonly walks: ReadonlyMap<number, Walked>;
+}
+
+/** The first day on which something was read on a walk, and the reading that stands. */
+export interface Walked {
+  readonly readOn: number;
+  readonly reading: Observation;
+}
+
+const known = new WeakMap<readonly Observation[], Filled>();
+
+/**
+ * The walks of one unit that were filled, by their planned day.
+ * @param live the unit's readings of the measure
+ * @param start the unit's day 0
+ */
+export function walksFilled(live: readonly Observation[], { readingDays: days }: Measure, start: string): ReadonlyMap<number, Walked> {
+  const found = known.get(live);
+  if (found && found.days === days && found.start === start) return found.walks;
+  const walks = new Map<number, Walked>();
+  for (const reading of live) {
+    const readOn = daysBetween(start, reading.observedOn);
+    const walk = walkOf(readOn, { readingDays: days });
+    if (walk !== null) walks.set(walk, { readOn: walks.get(walk)?.readOn ?? readOn, reading });
+  }
+  known.set(live, { days, start, walks });
+  return walks;
+}
