@@ -4,5 +4,8 @@ import App from './App.vue';
 import { router } from './router';
 import './theme/fonts';
 import './theme/base.css';
+import { tokensAsCss } from './theme/tokens';
+
+document.head.appendChild(document.createElement('style')).textContent = tokensAsCss();
 
 createApp(App).use(createPinia()).use(router).mount('#app');

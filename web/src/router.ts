@@ -18,13 +18,13 @@ const routes: RouteRecordRaw[] = [
   { path: '/', name: 'today', component: () => import('./today/TodayPage.vue') },
   { path: '/door', name: 'door', component: () => import('./door/DoorPage.vue'), meta: { open: true } },
   { path: '/ask', name: 'library', component: () => import('./ask/LibraryPage.vue') },
-  { path: '/experiments/:id/log/walk/:day', name: 'walk', component: () => import('./log/WalkPage.vue'), props: true },
   {
     path: '/experiments/:id',
     component: () => import('./frame/ExperimentFrame.vue'),
     props: true,
     children: [
       { path: '', redirect: (to) => ({ name: 'plan', params: to.params }) },
+      { path: 'log/walk/:day', name: 'walk', component: () => import('./log/WalkPage.vue'), props: true, meta: { whole: true } },
       ...steps.map(
         (step): RouteRecordRaw => ({ path: step, name: step, component: pages[step] as RouteRecordRaw['component'] }) as RouteRecordRaw,
       ),

@@ -71,12 +71,12 @@ export function chanceOfAnswer(experiment: Experiment, units: number, { seed, ru
   return { units, chance: clear / runs, ci95: wilson(clear, runs) ?? [0, 1], runs };
 }
 
-/** Fewest units an arm that give the wanted chance, by bisection, with every number that was tried; `units` is null where not even the most would do. */
+/** Fewest units an arm that give the wanted chance, by bisection, with every number that was tried; `units` is null where not even `most` would do. */
 export function unitsForChance(
   experiment: Experiment,
   options: ChanceOptions,
   wanted = 0.8,
-): { readonly units: number | null; readonly tried: readonly Chance[] } {
+): { readonly units: number | null; readonly most: number; readonly tried: readonly Chance[] } {
   const tried = new Map<number, Chance>();
   const steps = Math.ceil(Math.log2(60)) + 2;
   const enough = (units: number): boolean => {
@@ -98,7 +98,7 @@ export function unitsForChance(
     }
     units = high;
   }
-  return { units, tried: [...tried.values()].sort((a, b) => a.units - b.units) };
+  return { units, most, tried: [...tried.values()].sort((a, b) => a.units - b.units) };
 }
 
 /** Only the primary, read on its last day (what is timed on all of them), without losses: all that a run needs. */

@@ -1,103 +1,68 @@
 <script setup lang="ts">
-import { Button, Input, Textarea } from 'ant-design-vue';
-import { computed, reactive } from 'vue';
+import { Button } from 'ant-design-vue';
+import { computed } from 'vue';
 import { useRouter } from 'vue-router';
-import { longDate, type Experiment } from '@fern/core';
-import MarginNote from '../frame/MarginNote.vue';
-import TextLines from '../frame/TextLines.vue';
-import TwoColumns from '../frame/TwoColumns.vue';
-import { useExperiment } from '../stores/experiment';
-import { today } from '../stores/today';
+import { changePlan, longDate } from '@fern/core';
+import { useLoaded } from '../frame/loaded';
+import LinesField from '../kit/LinesField.vue';
+import LongField from '../kit/LongField.vue';
+import MarginNote from '../kit/MarginNote.vue';
+import TextField from '../kit/TextField.vue';
+import TwoColumns from '../kit/TwoColumns.vue';
+import { useDocument } from '../stores/document';
+import { useHistory } from '../stores/history';
 import DeleteExperiment from './DeleteExperiment.vue';
+import PredictionList from './PredictionList.vue';
 
-const store = useExperiment();
+const { id, experiment, study } = useLoaded();
+const document = useDocument();
+const history = useHistory();
 const router = useRouter();
-const experiment = computed(() => store.experiment as Experiment);
-const sealed = computed(() => (store.study?.observations.length ?? 0) > 0);
-const set = (field: 'title' | 'question' | 'hypothesis' | 'nullHypothesis') => (event: Event) => {
-  const { value } = event.target as HTMLTextAreaElement;
-  store.change((now) => ({ ...now, [field]: value }));
-};
-const prediction = reactive({ person: '', expects: '', reason: '' });
-function addPrediction(): void {
-  if (prediction.person.trim() === '' || prediction.expects.trim() === '') return;
-  const added = { person: prediction.person.trim(), expects: prediction.expects.trim(), reason: prediction.reason.trim(), on: today() };
-  store.change((now) => ({ ...now, plan: { ...now.plan, predictions: [...now.plan.predictions, added] } }));
-  Object.assign(prediction, { person: '', expects: '', reason: '' });
-}
-function removePrediction(index: number): void {
-  store.change((now) => ({ ...now, plan: { ...now.plan, predictions: now.plan.predictions.filter((_, i) => i !== index) } }));
-}
-const setNotTested = (lines: string[]) =>
-  store.change((now) => ({ ...now, plan: { ...now.plan, notTested: lines.filter((line) => line.trim() !== '') } }));
+const sealed = computed(() => study.value.observations.length > 0);
+const set = (field: 'title' | 'question' | 'hypothesis' | 'nullHypothesis') => (value: string) =>
+  history.edit((now) => ({ ...now, [field]: value }));
+const setNotTested = (lines: string[]) => history.edit((now) => changePlan(now, { notTested: lines.filter((line) => line.trim() !== '') }));
 </script>
 
 <template>
   <TwoColumns>
     <div class="head">
-      <h1>{{ store.frozen ? 'What was asked' : 'Say it so that it can be tested' }}</h1>
-      <Button type="primary" size="large" @click="router.push({ name: 'plan', params: { id: store.id } })">{{
-        store.frozen ? 'See the plan' : 'Plan the test'
+      <h1>{{ history.frozen ? 'What was asked' : 'Say it so that it can be tested' }}</h1>
+      <Button type="primary" size="large" @click="router.push({ name: 'plan', params: { id } })">{{
+        history.frozen ? 'See the plan' : 'Plan the test'
       }}</Button>
     </div>
-    <p v-if="store.frozen" class="soft small">The question is frozen since the start on {{ longDate(experiment.plan.frozenOn ?? '') }}.</p>
+    <p v-if="history.frozen" class="soft small">
+      The question is frozen since the start on {{ longDate(experiment.plan.frozenOn ?? '') }}.
+    </p>
     <div class="fields">
       <label
-        >Title<Input
+        >Title<TextField
           :value="experiment.title"
-          :maxlength="200"
-          :status="store.wrongAt('/title') ? 'error' : ''"
+          label="Title"
+          :most="200"
+          :wrong="document.wrongAt('/title') !== null"
           @change="set('title')($event)"
       /></label>
       <label
-        >Question<Textarea
-          :value="experiment.question"
-          :disabled="store.frozen"
-          :auto-size="{ minRows: 2 }"
-          @change="set('question')($event)"
+        >Question<LongField :value="experiment.question" label="Question" :disabled="history.frozen" @change="set('question')($event)"
       /></label>
       <label
-        >Hypothesis: what you expect, as a sentence that could turn out wrong<Textarea
+        >Hypothesis: what you expect, as a sentence that could turn out wrong<LongField
           :value="experiment.hypothesis"
-          :disabled="store.frozen"
-          :auto-size="{ minRows: 2 }"
+          label="Hypothesis: what you expect, as a sentence that could turn out wrong"
+          :disabled="history.frozen"
           @change="set('hypothesis')($event)"
       /></label>
       <label
-        >Null hypothesis: that nothing is different<Textarea
+        >Null hypothesis: that nothing is different<LongField
           :value="experiment.nullHypothesis"
-          :disabled="store.frozen"
-          :auto-size="{ minRows: 2 }"
+          label="Null hypothesis: that nothing is different"
+          :disabled="history.frozen"
           @change="set('nullHypothesis')($event)"
       /></label>
     </div>
-    <h2>Predictions</h2>
-    <p class="soft small">
-      {{ sealed ? 'Sealed since the first reading.' : 'Everyone says what they expect and why. They are sealed with the first reading.' }}
-    </p>
-    <ul class="predictions">
-      <li v-for="(item, i) in experiment.plan.predictions" :key="i">
-        <span
-          ><b>{{ item.person }}</b
-          >: {{ item.expects }}<template v-if="item.reason">, because {{ item.reason }}</template></span
-        >
-        <button
-          v-if="!sealed"
-          type="button"
-          class="link"
-          :aria-label="`Take away the prediction of ${item.person}`"
-          @click="removePrediction(i)"
-        >
-          Take away
-        </button>
-      </li>
-    </ul>
-    <form v-if="!sealed" class="predict" @submit.prevent="addPrediction">
-      <Input v-model:value="prediction.person" placeholder="Who" aria-label="Who predicts" :maxlength="120" />
-      <Input v-model:value="prediction.expects" placeholder="expects …" aria-label="What they expect" :maxlength="300" />
-      <Input v-model:value="prediction.reason" placeholder="because …" aria-label="Why they expect it" :maxlength="300" />
-      <Button html-type="submit">Add the prediction</Button>
-    </form>
+    <PredictionList :sealed="sealed" />
     <template #margin>
       <h2>A good question</h2>
       <MarginNote :severity="experiment.hypothesis.trim() ? 'fine' : 'serious'"
@@ -111,7 +76,7 @@ const setNotTested = (lines: string[]) =>
       }}</MarginNote>
       <h2 class="later">Not tested here</h2>
       <p class="soft small">What else people claim of it, one a line. The report will say that it was not tested.</p>
-      <TextLines :value="experiment.plan.notTested" label="What is not tested, one a line" @change="setNotTested" />
+      <LinesField :value="experiment.plan.notTested" label="What is not tested, one a line" @change="setNotTested" />
       <div class="later"><DeleteExperiment /></div>
     </template>
   </TwoColumns>
@@ -136,31 +101,7 @@ label {
   gap: 5px;
   font-weight: 700;
 }
-.predictions {
-  max-width: 760px;
-  margin: 0 0 12px;
-  padding: 0;
-  list-style: none;
-}
-.predictions li {
-  display: flex;
-  gap: 16px;
-  justify-content: space-between;
-  padding: 7px 0;
-  border-bottom: 1px solid var(--hair);
-}
-.predict {
-  display: grid;
-  grid-template-columns: 1fr 1.6fr 1.6fr auto;
-  gap: 10px;
-  max-width: 900px;
-}
 .later {
   margin-top: 24px;
-}
-@media (max-width: 700px) {
-  .predict {
-    grid-template-columns: 1fr;
-  }
 }
 </style>

@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import type { Arm, Unit } from '@fern/core';
 import { armStyle } from '../stake/armStyle';
 import { stakePath } from '../stake/stakePath';
+import { colours } from '../theme/tokens';
 
 /** One unit on the bench with its stake. */
 const props = defineProps<{
@@ -66,8 +67,8 @@ const label = computed(
       :width="tile - 4"
       :height="tile + 11"
       rx="9"
-      fill="#FBF1D2"
-      stroke="#E2A400"
+      :fill="colours.pollenWash"
+      :stroke="colours.pollen"
       stroke-width="2"
     />
     <circle v-if="round" :r="r" :fill="fill" stroke="#7C8F86" stroke-width="1.3" />
@@ -80,11 +81,11 @@ const label = computed(
         v-if="done"
         :d="`M${-r * 0.35} 0l${r * 0.28} ${r * 0.3}l${r * 0.5} ${-r * 0.6}`"
         fill="none"
-        stroke="#2F7D4F"
+        :stroke="colours.sprout"
         stroke-width="3"
       />
     </template>
-    <path v-if="gone" :d="`M${-r} ${-r}L${r} ${r}M${r} ${-r}L${-r} ${r}`" stroke="#A63D1E" stroke-width="2" />
+    <path v-if="gone" :d="`M${-r} ${-r}L${r} ${r}M${r} ${-r}L${-r} ${r}`" :stroke="colours.rust" stroke-width="2" />
     <g v-if="!blind && (heat === null || heat === undefined)" :transform="`translate(${r - stakeSize * 0.6} ${-r - 6})`">
       <path
         :d="stakePath(stakeSize, stakeSize)"
@@ -109,7 +110,7 @@ const label = computed(
       text-anchor="middle"
       font-family="IBM Plex Mono"
       :font-size="Math.max(7, Math.min(10.5, tile * 0.2))"
-      fill="#4A615A"
+      :fill="colours.soft"
       >{{ unit.unit }}</text
     >
   </g>

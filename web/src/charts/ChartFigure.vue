@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import type { Picture } from '@fern/core';
+import DataTable from '../kit/DataTable.vue';
 import StakeMark from '../stake/StakeMark.vue';
 import { armStyle } from '../stake/armStyle';
 import ChartCanvas from './ChartCanvas.vue';
@@ -72,20 +73,7 @@ function savePng(): void {
         <button type="button" class="link" @click="savePng">Save as PNG</button>
       </span>
     </figcaption>
-    <div v-if="tableOpen" class="scroll" tabindex="0" role="region" aria-label="The numbers">
-      <table class="plain">
-        <thead>
-          <tr>
-            <th v-for="head in table.head" :key="head">{{ head }}</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="row in table.rows" :key="row[0]">
-            <td v-for="(cell, i) in row" :key="i">{{ cell }}</td>
-          </tr>
-        </tbody>
-      </table>
-    </div>
+    <DataTable v-if="tableOpen" caption="The numbers" hide-caption :head="table.head" :rows="table.rows" />
   </figure>
 </template>
 

@@ -13,7 +13,7 @@ import {
   Tooltip,
 } from 'chart.js';
 import { PointWithErrorBar, ScatterWithErrorBarsController } from 'chartjs-chart-error-bars';
-import { colours, textFont } from '../theme/theme';
+import { colours, fonts } from '../theme/tokens';
 
 Chart.register(
   BarController,
@@ -30,7 +30,7 @@ Chart.register(
   ScatterWithErrorBarsController,
   PointWithErrorBar,
 );
-Chart.defaults.font.family = textFont;
+Chart.defaults.font.family = fonts.text;
 Chart.defaults.font.size = 13.5;
 Chart.defaults.color = colours.soft;
 Chart.defaults.borderColor = colours.hair;

@@ -2,7 +2,7 @@ import type { ChartConfiguration } from 'chart.js';
 import type { IErrorBarXYDataPoint } from 'chartjs-chart-error-bars';
 import type { CurvesPicture } from '@fern/core';
 import { armStyle } from '../stake/armStyle';
-import { colours } from '../theme/theme';
+import { colours } from '../theme/tokens';
 
 /** Over time, a curve an arm with the interval of its mean on each reading day. */
 export function curvesConfiguration(picture: CurvesPicture): ChartConfiguration {

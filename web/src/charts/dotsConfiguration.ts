@@ -2,7 +2,7 @@ import type { ChartConfiguration, ScatterDataPoint } from 'chart.js';
 import type { IErrorBarXYDataPoint } from 'chartjs-chart-error-bars';
 import type { DotsPicture } from '@fern/core';
 import { armStyle } from '../stake/armStyle';
-import { colours } from '../theme/theme';
+import { colours } from '../theme/tokens';
 
 const JITTER = [0, 0.13, -0.13, 0.07, -0.07, 0.19, -0.19, 0.03, -0.1];
 

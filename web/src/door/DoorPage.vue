@@ -152,7 +152,7 @@ h1 {
   border-radius: 7px;
   background: var(--rust-wash);
 }
-@media (max-width: 800px) {
+@media (max-width: 900px) {
   main {
     grid-template-columns: 1fr;
     gap: 28px;

@@ -1,19 +1,23 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
-import { useExperiment } from '../stores/experiment';
+import { useDocument } from '../stores/document';
+import { useHistory } from '../stores/history';
+import { useOpening } from '../stores/openExperiment';
 
 /** Saving is shown, never asked for. */
-const store = useExperiment();
+const document = useDocument();
+const history = useHistory();
+const opening = useOpening();
 </script>
 
 <template>
-  <div class="saving" role="status" :class="store.saving">
-    <span v-if="store.saving === 'saved'">✓ Saved</span>
-    <span v-else-if="store.saving === 'changed' || store.saving === 'saving'">Saving …</span>
-    <span v-else-if="store.saving === 'offline'">No network. Your changes stay here and are sent when it is back.</span>
-    <span v-else-if="store.saving === 'wrong'">Not saved: {{ store.wrong[0]?.detail ?? store.message }}</span>
-    <span v-else>{{ store.message }} <Button size="small" @click="store.reload()">Load it again</Button></span>
-    <button v-if="store.canUndo" type="button" class="link" @click="store.undo()">Undo</button>
+  <div class="saving" role="status" :class="document.saving">
+    <span v-if="document.saving === 'saved'">✓ Saved</span>
+    <span v-else-if="document.saving === 'changed' || document.saving === 'saving'">Saving …</span>
+    <span v-else-if="document.saving === 'offline'">No network. Your changes stay here and are sent when it is back.</span>
+    <span v-else-if="document.saving === 'wrong'">Not saved: {{ document.wrong[0]?.detail ?? document.message }}</span>
+    <span v-else>{{ document.message }} <Button size="small" @click="opening.reload()">Load it again</Button></span>
+    <button v-if="history.canUndo" type="button" class="link" @click="history.undo()">Undo</button>
   </div>
 </template>
 

@@ -98,7 +98,7 @@ span {
   text-overflow: ellipsis;
   white-space: nowrap;
 }
-@media (max-width: 800px) {
+@media (max-width: 900px) {
   .trail {
     height: auto;
     margin: 0;

@@ -1,16 +1,18 @@
 <script setup lang="ts">
-import { Button, Input, Modal } from 'ant-design-vue';
+import { Button } from 'ant-design-vue';
 import { v7 as uuid } from 'uuid';
 import { computed, ref } from 'vue';
 import type { EventKind, Unit } from '@fern/core';
-import ChoiceField from '../frame/ChoiceField.vue';
+import ChoiceField from '../kit/ChoiceField.vue';
 import { wordsFor } from '../stores/api';
-import { useExperiment } from '../stores/experiment';
+import ConfirmDialog from '../kit/ConfirmDialog.vue';
+import TextField from '../kit/TextField.vue';
+import { useLog } from '../stores/log';
 import { today } from '../stores/today';
 
 const open = defineModel<boolean>('open', { required: true });
 const props = defineProps<{ unit: Unit }>();
-const store = useExperiment();
+const log = useLog();
 const kind = ref<EventKind>('equipment');
 type Reach = 'unit' | 'arm' | 'all';
 const reach = ref<Reach>('all');
@@ -36,7 +38,7 @@ async function keep(): Promise<void> {
   const arms = reach.value === 'arm' ? [props.unit.arm] : [];
   const units = reach.value === 'unit' ? [props.unit.unit] : [];
   try {
-    await store.addHappening({ id: uuid(), on: today(), kind: kind.value, arms, units, note: note.value.trim() });
+    await log.addHappening({ id: uuid(), on: today(), kind: kind.value, arms, units, note: note.value.trim() });
     open.value = false;
     note.value = '';
   } catch (problem) {
@@ -46,15 +48,14 @@ async function keep(): Promise<void> {
 </script>
 
 <template>
-  <Modal v-model:open="open" title="What went wrong?" :footer="null">
+  <ConfirmDialog v-model:open="open" title="What went wrong?" :wrong="error">
     <div class="fields">
       <ChoiceField :value="kind" :options="kinds" label="What kind of thing" @change="kind = $event" />
       <ChoiceField :value="reach" :options="reaches" label="What it touched" @change="reach = $event" />
-      <Input v-model:value="note" placeholder="In a few words" aria-label="What went wrong, in a few words" :maxlength="500" />
-      <p v-if="error" role="alert">{{ error }}</p>
-      <Button type="primary" @click="keep">Write it down</Button>
+      <TextField :value="note" placeholder="In a few words" label="What went wrong, in a few words" :most="500" @change="note = $event" />
     </div>
-  </Modal>
+    <template #buttons><Button type="primary" @click="keep">Write it down</Button></template>
+  </ConfirmDialog>
 </template>
 
 <style scoped>

@@ -1,22 +1,30 @@
 import { v7 as uuid } from 'uuid';
 import { computed, ref, watch } from 'vue';
-import { doubts, readingBefore, readReading, shortDate, stopsOf, type Doubt, type Observation, type Stop } from '@fern/core';
-import { useExperiment } from '../stores/experiment';
+import { kindOf, readingBefore, readReading, shortDate, stopsOf, type Doubt, type Observation, type Stop } from '@fern/core';
+import { useLoaded } from '../frame/loaded';
 import { useOutbox } from '../stores/outbox';
 import { useSession } from '../stores/session';
 import { today } from '../stores/today';
 
+/** A reading that was just taken, and the one that stood there before. */
+interface Taken {
+  readonly stop: number;
+  readonly before: Observation | null;
+}
+
 /** A walk along the bench: where one stands, what is typed, what a second look should settle, and the way back. */
 export function useWalk(day: () => number) {
-  const store = useExperiment();
+  const { id, experiment, study } = useLoaded();
   const outbox = useOutbox();
   const session = useSession();
-  const stops = computed<Stop[]>(() => (store.study ? stopsOf(store.study, day()) : []));
+  const stops = computed<Stop[]>(() => stopsOf(study.value, day()));
   const at = ref(-1);
   const typed = ref('');
   const note = ref('');
   const wrong = ref<string | null>(null);
+  const said = ref<string | null>(null);
   const asked = ref<readonly Doubt[]>([]);
+  const taken: Taken[] = [];
   const stop = computed<Stop | null>(() => stops.value[at.value] ?? null);
   const left = computed(() => stops.value.filter(({ reading }) => reading === null).length);
   const finished = computed(() => at.value >= stops.value.length);
@@ -25,6 +33,7 @@ export function useWalk(day: () => number) {
   function goTo(index: number): void {
     at.value = Math.max(0, Math.min(index, stops.value.length));
     wrong.value = null;
+    said.value = null;
     asked.value = [];
     const there = stops.value[at.value];
     typed.value = there?.reading ? String(there.reading.value) : '';
@@ -48,15 +57,14 @@ export function useWalk(day: () => number) {
 
   /** What the unit read last time, to compare with; null on the first walk. */
   const before = computed(() =>
-    store.study && stop.value ? readingBefore(store.study, stop.value.unit.unit, stop.value.measure.measure, today()) : null,
+    stop.value ? readingBefore(study.value, stop.value.unit.unit, stop.value.measure.measure, today()) : null,
   );
 
-  function doubtsAbout(value: number, { unit, measure }: Stop): Doubt[] {
-    if (!store.study) return [];
+  function doubtsAbout(value: number, { unit, measure }: Stop): readonly Doubt[] {
     const neighbours = stops.value
       .filter((other) => other.measure === measure && other.unit !== unit)
       .flatMap(({ reading }) => reading?.value ?? []);
-    return doubts(value, {
+    return kindOf(measure).doubts(value, {
       measure,
       unit,
       before: before.value && { value: before.value.value, when: shortDate(before.value.observedOn) },
@@ -64,7 +72,7 @@ export function useWalk(day: () => number) {
     });
   }
 
-  function keep(value: number, { unit, measure, reading }: Stop): void {
+  function keep({ unit, measure, reading }: Stop, value: number, words: string | null): void {
     const observation: Observation = {
       id: uuid(),
       unit: unit.unit,
@@ -74,13 +82,12 @@ export function useWalk(day: () => number) {
       value,
       category: measure.category,
       observer: session.account?.name ?? null,
-      blinded: store.experiment?.blinded ?? false,
+      blinded: experiment.value.blinded,
       source: 'hand',
-      note: note.value.trim() || null,
+      note: words,
       replaces: reading?.id ?? null,
     };
-    outbox.add(store.id, observation);
-    store.took([observation]);
+    outbox.add(id.value, observation);
   }
 
   /** Takes what is typed; `sure` answers the questions that were asked about it. */
@@ -103,9 +110,28 @@ export function useWalk(day: () => number) {
       wrong.value = null;
       return;
     }
-    if (here.reading === null || here.reading.value !== read.value || (here.reading.note ?? '') !== note.value.trim())
-      keep(read.value, here);
+    const words = note.value.trim() || null;
+    if (here.reading?.value !== read.value || here.reading.note !== words) {
+      taken.push({ stop: at.value, before: here.reading });
+      keep(here, read.value, words);
+    }
     goTo(at.value + 1);
+  }
+
+  /** Takes the last reading back: where it corrected one, that one stands again; a first reading stands until another number is typed. */
+  function undo(): void {
+    const last = taken.pop();
+    if (!last) return goTo(at.value - 1);
+    goTo(last.stop);
+    const here = stops.value[last.stop];
+    if (!here?.reading) return;
+    if (last.before === null) {
+      said.value = `${here.unit.unit} has ${here.reading.value}. It stands until you type another number.`;
+      return;
+    }
+    keep(here, last.before.value, last.before.note);
+    goTo(last.stop);
+    said.value = `${here.unit.unit} has ${last.before.value} again.`;
   }
 
   function tally(step: number): void {
@@ -114,5 +140,13 @@ export function useWalk(day: () => number) {
     asked.value = [];
   }
 
-  return { stops, at, stop, before, typed, note, wrong, asked, left, finished, done, goTo, take, tally };
+  /** Throws away what is typed, to read it again. */
+  function again(): void {
+    typed.value = '';
+    asked.value = [];
+  }
+
+  return { stops, at, stop, before, typed, note, wrong, said, asked, left, finished, done, goTo, take, undo, tally, again };
 }
+
+export type WalkState = ReturnType<typeof useWalk>;

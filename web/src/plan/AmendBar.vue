@@ -1,30 +1,35 @@
 <script setup lang="ts">
-import { Button, Input } from 'ant-design-vue';
+import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
-import { shortDate, type Experiment } from '@fern/core';
-import { useExperiment } from '../stores/experiment';
+import { shortDate } from '@fern/core';
+import { useLoaded } from '../frame/loaded';
+import ProblemNote from '../kit/ProblemNote.vue';
+import TextField from '../kit/TextField.vue';
+import { useDocument } from '../stores/document';
+import { useHistory } from '../stores/history';
 
 /** A started plan changes only with a reason, and the report shows it. */
-const store = useExperiment();
-const experiment = computed(() => store.experiment as Experiment);
+const { experiment } = useLoaded();
+const document = useDocument();
+const history = useHistory();
 const what = ref('');
 const reason = ref('');
 const ready = computed(() => what.value.trim() !== '' && reason.value.trim() !== '');
 
 async function save(): Promise<void> {
-  await store.amend(what.value.trim(), reason.value.trim());
-  if (!store.amending) [what.value, reason.value] = ['', ''];
+  await history.amend(what.value.trim(), reason.value.trim());
+  if (!history.amending) [what.value, reason.value] = ['', ''];
 }
 </script>
 
 <template>
-  <div v-if="store.amending" class="bar" role="group" aria-label="Amendment">
+  <div v-if="history.amending" class="bar" role="group" aria-label="Amendment">
     <p><b>You are changing a plan that has started.</b> Nothing is saved until you say what and why.</p>
-    <Input v-model:value="what" placeholder="what you change" aria-label="What you change" :maxlength="300" />
-    <Input v-model:value="reason" placeholder="why" aria-label="Why you change it" :maxlength="300" />
+    <TextField :value="what" placeholder="what you change" label="What you change" @change="what = $event" />
+    <TextField :value="reason" placeholder="why" label="Why you change it" @change="reason = $event" />
     <Button type="primary" :disabled="!ready" @click="save">Save the amendment</Button>
-    <button type="button" class="link" @click="store.reload()">Leave it as it was</button>
-    <p v-if="store.saving === 'wrong'" class="wrong" role="alert">{{ store.wrong[0]?.detail ?? store.message }}</p>
+    <button type="button" class="link" @click="history.leaveAmendment()">Leave it as it was</button>
+    <ProblemNote :words="document.saving === 'wrong' ? (document.wrong[0]?.detail ?? document.message) : null" />
   </div>
   <ul v-if="experiment.plan.amendments.length > 0" class="list small" aria-label="Amendments">
     <li v-for="(item, i) in experiment.plan.amendments" :key="i">
@@ -50,9 +55,6 @@ async function save(): Promise<void> {
 }
 .bar :deep(input) {
   width: 260px;
-}
-.wrong {
-  color: var(--rust);
 }
 .list {
   margin: 0 0 14px;

@@ -1,48 +1,26 @@
 <script setup lang="ts">
-import { Input } from 'ant-design-vue';
 import { computed } from 'vue';
-import { nextArmCode, plural, replan, type Arm, type Experiment } from '@fern/core';
-import ChoiceField from '../frame/ChoiceField.vue';
-import NumberField from '../frame/NumberField.vue';
+import { addArm, MOST_ARMS, plural, removeArm, renameArm, setDose, setRole, type Role } from '@fern/core';
+import { useLoaded } from '../frame/loaded';
+import ChoiceField from '../kit/ChoiceField.vue';
+import NumberField from '../kit/NumberField.vue';
+import ProblemNote from '../kit/ProblemNote.vue';
+import TextField from '../kit/TextField.vue';
 import StakeMark from '../stake/StakeMark.vue';
 import { armStyle } from '../stake/armStyle';
-import { useExperiment } from '../stores/experiment';
+import { useDocument } from '../stores/document';
+import { useHistory } from '../stores/history';
 
-const MOST_ARMS = 12;
-const store = useExperiment();
-const experiment = computed(() => store.experiment as Experiment);
+const { experiment } = useLoaded();
+const document = useDocument();
+const history = useHistory();
 const hasDoses = computed(() => experiment.value.arms.some((arm) => arm.dose !== null));
 const unitsOf = (code: string) => experiment.value.units.filter((unit) => unit.arm === code).length;
-const roles: readonly { value: Arm['role']; label: string }[] = [
+const roles: readonly { value: Role; label: string }[] = [
   { value: 'control', label: 'control' },
   { value: 'treatment', label: 'treatment' },
   { value: 'reference', label: 'reference' },
 ];
-
-function edit(code: string, more: Partial<Arm>): void {
-  store.change((now) => ({ ...now, arms: now.arms.map((arm) => (arm.arm === code ? { ...arm, ...more } : arm)) }));
-}
-function add(): void {
-  store.change((now) => {
-    const code = nextArmCode(now.arms);
-    return replan(now, {
-      arms: [
-        ...now.arms,
-        {
-          arm: code,
-          name: `Treatment ${code}`,
-          role: 'treatment',
-          dose: null,
-          doseUnit: hasDoses.value ? (now.arms[0].doseUnit ?? '') : null,
-          factors: {},
-        },
-      ],
-    });
-  });
-}
-function remove(code: string): void {
-  store.change((now) => replan(now, { arms: now.arms.filter((arm) => arm.arm !== code) }));
-}
 </script>
 
 <template>
@@ -50,24 +28,22 @@ function remove(code: string): void {
     <li v-for="arm in experiment.arms" :key="arm.arm">
       <StakeMark :text="arm.arm" :look="armStyle(experiment.arms, arm.arm)" />
       <div class="body">
-        <Input
+        <TextField
           :value="arm.name"
-          :bordered="false"
-          :disabled="store.frozen"
-          :maxlength="120"
-          :aria-label="`Name of arm ${arm.arm}`"
-          :title="arm.name"
-          class="name"
-          @change="edit(arm.arm, { name: ($event.target as HTMLInputElement).value })"
+          bare
+          :disabled="history.frozen"
+          :most="120"
+          :label="`Name of arm ${arm.arm}`"
+          @change="(name) => history.edit((now) => renameArm(now, arm.arm, name))"
         />
         <span class="soft small line">
           <ChoiceField
-            v-if="!store.frozen"
+            v-if="!history.frozen"
             bare
             :value="arm.role"
             :options="roles"
             :label="`Role of arm ${arm.arm}`"
-            @change="edit(arm.arm, { role: $event })"
+            @change="(role) => history.edit((now) => setRole(now, arm.arm, role))"
           />
           <template v-else>{{ arm.role }}</template>
           · {{ unitsOf(arm.arm) }} {{ unitsOf(arm.arm) === 1 ? experiment.plan.unitWord : plural(experiment.plan.unitWord) }}
@@ -79,27 +55,27 @@ function remove(code: string): void {
             :min="0"
             empty
             :width="72"
-            :disabled="store.frozen"
-            @change="edit(arm.arm, { dose: $event })"
+            :disabled="history.frozen"
+            @change="(dose) => history.edit((now) => setDose(now, arm.arm, dose))"
           />
           {{ arm.doseUnit }}
         </span>
       </div>
       <button
-        v-if="!store.frozen && experiment.arms.length > 1"
+        v-if="!history.frozen && experiment.arms.length > 1"
         type="button"
         class="away"
         :aria-label="`Take away arm ${arm.name}`"
-        @click="remove(arm.arm)"
+        @click="history.edit((now) => removeArm(now, arm.arm))"
       >
         ×
       </button>
     </li>
-    <li v-if="!store.frozen && experiment.arms.length < MOST_ARMS" class="add">
-      <button type="button" class="link" @click="add">Add an arm</button>
+    <li v-if="!history.frozen && experiment.arms.length < MOST_ARMS" class="add">
+      <button type="button" class="link" @click="history.edit(addArm)">Add an arm</button>
     </li>
   </ul>
-  <p v-if="store.wrongAt('/arms')" class="wrong" role="alert">{{ store.wrongAt('/arms') }}</p>
+  <ProblemNote :words="document.wrongAt('/arms')" />
 </template>
 
 <style scoped>
@@ -121,16 +97,6 @@ li {
   flex: 1;
   min-width: 0;
 }
-.name {
-  padding: 0 4px;
-  color: var(--ink);
-  font-weight: 700;
-  text-overflow: ellipsis;
-}
-.name:hover:not(:disabled),
-.name:focus {
-  background: var(--paper);
-}
 .line {
   display: flex;
   gap: 2px;
@@ -140,8 +106,5 @@ li {
 }
 .add {
   align-self: center;
-}
-.wrong {
-  color: var(--rust);
 }
 </style>

@@ -1,14 +1,16 @@
 <script setup lang="ts">
-import { Button, Input } from 'ant-design-vue';
+import { Button } from 'ant-design-vue';
 import { computed, reactive } from 'vue';
-import { crossFactors, factorsOf, replan, type Experiment } from '@fern/core';
+import { crossTwo, factorsOf } from '@fern/core';
+import { useLoaded } from '../frame/loaded';
+import TextField from '../kit/TextField.vue';
 import { armStyle } from '../stake/armStyle';
 import StakeMark from '../stake/StakeMark.vue';
-import { useExperiment } from '../stores/experiment';
+import { useHistory } from '../stores/history';
 
 /** Two things varied at once: the grid is shown, and the arms make themselves. */
-const store = useExperiment();
-const experiment = computed(() => store.experiment as Experiment);
+const { experiment } = useLoaded();
+const history = useHistory();
 const factors = computed(() => factorsOf(experiment.value.arms));
 const crossed = computed(() => factors.value.length === 2);
 const typed = reactive({ one: '', oneLevels: '', other: '', otherLevels: '' });
@@ -33,9 +35,7 @@ const ready = computed(
 function cross(): void {
   const one = { name: typed.one.trim(), levels: levels(typed.oneLevels) };
   const other = { name: typed.other.trim(), levels: levels(typed.otherLevels) };
-  store.change((now) =>
-    replan({ ...now, plan: { ...now.plan, changed: `${one.name} and ${other.name}` } }, { arms: crossFactors(one, other) }),
-  );
+  history.edit((now) => crossTwo(now, one, other));
 }
 const armAt = (row: string, column: string) =>
   experiment.value.arms.find((arm) => arm.factors[factors.value[0].name] === row && arm.factors[factors.value[1].name] === column);
@@ -65,25 +65,27 @@ const armAt = (row: string, column: string) =>
       </tbody>
     </table>
   </div>
-  <details v-if="!store.frozen" class="small">
+  <details v-if="!history.frozen" class="small">
     <summary>{{ crossed ? 'Cross other factors' : 'Vary two things at once' }}</summary>
     <p class="soft">
       Every combination becomes an arm; the first setting of both is the control. Twelve arms at the most. This makes the arms anew.
     </p>
     <div class="fields">
-      <Input v-model:value="typed.one" placeholder="one thing, like mulch" aria-label="First factor" :maxlength="60" />
-      <Input
-        v-model:value="typed.oneLevels"
+      <TextField :value="typed.one" placeholder="one thing, like mulch" label="First factor" :most="60" @change="typed.one = $event" />
+      <TextField
+        :value="typed.oneLevels"
         placeholder="its settings: none, 2 cm, 5 cm"
-        aria-label="Settings of the first factor"
-        :maxlength="200"
+        label="Settings of the first factor"
+        :most="200"
+        @change="typed.oneLevels = $event"
       />
-      <Input v-model:value="typed.other" placeholder="another, like pot" aria-label="Second factor" :maxlength="60" />
-      <Input
-        v-model:value="typed.otherLevels"
+      <TextField :value="typed.other" placeholder="another, like pot" label="Second factor" :most="60" @change="typed.other = $event" />
+      <TextField
+        :value="typed.otherLevels"
         placeholder="its settings: clay, plastic"
-        aria-label="Settings of the second factor"
-        :maxlength="200"
+        label="Settings of the second factor"
+        :most="200"
+        @change="typed.otherLevels = $event"
       />
       <Button :disabled="!ready" @click="cross">Make an arm of each combination</Button>
     </div>

@@ -1,19 +1,20 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
 import { computed } from 'vue';
-import { comparedArms, fairTest, movedByHand, placesInWords, plural, remedyFor, smallestP, type Experiment, type Remedy } from '@fern/core';
-import MarginNote from '../frame/MarginNote.vue';
+import { comparedArms, fairTest, movedByHand, placesInWords, plural, remedyFor, smallestP, type Remedy } from '@fern/core';
+import MarginNote from '../kit/MarginNote.vue';
 import { newSeed } from '../stores/newSeed';
-import { useExperiment } from '../stores/experiment';
+import { useLoaded } from '../frame/loaded';
+import { useHistory } from '../stores/history';
 
 /** The fair-test check beside the plan, live as it changes; what the app can mend has a button. */
-const store = useExperiment();
-const experiment = computed(() => store.experiment as Experiment);
+const { experiment } = useLoaded();
+const history = useHistory();
 const findings = computed(() =>
-  fairTest(experiment.value).map((finding) => ({ ...finding, button: store.frozen ? null : remedyFor(finding, experiment.value) })),
+  fairTest(experiment.value).map((finding) => ({ ...finding, button: history.frozen ? null : remedyFor(finding, experiment.value) })),
 );
 const bad = computed(() => findings.value.filter(({ severity }) => severity === 'blocker' || severity === 'serious').length);
-const mend = (remedy: Remedy) => store.change((now) => remedy.apply(now, newSeed()));
+const mend = (remedy: Remedy) => history.edit((now) => remedy.apply(now, newSeed()));
 
 const moved = computed(() => ((movedByHand(experiment.value)?.length ?? 0) > 0 ? placesInWords(experiment.value) : null));
 

@@ -1,50 +1,42 @@
 <script setup lang="ts">
-import { Input } from 'ant-design-vue';
-import { computed } from 'vue';
-import type { Experiment, Kept } from '@fern/core';
-import { useExperiment } from '../stores/experiment';
+import { addKept, changeKept, removeKept } from '@fern/core';
+import { useLoaded } from '../frame/loaded';
+import TextField from '../kit/TextField.vue';
+import { useHistory } from '../stores/history';
 
-const store = useExperiment();
-const experiment = computed(() => store.experiment as Experiment);
-const set = (edit: (kept: readonly Kept[]) => Kept[]) =>
-  store.change((now) => ({ ...now, plan: { ...now.plan, kept: edit(now.plan.kept) } }));
-const change = (index: number, more: Partial<Kept>) => set((kept) => kept.map((item, i) => (i === index ? { ...item, ...more } : item)));
-const text = (event: Event) => (event.target as HTMLInputElement).value;
+const { experiment } = useLoaded();
+const history = useHistory();
 </script>
 
 <template>
   <div class="head">
     <h2>Kept the same, and how</h2>
-    <button v-if="!store.frozen" type="button" class="link" @click="set((kept) => [...kept, { what: '', how: '' }])">
-      Add a condition
-    </button>
+    <button v-if="!history.frozen" type="button" class="link" @click="history.edit(addKept)">Add a condition</button>
   </div>
   <ul>
     <li v-for="(item, i) in experiment.plan.kept" :key="i">
-      <Input
-        size="small"
+      <TextField
+        small
         :value="item.what"
-        :disabled="store.frozen"
+        :disabled="history.frozen"
         placeholder="what"
-        :aria-label="`Condition ${i + 1}`"
-        :maxlength="300"
-        @change="change(i, { what: text($event) })"
+        :label="`Condition ${i + 1}`"
+        @change="(what) => history.edit((now) => changeKept(now, i, { what }))"
       />
-      <Input
-        size="small"
+      <TextField
+        small
         :value="item.how"
-        :disabled="store.frozen"
+        :disabled="history.frozen"
         placeholder="how it is kept the same"
-        :aria-label="`How condition ${i + 1} is kept the same`"
-        :maxlength="300"
-        @change="change(i, { how: text($event) })"
+        :label="`How condition ${i + 1} is kept the same`"
+        @change="(how) => history.edit((now) => changeKept(now, i, { how }))"
       />
       <button
-        v-if="!store.frozen"
+        v-if="!history.frozen"
         type="button"
         class="away"
         :aria-label="`Take away ${item.what}`"
-        @click="set((kept) => kept.filter((_, k) => k !== i))"
+        @click="history.edit((now) => removeKept(now, i))"
       >
         ×
       </button>

@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
 import { computed } from 'vue';
-import { moveUnit, plural, replan, type Experiment } from '@fern/core';
+import { moveUnit, plural, replan, toggleBarrier } from '@fern/core';
 import BenchView from '../bench/BenchView.vue';
-import TwoColumns from '../frame/TwoColumns.vue';
+import { useLoaded } from '../frame/loaded';
+import TwoColumns from '../kit/TwoColumns.vue';
 import { newSeed } from '../stores/newSeed';
-import { useExperiment } from '../stores/experiment';
+import { useDocument } from '../stores/document';
+import { useHistory } from '../stores/history';
 import AmendBar from './AmendBar.vue';
 import ArmsEditor from './ArmsEditor.vue';
 import BenchSettings from './BenchSettings.vue';
@@ -18,20 +20,13 @@ import StagesEditor from './StagesEditor.vue';
 import StartButton from './StartButton.vue';
 import UnitsEditor from './UnitsEditor.vue';
 
-const store = useExperiment();
-const experiment = computed(() => store.experiment as Experiment);
-const shuffle = () => store.change((now) => replan(now, { seed: newSeed() }));
+const { experiment } = useLoaded();
+const document = useDocument();
+const history = useHistory();
+const shuffle = () => history.edit((now) => replan(now, { seed: newSeed() }));
 const move = (unit: string, row: number, column: number) =>
-  store.change((now) => ({ ...now, units: moveUnit(now.units, unit, row, column) }));
-function barrier(row: number, column: number): void {
-  store.change((now) => {
-    const there = now.plan.barriers.some((other) => other.row === row && other.column === column);
-    const barriers = there
-      ? now.plan.barriers.filter((other) => other.row !== row || other.column !== column)
-      : [...now.plan.barriers, { row, column }];
-    return { ...now, plan: { ...now.plan, barriers } };
-  });
-}
+  history.edit((now) => ({ ...now, units: moveUnit(now.units, unit, row, column) }));
+const barrier = (row: number, column: number) => history.edit((now) => toggleBarrier(now, row, column));
 const layoutWords = computed(() => {
   const blocks = new Set(experiment.value.units.map((unit) => unit.block)).size;
   return { 'completely-random': 'all together', blocks: `${blocks} blocks`, pairs: `${blocks} pairs` }[experiment.value.layout];
@@ -49,8 +44,8 @@ const layoutWords = computed(() => {
         ></span
       >
       <span class="actions">
-        <Button v-if="!store.frozen" @click="shuffle">Shuffle the {{ plural(experiment.plan.unitWord) }}</Button>
-        <Button v-if="store.started && !store.amending" @click="store.amending = true">Amend the plan</Button>
+        <Button v-if="!history.frozen" @click="shuffle">Shuffle the {{ plural(experiment.plan.unitWord) }}</Button>
+        <Button v-if="document.started && !history.amending" @click="history.beginAmendment()">Amend the plan</Button>
         <StartButton />
       </span>
     </div>
@@ -63,13 +58,13 @@ const layoutWords = computed(() => {
       :arms="experiment.arms"
       :shelves="experiment.plan.bench"
       :unit-word="experiment.plan.unitWord"
-      :movable="!store.frozen"
+      :movable="!history.frozen"
       :barriers="experiment.plan.barriers"
       @move="move"
       @barrier="barrier"
     />
     <p class="soft small hint">
-      <template v-if="!store.frozen"
+      <template v-if="!history.frozen"
         >Drag a {{ experiment.plan.unitWord }}, or go to it with the arrow keys, take it up with Enter and move it. Click between two for a
         barrier. </template
       >Each {{ experiment.plan.unitWord }} counts once, however many seeds or plants it holds.

@@ -2,7 +2,7 @@
 import { Input } from 'ant-design-vue';
 import { computed } from 'vue';
 import { rubrics, type RubricStep } from '@fern/core';
-import ChoiceField from '../frame/ChoiceField.vue';
+import ChoiceField from '../kit/ChoiceField.vue';
 
 /** The steps of a rating, each in words, so that two people mean the same by a number. */
 const props = defineProps<{ steps: readonly RubricStep[]; name: string; disabled: boolean }>();

@@ -1,14 +1,14 @@
 <script setup lang="ts">
-import { Input } from 'ant-design-vue';
-import { computed } from 'vue';
-import type { Experiment, Stage, StageKind } from '@fern/core';
-import ChoiceField from '../frame/ChoiceField.vue';
-import NumberField from '../frame/NumberField.vue';
-import { useExperiment } from '../stores/experiment';
+import { addStage, changeStage, removeStage, toggleStageArm, type Stage, type StageKind } from '@fern/core';
+import { useLoaded } from '../frame/loaded';
+import ChoiceField from '../kit/ChoiceField.vue';
+import QuantityField from '../kit/QuantityField.vue';
+import TextField from '../kit/TextField.vue';
+import { useHistory } from '../stores/history';
 
 /** What each arm goes through: soaks, sprays, moves. What is not tested itself, the control must go through as well. */
-const store = useExperiment();
-const experiment = computed(() => store.experiment as Experiment);
+const { experiment } = useLoaded();
+const history = useHistory();
 const kinds: readonly { value: StageKind; label: string }[] = [
   { value: 'soak', label: 'soaked' },
   { value: 'spray', label: 'sprayed' },
@@ -19,78 +19,64 @@ const kinds: readonly { value: StageKind; label: string }[] = [
   { value: 'move', label: 'moved' },
   { value: 'other', label: 'something else' },
 ];
-const set = (edit: (stages: readonly Stage[]) => Stage[]) =>
-  store.change((now) => ({ ...now, plan: { ...now.plan, stages: edit(now.plan.stages) } }));
-const change = (index: number, more: Partial<Stage>) =>
-  set((stages) => stages.map((stage, i) => (i === index ? { ...stage, ...more } : stage)));
-const toggle = (index: number, arm: string) => {
-  const { arms } = experiment.value.plan.stages[index];
-  change(index, { arms: arms.includes(arm) ? arms.filter((other) => other !== arm) : [...arms, arm] });
-};
-const add = () =>
-  set((stages) => [
-    ...stages,
-    {
-      name: 'soak',
-      kind: 'soak',
-      arms: experiment.value.arms.filter(({ role }) => role === 'treatment').map(({ arm }) => arm),
-      hours: null,
-      tested: false,
-    },
-  ]);
+const change = (index: number, more: Partial<Stage>) => history.edit((now) => changeStage(now, index, more));
 </script>
 
 <template>
   <div class="head">
     <h2>What is done to them</h2>
-    <button v-if="!store.frozen" type="button" class="link" @click="add">Add a step</button>
+    <button v-if="!history.frozen" type="button" class="link" @click="history.edit(addStage)">Add a step</button>
   </div>
   <p v-if="experiment.plan.stages.length === 0" class="soft small">
     Soaks, sprays, moves: what one arm goes through, the control should go through as well, in plain water.
   </p>
   <ul>
     <li v-for="(stage, i) in experiment.plan.stages" :key="i" role="group" :aria-label="stage.name">
-      <Input
-        size="small"
+      <TextField
+        small
         :value="stage.name"
-        :disabled="store.frozen"
-        :aria-label="`Step ${i + 1}`"
-        :maxlength="300"
+        :disabled="history.frozen"
+        :label="`Step ${i + 1}`"
         class="name"
-        @change="change(i, { name: ($event.target as HTMLInputElement).value })"
+        @change="(name) => change(i, { name })"
       />
       <ChoiceField
         :value="stage.kind"
         :options="kinds"
-        :disabled="store.frozen"
+        :disabled="history.frozen"
         :label="`Kind of step ${i + 1}`"
         @change="change(i, { kind: $event })"
       />
-      <NumberField
+      <QuantityField
         :value="stage.hours"
         :label="`Hours of step ${i + 1}`"
+        unit="h"
         :min="0"
-        empty
         :width="64"
-        :disabled="store.frozen"
-        @change="change(i, { hours: $event })"
-      /><span class="small">h</span>
+        :disabled="history.frozen"
+        @change="(hours) => change(i, { hours })"
+      />
       <span class="arms small"
         ><label v-for="arm in experiment.arms" :key="arm.arm"
-          ><input type="checkbox" :checked="stage.arms.includes(arm.arm)" :disabled="store.frozen" @change="toggle(i, arm.arm)" />
+          ><input
+            type="checkbox"
+            :checked="stage.arms.includes(arm.arm)"
+            :disabled="history.frozen"
+            @change="history.edit((now) => toggleStageArm(now, i, arm.arm))"
+          />
           {{ arm.arm }}</label
         ></span
       >
       <label class="small"
-        ><input type="checkbox" :checked="stage.tested" :disabled="store.frozen" @change="change(i, { tested: !stage.tested })" /> this is
+        ><input type="checkbox" :checked="stage.tested" :disabled="history.frozen" @change="change(i, { tested: !stage.tested })" /> this is
         what is tested</label
       >
       <button
-        v-if="!store.frozen"
+        v-if="!history.frozen"
         type="button"
         class="away"
         :aria-label="`Take away step ${stage.name}`"
-        @click="set((stages) => stages.filter((_, k) => k !== i))"
+        @click="history.edit((now) => removeStage(now, i))"
       >
         ×
       </button>

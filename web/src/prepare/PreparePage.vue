@@ -2,27 +2,29 @@
 import { Button } from 'ant-design-vue';
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
-import { plural, type Experiment } from '@fern/core';
+import { changePlan, plural } from '@fern/core';
 import BenchView from '../bench/BenchView.vue';
-import MarginNote from '../frame/MarginNote.vue';
-import TextLines from '../frame/TextLines.vue';
-import TwoColumns from '../frame/TwoColumns.vue';
-import { useExperiment } from '../stores/experiment';
+import MarginNote from '../kit/MarginNote.vue';
+import LinesField from '../kit/LinesField.vue';
+import TwoColumns from '../kit/TwoColumns.vue';
+import { useLoaded } from '../frame/loaded';
+import { useDocument } from '../stores/document';
+import { useHistory } from '../stores/history';
 
-const store = useExperiment();
+const { id, experiment } = useLoaded();
+const document = useDocument();
+const history = useHistory();
 const router = useRouter();
-const experiment = computed(() => store.experiment as Experiment);
 const seeds = computed(() => experiment.value.units.reduce((sum, unit) => sum + (unit.sown ?? 0), 0));
-const set = (field: 'materials' | 'steps' | 'cautions') => (lines: string[]) =>
-  store.change((now) => ({ ...now, plan: { ...now.plan, [field]: lines } }));
+const set = (field: 'materials' | 'steps' | 'cautions') => (lines: string[]) => history.edit((now) => changePlan(now, { [field]: lines }));
 </script>
 
 <template>
   <TwoColumns>
     <div class="head">
       <h1>Put out {{ experiment.units.length }} {{ plural(experiment.plan.unitWord) }} as drawn</h1>
-      <Button type="primary" size="large" @click="router.push({ name: store.started ? 'log' : 'plan', params: { id: store.id } })">{{
-        store.started ? 'Go to the log' : 'Back to the plan to start'
+      <Button type="primary" size="large" @click="router.push({ name: document.started ? 'log' : 'plan', params: { id } })">{{
+        document.started ? 'Go to the log' : 'Back to the plan to start'
       }}</Button>
     </div>
     <BenchView
@@ -37,14 +39,14 @@ const set = (field: 'materials' | 'steps' | 'cautions') => (lines: string[]) =>
         <h2>Kit</h2>
         <p class="soft small">
           {{ experiment.units.length }} labelled {{ plural(experiment.plan.unitWord)
-          }}<template v-if="seeds > 0">, {{ seeds }} seeds or cuttings in all</template>. One item a line.
+          }}<template v-if="seeds > 0">, {{ seeds }} {{ experiment.plan.putIn }} in all</template>. One item a line.
         </p>
-        <TextLines :value="experiment.plan.materials" label="Kit, one item a line" @change="set('materials')($event)" />
+        <LinesField :value="experiment.plan.materials" label="Kit, one item a line" @change="set('materials')($event)" />
       </section>
       <section>
         <h2>Steps</h2>
         <p class="soft small">What is done, in order. One step a line; the report shows them.</p>
-        <TextLines :value="experiment.plan.steps" label="Steps, one a line" @change="set('steps')($event)" />
+        <LinesField :value="experiment.plan.steps" label="Steps, one a line" @change="set('steps')($event)" />
       </section>
     </div>
     <template #margin>
@@ -60,7 +62,7 @@ const set = (field: 'materials' | 'steps' | 'cautions') => (lines: string[]) =>
         <MarginNote v-for="trouble in experiment.plan.troubles" :key="trouble" severity="note">{{ trouble }}</MarginNote>
       </template>
       <h2 class="later">Cautions in the report</h2>
-      <TextLines :value="experiment.plan.cautions" label="Cautions, one a line" @change="set('cautions')($event)" />
+      <LinesField :value="experiment.plan.cautions" label="Cautions, one a line" @change="set('cautions')($event)" />
     </template>
   </TwoColumns>
 </template>

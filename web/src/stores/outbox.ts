@@ -35,6 +35,7 @@ export const useOutbox = defineStore('outbox', () => {
   const session = useSession();
   const own = computed(() => waiting.value.filter((item) => item.account === session.account?.id));
   let sending = false;
+  const listeners: ((experiment: string, observations: readonly Observation[]) => void)[] = [];
 
   function keep(): void {
     localStorage.setItem(KEY, JSON.stringify(waiting.value));
@@ -49,6 +50,12 @@ export const useOutbox = defineStore('outbox', () => {
         const batch = own.value.filter((item) => item.experiment === experiment).slice(0, AT_ONCE);
         await api.post(`/experiments/${experiment}/observations`, { observations: batch.map((item) => item.observation) });
         offline.value = false;
+        // First to where what is stored is shown, so that a reading is never missing between the two.
+        for (const tell of listeners)
+          tell(
+            experiment,
+            batch.map((item) => item.observation),
+          );
         waiting.value = waiting.value.filter((item) => !batch.includes(item));
         keep();
       }
@@ -80,6 +87,8 @@ export const useOutbox = defineStore('outbox', () => {
     refused: computed(() => refused.value),
     count: computed(() => own.value.length),
     of: (experiment: string) => own.value.filter((item) => item.experiment === experiment).map((item) => item.observation),
+    /** Calls back with each batch that the server has acknowledged. */
+    whenSent: (tell: (experiment: string, observations: readonly Observation[]) => void) => void listeners.push(tell),
     add,
     send,
   };

@@ -14,8 +14,8 @@ const curves = computed(() => curvesPicture(props.study, props.measure, props.ro
     <ChartFigure :picture="mainPicture(study, measure, row)" />
     <p>{{ sentenceText(alsoSeen(row, measure, study.experiment.arms)) }}</p>
     <details>
-      <summary>Numbers{{ curves && row.kind !== 'event' ? ' and curves' : '' }}</summary>
-      <ChartFigure v-if="curves && row.kind !== 'event'" :picture="curves" />
+      <summary>Numbers{{ curves ? ' and curves' : '' }}</summary>
+      <ChartFigure v-if="curves" :picture="curves" />
       <MeasureNumbers :study="study" :measure="measure" :row="row" />
     </details>
   </article>

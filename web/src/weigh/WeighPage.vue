@@ -1,32 +1,31 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
-import { computed, toRef } from 'vue';
-import {
-  chance,
-  curvesPicture,
-  mainPicture,
-  sentenceText,
-  type Experiment,
-  type Measure,
-  type MeasureResult,
-  type Study,
-} from '@fern/core';
+import { computed, watch } from 'vue';
+import { chance, curvesPicture, mainPicture, sentenceText } from '@fern/core';
 import ChartFigure from '../charts/ChartFigure.vue';
-import MarginNote from '../frame/MarginNote.vue';
-import TwoColumns from '../frame/TwoColumns.vue';
-import { useExperiment } from '../stores/experiment';
-import { useResult } from '../workers/useResult';
+import MarginNote from '../kit/MarginNote.vue';
+import ProblemNote from '../kit/ProblemNote.vue';
+import TwoColumns from '../kit/TwoColumns.vue';
+import { useLoaded } from '../frame/loaded';
+import { useResult } from '../stores/result';
 import MeasureNumbers from './MeasureNumbers.vue';
 import MeasureSeen from './MeasureSeen.vue';
 
-const store = useExperiment();
-const experiment = computed(() => store.experiment as Experiment);
-const study = computed(() => store.study as Study);
-const { result, progress, working, failed, stop, again } = useResult(toRef(store, 'study'));
-const measureOf = (row: MeasureResult) => experiment.value.measures.find((measure) => measure.measure === row.measure) as Measure;
-const primary = computed(() => result.value?.measures.find((row) => row.primary) ?? null);
-const others = computed(() => result.value?.measures.filter((row) => !row.primary) ?? []);
-const curves = computed(() => (primary.value ? curvesPicture(study.value, measureOf(primary.value), primary.value) : null));
+const { experiment, study } = useLoaded();
+const results = useResult();
+watch(study, (now) => void results.want(now), { immediate: true });
+const result = computed(() => results.result);
+const again = () => void results.want(study.value);
+/** The rows of measures that are still in the plan, each with its measure. */
+const rows = computed(() =>
+  (result.value?.measures ?? []).flatMap((row) => {
+    const measure = experiment.value.measures.find((own) => own.measure === row.measure);
+    return measure ? [{ row, measure }] : [];
+  }),
+);
+const primary = computed(() => rows.value.find(({ row }) => row.primary) ?? null);
+const others = computed(() => rows.value.filter(({ row }) => !row.primary));
+const curves = computed(() => (primary.value ? curvesPicture(study.value, primary.value.measure, primary.value.row) : null));
 const fineWords = computed(() => {
   const lines: string[] = [];
   if (experiment.value.blinded) lines.push('Read without knowing the arm.');
@@ -37,12 +36,13 @@ const fineWords = computed(() => {
 
 <template>
   <TwoColumns>
-    <div v-if="working" class="working" role="status">
-      Working it out … <progress :value="progress" aria-label="How far it is worked out">{{ Math.round(progress * 100) }} %</progress
-      ><button type="button" class="link" @click="stop">Stop</button>
+    <div v-if="results.working" class="working" role="status">
+      Working it out …
+      <progress :value="results.progress" aria-label="How far it is worked out">{{ Math.round(results.progress * 100) }} %</progress
+      ><button type="button" class="link" @click="results.stop()">Stop</button>
     </div>
-    <p v-if="failed" role="alert">{{ failed }} <Button size="small" @click="again">Try again</Button></p>
-    <p v-if="!working && !result && !failed">Stopped. <Button size="small" @click="again">Work it out</Button></p>
+    <ProblemNote :words="results.failed"><Button size="small" @click="again">Try again</Button></ProblemNote>
+    <p v-if="!results.working && !result && !results.failed">Stopped. <Button size="small" @click="again">Work it out</Button></p>
     <template v-if="result && primary">
       <div v-if="study.observations.length === 0">
         <h1>Nothing to weigh up yet</h1>
@@ -53,28 +53,30 @@ const fineWords = computed(() => {
       </div>
       <template v-else>
         <div class="top">
-          <ChartFigure :picture="mainPicture(study, measureOf(primary), primary)" heading="h1" />
+          <ChartFigure :picture="mainPicture(study, primary.measure, primary.row)" heading="h1" />
           <div>
-            <span class="code mono" data-testid="verdict">{{ primary.verdict.code.replaceAll('-', ' ') }}</span>
-            <p class="sentence" data-testid="sentence">{{ primary.verdict.sentence }}</p>
+            <span class="code mono" data-testid="verdict">{{ primary.row.verdict.code.replaceAll('-', ' ') }}</span>
+            <p class="sentence" data-testid="sentence">{{ primary.row.verdict.sentence }}</p>
           </div>
         </div>
-        <MeasureNumbers :study="study" :measure="measureOf(primary)" :row="primary" />
-        <ChartFigure v-if="curves && primary.kind !== 'event'" :picture="curves" heading="h2" class="over-time" />
+        <MeasureNumbers :study="study" :measure="primary.measure" :row="primary.row" />
+        <ChartFigure v-if="curves" :picture="curves" heading="h2" class="over-time" />
         <section v-if="others.length > 0">
           <h2>Also seen</h2>
           <p class="soft small">
-            Only “{{ primary.name }}” decides. These are adjusted together, because many looks find something by luck.
+            Only “{{ primary.row.name }}” decides. These are adjusted together, because many looks find something by luck.
           </p>
-          <MeasureSeen v-for="row in others" :key="row.measure" :study="study" :measure="measureOf(row)" :row="row" />
+          <MeasureSeen v-for="{ row, measure } in others" :key="row.measure" :study="study" :measure="measure" :row="row" />
         </section>
       </template>
     </template>
     <template #margin>
       <template v-if="result && primary && study.observations.length > 0">
         <h2>Could chance do this?</h2>
-        <p v-for="(block, i) in chance(primary)" :key="i" class="small">{{ block.kind === 'paragraph' ? sentenceText(block.text) : '' }}</p>
-        <p v-if="chance(primary).length === 0" class="small">There is not enough yet to say.</p>
+        <p v-for="(block, i) in chance(primary.row)" :key="i" class="small">
+          {{ block.kind === 'paragraph' ? sentenceText(block.text) : '' }}
+        </p>
+        <p v-if="chance(primary.row).length === 0" class="small">There is not enough yet to say.</p>
         <h2 class="later">What could have fooled us</h2>
         <MarginNote v-for="(finding, i) in result.review" :key="i" :severity="finding.severity"
           ><b>{{ finding.message }}</b> {{ finding.remedy }}</MarginNote

@@ -1,7 +1,7 @@
 import { proxy, wrap } from 'comlink';
 import { onScopeDispose, ref, shallowRef } from 'vue';
 import { mostUnitsPerArm, type Chance, type Experiment } from '@fern/core';
-import type { Heavy } from './core.worker';
+import type { PowerWorker } from './power.worker';
 
 const RUNS = 160;
 const SEED = 20_260_401;
@@ -10,8 +10,9 @@ const TRIED = [2, 3, 4, 5, 6, 8, 10, 12, 16, 20, 24];
 /** The chance of a clear answer against units an arm, worked out in a worker on this very design, point by point. */
 export function useChances() {
   const points = shallowRef<readonly Chance[]>([]);
-  /** Fewest units for 80 %; null where none would do, undefined while it is not known. */
-  const enough = ref<number | null | undefined>(undefined);
+  /** Fewest units for 80 %, `null` where not even the most would do, with the most that was tried; undefined while it is not known. */
+  const enough = shallowRef<{ readonly units: number | null; readonly most: number } | undefined>(undefined);
+  const failed = ref(false);
   const progress = ref(0);
   const working = ref(false);
   let worker: Worker | null = null;
@@ -27,10 +28,11 @@ export function useChances() {
     points.value = [];
     enough.value = undefined;
     progress.value = 0;
+    failed.value = false;
     working.value = true;
-    const own = new Worker(new URL('./core.worker.ts', import.meta.url), { type: 'module' });
+    const own = new Worker(new URL('./power.worker.ts', import.meta.url), { type: 'module' });
     worker = own;
-    const remote = wrap<Heavy>(own);
+    const remote = wrap<PowerWorker>(own);
     const most = mostUnitsPerArm(experiment.arms.length);
     const units = [planned, ...TRIED.filter((count) => count !== planned && count <= most)];
     const take = (chance: Chance, share: number) => {
@@ -38,19 +40,23 @@ export function useChances() {
       points.value = [...points.value, chance].sort((a, b) => a.units - b.units);
       progress.value = share * 0.7;
     };
-    await remote.chances(experiment, units, SEED, RUNS, proxy(take));
-    if (worker !== own) return;
-    const found = await remote.unitsForChance(
-      experiment,
-      SEED,
-      RUNS,
-      proxy((share: number) => (progress.value = 0.7 + share * 0.3)),
-    );
-    if (worker !== own) return;
-    enough.value = found.units;
-    stop();
+    const broken = new Promise<never>((_, reject) => own.addEventListener('error', () => reject(new Error('the worker failed'))));
+    const simulate = async (): Promise<void> => {
+      await remote.chances(experiment, units, SEED, RUNS, proxy(take));
+      const onProgress = (share: number) => {
+        if (worker === own) progress.value = 0.7 + share * 0.3;
+      };
+      const found = await remote.unitsForChance(experiment, SEED, RUNS, proxy(onProgress));
+      if (worker === own) enough.value = { units: found.units, most: found.most };
+    };
+    try {
+      await Promise.race([simulate(), broken]);
+    } catch {
+      if (worker === own) failed.value = true;
+    }
+    if (worker === own) stop();
   }
 
   onScopeDispose(stop);
-  return { points, enough, progress, working, work, stop };
+  return { points, enough, progress, working, failed, work, stop };
 }

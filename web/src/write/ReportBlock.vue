@@ -2,7 +2,7 @@
 import { Textarea } from 'ant-design-vue';
 import type { Block, Writing } from '@fern/core';
 import ChartFigure from '../charts/ChartFigure.vue';
-import BlockTable from '../frame/BlockTable.vue';
+import DataTable from '../kit/DataTable.vue';
 import SentenceText from './SentenceText.vue';
 
 /** One block of the report on paper. It knows no experiment. */
@@ -18,7 +18,7 @@ const emit = defineEmits<{ write: [part: keyof Writing, text: string] }>();
   <component :is="block.ordered ? 'ol' : 'ul'" v-else-if="block.kind === 'list'"
     ><li v-for="(item, i) in block.items" :key="i"><SentenceText :sentence="item" /></li
   ></component>
-  <BlockTable v-else-if="block.kind === 'table'" :block="block" />
+  <DataTable v-else-if="block.kind === 'table'" v-bind="block" />
   <ChartFigure v-else-if="block.kind === 'figure'" :picture="block.picture" />
   <figure v-else-if="block.kind === 'bench'" class="layout">
     <div class="scroll" tabindex="0" role="region" aria-label="The layout">

@@ -1,24 +1,23 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
-import { computed, toRef } from 'vue';
-import { markdown, ownParts, report, type Experiment, type Study, type Writing } from '@fern/core';
-import MarginNote from '../frame/MarginNote.vue';
-import TwoColumns from '../frame/TwoColumns.vue';
-import { useExperiment } from '../stores/experiment';
-import { useResult } from '../workers/useResult';
+import { computed, watch } from 'vue';
+import { markdown, ownParts, report, write as writePart, type Writing } from '@fern/core';
+import MarginNote from '../kit/MarginNote.vue';
+import TwoColumns from '../kit/TwoColumns.vue';
+import { useLoaded } from '../frame/loaded';
+import ProblemNote from '../kit/ProblemNote.vue';
+import { useDocument } from '../stores/document';
+import { useResult } from '../stores/result';
 import ReportBlock from './ReportBlock.vue';
 import { saveText } from './saveText';
 
-const store = useExperiment();
-const experiment = computed(() => store.experiment as Experiment);
-// What is written changes nothing that is computed: without it a keystroke would have the result worked out again.
-const weighed = computed<Study | null>(() =>
-  store.study
-    ? { ...store.study, experiment: { ...store.study.experiment, writing: { background: '', discussion: '', conclusion: '', next: '' } } }
-    : null,
-);
-const { result, working, failed, again } = useResult(toRef(() => weighed.value));
-const blocks = computed(() => (result.value && store.study ? report(store.study, result.value) : []));
+const { id, experiment, study } = useLoaded();
+const document = useDocument();
+const results = useResult();
+watch(study, (now) => void results.want(now), { immediate: true });
+const result = computed(() => results.result);
+const again = () => void results.want(study.value);
+const blocks = computed(() => (result.value ? report(study.value, result.value) : []));
 const headings = computed(() =>
   blocks.value
     .filter((block) => block.kind === 'heading' && block.level === 2)
@@ -30,7 +29,7 @@ const written = (title: string) => {
   return part === undefined || experiment.value.writing[part].trim() !== '';
 };
 const anchor = (text: string) => text.toLowerCase().replaceAll(/[^a-z]+/g, '-');
-const write = (part: keyof Writing, text: string) => store.change((now) => ({ ...now, writing: { ...now.writing, [part]: text } }));
+const write = (part: keyof Writing, text: string) => document.change((now) => writePart(now, part, text));
 const saveMarkdown = () => saveText(markdown(blocks.value), `${experiment.value.name}.md`, 'text/markdown');
 const saveResult = () => saveText(`${JSON.stringify(result.value, null, 2)}\n`, `${experiment.value.name}-result.json`, 'application/json');
 const print = () => window.print();
@@ -38,8 +37,8 @@ const print = () => window.print();
 
 <template>
   <TwoColumns>
-    <p v-if="working && blocks.length === 0" role="status">Putting the report together …</p>
-    <p v-if="failed" role="alert">{{ failed }} <Button size="small" @click="again">Try again</Button></p>
+    <p v-if="results.working && blocks.length === 0" role="status">Putting the report together …</p>
+    <ProblemNote :words="results.failed"><Button size="small" @click="again">Try again</Button></ProblemNote>
     <div v-if="blocks.length > 0" class="desk">
       <nav aria-label="Parts of the report">
         <a v-for="text in headings" :key="text" :href="`#${anchor(text)}`"><i :class="{ open: !written(text) }" />{{ text }}</a>
@@ -60,7 +59,7 @@ const print = () => window.print();
       <p class="buttons">
         <Button @click="print">Print</Button>
         <Button @click="saveMarkdown">Markdown</Button>
-        <Button :href="`/api/experiments/${store.id}/package`" download>Data</Button>
+        <Button :href="`/api/experiments/${id}/package`" download>Data</Button>
         <Button @click="saveResult">Result</Button>
       </p>
       <p class="soft small">

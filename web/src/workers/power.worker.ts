@@ -1,10 +1,8 @@
 import { expose } from 'comlink';
-import { analyse, chanceOfAnswer, unitsForChance, type Chance, type Experiment, type Result, type Study } from '@fern/core';
+import { chanceOfAnswer, unitsForChance, type Chance, type Experiment } from '@fern/core';
 
-/** Heavy reckoning, away from the page; it is stopped by ending the worker. */
-export const heavy = {
-  analyse: (study: Study, onProgress: (share: number) => void): Result => analyse(study, { onProgress }),
-
+/** What a design could show, simulated away from the page; it is stopped by ending the worker. */
+const worker = {
   /** Chances for each number of units, told one by one as they are found. */
   chances: (
     experiment: Experiment,
@@ -23,6 +21,6 @@ export const heavy = {
     unitsForChance(experiment, { seed, runs, onProgress }),
 };
 
-export type Heavy = typeof heavy;
+export type PowerWorker = typeof worker;
 
-expose(heavy);
+expose(worker);

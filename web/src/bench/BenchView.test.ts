@@ -1,0 +1,119 @@
+// @vitest-environment happy-dom
+import { mount } from '@vue/test-utils';
+import { describe, expect, it } from 'vitest';
+import { blankOf, unitFields, type Shelf, type Unit } from '@fern/core';
+import { startedStudy } from '../testing';
+import { barrierGaps, benchGeometry, containerRuns } from './benchGeometry';
+import BenchView from './BenchView.vue';
+
+const unit = (code: string, row: number, column: number, more: Partial<Unit> = {}): Unit => ({
+  ...blankOf(unitFields),
+  unit: code,
+  arm: 'C',
+  row,
+  column,
+  ...more,
+});
+const shelf = (name: string, rows: number, columns: number): Shelf => ({ name, rows, columns, light: 'lamp' });
+const two = [unit('P1', 1, 1), unit('P2', 1, 2), unit('P3', 2, 1), unit('P4', 3, 2)];
+
+describe('the geometry of a bench', () => {
+  const geometry = benchGeometry([shelf('upper', 2, 4), shelf('lower', 1, 4)], two);
+
+  it('a place’s middle lies in that place, on every shelf', () => {
+    for (const [row, column] of [
+      [1, 1],
+      [2, 4],
+      [3, 2],
+    ] as const)
+      expect(geometry.placeAt(geometry.centre(row, column))).toEqual({ row, column });
+  });
+
+  it('rows are counted on from shelf to shelf, and shelves do not overlap', () => {
+    const [upper, lower] = geometry.boards;
+    expect([upper.first, upper.last, lower.first, lower.last]).toEqual([1, 2, 3, 3]);
+    expect(lower.y).toBeGreaterThan(upper.y + upper.height);
+    expect(geometry.height).toBe(lower.y + lower.height);
+  });
+
+  it('beside the shelves there is no place', () => {
+    expect(geometry.placeAt({ x: -50, y: 40 })).toBeNull();
+    expect(geometry.placeAt({ x: 400, y: geometry.height + 500 })).toBeNull();
+  });
+
+  it('a bench of 40 places side by side still fits its width', () => {
+    const wide = benchGeometry([shelf('wide', 1, 40)], []);
+    expect(wide.centre(1, 40).x).toBeLessThan(wide.width);
+    expect(wide.tile).toBeLessThan(geometry.tile);
+  });
+
+  it('units that came without a bench get one that is large enough', () => {
+    expect(benchGeometry([], two)).toMatchObject({ columns: 2, rows: 3 });
+  });
+
+  it('what is shared is one outline along a row, and another after a gap', () => {
+    const shared = [1, 2, 4].map((column) => unit(`P${column}`, 1, column, { container: 'tray 1' }));
+    expect(containerRuns(shared, geometry).map(({ width }) => width / geometry.tile)).toEqual([2, 1]);
+  });
+
+  it('gaps are where two stand side by side; barriers alone where nothing can be moved', () => {
+    expect(barrierGaps(two, [], geometry, true).map(({ unit: left, right }) => [left.unit, right.unit])).toEqual([['P1', 'P2']]);
+    expect(barrierGaps(two, [], geometry, false)).toEqual([]);
+    expect(barrierGaps(two, [{ row: 1, column: 1 }], geometry, false)[0].stands).toBe(true);
+  });
+});
+
+describe('the bench by keyboard', () => {
+  const { experiment } = startedStudy();
+  const bench = (more: object) =>
+    mount(BenchView, {
+      attachTo: document.body,
+      props: { units: experiment.units, arms: experiment.arms, shelves: experiment.plan.bench, unitWord: 'dish', ...more },
+    });
+  const at = (wrapper: ReturnType<typeof bench>, code: string) => wrapper.find<SVGGElement>(`[data-unit="${code}"]`);
+
+  it('arrows go from unit to unit', async () => {
+    const wrapper = bench({ movable: true });
+    at(wrapper, 'D01').element.focus();
+    await at(wrapper, 'D01').trigger('keydown', { key: 'ArrowRight' });
+    expect(document.activeElement?.getAttribute('data-unit')).toBe('D02');
+    expect(wrapper.emitted('move')).toBeUndefined();
+  });
+
+  it('Enter takes one up and says so; arrows then move it, Escape lets go', async () => {
+    const wrapper = bench({ movable: true });
+    await at(wrapper, 'D01').trigger('keydown', { key: 'Enter' });
+    expect(wrapper.find('[role="status"]').text()).toContain('D01 is taken up and stands at row 1, place 1');
+    await at(wrapper, 'D01').trigger('keydown', { key: 'ArrowRight' });
+    expect(wrapper.emitted('move')).toEqual([['D01', 1, 2]]);
+    await at(wrapper, 'D01').trigger('keydown', { key: 'Escape' });
+    expect(wrapper.find('[role="status"]').text()).toBe('');
+  });
+
+  it('nothing moves off the bench', async () => {
+    const wrapper = bench({ movable: true });
+    await at(wrapper, 'D01').trigger('keydown', { key: 'Enter' });
+    await at(wrapper, 'D01').trigger('keydown', { key: 'ArrowLeft' });
+    await at(wrapper, 'D01').trigger('keydown', { key: 'ArrowUp' });
+    expect(wrapper.emitted('move')).toBeUndefined();
+  });
+
+  it('where units are picked Enter picks, and a blind bench names no arm', async () => {
+    const wrapper = bench({ pickable: true, blind: true });
+    await at(wrapper, 'D03').trigger('keydown', { key: 'Enter' });
+    expect(wrapper.emitted('pick')).toEqual([['D03']]);
+    expect(at(wrapper, 'D03').attributes('aria-label')).toBe('D03, row 1, place 3');
+  });
+
+  it('a barrier is put between two by a click, and only where units may be moved', async () => {
+    const wrapper = bench({ movable: true });
+    await wrapper.find('.gap').trigger('click');
+    expect(wrapper.emitted('barrier')).toEqual([[1, 1]]);
+    expect(bench({}).find('.gap').exists()).toBe(false);
+  });
+
+  it('without places it says what to do', () => {
+    const wrapper = bench({ units: experiment.units.map((own) => ({ ...own, row: null, column: null })) });
+    expect(wrapper.text()).toContain('No dish has a place yet');
+  });
+});

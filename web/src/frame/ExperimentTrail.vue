@@ -1,0 +1,50 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { useRoute } from 'vue-router';
+import { plural, shortDate, walksOfStudy, type Experiment, type Walk } from '@fern/core';
+import { steps, type Step } from '../router';
+import { today } from '../stores/today';
+import { useLoaded } from './loaded';
+import TrailLine from './TrailLine.vue';
+
+/** The trail of the loaded experiment: each step with a few words on how it stands. */
+const { id, experiment, study } = useLoaded();
+const route = useRoute();
+const now = computed<Step>(() => steps.find((step) => step === route.name) ?? 'plan');
+const rounds = computed(() => walksOfStudy(study.value, today()));
+const finished = computed(() => rounds.value.filter((walk) => walk.state === 'done').length);
+
+const states = computed<Record<Step, string>>(() => {
+  const { plan, arms, units, writing, startedOn } = experiment.value;
+  const written = Object.values(writing).filter((text) => text.trim() !== '').length;
+  const { predictions, frozenOn, unitWord } = plan;
+  return {
+    ask: predictions.length > 0 ? `${predictions.length} ${predictions.length === 1 ? 'prediction' : 'predictions'}` : 'no predictions yet',
+    plan: `${arms.length} arms · ${units.length} ${plural(unitWord)}${frozenOn ? '' : ' · draft'}`,
+    prepare: frozenOn ? `started ${shortDate(startedOn ?? frozenOn)}` : 'not started',
+    log: logWords(rounds.value.find((walk) => walk.state === 'due')),
+    weigh: study.value.observations.length > 0 ? 'see what it says' : 'nothing read yet',
+    write: written === 0 ? 'not begun' : `${written} of 4 parts written`,
+  };
+});
+
+function logWords(due: Walk | undefined): string {
+  if (due) return `due today: ${due.left}`;
+  return rounds.value.length > 0 ? `${finished.value} of ${rounds.value.length} walks` : '';
+}
+
+const done = computed<Step[]>(() => doneSteps(experiment.value, rounds.value.length > 0 && finished.value === rounds.value.length));
+
+function doneSteps({ plan, writing }: Experiment, walked: boolean): Step[] {
+  return [
+    'ask',
+    ...(plan.frozenOn === null ? [] : (['plan', 'prepare'] as const)),
+    ...(walked ? (['log', 'weigh'] as const) : []),
+    ...(Object.values(writing).every((text) => text.trim() !== '') ? (['write'] as const) : []),
+  ];
+}
+</script>
+
+<template>
+  <TrailLine :id="id" :now="now" :states="states" :done="done" />
+</template>

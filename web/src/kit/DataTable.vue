@@ -1,0 +1,46 @@
+<script setup lang="ts">
+/**
+ * Rows and columns that can be read aloud and printed: a plain table, since the library's own is a grid of boxes to a screen reader and
+ * is cut at the page's edge on paper. Wide ones scroll sideways by themselves.
+ */
+defineOptions({ inheritAttrs: false });
+withDefaults(
+  defineProps<{
+    caption: string;
+    head: readonly string[];
+    rows: readonly (readonly string[])[];
+    /** From this column on there are numbers, which stand on the right. */
+    numbersFrom?: number;
+    hideCaption?: boolean;
+  }>(),
+  { numbersFrom: Infinity },
+);
+</script>
+
+<template>
+  <div class="scroll" tabindex="0" role="region" :aria-label="caption">
+    <table class="plain">
+      <caption :class="{ 'visually-hidden': hideCaption }">
+        {{
+          caption
+        }}
+      </caption>
+      <thead>
+        <tr>
+          <th v-for="(cell, i) in head" :key="`${i}-${cell}`" :class="{ n: i >= numbersFrom }">{{ cell }}</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="(row, r) in rows" :key="r">
+          <td v-for="(cell, i) in row" :key="i" :class="{ n: i >= numbersFrom }">{{ cell }}</td>
+        </tr>
+      </tbody>
+    </table>
+  </div>
+</template>
+
+<style scoped>
+.scroll {
+  margin-bottom: 14px;
+}
+</style>

@@ -1,0 +1,49 @@
+<script setup lang="ts">
+import { Button } from 'ant-design-vue';
+import { RouterLink } from 'vue-router';
+import { plural } from '@fern/core';
+import { useLoaded } from '../frame/loaded';
+
+/** The end of a walk: what is still missing, and where to go from here. */
+defineProps<{ day: string; left: number }>();
+const emit = defineEmits<{ missing: []; last: [] }>();
+const { id, experiment } = useLoaded();
+</script>
+
+<template>
+  <section>
+    <h1>
+      {{
+        left === 0
+          ? `All ${plural(experiment.plan.unitWord)} are read`
+          : `${left} ${left === 1 ? 'reading is' : 'readings are'} still missing`
+      }}
+    </h1>
+    <p class="soft">Day {{ day }} of {{ experiment.title }}.</p>
+    <p class="buttons">
+      <Button v-if="left > 0" type="primary" size="large" @click="emit('missing')">Go to the first missing one</Button>
+      <RouterLink :to="{ name: 'weigh', params: { id } }"
+        ><Button :type="left === 0 ? 'primary' : 'default'" size="large">Weigh up</Button></RouterLink
+      >
+      <RouterLink to="/"><Button size="large">Back to Today</Button></RouterLink>
+      <button type="button" class="link" @click="emit('last')">Back to the last {{ experiment.plan.unitWord }}</button>
+    </p>
+  </section>
+</template>
+
+<style scoped>
+h1 {
+  margin: 6px 0 16px;
+  font-size: 21px;
+}
+.buttons {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px;
+  align-items: center;
+  margin-top: 20px;
+}
+.buttons :deep(.ant-btn) {
+  min-height: 48px;
+}
+</style>

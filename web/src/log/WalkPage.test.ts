@@ -1,0 +1,247 @@
+// @vitest-environment happy-dom
+import type { VueWrapper } from '@vue/test-utils';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { addDays, blankOf, measureFields, observationFields, rubrics, type Measure, type Observation } from '@fern/core';
+import { useOutbox } from '../stores/outbox';
+import { today } from '../stores/today';
+import { fakeServer, mountLoaded, startedStudy, type FakeServer } from '../testing';
+import { ordinal, placeWords } from './placeWords';
+import WalkPage from './WalkPage.vue';
+
+let server: FakeServer;
+let page: VueWrapper;
+const reading = (more: Partial<Observation>): Observation => ({
+  ...blankOf(observationFields),
+  id: 'old',
+  unit: 'D01',
+  measure: 'sprouts',
+  observedOn: today(),
+  value: 4,
+  ...more,
+});
+const posted = () => server.calls.filter(({ path }) => path.endsWith('/observations')).flatMap(({ body }) => body.observations);
+
+async function walk(observations: readonly Observation[] = [], measures?: readonly Measure[]): Promise<void> {
+  server = fakeServer(startedStudy(observations, measures ? { measures } : {}));
+  page = await mountLoaded(WalkPage, { props: { day: '3' } });
+  await page.vm.$nextTick();
+}
+const where = () => page.find('[data-testid="unit"]').text();
+const field = () => page.find<HTMLInputElement>('.entry input');
+const press = async (key: string) => {
+  await (field().exists() ? field() : page.find('.reading')).trigger('keydown', { key });
+  await page.vm.$nextTick();
+};
+const type = async (value: string) => {
+  await field().setValue(value);
+  await press('Enter');
+};
+const choose = (step: number) => page.findAll('.choices button')[step];
+
+beforeEach(() => {
+  page?.unmount();
+  document.body.innerHTML = '';
+});
+
+describe('a walk', () => {
+  it('goes unit after unit in bench order, each unit’s measures together', async () => {
+    await walk();
+    expect(where()).toBe('D01');
+    expect(page.find('h1').text()).toBe('How many: normal sprouts?');
+    await type('12');
+    expect(where()).toBe('D01');
+    expect(page.find('h1').text()).toContain('Has it happened');
+    await choose(1).trigger('click');
+    expect(where()).toBe('D02');
+    await vi.waitFor(() => expect(posted()).toHaveLength(2));
+    expect(posted()[0]).toMatchObject({
+      unit: 'D01',
+      measure: 'sprouts',
+      value: 12,
+      observer: 'M. Bracken',
+      source: 'hand',
+      observedOn: today(),
+      replaces: null,
+    });
+  });
+
+  it('begins where the last one left off', async () => {
+    await walk([reading({})]);
+    expect(page.find('h1').text()).toContain('Has it happened');
+  });
+
+  it.each([
+    ['', /Nothing typed/],
+    ['x', /not a number/],
+    ['26', /more than the 25 sown/],
+    ['1.5', /whole number/],
+  ])('says what is wrong with “%s”, and stays', async (typed, words) => {
+    await walk();
+    await type(typed);
+    expect(page.find('[role="alert"]').text()).toMatch(words);
+    expect(where()).toBe('D01');
+    expect(useOutbox().count).toBe(0);
+  });
+
+  it('asks about a total that falls, and takes it when it is meant', async () => {
+    await walk([reading({ observedOn: addDays(today(), -1), value: 20 })]);
+    expect(page.find('.last').text()).toContain('20');
+    await type('12');
+    expect(page.find('.asked').text()).toContain('went from 20');
+    expect(posted()).toEqual([]);
+    await page.find('.asked .link').trigger('click');
+    await vi.waitFor(() => expect(posted()[0].value).toBe(12));
+  });
+
+  it('asks about a slip of ten: a decimal point in the wrong place', async () => {
+    const height: Measure = { ...blankOf(measureFields), measure: 'height', name: 'Height', unit: 'cm', primary: true, readingDays: [3] };
+    await walk([], [height]);
+    for (const value of ['11', '12', '13']) await type(value);
+    await type('125');
+    expect(page.find('.asked').text()).toContain('about ten times more than the others (12 cm)');
+    expect(where()).toBe('D04');
+    await page.find('.asked button').trigger('click');
+    expect(field().element.value).toBe('');
+    await type('12.5');
+    expect(where()).toBe('D05');
+  });
+
+  it('corrects by a new reading that names the old one', async () => {
+    await walk();
+    await type('12');
+    await page.find('.undo').trigger('click');
+    expect(field().element.value).toBe('12');
+    expect(page.text()).toContain('D01 has 12. It stands until you type another number.');
+    await type('13');
+    await vi.waitFor(() => expect(posted()[1]).toMatchObject({ value: 13, replaces: posted()[0].id }));
+  });
+
+  it('undo after a correction puts the old number back', async () => {
+    await walk([reading({ id: 'first', value: 10 }), reading({ id: 'f', measure: 'first-sprout', value: 1 })]);
+    await page.find('[data-unit="D01"]').trigger('click');
+    await type('14');
+    await press('u');
+    await vi.waitFor(() => expect(posted()).toHaveLength(2));
+    expect(posted()[1]).toMatchObject({ value: 10, replaces: posted()[0].id });
+    expect(page.text()).toContain('D01 has 10 again.');
+  });
+
+  it('the same number again is not stored twice, a note to it is', async () => {
+    await walk();
+    await type('12');
+    await press('Backspace');
+    await press('Enter');
+    expect(useOutbox().count + posted().length).toBe(1);
+    await press('Backspace');
+    await press('n');
+    await page.find('[data-note]').setValue('one is mouldy');
+    await page.find('[data-note]').trigger('keydown', { key: 'Enter' });
+    await vi.waitFor(() => expect(posted()[1]).toMatchObject({ note: 'one is mouldy', replaces: posted()[0].id }));
+  });
+
+  it('tallies up and down by key and by button, never below nought', async () => {
+    await walk();
+    await press('+');
+    await press('k');
+    await page.find('[aria-label="One more"]').trigger('click');
+    expect(field().element.value).toBe('3');
+    for (let i = 0; i < 5; i++) await press('-');
+    expect(field().element.value).toBe('0');
+  });
+
+  it('letters in a note are letters', async () => {
+    await walk();
+    await press('n');
+    await page.find('[data-note]').trigger('keydown', { key: 'x' });
+    await page.find('[data-note]').trigger('keydown', { key: 'u' });
+    expect(where()).toBe('D01');
+    expect(page.find('[data-note]').exists()).toBe(true);
+  });
+
+  it('is over after the last stop, and says what is missing', async () => {
+    await walk();
+    await page.find('[data-unit="D12"]').trigger('click');
+    await type('1');
+    await choose(0).trigger('click');
+    expect(page.find('h1').text()).toBe('22 readings are still missing');
+  });
+
+  it('of a day on which nothing is read says so', async () => {
+    server = fakeServer(startedStudy());
+    page = await mountLoaded(WalkPage, { props: { day: '2' } });
+    expect(page.text()).toContain('Nothing is read on day 2.');
+  });
+});
+
+describe('a rating', () => {
+  const looks: Measure = {
+    ...blankOf(measureFields),
+    measure: 'looks',
+    name: 'Looks',
+    kind: 'rating',
+    primary: true,
+    rubric: rubrics.leafColour,
+    readingDays: [3],
+  };
+
+  it('a digit chooses, Enter goes on, each handled once', async () => {
+    await walk([], [looks]);
+    await press('4');
+    expect(where()).toBe('D01');
+    expect(choose(3).classes()).toContain('on');
+    await press('Enter');
+    expect(where()).toBe('D02');
+    await vi.waitFor(() => expect(posted().map(({ unit, value }) => [unit, value])).toEqual([['D01', 4]]));
+  });
+
+  it('Enter without a choice says so; n, x, w and u are keys here too', async () => {
+    await walk([], [looks]);
+    await press('Enter');
+    expect(page.find('[role="alert"]').text()).toMatch(/Nothing typed/);
+    await press('n');
+    expect(page.find('[data-note]').exists()).toBe(true);
+    await press('5');
+    await press('Enter');
+    await press('u');
+    expect(where()).toBe('D01');
+  });
+
+  it('a focused choice is left to the browser: Enter on it is a click on it, once', async () => {
+    await walk([], [looks]);
+    await choose(1).trigger('keydown', { key: 'Enter' });
+    expect(where()).toBe('D01');
+    await choose(1).trigger('click');
+    expect(where()).toBe('D02');
+  });
+});
+
+describe('where a unit stands, in words', () => {
+  const { experiment } = startedStudy();
+  const place = (row: number | null, column: number | null) => placeWords(experiment, { ...experiment.units[0], row, column });
+
+  it('names the shelf and counts from the left', () => {
+    expect(place(1, 1)).toBe('Bench, 1st from the left');
+    expect(place(null, null)).toBe('no place on the bench');
+  });
+
+  it.each([
+    [2, '2nd'],
+    [3, '3rd'],
+    [4, '4th'],
+    [11, '11th'],
+    [12, '12th'],
+    [13, '13th'],
+    [21, '21st'],
+    [22, '22nd'],
+    [23, '23rd'],
+    [111, '111th'],
+    [121, '121st'],
+  ])('%d is the %s', (n, words) => {
+    expect(ordinal(n)).toBe(words);
+  });
+
+  it('names the row on a shelf with several', () => {
+    const deep = { ...experiment, plan: { ...experiment.plan, bench: [{ name: 'Table', rows: 3, columns: 12, light: 'none' as const }] } };
+    expect(placeWords(deep, { ...deep.units[0], row: 2, column: 3 })).toBe('Table, row 2, 3rd from the left');
+  });
+});

@@ -1,0 +1,146 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { changeMeasure, decideBy, isShare, kindOf, kinds, removeMeasure, setMeasureKind, type Measure, type MeasureKind } from '@fern/core';
+import { useLoaded } from '../frame/loaded';
+import ChoiceField from '../kit/ChoiceField.vue';
+import QuantityField from '../kit/QuantityField.vue';
+import TextField from '../kit/TextField.vue';
+import { useHistory } from '../stores/history';
+import FormulaEditor from './FormulaEditor.vue';
+import ReadingDays from './ReadingDays.vue';
+import RubricEditor from './RubricEditor.vue';
+
+/** One measure as a line to fill in: its name, its kind, which way is expected, when it is read. */
+const props = defineProps<{ measure: Measure; last: number }>();
+const { experiment } = useLoaded();
+const history = useHistory();
+const kind = computed(() => kindOf(props.measure));
+const mattersIn = computed(() => kind.value.mattersIn(props.measure, isShare(props.measure, experiment.value.units)));
+const choices = (Object.keys(kinds) as MeasureKind[]).map((value) => ({ value, label: kinds[value].label }));
+const directions: readonly { value: Measure['higherIs']; label: string }[] = [
+  { value: 'better', label: 'more' },
+  { value: 'worse', label: 'less' },
+  { value: 'neither', label: 'any difference' },
+];
+const change = (more: Parameters<typeof changeMeasure>[2]) => history.edit((now) => changeMeasure(now, props.measure.measure, more));
+</script>
+
+<template>
+  <div class="measure" role="group" :aria-label="measure.name">
+    <div class="line">
+      <TextField
+        bare
+        :value="measure.name"
+        :disabled="history.frozen"
+        class="name"
+        :most="120"
+        :label="`Name of measure ${measure.name}`"
+        @change="(name) => change({ name })"
+      />
+      <ChoiceField
+        :value="measure.kind"
+        :options="choices"
+        :disabled="history.frozen"
+        :label="`Kind of ${measure.name}`"
+        @change="(to) => history.edit((now) => setMeasureKind(now, measure.measure, to))"
+      />
+      <TextField
+        v-if="kind.ownUnit"
+        small
+        class="unit"
+        :value="measure.unit"
+        :disabled="history.frozen"
+        :most="20"
+        :label="`Unit of ${measure.name}`"
+        @change="(unit) => change({ unit })"
+      />
+      <span class="small">we expect</span>
+      <ChoiceField
+        :value="measure.higherIs"
+        :options="directions"
+        :disabled="history.frozen"
+        :label="`Expected direction of ${measure.name}`"
+        @change="(higherIs) => change({ higherIs })"
+      />
+      <QuantityField
+        v-if="measure.primary"
+        before="matters from"
+        :value="measure.smallestDifference"
+        :label="`Smallest difference that matters in ${measure.name}`"
+        :unit="mattersIn"
+        :min="0"
+        :width="64"
+        :disabled="history.frozen"
+        @change="(smallestDifference) => change({ smallestDifference })"
+      />
+      <span class="right">
+        <label class="small"
+          ><input
+            type="radio"
+            name="primary"
+            :checked="measure.primary"
+            :disabled="history.frozen"
+            @change="history.edit((now) => decideBy(now, measure.measure))"
+          />
+          decides</label
+        >
+        <button
+          v-if="!history.frozen && experiment.measures.length > 1"
+          type="button"
+          class="away"
+          :aria-label="`Take away ${measure.name}`"
+          @click="history.edit((now) => removeMeasure(now, measure.measure))"
+        >
+          ×
+        </button>
+      </span>
+    </div>
+    <FormulaEditor
+      v-if="kind.hasFormula"
+      :measure="measure"
+      :all="experiment.measures"
+      :disabled="history.frozen"
+      @change="(derived) => change({ derived })"
+    />
+    <ReadingDays
+      :days="measure.readingDays"
+      :last="last"
+      :decides="measure.primary"
+      :disabled="history.frozen"
+      :name="measure.name"
+      @change="(readingDays) => change({ readingDays })"
+    />
+    <RubricEditor
+      v-if="kind.hasSteps"
+      :steps="measure.rubric"
+      :name="measure.name"
+      :disabled="history.frozen"
+      @change="(rubric) => change({ rubric })"
+    />
+  </div>
+</template>
+
+<style scoped>
+.measure {
+  padding: 8px 0 12px;
+  border-bottom: 1px solid var(--hair);
+}
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 10px;
+  align-items: baseline;
+}
+.name {
+  width: 190px;
+}
+.unit {
+  width: 70px;
+}
+.right {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  margin-left: auto;
+}
+</style>

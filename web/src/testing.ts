@@ -1,0 +1,83 @@
+import { mount, type ComponentMountingOptions, type VueWrapper } from '@vue/test-utils';
+import { createPinia, setActivePinia } from 'pinia';
+import { defineComponent, h, type Component } from 'vue';
+import { createMemoryHistory, createRouter } from 'vue-router';
+import { vi } from 'vitest';
+import { addDays, anySprouting, experimentFrom, type Experiment, type Observation, type Study } from '@fern/core';
+import LoadedExperiment from './frame/LoadedExperiment.vue';
+import { useLog } from './stores/log';
+import { useOpening } from './stores/openExperiment';
+import { useSession } from './stores/session';
+import { today } from './stores/today';
+
+/** One call of the app to its server. */
+export interface Call {
+  readonly method: string;
+  readonly path: string;
+  readonly body: { version: number; experiment: Experiment; observations: Observation[] };
+}
+
+export type Reply = { readonly status: number; readonly body: unknown } | 'offline';
+
+export interface FakeServer {
+  readonly calls: Call[];
+  /** What is answered; a test puts another in its place. */
+  answer: (call: Call) => Reply;
+}
+
+const account = { account: { id: 'me', name: 'M. Bracken' }, firstStart: false, demo: [] };
+
+/** What the server says to a good change: the next version. */
+export const accept = ({ body }: Call): Reply => ({
+  status: 200,
+  body: { id: 'x', version: body.version + 1, experiment: body.experiment },
+});
+
+/** A server that holds one study as version 1, in place of the network. */
+export function fakeServer(study: Study): FakeServer {
+  setActivePinia(createPinia());
+  localStorage.clear();
+  const server: FakeServer = { calls: [], answer: accept };
+  vi.stubGlobal('fetch', async (url: string, init: RequestInit) => {
+    const body: unknown = init.body ? JSON.parse(String(init.body)) : {};
+    const call = { method: init.method ?? 'GET', path: url.replace('/api', ''), body } as Call;
+    server.calls.push(call);
+    if (call.path === '/session') return Response.json(account);
+    if (call.path === '/experiments' && call.method === 'GET') return Response.json([]);
+    if (call.path.endsWith('/study')) return Response.json({ version: 1, ...study });
+    if (call.path.endsWith('/observations')) return Response.json({ observations: [] });
+    const said = server.answer(call);
+    if (said === 'offline') throw new TypeError('no network');
+    return Response.json(said.body, { status: said.status });
+  });
+  return server;
+}
+
+/** A sprouting experiment that started three days ago, with what was read. */
+export function startedStudy(observations: readonly Observation[] = [], more: Partial<Experiment> = {}): Study {
+  const draft = experimentFrom(anySprouting, { created: '2026-04-01', startOn: addDays(today(), -3), seed: 4 });
+  const experiment = { ...draft, ...more, plan: { ...draft.plan, frozenOn: draft.startedOn } };
+  return { experiment, observations, happenings: [], care: [] };
+}
+
+export function testRouter() {
+  const page = { template: '<p />' };
+  const names = ['today', 'library', 'plan', 'log', 'weigh', 'prepare', 'ask', 'write', 'walk'];
+  return createRouter({
+    history: createMemoryHistory(),
+    routes: [{ path: '/', component: page }, ...names.map((name) => ({ path: `/${name}/:id?/:day?`, name, component: page }))],
+  });
+}
+
+/** Opens experiment `x` of the fake server and mounts a part inside its frame. */
+export async function mountLoaded(part: Component, options: ComponentMountingOptions<Component> = {}): Promise<VueWrapper> {
+  await useSession().load();
+  await useOpening().open('x');
+  const log = useLog();
+  const frame = defineComponent({
+    setup: () => () => (log.study ? h(LoadedExperiment, { id: 'x', study: log.study }, () => h(part, options.props ?? {})) : null),
+  });
+  const wrapper = mount(frame, { attachTo: document.body, global: { plugins: [testRouter()] } });
+  await vi.dynamicImportSettled();
+  return wrapper;
+}

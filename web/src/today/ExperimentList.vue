@@ -1,0 +1,84 @@
+<script setup lang="ts">
+import { Button } from 'ant-design-vue';
+import { ref } from 'vue';
+import { RouterLink, useRouter } from 'vue-router';
+import { shortDate } from '@fern/core';
+import MarginNote from '../kit/MarginNote.vue';
+import ProblemNote from '../kit/ProblemNote.vue';
+import { wordsFor } from '../stores/api';
+import { useExperiments } from '../stores/experiments';
+import { useOutbox } from '../stores/outbox';
+
+/** All experiments of the account, a way to begin another, and what still waits to be sent. */
+const store = useExperiments();
+const outbox = useOutbox();
+const router = useRouter();
+const importing = ref(false);
+const importError = ref<string | null>(null);
+
+async function take(event: Event): Promise<void> {
+  const input = event.target as HTMLInputElement;
+  const file = input.files?.[0];
+  if (!file) return;
+  importing.value = true;
+  importError.value = null;
+  try {
+    const record = await store.importPackage(file);
+    await router.push({ name: 'plan', params: { id: record.id } });
+  } catch (error) {
+    importError.value = wordsFor(error);
+  } finally {
+    importing.value = false;
+    input.value = '';
+  }
+}
+</script>
+
+<template>
+  <h2>Your experiments</h2>
+  <ul class="list">
+    <li v-for="{ id, experiment } in store.list" :key="id">
+      <RouterLink :to="{ name: experiment.plan.frozenOn ? 'log' : 'plan', params: { id } }">{{ experiment.title }}</RouterLink>
+      <span class="soft small">{{
+        experiment.plan.frozenOn ? `started ${shortDate(experiment.startedOn ?? experiment.plan.frozenOn)}` : 'draft'
+      }}</span>
+    </li>
+  </ul>
+  <p><Button @click="router.push('/ask')">Ask a new question</Button></p>
+  <label class="link import">
+    {{ importing ? 'Reading the package …' : 'Open a data package (.zip)' }}
+    <input type="file" accept=".zip" class="visually-hidden" :disabled="importing" @change="take" />
+  </label>
+  <ProblemNote :words="importError" />
+  <MarginNote v-if="outbox.count > 0" severity="caution"
+    >{{ outbox.count }} {{ outbox.count === 1 ? 'reading waits' : 'readings wait' }} here to be sent. Nothing is lost.</MarginNote
+  >
+  <MarginNote v-if="outbox.refused" severity="serious">{{ outbox.refused }}</MarginNote>
+</template>
+
+<style scoped>
+h2 {
+  margin: 0 0 4px;
+}
+ul {
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+li {
+  display: flex;
+  flex-direction: column;
+  padding: 9px 0;
+  border-bottom: 1px solid var(--hair);
+}
+ul + p {
+  margin: 16px 0 12px;
+}
+.import {
+  display: block;
+  margin-bottom: 14px;
+}
+.import:focus-within {
+  outline: 3px solid var(--pollen);
+}
+</style>

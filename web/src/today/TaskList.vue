@@ -1,0 +1,61 @@
+<script setup lang="ts">
+import StakeMark from '../stake/StakeMark.vue';
+import type { DueWalk } from '../stores/experiments';
+import { colours } from '../theme/tokens';
+import { initials, taskWords } from './taskWords';
+
+/** Walks to do, a line each: what, in which experiment, and a button at its end. */
+const props = defineProps<{ walks: readonly DueWalk[]; label: string; late?: boolean; when: (due: DueWalk) => string }>();
+const look = props.late
+  ? { fill: colours.rustWash, stroke: colours.rust, text: colours.rust, dash: [], hollow: true }
+  : { fill: colours.paper, stroke: colours.ink, text: colours.ink, dash: [], hollow: true };
+</script>
+
+<template>
+  <ol :aria-label="label">
+    <li v-for="due in walks" :key="`${due.id}-${due.walk.day}`">
+      <StakeMark :text="initials(due.experiment.title)" :look="look" :size="44" />
+      <div>
+        <b>{{ taskWords(due) }}</b><span class="soft small">{{ due.experiment.title }}</span>
+      </div>
+      <span class="soft small">{{ when(due) }}</span>
+      <slot :due="due" />
+    </li>
+  </ol>
+</template>
+
+<style scoped>
+ol {
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+li {
+  display: grid;
+  grid-template-columns: 52px minmax(0, 1fr) 170px 120px;
+  gap: 14px;
+  align-items: center;
+  padding: 13px 0;
+  border-bottom: 1px solid var(--hair);
+}
+b {
+  display: block;
+  font: 600 17px var(--head);
+}
+li :slotted(button) {
+  justify-self: end;
+}
+@media (max-width: 600px) {
+  li {
+    grid-template-columns: 46px minmax(0, 1fr);
+  }
+  li > :nth-child(3) {
+    grid-column: 2;
+  }
+  li :slotted(button) {
+    grid-column: 2;
+    justify-self: start;
+    min-height: 48px;
+  }
+}
+</style>
