@@ -7,10 +7,44 @@ const forbid = (...groups) => ({
   'no-restricted-imports': ['error', { patterns: groups.map(([regex, message]) => ({ regex, message })) }],
 });
 const oneWay = 'Imports go one way: core ← contract ← server, web.';
+
+/** The floors of the core, lowest first. A folder knows the floors below it, and none beside it. */
+const floors = [
+  ['quantities', 'stats'],
+  ['model'],
+  ['compare'],
+  ['kinds'],
+  ['study'],
+  ['ask', 'plan', 'prepare', 'log', 'weigh'],
+  ['simulate'],
+  ['power'],
+  ['write', 'package'],
+];
+/** Folders of the web that any page may use, and what they may not. */
+const shared = ['kit', 'bench', 'stake', 'charts', 'frame', 'stores', 'workers', 'theme'];
 const pages = ['ask', 'plan', 'prepare', 'log', 'weigh', 'write', 'today', 'door'];
+const anyOf = (names) => `^(\\.\\./)+(${names.join('|')})(/|$)`;
+
+const noNode = ['^node:|^(fs|path|crypto|os)$', 'The core runs anywhere: no Node API.'];
+const coreAlone = [['^@fern/', oneWay], noNode, ['^(vue|pinia|express|sequelize|joi)', oneWay]];
+
+const coreFloor = (folder, own) => {
+  const allowed = new Set([folder, ...floors.slice(0, own).flat()]);
+  const others = [...floors.flat().filter((name) => !allowed.has(name)), 'analyse', 'index'];
+  return {
+    files: [`core/src/${folder}/**/*.ts`],
+    ignores: ['**/*.test.ts', '**/*.fixture.ts'],
+    rules: forbid(...coreAlone, [
+      anyOf(others),
+      `Floors import downwards only: ${folder} knows ${floors.slice(0, own).flat().join(', ') || 'no other'}.`,
+    ]),
+  };
+};
 
 export default tseslint.config(
-  { ignores: ['**/dist/**', '**/node_modules/**', 'data/**', 'test-results/**', 'playwright-report/**'] },
+  {
+    ignores: ['**/dist/**', '**/node_modules/**', 'data/**', 'test-results/**', 'playwright-report/**', '**/.types/**', 'demo/held/**'],
+  },
   ...tseslint.configs.recommended,
   ...vue.configs['flat/recommended'],
   {
@@ -40,14 +74,22 @@ export default tseslint.config(
     },
   },
   {
+    // A promise that nobody waits for hides its error; one that is meant so is marked with void.
+    files: ['{core,contract,server,web,demo}/src/**/*.{ts,vue}', 'e2e/**/*.ts', 'perf/**/*.ts'],
+    languageOptions: { parserOptions: { projectService: true, extraFileExtensions: ['.vue'], tsconfigRootDir: import.meta.dirname } },
+    rules: {
+      '@typescript-eslint/no-floating-promises': 'error',
+      '@typescript-eslint/no-misused-promises': ['error', { checksVoidReturn: { attributes: false, arguments: false, properties: false } }],
+      '@typescript-eslint/await-thenable': 'error',
+      '@typescript-eslint/switch-exhaustiveness-check': ['error', { considerDefaultExhaustiveForUnions: true }],
+      '@typescript-eslint/no-unnecessary-type-assertion': 'error',
+    },
+  },
+  {
     files: ['core/src/**/*.ts'],
     ignores: ['**/*.test.ts'],
     rules: {
-      ...forbid(
-        ['^@fern/', oneWay],
-        ['^node:|^(fs|path|crypto|os)$', 'The core runs anywhere: no Node API.'],
-        ['^(vue|pinia|express|sequelize|joi)', oneWay],
-      ),
+      ...forbid(...coreAlone),
       'no-restricted-globals': [
         'error',
         ...['window', 'document', 'process', 'localStorage', 'fetch', 'crypto'].map((name) => ({
@@ -66,18 +108,24 @@ export default tseslint.config(
       ],
     },
   },
+  ...floors.flatMap((floor, i) => floor.map((folder) => coreFloor(folder, i))),
   { files: ['contract/src/**/*.ts'], rules: forbid(['^@fern/(server|web|demo)', oneWay], ['^(vue|express|sequelize)', oneWay]) },
   { files: ['server/src/**/*.ts'], rules: forbid(['^@fern/web', oneWay]) },
   { files: ['demo/src/**/*.ts'], rules: forbid(['^@fern/(server|web|contract)', oneWay]) },
   ...pages.map((page) => ({
     files: [`web/src/${page}/**/*.{ts,vue}`],
-    rules: forbid(
-      ['^@fern/(server|demo)', oneWay],
-      [`^\\.\\./(${pages.filter((other) => other !== page).join('|')})/`, 'A page never imports another page.'],
-    ),
+    rules: forbid(['^@fern/(server|demo)', oneWay], [anyOf(pages.filter((other) => other !== page)), 'A page never imports another page.']),
   })),
   {
-    files: ['web/src/{bench,stake,charts,stores,workers,theme}/**/*.{ts,vue}'],
-    rules: forbid(['^@fern/(server|demo)', oneWay], [`^\\.\\./(${pages.join('|')})/`, 'Shared parts do not know pages.']),
+    files: [`web/src/{${shared.join(',')}}/**/*.{ts,vue}`],
+    rules: forbid(['^@fern/(server|demo)', oneWay], [anyOf(pages), 'Shared parts do not know pages.']),
+  },
+  {
+    files: ['web/src/{kit,theme}/**/*.{ts,vue}'],
+    ignores: ['**/*.test.ts'],
+    rules: forbid(
+      ['^@fern/(server|demo)', oneWay],
+      [anyOf([...pages, 'frame', 'stores', 'workers', 'bench']), 'The kit knows no experiment and no store.'],
+    ),
   },
 );

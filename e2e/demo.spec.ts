@@ -105,8 +105,10 @@ test('plan: bad numbers are told and change nothing; a unit moves by keyboard an
   }
   await units.fill('8');
   await page.getByLabel('Role of arm X').selectOption('control');
-  await expect(page.getByText('Not saved: There are two controls')).toBeVisible();
+  await expect(page.getByLabel('Role of arm C')).toHaveValue('treatment');
+  await expect(page.getByText('✓ Saved')).toBeVisible();
   await page.getByRole('button', { name: 'Undo', exact: true }).click();
+  await expect(page.getByLabel('Role of arm C')).toHaveValue('control');
   await expect(page.getByText('✓ Saved')).toBeVisible();
 
   const place = (unit: string) => page.locator(`[data-unit="${unit}"]`).getAttribute('aria-label');

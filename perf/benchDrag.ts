@@ -1,13 +1,7 @@
-import { spawn } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import { chromium, type Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
 import { anyHeight, experimentFrom, replan } from '@fern/core';
 import { line } from './clock';
-
-const PORT = 4399;
-const BASE = `http://127.0.0.1:${PORT}`;
+import { enteredPage, withServer } from './withServer';
 
 /** Frames a second that the page draws while `work` goes on. */
 async function framesDuring(page: Page, work: () => Promise<void>): Promise<number> {
@@ -20,21 +14,8 @@ async function framesDuring(page: Page, work: () => Promise<void>): Promise<numb
 
 /** A unit of 400 dragged about the bench, against the same page left alone. */
 async function benchDrag(): Promise<void> {
-  const folder = mkdtempSync(join(tmpdir(), 'fern-perf-'));
-  const server = spawn('node', ['--import', 'tsx', 'server/src/start.ts'], {
-    env: { ...process.env, PORT: String(PORT), FERN_DEMO: '1', FERN_DATABASE: join(folder, 'perf.sqlite') },
-    stdio: ['ignore', 'pipe', 'inherit'],
-  });
-  await new Promise<void>((resolve) => server.stdout.on('data', (text: Buffer) => text.toString().includes('ready') && resolve()));
-  const browser = await chromium.launch({
-    executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
-    args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
-  });
-  try {
-    const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, baseURL: BASE });
-    await page.goto('/door');
-    await page.getByRole('button', { name: /Moor Lane/ }).click();
-    await page.waitForURL(`${BASE}/`);
+  await withServer(async (browser) => {
+    const page = await enteredPage(browser);
     const plan = replan(experimentFrom(anyHeight, { created: '2026-04-01', startOn: '2026-04-01', seed: 1 }), {
       unitsPerArm: 200,
       columns: 25,
@@ -64,11 +45,7 @@ async function benchDrag(): Promise<void> {
       moving / still,
       'at least 0.83 (50 of 60)',
     );
-  } finally {
-    await browser.close();
-    server.kill();
-    rmSync(folder, { recursive: true, force: true });
-  }
+  });
 }
 
 await benchDrag();

@@ -1,7 +1,9 @@
 import { fullResult } from './fullResult';
+import { readingIndex } from './readingIndex';
 import { resampling } from './resampling';
 
 // Each figure is a ratio against a peer or a bound in the same run; nothing here asserts a clock.
 console.log(`${'what'.padEnd(78)} ${'ratio'.padStart(9)}   should be`);
 resampling();
 fullResult();
+readingIndex();

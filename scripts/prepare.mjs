@@ -17,29 +17,33 @@ function stale(stamp, text) {
   return !existsSync(stamp) || readFileSync(stamp, 'utf8') !== text;
 }
 
-/** Installs the packages where node_modules is missing or older than the lock file. */
-export function install() {
+/**
+ * Installs the packages where node_modules is missing or older than the lock file.
+ * @param out where npm's own words go: 1, or 2 where the first is an answer
+ */
+export function install(out = 1) {
   const stamp = join(root, 'node_modules', '.fern-lock');
   const lock = createHash('sha256')
     .update(readFileSync(join(root, 'package-lock.json')))
     .digest('hex');
   if (!stale(stamp, lock)) return;
   console.log('Installing packages. The database library may have to be compiled, which takes about two minutes.');
-  run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error']);
+  run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'], { stdio: ['ignore', out, 2] });
   writeFileSync(stamp, lock);
 }
 
-function* filesIn(folder) {
+/** Every file below a folder that is not made by a tool. */
+export function* filesIn(folder) {
   for (const entry of readdirSync(folder, { withFileTypes: true })) {
-    if (['dist', 'node_modules'].includes(entry.name)) continue;
+    if (['dist', 'node_modules', '.types', 'held'].includes(entry.name)) continue;
     const path = join(folder, entry.name);
     if (entry.isDirectory()) yield* filesIn(path);
     else yield path;
   }
 }
 
-/** Builds pages and server where one of their sources has changed since. */
-export function build() {
+/** Builds pages, server and command line where one of their sources has changed since. */
+export function build(out = 1) {
   const hash = createHash('sha256');
   for (const folder of ['core', 'contract', 'demo', 'server', 'web']) {
     for (const path of filesIn(join(root, folder)))
@@ -47,9 +51,13 @@ export function build() {
   }
   const stamp = join(root, 'server', 'dist', '.built');
   const now = hash.digest('hex');
-  if (!stale(stamp, now)) return;
+  if (!stale(stamp, now)) return touch(stamp, now);
   console.log('Building pages and server …');
-  run('npm', ['run', 'build', '--silent']);
+  run('npm', ['run', 'build', '--silent'], { stdio: ['ignore', out, 2] });
+  touch(stamp, now);
+}
+
+function touch(stamp, text) {
   mkdirSync(dirname(stamp), { recursive: true });
-  writeFileSync(stamp, now);
+  writeFileSync(stamp, text);
 }

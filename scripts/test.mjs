@@ -9,6 +9,8 @@ step('types');
 run('npm', ['run', '--silent', 'typecheck']);
 step('lint');
 run('npm', ['run', '--silent', 'lint']);
+step('nothing unused');
+run('npm', ['run', '--silent', 'unused']);
 step('unit tests');
 run('npm', ['run', '--silent', 'unit']);
 step('build');

@@ -1,7 +1,13 @@
 import { defineConfig } from 'vite';
 
-// One file for the server with the project's own code in it, so that it starts at once; packages stay outside.
+// Server and command line with the project's own code in them, so that they start at once; packages stay outside.
 export default defineConfig({
-  build: { ssr: 'src/start.ts', outDir: 'dist', target: 'node20', minify: false },
+  build: {
+    ssr: true,
+    outDir: 'dist',
+    target: 'node20',
+    minify: false,
+    rollupOptions: { input: { start: 'src/start.ts', fern: 'src/cli/main.ts' } },
+  },
   ssr: { noExternal: [/^@fern\//] },
 });

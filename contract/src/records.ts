@@ -1,4 +1,4 @@
-import type { Experiment, ReadSoFar, Study } from '@fern/core';
+import type { Columns, Experiment, ReadSoFar, Study } from '@fern/core';
 
 /** An experiment as stored. The version goes up with every change; a change must name the version that it was made from. */
 export interface ExperimentRecord {
@@ -16,3 +16,6 @@ export interface ExperimentProgress extends ExperimentRecord {
 export interface StudyRecord extends Study {
   readonly version: number;
 }
+
+/** The same with its readings as columns, as pages ask for it. */
+export type PackedStudyRecord = Omit<StudyRecord, 'observations'> & { readonly observations: Columns };

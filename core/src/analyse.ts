@@ -13,7 +13,7 @@ export interface AnalyseOptions extends Watch {
 }
 
 /** Seed where none is given, so that the screen and the command line say the same. */
-export const DEFAULT_SEED = 20_260_401;
+const DEFAULT_SEED = 20_260_401;
 
 /**
  * The whole result of a study: the two checks, and for each measure its arms, tests, comparisons and verdict.

@@ -301,7 +301,7 @@ describe('packages', () => {
     const { version, ...study } = (await teacher.call('GET', `/api/experiments/${id}/study`)).body as StudyRecord;
     expect(version).toBe(1);
     expect(read).toEqual({ study });
-    const copy = await teacher.call('POST', '/api/packages', zip.body as Uint8Array);
+    const copy = await teacher.call('POST', '/api/packages', zip.body);
     expect(copy.status).toBe(201);
     const again = await teacher.call('GET', `/api/experiments/${(copy.body as ExperimentRecord).id}/study`);
     expect((again.body as Study).experiment).toEqual(study.experiment);

@@ -1,9 +1,10 @@
+import compression from 'compression';
 import cookieParser from 'cookie-parser';
 import express, { type Express, type NextFunction, type Request, type Response } from 'express';
+import expressStaticGzip from 'express-static-gzip';
 import { rateLimit } from 'express-rate-limit';
 import helmet from 'helmet';
 import { existsSync } from 'node:fs';
-import { join } from 'node:path';
 import pino from 'pino';
 import { pinoHttp } from 'pino-http';
 import { fieldErrors } from '@fern/contract';
@@ -15,7 +16,7 @@ import { accountOfSession } from './services/accounts';
 
 /** The header that the app sends with every call that changes something: another site's form cannot. */
 export const APP_HEADER = 'x-fern-test';
-export const MOST_FILE_BYTES = 20 * 1024 * 1024;
+const MOST_FILE_BYTES = 20 * 1024 * 1024;
 
 export interface AppOptions extends Context {
   /** Folder of the built pages; none in tests of the API alone. */
@@ -44,16 +45,22 @@ export function createApp({ pages, logLevel = 'silent', signInAttempts = 20, ...
       strictTransportSecurity: false,
     }),
   );
-  app.use('/api', api(context, signInAttempts));
+  app.use('/api', compression(), api(context, signInAttempts));
   if (pages && existsSync(pages)) {
-    app.use(
-      express.static(pages, {
-        index: false,
-        setHeaders: (res, path) =>
-          res.setHeader('Cache-Control', path.includes('/assets/') ? 'public, max-age=31536000, immutable' : 'no-cache'),
-      }),
-    );
-    app.get('/{*path}', (_req, res) => res.sendFile(join(pages, 'index.html'), { headers: { 'Cache-Control': 'no-cache' } }));
+    const headers = (res: { setHeader: (name: string, value: string) => unknown }, path: string) =>
+      res.setHeader('Cache-Control', path.includes('/assets/') ? 'public, max-age=31536000, immutable' : 'no-cache');
+    const compressed = expressStaticGzip(pages, {
+      enableBrotli: true,
+      orderPreference: ['br', 'gzip'],
+      index: false,
+      serveStatic: { setHeaders: headers },
+    });
+    app.use(compressed);
+    // Every other address is a page of the app, which finds its own way.
+    app.get('/{*path}', (req, res, next) => {
+      req.url = '/index.html';
+      compressed(req, res, next);
+    });
   }
   app.use(answerError);
   return app;

@@ -48,7 +48,7 @@ export async function startTestServer(options: Partial<AppOptions> = {}): Promis
         });
         cookie = response.headers.getSetCookie()[0]?.split(';')[0] ?? cookie;
         const type = response.headers.get('content-type') ?? '';
-        const content = type.includes('json') ? ((await response.json()) as unknown) : new Uint8Array(await response.arrayBuffer());
+        const content = type.includes('json') ? await response.json() : new Uint8Array(await response.arrayBuffer());
         return { status: response.status, body: content, headers: response.headers };
       },
     };

@@ -3,7 +3,7 @@ import { createPinia, setActivePinia } from 'pinia';
 import { defineComponent, h, type Component } from 'vue';
 import { createMemoryHistory, createRouter } from 'vue-router';
 import { vi } from 'vitest';
-import { addDays, anySprouting, experimentFrom, type Experiment, type Observation, type Study } from '@fern/core';
+import { addDays, anySprouting, experimentFrom, packColumns, type Experiment, type Observation, type Study } from '@fern/core';
 import LoadedExperiment from './frame/LoadedExperiment.vue';
 import { useLog } from './stores/log';
 import { useOpening } from './stores/openExperiment';
@@ -44,7 +44,8 @@ export function fakeServer(study: Study): FakeServer {
     server.calls.push(call);
     if (call.path === '/session') return Response.json(account);
     if (call.path === '/experiments' && call.method === 'GET') return Response.json([]);
-    if (call.path.endsWith('/study')) return Response.json({ version: 1, ...study });
+    if (call.path.endsWith('/study?as=columns'))
+      return Response.json({ version: 1, ...study, observations: packColumns(study.observations) });
     if (call.path.endsWith('/observations')) return Response.json({ observations: [] });
     const said = server.answer(call);
     if (said === 'offline') throw new TypeError('no network');
@@ -60,7 +61,7 @@ export function startedStudy(observations: readonly Observation[] = [], more: Pa
   return { experiment, observations, happenings: [], care: [] };
 }
 
-export function testRouter() {
+function testRouter() {
   const page = { template: '<p />' };
   const names = ['today', 'library', 'plan', 'log', 'weigh', 'prepare', 'ask', 'write', 'walk'];
   return createRouter({

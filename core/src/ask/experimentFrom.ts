@@ -12,7 +12,7 @@ export interface Beginning {
 }
 
 /** Places side by side on a shelf of the bench. */
-export const SHELF_COLUMNS = 12;
+const SHELF_COLUMNS = 12;
 
 /** A first plan from a ready-made question: its arms shuffled over the bench with the seed given. Still a draft. */
 export function experimentFrom(question: ReadyQuestion, { created, startOn, seed }: Beginning): Experiment {

@@ -53,7 +53,7 @@ export interface Weighed {
 }
 
 /** A column of the table of what each arm did. */
-export interface ArmColumn {
+interface ArmColumn {
   readonly head: string;
   readonly cell: (summary: ArmSummary) => string;
 }

@@ -34,7 +34,7 @@ function dayNumber(date: string): number {
 
 /** The date `days` after `from`. */
 export function addDays(from: string, days: number): string {
-  return dayjs.utc(from.slice(0, 10)).add(days, 'day').format('YYYY-MM-DD');
+  return new Date((dayNumber(from.slice(0, 10)) + days) * 86_400_000).toISOString().slice(0, 10);
 }
 
 /** "Tue 14 Apr". */

@@ -21,7 +21,7 @@ export interface CellForm {
 }
 
 /** What a person is told where a limit is broken; what is not said here is said in the usual words. */
-export type Says = Readonly<Partial<Record<'empty' | 'least' | 'most', string>>>;
+type Says = Readonly<Partial<Record<'empty' | 'least' | 'most', string>>>;
 
 /** One field of a record: its type, its blank, its limits, and what may happen to it. */
 export interface Field<Value = unknown> {

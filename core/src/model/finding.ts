@@ -1,4 +1,4 @@
-export type Severity = 'blocker' | 'serious' | 'caution' | 'note';
+type Severity = 'blocker' | 'serious' | 'caution' | 'note';
 
 /** What a check noticed: a sentence for a twelve-year-old, and what to do about it. */
 export interface Finding {

@@ -3,7 +3,7 @@ export * from './care';
 export * from './dates';
 export * from './differences';
 export * from './experiment';
-export { blankOf, type CellForm, type Field, type Fields, type RecordOf, type Shape } from './fields';
+export { blankOf, type Field, type Fields, type RecordOf, type Shape } from './fields';
 export * from './finding';
 export * from './happening';
 export * from './measure';

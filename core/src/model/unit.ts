@@ -20,4 +20,3 @@ export const unitFields = {
 
 /** The experimental unit: the smallest thing to which an arm was given separately. Only units are replicates. */
 export type Unit = RecordOf<typeof unitFields>;
-export type UnitStatus = Unit['status'];

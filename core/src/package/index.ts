@@ -1,4 +1,4 @@
-export { describeProblem, type Problem } from './Problem';
+export { describeProblem } from './Problem';
 export { readPackage, type PackageFiles, type ReadResult } from './readPackage';
 export { writePackage } from './writePackage';
 export { unzipPackage, zipPackage } from './zip';

@@ -1,7 +1,7 @@
 import Papa from 'papaparse';
 import type { Field, Fields, Study } from '../model';
 import type { PackageFiles } from './readPackage';
-import { columnName, plainFields, tables, wordColumns, type Table } from './tables';
+import { columnName, plainFields, tables, wordColumns } from './tables';
 
 type Row = Readonly<Record<string, unknown>>;
 type Cell = string | number | boolean | null;
@@ -28,7 +28,7 @@ export function writePackage(study: Study): PackageFiles {
     care: study.care,
   };
   const written = (Object.keys(tables) as (keyof typeof tables)[])
-    .map((name) => ({ table: tables[name] as Table, rows: rows[name] }))
+    .map((name) => ({ table: tables[name], rows: rows[name] }))
     .filter(({ table, rows: own }) => !table.optional || own.length > 0)
     .map((part) => ({ ...part, columns: columnsOf(part.table.fields, part.rows) }));
   const files: Record<string, string> = {};

@@ -1,6 +1,6 @@
 export type Dimension = 'length' | 'mass' | 'volume' | 'time' | 'temperature' | 'area';
 
-export interface Quantity {
+interface Quantity {
   readonly value: number;
   readonly unit: string;
 }

@@ -1,5 +1,5 @@
 import jstat from 'jstat';
-import { normalUpper, normalQuantile } from './normalTails';
+import { normalQuantile } from './normalTails';
 import { tQuantile } from './tTails';
 import { findRoot } from './findRoot';
 
@@ -25,15 +25,4 @@ export function unitsForPowerT(difference: number, sd: number, power = 0.8, alph
   if (guess > 1e5) return guess;
   if (powerT(difference, sd, 2, alpha) >= power) return 2;
   return findRoot((n) => powerT(difference, sd, n, alpha) - power, 2, guess + 10);
-}
-
-/**
- * Chance that the normal test of two proportions finds their difference, equal arms of `trials`.
- * Source: Fleiss JL (1981) Statistical Methods for Rates and Proportions, 2nd ed., ch. 3, without continuity correction.
- */
-export function powerProportions(p1: number, p2: number, trials: number, alpha = 0.05): number {
-  const z = normalQuantile(1 - alpha / 2);
-  const pooled = (p1 + p2) / 2;
-  const gap = Math.sqrt(trials) * Math.abs(p1 - p2) - z * Math.sqrt(2 * pooled * (1 - pooled));
-  return 1 - normalUpper(gap / Math.sqrt(p1 * (1 - p1) + p2 * (1 - p2)));
 }

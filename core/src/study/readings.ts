@@ -10,7 +10,7 @@ export interface Cell {
 }
 
 /** Readings by measure and unit. Made once of a study; a new reading makes its own cell anew and shares the rest. */
-export type ReadingIndex = ReadonlyMap<string, ReadonlyMap<string, Cell>>;
+type ReadingIndex = ReadonlyMap<string, ReadonlyMap<string, Cell>>;
 
 const nothing: Cell = { all: [], live: [] };
 
@@ -39,12 +39,24 @@ function live(all: readonly Observation[]): readonly Observation[] {
   return left.length === 0 ? all.slice(-1) : left;
 }
 
+// Of studies that readings were added to: their list is put together only when someone wants the whole of it.
+const ofStudies = new WeakMap<object, ReadingIndex>();
+
+function indexOfStudy(study: Pick<Study, 'observations'>): ReadingIndex {
+  return ofStudies.get(study) ?? indexOf(study.observations);
+}
+
 /**
  * The readings of a measure, by unit.
  * @param measure its code
  */
-export function readingsOf({ observations }: Pick<Study, 'observations'>, measure: string): ReadonlyMap<string, Cell> {
-  return indexOf(observations).get(measure) ?? new Map();
+export function readingsOf(study: Pick<Study, 'observations'>, measure: string): ReadonlyMap<string, Cell> {
+  return indexOfStudy(study).get(measure) ?? new Map();
+}
+
+/** The codes of all measures of which anything was read. */
+export function measuresRead(study: Pick<Study, 'observations'>): string[] {
+  return [...indexOfStudy(study).keys()];
 }
 
 /** The readings of one measure of one unit. */
@@ -55,9 +67,10 @@ export function cell(study: Pick<Study, 'observations'>, measure: string, unit: 
 /**
  * A study with more readings. What was indexed stays: only the cells that were added to are made anew. Readings that are there already are left out.
  * @param fresh in the order in which they came in
+ * @returns the same study where nothing was added
  */
 export function addReadings(study: Study, fresh: readonly Observation[]): Study {
-  const before = indexOf(study.observations);
+  const before = indexOfStudy(study);
   const changed = new Map<string, Map<string, Cell>>();
   const added: Observation[] = [];
   for (const seen of fresh) {
@@ -68,7 +81,20 @@ export function addReadings(study: Study, fresh: readonly Observation[]): Study 
     added.push(seen);
   }
   if (added.length === 0) return study;
-  const observations = [...study.observations, ...added];
-  indexOf.keep(observations, new Map([...before, ...changed]));
-  return { ...study, observations };
+  const index: ReadingIndex = new Map([...before, ...changed]);
+  let whole: readonly Observation[] | null = null;
+  const next: Study = {
+    experiment: study.experiment,
+    happenings: study.happenings,
+    care: study.care,
+    get observations() {
+      if (whole === null) {
+        whole = study.observations.concat(added);
+        indexOf.keep(whole, index);
+      }
+      return whole;
+    },
+  };
+  ofStudies.set(next, index);
+  return next;
 }

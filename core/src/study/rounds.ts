@@ -1,7 +1,7 @@
 import { kindOf } from '../kinds';
 import type { Measure, Study } from '../model';
 import { startOf } from './curves';
-import { cell, readingsOf } from './readings';
+import { cell, measuresRead, readingsOf } from './readings';
 import { remembered } from './remembered';
 import { daysBetween } from '../model';
 import { walksFilled } from './walkOf';
@@ -42,8 +42,7 @@ export const readingRounds = remembered((study: Study): readonly Round[] => {
 function lastDay(study: Study): number {
   let last = -1;
   const starts = new Map(study.experiment.units.map((unit) => [unit.unit, startOf(unit, study.experiment)]));
-  const codes = new Set(study.observations.map(({ measure }) => measure));
-  for (const code of codes) {
+  for (const code of measuresRead(study)) {
     for (const [unit, { live }] of readingsOf(study, code)) {
       const start = starts.get(unit);
       if (start == null) continue;

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Measure, Observation, Study } from '../model';
 import { aMeasure, anExperiment, anObservation, aUnit } from '../testing';
+import { packColumns, unpackColumns } from './columns';
 import { unitCurve } from './curves';
 import { addReadings, cell, readingsOf } from './readings';
 import { readingRounds } from './rounds';
@@ -102,5 +103,22 @@ describe('a walk of an open experiment', () => {
   it('is done when every unit was read, be it on two days', () => {
     const own = study([at(3, 5), at(4, 4, { id: 'next day', unit: 'u1', plant: '2' })]);
     expect(walksOfStudy(own, on(3))[0]).toMatchObject({ day: 3, state: 'done' });
+  });
+});
+
+describe('records as columns', () => {
+  const rows = [at(3, 5, { id: 'a', note: 'mouldy' }), at(7, 5, { id: 'b' }), at(7, 5, { id: 'c', plant: '2' })];
+
+  it('come back as they were, the odd and the empty among them', () => {
+    expect(unpackColumns(packColumns(rows))).toEqual(rows);
+    expect(unpackColumns(packColumns([]))).toEqual([]);
+    expect(unpackColumns(packColumns(rows.slice(0, 1)))).toEqual(rows.slice(0, 1));
+  });
+
+  it('hold once what all have', () => {
+    const { columns } = packColumns(rows);
+    expect(columns.value).toEqual({ all: 5 });
+    expect(columns.replaces).toEqual({ all: null });
+    expect(columns.id).toEqual({ each: ['a', 'b', 'c'] });
   });
 });

@@ -1,4 +1,5 @@
 import { daysBetween, type Measure, type Observation } from '../model';
+import { remembered } from './remembered';
 
 /**
  * The walk that a reading belongs to: the planned day on or before its own, so that a late reading fills its own walk.
@@ -7,10 +8,17 @@ import { daysBetween, type Measure, type Observation } from '../model';
  * @returns null for a reading before the first walk
  */
 export function walkOf(day: number, { readingDays }: Pick<Measure, 'readingDays'>): number | null {
-  let walk: number | null = null;
-  for (const planned of readingDays) if (planned <= day && (walk === null || planned > walk)) walk = planned;
-  return walk;
+  const planned = inOrder(readingDays);
+  let [low, high] = [0, planned.length];
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if (planned[middle] <= day) low = middle + 1;
+    else high = middle;
+  }
+  return low === 0 ? null : planned[low - 1];
 }
+
+const inOrder = remembered((days: Measure['readingDays']) => [...days].sort((a, b) => a - b));
 
 interface Filled {
   readonly days: Measure['readingDays'];

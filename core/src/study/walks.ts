@@ -1,7 +1,8 @@
 import { kindOf } from '../kinds';
-import { addDays, daysBetween, type Experiment, type Measure, type Study, type Unit } from '../model';
+import { addDays, daysBetween, type Experiment, type Measure, type Observation, type Study, type Unit } from '../model';
 import { startOf } from './curves';
 import { cell } from './readings';
+import { remembered } from './remembered';
 import { walkOf, walksFilled } from './walkOf';
 
 /** How many units have a reading of a measure on a date, apart for units that started on a day of their own. */
@@ -13,7 +14,7 @@ export interface ReadSoFar {
   readonly startedOn: string | null;
 }
 
-export type WalkState = 'done' | 'due' | 'missed' | 'coming';
+type WalkState = 'done' | 'due' | 'missed' | 'coming';
 
 /** One round along the bench: the measures that are read on one day. */
 export interface Walk {
@@ -57,42 +58,88 @@ export function walks(experiment: Planned, read: readonly ReadSoFar[], today: st
 
 /** The same of an experiment that is open with all its readings. */
 export function walksOfStudy(study: Study, today: string): Walk[] {
-  const counted = new Map<string, number>();
+  const counted = new Map<Start, Map<Measure, ReadonlyMap<number, number>>>();
   return walksFrom(study.experiment, today, (measure, plannedDay, start) => {
-    const key = `${start.startedOn ?? ''}\n${measure.measure}`;
-    if (!counted.has(key)) {
-      counted.set(key, 0);
-      for (const unit of start.units) {
-        const from = startOf(unit, study.experiment);
-        const filled = from === null ? [] : walksFilled(cell(study, measure.measure, unit.unit).live, measure, from).keys();
-        for (const day of filled) counted.set(`${key}\n${day}`, (counted.get(`${key}\n${day}`) ?? 0) + 1);
-      }
-    }
-    return counted.get(`${key}\n${plannedDay}`) ?? 0;
+    const byMeasure = counted.get(start) ?? new Map<Measure, ReadonlyMap<number, number>>();
+    counted.set(start, byMeasure);
+    const counts = byMeasure.get(measure) ?? unitsOnWalks(study, measure, start);
+    byMeasure.set(measure, counts);
+    return counts.get(plannedDay) ?? 0;
   });
 }
 
-function walksFrom(experiment: Planned, today: string, filled: Filled): Walk[] {
+/** What was counted of the units that started on one day, with the readings that it was counted from. */
+interface Counted {
+  readonly counts: Map<number, number>;
+  readonly from: Map<string, { readonly live: readonly Observation[]; readonly start: string }>;
+}
+
+// Of each measure, by start: a new reading changes the count of its own unit alone.
+const known = new WeakMap<Measure, Map<string, Counted>>();
+const MOST_REMEMBERED = 50;
+
+/** How many of the units were read on each walk, by its planned day. */
+function unitsOnWalks(study: Study, measure: Measure, { startedOn, units }: Start): ReadonlyMap<number, number> {
+  const starts = known.get(measure) ?? new Map<string, Counted>();
+  known.set(measure, starts);
+  const key = `${startedOn ?? ''} ${units.map(({ unit }) => unit).join(' ')}`;
+  const counted: Counted = starts.get(key) ?? { counts: new Map(), from: new Map() };
+  if (starts.size > MOST_REMEMBERED) starts.clear();
+  starts.set(key, counted);
+  const add = (live: readonly Observation[], start: string, by: 1 | -1) => {
+    for (const day of walksFilled(live, measure, start).keys()) counted.counts.set(day, (counted.counts.get(day) ?? 0) + by);
+  };
+  for (const unit of units) {
+    const start = startOf(unit, study.experiment);
+    if (start === null) continue;
+    const { live } = cell(study, measure.measure, unit.unit);
+    const before = counted.from.get(unit.unit);
+    if (before?.live === live && before.start === start) continue;
+    if (before) add(before.live, before.start, -1);
+    add(live, start, 1);
+    counted.from.set(unit.unit, { live, start });
+  }
+  return counted.counts;
+}
+
+/** A walk as the plan alone makes it: what is due of which units. */
+interface PlannedWalk {
+  readonly day: number;
+  readonly on: string;
+  readonly measures: readonly Measure[];
+  readonly parts: readonly { readonly measure: Measure; readonly start: Start; readonly plannedDay: number }[];
+  readonly units: number;
+}
+
+/** Asked for after every reading, and changed by none. */
+const plannedWalks = remembered((experiment: Planned): readonly PlannedWalk[] => {
   const { startedOn, plan } = experiment;
   if (startedOn === null || plan.frozenOn === null) return [];
   const starts = startsOf(experiment, startedOn);
   const measures = experiment.measures.filter((measure) => kindOf(measure).entry !== 'none');
   const days = new Set(starts.flatMap(({ later }) => measures.flatMap(({ readingDays }) => readingDays.map((day) => day + later))));
+  const planned = new Map(measures.map((measure) => [measure, new Set(measure.readingDays)]));
   return [...days]
     .sort((a, b) => a - b)
     .map((day) => {
-      const on = addDays(startedOn, day);
-      const waiting = (measure: Measure) =>
+      const parts = measures.flatMap((measure) =>
         starts
-          .filter(({ later }) => measure.readingDays.includes(day - later))
-          .reduce((sum, start) => sum + Math.max(0, start.units.length - filled(measure, day - start.later, start)), 0);
-      const due = measures.filter(({ readingDays }) => starts.some(({ later }) => readingDays.includes(day - later)));
-      const units = starts
-        .filter(({ later }) => due.some(({ readingDays }) => readingDays.includes(day - later)))
-        .reduce((sum, start) => sum + start.units.length, 0);
-      const left = Math.max(0, ...due.map(waiting));
-      return { day, on, measures: due, state: stateOf(left, on, today), left, units };
+          .filter(({ later }) => planned.get(measure)?.has(day - later))
+          .map((start) => ({ measure, start, plannedDay: day - start.later })),
+      );
+      const units = [...new Set(parts.map(({ start }) => start))].reduce((sum, start) => sum + start.units.length, 0);
+      return { day, on: addDays(startedOn, day), measures: [...new Set(parts.map(({ measure }) => measure))], parts, units };
     });
+});
+
+function walksFrom(experiment: Planned, today: string, filled: Filled): Walk[] {
+  return plannedWalks(experiment).map(({ day, on, measures, parts, units }) => {
+    const waiting = new Map<Measure, number>();
+    for (const { measure, start, plannedDay } of parts)
+      waiting.set(measure, (waiting.get(measure) ?? 0) + Math.max(0, start.units.length - filled(measure, plannedDay, start)));
+    const left = Math.max(0, ...waiting.values());
+    return { day, on, measures, state: stateOf(left, on, today), left, units };
+  });
 }
 
 function stateOf(left: number, on: string, today: string): WalkState {

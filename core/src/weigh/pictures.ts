@@ -57,7 +57,7 @@ export function axisLabel(measure: Pick<Measure, 'name' | 'unit'>, share: boolea
 }
 
 /** The finding of a measure in a headline: the largest gap that is told apart, else that none is clear. */
-export function findingTitle(result: MeasureResult, measure: Measure, arms: readonly Arm[]): string {
+function findingTitle(result: MeasureResult, measure: Measure, arms: readonly Arm[]): string {
   const told = result.comparisons.filter(
     (row) => row.p !== null && row.p <= 0.05 && row.difference.ci95 !== null && row.difference.ci95[0] * row.difference.ci95[1] > 0,
   );
@@ -103,8 +103,11 @@ export function curvesPicture(study: Study, measure: Measure, result: MeasureRes
     const byDay = new Map<number, number[]>();
     for (const { unit, curve } of data) {
       if (unit.arm !== arm.arm || (result.share && !unit.sown)) continue;
-      for (const { day, value } of curve)
-        byDay.set(day, [...(byDay.get(day) ?? []), result.share ? (value / (unit.sown ?? 1)) * scale : value]);
+      for (const { day, value } of curve) {
+        const values = byDay.get(day) ?? [];
+        values.push(result.share ? (value / (unit.sown ?? 1)) * scale : value);
+        byDay.set(day, values);
+      }
     }
     const points = [...byDay]
       .sort(([a], [b]) => a - b)
@@ -124,7 +127,7 @@ export function curvesPicture(study: Study, measure: Measure, result: MeasureRes
 }
 
 /** When an event came: the share of each arm that has had it by a day, in steps (one minus Kaplan–Meier), with 95 % intervals. */
-export function eventPicture(study: Study, measure: Measure, result: MeasureResult): CurvesPicture {
+function eventPicture(study: Study, measure: Measure, result: MeasureResult): CurvesPicture {
   const { arms, plan } = study.experiment;
   return {
     kind: 'curves',

@@ -2,7 +2,7 @@ import { DataTypes, Model, type ModelAttributes, type ModelStatic, type Sequeliz
 import { careFields, happeningFields, observationFields, unitFields, type Unit } from '@fern/core';
 import { columnsOf } from './columns';
 
-export interface AccountRow {
+interface AccountRow {
   id: string;
   name: string;
   password: string;
@@ -10,7 +10,7 @@ export interface AccountRow {
   createdAt: string;
 }
 
-export interface SessionRow {
+interface SessionRow {
   digest: string;
   accountId: string;
   expiresAt: string;
@@ -27,7 +27,7 @@ export interface ExperimentRow {
 
 export type UnitRow = Unit & { readonly experimentId: string; readonly position: number };
 /** A record of an experiment as it is stored. */
-export type RecordRow = Readonly<Record<string, unknown>> & { readonly experimentId: string };
+type RecordRow = Readonly<Record<string, unknown>> & { readonly experimentId: string };
 
 type Table<Row extends object> = ModelStatic<Model<Row, Row> & Row>;
 

@@ -5,7 +5,7 @@ import type { Database } from '../openDatabase';
 import { notFound } from '../ProblemError';
 
 /** Who may call a route. `owner` routes find only what belongs to the signed-in account: another's is 404. */
-export type Who = 'anyone' | 'signed-in' | 'owner' | 'demo-only';
+type Who = 'anyone' | 'signed-in' | 'owner' | 'demo-only';
 
 export interface Context {
   readonly database: Database;

@@ -1,5 +1,5 @@
 import { changeSchema, experimentSchema, unitStatusSchema } from '@fern/contract';
-import type { Experiment, Unit } from '@fern/core';
+import { packColumns, type Experiment, type Unit } from '@fern/core';
 import {
   changeExperiment,
   createExperiment,
@@ -58,6 +58,10 @@ export const experimentRoutes = [
     method: 'get',
     path: '/experiments/:id/study',
     who: 'owner',
-    handle: (call) => getStudy(call.database, call.account.id, param(call, 'id')),
+    // With `?as=columns` the readings come as columns, which is how a page of 100,000 opens without a pause.
+    handle: async (call) => {
+      const study = await getStudy(call.database, call.account.id, param(call, 'id'));
+      return call.request.query.as === 'columns' ? { ...study, observations: packColumns(study.observations) } : study;
+    },
   }),
 ];

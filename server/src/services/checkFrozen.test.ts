@@ -25,7 +25,7 @@ describe('a started plan', () => {
     ['its measures', { measures: draft.measures.map((measure) => ({ ...measure, smallestDifference: 1 })) }],
     ['its day 0', { startedOn: '2026-03-01' }],
     ['the size of the claim', { claimedRatio: 9 }],
-    ['where its units stand', { units: moveUnit(draft.units, 'D01', 1, 5) as Experiment['units'] }],
+    ['where its units stand', { units: moveUnit(draft.units, 'D01', 1, 5) }],
     ['its end rule', { plan: { ...started.plan, endRule: 'when it looks good' } }],
     ['what the control must reach', { plan: { ...started.plan, controlBars: [{ measure: 'sprouts', least: 1, most: null }] } }],
     ['that it is read blind', { blinded: !draft.blinded }],

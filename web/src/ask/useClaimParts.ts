@@ -14,18 +14,21 @@ import { today } from '../stores/today';
 
 const needed = ['plant', 'treatment', 'comparison', 'measure', 'direction'] as const;
 
+/** The parts of a claim as they stand in their fields; empty while open. */
+interface ClaimParts {
+  plant: string;
+  treatment: string;
+  comparison: string;
+  measure: string;
+  direction: Direction | '';
+  days: number | null;
+}
+
 /** A claim taken apart into its parts, which can be mended, and what of it is still open. */
 export function useClaimParts() {
   const read = ref('');
   const claim = computed(() => (read.value.trim() === '' ? null : readClaim(read.value)));
-  const parts = reactive({
-    plant: '',
-    treatment: '',
-    comparison: '',
-    measure: '',
-    direction: '' as Direction | '',
-    days: null as number | null,
-  });
+  const parts = reactive<ClaimParts>({ plant: '', treatment: '', comparison: '', measure: '', direction: '', days: null });
 
   watch(claim, (now) => {
     if (!now) return;

@@ -1,27 +1,34 @@
 <script setup lang="ts">
 import type { ChartConfiguration } from 'chart.js';
-import { onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue';
-import { Chart } from './chartSetup';
+import { onMounted, ref } from 'vue';
+import { Chart, type ChartComponentRef } from 'vue-chartjs';
+import './chartSetup';
 
-/** A Chart.js picture of a configuration, drawn again when it changes. */
-const props = defineProps<{ configuration: ChartConfiguration; height: number; sentence: string }>();
-const canvas = ref<HTMLCanvasElement | null>(null);
-const chart = shallowRef<Chart | null>(null);
-
-function draw(): void {
-  chart.value?.destroy();
-  if (canvas.value) chart.value = new Chart(canvas.value, props.configuration);
-}
+/** A picture of a configuration, drawn again when it changes. */
+defineProps<{ configuration: ChartConfiguration; height: number; sentence: string }>();
+const drawn = ref<ChartComponentRef | null>(null);
+const ready = ref(false);
 // The canvas takes its letters from the page's fonts, which may still be on their way.
-onMounted(() => void document.fonts.ready.then(draw));
-watch(() => props.configuration, draw);
-onBeforeUnmount(() => chart.value?.destroy());
+onMounted(async () => {
+  await document.fonts.ready;
+  ready.value = true;
+});
 
-defineExpose({ png: () => chart.value?.toBase64Image('image/png') ?? '' });
+defineExpose({ png: () => drawn.value?.chart?.toBase64Image('image/png') ?? '' });
 </script>
 
 <template>
-  <div class="canvas" :style="{ height: `${height}px` }"><canvas ref="canvas" role="img" :aria-label="sentence" /></div>
+  <div class="canvas" :style="{ height: `${height}px` }">
+    <Chart
+      v-if="ready"
+      ref="drawn"
+      :type="configuration.type"
+      :data="configuration.data"
+      :options="configuration.options"
+      role="img"
+      :aria-label="sentence"
+    />
+  </div>
 </template>
 
 <style scoped>

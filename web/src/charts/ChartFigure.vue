@@ -4,14 +4,14 @@ import type { Picture } from '@fern/core';
 import DataTable from '../kit/DataTable.vue';
 import StakeMark from '../stake/StakeMark.vue';
 import { armStyle } from '../stake/armStyle';
-import ChartCanvas from './ChartCanvas.vue';
+import { LazyCanvas } from './lazyCanvas';
 import { curvesConfiguration } from './curvesConfiguration';
 import { dotsConfiguration } from './dotsConfiguration';
 
 /** A picture with a title that states the finding, what its bars mean, its data as a table, and a way to save it. */
 const props = withDefaults(defineProps<{ picture: Picture; heading?: 'h1' | 'h2' | 'h3' }>(), { heading: 'h3' });
 const tableOpen = ref(false);
-const canvas = ref<InstanceType<typeof ChartCanvas> | null>(null);
+const canvas = ref<InstanceType<typeof LazyCanvas> | null>(null);
 
 const configuration = computed(() =>
   props.picture.kind === 'dots' ? dotsConfiguration(props.picture) : curvesConfiguration(props.picture),
@@ -63,7 +63,7 @@ function savePng(): void {
         <StakeMark :text="arm.arm" :look="armStyle(picture.arms, arm.arm)" :size="26" />{{ arm.name }}
       </li>
     </ul>
-    <ChartCanvas ref="canvas" :configuration="configuration" :height="height" :sentence="sentence" />
+    <LazyCanvas ref="canvas" :configuration="configuration" :height="height" :sentence="sentence" />
     <figcaption class="soft small">
       {{ picture.note }}
       <span class="tools">

@@ -73,5 +73,5 @@ export function curvesConfiguration(picture: CurvesPicture): ChartConfiguration 
         },
       },
     },
-  } as ChartConfiguration;
+  };
 }

@@ -89,7 +89,7 @@ export function dotsConfiguration(picture: DotsPicture): ChartConfiguration {
         },
       },
     },
-  } as ChartConfiguration;
+  };
 }
 
 /** Long names break into lines of about eighteen letters, three at the most. */

@@ -1,5 +1,5 @@
 // @vitest-environment happy-dom
-import { flushPromises, mount } from '@vue/test-utils';
+import { mount } from '@vue/test-utils';
 import { describe, expect, it, vi } from 'vitest';
 import { defineComponent, h } from 'vue';
 import { createMemoryHistory, createRouter } from 'vue-router';
@@ -7,6 +7,9 @@ import { useHistory } from '../stores/history';
 import { fakeServer, startedStudy } from '../testing';
 import ExperimentFrame from './ExperimentFrame.vue';
 import { useLoaded } from './loaded';
+
+/** Opening takes breaths between its steps. */
+const flushPromises = () => new Promise((resolve) => setTimeout(resolve, 60));
 
 /** A page that uses what the frame gives. */
 const page = defineComponent({
@@ -70,7 +73,7 @@ describe('the frame of an experiment', () => {
     fakeServer(startedStudy());
     const good = globalThis.fetch;
     vi.stubGlobal('fetch', async (url: string, init: RequestInit) =>
-      url.endsWith('/study') ? Response.json({ detail: 'There is nothing here.' }, { status: 404 }) : good(url, init),
+      url.includes('/study') ? Response.json({ detail: 'There is nothing here.' }, { status: 404 }) : good(url, init),
     );
     const { wrapper } = await frame('/experiments/x/plan');
     await flushPromises();

@@ -3,8 +3,10 @@
  * Rows and columns that can be read aloud and printed: a plain table, since the library's own is a grid of boxes to a screen reader and
  * is cut at the page's edge on paper. Wide ones scroll sideways by themselves.
  */
+import { useSlices } from './useSlices';
+
 defineOptions({ inheritAttrs: false });
-withDefaults(
+const props = withDefaults(
   defineProps<{
     caption: string;
     head: readonly string[];
@@ -15,6 +17,8 @@ withDefaults(
   }>(),
   { numbersFrom: Infinity },
 );
+
+const shownRows = useSlices(() => props.rows);
 </script>
 
 <template>
@@ -31,7 +35,7 @@ withDefaults(
         </tr>
       </thead>
       <tbody>
-        <tr v-for="(row, r) in rows" :key="r">
+        <tr v-for="(row, r) in shownRows" :key="r">
           <td v-for="(cell, i) in row" :key="i" :class="{ n: i >= numbersFrom }">{{ cell }}</td>
         </tr>
       </tbody>

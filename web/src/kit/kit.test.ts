@@ -1,6 +1,6 @@
 // @vitest-environment happy-dom
 import { mount } from '@vue/test-utils';
-import { describe, expect, it } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
 import ChoiceField from './ChoiceField.vue';
 import ConfirmDialog from './ConfirmDialog.vue';
 import DataTable from './DataTable.vue';
@@ -115,6 +115,15 @@ describe('other fields', () => {
     expect(wrapper.findAll('th').map((cell) => cell.classes().includes('n'))).toEqual([false, true]);
     expect(wrapper.findAll('td').map((cell) => cell.text())).toEqual(['C', '4.1']);
     expect(wrapper.find('[role="region"]').attributes('aria-label')).toBe('Heights');
+  });
+
+  it('a large table comes in slices, and is whole in the end', async () => {
+    const rows = Array.from({ length: 100 }, (_, i) => Array.from({ length: 200 }, () => String(i)));
+    const wrapper = mount(DataTable, { props: { caption: 'All', head: [], rows } });
+    expect(wrapper.findAll('tbody tr')).toHaveLength(20);
+    await vi.waitFor(() => expect(wrapper.findAll('tbody tr')).toHaveLength(100), { timeout: 60_000 });
+    await wrapper.setProps({ rows: rows.slice(0, 5) });
+    expect(wrapper.findAll('tbody tr')).toHaveLength(5);
   });
 
   it('a dialog asks, says what is wrong, and holds buttons that say what happens', () => {

@@ -5,24 +5,36 @@ import { useLoaded } from '../frame/loaded';
 import ChoiceField from '../kit/ChoiceField.vue';
 import DataTable from '../kit/DataTable.vue';
 
+/** More days side by side than this nobody can read; the others are chosen. */
+const MOST_DAYS = 30;
+
 /** What was read of one measure: a row a unit, a column a day. */
 const { experiment, study } = useLoaded();
 const shown = ref(experiment.value.measures.find((measure) => measure.primary)?.measure);
 const measure = computed(() => experiment.value.measures.find((own) => own.measure === shown.value) ?? experiment.value.measures[0]);
 const curves = computed(() => new Map(unitData(study.value, measure.value).map(({ unit, curve }) => [unit.unit, curve])));
 const days = computed(() => [...new Set([...curves.value.values()].flatMap((curve) => curve.map(({ day }) => day)))].sort((a, b) => a - b));
+const ranges = computed(() => Array.from({ length: Math.ceil(days.value.length / MOST_DAYS) }, (_, i) => rangeOf(i)).reverse());
+const chosen = ref<string | null>(null);
+const range = computed(() => ranges.value.find(({ value }) => value === chosen.value) ?? ranges.value[0]);
+const shownDays = computed(() => range.value?.days ?? []);
+
+function rangeOf(i: number) {
+  const own = days.value.slice(i * MOST_DAYS, (i + 1) * MOST_DAYS);
+  return { value: String(i), label: `days ${own[0]} to ${own[own.length - 1]}`, days: own };
+}
 const corrected = computed(() => study.value.observations.filter((seen) => seen.replaces !== null).length);
 const caption = computed(() => {
   const { name, unit } = measure.value;
   const kept = corrected.value > 0 ? ` ${corrected.value} corrected; the old values are kept.` : '';
   return `${name}${unit ? `, ${unit}` : ''}, by day after the start.${kept}`;
 });
-const head = computed(() => [experiment.value.plan.unitWord, ...(experiment.value.blinded ? [] : ['arm']), ...days.value.map(String)]);
+const head = computed(() => [experiment.value.plan.unitWord, ...(experiment.value.blinded ? [] : ['arm']), ...shownDays.value.map(String)]);
 const rows = computed(() =>
   walkOrder(experiment.value.units).map((unit) => {
     const values = new Map((curves.value.get(unit.unit) ?? []).map(({ day, value }) => [day, value]));
     const code = unit.status === 'active' ? unit.unit : `${unit.unit} ${unit.status}`;
-    return [code, ...(experiment.value.blinded ? [] : [unit.arm]), ...days.value.map((day) => shortly(values.get(day)))];
+    return [code, ...(experiment.value.blinded ? [] : [unit.arm]), ...shownDays.value.map((day) => shortly(values.get(day)))];
   }),
 );
 
@@ -42,6 +54,7 @@ function shortly(value: number | undefined): string {
       label="Which measure is shown"
       @change="shown = $event"
     />
+    <ChoiceField v-if="ranges.length > 1" :value="range?.value" :options="ranges" label="Which days are shown" @change="chosen = $event" />
   </div>
   <p v-if="days.length === 0" class="soft">Nothing yet. After the first walk a row a {{ experiment.plan.unitWord }} stands here.</p>
   <DataTable v-else :caption="caption" :head="head" :rows="rows" :numbers-from="experiment.blinded ? 1 : 2" />

@@ -3,7 +3,7 @@ import { Button } from 'ant-design-vue';
 import { watchDebounced } from '@vueuse/core';
 import { computed } from 'vue';
 import { changePlan, isShare, kindOf, plural, powerTruth, timesInTen, wishOf, type Plan } from '@fern/core';
-import ChartCanvas from '../charts/ChartCanvas.vue';
+import { LazyCanvas } from '../charts/lazyCanvas';
 import { chancePicture } from '../charts/chancePicture';
 import QuantityField from '../kit/QuantityField.vue';
 import { useLoaded } from '../frame/loaded';
@@ -68,7 +68,7 @@ const percent = (value: number | null) => (value === null ? null : Math.round(va
   <h2 class="head">What could this show?</h2>
   <template v-if="possible">
     <p v-if="sentence" class="small" role="status" data-testid="power">{{ sentence }}</p>
-    <ChartCanvas v-if="points.length > 1" :configuration="picture" :height="150" :sentence="sentence" />
+    <LazyCanvas v-if="points.length > 1" :configuration="picture" :height="150" :sentence="sentence" />
     <p v-if="failed" class="small" role="alert">It could not be simulated. Change a number, or try again.</p>
     <p v-if="working" class="small">
       <progress :value="progress" aria-label="How far it is simulated">{{ Math.round(progress * 100) }} %</progress>

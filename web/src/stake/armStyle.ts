@@ -1,7 +1,7 @@
 import type { Arm } from '@fern/core';
 import { colours } from '../theme/tokens';
 
-export type Shape = 'circle' | 'rect' | 'triangle' | 'rectRot' | 'star' | 'crossRot';
+type Shape = 'circle' | 'rect' | 'triangle' | 'rectRot' | 'star' | 'crossRot';
 
 /** How an arm looks everywhere: colour, fill and shape say the same thing three times, so that nothing rests on colour. */
 export interface ArmStyle {

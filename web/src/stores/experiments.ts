@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia';
-import { computed, ref } from 'vue';
+import { computed, ref, shallowRef } from 'vue';
 import type { ExperimentProgress, ExperimentRecord } from '@fern/contract';
 import { walks, type Experiment, type Walk } from '@fern/core';
 import { api, CallError, wordsFor } from './api';
@@ -15,7 +15,7 @@ const KEPT = 'fern-test.experiments';
 
 /** All experiments of the account, for Today. The last list stays in this browser for when there is no network. */
 export const useExperiments = defineStore('experiments', () => {
-  const list = ref<readonly ExperimentProgress[]>([]);
+  const list = shallowRef<readonly ExperimentProgress[]>([]);
   const loaded = ref(false);
   const error = ref<string | null>(null);
   const offline = ref(false);

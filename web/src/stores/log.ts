@@ -14,8 +14,8 @@ export const useLog = defineStore('log', () => {
   const outbox = useOutbox();
   const logged = shallowRef(nothing);
 
-  function take(study: Omit<Study, 'experiment'> = nothing): void {
-    logged.value = study;
+  function take({ observations, happenings, care }: Omit<Study, 'experiment'> = nothing): void {
+    logged.value = { observations, happenings, care };
   }
 
   outbox.whenSent((experiment, readings) => {

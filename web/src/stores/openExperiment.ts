@@ -1,10 +1,13 @@
 import { defineStore } from 'pinia';
 import { ref } from 'vue';
-import type { StudyRecord } from '@fern/contract';
+import type { PackedStudyRecord } from '@fern/contract';
+import { unpackColumns, walksOfStudy, type Observation } from '@fern/core';
 import { api, wordsFor } from './api';
 import { useDocument } from './document';
 import { useHistory } from './history';
 import { useLog } from './log';
+import { pause } from './pause';
+import { today } from './today';
 
 /** Opens an experiment: one answer holds the document, its version and what was logged. */
 export const useOpening = defineStore('opening', () => {
@@ -27,9 +30,15 @@ export const useOpening = defineStore('opening', () => {
     history.clear();
     log.take();
     try {
-      const { version, experiment, ...logged } = await api.get<StudyRecord>(`/experiments/${id}/study`);
+      const { version, experiment, observations, ...logged } = await api.get<PackedStudyRecord>(`/experiments/${id}/study?as=columns`);
       if (wanted !== id) return;
-      log.take(logged);
+      // In steps, so that the page answers between them: the readings, what pages ask of them, and only then the pages.
+      const study = { ...logged, experiment, observations: unpackColumns<Observation>(observations) };
+      await pause();
+      walksOfStudy(study, today());
+      await pause();
+      if (wanted !== id) return;
+      log.take(study);
       document.take(id, version, experiment);
     } catch (problem) {
       if (wanted === id) error.value = wordsFor(problem);

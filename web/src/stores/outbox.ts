@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia';
-import { computed, ref, watch } from 'vue';
+import { computed, ref, shallowRef, watch } from 'vue';
 import type { Observation } from '@fern/core';
 import { api, CallError } from './api';
 import { useSession } from './session';
@@ -28,7 +28,7 @@ function load(): Waiting[] {
  * so that a closed tab or a greenhouse with no signal loses nothing; its id makes a second sending harmless.
  */
 export const useOutbox = defineStore('outbox', () => {
-  const waiting = ref<Waiting[]>(load());
+  const waiting = shallowRef<readonly Waiting[]>(load());
   const offline = ref(false);
   /** What the server refused, with its words; it stays here until the person has seen it. */
   const refused = ref<string | null>(null);

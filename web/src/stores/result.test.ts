@@ -1,11 +1,12 @@
 // @vitest-environment happy-dom
 import { createPinia, setActivePinia } from 'pinia';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { write, type Study } from '@fern/core';
+import { write } from '@fern/core';
 import { startedStudy } from '../testing';
+import type { PackedStudy } from '../workers/result.worker';
 import { useResult } from './result';
 
-const made: { worker: FakeWorker; study: Study }[] = [];
+const made: { worker: FakeWorker; study: PackedStudy }[] = [];
 let breaks = false;
 
 /** Stands in for the worker: remembers what it was asked. */
@@ -25,7 +26,7 @@ class FakeWorker {
 vi.mock('comlink', () => ({
   proxy: <T>(value: T) => value,
   wrap: (worker: FakeWorker) => ({
-    analyse: (study: Study) => {
+    analyse: (study: PackedStudy) => {
       made.push({ worker, study });
       if (breaks) return new Promise(() => worker.fail());
       return Promise.resolve({ formatVersion: 1, title: study.experiment.title, review: [], measures: [] });

@@ -1,8 +1,9 @@
 import { proxy, wrap } from 'comlink';
 import { defineStore } from 'pinia';
 import { ref, shallowRef } from 'vue';
-import type { Experiment, Result, Study } from '@fern/core';
-import type { ResultWorker } from '../workers/result.worker';
+import { packColumns, type Experiment, type Result, type Study } from '@fern/core';
+import { pause } from './pause';
+import type { PackedStudy, ResultWorker } from '../workers/result.worker';
 
 /** What a result depends on. The writer's words are no part of it: typing in the report works nothing out. */
 function partsOf({ experiment, observations, happenings, care }: Study): readonly unknown[] {
@@ -13,6 +14,10 @@ function partsOf({ experiment, observations, happenings, care }: Study): readonl
 interface Known {
   readonly parts: readonly unknown[];
   readonly result: Result;
+}
+
+function packed({ experiment, observations, happenings, care }: Study): PackedStudy {
+  return { experiment, happenings, care, observations: packColumns(observations) };
 }
 
 const alike = (a: readonly unknown[], b: readonly unknown[]) => a.length === b.length && a.every((part, i) => part === b[i]);
@@ -47,6 +52,8 @@ export const useResult = defineStore('result', () => {
     failed.value = null;
     working.value = true;
     progress.value = 0;
+    await pause();
+    if (wanted !== parts) return;
     const own = new Worker(new URL('../workers/result.worker.ts', import.meta.url), { type: 'module' });
     worker = own;
     const broken = new Promise<never>((_, reject) => own.addEventListener('error', () => reject(new Error('the worker failed'))));
@@ -54,7 +61,7 @@ export const useResult = defineStore('result', () => {
       const took = proxy((share: number) => {
         if (worker === own) progress.value = share;
       });
-      const found = await Promise.race([wrap<ResultWorker>(own).analyse(study, took), broken]);
+      const found = await Promise.race([wrap<ResultWorker>(own).analyse(packed(study), took), broken]);
       if (worker !== own) return;
       known = { parts, result: found };
       result.value = found;

@@ -127,7 +127,7 @@ const claims: readonly (readonly [string, Row])[] = [
 function found(text: string): Row {
   const { plant, treatment, comparison, measure, direction, size, days } = readClaim(text);
   const row = { plant, treatment, comparison, measure: measure?.id ?? null, direction, ratio: size?.ratio ?? null, days };
-  return Object.fromEntries(Object.entries(row).filter(([, value]) => value !== null)) as Row;
+  return Object.fromEntries(Object.entries(row).filter(([, value]) => value !== null));
 }
 
 describe('a claim is taken apart', () => {

@@ -3,17 +3,17 @@ import { formsOf, plants, tooWide } from './plants';
 import { promisedMeasures, type Promised } from './measures';
 
 export type Direction = 'more' | 'less' | 'different';
-export type Part = 'plant' | 'treatment' | 'comparison' | 'measure' | 'direction' | 'size' | 'time';
+type Part = 'plant' | 'treatment' | 'comparison' | 'measure' | 'direction' | 'size' | 'time';
 
 /** A size that a claim gives: so many times, so many per cent, or so much in a unit. */
-export interface ClaimedSize {
+interface ClaimedSize {
   readonly words: string;
   /** Treated over control; null where the size is not a ratio. */
   readonly ratio: number | null;
 }
 
 /** A word that no one could measure, and what to ask about it. */
-export interface Vague {
+interface Vague {
   readonly word: string;
   readonly ask: string;
 }

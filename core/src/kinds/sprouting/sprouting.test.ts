@@ -1,7 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { replicatesAgree, toleratedSpread } from './replicatesAgree';
 import { sproutIndices } from './sproutIndices';
-import { sproutSteps } from './sproutSteps';
 
 /** Totals on each day from the day's own counts. */
 function curveOf(counts: readonly number[]) {
@@ -62,22 +61,6 @@ describe('sprouting indices', () => {
       ).sprouted,
     ).toBe(9);
   });
-});
-
-it('the cumulative curve keeps each reading as an interval', () => {
-  expect(
-    sproutSteps(
-      [
-        { day: 3, value: 4 },
-        { day: 5, value: 10 },
-      ],
-      20,
-    ),
-  ).toEqual([
-    { from: 0, to: 3, fresh: 4, share: 0.2 },
-    { from: 3, to: 5, fresh: 6, share: 0.5 },
-  ]);
-  expect(sproutSteps([{ day: 3, value: 4 }], 0)).toEqual([]);
 });
 
 describe('four hundreds', () => {

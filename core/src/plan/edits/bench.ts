@@ -3,7 +3,7 @@ import { replan } from '../replan';
 import { changePlan, toggled } from './plan';
 
 /** How units share a reservoir, tray or lamp: none, one an arm, or one for every three places. */
-export const sharings = ['none', 'arm', 'three'] as const;
+const sharings = ['none', 'arm', 'three'] as const;
 export type Sharing = (typeof sharings)[number];
 
 function containerOf(unit: Unit, how: Sharing): string | null {

@@ -1,0 +1,119 @@
+import type { Browser, Page } from '@playwright/test';
+import { zipPackage, writePackage } from '@fern/core';
+import { large } from './large';
+import { line } from './clock';
+import { BASE, enteredPage, withServer } from './withServer';
+
+const KB = 1024;
+
+interface Bytes {
+  page: number;
+  data: number;
+  worker: number;
+  charts: number;
+}
+
+/** Bytes on the wire until the page is quiet, by the browser's own count; workers and the chart library, which come later, are counted apart. */
+async function wire(page: Page, work: () => Promise<unknown>): Promise<Bytes> {
+  const session = await page.context().newCDPSession(page);
+  await session.send('Network.enable');
+  const kinds = new Map<string, keyof Bytes>();
+  const bytes = { page: 0, data: 0, worker: 0, charts: 0 };
+  session.on('Network.responseReceived', ({ requestId, response }) => {
+    kinds.set(
+      requestId,
+      response.url.includes('/api/')
+        ? 'data'
+        : response.url.includes('.worker')
+          ? 'worker'
+          : response.url.includes('ChartCanvas')
+            ? 'charts'
+            : 'page',
+    );
+  });
+  session.on('Network.loadingFinished', ({ requestId, encodedDataLength }) => {
+    bytes[kinds.get(requestId) ?? 'page'] += encodedDataLength;
+  });
+  await work();
+  await page.waitForLoadState('networkidle');
+  await session.detach();
+  return bytes;
+}
+
+async function firstLoads(browser: Browser): Promise<void> {
+  const door = await browser.newPage({ viewport: { width: 1280, height: 800 }, baseURL: BASE });
+  const first = await wire(door, () => door.goto('/door'));
+  line('the door with its fonts, kB on the wire', first.page / KB, 'under 230');
+  await door.close();
+}
+
+async function furtherPages(browser: Browser): Promise<void> {
+  const page = await enteredPage(browser, 'Fennick');
+  const first = page.getByRole('link', { name: 'Banana-peel water and marigolds' });
+  await page.waitForLoadState('networkidle');
+  const log = await wire(page, async () => {
+    await first.click();
+    await page.waitForURL(/log$/);
+  });
+  line('an experiment’s first page after Today, kB on the wire', log.page / KB, 'under 60');
+  for (const name of ['Ask', 'Plan', 'Prepare', 'Weigh up', 'Write up']) {
+    const further = await wire(page, async () => {
+      await page
+        .getByRole('navigation', { name: 'The six steps' })
+        .getByRole('link', { name: new RegExp(`^${name}`) })
+        .click();
+      await page.waitForTimeout(1500);
+    });
+    line(`${name}, kB on the wire beyond the pages before it`, further.page / KB, 'under 60');
+    if (further.charts > 0) line('the chart library, once, kB on the wire', further.charts / KB, 'under 60');
+    if (further.worker > 0) line(`${name}, its worker, kB on the wire`, further.worker / KB, 'half of the 176 before, or less');
+  }
+  await page.close();
+}
+
+/** Longest time for which the page answered nothing, ms, since the last look. */
+const longest = (page: Page) => page.evaluate<number>('Math.max(0, ...window.blocked.splice(0))');
+
+async function bigStudy(browser: Browser): Promise<void> {
+  const page = await enteredPage(browser);
+  await page.addInitScript(`window.blocked = []; window.made = 0;
+    new PerformanceObserver((list) => window.blocked.push(...list.getEntries().map((entry) => entry.duration))).observe({ type: 'longtask', buffered: true });
+    const Own = window.Worker; window.Worker = class extends Own { constructor(...args) { super(...args); window.made++; } };`);
+  const study = large(250);
+  const made = await page.request.post('/api/packages', {
+    data: Buffer.from(zipPackage(writePackage(study))),
+    headers: { 'x-fern-test': '1', 'content-type': 'application/zip' },
+  });
+  if (!made.ok()) throw new Error(await made.text());
+  const { id } = (await made.json()) as { id: string };
+  for (const [name, path, ready] of [
+    ['Log', 'log', 'What was read'],
+    ['a walk', 'log/walk/2', 'Every reading so far is saved.'],
+    ['Write up', 'write', 'Take it away'],
+  ] as const) {
+    const bytes = await wire(page, async () => {
+      await page.goto(`/experiments/${id}/${path}`);
+      await page.getByText(ready).first().waitFor();
+    });
+    line(`${study.observations.length} readings, ${name}: MB of data on the wire`, bytes.data / KB / KB, 'under 3');
+    line(
+      `${study.observations.length} readings, ${name}: longest stop of the page, ms, over 200`,
+      (await longest(page)) / 200,
+      'at most 1',
+    );
+  }
+  const workers = () => page.evaluate<number>('window.made');
+  await page.locator('textarea').first().waitFor({ timeout: 180_000 });
+  const before = await workers();
+  await longest(page);
+  await page.locator('textarea').first().pressSequentially('As typed, letter by letter.', { delay: 30 });
+  line('typing in its report: results worked out', (await workers()) - before, '0');
+  line('typing in its report: longest stop of the page, ms, over 200', (await longest(page)) / 200, 'at most 1');
+  await page.close();
+}
+
+await withServer(async (browser) => {
+  await firstLoads(browser);
+  await furtherPages(browser);
+  await bigStudy(browser);
+});
