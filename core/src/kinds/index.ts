@@ -7,7 +7,7 @@ import { harvest } from './harvest';
 import type { Kind } from './Kind';
 import { rating } from './rating';
 
-export type { Daily, Doubt, Kind, ReadingContext, Readings, Weighed, Wording } from './Kind';
+export type { Daily, Doubt, Kind, Readings, Weighed, Wording } from './Kind';
 
 /** The one table of kinds: what follows from what sort of reading a measure is. */
 export const kinds: Readonly<Record<MeasureKind, Kind>> = { count, amount, rating, event, harvest, derived };

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { aMeasure, anExperiment, anObservation, aUnit } from '../testing';
 import type { Study } from '../model';
-import { kindOf, type ReadingContext } from '../kinds';
+import { kindOf } from '../kinds';
+import type { ReadingContext } from '../kinds/Kind';
 import { readReading } from './readReading';
 import { readingBefore, stopsOf } from '../study/stops';
 import { walkMinutes, walks } from '../study/walks';

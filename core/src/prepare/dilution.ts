@@ -13,7 +13,7 @@ export function ratioVolume(parts: number, finalVolume: number, style: RatioStyl
 }
 
 /** mg per L (ppm) of a solution given in per cent weight by volume: 1 % w/v is 10 g per L. */
-export function ppmOfPercent(percent: number): number {
+function ppmOfPercent(percent: number): number {
   return percent * 10_000;
 }
 

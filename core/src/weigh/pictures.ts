@@ -52,7 +52,7 @@ export interface CurvesPicture {
 export type Picture = DotsPicture | CurvesPicture;
 
 /** What stands beside the axis: name and unit, "% of the sown" for shares. */
-export function axisLabel(measure: Pick<Measure, 'name' | 'unit'>, share: boolean): string {
+function axisLabel(measure: Pick<Measure, 'name' | 'unit'>, share: boolean): string {
   return share ? `${measure.name}, % of the sown` : measure.unit === '' ? measure.name : `${measure.name}, ${measure.unit}`;
 }
 
