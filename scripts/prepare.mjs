@@ -3,6 +3,7 @@ import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { alone } from './alone.mjs';
 
 export const root = join(dirname(fileURLToPath(import.meta.url)), '..');
 
@@ -27,9 +28,12 @@ export function install(out = 1) {
     .update(readFileSync(join(root, 'package-lock.json')))
     .digest('hex');
   if (!stale(stamp, lock)) return;
-  console.log('Installing packages. The database library may have to be compiled, which takes about two minutes.');
-  run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'], { stdio: ['ignore', out, 2] });
-  writeFileSync(stamp, lock);
+  alone(root, () => {
+    if (!stale(stamp, lock)) return;
+    console.log('Installing packages. The database library may have to be compiled, which takes about two minutes.');
+    run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'], { stdio: ['ignore', out, 2] });
+    writeFileSync(stamp, lock);
+  });
 }
 
 /** Every file below a folder that is not made by a tool. */
@@ -51,13 +55,16 @@ export function build(out = 1) {
   }
   const stamp = join(root, 'server', 'dist', '.built');
   const now = hash.digest('hex');
-  if (!stale(stamp, now)) return touch(stamp, now);
-  console.log('Building pages and server …');
-  run('npm', ['run', 'build', '--silent'], { stdio: ['ignore', out, 2] });
-  touch(stamp, now);
+  alone(root, () => {
+    if (stale(stamp, now)) {
+      console.log('Building pages and server …');
+      run('npm', ['run', 'build', '--silent'], { stdio: ['ignore', out, 2] });
+    }
+    mark(stamp, now);
+  });
 }
 
-function touch(stamp, text) {
+function mark(stamp, text) {
   mkdirSync(dirname(stamp), { recursive: true });
   writeFileSync(stamp, text);
 }

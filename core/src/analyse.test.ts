@@ -88,27 +88,44 @@ it('blocks: 10 barley varieties at 6 sites in 2 years (Immer, Hayes & Powers 193
   expect((block?.p ?? 0) / 3.332469721424e-32).toBeCloseTo(1, 7);
 });
 
-it('a factorial in blocks: N and K on peas (Venables & Ripley 2002, p. 165; R aov)', () => {
-  const n = ['0', '1', '0', '1', '1', '1', '0', '0', '0', '1', '1', '0', '1', '1', '0', '0', '1', '0', '1', '0', '1', '1', '0', '0'];
-  const k = ['1', '0', '0', '1', '0', '1', '1', '0', '0', '1', '0', '1', '0', '1', '1', '0', '0', '0', '1', '1', '1', '0', '1', '0'];
+describe('a factorial: N and K on peas (Venables & Ripley 2002, p. 165; R aov)', () => {
+  const n = [...'010111000110110010101100'];
+  const k = [...'100101100101011000111010'];
   const yields = [
     49.5, 62.8, 46.8, 57, 59.8, 58.5, 55.5, 56, 62.8, 55.8, 69.5, 55, 62, 48.8, 45.5, 44.2, 52, 51.5, 49.8, 48.8, 57.2, 59, 53.2, 56,
   ];
-  const code = (i: number) => `n${n[i]}k${k[i]}`;
   const arms = ['n0k0', 'n1k0', 'n0k1', 'n1k1'].map((arm, i) =>
     anArm(arm, { role: i === 0 ? 'control' : 'treatment', factors: { N: arm[1], K: arm[3] } }),
   );
-  const units = yields.map((_, i) => aUnit(`u${i}`, code(i)));
-  const result = only({
-    experiment: anExperiment({ arms, units }),
-    observations: yields.map((value, i) => anObservation(`u${i}`, value)),
-    happenings: [],
-    care: [],
+  const termsOf = (layout: 'completely-random' | 'blocks') => {
+    const block = (i: number) => (layout === 'blocks' ? `block ${Math.floor(i / 4) + 1}` : null);
+    const units = yields.map((_, i) => aUnit(`u${i}`, `n${n[i]}k${k[i]}`, { block: block(i) }));
+    const observations = yields.map((value, i) => anObservation(`u${i}`, value));
+    return new Map(
+      only({ experiment: anExperiment({ layout, arms, units }), observations, happenings: [], care: [] }).terms.map((row) => [
+        row.term,
+        row,
+      ]),
+    );
+  };
+
+  it('in blocks: each block is a term, and the error is what is left inside them', () => {
+    const terms = termsOf('blocks');
+    expect(terms.get('block')).toMatchObject({ df: 5 });
+    expect(terms.get('block')?.sumOfSquares).toBeCloseTo(343.295, 9);
+    expect(terms.get('block')?.p).toBeCloseTo(0.00821541194859, 10);
+    expect(terms.get('N')?.p).toBeCloseTo(0.00246824304017, 10);
+    expect(terms.get('K')?.p).toBeCloseTo(0.0211444758959, 10);
+    expect(terms.get('N:K')?.p).toBeCloseTo(0.1495948808356, 10);
+    expect(terms.get('residual')).toMatchObject({ df: 15 });
   });
-  const p = (term: string) => result.terms.find((row) => row.term === term)?.p;
-  expect(p('N')).toBeCloseTo(0.0170188835034, 10);
-  expect(p('K')).toBeCloseTo(0.07974879310071, 10);
-  expect(p('N:K')).toBeCloseTo(0.2890775416148, 10);
+
+  it('without its blocks the same plots tell less', () => {
+    const terms = termsOf('completely-random');
+    expect(terms.get('N')?.p).toBeCloseTo(0.0170188835034, 10);
+    expect(terms.get('K')?.p).toBeCloseTo(0.07974879310071, 10);
+    expect(terms.get('N:K')?.p).toBeCloseTo(0.2890775416148, 10);
+  });
 });
 
 it('counts with one unit an arm: Fisher’s exact test and Newcombe’s interval (Newcombe 1998, example a)', () => {

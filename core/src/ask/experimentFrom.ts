@@ -14,7 +14,12 @@ export interface Beginning {
 /** Places side by side on a shelf of the bench. */
 const SHELF_COLUMNS = 12;
 
-/** A first plan from a ready-made question: its arms shuffled over the bench with the seed given. Still a draft. */
+/**
+ * A first plan from a ready-made question: its arms shuffled over the bench with the seed given. Still a draft.
+ * @param question from the library
+ * @param beginning when and for when it is made, and the seed that deals the arms
+ * @returns a draft
+ */
 export function experimentFrom(question: ReadyQuestion, { created, startOn, seed }: Beginning): Experiment {
   const { units, bench } = layOut(
     {

@@ -1,6 +1,11 @@
 import type { ReadyQuestion } from './ReadyQuestion';
 
-/** The questions that fit every typed word, in plants, treatments, worries or their own text; all of them where nothing is typed. */
+/**
+ * The questions that fit every typed word, in plants, treatments, worries or their own text; all of them where nothing is typed.
+ * @param questions the library
+ * @param typed words in any order; a beginning of a word is enough
+ * @returns in the order of the library
+ */
 export function findQuestions(questions: readonly ReadyQuestion[], typed: string): ReadyQuestion[] {
   const words = typed
     .toLowerCase()

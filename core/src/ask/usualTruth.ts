@@ -2,7 +2,11 @@ import { kindOf } from '../kinds';
 import { plainTruth, type Truth } from '../model';
 import type { ReadyQuestion } from './ReadyQuestion';
 
-/** What usually lies behind a ready-made question, for a trial run of its plan. */
+/**
+ * What usually lies behind a ready-made question, for a trial run of its plan.
+ * @param question from the library
+ * @returns values in each measure's own unit
+ */
 export function usualTruth(question: ReadyQuestion): Truth {
   const primary = question.measures.find((measure) => measure.primary);
   // The guess for a count of the sown is in points, which says nothing of sizes.

@@ -15,6 +15,7 @@ export const kinds: Readonly<Record<MeasureKind, Kind>> = { count, amount, ratin
 /**
  * The kind of a measure.
  * @param measure any measure, or its kind alone
+ * @returns what everything else asks instead of the kind's name
  */
 export function kindOf({ kind }: Pick<Measure, 'kind'>): Kind {
   return kinds[kind];
@@ -22,7 +23,9 @@ export function kindOf({ kind }: Pick<Measure, 'kind'>): Kind {
 
 /**
  * Whether a measure is compared as shares of the sown. Settled once, from the plan: a count, where a unit says how many were sown.
+ * @param measure any measure
  * @param units of the experiment
+ * @returns false for a count of what nobody sowed, as worms in a spadeful
  */
 export function isShare(measure: Pick<Measure, 'kind'>, units: readonly Pick<Unit, 'sown'>[]): boolean {
   return kindOf(measure).ofSown && units.some(({ sown }) => (sown ?? 0) > 0);

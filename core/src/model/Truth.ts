@@ -68,7 +68,12 @@ export interface Truth {
 
 export const ideal: Conditions = { temperature: 21, light: 12, water: 1, nutrients: 1 };
 
-/** A truth in which nothing but the named processes happens. */
+/**
+ * A truth in which nothing but the named processes happens.
+ * @param measures by code: what each arm truly does
+ * @param more processes that do happen: losses, a bright end, an observer who errs
+ * @returns a truth for `simulateStudy`
+ */
 export function plainTruth(measures: Truth['measures'], more: Partial<Truth> = {}): Truth {
   return {
     measures,
@@ -87,7 +92,12 @@ export function plainTruth(measures: Truth['measures'], more: Partial<Truth> = {
   };
 }
 
-/** The number for an arm. */
+/**
+ * The number for an arm.
+ * @param values one for all arms, or one an arm
+ * @param arm its code
+ * @returns the arm's own where it has one, else that of all
+ */
 export function forArm(values: ByArm, arm: string): number {
   return values[arm] ?? values[''] ?? 0;
 }

@@ -3,18 +3,33 @@ import utc from 'dayjs/plugin/utc';
 
 dayjs.extend(utc);
 
-/** Whether the text is a calendar date that exists, as `2026-04-14`. */
+/**
+ * Whether the text is a calendar date that exists, as `2026-04-14`.
+ * @param text anything
+ * @returns false for 31 April and for 29 February outside leap years
+ * @example isDate('2026-02-29') // false
+ */
 export function isDate(text: string): boolean {
   return /^\d{4}-\d{2}-\d{2}$/.test(text) && dayjs.utc(text).format('YYYY-MM-DD') === text;
 }
 
-/** Whether the text is a date or an ISO 8601 date-time. */
+/**
+ * Whether the text is a date or an ISO 8601 date-time.
+ * @param text anything
+ * @returns whether `observed_on` may hold it
+ */
 export function isMoment(text: string): boolean {
   if (!isDate(text.slice(0, 10))) return false;
   return text.length === 10 || /^T([01]\d|2[0-3]):[0-5]\d(:[0-5]\d(\.\d+)?)?(Z|[+-]\d{2}:\d{2})?$/.test(text.slice(10));
 }
 
-/** Calendar days from `from` to `to`; day 0 is the start. Only the date part counts. */
+/**
+ * Calendar days from `from` to `to`; day 0 is the start. Only the date part counts.
+ * @param from a date or date-time
+ * @param to a date or date-time
+ * @returns whole days, below 0 where `to` is earlier
+ * @example daysBetween('2025-02-10', '2025-05-10') // 89
+ */
 export function daysBetween(from: string, to: string): number {
   return dayNumber(to.slice(0, 10)) - dayNumber(from.slice(0, 10));
 }
@@ -32,17 +47,32 @@ function dayNumber(date: string): number {
   return number;
 }
 
-/** The date `days` after `from`. */
+/**
+ * The date `days` after `from`.
+ * @param from a date or date-time
+ * @param days whole, may be below 0
+ * @returns a calendar date
+ * @example addDays('2026-03-08', 12) // '2026-03-20'
+ */
 export function addDays(from: string, days: number): string {
   return new Date((dayNumber(from.slice(0, 10)) + days) * 86_400_000).toISOString().slice(0, 10);
 }
 
-/** "Tue 14 Apr". */
+/**
+ * "Tue 14 Apr".
+ * @param date a date or date-time
+ * @returns in British English
+ * @example shortDate('2026-04-14') // 'Tue 14 Apr'
+ */
 export function shortDate(date: string): string {
   return dayjs.utc(date.slice(0, 10)).format('ddd D MMM');
 }
 
-/** "Tuesday 14 April". */
+/**
+ * "Tuesday 14 April".
+ * @param date a date or date-time
+ * @returns in British English
+ */
 export function longDate(date: string): string {
   return dayjs.utc(date.slice(0, 10)).format('dddd D MMMM');
 }

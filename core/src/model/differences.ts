@@ -6,6 +6,9 @@ import type { FieldChange } from './plan';
 /**
  * Whether two values say the same, whatever the order of their keys.
  * @param a anything that JSON can hold
+ * @param b anything that JSON can hold
+ * @returns whether a save of one over the other would change nothing
+ * @example same({ arm: 'A', dose: 2 }, { dose: 2, arm: 'A' }) // true
  */
 export function same(a: unknown, b: unknown): boolean {
   return equal(a, b);

@@ -3,7 +3,9 @@ import type { Field, Fields, RecordOf, Shape } from './fields';
 
 /**
  * Whether a value is of a shape. Lengths of text and of lists are left to whoever stores it.
+ * @param shape of a field
  * @param value anything, as from JSON
+ * @returns whether a record may hold it
  */
 export function fits(shape: Shape, value: unknown): boolean {
   switch (shape.type) {
@@ -29,6 +31,7 @@ export function fits(shape: Shape, value: unknown): boolean {
 
 /**
  * What a value should be, in words that follow "is not".
+ * @param field of a record
  * @returns "a number of 0 or more, like 12.5"
  */
 export function expected({ shape, cell }: Pick<Field, 'shape' | 'cell'>): string {
@@ -57,7 +60,9 @@ export function expected({ shape, cell }: Pick<Field, 'shape' | 'cell'>): string
 
 /**
  * A record from what may be any JSON: what is missing or does not fit is left at its blank.
+ * @param fields of the record, from `model/`
  * @param value a document written by hand or by another program
+ * @returns a whole record; never throws
  */
 export function readRecord<const F extends Fields>(fields: F, value: unknown): RecordOf<F> {
   const from = isObject(value) ? value : {};
@@ -76,7 +81,9 @@ function readValue({ shape, blank }: Pick<Field, 'shape' | 'blank'>, value: unkn
 
 /**
  * A record that was stored before one of its fields existed, with the blanks of what it lacks. Nothing that is there is touched.
+ * @param fields of the record, from `model/`
  * @param value a document of our own
+ * @returns a whole record
  */
 export function withBlanks<const F extends Fields>(fields: F, value: object): RecordOf<F> {
   const from: Readonly<Record<string, unknown>> = { ...value };

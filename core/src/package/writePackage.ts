@@ -15,6 +15,7 @@ interface Column {
 
 /**
  * Writes a study as an open experiment package. Reading it back gives the same study.
+ * @param study of which every reading is kept, corrected ones too
  * @returns file name → text
  */
 export function writePackage(study: Study): PackageFiles {

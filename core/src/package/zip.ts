@@ -4,13 +4,22 @@ import type { PackageFiles } from './readPackage';
 
 const MOST_BYTES = 100 * 1024 * 1024;
 
-/** Packs the files of a package into one .zip, with fixed times so that the same study gives the same bytes. */
+/**
+ * Packs the files of a package into one .zip, with fixed times so that the same study gives the same bytes.
+ * @param files name → text
+ * @returns bytes of a .zip
+ */
 export function zipPackage(files: PackageFiles): Uint8Array {
   const entries = Object.entries(files).map(([name, text]) => [name, strToU8(text)] as const);
   return zipSync(Object.fromEntries(entries), { mtime: '1980-01-02T00:00:00Z', level: 6 });
 }
 
-/** Unpacks a .zip; a folder inside that holds datapackage.json is taken as the package. Nothing throws. */
+/**
+ * Unpacks a .zip; a folder inside that holds datapackage.json is taken as the package. Nothing throws.
+ * @param bytes of the file
+ * @param name of the file, for problems
+ * @returns name → text, or what is wrong with the file
+ */
 export function unzipPackage(
   bytes: Uint8Array,
   name = 'package.zip',

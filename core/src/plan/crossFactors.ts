@@ -6,7 +6,11 @@ export interface Factor {
   readonly levels: readonly string[];
 }
 
-/** The factors that arms cross, with their levels in the order in which they stand; the control's level first. */
+/**
+ * The factors that arms cross, with their levels in the order in which they stand; the control's level first.
+ * @param arms of the plan
+ * @returns empty where the arms cross nothing
+ */
 export function factorsOf(arms: readonly Arm[]): Factor[] {
   const names = [...new Set(arms.flatMap((arm) => Object.keys(arm.factors)))];
   const first = arms.find((arm) => arm.role === 'control');
@@ -19,8 +23,13 @@ export function factorsOf(arms: readonly Arm[]): Factor[] {
 }
 
 /**
- * Every combination of two factors as an arm: the first level of both is the control. Arms that are there already keep their code and name.
- * Throws RangeError where a factor has fewer than two levels.
+ * Every combination of two factors as an arm: the first level of both is the control. Arms that are there already keep their code and
+ * name.
+ * @param one with its levels, the usual one first
+ * @param other with its levels, the usual one first
+ * @param known arms that are there already
+ * @returns levels of `one` × levels of `other` arms
+ * @throws {RangeError} where a factor has fewer than two levels
  */
 export function crossFactors(one: Factor, other: Factor, known: readonly Arm[] = []): Arm[] {
   if (one.levels.length < 2 || other.levels.length < 2) throw new RangeError('a factor needs at least two levels');

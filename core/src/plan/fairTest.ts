@@ -42,7 +42,11 @@ export const fairTestRules = [
   scope,
 ] as const;
 
-/** The fair-test check of a plan: what would make its result hard to believe, before the start. */
+/**
+ * The fair-test check of a plan: what would make its result hard to believe, before the start.
+ * @param experiment a plan, whole or half made
+ * @returns findings by severity, the blockers first
+ */
 export function fairTest(experiment: Experiment): Finding[] {
   return bySeverity(fairTestRules.flatMap((rule) => rule(experiment)));
 }

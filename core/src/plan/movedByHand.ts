@@ -2,8 +2,10 @@ import type { Experiment } from '../model';
 import { replan } from './replan';
 
 /**
- * Units that do not stand where the shuffle of the printed seed put them: moved by hand, or laid out in another way.
- * Null where there was no shuffle. The layout is made again from the seed, so nothing has to be remembered.
+ * Units that do not stand where the shuffle of the printed seed put them: moved by hand, or laid out in another way. The layout is made
+ * again from the seed, so nothing has to be remembered.
+ * @param experiment a plan
+ * @returns codes of the units; null where there was no shuffle
  */
 export function movedByHand(experiment: Experiment): string[] | null {
   const { shuffleSeed } = experiment.plan;
@@ -28,7 +30,11 @@ function numberOf(code: string): string {
   return /\d+$/.exec(code)?.[0] ?? code;
 }
 
-/** What the report and the check say of the places: the seed, and what was moved since. */
+/**
+ * What the report and the check say of the places: the seed, and what was moved since.
+ * @param experiment a plan
+ * @returns a sentence or two
+ */
 export function placesInWords(experiment: Experiment): string {
   const { shuffleSeed } = experiment.plan;
   const moved = movedByHand(experiment);

@@ -153,7 +153,12 @@ const makers: Readonly<Record<string, Maker>> = {
   unequal: () => ({ label: 'Make them equal', apply: (now) => replan(now, {}) }),
 };
 
-/** What the app itself can do about a finding of the fair-test check; null where only the person can. */
+/**
+ * What the app itself can do about a finding of the fair-test check; null where only the person can.
+ * @param finding of this plan
+ * @param experiment the plan
+ * @returns words for the button and the plan after it; null where only the person can mend it
+ */
 export function remedyFor(finding: Pick<Finding, 'rule'>, experiment: Experiment): Remedy | null {
   return makers[finding.rule]?.(experiment) ?? null;
 }

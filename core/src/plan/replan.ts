@@ -11,7 +11,11 @@ export interface PlanChange {
   readonly seed?: number;
 }
 
-/** How an experiment is laid out now, as a wish that would lay it out again. */
+/**
+ * How an experiment is laid out now, as a wish that would lay it out again.
+ * @param experiment a plan
+ * @returns what `layOut` takes
+ */
 export function wishOf({ arms, units, layout, plan }: Experiment): LayoutWish {
   const counts = arms.map((arm) => units.filter((unit) => unit.arm === arm.arm).length);
   const blocks = new Set(units.map((unit) => unit.block).filter((block) => block !== null)).size;
@@ -27,7 +31,13 @@ export function wishOf({ arms, units, layout, plan }: Experiment): LayoutWish {
   };
 }
 
-/** Lays the units out anew after a change of arms, numbers or layout; what the plan says otherwise stays. Throws RangeError as `layOut` does. */
+/**
+ * Lays the units out anew after a change of arms, numbers or layout; what the plan says otherwise stays.
+ * @param experiment a plan
+ * @param change arms, numbers or layout that are to be another, and the seed that deals them
+ * @returns the plan after the change
+ * @throws {RangeError} as `layOut` does
+ */
 export function replan(experiment: Experiment, { arms = experiment.arms, seed, ...change }: PlanChange): Experiment {
   const shuffleSeed = seed ?? experiment.plan.shuffleSeed ?? 1;
   const wish = { ...wishOf(experiment), ...change, arms };
@@ -39,12 +49,21 @@ export function replan(experiment: Experiment, { arms = experiment.arms, seed, .
   return { ...experiment, arms, layout: wish.layout, units, plan: { ...experiment.plan, bench: renamed, shuffleSeed } };
 }
 
-/** The most units an arm that so many arms can have. */
+/**
+ * The most units an arm that so many arms can have.
+ * @param arms their number
+ * @returns a whole number
+ */
 export function mostUnitsPerArm(arms: number): number {
   return Math.floor(MOST_UNITS / Math.max(1, arms));
 }
 
-/** A code for a new arm that none has yet: A, B, … */
+/**
+ * A code for a new arm that none has yet: A, B, …
+ * @param arms of the plan
+ * @returns a capital letter, C left out, since that is the control; after Z a letter with a number
+ * @example nextArmCode([{ arm: 'A' }, { arm: 'C' }]) // 'B'
+ */
 export function nextArmCode(arms: readonly Pick<Arm, 'arm'>[]): string {
   const taken = new Set(arms.map((arm) => arm.arm));
   for (let i = 0; ; i++) {

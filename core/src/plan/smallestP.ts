@@ -3,8 +3,11 @@ import { logChoose } from '../stats/fisherExact';
 
 /**
  * The smallest p that the randomisation test of a treatment against the control could give with this layout, two-sided:
- * 2 of 6 with 2 against 2, 2 of 20 with 3 against 3. Null without units in both arms.
- * @param treated units of the treatment  @param control units of the control
+ * 2 of 6 with 2 against 2, 2 of 20 with 3 against 3.
+ * @param treated units of the treatment
+ * @param control units of the control
+ * @param layout how the arms were dealt
+ * @returns above 0; null without units in both arms
  */
 export function smallestP(treated: readonly Unit[], control: readonly Unit[], layout: Experiment['layout']): number | null {
   if (treated.length === 0 || control.length === 0) return null;

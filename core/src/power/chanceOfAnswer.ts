@@ -30,7 +30,8 @@ const RUNS = 400;
 
 /**
  * The hidden truth of power runs: the first treatment differs from the control by just what matters, the others do not differ.
- * Null where the plan has no guess of the control's value or of the spread, or no smallest difference.
+ * @param experiment a plan
+ * @returns null where the plan has no guess of the control's value or of the spread, or no smallest difference
  */
 export function powerTruth({ arms, measures, plan, units }: Experiment): Truth | null {
   const primary = measures.find((measure) => measure.primary);
@@ -49,8 +50,12 @@ export function powerTruth({ arms, measures, plan, units }: Experiment): Truth |
 }
 
 /**
- * The chance of a clear answer ("supported" or "small") for so many units an arm, by simulating this very design and weighing it up with the analysis
- * that will be run. Null where `powerTruth` is null.
+ * The chance of a clear answer ("supported" or "small") for so many units an arm, by simulating this very design and weighing it up with
+ * the analysis that will be run.
+ * @param experiment a plan
+ * @param units an arm
+ * @param options seed of the runs, their number, and who watches them
+ * @returns null where `powerTruth` is null
  */
 export function chanceOfAnswer(experiment: Experiment, units: number, { seed, runs = RUNS, ...watch }: ChanceOptions): Chance | null {
   const truth = powerTruth(experiment);
@@ -71,7 +76,13 @@ export function chanceOfAnswer(experiment: Experiment, units: number, { seed, ru
   return { units, chance: clear / runs, ci95: wilson(clear, runs) ?? [0, 1], runs };
 }
 
-/** Fewest units an arm that give the wanted chance, by bisection, with every number that was tried; `units` is null where not even `most` would do. */
+/**
+ * Fewest units an arm that give the wanted chance, by bisection.
+ * @param experiment a plan
+ * @param options seed of the runs, their number, and who watches them
+ * @param wanted chance of a clear answer, from 0 to 1
+ * @returns every number that was tried with its chance; `units` is null where not even `most` would do
+ */
 export function unitsForChance(
   experiment: Experiment,
   options: ChanceOptions,

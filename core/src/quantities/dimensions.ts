@@ -51,13 +51,25 @@ function known(unit: string): Dimensioned {
   return { factor: inBaseUnits(unit) * scale, powers: { [base]: power } };
 }
 
-/** The product of two units, or with −1 their quotient. */
+/**
+ * The product of two units, or with −1 their quotient.
+ * @param a a unit
+ * @param b a unit
+ * @param sign −1 divides by `b`
+ * @returns a unit
+ */
 export function multiply(a: Dimensioned, b: Dimensioned, sign: 1 | -1 = 1): Dimensioned {
   const powers: Record<string, number> = { ...a.powers };
   for (const [base, power] of Object.entries(b.powers)) powers[base] = (powers[base] ?? 0) + sign * power;
   return { factor: a.factor * b.factor ** sign, powers: Object.fromEntries(Object.entries(powers).filter(([, power]) => power !== 0)) };
 }
 
+/**
+ * A unit to a power: cm to the 3 is cm³.
+ * @param unit a unit
+ * @param to the power
+ * @returns a unit
+ */
 export function raise({ factor, powers }: Dimensioned, to: number): Dimensioned {
   return {
     factor: factor ** to,
@@ -69,7 +81,12 @@ export function raise({ factor, powers }: Dimensioned, to: number): Dimensioned 
   };
 }
 
-/** Whether two units measure the same thing, so that one can be added to the other. */
+/**
+ * Whether two units measure the same thing, so that one can be added to the other.
+ * @param a a unit
+ * @param b a unit
+ * @returns true for cm and in, false for cm and g
+ */
 export function commensurable(a: Dimensioned, b: Dimensioned): boolean {
   const bases = new Set([...Object.keys(a.powers), ...Object.keys(b.powers)]);
   return [...bases].every((base) => a.powers[base] === b.powers[base]);
@@ -77,7 +94,11 @@ export function commensurable(a: Dimensioned, b: Dimensioned): boolean {
 
 const usual: Readonly<Record<string, string>> = { length: 'cm', mass: 'g', time: 'd' };
 
-/** A unit in which something of these powers could be given: "cm³", "g/cm²"; empty for a plain number. */
+/**
+ * A unit in which something of these powers could be given: "cm³", "g/cm²"; empty for a plain number.
+ * @param unit a unit
+ * @returns as one would write it
+ */
 export function usualUnit({ powers }: Dimensioned): string {
   const part = ([base, power]: readonly [string, number]) => {
     const size = Math.abs(power);

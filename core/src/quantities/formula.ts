@@ -41,6 +41,7 @@ export class FormulaError extends Error {}
 /**
  * Reads a formula. Nothing in it is ever run as a program.
  * @param text as typed, of at most 300 characters
+ * @returns the formula with the names of its measures
  * @throws {FormulaError} where it is no formula
  * @example readFormula('pi/6*height*width^2').names // ['height', 'width']
  */
@@ -91,8 +92,10 @@ function namesIn(node: Node): string[] {
 
 /**
  * What a formula comes to.
+ * @param formula as read
  * @param valueOf each name's value, in base units where units are mixed
  * @returns NaN or an infinity where it cannot be worked out, as after a division by 0
+ * @example evaluate(readFormula('(poured - drained) / dry'), (name) => ({ poured: 100, drained: 40, dry: 20 })[name] ?? 0) // 3
  */
 export function evaluate({ root }: Formula, valueOf: (name: string) => number): number {
   const value = (node: Node): number => {
@@ -108,7 +111,9 @@ export function evaluate({ root }: Formula, valueOf: (name: string) => number): 
 
 /**
  * The unit in which a formula comes out.
+ * @param formula as read
  * @param unitOf each name's unit
+ * @returns a unit; no power of anything for a plain number
  * @throws {FormulaError} where units do not go together
  */
 export function unitOfFormula({ root }: Formula, unitOf: (name: string) => Dimensioned): Dimensioned {

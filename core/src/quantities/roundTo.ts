@@ -1,6 +1,8 @@
 /**
  * Decimals that a number bears: two significant digits of its spread (for a mean of units, of its standard error or SD).
+ * @param value the number that is shown
  * @param spread in the number's own unit; null or 0 says nothing, then three significant digits of the number itself
+ * @returns 0 or more
  */
 export function decimalsFor(value: number, spread: number | null): number {
   const known = spread !== null && Number.isFinite(spread) && spread > 0;
@@ -10,7 +12,12 @@ export function decimalsFor(value: number, spread: number | null): number {
   return Math.min(10, Math.max(0, digits - 1 - Math.floor(Math.log10(size))));
 }
 
-/** A number as shown: fixed decimals, a real minus sign, no "-0". Very large and very small numbers as powers of ten. */
+/**
+ * A number as shown: fixed decimals, a real minus sign, no "-0". Very large and very small numbers as powers of ten.
+ * @param value any number that is finite
+ * @param decimals behind the point
+ * @returns digits without a unit
+ */
 export function fixed(value: number, decimals: number): string {
   if (value !== 0 && (Math.abs(value) >= 1e7 || Math.abs(value) < 1e-6))
     return value.toExponential(2).replace('-', '−').replace('e+', ' × 10^').replace('e−', ' × 10^−');
@@ -18,7 +25,13 @@ export function fixed(value: number, decimals: number): string {
   return (Number(text) === 0 ? text.replace('-', '') : text).replace('-', '−');
 }
 
-/** A number rounded to what its spread bears. */
+/**
+ * A number rounded to what its spread bears.
+ * @param value any number that is finite
+ * @param spread in the number's own unit; null says nothing
+ * @returns digits without a unit
+ * @example rounded(12.3456, 0.82) // '12.35'
+ */
 export function rounded(value: number, spread: number | null): string {
   return fixed(value, decimalsFor(value, spread));
 }

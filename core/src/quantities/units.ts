@@ -45,13 +45,19 @@ const units: Readonly<Record<string, UnitOfMeasure>> = {
   'ft²': { dimension: 'area', factor: 929.0304 },
 };
 
-/** The dimension of a unit, null if it is not known here. */
+/**
+ * The dimension of a unit, null if it is not known here.
+ * @param unit as UCUM or a kitchen writes it
+ * @returns length, mass, volume, time, temperature, area or null
+ */
 export function dimensionOf(unit: string): Dimension | null {
   return units[unit]?.dimension ?? null;
 }
 
 /**
  * How many base units of its dimension (mm, g, mL, s, K, cm²) a unit is.
+ * @param unit as UCUM or a kitchen writes it
+ * @returns a factor above 0
  * @throws {RangeError} for a unit that is not known
  */
 export function inBaseUnits(unit: string): number {
@@ -59,7 +65,14 @@ export function inBaseUnits(unit: string): number {
   return units[unit].factor;
 }
 
-/** A value in another unit of the same dimension; null where the two do not convert. */
+/**
+ * A value in another unit of the same dimension; null where the two do not convert.
+ * @param value in the unit `from`
+ * @param from a unit
+ * @param to a unit
+ * @returns the value in the unit `to`
+ * @example convert(1, 'in', 'cm') // 2.54
+ */
 export function convert(value: number, from: string, to: string): number | null {
   if (from === to) return value;
   const [a, b] = [units[from], units[to]];
@@ -67,7 +80,11 @@ export function convert(value: number, from: string, to: string): number | null 
   return (value * a.factor + (a.offset ?? 0) - (b.offset ?? 0)) / b.factor;
 }
 
-/** Adds quantities in the unit of the first; null where they do not add: another dimension, an unknown unit, or temperatures. */
+/**
+ * Adds quantities in the unit of the first; null where they do not add: another dimension, an unknown unit, or temperatures.
+ * @param quantities one or more
+ * @returns their sum
+ */
 export function add(quantities: readonly Quantity[]): Quantity | null {
   const [first] = quantities;
   if (!first || dimensionOf(first.unit) === 'temperature') return null;

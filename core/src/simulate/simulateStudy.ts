@@ -34,7 +34,11 @@ interface LivingUnit {
 
 /**
  * Readings of a planned experiment as they might have come out, from a hidden truth that is returned with them.
- * The same experiment, truth and seed give the same readings on every machine. The experiment must have a start date.
+ * The same experiment, truth and seed give the same readings on every machine.
+ * @param experiment a plan; without a start it starts on 1 January 2026
+ * @param truth what each arm does, how units vary, what goes wrong
+ * @param options seed, last day, observers
+ * @returns the study, with the truth behind it
  */
 export function simulateStudy(experiment: Experiment, truth: Truth, options: SimulateOptions): Simulated {
   const source = random(options.seed);

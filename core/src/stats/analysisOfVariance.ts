@@ -16,11 +16,13 @@ export interface VarianceRow {
 }
 
 /**
- * Analysis of variance with type II sums of squares: each term against all terms that do not contain it (type I = II = III where balanced).
+ * Analysis of variance with type II sums of squares: each term against all terms that do not contain it (type I = II = III where
+ * balanced).
  * Terms that cannot be told from those before them are left out. The last row is `residual`.
+ * Source: Yates F (1934) JASA 29:51–66; Langsrud Ø (2003) Statistics and Computing 13:163–167.
  * @param response one value a unit
  * @param terms main effects and interactions; an interaction contains each term all of whose factors it crosses
- * Source: Yates F (1934) JASA 29:51–66; Langsrud Ø (2003) Statistics and Computing 13:163–167.
+ * @returns a row a term, the residual last
  */
 export function analysisOfVariance(response: readonly number[], terms: readonly ModelTerm[]): VarianceRow[] {
   const columns = terms.map((term) => indicatorColumns(term.factors));
@@ -53,7 +55,11 @@ export function analysisOfVariance(response: readonly number[], terms: readonly 
   return rows;
 }
 
-/** Columns of 0 and 1, one for each level (or cell of levels) but the first. */
+/**
+ * Columns of 0 and 1, one for each level (or cell of levels) but the first.
+ * @param factors each one's level, a unit at a time
+ * @returns columns as long as a factor
+ */
 export function indicatorColumns(factors: readonly (readonly string[])[]): number[][] {
   const cells = factors[0].map((_, unit) => JSON.stringify(factors.map((levels) => levels[unit])));
   // All cells are given; those that the model already has drop out in the fit, which is how an interaction gets its degrees of freedom.

@@ -7,8 +7,9 @@ export interface ChiSquareTest {
 }
 
 /**
- * Pearson's chi-square for proportions of several arms, without continuity correction; successes and trials of each arm.
- * Null with fewer than two arms, or where all or none succeeded. Source: Pearson K (1900); Fleiss JL (1981).
+ * Pearson's chi-square for proportions of several arms, without continuity correction. Source: Pearson K (1900); Fleiss JL (1981).
+ * @param arms successes and trials of each
+ * @returns X², its degrees of freedom and p; null with fewer than two arms, or where all or none succeeded
  */
 export function chiSquareProportions(arms: readonly (readonly [number, number])[]): ChiSquareTest | null {
   const used = arms.filter(([, trials]) => trials > 0);

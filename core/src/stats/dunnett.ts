@@ -6,9 +6,14 @@ import { tQuantile, tTwoSided } from './tTails';
 
 /**
  * Chance that any of several comparisons with one control gives |t| at least this large when nothing differs (two-sided).
- * Correlation of comparisons i and j is `loadings[i] * loadings[j]`; with arm sizes n_i and control n_0, loading_i = √(n_i / (n_i + n_0)).
+ * Correlation of comparisons i and j is `loadings[i] * loadings[j]`; with arm sizes n_i and control n_0, loading_i = √(n_i / (n_i +
+ * n_0)).
  * Integrated over the shared control and the pooled spread, as a tail, so that small chances keep their digits.
  * Source: Dunnett CW (1955) JASA 50:1096–1121; (1964) Biometrics 20:482–491.
+ * @param t largest of the comparisons' t
+ * @param loadings one a treatment, each in (0, 1)
+ * @param df degrees of freedom of the pooled spread
+ * @returns a chance
  */
 export function dunnettP(t: number, loadings: readonly number[], df: number): number {
   const size = Math.abs(t);
@@ -31,7 +36,14 @@ export function dunnettP(t: number, loadings: readonly number[], df: number): nu
 const known = new Map<string, number>();
 const MOST_KNOWN = 200;
 
-/** The |t| that all comparisons together exceed with chance `alpha`. */
+/**
+ * The |t| that all comparisons together exceed with chance `alpha`.
+ * @param loadings one a treatment, each in (0, 1)
+ * @param df degrees of freedom of the pooled spread
+ * @param alpha chance that any of them exceeds it
+ * @returns half width of the simultaneous intervals, in standard errors
+ * @example dunnettCritical([Math.SQRT1_2, Math.SQRT1_2], 6) // 2.86
+ */
 export function dunnettCritical(loadings: readonly number[], df: number, alpha = 0.05): number {
   const key = `${alpha} ${df} ${loadings.map((loading) => loading.toPrecision(12)).join(' ')}`;
   const found = known.get(key) ?? findCritical(loadings, df, alpha);

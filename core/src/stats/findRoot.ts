@@ -1,6 +1,11 @@
 /**
  * Root of a continuous function that changes sign between `low` and `high`, to about 12 significant digits;
  * the end nearer to zero where it does not change sign. Illinois method (Dowell & Jarratt 1971, BIT 11:168–174).
+ * @param f continuous between the ends
+ * @param low one end
+ * @param high the other end
+ * @returns x at which f is 0
+ * @example findRoot((x) => x * x - 2, 0, 2) // 1.41421356
  */
 export function findRoot(f: (x: number) => number, low: number, high: number): number {
   let [a, b] = [low, high];

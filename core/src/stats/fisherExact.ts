@@ -1,6 +1,12 @@
 import gammaln from '@stdlib/math-base-special-gammaln';
 
-/** Natural logarithm of n over k. */
+/**
+ * Natural logarithm of n over k.
+ * @param n 0 or more
+ * @param k from 0 to n
+ * @returns ln of the number of ways
+ * @example logChoose(4, 2) // 1.791759
+ */
 export function logChoose(n: number, k: number): number {
   return gammaln(n + 1) - gammaln(k + 1) - gammaln(n - k + 1);
 }
@@ -15,6 +21,10 @@ export interface FisherExact {
 /**
  * Fisher's exact test of a two-by-two table given as successes and trials of each arm; null where an arm has no trials.
  * Source: Fisher RA (1935) The Design of Experiments, ch. 2. Two-sided by summing tables no likelier than the observed.
+ * @param first successes and trials
+ * @param second successes and trials
+ * @returns p and the sample's odds ratio; null where an arm has no trials
+ * @example fisherExact([3, 4], [1, 4])?.twoSided // 0.485714
  */
 export function fisherExact(first: readonly [number, number], second: readonly [number, number]): FisherExact | null {
   const [x1, n1] = first;

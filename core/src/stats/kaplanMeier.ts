@@ -20,6 +20,8 @@ export interface SurvivalStep {
 /**
  * Kaplan–Meier curve: one step for each time at which the event was seen.
  * Sources: Kaplan & Meier (1958) JASA 53:457–481; Greenwood (1926); log-log interval: Kalbfleisch & Prentice (1980).
+ * @param times one a unit, seen or censored
+ * @returns steps in order of days
  */
 export function kaplanMeier(times: readonly EventTime[]): SurvivalStep[] {
   const z = normalQuantile(0.975);
@@ -34,12 +36,20 @@ export function kaplanMeier(times: readonly EventTime[]): SurvivalStep[] {
   });
 }
 
-/** Days on which the event was seen, in order. */
+/**
+ * Days on which the event was seen, in order.
+ * @param times one a unit, seen or censored
+ * @returns days, one a unit that had the event
+ */
 export function eventDays(times: readonly EventTime[]): number[] {
   return [...new Set(times.filter((unit) => unit.happened).map((unit) => unit.time))].sort((a, b) => a - b);
 }
 
-/** First day by which half have had the event; where the curve stands at one half, the middle of that stretch; null if never. */
+/**
+ * First day by which half have had the event; where the curve stands at one half, the middle of that stretch; null if never.
+ * @param steps of one arm
+ * @returns a day
+ */
 export function medianTime(steps: readonly SurvivalStep[]): number | null {
   const at = steps.findIndex((step) => step.survival <= 0.5 + 1e-12);
   if (at < 0) return null;

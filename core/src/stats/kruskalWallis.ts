@@ -8,8 +8,9 @@ export interface KruskalWallis {
 }
 
 /**
- * Kruskal–Wallis test of several arms on ranks, corrected for ties; one list of unit values an arm.
- * Null with fewer than two non-empty arms or where all values are equal. Source: Kruskal & Wallis (1952) JASA 47:583–621.
+ * Kruskal–Wallis test of several arms on ranks, corrected for ties. Source: Kruskal & Wallis (1952) JASA 47:583–621.
+ * @param groups one list of unit values an arm
+ * @returns H, its degrees of freedom and p; null with fewer than two non-empty arms or where all values are equal
  */
 export function kruskalWallis(groups: readonly (readonly number[])[]): KruskalWallis | null {
   const filled = groups.filter((group) => group.length > 0);

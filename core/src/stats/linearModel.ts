@@ -16,6 +16,7 @@ const DEPENDENT = 1e-9;
  * Least squares by modified Gram–Schmidt, done twice for accuracy (Björck 1967, BIT 7:1–21).
  * @param response one value a unit
  * @param columns design columns, each as long as `response`; earlier columns win where two say the same
+ * @returns fitted values, residual sum of squares and its degrees of freedom
  */
 export function linearModel(response: readonly number[], columns: readonly (readonly number[])[]): LinearModel {
   const n = response.length;

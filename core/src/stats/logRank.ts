@@ -12,8 +12,11 @@ export interface LogRank {
 }
 
 /**
- * Log-rank test of several groups, added up over strata (blocks) where there are any: `strata[s][g]` lists the units of group g in stratum s.
+ * Log-rank test of several groups, added up over strata (blocks) where there are any: `strata[s][g]` lists the units of group g in
+ * stratum s.
  * Null where no event was seen while two groups were at risk. Sources: Mantel (1966); Peto & Peto (1972) JRSS A 135:185–206.
+ * @param strata one a block, each with a list a group
+ * @returns chi-square, its degrees of freedom and p; null where no event was seen while two groups were at risk
  */
 export function logRank(strata: readonly (readonly (readonly EventTime[])[])[]): LogRank | null {
   const k = strata[0]?.length ?? 0;

@@ -17,6 +17,10 @@ export interface MannWhitney {
 /**
  * Mann–Whitney test, exact where there are no ties and at most 20 units an arm, else normal with tie and continuity correction.
  * Null with an empty arm. Sources: Mann & Whitney (1947); Hollander & Wolfe (1973) ch. 4 for the shift and its interval.
+ * @param treated one value a unit
+ * @param control one value a unit
+ * @param level of the interval of the shift
+ * @returns U, p, shift and chance of superiority; null with an empty arm
  */
 export function mannWhitney(treated: readonly number[], control: readonly number[], level = 0.95): MannWhitney | null {
   const m = treated.length;

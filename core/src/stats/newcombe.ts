@@ -4,6 +4,11 @@ import { wilson } from './wilson';
 /**
  * Newcombe's hybrid score interval for the difference of two independent proportions, treated − control.
  * Null where either arm has no trials. Source: Newcombe RG (1998) Stat Med 17:873–890, method 10.
+ * @param treated successes and trials
+ * @param control successes and trials
+ * @param level 0.95 for 95 %
+ * @returns lower and upper end within −1 and 1; null where either arm has no trials
+ * @example newcombe([56, 70], [48, 80]) // [0.0524, 0.3339]
  */
 export function newcombe(treated: readonly [number, number], control: readonly [number, number], level = 0.95): Interval | null {
   const a = wilson(...treated, level);

@@ -5,8 +5,12 @@ import { findRoot } from './findRoot';
 
 /**
  * Chance that Welch's or Student's t finds a true difference at the 5 % level, two arms of equal size and spread.
- * @param unitsPerArm need not be whole
  * Source: noncentral t, as Cohen J (1988) Statistical Power Analysis, ch. 2; only the tail on the side of the difference counts.
+ * @param difference true difference of the means
+ * @param sd of the units of an arm, in the same unit
+ * @param unitsPerArm need not be whole
+ * @param alpha level of the test
+ * @returns a chance
  */
 export function powerT(difference: number, sd: number, unitsPerArm: number, alpha = 0.05): number {
   const df = 2 * (unitsPerArm - 1);
@@ -18,7 +22,14 @@ export function powerT(difference: number, sd: number, unitsPerArm: number, alph
   return Math.min(1, Math.max(0, 1 - jstat.jStat.noncentralt.cdf(critical, df, ncp)));
 }
 
-/** Units an arm (not rounded, at least 2) for which `powerT` reaches `power`. */
+/**
+ * Units an arm (not rounded, at least 2) for which `powerT` reaches `power`.
+ * @param difference true difference of the means
+ * @param sd of the units of an arm, in the same unit
+ * @param power wanted chance, in (0, 1)
+ * @param alpha level of the test
+ * @returns units an arm
+ */
 export function unitsForPowerT(difference: number, sd: number, power = 0.8, alpha = 0.05): number {
   const z = normalQuantile(1 - alpha / 2) + normalQuantile(power);
   const guess = 2 * (z * (sd / difference)) ** 2;

@@ -1,4 +1,8 @@
-/** Nodes and weights of Gauss–Legendre quadrature on [−1, 1] by Newton's method (Press et al. 2007, Numerical Recipes, §4.6). */
+/**
+ * Nodes and weights of Gauss–Legendre quadrature on [−1, 1] by Newton's method (Press et al. 2007, Numerical Recipes, §4.6).
+ * @param points their number
+ * @returns as many nodes as weights
+ */
 export function gaussLegendre(points: number): { readonly nodes: readonly number[]; readonly weights: readonly number[] } {
   const nodes = new Array<number>(points);
   const weights = new Array<number>(points);
@@ -22,7 +26,15 @@ export function gaussLegendre(points: number): { readonly nodes: readonly number
 
 const RULE = gaussLegendre(40);
 
-/** Integral of a smooth function from `low` to `high`, split into equal panels of 40 points. */
+/**
+ * Integral of a smooth function from `low` to `high`, split into equal panels of 40 points.
+ * @param f smooth between the ends
+ * @param low one end
+ * @param high the other end
+ * @param panels equal parts
+ * @returns the integral
+ * @example integrate((x) => x * x, 0, 3) // 9
+ */
 export function integrate(f: (x: number) => number, low: number, high: number, panels = 1): number {
   const width = (high - low) / panels;
   let sum = 0;

@@ -12,7 +12,11 @@ export interface Random {
   readonly normal: (mean: number, sd: number) => number;
 }
 
-/** Random source from a seed (any whole number of 32 bits). */
+/**
+ * Random source from a seed (any whole number of 32 bits).
+ * @param seed a whole number; the same seed gives the same numbers on every machine
+ * @returns a source of numbers in [0, 1)
+ */
 export function random(seed: number): Random {
   // Of the generators at hand this one spreads neighbouring seeds from its first draw on; a chi-square test over layouts holds that.
   const generator = mersenne(seed);
@@ -24,7 +28,12 @@ export function random(seed: number): Random {
   };
 }
 
-/** Shuffled copy, every order equally likely (Fisher & Yates 1938; Durstenfeld 1964). */
+/**
+ * Shuffled copy, every order equally likely (Fisher & Yates 1938; Durstenfeld 1964).
+ * @param items in any order; the list itself stays as it is
+ * @param source of chance
+ * @returns a new list
+ */
 export function shuffled<T>(items: readonly T[], source: Random): T[] {
   const result = [...items];
   for (let i = result.length - 1; i > 0; i--) {

@@ -5,7 +5,11 @@ export interface Ranks {
   readonly tieTerm: number;
 }
 
-/** Mid-ranks of a list of values. */
+/**
+ * Mid-ranks of a list of values.
+ * @param values in any order
+ * @returns a rank a value, from 1, and the sizes of ties
+ */
 export function ranks(values: readonly number[]): Ranks {
   const order = values.map((_, i) => i).sort((a, b) => values[a] - values[b]);
   const result = new Array<number>(values.length);

@@ -9,6 +9,9 @@ export interface RestrictedMean {
 /**
  * Restricted mean time to the event: the area under the Kaplan–Meier curve up to day `until`; null without units.
  * Source: Klein & Moeschberger (2003) Survival Analysis, §4.5; Royston & Parmar (2013).
+ * @param times one a unit, seen or censored
+ * @param until the last day that counts
+ * @returns days, with its variance
  */
 export function restrictedMean(times: readonly EventTime[], until: number): RestrictedMean | null {
   if (times.length === 0) return null;

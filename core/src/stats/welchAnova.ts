@@ -8,8 +8,9 @@ export interface WelchAnova {
 }
 
 /**
- * Welch's analysis of variance for groups that may differ in spread; one list of unit values a group.
- * Null where a group has fewer than two units or no spread. Source: Welch BL (1951) Biometrika 38:330–336.
+ * Welch's analysis of variance for groups that may differ in spread. Source: Welch BL (1951) Biometrika 38:330–336.
+ * @param groups one list of unit values a group
+ * @returns F, its degrees of freedom and p; null where a group has fewer than two units or no spread
  */
 export function welchAnova(groups: readonly (readonly number[])[]): WelchAnova | null {
   const variances = groups.map(variance);

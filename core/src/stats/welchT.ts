@@ -12,9 +12,12 @@ export interface WelchT {
 }
 
 /**
- * Welch's t test of two means that may differ in spread, difference = treated − control.
- * One value a unit. Null with fewer than two units in either arm, or where neither arm has a spread.
- * Source: Welch BL (1947) Biometrika 34:28–35; degrees of freedom by Satterthwaite (1946).
+ * Welch's t test of two means that may differ in spread, difference = treated − control. Source: Welch BL (1947) Biometrika 34:28–35;
+ * degrees of freedom by Satterthwaite (1946).
+ * @param treated one value a unit
+ * @param control one value a unit
+ * @returns t, its degrees of freedom, two-sided p, difference and interval; null with fewer than two units in either arm, or where
+ * neither arm has a spread
  */
 export function welchT(treated: readonly number[], control: readonly number[]): WelchT | null {
   const vT = variance(treated);

@@ -7,6 +7,7 @@ export interface Columns {
 /**
  * Packs records of one kind for a way that counts: to the browser, to a worker.
  * @param records all with the same fields
+ * @returns what `unpackColumns` takes
  */
 export function packColumns<Row extends object>(records: readonly Row[]): Columns {
   const [first] = records;
@@ -22,6 +23,8 @@ export function packColumns<Row extends object>(records: readonly Row[]): Column
 /**
  * The records as they were before they were packed.
  * @param columns made by `packColumns` of records of this type
+ * @param packed made by `packColumns` of records of this type
+ * @returns records in their old order
  */
 export function unpackColumns<Row extends object>({ count, columns }: Columns): Row[] {
   const entries = Object.entries(columns);

@@ -3,7 +3,12 @@ import { curveOf } from '../kinds/dailyValues';
 import type { CurvePoint, Experiment, Measure, Observation, Study, Unit, UnitData } from '../model';
 import { cell } from './readings';
 
-/** Day 0 of a unit: its own start, else the experiment's, else null. */
+/**
+ * Day 0 of a unit: its own start, else the experiment's, else null.
+ * @param unit any unit
+ * @param experiment that it belongs to
+ * @returns a calendar date
+ */
 export function startOf(unit: Pick<Unit, 'startedOn'>, experiment: Pick<Experiment, 'startedOn'>): string | null {
   return unit.startedOn ?? experiment.startedOn;
 }
@@ -20,6 +25,9 @@ const curves = new WeakMap<readonly Observation[], KnownCurve>();
 /**
  * A unit's curve of a measure, in order of days after its start.
  * @param study the unit's own
+ * @param measure one that is typed or derived
+ * @param unit of the study
+ * @returns a value a day
  */
 export function unitCurve(study: Study, measure: Measure, unit: Unit): readonly CurvePoint[] {
   const start = startOf(unit, study.experiment);
@@ -46,7 +54,12 @@ function readingsOfUnit(study: Study, unit: Unit, start: string | null): Reading
   return readings;
 }
 
-/** Every unit's curve of a measure, in the order of the units. */
+/**
+ * Every unit's curve of a measure, in the order of the units.
+ * @param study with its readings
+ * @param measure one that is typed or derived
+ * @returns a curve a unit
+ */
 export function unitData(study: Study, measure: Measure): UnitData[] {
   return study.experiment.units.map((unit) => ({ unit, curve: unitCurve(study, measure, unit) }));
 }

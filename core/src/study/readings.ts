@@ -48,24 +48,38 @@ function indexOfStudy(study: Pick<Study, 'observations'>): ReadingIndex {
 
 /**
  * The readings of a measure, by unit.
+ * @param study with its readings
  * @param measure its code
+ * @returns empty where nothing of it was read
  */
 export function readingsOf(study: Pick<Study, 'observations'>, measure: string): ReadonlyMap<string, Cell> {
   return indexOfStudy(study).get(measure) ?? new Map();
 }
 
-/** The codes of all measures of which anything was read. */
+/**
+ * The codes of all measures of which anything was read.
+ * @param study with its readings
+ * @returns in the order in which they were first read
+ */
 export function measuresRead(study: Pick<Study, 'observations'>): string[] {
   return [...indexOfStudy(study).keys()];
 }
 
-/** The readings of one measure of one unit. */
+/**
+ * The readings of one measure of one unit.
+ * @param study with its readings
+ * @param measure its code
+ * @param unit its code
+ * @returns an empty cell where nothing was read
+ */
 export function cell(study: Pick<Study, 'observations'>, measure: string, unit: string): Cell {
   return readingsOf(study, measure).get(unit) ?? nothing;
 }
 
 /**
- * A study with more readings. What was indexed stays: only the cells that were added to are made anew. Readings that are there already are left out.
+ * A study with more readings. What was indexed stays: only the cells that were added to are made anew. Readings that are there already
+ * are left out.
+ * @param study with its readings
  * @param fresh in the order in which they came in
  * @returns the same study where nothing was added
  */

@@ -14,7 +14,9 @@ export interface Stop {
 
 /**
  * The stops of a walk, in bench order, each unit's measures together.
+ * @param study with its readings
  * @param day of the walk, counted from the experiment's start
+ * @returns a stop for each unit and measure that is due on that walk
  */
 export function stopsOf(study: Study, day: number): Stop[] {
   const { experiment } = study;
@@ -34,7 +36,14 @@ export function stopsOf(study: Study, day: number): Stop[] {
   });
 }
 
-/** A unit's last reading of a measure before a date; null if there is none. */
+/**
+ * A unit's last reading of a measure before a date; null if there is none.
+ * @param study with its readings
+ * @param unit its code
+ * @param measure its code
+ * @param date calendar date
+ * @returns the reading that counts, after corrections
+ */
 export function readingBefore(study: Study, unit: string, measure: string, date: string): Observation | null {
   return cell(study, measure, unit).live.reduce<Observation | null>((last, seen) => {
     if (seen.observedOn.slice(0, 10) >= date) return last;

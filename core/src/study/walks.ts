@@ -43,8 +43,10 @@ interface Start {
 
 /**
  * Every walk of a started experiment in order of days, from counts of what was read.
+ * @param experiment a started plan
  * @param read as the list of experiments brings it
  * @param today calendar date in the experiment's time zone
+ * @returns empty before the start
  */
 export function walks(experiment: Planned, read: readonly ReadSoFar[], today: string): Walk[] {
   return walksFrom(experiment, today, (measure, plannedDay, { startedOn }) => {
@@ -56,7 +58,12 @@ export function walks(experiment: Planned, read: readonly ReadSoFar[], today: st
   });
 }
 
-/** The same of an experiment that is open with all its readings. */
+/**
+ * The same of an experiment that is open with all its readings.
+ * @param study with its readings
+ * @param today calendar date in the experiment's time zone
+ * @returns empty before the start
+ */
 export function walksOfStudy(study: Study, today: string): Walk[] {
   const counted = new Map<Start, Map<Measure, ReadonlyMap<number, number>>>();
   return walksFrom(study.experiment, today, (measure, plannedDay, start) => {
@@ -161,7 +168,11 @@ function startsOf({ units }: Planned, startedOn: string): Start[] {
     .filter((start) => start.units.length > 0 || start.startedOn === null);
 }
 
-/** About how long a walk takes, in minutes. */
+/**
+ * About how long a walk takes, in minutes.
+ * @param walk with the units that are left
+ * @returns a whole number, 1 or more
+ */
 export function walkMinutes(walk: Pick<Walk, 'measures' | 'left'>): number {
   const seconds = walk.measures.reduce((sum, measure) => sum + kindOf(measure).seconds, 0);
   return Math.max(1, Math.round((walk.left * seconds) / 60));

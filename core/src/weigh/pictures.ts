@@ -68,7 +68,13 @@ function findingTitle(result: MeasureResult, measure: Measure, arms: readonly Ar
   return `${measure.name}: ${gap.text} with ${arms.find((arm) => arm.arm === lead.arm)?.name ?? lead.arm}`;
 }
 
-/** The picture of what is compared: each unit's value with its arm's mean and interval. */
+/**
+ * The picture of what is compared: each unit's value with its arm's mean and interval.
+ * @param study with its readings
+ * @param measure of the study
+ * @param result of that measure
+ * @returns dots, means and 95 % intervals in the measure's shown unit
+ */
 export function dotsPicture(study: Study, measure: Measure, result: MeasureResult): DotsPicture {
   const scale = result.share ? 100 : 1;
   return {
@@ -93,7 +99,13 @@ export function dotsPicture(study: Study, measure: Measure, result: MeasureResul
   };
 }
 
-/** The picture over time: a curve an arm, from the units that are not excluded; a lost unit stands in it up to its loss. Null with fewer than two days, and for what is drawn over time already. */
+/**
+ * The picture over time: a curve an arm, from the units that are not excluded; a lost unit stands in it up to its loss.
+ * @param study with its readings
+ * @param measure of the study
+ * @param result of that measure
+ * @returns null with fewer than two days, and for what is drawn over time already
+ */
 export function curvesPicture(study: Study, measure: Measure, result: MeasureResult): CurvesPicture | null {
   if (kindOf(measure).picture === 'steps') return null;
   const { arms, plan } = study.experiment;
@@ -153,7 +165,13 @@ function eventPicture(study: Study, measure: Measure, result: MeasureResult): Cu
   };
 }
 
-/** The first picture of a measure: dots a unit, or for an event its steps. */
+/**
+ * The first picture of a measure: dots a unit, or for an event its steps.
+ * @param study with its readings
+ * @param measure of the study
+ * @param result of that measure
+ * @returns a picture with a title that states the finding
+ */
 export function mainPicture(study: Study, measure: Measure, result: MeasureResult): Picture {
   return kindOf(measure).picture === 'steps' ? eventPicture(study, measure, result) : dotsPicture(study, measure, result);
 }

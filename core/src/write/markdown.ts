@@ -2,7 +2,11 @@ import type { Picture } from '../weigh/pictures';
 import { sentenceText, type Sentence } from '../model/Sentence';
 import type { Block } from './Block';
 
-/** A report as Markdown (CommonMark with pipe tables); pictures become the tables that they were drawn from. */
+/**
+ * A report as Markdown (CommonMark with pipe tables); pictures become the tables that they were drawn from.
+ * @param blocks of a report
+ * @returns text with a final line break
+ */
 export function markdown(blocks: readonly Block[]): string {
   return `${blocks
     .map(blockText)

@@ -10,7 +10,12 @@ import { armsTable, comparisonsTable, pEquals, sproutingTable, termsTable, trend
 const WIDTH = 96;
 const marks = { blocker: '!!', serious: '! ', caution: '~ ', note: '  ' } as const;
 
-/** A result as plain text, for a page that one prints: verdict first, then the numbers, then what could have fooled us. */
+/**
+ * A result as plain text, for a page that one prints: verdict first, then the numbers, then what could have fooled us.
+ * @param study with its readings
+ * @param result of that study
+ * @returns text of at most 96 characters a line where words allow
+ */
 export function plainSummary(study: Study, result: Result): string {
   const { experiment } = study;
   const lines = [experiment.title, '='.repeat(experiment.title.length), ''];

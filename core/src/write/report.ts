@@ -26,7 +26,12 @@ export const ownParts: readonly { readonly part: keyof Writing; readonly title: 
   { part: 'next', title: 'Next time', ask: 'What would you change, and what would you ask next?' },
 ];
 
-/** The lab report of a study as a tree of blocks: computed facts by reference, the writer's own words as typed. */
+/**
+ * The lab report of a study as a tree of blocks: computed facts by reference, the writer's own words as typed.
+ * @param study with its readings
+ * @param result of that study
+ * @returns blocks for any renderer
+ */
 export function report(study: Study, result: Result): Block[] {
   const { experiment } = study;
   const own = (part: keyof Writing): Block[] => [
@@ -166,7 +171,11 @@ function listed(block: Block | null): Block[] {
   return block ? [block] : [];
 }
 
-/** What p means, from the test whose p the verdict used. */
+/**
+ * What p means, from the test whose p the verdict used.
+ * @param row of the result
+ * @returns one paragraph or none
+ */
 export function chance(row: MeasureResult): Block[] {
   const [lead] = [...row.comparisons].filter((c) => c.p !== null).sort((a, b) => (a.p ?? 1) - (b.p ?? 1));
   if (!lead || lead.p === null) return [];
@@ -191,7 +200,13 @@ function claim({ claimedRatio }: Experiment, row: MeasureResult): Block[] {
   ];
 }
 
-/** A measure that is not primary has no verdict: what was seen, and its p adjusted over all such measures. */
+/**
+ * A measure that is not primary has no verdict: what was seen, and its p adjusted over all such measures.
+ * @param row of the result
+ * @param measure that is not primary
+ * @param arms of the plan
+ * @returns a sentence
+ */
 export function alsoSeen(row: MeasureResult, measure: Experiment['measures'][number], arms: Experiment['arms']): Sentence {
   const [lead] = [...row.comparisons].filter((c) => c.difference.value !== null).sort((a, b) => (a.p ?? 1) - (b.p ?? 1));
   const wording = kindOf(measure).wording(measure, row.share);

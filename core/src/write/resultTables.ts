@@ -9,7 +9,13 @@ import type { Block } from './Block';
 
 type Table = Extract<Block, { kind: 'table' }>;
 
-/** What each arm did, a row an arm. */
+/**
+ * What each arm did, a row an arm.
+ * @param study with its readings
+ * @param measure of the study
+ * @param result of that measure
+ * @returns a table in the measure's shown unit
+ */
 export function armsTable(study: Study, measure: Measure, result: MeasureResult): Table {
   const { arms, plan } = study.experiment;
   const columns = kindOf(measure).columns(measure, result.share);
@@ -22,7 +28,13 @@ export function armsTable(study: Study, measure: Measure, result: MeasureResult)
   };
 }
 
-/** How fast each arm sprouted; null where the days were not followed. */
+/**
+ * How fast each arm sprouted; null where the days were not followed.
+ * @param study with its readings
+ * @param measure of the study
+ * @param result of that measure
+ * @returns a row an arm: share, T50, mean time, indices
+ */
 export function sproutingTable(study: Study, measure: Measure, result: MeasureResult): Table | null {
   const rows = result.arms.flatMap((arm) => (arm.sprouting ? [{ arm, sprouting: arm.sprouting }] : []));
   if (!rows.some(({ sprouting }) => sprouting.meanTime !== null)) return null;
@@ -41,7 +53,12 @@ export function sproutingTable(study: Study, measure: Measure, result: MeasureRe
   };
 }
 
-/** The analysis of variance, a row a term; null where there is none beyond the arms themselves. */
+/**
+ * The analysis of variance, a row a term; null where there is none beyond the arms themselves.
+ * @param measure of the study
+ * @param result of that measure
+ * @returns sums of squares, F and p
+ */
 export function termsTable(measure: Measure, result: MeasureResult): Table | null {
   if (result.terms.length < 3) return null;
   return {
@@ -59,7 +76,13 @@ export function termsTable(measure: Measure, result: MeasureResult): Table | nul
   };
 }
 
-/** What the doses do together, in a sentence: the slope, and where the curve turns; null without doses. */
+/**
+ * What the doses do together, in a sentence: the slope, and where the curve turns; null without doses.
+ * @param study with its readings
+ * @param measure of the study
+ * @param result of that measure
+ * @returns one sentence or two
+ */
 export function trendSentence(study: Study, measure: Measure, result: MeasureResult): string | null {
   const { trend } = result;
   if (!trend) return null;
@@ -72,7 +95,13 @@ export function trendSentence(study: Study, measure: Measure, result: MeasureRes
   return `${slope} The curve turns at ${rounded(trend.turningPoint, turn)} ${doseUnit} (95 % interval ${interval(trend.turningPointCi95, 1, turn)}).`;
 }
 
-/** Each comparison with its interval and p. */
+/**
+ * Each comparison with its interval and p.
+ * @param study with its readings
+ * @param measure of the study
+ * @param result of that measure
+ * @returns a row a comparison, in the measure's shown unit
+ */
 export function comparisonsTable(study: Study, measure: Measure, result: MeasureResult): Table {
   const { arms, comparison } = study.experiment;
   const wording = kindOf(measure).wording(measure, result.share);
@@ -99,7 +128,12 @@ function comparisonCells(row: ComparisonRow, arms: Study['experiment']['arms'], 
   return [name, scaled(value, scale, halfWidth), interval(ci95, scale, halfWidth), ratioText(row.ratio), showP(row.p)];
 }
 
-/** "p < 0.001", "p = 0.032". */
+/**
+ * "p < 0.001", "p = 0.032".
+ * @param p from 0 to 1
+ * @returns for use inside brackets
+ * @example pEquals(0.0004) // 'p < 0.001'
+ */
 export function pEquals(p: number): string {
   return p < 0.001 ? 'p < 0.001' : `p = ${showP(p)}`;
 }
@@ -112,7 +146,11 @@ function ratioText({ value, ci95 }: ComparisonRow['ratio']): string {
   return `${rounded(value, halfWidth)} (${interval(ci95, 1, halfWidth)})`;
 }
 
-/** p as reports give it: three decimals, "< 0.001" below. */
+/**
+ * p as reports give it: three decimals, "< 0.001" below.
+ * @param p null is shown as a dash
+ * @returns digits
+ */
 export function showP(p: number | null): string {
   if (p === null) return NONE;
   return p < 0.001 ? '< 0.001' : p.toFixed(3);

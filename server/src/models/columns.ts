@@ -30,7 +30,8 @@ export function fromRow<const F extends Fields>(fields: F, row: object): RecordO
   const entries = Object.entries(fields).map(([name, field]) => {
     const value = from[name];
     if (field.shape.type === 'flag') return [name, Boolean(value)];
-    return [name, isJson(field) ? (JSON.parse(String(value)) as unknown) : value];
+    const read: unknown = isJson(field) ? JSON.parse(String(value)) : value;
+    return [name, read];
   });
   return Object.fromEntries(entries) as RecordOf<F>;
 }

@@ -83,13 +83,6 @@ const setNotTested = (lines: string[]) => history.edit((now) => changePlan(now, 
 </template>
 
 <style scoped>
-.head {
-  display: flex;
-  gap: 16px;
-  align-items: center;
-  justify-content: space-between;
-  margin-bottom: 14px;
-}
 .fields {
   display: grid;
   gap: 14px;
@@ -100,8 +93,5 @@ label {
   display: grid;
   gap: 5px;
   font-weight: 700;
-}
-.later {
-  margin-top: 24px;
 }
 </style>

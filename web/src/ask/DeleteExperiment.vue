@@ -4,7 +4,7 @@ import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { useLoaded } from '../frame/loaded';
 import ConfirmDialog from '../kit/ConfirmDialog.vue';
-import { wordsFor } from '../stores/api';
+import { useAttempt } from '../stores/attempt';
 import { useExperiments } from '../stores/experiments';
 
 /** Data would be gone, so this one asks. */
@@ -12,18 +12,14 @@ const { id, experiment, study } = useLoaded();
 const all = useExperiments();
 const router = useRouter();
 const open = ref(false);
-const error = ref<string | null>(null);
+const { error, attempt } = useAttempt();
 const readings = computed(() => study.value.observations.length);
 
-async function remove(): Promise<void> {
-  error.value = null;
-  try {
+const remove = () =>
+  attempt(async () => {
     await all.remove(id.value);
     await router.push('/');
-  } catch (problem) {
-    error.value = wordsFor(problem);
-  }
-}
+  });
 </script>
 
 <template>

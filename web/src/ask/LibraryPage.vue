@@ -4,9 +4,10 @@ import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { experimentFrom, findQuestions, plural, questions, themes, type Experiment, type ReadyQuestion } from '@fern/core';
 import MarginNote from '../kit/MarginNote.vue';
+import ProblemNote from '../kit/ProblemNote.vue';
 import TopRail from '../frame/TopRail.vue';
 import TwoColumns from '../kit/TwoColumns.vue';
-import { wordsFor } from '../stores/api';
+import { useAttempt } from '../stores/attempt';
 import { useExperiments } from '../stores/experiments';
 import { today } from '../stores/today';
 import ClaimReader from './ClaimReader.vue';
@@ -15,8 +16,8 @@ import { newSeed } from '../stores/newSeed';
 const router = useRouter();
 const store = useExperiments();
 const typed = ref('');
-const busy = ref<string | null>(null);
-const error = ref<string | null>(null);
+const begun = ref('');
+const { busy, error, attempt } = useAttempt();
 const found = computed(() => findQuestions(questions, typed.value));
 const shown = computed(() =>
   themes
@@ -27,17 +28,12 @@ const shown = computed(() =>
 const choose = (question: ReadyQuestion) =>
   begin(question.id, experimentFrom(question, { created: new Date().toISOString(), startOn: today(), seed: newSeed() }));
 
-async function begin(id: string, experiment: Experiment): Promise<void> {
-  busy.value = id;
-  error.value = null;
-  try {
+function begin(id: string, experiment: Experiment): Promise<void> {
+  begun.value = id;
+  return attempt(async () => {
     const record = await store.create(experiment);
     await router.push({ name: 'ask', params: { id: record.id } });
-  } catch (problem) {
-    error.value = wordsFor(problem);
-  } finally {
-    busy.value = null;
-  }
+  });
 }
 const primary = (question: ReadyQuestion) => question.measures.find((measure) => measure.primary)?.name.toLowerCase() ?? '';
 </script>
@@ -55,11 +51,11 @@ const primary = (question: ReadyQuestion) => question.measures.find((measure) =>
       aria-label="Find a ready-made question"
       allow-clear
     />
-    <p v-if="error" class="wrong" role="alert">{{ error }}</p>
-    <ClaimReader v-if="typed === ''" :busy="busy === 'claim'" @test="begin('claim', $event)" />
+    <ProblemNote :words="error" />
+    <ClaimReader v-if="typed === ''" :busy="busy && begun === 'claim'" @test="begin('claim', $event)" />
     <section v-for="{ title, own } in shown" :key="title">
       <h2>{{ title }}</h2>
-      <ul>
+      <ul class="bare-list">
         <li v-for="question in own" :key="question.id">
           <div>
             <b>{{ question.title }}</b>
@@ -70,8 +66,8 @@ const primary = (question: ReadyQuestion) => question.measures.find((measure) =>
             >
           </div>
           <Button
-            :loading="busy === question.id"
-            :disabled="busy !== null"
+            :loading="busy && begun === question.id"
+            :disabled="busy"
             :aria-label="`Use this question: ${question.title}`"
             @click="choose(question)"
             >Use this question</Button
@@ -103,11 +99,6 @@ const primary = (question: ReadyQuestion) => question.measures.find((measure) =>
 section h2 {
   margin: 22px 0 0;
 }
-ul {
-  margin: 0;
-  padding: 0;
-  list-style: none;
-}
 li {
   display: flex;
   gap: 20px;
@@ -122,11 +113,6 @@ li span {
 }
 li b {
   font: 600 17px var(--head);
-}
-.wrong {
-  padding: 8px 12px;
-  border-radius: 7px;
-  background: var(--rust-wash);
 }
 .none {
   margin-top: 24px;

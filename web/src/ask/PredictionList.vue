@@ -26,7 +26,7 @@ function add(): void {
   <p class="soft small">
     {{ sealed ? 'Sealed since the first reading.' : 'Everyone says what they expect and why. They are sealed with the first reading.' }}
   </p>
-  <ul>
+  <ul class="bare-list">
     <li v-for="(item, i) in experiment.plan.predictions" :key="i">
       <span
         ><b>{{ item.person }}</b
@@ -54,9 +54,7 @@ function add(): void {
 <style scoped>
 ul {
   max-width: 760px;
-  margin: 0 0 12px;
-  padding: 0;
-  list-style: none;
+  margin-bottom: 12px;
 }
 li {
   display: flex;

@@ -4,6 +4,7 @@ import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { plural, shortDate, walksOfStudy } from '@fern/core';
 import BenchView from '../bench/BenchView.vue';
+import { benchOf } from '../bench/benchOf';
 import { useLoaded } from '../frame/loaded';
 import MarginNote from '../kit/MarginNote.vue';
 import TwoColumns from '../kit/TwoColumns.vue';
@@ -54,16 +55,7 @@ function pick(unit: string): void {
     </template>
     <template #margin>
       <h2>The bench</h2>
-      <BenchView
-        :units="experiment.units"
-        :arms="experiment.arms"
-        :shelves="experiment.plan.bench"
-        :unit-word="experiment.plan.unitWord"
-        :blind="experiment.blinded"
-        :pickable="document.started"
-        :barriers="experiment.plan.barriers"
-        @pick="pick"
-      />
+      <BenchView v-bind="benchOf(experiment)" :blind="experiment.blinded" :pickable="document.started" @pick="pick" />
       <p v-if="document.started" class="soft small">Choose a {{ experiment.plan.unitWord }} to mark it as lost or excluded.</p>
       <h2 class="later">What went wrong</h2>
       <MarginNote v-for="event in study.happenings" :key="event.id" severity="caution"
@@ -77,16 +69,3 @@ function pick(unit: string): void {
   </TwoColumns>
   <LostDialog v-if="picked" v-model:open="lostOpen" :unit="picked" />
 </template>
-
-<style scoped>
-.head {
-  display: flex;
-  gap: 16px;
-  align-items: center;
-  justify-content: space-between;
-  margin-bottom: 12px;
-}
-.later {
-  margin-top: 22px;
-}
-</style>

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
-import { wordsFor } from '../stores/api';
 import { useLoaded } from '../frame/loaded';
 import ConfirmDialog from '../kit/ConfirmDialog.vue';
 import TextField from '../kit/TextField.vue';
+import { useAttempt } from '../stores/attempt';
 import { useLog } from '../stores/log';
 
 const open = defineModel<boolean>('open', { required: true });
@@ -12,20 +12,16 @@ const props = defineProps<{ unit: string }>();
 const { experiment } = useLoaded();
 const log = useLog();
 const reason = ref('');
-const error = ref<string | null>(null);
+const { error, attempt } = useAttempt();
 
 const gone = computed(() => experiment.value.units.find((unit) => unit.unit === props.unit)?.status !== 'active');
 
-async function mark(status: 'lost' | 'excluded' | 'active'): Promise<void> {
-  error.value = null;
-  try {
+const mark = (status: 'lost' | 'excluded' | 'active') =>
+  attempt(async () => {
     await log.setUnitStatus(props.unit, status, reason.value.trim() || null);
     open.value = false;
     reason.value = '';
-  } catch (problem) {
-    error.value = wordsFor(problem);
-  }
-}
+  });
 </script>
 
 <template>

@@ -45,7 +45,7 @@ function shortly(value: number | undefined): string {
 </script>
 
 <template>
-  <div class="head">
+  <div class="head later">
     <h2>What was read</h2>
     <ChoiceField
       v-if="experiment.measures.length > 1"
@@ -59,13 +59,3 @@ function shortly(value: number | undefined): string {
   <p v-if="days.length === 0" class="soft">Nothing yet. After the first walk a row a {{ experiment.plan.unitWord }} stands here.</p>
   <DataTable v-else :caption="caption" :head="head" :rows="rows" :numbers-from="experiment.blinded ? 1 : 2" />
 </template>
-
-<style scoped>
-.head {
-  display: flex;
-  gap: 16px;
-  align-items: center;
-  justify-content: space-between;
-  margin: 26px 0 12px;
-}
-</style>

@@ -2,6 +2,7 @@
 import { RouterLink } from 'vue-router';
 import type { Stop } from '@fern/core';
 import BenchView from '../bench/BenchView.vue';
+import { benchOf } from '../bench/benchOf';
 import { useLoaded } from '../frame/loaded';
 import MarginNote from '../kit/MarginNote.vue';
 import { useOutbox } from '../stores/outbox';
@@ -19,10 +20,7 @@ const outbox = useOutbox();
     <span class="soft small">{{ experiment.blinded ? 'arms hidden' : `day ${day}` }}</span>
   </div>
   <BenchView
-    :units="experiment.units"
-    :arms="experiment.arms"
-    :shelves="experiment.plan.bench"
-    :unit-word="experiment.plan.unitWord"
+    v-bind="benchOf(experiment)"
     :blind="experiment.blinded"
     :current="stop?.unit.unit"
     :done="done"

@@ -20,7 +20,7 @@ const { id, experiment } = useLoaded();
       }}
     </h1>
     <p class="soft">Day {{ day }} of {{ experiment.title }}.</p>
-    <p class="buttons">
+    <p class="thumb-buttons">
       <Button v-if="left > 0" type="primary" size="large" @click="emit('missing')">Go to the first missing one</Button>
       <RouterLink :to="{ name: 'weigh', params: { id } }"
         ><Button :type="left === 0 ? 'primary' : 'default'" size="large">Weigh up</Button></RouterLink
@@ -35,15 +35,5 @@ const { id, experiment } = useLoaded();
 h1 {
   margin: 6px 0 16px;
   font-size: 21px;
-}
-.buttons {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 12px;
-  align-items: center;
-  margin-top: 20px;
-}
-.buttons :deep(.ant-btn) {
-  min-height: 48px;
 }
 </style>

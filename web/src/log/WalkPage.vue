@@ -86,7 +86,7 @@ function readAgain(): void {
       <label v-if="noteOpen" class="note"
         >Note<input v-model="note" data-note :aria-label="`Note on ${stop.unit.unit}`" maxlength="500"
       /></label>
-      <div class="buttons">
+      <div class="thumb-buttons">
         <Button type="primary" size="large" class="next" @click="take(asked.length > 0)">Next {{ word }} <kbd>Enter</kbd></Button>
         <Button size="large" @click="open = 'note'">Note <kbd>n</kbd></Button>
         <Button size="large" @click="open = 'lost'">Lost <kbd>x</kbd></Button>
@@ -154,16 +154,6 @@ h1 {
   border-radius: 7px;
   font: inherit;
 }
-.buttons {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 12px;
-  align-items: center;
-  margin-top: 20px;
-}
-.buttons :deep(.ant-btn) {
-  min-height: 48px;
-}
 .undo {
   margin-left: auto;
 }
@@ -178,7 +168,7 @@ h1 {
     min-height: 58px;
     font-size: 18px;
   }
-  .buttons kbd {
+  .thumb-buttons kbd {
     display: none;
   }
 }

@@ -4,9 +4,9 @@ import { v7 as uuid } from 'uuid';
 import { computed, ref } from 'vue';
 import type { EventKind, Unit } from '@fern/core';
 import ChoiceField from '../kit/ChoiceField.vue';
-import { wordsFor } from '../stores/api';
 import ConfirmDialog from '../kit/ConfirmDialog.vue';
 import TextField from '../kit/TextField.vue';
+import { useAttempt } from '../stores/attempt';
 import { useLog } from '../stores/log';
 import { today } from '../stores/today';
 
@@ -17,7 +17,7 @@ const kind = ref<EventKind>('equipment');
 type Reach = 'unit' | 'arm' | 'all';
 const reach = ref<Reach>('all');
 const note = ref('');
-const error = ref<string | null>(null);
+const { error, attempt } = useAttempt();
 const kinds: readonly { value: EventKind; label: string }[] = [
   { value: 'equipment', label: 'a lamp, pump or tool failed' },
   { value: 'pest-or-disease', label: 'pests or disease' },
@@ -33,18 +33,14 @@ const reaches = computed<{ value: Reach; label: string }[]>(() => [
   { value: 'unit', label: `it touched ${props.unit.unit} only` },
 ]);
 
-async function keep(): Promise<void> {
-  error.value = null;
-  const arms = reach.value === 'arm' ? [props.unit.arm] : [];
-  const units = reach.value === 'unit' ? [props.unit.unit] : [];
-  try {
+const keep = () =>
+  attempt(async () => {
+    const arms = reach.value === 'arm' ? [props.unit.arm] : [];
+    const units = reach.value === 'unit' ? [props.unit.unit] : [];
     await log.addHappening({ id: uuid(), on: today(), kind: kind.value, arms, units, note: note.value.trim() });
     open.value = false;
     note.value = '';
-  } catch (problem) {
-    error.value = wordsFor(problem);
-  }
-}
+  });
 </script>
 
 <template>

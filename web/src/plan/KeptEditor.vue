@@ -9,11 +9,11 @@ const history = useHistory();
 </script>
 
 <template>
-  <div class="head">
+  <div class="head later">
     <h2>Kept the same, and how</h2>
     <button v-if="!history.frozen" type="button" class="link" @click="history.edit(addKept)">Add a condition</button>
   </div>
-  <ul>
+  <ul class="bare-list">
     <li v-for="(item, i) in experiment.plan.kept" :key="i">
       <TextField
         small
@@ -45,18 +45,9 @@ const history = useHistory();
 </template>
 
 <style scoped>
-.head {
-  display: flex;
-  align-items: baseline;
-  justify-content: space-between;
-  margin: 24px 0 8px;
-}
 ul {
   display: grid;
   gap: 6px;
-  margin: 0;
-  padding: 0;
-  list-style: none;
 }
 li {
   display: grid;

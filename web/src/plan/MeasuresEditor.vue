@@ -36,10 +36,8 @@ const last = computed(() => lastReadingDay(experiment.value));
 
 <style scoped>
 .head {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px 18px;
   align-items: baseline;
+  justify-content: start;
   margin-bottom: 6px;
 }
 .end {

@@ -3,6 +3,7 @@ import { Button } from 'ant-design-vue';
 import { computed } from 'vue';
 import { moveUnit, plural, replan, toggleBarrier } from '@fern/core';
 import BenchView from '../bench/BenchView.vue';
+import { benchOf } from '../bench/benchOf';
 import { useLoaded } from '../frame/loaded';
 import TwoColumns from '../kit/TwoColumns.vue';
 import { newSeed } from '../stores/newSeed';
@@ -53,16 +54,7 @@ const layoutWords = computed(() => {
     <ArmsEditor />
     <FactorsEditor />
     <UnitsEditor />
-    <BenchView
-      :units="experiment.units"
-      :arms="experiment.arms"
-      :shelves="experiment.plan.bench"
-      :unit-word="experiment.plan.unitWord"
-      :movable="!history.frozen"
-      :barriers="experiment.plan.barriers"
-      @move="move"
-      @barrier="barrier"
-    />
+    <BenchView v-bind="benchOf(experiment)" :movable="!history.frozen" @move="move" @barrier="barrier" />
     <p class="soft small hint">
       <template v-if="!history.frozen"
         >Drag a {{ experiment.plan.unitWord }}, or go to it with the arrow keys, take it up with Enter and move it. Click between two for a
@@ -82,11 +74,8 @@ const layoutWords = computed(() => {
 
 <style scoped>
 .head {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 24px;
   align-items: baseline;
-  margin-bottom: 12px;
+  justify-content: start;
 }
 .actions {
   display: flex;

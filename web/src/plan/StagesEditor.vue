@@ -23,14 +23,14 @@ const change = (index: number, more: Partial<Stage>) => history.edit((now) => ch
 </script>
 
 <template>
-  <div class="head">
+  <div class="head later">
     <h2>What is done to them</h2>
     <button v-if="!history.frozen" type="button" class="link" @click="history.edit(addStage)">Add a step</button>
   </div>
   <p v-if="experiment.plan.stages.length === 0" class="soft small">
     Soaks, sprays, moves: what one arm goes through, the control should go through as well, in plain water.
   </p>
-  <ul>
+  <ul class="bare-list">
     <li v-for="(stage, i) in experiment.plan.stages" :key="i" role="group" :aria-label="stage.name">
       <TextField
         small
@@ -85,18 +85,9 @@ const change = (index: number, more: Partial<Stage>) => history.edit((now) => ch
 </template>
 
 <style scoped>
-.head {
-  display: flex;
-  align-items: baseline;
-  justify-content: space-between;
-  margin: 24px 0 8px;
-}
 ul {
   display: grid;
   gap: 8px;
-  margin: 0;
-  padding: 0;
-  list-style: none;
 }
 li {
   display: flex;

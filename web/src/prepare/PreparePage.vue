@@ -4,6 +4,7 @@ import { computed } from 'vue';
 import { useRouter } from 'vue-router';
 import { changePlan, plural } from '@fern/core';
 import BenchView from '../bench/BenchView.vue';
+import { benchOf } from '../bench/benchOf';
 import MarginNote from '../kit/MarginNote.vue';
 import LinesField from '../kit/LinesField.vue';
 import TwoColumns from '../kit/TwoColumns.vue';
@@ -27,13 +28,7 @@ const set = (field: 'materials' | 'steps' | 'cautions') => (lines: string[]) => 
         document.started ? 'Go to the log' : 'Back to the plan to start'
       }}</Button>
     </div>
-    <BenchView
-      :units="experiment.units"
-      :arms="experiment.arms"
-      :shelves="experiment.plan.bench"
-      :unit-word="experiment.plan.unitWord"
-      :barriers="experiment.plan.barriers"
-    />
+    <BenchView v-bind="benchOf(experiment)" />
     <div class="lists">
       <section>
         <h2>Kit</h2>
@@ -68,20 +63,10 @@ const set = (field: 'materials' | 'steps' | 'cautions') => (lines: string[]) => 
 </template>
 
 <style scoped>
-.head {
-  display: flex;
-  gap: 16px;
-  align-items: center;
-  justify-content: space-between;
-  margin-bottom: 14px;
-}
 .lists {
   display: grid;
   grid-template-columns: 1fr 1.4fr;
   gap: 28px;
-  margin-top: 22px;
-}
-.later {
   margin-top: 22px;
 }
 @media (max-width: 900px) {

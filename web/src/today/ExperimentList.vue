@@ -1,11 +1,10 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
-import { ref } from 'vue';
 import { RouterLink, useRouter } from 'vue-router';
 import { shortDate } from '@fern/core';
 import MarginNote from '../kit/MarginNote.vue';
 import ProblemNote from '../kit/ProblemNote.vue';
-import { wordsFor } from '../stores/api';
+import { useAttempt } from '../stores/attempt';
 import { useExperiments } from '../stores/experiments';
 import { useOutbox } from '../stores/outbox';
 
@@ -13,30 +12,23 @@ import { useOutbox } from '../stores/outbox';
 const store = useExperiments();
 const outbox = useOutbox();
 const router = useRouter();
-const importing = ref(false);
-const importError = ref<string | null>(null);
+const { busy: importing, error: importError, attempt } = useAttempt();
 
 async function take(event: Event): Promise<void> {
   const input = event.target as HTMLInputElement;
   const file = input.files?.[0];
   if (!file) return;
-  importing.value = true;
-  importError.value = null;
-  try {
+  await attempt(async () => {
     const record = await store.importPackage(file);
     await router.push({ name: 'plan', params: { id: record.id } });
-  } catch (error) {
-    importError.value = wordsFor(error);
-  } finally {
-    importing.value = false;
-    input.value = '';
-  }
+  });
+  input.value = '';
 }
 </script>
 
 <template>
   <h2>Your experiments</h2>
-  <ul class="list">
+  <ul class="bare-list">
     <li v-for="{ id, experiment } in store.list" :key="id">
       <RouterLink :to="{ name: experiment.plan.frozenOn ? 'log' : 'plan', params: { id } }">{{ experiment.title }}</RouterLink>
       <span class="soft small">{{
@@ -59,11 +51,6 @@ async function take(event: Event): Promise<void> {
 <style scoped>
 h2 {
   margin: 0 0 4px;
-}
-ul {
-  margin: 0;
-  padding: 0;
-  list-style: none;
 }
 li {
   display: flex;

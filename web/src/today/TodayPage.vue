@@ -81,14 +81,6 @@ onKeyStroke('Enter', (event) => {
 .today {
   padding-top: 26px;
 }
-.head {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 12px;
-  align-items: center;
-  justify-content: space-between;
-  margin-bottom: 6px;
-}
 .head p {
   margin: 0;
 }

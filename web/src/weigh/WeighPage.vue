@@ -129,9 +129,6 @@ const fineWords = computed(() => {
 .over-time {
   margin-top: 22px;
 }
-.later {
-  margin-top: 20px;
-}
 .prediction {
   margin: 3px 0;
 }

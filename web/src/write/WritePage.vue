@@ -127,9 +127,6 @@ nav .open {
   gap: 8px;
   margin-top: 10px;
 }
-.later {
-  margin-top: 20px;
-}
 @media (max-width: 1100px) {
   .desk {
     grid-template-columns: minmax(0, 1fr);

@@ -20,7 +20,11 @@ export interface SettledClaim {
 
 const amounts: Readonly<Record<Direction, string>> = { more: 'more', less: 'less', different: 'another' };
 
-/** Composes question, hypothesis and null from the parts; all stay editable. */
+/**
+ * Composes question, hypothesis and null from the parts; all stay editable.
+ * @param claim every part of it settled
+ * @returns sentences with a capital and a full stop
+ */
 export function claimSentences({ plant, treatment, comparison, measureName, direction, sizeWords, days }: SettledClaim): ClaimSentences {
   const within = days === null ? '' : ` within ${days} days`;
   const isDay = measureName.startsWith('day of');
@@ -41,7 +45,11 @@ export function claimSentences({ plant, treatment, comparison, measureName, dire
   };
 }
 
-/** What is still to be settled of a claim, in the order in which it is asked. */
+/**
+ * What is still to be settled of a claim, in the order in which it is asked.
+ * @param claim as read, with what has been answered since
+ * @returns the missing parts, each with the question that asks for it; empty where nothing is missing
+ */
 export function openQuestions(claim: ReadClaim): { readonly part: ReadClaim['missing'][number]; readonly ask: string }[] {
   const asks: Partial<Record<ReadClaim['missing'][number], string>> = {
     plant: claim.plant ? `“${claim.plant}” can be many. Which one plant will you use?` : 'Which plant?',

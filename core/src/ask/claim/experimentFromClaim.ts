@@ -13,7 +13,12 @@ export interface ClaimToTest extends SettledClaim {
   readonly alsoPromised: readonly string[];
 }
 
-/** A draft that tests a claim: the claim's own parts on the frame for tips, with the usual plan for what is measured. */
+/**
+ * A draft that tests a claim: the claim's own parts on the frame for tips, with the usual plan for what is measured.
+ * @param claim every part of it settled
+ * @param beginning when and for when it is made, and the seed that deals the arms
+ * @returns a draft
+ */
 export function experimentFromClaim(claim: ClaimToTest, beginning: Beginning): Experiment {
   const { measure: promised, direction } = claim;
   const sentences = claimSentences(claim);

@@ -87,8 +87,11 @@ const unitDays: Readonly<Record<string, number>> = {
 };
 
 /**
- * Takes a claim in everyday words apart by rules and word lists: no network, no model. What it does not find stays null and is listed as missing.
+ * Takes a claim in everyday words apart by rules and word lists: no network, no model. What it does not find stays null and is listed as
+ * missing.
  * @param text as typed, one sentence or a few
+ * @returns what was found, what is missing, and what else the claim promises
+ * @example readClaim('Coffee grounds make tomatoes grow twice as fast').size?.ratio // 2
  */
 export function readClaim(text: string): ReadClaim {
   const clean = text

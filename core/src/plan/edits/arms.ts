@@ -9,12 +9,24 @@ function editArm(experiment: Experiment, code: string, more: Partial<Arm>): Expe
   return { ...experiment, arms: experiment.arms.map((arm) => (arm.arm === code ? { ...arm, ...more } : arm)) };
 }
 
-/** @param code of the arm; an unknown one changes nothing */
+/**
+ * Gives an arm another name.
+ * @param experiment a plan
+ * @param code of the arm; an unknown one changes nothing
+ * @param name as it will stand on stakes and in the report
+ * @returns the plan after the edit
+ */
 export function renameArm(experiment: Experiment, code: string, name: string): Experiment {
   return editArm(experiment, code, { name });
 }
 
-/** @param dose null takes the dose away */
+/**
+ * Says how much of the treatment an arm gets.
+ * @param experiment a plan
+ * @param code of the arm; an unknown one changes nothing
+ * @param dose null takes the dose away
+ * @returns the plan after the edit
+ */
 export function setDose(experiment: Experiment, code: string, dose: number | null): Experiment {
   return editArm(experiment, code, { dose });
 }
@@ -22,7 +34,10 @@ export function setDose(experiment: Experiment, code: string, dose: number | nul
 /**
  * Gives an arm another role. There is one control before and after: a new one takes over from the old, and where the control becomes
  * something else the first treatment takes its place.
+ * @param experiment a plan
  * @param code of the arm
+ * @param role control, treatment or reference
+ * @returns the plan after the edit
  */
 export function setRole(experiment: Experiment, code: string, role: Role): Experiment {
   const old = experiment.arms.find((arm) => arm.role === 'control');
@@ -49,7 +64,12 @@ function withControl(arms: readonly Arm[], not?: string): readonly Arm[] {
   return arms.map((arm) => (arm === next ? { ...arm, role: 'control' as const } : arm));
 }
 
-/** Adds a treatment with a code of its own, and lays the units out anew. */
+/**
+ * Adds a treatment with a code of its own, and lays the units out anew.
+ * @param experiment a plan
+ * @returns the plan after the edit
+ * @throws {RangeError} where the bench would hold more units than an experiment may have
+ */
 export function addArm(experiment: Experiment): Experiment {
   const { arms } = experiment;
   const code = nextArmCode(arms);
@@ -58,7 +78,12 @@ export function addArm(experiment: Experiment): Experiment {
   return replan(experiment, { arms: [...arms, fresh] });
 }
 
-/** Takes an arm away with its units. The last arm stays; where the control goes, the first treatment takes over. */
+/**
+ * Takes an arm away with its units. The last arm stays; where the control goes, the first treatment takes over.
+ * @param experiment a plan
+ * @param code of the arm; an unknown one changes nothing
+ * @returns the plan after the edit
+ */
 export function removeArm(experiment: Experiment, code: string): Experiment {
   const left = experiment.arms.filter((arm) => arm.arm !== code);
   return left.length === 0 || left.length === experiment.arms.length ? experiment : replan(experiment, { arms: withControl(left) });
@@ -66,6 +91,10 @@ export function removeArm(experiment: Experiment, code: string): Experiment {
 
 /**
  * Makes an arm of every combination of two factors, in place of the arms that were there.
+ * @param experiment a plan
+ * @param one with its levels, the usual one first
+ * @param other with its levels, the usual one first
+ * @returns the plan after the edit
  * @throws {RangeError} where a factor has fewer than two levels
  */
 export function crossTwo(experiment: Experiment, one: Factor, other: Factor): Experiment {

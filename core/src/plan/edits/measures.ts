@@ -1,27 +1,52 @@
 import { kindOf } from '../../kinds';
 import { blankOf, measureFields, type Experiment, type Measure, type MeasureKind } from '../../model';
 
-/** @param code of the measure; an unknown one changes nothing */
+/**
+ * Changes what is said of a measure.
+ * @param experiment a plan
+ * @param code of the measure; an unknown one changes nothing
+ * @param more what changes; which one decides is `decideBy`
+ * @returns the plan after the edit
+ */
 export function changeMeasure(experiment: Experiment, code: string, more: Partial<Omit<Measure, 'measure' | 'primary'>>): Experiment {
   return { ...experiment, measures: experiment.measures.map((measure) => (measure.measure === code ? { ...measure, ...more } : measure)) };
 }
 
-/** Makes a measure of another kind, with what that kind starts with. */
+/**
+ * Makes a measure of another kind, with what that kind starts with.
+ * @param experiment a plan
+ * @param code of the measure; an unknown one changes nothing
+ * @param kind count, amount, rating, event, harvest or derived
+ * @returns the plan after the edit
+ */
 export function setMeasureKind(experiment: Experiment, code: string, kind: MeasureKind): Experiment {
   return changeMeasure(experiment, code, { kind, ...kindOf({ kind }).fresh });
 }
 
-/** Makes a measure the one that decides. */
+/**
+ * Makes a measure the one that decides.
+ * @param experiment a plan
+ * @param code of the measure
+ * @returns the plan after the edit
+ */
 export function decideBy(experiment: Experiment, code: string): Experiment {
   return { ...experiment, measures: experiment.measures.map((measure) => ({ ...measure, primary: measure.measure === code })) };
 }
 
-/** The last day on which anything is read, a week at the least. */
+/**
+ * The last day on which anything is read, a week at the least.
+ * @param experiment a plan
+ * @returns days after the start
+ */
 export function lastReadingDay({ measures }: Pick<Experiment, 'measures'>): number {
   return Math.max(7, ...measures.flatMap((measure) => measure.readingDays));
 }
 
-/** Adds an amount that is read on the last day. */
+/**
+ * Adds an amount that is read on the last day.
+ * @param experiment a plan
+ * @returns the plan after the edit
+ */
 export function addMeasure(experiment: Experiment): Experiment {
   const taken = new Set(experiment.measures.map((measure) => measure.measure));
   let n = experiment.measures.length + 1;
@@ -37,7 +62,12 @@ export function addMeasure(experiment: Experiment): Experiment {
   return { ...experiment, measures: [...experiment.measures, fresh] };
 }
 
-/** Takes a measure away. The last one stays; where the one that decides goes, the first of the others decides. */
+/**
+ * Takes a measure away. The last one stays; where the one that decides goes, the first of the others decides.
+ * @param experiment a plan
+ * @param code of the measure; an unknown one changes nothing
+ * @returns the plan after the edit
+ */
 export function removeMeasure(experiment: Experiment, code: string): Experiment {
   const left = experiment.measures.filter((measure) => measure.measure !== code);
   if (left.length === 0 || left.length === experiment.measures.length) return experiment;

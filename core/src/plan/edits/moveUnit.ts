@@ -1,6 +1,13 @@
 import type { Unit } from '../../model';
 
-/** Puts a unit on a place; whoever stands there takes the unit's old place. An unknown unit changes nothing. */
+/**
+ * Puts a unit on a place; whoever stands there takes the unit's old place. An unknown unit changes nothing.
+ * @param units of the plan
+ * @param code of the unit that moves
+ * @param row of its new place, from 1
+ * @param column of its new place, from 1
+ * @returns the units in their old order
+ */
 export function moveUnit(units: readonly Unit[], code: string, row: number, column: number): readonly Unit[] {
   const moved = units.find((unit) => unit.unit === code);
   if (!moved || (moved.row === row && moved.column === column)) return units;

@@ -23,9 +23,12 @@ export interface LaidOut {
 }
 
 /**
- * Deals the arms over the places of the bench: every allowed layout equally likely, the same seed the same layout.
- * Codes follow the places, so that a walk along the bench reads them in order and a code tells nothing about the arm.
- * Throws RangeError where the wish cannot be laid out.
+ * Deals the arms over the places of the bench: every allowed layout equally likely, the same seed the same layout. Codes follow the
+ * places, so that a walk along the bench reads them in order and a code tells nothing about the arm.
+ * @param wish arms, units an arm, layout and bench
+ * @param seed that is printed with the plan
+ * @returns units with their places, and the bench that holds them
+ * @throws {RangeError} where the wish cannot be laid out
  */
 export function layOut(wish: LayoutWish, seed: number): LaidOut {
   const { arms, unitsPerArm, layout } = wish;

@@ -7,7 +7,11 @@ export interface ShelfRows {
   readonly last: number;
 }
 
-/** The shelves of a bench with the rows that lie on each. */
+/**
+ * The shelves of a bench with the rows that lie on each.
+ * @param bench shelves from the first to the last
+ * @returns a shelf with its first and last row, counted through the whole bench from 1
+ */
 export function shelfRows(bench: readonly Shelf[]): ShelfRows[] {
   let next = 1;
   return bench.map((shelf) => {
@@ -17,7 +21,12 @@ export function shelfRows(bench: readonly Shelf[]): ShelfRows[] {
   });
 }
 
-/** A bench wide enough for units that came without one: as many rows and columns as they use. */
+/**
+ * A bench wide enough for units that came without one: as many rows and columns as they use.
+ * @param bench of the plan; one that has shelves stays
+ * @param units with or without places
+ * @returns shelves
+ */
 export function benchFor(
   bench: readonly Shelf[],
   units: readonly { readonly row: number | null; readonly column: number | null }[],
@@ -36,7 +45,11 @@ export function benchFor(
   return [{ name: 'Bench', rows, columns: Math.max(1, columns), light: 'none' }];
 }
 
-/** Units in the order in which one walks along the bench; units without a place come last, by code. */
+/**
+ * Units in the order in which one walks along the bench; units without a place come last, by code.
+ * @param units in any order
+ * @returns a new list
+ */
 export function walkOrder<U extends { readonly unit: string; readonly row: number | null; readonly column: number | null }>(
   units: readonly U[],
 ): U[] {

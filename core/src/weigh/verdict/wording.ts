@@ -4,12 +4,22 @@ import { decimalsFor, fixed } from '../../quantities/roundTo';
 import type { TestRow } from '../../compare/TestRow';
 import type { ComparisonRow } from '../Result';
 
-/** An arm's name inside a sentence: "50 mM salt". */
+/**
+ * An arm's name inside a sentence: "50 mM salt".
+ * @param arms of the plan
+ * @param code of the arm; an unknown one stands for itself
+ * @returns as the plan writes it
+ */
 export function armName(arms: readonly Arm[], code: string): string {
   return arms.find((arm) => arm.arm === code)?.name ?? code;
 }
 
-/** "31 points lower", rounded to what the interval bears; null where there is no difference to say. */
+/**
+ * "31 points lower", rounded to what the interval bears; null where there is no difference to say.
+ * @param row of the result
+ * @param wording unit and scale of the measure's differences
+ * @returns a fact for a sentence
+ */
 export function gapFact(row: Pick<ComparisonRow, 'arm' | 'versus' | 'difference'>, wording: Wording): Fact | null {
   const { value, ci95 } = row.difference;
   if (value === null) return null;
@@ -21,7 +31,12 @@ export function gapFact(row: Pick<ComparisonRow, 'arm' | 'versus' | 'difference'
   };
 }
 
-/** "22 to 40 lower", or "3 lower to 15 higher" where the interval spans 0. */
+/**
+ * "22 to 40 lower", or "3 lower to 15 higher" where the interval spans 0.
+ * @param row of the result
+ * @param wording unit and scale of the measure's differences
+ * @returns a fact for a sentence; null where there is no interval
+ */
 export function intervalFact(row: Pick<ComparisonRow, 'arm' | 'versus' | 'difference'>, wording: Wording): Fact | null {
   const { ci95 } = row.difference;
   if (ci95 === null) return null;
@@ -43,13 +58,21 @@ function gapDecimals(row: Pick<ComparisonRow, 'difference'>, wording: Wording): 
   return decimalsFor((value ?? 0) * wording.scale, halfWidth);
 }
 
-/** A number with its unit: "31 points", "3.2 cm", "12 %". */
+/**
+ * A number with its unit: "31 points", "3.2 cm", "12 %".
+ * @param number as shown
+ * @param wording unit of the measure
+ * @returns the number alone where the measure has no unit
+ */
 export function withUnit(number: string, wording: Pick<Wording, 'unit'>): string {
   return wording.unit === '' ? number : `${number} ${wording.unit}`;
 }
 
 /**
  * p in words: "about 3 of 1,000". Never 0: a Monte Carlo p says "fewer than" from its smallest possible value.
+ * @param p above 0
+ * @returns words for the middle of a sentence
+ * @example chanceInWords(0.003) // 'about 3 of 1,000'
  */
 export function chanceInWords(p: number): string {
   if (p >= 0.0995) return `about ${Math.min(100, Math.round(p * 100))} of 100`;
@@ -58,7 +81,11 @@ export function chanceInWords(p: number): string {
   return 'fewer than 1 of 10,000';
 }
 
-/** What p means, for the test that gave it. */
+/**
+ * What p means, for the test that gave it.
+ * @param test whose p the verdict used
+ * @returns a sentence
+ */
 export function explainChance(test: Pick<TestRow, 'method' | 'p'>): string {
   const often = chanceInWords(test.p);
   return test.method === 'randomisation' || test.method === 'sign-flip'
