@@ -3,6 +3,7 @@ import { createPinia, setActivePinia } from 'pinia';
 import { defineComponent, h, type Component } from 'vue';
 import { createMemoryHistory, createRouter } from 'vue-router';
 import { vi } from 'vitest';
+import type { ExperimentProgress } from '@fern/contract';
 import { addDays, anySprouting, experimentFrom, packColumns, type Experiment, type Observation, type Study } from '@fern/core';
 import LoadedExperiment from './frame/LoadedExperiment.vue';
 import { useLog } from './stores/log';
@@ -21,6 +22,8 @@ export type Reply = { readonly status: number; readonly body: unknown } | 'offli
 
 export interface FakeServer {
   readonly calls: Call[];
+  /** What Today is told of. */
+  list: readonly ExperimentProgress[];
   /** What is answered; a test puts another in its place. */
   answer: (call: Call) => Reply;
 }
@@ -37,13 +40,13 @@ export const accept = ({ body }: Call): Reply => ({
 export function fakeServer(study: Study): FakeServer {
   setActivePinia(createPinia());
   localStorage.clear();
-  const server: FakeServer = { calls: [], answer: accept };
+  const server: FakeServer = { calls: [], list: [], answer: accept };
   vi.stubGlobal('fetch', async (url: string, init: RequestInit) => {
     const body: unknown = init.body ? JSON.parse(String(init.body)) : {};
     const call = { method: init.method ?? 'GET', path: url.replace('/api', ''), body } as Call;
     server.calls.push(call);
     if (call.path === '/session') return Response.json(account);
-    if (call.path === '/experiments' && call.method === 'GET') return Response.json([]);
+    if (call.path === '/experiments' && call.method === 'GET') return Response.json(server.list);
     if (call.path.endsWith('/study?as=columns'))
       return Response.json({ version: 1, ...study, observations: packColumns(study.observations) });
     if (call.path.endsWith('/observations')) return Response.json({ observations: [] });
@@ -61,7 +64,8 @@ export function startedStudy(observations: readonly Observation[] = [], more: Pa
   return { experiment, observations, happenings: [], care: [] };
 }
 
-function testRouter() {
+/** Routes with empty pages: where a part would go is what counts. */
+export function testRouter() {
   const page = { template: '<p />' };
   const names = ['today', 'library', 'plan', 'log', 'weigh', 'prepare', 'ask', 'write', 'walk'];
   return createRouter({

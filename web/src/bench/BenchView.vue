@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import type { Arm, Barrier, Shelf, Unit } from '@fern/core';
+import { useSlices } from '../kit/useSlices';
 import BenchBoard from './BenchBoard.vue';
 import BenchGap from './BenchGap.vue';
 import BenchUnit from './BenchUnit.vue';
@@ -34,6 +35,11 @@ const emit = defineEmits<{
 }>();
 
 const placed = computed(() => props.units.filter((unit) => unit.row !== null && unit.column !== null));
+const UNITS_AT_ONCE = 120;
+const drawn = useSlices(
+  () => placed.value,
+  () => UNITS_AT_ONCE,
+);
 const geometry = computed(() => benchGeometry(props.shelves, placed.value));
 const round = computed(() => /dish|plate|jar|bottle|cup|glass/.test(props.unitWord));
 const gaps = computed(() => barrierGaps(placed.value, props.barriers, geometry.value, props.movable));
@@ -84,7 +90,7 @@ const heldWords = computed(() => {
       <title>{{ run.name }}</title>
     </g>
     <BenchUnit
-      v-for="unit in placed"
+      v-for="unit in drawn"
       :key="unit.unit"
       v-bind="geometry.centre(unit.row ?? 1, unit.column ?? 1)"
       :unit="unit"

@@ -18,7 +18,11 @@ const props = withDefaults(
   { numbersFrom: Infinity },
 );
 
-const shownRows = useSlices(() => props.rows);
+const CELLS_AT_ONCE = 1500;
+const shownRows = useSlices(
+  () => props.rows,
+  () => Math.max(1, Math.floor(CELLS_AT_ONCE / Math.max(1, props.head.length))),
+);
 </script>
 
 <template>

@@ -7,6 +7,7 @@ import BenchView from '../bench/BenchView.vue';
 import { benchOf } from '../bench/benchOf';
 import { useLoaded } from '../frame/loaded';
 import MarginNote from '../kit/MarginNote.vue';
+import { useLater } from '../kit/useLater';
 import TwoColumns from '../kit/TwoColumns.vue';
 import { useDocument } from '../stores/document';
 import { today } from '../stores/today';
@@ -19,6 +20,7 @@ const document = useDocument();
 const router = useRouter();
 const rounds = computed(() => walksOfStudy(study.value, today()));
 const next = computed(() => rounds.value.find(({ state }) => state === 'due') ?? rounds.value.findLast(({ state }) => state === 'missed'));
+const later = useLater();
 const picked = ref<string | null>(null);
 const lostOpen = ref(false);
 const goWalk = (day: number) => void router.push({ name: 'walk', params: { id: id.value, day } });
@@ -51,7 +53,7 @@ function pick(unit: string): void {
         }}</Button>
       </div>
       <WalkList :walks="rounds" @walk="goWalk" />
-      <ReadingsTable />
+      <ReadingsTable v-if="later" />
     </template>
     <template #margin>
       <h2>The bench</h2>

@@ -5,8 +5,10 @@ import { useLoaded } from '../frame/loaded';
 import ChoiceField from '../kit/ChoiceField.vue';
 import DataTable from '../kit/DataTable.vue';
 
-/** More days side by side than this nobody can read; the others are chosen. */
+/** More days side by side than this nobody can read, and more cells make the page wait; the other days are chosen. */
 const MOST_DAYS = 30;
+const MOST_CELLS = 4000;
+const FEWEST_DAYS = 7;
 
 /** What was read of one measure: a row a unit, a column a day. */
 const { experiment, study } = useLoaded();
@@ -14,13 +16,14 @@ const shown = ref(experiment.value.measures.find((measure) => measure.primary)?.
 const measure = computed(() => experiment.value.measures.find((own) => own.measure === shown.value) ?? experiment.value.measures[0]);
 const curves = computed(() => new Map(unitData(study.value, measure.value).map(({ unit, curve }) => [unit.unit, curve])));
 const days = computed(() => [...new Set([...curves.value.values()].flatMap((curve) => curve.map(({ day }) => day)))].sort((a, b) => a - b));
-const ranges = computed(() => Array.from({ length: Math.ceil(days.value.length / MOST_DAYS) }, (_, i) => rangeOf(i)).reverse());
+const daysAtOnce = computed(() => Math.max(FEWEST_DAYS, Math.min(MOST_DAYS, Math.floor(MOST_CELLS / experiment.value.units.length))));
+const ranges = computed(() => Array.from({ length: Math.ceil(days.value.length / daysAtOnce.value) }, (_, i) => rangeOf(i)).reverse());
 const chosen = ref<string | null>(null);
 const range = computed(() => ranges.value.find(({ value }) => value === chosen.value) ?? ranges.value[0]);
 const shownDays = computed(() => range.value?.days ?? []);
 
 function rangeOf(i: number) {
-  const own = days.value.slice(i * MOST_DAYS, (i + 1) * MOST_DAYS);
+  const own = days.value.slice(i * daysAtOnce.value, (i + 1) * daysAtOnce.value);
   return { value: String(i), label: `days ${own[0]} to ${own[own.length - 1]}`, days: own };
 }
 const corrected = computed(() => study.value.observations.filter((seen) => seen.replaces !== null).length);

@@ -1,0 +1,128 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import {
+  addArm,
+  addKept,
+  addMeasure,
+  addPrediction,
+  addStage,
+  changeMeasure,
+  changePlan,
+  changeShelf,
+  crossTwo,
+  decideBy,
+  experimentFrom,
+  fairTest,
+  moveUnit,
+  questions,
+  remedyFor,
+  removeArm,
+  removeKept,
+  removeMeasure,
+  removeStage,
+  renameArm,
+  replan,
+  restorePlan,
+  setColumns,
+  setDose,
+  setMeasureKind,
+  setRole,
+  setSown,
+  shareContainers,
+  toggleBarrier,
+  toggleReach,
+  toggleStageArm,
+  write,
+  type Experiment,
+} from '@fern/core';
+import { experimentSchema } from './experiment';
+import { fieldErrors } from './messages';
+
+type Edit = (now: Experiment, pick: number) => Experiment;
+const at = <Item>(items: readonly Item[], pick: number): Item => items[pick % items.length];
+const arm = (now: Experiment, pick: number) => at(now.arms, pick).arm;
+const measure = (now: Experiment, pick: number) => at(now.measures, pick).measure;
+
+/** Every edit that a page can make, of something that is there. */
+const edits: Readonly<Record<string, Edit>> = {
+  addArm: (now) => (now.arms.length < 12 ? addArm(now) : now),
+  removeArm: (now, pick) => removeArm(now, arm(now, pick)),
+  renameArm: (now, pick) => renameArm(now, arm(now, pick), `arm ${pick}`),
+  setDose: (now, pick) => setDose(now, arm(now, pick), pick % 2 === 0 ? null : pick),
+  setRole: (now, pick) => setRole(now, arm(now, pick), at(['control', 'treatment', 'reference'], pick)),
+  crossTwo: (now) => crossTwo(now, { name: 'mulch', levels: ['none', 'deep'] }, { name: 'pot', levels: ['clay', 'felt'] }),
+  addMeasure: (now) => (now.measures.length < 8 ? addMeasure(now) : now),
+  removeMeasure: (now, pick) => removeMeasure(now, measure(now, pick)),
+  decideBy: (now, pick) => decideBy(now, measure(now, pick)),
+  setMeasureKind: (now, pick) => setMeasureKind(now, measure(now, pick), at(['count', 'amount', 'rating', 'event', 'harvest'], pick)),
+  changeMeasure: (now, pick) =>
+    changeMeasure(now, measure(now, pick), { name: `measure ${pick}`, higherIs: at(['better', 'worse'], pick) }),
+  unitsAnArm: (now, pick) => replan(now, { unitsPerArm: 1 + (pick % 9) }),
+  layout: (now, pick) => replan(now, { layout: at(['completely-random', 'blocks', 'pairs'], pick) }),
+  shuffle: (now, pick) => replan(now, { seed: pick }),
+  setColumns: (now, pick) => setColumns(now, 1 + (pick % 14)),
+  changeShelf: (now, pick) => changeShelf(now, 0, { name: `shelf ${pick}` }),
+  setSown: (now, pick) => setSown(now, pick % 3 === 0 ? null : pick + 1),
+  shareContainers: (now, pick) => shareContainers(now, at(['none', 'arm', 'three'], pick)),
+  toggleReach: (now) => toggleReach(now, 'water'),
+  toggleBarrier: (now) => toggleBarrier(now, 1, 1),
+  moveUnit: (now, pick) => ({ ...now, units: moveUnit(now.units, at(now.units, pick).unit, 1, 1) }),
+  addStage,
+  toggleStageArm: (now, pick) => (now.plan.stages.length > 0 ? toggleStageArm(now, 0, arm(now, pick)) : now),
+  removeStage: (now) => removeStage(now, 0),
+  addKept,
+  removeKept: (now) => removeKept(now, 0),
+  addPrediction: (now, pick) => addPrediction(now, { person: 'Moss', expects: `${pick}`, reason: '', on: '2026-04-01' }),
+  unitWord: (now) => changePlan(now, { unitWord: 'jar' }),
+  write: (now, pick) => write(now, 'discussion', `words ${pick}`),
+  remedy: (now, pick) => {
+    const remedies = fairTest(now).flatMap((finding) => remedyFor(finding, now) ?? []);
+    return remedies.length > 0 ? at(remedies, pick).apply(now, pick) : now;
+  },
+};
+
+const refused = (experiment: Experiment): string[] => {
+  const { error } = experimentSchema.validate(experiment, { abortEarly: false });
+  return error ? fieldErrors(error).map(({ pointer, detail }) => `${pointer}: ${detail}`) : [];
+};
+const anyQuestion = fc.constantFrom(...questions);
+const anyEdits = fc.array(fc.tuple(fc.constantFrom(...Object.keys(edits)), fc.nat(60)), { minLength: 1, maxLength: 12 });
+
+describe('whatever is done to a plan on its pages', () => {
+  it('leaves a plan that can be saved', () => {
+    fc.assert(
+      fc.property(anyQuestion, anyEdits, (question, steps) => {
+        let now = experimentFrom(question, { created: '2026-04-01', startOn: '2026-04-02', seed: 7 });
+        for (const [name, pick] of steps) {
+          now = edits[name](now, pick);
+          expect(refused(now), `after ${name} ${pick}`).toEqual([]);
+        }
+      }),
+      { seed: 11, numRuns: 150 },
+    );
+  });
+
+  it('keeps one control and one measure that decides', () => {
+    fc.assert(
+      fc.property(anyQuestion, anyEdits, (question, steps) => {
+        const before = experimentFrom(question, { created: '2026-04-01', startOn: '2026-04-02', seed: 7 });
+        const after = steps.reduce((now, [name, pick]) => edits[name](now, pick), before);
+        expect(after.arms.filter(({ role }) => role === 'control')).toHaveLength(1);
+        expect(after.measures.filter(({ primary }) => primary)).toHaveLength(1);
+        expect(after.units.every((unit) => after.arms.some((own) => own.arm === unit.arm))).toBe(true);
+      }),
+      { seed: 12, numRuns: 150 },
+    );
+  });
+
+  it('can be undone to what it was, the writer’s words apart', () => {
+    fc.assert(
+      fc.property(anyQuestion, anyEdits, (question, steps) => {
+        const before = experimentFrom(question, { created: '2026-04-01', startOn: '2026-04-02', seed: 7 });
+        const after = steps.reduce((now, [name, pick]) => edits[name](now, pick), before);
+        expect(restorePlan(before, after)).toEqual({ ...before, writing: after.writing });
+      }),
+      { seed: 13, numRuns: 100 },
+    );
+  });
+});

@@ -1,0 +1,132 @@
+// @vitest-environment happy-dom
+import type { VueWrapper } from '@vue/test-utils';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { addDays, blankOf, observationFields, type Experiment, type Observation, type Study } from '@fern/core';
+import { today } from '../stores/today';
+import { fakeServer, mountLoaded, startedStudy, type FakeServer } from '../testing';
+import LogPage from './LogPage.vue';
+
+let server: FakeServer;
+let page: VueWrapper;
+let n = 0;
+const read = (unit: string, value: number, more: Partial<Observation> = {}): Observation => ({
+  ...blankOf(observationFields),
+  id: `id-${++n}`,
+  unit,
+  measure: 'sprouts',
+  observedOn: today(),
+  value,
+  ...more,
+});
+
+async function log(study: Study): Promise<void> {
+  server = fakeServer(study);
+  page = await mountLoaded(LogPage);
+  await vi.waitFor(() => expect(page.text()).toMatch(/What was read|The log begins/));
+}
+const table = () => page.findAll('table tr').map((row) => row.findAll('th, td').map((cell) => cell.text()));
+const dialog = () => document.querySelector('.ant-modal-content');
+const button = (words: string) =>
+  [...document.querySelectorAll('button')].find((own) => own.textContent?.replace(/\s+/g, ' ').trim() === words);
+
+beforeEach(() => {
+  page?.unmount();
+  document.body.innerHTML = '';
+});
+
+describe('the log', () => {
+  it('begins with the start: a draft leads to its plan', async () => {
+    const study = startedStudy();
+    await log({ ...study, experiment: { ...study.experiment, plan: { ...study.experiment.plan, frozenOn: null } } });
+    expect(page.find('h1').text()).toBe('The log begins with the start');
+    expect(page.text()).not.toContain('What was read');
+  });
+
+  it('says what is due, and that nothing was read yet', async () => {
+    await log(startedStudy());
+    expect(page.find('h1').text()).toBe('12 dishes wait to be read today');
+    expect(page.text()).toContain('Nothing yet. After the first walk a row a dish stands here.');
+    expect(page.text()).toContain('Nothing so far.');
+  });
+
+  it('shows what was read by unit and day, with a dash for what was not', async () => {
+    await log(startedStudy([read('D01', 4, { observedOn: addDays(today(), -1) }), read('D01', 12), read('D02', 11)]));
+    const [head, ...rows] = table();
+    expect(head.slice(-2)).toEqual(['2', '3']);
+    expect(rows.find(([unit]) => unit === 'D01')?.slice(-2)).toEqual(['4', '12']);
+    expect(rows.find(([unit]) => unit === 'D02')?.slice(-2)).toEqual(['–', '11']);
+    expect(rows).toHaveLength(12);
+  });
+
+  it('a correction stands in the place of the old value, and the old one is said to be kept', async () => {
+    const wrong = read('D01', 21);
+    await log(startedStudy([wrong, read('D01', 12, { replaces: wrong.id })]));
+    expect(
+      table()
+        .find(([unit]) => unit === 'D01')
+        ?.at(-1),
+    ).toBe('12');
+    expect(page.find('caption').text()).toContain('1 corrected; the old values are kept.');
+  });
+
+  it('hides the arms where the experiment is blind', async () => {
+    await log(startedStudy([read('D01', 12)], { blinded: true }));
+    expect(table()[0]).toEqual(['dish', '3']);
+    await log(startedStudy([read('D01', 12)]));
+    expect(table()[0]).toEqual(['dish', 'arm', '3']);
+  });
+
+  it('with many days shows the last of them, and lets others be chosen', async () => {
+    const days = Array.from({ length: 65 }, (_, i) => i);
+    const study = startedStudy(
+      days.map((day) => read('D01', day, { observedOn: addDays(today(), day - 64) })),
+      { startedOn: addDays(today(), -64) } as Partial<Experiment>,
+    );
+    await log(study);
+    expect(table()[0].slice(2)).toEqual(['60', '61', '62', '63', '64']);
+    await page.find('select[aria-label="Which days are shown"]').setValue('0');
+    expect(table()[0].slice(2, 5)).toEqual(['0', '1', '2']);
+    expect(table()[0]).toHaveLength(32);
+  });
+});
+
+describe('a unit that is chosen on the bench', () => {
+  const pick = async (unit: string) => {
+    await page.find(`[data-unit="${unit}"]`).trigger('click');
+    await vi.waitFor(() => expect(dialog()?.textContent).toContain(`What happened to ${unit}?`));
+  };
+
+  it('can be marked as lost, with what happened', async () => {
+    const study = startedStudy();
+    await log(study);
+    server.answer = () => ({
+      status: 200,
+      body: {
+        id: 'x',
+        version: 2,
+        experiment: {
+          ...study.experiment,
+          units: study.experiment.units.map((unit) => (unit.unit === 'D03' ? { ...unit, status: 'lost' as const } : unit)),
+        },
+      },
+    });
+    await pick('D03');
+    const field = document.querySelector<HTMLInputElement>('.ant-modal-content input');
+    if (!field) throw new Error('there is no field');
+    field.value = '  it fell ';
+    field.dispatchEvent(new Event('input'));
+    button('Mark D03 as lost')?.click();
+    await vi.waitFor(() => expect(server.calls.at(-1)).toMatchObject({ method: 'PATCH', path: '/experiments/x/units/D03' }));
+    expect(server.calls.at(-1)?.body).toEqual({ status: 'lost', statusReason: 'it fell' });
+    await vi.waitFor(() => expect(page.find('h1').text()).toBe('11 dishes wait to be read today'));
+  });
+
+  it('stays as it is where the server could not be asked, and the dialog says why', async () => {
+    await log(startedStudy());
+    server.answer = () => 'offline';
+    await pick('D03');
+    button('Exclude D03')?.click();
+    await vi.waitFor(() => expect(dialog()?.querySelector('[role="alert"]')?.textContent).toContain('No answer from the server'));
+    expect(page.find('h1').text()).toBe('12 dishes wait to be read today');
+  });
+});

@@ -1,0 +1,79 @@
+// @vitest-environment happy-dom
+import { mount, type VueWrapper } from '@vue/test-utils';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { addDays, type Experiment } from '@fern/core';
+import { useSession } from '../stores/session';
+import { today } from '../stores/today';
+import { fakeServer, startedStudy, testRouter, type FakeServer } from '../testing';
+import { initials } from './taskWords';
+import TodayPage from './TodayPage.vue';
+
+let server: FakeServer;
+let page: VueWrapper;
+const router = testRouter();
+const experiment = (title: string, startedOn: string): Experiment => ({ ...startedStudy().experiment, title, startedOn });
+const progress = (id: string, own: Experiment) => ({ id, version: 1, experiment: own, read: [] });
+
+async function open(): Promise<void> {
+  await useSession().load();
+  page = mount(TodayPage, { attachTo: document.body, global: { plugins: [router] } });
+  await vi.waitFor(() => expect(page.find('.ant-spin').exists()).toBe(false));
+}
+const list = (label: string) => page.findAll(`[aria-label="${label}"] li`).map((item) => item.text().replace(/\s+/g, ' '));
+
+beforeEach(() => {
+  page?.unmount();
+  document.body.innerHTML = '';
+  server = fakeServer(startedStudy());
+});
+
+describe('Today', () => {
+  it('with no experiment says what will stand there, and where to begin', async () => {
+    await open();
+    expect(page.text()).toContain('No experiment yet');
+    expect(page.findAll('button').map((button) => button.text())).toContain('Ask the first question');
+  });
+
+  it('lists what is due, with how long it takes', async () => {
+    server.list = [progress('a', experiment('Old seed and new', addDays(today(), -3)))];
+    await open();
+    expect(page.text()).toMatch(/One walk, about \d+ minutes?\./);
+    expect(list('Due today')).toHaveLength(1);
+    expect(list('Due today')[0]).toContain('in 12 dishes');
+    expect(list('Due today')[0]).toContain('Old seed and new');
+  });
+
+  it('what was missed has a place of its own, and can be done now', async () => {
+    server.list = [progress('a', experiment('Old seed and new', addDays(today(), -4)))];
+    await open();
+    expect(list('Missed')[0]).toContain('was due');
+    await page.find('[aria-label="Missed"] button').trigger('click');
+    await vi.waitFor(() => expect(router.currentRoute.value).toMatchObject({ name: 'walk', params: { id: 'a', day: '3' } }));
+  });
+
+  it('Enter starts the first walk', async () => {
+    server.list = [progress('b', experiment('Old seed and new', addDays(today(), -3)))];
+    await open();
+    document.body.dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true }));
+    await vi.waitFor(() => expect(router.currentRoute.value).toMatchObject({ name: 'walk', params: { id: 'b', day: '3' } }));
+  });
+
+  it('without network shows the list from last time, and says so', async () => {
+    server.list = [progress('a', experiment('Old seed and new', addDays(today(), -3)))];
+    await open();
+    const good = globalThis.fetch;
+    vi.stubGlobal('fetch', async (url: string, init: RequestInit) => {
+      if (url.endsWith('/experiments')) throw new TypeError('no network');
+      return good(url, init);
+    });
+    page.unmount();
+    await open();
+    await vi.waitFor(() => expect(page.text()).toContain('No network. This is the list from last time'));
+    expect(list('Due today')).toHaveLength(1);
+  });
+});
+
+it('two letters of a title stand for it', () => {
+  expect(initials('Salt water and radish sprouting')).toBe('SW');
+  expect(initials('Tea')).toBe('');
+});
