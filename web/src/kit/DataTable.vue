@@ -18,7 +18,7 @@ const props = withDefaults(
   { numbersFrom: Infinity },
 );
 
-const CELLS_AT_ONCE = 1500;
+const CELLS_AT_ONCE = 1000;
 const shownRows = useSlices(
   () => props.rows,
   () => Math.max(1, Math.floor(CELLS_AT_ONCE / Math.max(1, props.head.length))),

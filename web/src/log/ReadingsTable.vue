@@ -7,7 +7,7 @@ import DataTable from '../kit/DataTable.vue';
 
 /** More days side by side than this nobody can read, and more cells make the page wait; the other days are chosen. */
 const MOST_DAYS = 30;
-const MOST_CELLS = 4000;
+const MOST_CELLS = 3000;
 const FEWEST_DAYS = 7;
 
 /** What was read of one measure: a row a unit, a column a day. */

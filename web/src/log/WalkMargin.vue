@@ -17,7 +17,7 @@ const outbox = useOutbox();
 <template>
   <div class="shelf">
     <h2>The bench</h2>
-    <span class="soft small">{{ experiment.blinded ? 'arms hidden' : `day ${day}` }}</span>
+    <span class="soft small">day {{ day }}<template v-if="experiment.blinded"> · arms hidden</template></span>
   </div>
   <BenchView
     v-bind="benchOf(experiment)"
@@ -42,8 +42,8 @@ const outbox = useOutbox();
 <style scoped>
 .shelf {
   display: flex;
+  gap: 12px;
   align-items: baseline;
-  justify-content: space-between;
   margin-bottom: 10px;
 }
 .leave {

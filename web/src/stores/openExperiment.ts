@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia';
 import { ref } from 'vue';
 import type { PackedStudyRecord } from '@fern/contract';
-import { unpackColumns, walksOfStudy, type Observation } from '@fern/core';
+import { unitData, unpackColumns, walksOfStudy, type Observation } from '@fern/core';
 import { api, wordsFor } from './api';
 import { useDocument } from './document';
 import { useHistory } from './history';
@@ -36,6 +36,8 @@ export const useOpening = defineStore('opening', () => {
       const study = { ...logged, experiment, observations: unpackColumns<Observation>(observations) };
       await pause();
       walksOfStudy(study, today());
+      await pause();
+      experiment.measures.filter(({ primary }) => primary).forEach((measure) => unitData(study, measure));
       await pause();
       if (wanted !== id) return;
       log.take(study);

@@ -32,7 +32,7 @@ ol {
 }
 li {
   display: grid;
-  grid-template-columns: 52px minmax(0, 1fr) 170px 120px;
+  grid-template-columns: 52px minmax(0, 1fr) 190px 110px;
   gap: 14px;
   align-items: center;
   padding: 13px 0;
