@@ -112,11 +112,6 @@ async function bigStudy(browser: Browser): Promise<void> {
     );
     await longest(page);
   }
-  line(
-    'this machine’s pace in these runs: ms for 100,000,000 additions',
-    await pace(page),
-    'about 60 to 100, else the stops above are longer',
-  );
   const workers = () => page.evaluate<number>('window.made');
   await page.locator('textarea').first().waitFor({ timeout: 180_000 });
   const before = await workers();
