@@ -11,7 +11,7 @@ const opening = useOpening();
 </script>
 
 <template>
-  <div class="saving" role="status" :class="document.saving">
+  <div class="saving" role="status" :class="[document.saving, { quiet: document.saving === 'saved' && !history.canUndo }]">
     <span v-if="document.saving === 'saved'">✓ Saved</span>
     <span v-else-if="document.saving === 'changed' || document.saving === 'saving'">Saving …</span>
     <span v-else-if="document.saving === 'offline'">No network. Your changes stay here and are sent when it is back.</span>
@@ -53,6 +53,29 @@ const opening = useOpening();
   border-color: var(--pollen);
   background: var(--pollen-wash);
   color: var(--ink);
+}
+/* On a phone there is no room beside the trail: it stands at the foot while there is something to say. */
+@media (max-width: 900px) {
+  .saving {
+    position: fixed;
+    z-index: 15;
+    top: auto;
+    right: 14px;
+    bottom: 14px;
+    padding: 6px 14px;
+    border: 1px solid var(--line);
+    border-radius: 7px;
+    background: var(--paper);
+  }
+  .quiet {
+    width: 1px;
+    height: 1px;
+    padding: 0;
+    overflow: hidden;
+    border: 0;
+    clip-path: inset(50%);
+    white-space: nowrap;
+  }
 }
 @media print {
   .saving {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, onMounted, useTemplateRef, watch } from 'vue';
 import { RouterLink } from 'vue-router';
 import { steps, type Step } from '../router';
 
@@ -10,10 +10,19 @@ const WIDTH = 1232;
 const Y = 34;
 const x = (i: number) => 40 + (i * (WIDTH - 250)) / 5;
 const at = computed(() => steps.indexOf(props.now));
+
+// On a phone the trail is wider than the screen: the present step is drawn into sight.
+const trail = useTemplateRef('trail');
+function show(): void {
+  const step = trail.value?.querySelector<HTMLElement>('[aria-current]');
+  if (trail.value && step) trail.value.scrollLeft = step.offsetLeft - (trail.value.clientWidth - step.offsetWidth) / 2;
+}
+onMounted(show);
+watch(() => props.now, show, { flush: 'post' });
 </script>
 
 <template>
-  <nav class="trail" aria-label="The six steps">
+  <nav ref="trail" class="trail" aria-label="The six steps">
     <svg :viewBox="`0 0 ${WIDTH} 52`" aria-hidden="true" class="frond">
       <path :d="`M0 ${Y}H${x(5) + 20}`" stroke="var(--line)" stroke-width="3" />
       <path :d="`M0 ${Y}H${x(at)}`" stroke="var(--sprout)" stroke-width="3" />
