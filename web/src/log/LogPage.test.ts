@@ -1,7 +1,7 @@
 // @vitest-environment happy-dom
 import type { VueWrapper } from '@vue/test-utils';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { addDays, blankOf, observationFields, type Experiment, type Observation, type Study } from '@fern/core';
+import { addDays, blankOf, observationFields, type Observation, type Study } from '@fern/core';
 import { today } from '../stores/today';
 import { fakeServer, mountLoaded, startedStudy, type FakeServer } from '../testing';
 import LogPage from './LogPage.vue';
@@ -80,7 +80,7 @@ describe('the log', () => {
     const days = Array.from({ length: 65 }, (_, i) => i);
     const study = startedStudy(
       days.map((day) => read('D01', day, { observedOn: addDays(today(), day - 64) })),
-      { startedOn: addDays(today(), -64) } as Partial<Experiment>,
+      { startedOn: addDays(today(), -64) },
     );
     await log(study);
     expect(table()[0].slice(2)).toEqual(['60', '61', '62', '63', '64']);
