@@ -21,7 +21,7 @@ const props = withDefaults(
 const CELLS_AT_ONCE = 1000;
 const shownRows = useSlices(
   () => props.rows,
-  () => Math.max(1, Math.floor(CELLS_AT_ONCE / Math.max(1, props.head.length))),
+  () => Math.max(1, Math.floor(CELLS_AT_ONCE / Math.max(1, props.rows[0]?.length ?? 1))),
 );
 </script>
 
