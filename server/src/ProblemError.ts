@@ -5,12 +5,14 @@ const titles: Record<number, string> = {
   401: 'Sign in first',
   403: 'Not allowed',
   404: 'Not found',
+  405: 'Not done at this address',
   409: 'Changed in the meantime',
   413: 'Too large',
   415: 'The wrong kind of file',
   422: 'Something in it is wrong',
   429: 'Too many attempts',
   500: 'Something went wrong here',
+  507: 'The disk is full',
 };
 
 /** An error that is answered as problem+json. */

@@ -34,7 +34,9 @@ beforeAll(async () => {
   teacher = server.caller();
   expect((await teacher.call('GET', '/api/session')).body).toMatchObject({ account: null, firstStart: true, demo: [] });
   expect((await teacher.call('POST', '/api/accounts', { name: 'M. Bracken', password })).status).toBe(201);
-  await server.database.models.accounts.create({ id: 'other', name: 'Other', password: 'scrypt$AAAA$AAAA', demo: true, createdAt: '2026' });
+  await server.database.write(({ models }) =>
+    models.accounts.create({ id: 'other', name: 'Other', password: 'scrypt$AAAA$AAAA', demo: true, createdAt: '2026' }),
+  );
   stranger = server.caller();
   const { startSession } = await import('./services/accounts');
   const token = await startSession(server.database, 'other');
@@ -69,19 +71,36 @@ describe('accounts', () => {
   it('keeps the demo’s one-click entries out of everyday use', async () => {
     expect((await server.caller().call('POST', '/api/session/demo', { account: 'other' })).status).toBe(404);
     const demo = await startTestServer({ demo: true });
-    await demo.database.models.accounts.create({ id: 'd', name: 'Demo', password: 'scrypt$AAAA$AAAA', demo: true, createdAt: '2026' });
+    await demo.database.write(({ models }) =>
+      models.accounts.create({ id: 'd', name: 'Demo', password: 'scrypt$AAAA$AAAA', demo: true, createdAt: '2026' }),
+    );
     const caller = demo.caller();
     expect((await caller.call('POST', '/api/session/demo', { account: 'd' })).body).toMatchObject({ account: { name: 'Demo' } });
     expect((await caller.call('GET', '/api/experiments')).body).toEqual([]);
     await demo.stop();
   });
 
-  it('limits attempts to sign in', async () => {
+  it('limits attempts to sign in by account and address: one child cannot shut out a class', async () => {
     const limited = await startTestServer({ signInAttempts: 2 });
     const caller = limited.caller();
-    const attempt = () => caller.call('POST', '/api/session', { name: 'x', password: 'y' });
-    expect([(await attempt()).status, (await attempt()).status, (await attempt()).status]).toEqual([401, 401, 429]);
+    const attempt = (name: string) => caller.call('POST', '/api/session', { name, password: 'y' });
+    expect([(await attempt('x')).status, (await attempt('X ')).status]).toEqual([401, 401]);
+    const refused = await attempt('x');
+    expect(refused.status).toBe(429);
+    expect(problem(refused).detail).toMatch(/Try again in \d+ minutes?\./);
+    expect((await attempt('another')).status).toBe(401);
     await limited.stop();
+  });
+
+  it('80 calls to make a first account, where there is one, cost nothing and are cut short', async () => {
+    const busy = await startTestServer({ signInAttempts: 3 });
+    await busy.caller().call('POST', '/api/accounts', { name: 'First', password });
+    const calls = Array.from({ length: 80 }, (_, i) => busy.caller().call('POST', '/api/accounts', { name: `n${i}`, password }));
+    const statuses = (await Promise.all(calls)).map(({ status }) => status);
+    expect(statuses.filter((status) => status === 409)).toHaveLength(45);
+    expect(statuses.filter((status) => status === 429)).toHaveLength(35);
+    expect(await busy.database.models.accounts.count()).toBe(1);
+    await busy.stop();
   });
 });
 
@@ -199,10 +218,11 @@ describe('experiments', () => {
 
   it('a document that was stored before a field existed is filled up with its blank', async () => {
     const made = (await teacher.call('POST', '/api/experiments', plan)).body as ExperimentRecord;
-    const row = await server.database.models.experiments.findByPk(made.id);
     const { decision: _decision, ...older } = plan.plan;
     const { units: _units, ...document } = { ...plan, plan: older };
-    await row?.update({ document: JSON.stringify(document) });
+    await server.database.write(({ models }) =>
+      models.experiments.update({ document: JSON.stringify(document) }, { where: { id: made.id } }),
+    );
     expect((await teacher.call('GET', `/api/experiments/${made.id}`)).body).toMatchObject({ experiment: { plan: { decision: '' } } });
   });
 
@@ -276,7 +296,9 @@ describe('readings', () => {
       ['r2', 12, null],
       ['r3', 14, 'r2'],
     ]);
-    await expect(server.database.sequelize.query(`UPDATE observations SET value = 1 WHERE id = 'r2'`)).rejects.toThrow();
+    const change = `UPDATE observations SET value = 1 WHERE id = 'r2'`;
+    await expect(server.database.write(({ sequelize }) => sequelize.query(change))).rejects.toThrow();
+    await expect(server.database.sequelize.query(change)).rejects.toThrow(/readonly/);
     expect((await server.database.models.observations.findOne({ where: { id: 'r2' } }))?.value).toBe(12);
   });
 
@@ -289,6 +311,106 @@ describe('readings', () => {
     expect(await stored()).toBe(before);
     expect((await post(rows)).status).toBe(200);
     expect(await stored()).toBe(before + 1000);
+  });
+});
+
+describe('what a client makes', () => {
+  const key = '01980000-0000-7000-8000-000000000001';
+  const under = (id: string) => ({ 'idempotency-key': id });
+  const event = { id: 'e1', on: '2026-04-03', kind: 'other', arms: [], units: ['D01'], note: 'a cat sat on it' };
+  const care = { id: 'c1', on: '2026-04-03', unit: 'D01', arm: null, kind: 'water', amount: 20, amountUnit: 'mL', note: null };
+
+  it.each([
+    ['happenings', event, { note: 'two cats' }],
+    ['care', care, { amount: 30 }],
+  ] as const)('the same entry of %s again is the same one; with other content it is refused, and the first stays', async (path, entry, other) => {
+    const address = `/api/experiments/${id}/${path}`;
+    expect([(await teacher.call('POST', address, entry)).status, (await teacher.call('POST', address, entry)).status]).toEqual([200, 200]);
+    const refused = await teacher.call('POST', address, { ...entry, ...other });
+    expect(refused.status).toBe(409);
+    expect(problem(refused).errors?.[0].pointer).toBe('/id');
+    const study = (await teacher.call('GET', `/api/experiments/${id}/study`)).body as StudyRecord;
+    expect(study[path].filter((own) => own.id === entry.id)).toEqual([entry]);
+  });
+
+  it('an experiment sent again under its key, after a lost reply, is one experiment', async () => {
+    const before = await server.database.models.experiments.count();
+    const first = await teacher.call('POST', '/api/experiments', plan, under(key));
+    const again = await teacher.call('POST', '/api/experiments', plan, under(key));
+    expect([first.status, again.status]).toEqual([201, 201]);
+    expect(again.body).toEqual(first.body);
+    expect(first.body).toMatchObject({ id: key });
+    expect(await server.database.models.experiments.count()).toBe(before + 1);
+    expect((await teacher.call('POST', '/api/experiments', { ...plan, title: 'Another' }, under(key))).status).toBe(409);
+    expect((await stranger.call('POST', '/api/experiments', plan, under(key))).status).toBe(409);
+    expect((await teacher.call('POST', '/api/experiments', plan, under('mine'))).status).toBe(422);
+  });
+
+  it('so is a package', async () => {
+    const zip = (await teacher.call('GET', `/api/experiments/${id}/package`)).body as Uint8Array;
+    const sent = { 'idempotency-key': '01980000-0000-7000-8000-000000000002' };
+    const before = await server.database.models.experiments.count();
+    const [first, again] = [await teacher.call('POST', '/api/packages', zip, sent), await teacher.call('POST', '/api/packages', zip, sent)];
+    expect([first.status, again.status]).toEqual([201, 201]);
+    expect(await server.database.models.experiments.count()).toBe(before + 1);
+  });
+});
+
+describe('corrections', () => {
+  const post = (observations: unknown[]) => teacher.call('POST', `/api/experiments/${id}/observations`, { observations });
+  const of = (own: string, value: number, replaces: string | null) => reading(own, { unit: 'D05', value, replaces });
+
+  it('a reading is corrected once; who corrects it as well is told of the other', async () => {
+    await post([of('k1', 10, null)]);
+    expect((await post([of('k2', 11, 'k1')])).status).toBe(200);
+    const refused = await post([of('k3', 12, 'k1')]);
+    expect(refused.status).toBe(422);
+    expect(problem(refused).errors?.[0]).toMatchObject({ pointer: '/observations/0/replaces', detail: expect.stringMatching(/already, to 11/) });
+    expect((await post([of('k2', 11, 'k1')])).status).toBe(200);
+    expect((await post([of('k4', 12, 'k2')])).status).toBe(200);
+  });
+
+  it('two of one reading, a ring, and a reading that corrects itself are refused in one request too', async () => {
+    await post([of('m1', 10, null)]);
+    expect((await post([of('m2', 11, 'm1'), of('m3', 12, 'm1')])).status).toBe(422);
+    expect((await post([of('n1', 11, 'n2'), of('n2', 12, 'n1')])).status).toBe(422);
+    expect((await post([of('o1', 11, 'o1')])).status).toBe(422);
+    expect((await post([of('p1', 11, null), of('p2', 12, 'p1'), of('p3', 13, 'p2')])).status).toBe(200);
+  });
+});
+
+describe('calls that no page makes', () => {
+  it('another method is told which ones there are', async () => {
+    const answer = await teacher.call('PUT', '/api/experiments', plan);
+    expect(answer.status).toBe(405);
+    expect(answer.headers.get('allow')).toBe('GET, POST');
+    expect(answer.headers.get('content-type')).toContain('application/problem+json');
+  });
+
+  it('content that is no JSON is refused as such', async () => {
+    expect((await teacher.call('POST', '/api/experiments', 'a=b', { 'content-type': 'application/x-www-form-urlencoded' })).status).toBe(415);
+  });
+
+  it.each(['j:{"a":1}', 'j:[1,2]', 's:x', '%E0%A4%A', '"'])('a cookie of the form %s is no session, and no error', async (value) => {
+    const { status } = await server.caller().call('GET', '/api/experiments', undefined, { cookie: `fern_session=${value}` });
+    expect(status).toBe(401);
+  });
+
+  it.each([
+    ['half a pair of characters', '{"observations":[{"id":"\\ud800"}]}'],
+    ['half a pair in a key', '{"\\udfff":1}'],
+  ])('%s is refused as unreadable', async (_, body) => {
+    const { status } = await teacher.call('POST', `/api/experiments/${id}/observations`, body, { 'content-type': 'application/json' });
+    expect(status).toBe(400);
+  });
+
+  it.each([
+    ['observations', (list: number[]) => ({ observations: list }), 'POST', '/observations'],
+    ['reading days', (list: number[]) => ({ version: 1, experiment: { ...plan, measures: [{ ...plan.measures[0], readingDays: list }] } }), 'PUT', ''],
+  ] as const)('200,000 numbers as %s are refused', async (_, body, method, path) => {
+    const answer = await teacher.call(method, `/api/experiments/${id}${path}`, body(Array.from({ length: 200_000 }, (_n, i) => i)));
+    expect(answer.status).toBe(422);
+    expect(problem(answer).errors).toHaveLength(1);
   });
 });
 
@@ -322,12 +444,11 @@ describe('packages', () => {
 });
 
 it('writes ahead, syncs fully and holds foreign keys', async () => {
-  const value = async (name: string) => {
-    const [row] = await server.database.sequelize.query<{ value: unknown }>(`SELECT ${name} AS value FROM pragma_${name}`, {
-      type: QueryTypes.SELECT,
+  const value = (name: string) =>
+    server.database.write(async ({ sequelize }) => {
+      const [row] = await sequelize.query<{ value: unknown }>(`SELECT ${name} AS value FROM pragma_${name}`, { type: QueryTypes.SELECT });
+      return row.value;
     });
-    return row.value;
-  };
   expect(await value('journal_mode')).toBe('wal');
   expect(await value('synchronous')).toBe(2);
   expect(await value('foreign_keys')).toBe(1);

@@ -1,22 +1,23 @@
 import compression from 'compression';
-import cookieParser from 'cookie-parser';
 import express, { type Express, type NextFunction, type Request, type Response } from 'express';
 import expressStaticGzip from 'express-static-gzip';
-import { rateLimit } from 'express-rate-limit';
 import helmet from 'helmet';
 import { existsSync } from 'node:fs';
 import pino from 'pino';
 import { pinoHttp } from 'pino-http';
 import { fieldErrors } from '@fern/contract';
+import { codeOf } from './databaseFile';
+import { limits } from './limits';
 import { notFound, ProblemError } from './ProblemError';
 import { routes } from './routes/index';
 import type { Context, Route } from './routes/Route';
-import { COOKIE } from './routes/session';
+import { sessionToken } from './routes/session';
 import { accountOfSession } from './services/accounts';
 
 /** The header that the app sends with every call that changes something: another site's form cannot. */
 export const APP_HEADER = 'x-fern-test';
 const MOST_FILE_BYTES = 20 * 1024 * 1024;
+const MOST_TOLD_BYTES = 256 * 1024;
 
 export interface AppOptions extends Context {
   /** Folder of the built pages; none in tests of the API alone. */
@@ -72,7 +73,6 @@ function api(context: Context, signInAttempts: number): express.Router {
     res.setHeader('Cache-Control', 'no-store');
     next();
   });
-  router.use(cookieParser());
   router.use((req, _res, next) => {
     const changes = !['GET', 'HEAD', 'OPTIONS'].includes(req.method);
     next(
@@ -81,30 +81,30 @@ function api(context: Context, signInAttempts: number): express.Router {
         : undefined,
     );
   });
-  const limited = rateLimit({
-    windowMs: 15 * 60_000,
-    limit: signInAttempts,
-    skipSuccessfulRequests: true,
-    standardHeaders: true,
-    legacyHeaders: false,
-    handler: (_req, _res, next) => next(new ProblemError(429, 'Too many attempts to sign in. Wait a quarter of an hour, then try again.')),
-  });
-  router.post('/session', limited);
+  const limited = limits(signInAttempts);
   for (const line of routes)
     router[line.method](
       line.path,
-      line.file ? express.raw({ type: () => true, limit: MOST_FILE_BYTES }) : express.json({ limit: '4mb', reviver: refuseNul }),
+      line.file ? express.raw({ type: () => true, limit: MOST_FILE_BYTES }) : express.json({ limit: '4mb', reviver: refuseUnstorable }),
+      ...(line.limited ? limited : []),
       answer(line, context),
     );
+  for (const path of new Set(routes.map((line) => line.path)))
+    router.all(path, (_request, response) => {
+      const allowed = routes.filter((line) => line.path === path).map(({ method }) => method.toUpperCase());
+      response.setHeader('Allow', allowed.join(', '));
+      throw new ProblemError(405, `Only ${allowed.join(' and ')} can be called at this address.`);
+    });
   router.use(() => {
     throw notFound();
   });
   return router;
 }
 
-/** The database ends a text at NUL, so that no text may hold one. */
-function refuseNul(_key: string, value: unknown): unknown {
-  if (typeof value === 'string' && value.includes('\0')) throw new SyntaxError('a text holds the character NUL');
+/** The database ends a text at NUL, and half of a pair of characters cannot be written as UTF-8. */
+function refuseUnstorable(key: string, value: unknown): unknown {
+  if ([key, value].some((text) => typeof text === 'string' && /\0|\p{Surrogate}/u.test(text)))
+    throw new SyntaxError('a text holds a character that cannot be stored');
   return value;
 }
 
@@ -113,9 +113,10 @@ function answer(line: Route, context: Context) {
   return async (request: Request, response: Response): Promise<void> => {
     if (line.who === 'demo-only' && !context.demo) throw notFound();
     const account =
-      line.who === 'anyone' || line.who === 'demo-only' ? null : await accountOfSession(context.database, request.cookies?.[COOKIE]);
+      line.who === 'anyone' || line.who === 'demo-only' ? null : await accountOfSession(context.database, sessionToken(request));
     if (account === null && (line.who === 'signed-in' || line.who === 'owner')) throw new ProblemError(401, 'Sign in, then try again.');
-    const body: unknown = line.body ? checked(line.body, request.body) : request.body;
+    if (line.body && request.is('application/json') === false) throw new ProblemError(415, 'Send the content as JSON (application/json).');
+    const body: unknown = line.body ? checked(line.body, request) : request.body;
     const result = await line.handle({ ...context, account: account ?? { id: '', name: '' }, body, request, response });
     response.status(line.status ?? 200);
     if (line.status === 204) response.end();
@@ -124,8 +125,10 @@ function answer(line: Route, context: Context) {
   };
 }
 
-function checked(schema: NonNullable<Route['body']>, body: unknown): unknown {
-  const { value, error } = schema.validate(body ?? {}, { abortEarly: false, errors: { wrap: { label: false } } });
+/** Of a body that is wrong all problems are told; of a very large one the first, so that a list of them cannot hold up everyone. */
+function checked(schema: NonNullable<Route['body']>, { body, headers }: Request): unknown {
+  const large = Number(headers['content-length'] ?? Infinity) > MOST_TOLD_BYTES;
+  const { value, error } = schema.validate(body ?? {}, { abortEarly: large, errors: { wrap: { label: false } } });
   if (error) throw new ProblemError(422, `${error.details[0].message} Nothing was stored.`, fieldErrors(error));
   return value;
 }
@@ -147,5 +150,7 @@ function asProblem(error: unknown, request: Request): ProblemError {
   if (status >= 400 && status < 500)
     return new ProblemError(400, 'The request cannot be read: it is not JSON as expected, or its address is not written correctly.');
   request.log?.error(error);
+  if (codeOf(error) === 'SQLITE_FULL')
+    return new ProblemError(507, 'The disk of the computer that keeps the data is full. Nothing was stored: make room, then try again.');
   return new ProblemError(500, 'Something went wrong on this computer. Nothing was stored; try again.');
 }

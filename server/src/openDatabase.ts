@@ -1,55 +1,78 @@
 import { mkdirSync } from 'node:fs';
 import { dirname } from 'node:path';
-import { Sequelize, Transaction } from 'sequelize';
+import { Sequelize } from 'sequelize';
 import sqlite3 from 'sqlite3';
 import { Umzug, SequelizeStorage } from 'umzug';
+import { checkNotEmpty, checkOurs, inPlainWords, lockFile } from './databaseFile';
 import { migrations } from './migrations/index';
-import { defineModels, type Models } from './models/index';
+import { defineModels } from './models/index';
+import { oneWriter, type Tables, type Work } from './oneWriter';
 
-export interface Database {
-  readonly sequelize: Sequelize;
-  readonly models: Models;
-  /** Runs everything inside as one transaction: all of it is stored, or none. */
-  readonly inTransaction: <T>(work: (transaction: Transaction) => Promise<T>) => Promise<T>;
+/** The tables for whoever only reads, and the one way to change them. */
+export interface Database extends Tables {
+  /** Runs everything inside as one change: all of it is stored, or none. */
+  readonly write: <T>(work: Work<T>) => Promise<T>;
   readonly close: () => Promise<void>;
 }
 
 // FULL: a row that was acknowledged survives a power cut.
-const PRAGMAS = 'PRAGMA journal_mode = WAL; PRAGMA synchronous = FULL; PRAGMA foreign_keys = ON; PRAGMA busy_timeout = 5000;';
+const WRITING = 'PRAGMA journal_mode = WAL; PRAGMA synchronous = FULL; PRAGMA foreign_keys = ON; PRAGMA busy_timeout = 5000;';
+const READING = 'PRAGMA query_only = ON; PRAGMA busy_timeout = 5000;';
 
 type Done = (error: Error | null) => void;
 
-/** Sequelize opens a connection of its own for every transaction and has no hook for it with SQLite: each sets itself up as it opens. */
-class Connection extends sqlite3.Database {
-  constructor(file: string, mode: number, done: Done) {
-    super(file, mode, (error) => (error ? done(error) : this.exec(PRAGMAS, done)));
+/** Sequelize has no hook for a new SQLite connection: each sets itself up as it opens. */
+function connect(file: string, pragmas: string): Sequelize {
+  class Connection extends sqlite3.Database {
+    constructor(name: string, mode: number, done: Done) {
+      super(name, mode, (error) => (error ? done(error) : this.exec(pragmas, done)));
+    }
+  }
+  return new Sequelize({ dialect: 'sqlite', dialectModule: { ...sqlite3, Database: Connection }, storage: file, logging: false });
+}
+
+/**
+ * Opens the SQLite file (made if missing) and brings it up to date by the migrations.
+ * @throws {DatabaseProblem} where it cannot be used, and then nothing was changed in it
+ */
+export async function openDatabase(file: string): Promise<Database> {
+  try {
+    mkdirSync(dirname(file), { recursive: true });
+    checkNotEmpty(file);
+    const unlock = await lockFile(file);
+    try {
+      return await openLocked(file, unlock);
+    } catch (error) {
+      await unlock();
+      throw error;
+    }
+  } catch (error) {
+    throw inPlainWords(file, error);
   }
 }
 
-/** Opens the SQLite file (made if missing) and brings it up to date by the migrations. */
-export async function openDatabase(file: string): Promise<Database> {
-  mkdirSync(dirname(file), { recursive: true });
-  const sequelize = new Sequelize({
-    dialect: 'sqlite',
-    dialectModule: { ...sqlite3, Database: Connection },
-    storage: file,
-    logging: false,
-    transactionType: Transaction.TYPES.IMMEDIATE,
-  });
+async function openLocked(file: string, unlock: () => Promise<void>): Promise<Database> {
+  const writing = connect(file, WRITING);
+  await checkOurs(file, writing);
   const umzug = new Umzug({
     migrations: migrations.map(({ name, up, down }) => ({
       name,
-      up: () => up(sequelize.getQueryInterface()),
-      down: () => down(sequelize.getQueryInterface()),
+      up: () => up(writing.getQueryInterface()),
+      down: () => down(writing.getQueryInterface()),
     })),
-    storage: new SequelizeStorage({ sequelize }),
+    storage: new SequelizeStorage({ sequelize: writing }),
     logger: undefined,
   });
   await umzug.up();
+  const reading = connect(file, READING);
   return {
-    sequelize,
-    models: defineModels(sequelize),
-    inTransaction: (work) => sequelize.transaction(work),
-    close: () => sequelize.close(),
+    sequelize: reading,
+    models: defineModels(reading),
+    write: oneWriter({ sequelize: writing, models: defineModels(writing) }),
+    close: async () => {
+      await reading.close();
+      await writing.close();
+      await unlock();
+    },
   };
 }

@@ -1,5 +1,6 @@
 import { join } from 'node:path';
 import { createApp } from './createApp';
+import { DatabaseProblem } from './databaseFile';
 import { openDatabase } from './openDatabase';
 import { loadDemo } from './services/loadDemo';
 
@@ -7,7 +8,12 @@ const root = join(import.meta.dirname, '..', '..');
 const demo = process.env.FERN_DEMO === '1';
 const host = process.env.HOST ?? '127.0.0.1';
 const port = Number(process.env.PORT ?? 4173);
-const database = await openDatabase(process.env.FERN_DATABASE ?? join(root, 'data', demo ? 'demo.sqlite' : 'fern-test.sqlite'));
+const file = process.env.FERN_DATABASE ?? join(root, 'data', demo ? 'demo.sqlite' : 'fern-test.sqlite');
+const database = await openDatabase(file).catch((error: unknown) => {
+  if (!(error instanceof DatabaseProblem)) throw error;
+  console.error(error.message);
+  process.exit(1);
+});
 if (demo) await loadDemo(database);
 const app = createApp({ database, demo, pages: join(root, 'web', 'dist'), logLevel: process.env.LOG_LEVEL ?? 'warn' });
 const server = app.listen(port, host, (error?: Error) => {

@@ -119,6 +119,34 @@ describe('the open package', () => {
     expect(problemsOf(files)).toEqual(expect.arrayContaining(lines));
   });
 
+  it('a flipped bit anywhere in a zip is an error or changes nothing, and so is every cut', () => {
+    const files = writePackage(studyOf({ C: [1, 2], T: [3, 4] }));
+    const zip = zipPackage(files);
+    for (let i = 0; i < zip.length; i += 5) {
+      const bent = zip.slice();
+      bent[i] ^= 0x10;
+      const read = unzipPackage(bent);
+      if ('files' in read) expect(read.files, `bit of byte ${i}`).toEqual(files);
+    }
+    for (let length = 0; length < zip.length; length += 9) expect(unzipPackage(zip.slice(0, length)), `cut at ${length}`).toHaveProperty('problems');
+  });
+
+  it('a zip that lies about its sizes is stopped where the lie comes out', () => {
+    const zip = zipPackage({ 'datapackage.json': '{}', 'units.csv': 'unit,arm\n'.repeat(50_000) });
+    const view = new DataView(zip.buffer, zip.byteOffset, zip.byteLength);
+    for (let at = 0; at + 46 < zip.length; at++) if (view.getUint32(at, true) === 0x02014b50) view.setUint32(at + 24, 2, true);
+    expect(unzipPackage(zip)).toMatchObject({ problems: [{ message: expect.stringContaining('unpacks to more than it says') }] });
+  });
+
+  it('reads no further after 1,000,000 rows or 100 problems of a table', () => {
+    const files = writePackage(studyOf({ C: [1, 2], T: [3, 4] }));
+    const many = problemsOf({ ...files, 'units.csv': `${files['units.csv']}${'x,\r\n'.repeat(300_000)}` });
+    expect(many.length).toBeGreaterThanOrEqual(100);
+    expect(many.length).toBeLessThan(110);
+    const empty = problemsOf({ ...files, 'units.csv': `${files['units.csv']}${',\r\n'.repeat(1_000_010)}` });
+    expect(empty[0]).toBe('units.csv:1000001:-: there are more than 1,000,000 rows; expected a smaller table');
+  });
+
   it('refuses a zip that unpacks to more than 100 MB, and one without a descriptor', () => {
     expect(unzipPackage(zipPackage({ 'units.csv': 'unit,arm\n' }))).toMatchObject({
       problems: [{ message: 'holds no datapackage.json; expected one' }],

@@ -2,7 +2,7 @@ import { kindOf } from '../kinds';
 import type { Experiment, Fields, Measure, Study } from '../model';
 import type { Problem } from './Problem';
 import { readDescriptor } from './readDescriptor';
-import { readTable, type TableRow } from './readTable';
+import { MOST_PROBLEMS, readTable, type TableRow } from './readTable';
 import { tables, type Table } from './tables';
 
 /** The texts of a package by file name. */
@@ -21,7 +21,8 @@ export function readPackage(files: PackageFiles): ReadResult {
   const descriptor = readDescriptor(files['datapackage.json']);
   const problems: Problem[] = [...descriptor.problems];
   const rows = readTables(files, descriptor.paths, problems);
-  problems.push(...checkReferences(rows), ...checkTogether(rows));
+  // What was read no further cannot be held against what refers to it.
+  if (problems.length < MOST_PROBLEMS) for (const problem of [...checkReferences(rows), ...checkTogether(rows)]) problems.push(problem);
   if (problems.length > 0 || descriptor.experiment === null) return { problems };
   const experiment: Experiment = {
     ...descriptor.experiment,
@@ -52,7 +53,7 @@ function readTables(files: PackageFiles, paths: Readonly<Record<string, string>>
       return [];
     }
     const read = readTable(table, csv);
-    problems.push(...read.problems);
+    for (const found of read.problems) problems.push(found);
     return read.rows;
   };
   return {

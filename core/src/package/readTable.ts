@@ -5,6 +5,10 @@ import { numberCell } from '../model/cells';
 import type { Problem } from './Problem';
 import { columnName, plainFields, wordColumns, type Table } from './tables';
 
+/** A package with more rows in a table, or more problems, is read no further. */
+const MOST_ROWS = 1_000_000;
+export const MOST_PROBLEMS = 100;
+
 export interface TableRow<F extends Fields> {
   /** Row in the file; the header is row 1. */
   readonly row: number;
@@ -26,8 +30,8 @@ export interface ReadTable<F extends Fields> {
 export function readTable<F extends Fields>(table: Table<F>, csv: string): ReadTable<F> {
   const problems: Problem[] = [];
   const problem = (row: number | null, column: string | null, message: string) => problems.push({ file: table.file, row, column, message });
-  const parsed = Papa.parse<string[]>(csv.replace(/^\uFEFF/, ''), { skipEmptyLines: 'greedy' });
-  for (const error of parsed.errors) {
+  const parsed = Papa.parse<string[]>(csv.replace(/^\uFEFF/, ''), { skipEmptyLines: 'greedy', preview: MOST_ROWS + 1 });
+  for (const error of parsed.errors.slice(0, MOST_PROBLEMS)) {
     if (error.code !== 'UndetectableDelimiter')
       problem((error.row ?? 0) + 1, null, `${error.message}; expected a CSV file with commas and double quotes`);
   }
@@ -49,8 +53,12 @@ export function readTable<F extends Fields>(table: Table<F>, csv: string): ReadT
     name,
     columns: header.flatMap((column, at) => (column.startsWith(prefix) ? [{ column, at, word: column.slice(prefix.length) }] : [])),
   }));
+  if (parsed.meta.truncated) {
+    problem(MOST_ROWS + 1, null, 'there are more than 1,000,000 rows; expected a smaller table');
+    return { rows: [], problems };
+  }
   const keys = new Map<unknown, number>();
-  const rows = lines.map((line, index): TableRow<F> => {
+  const rowOf = (line: readonly string[], index: number): TableRow<F> => {
     const row = index + 2;
     if (line.length !== header.length) problem(row, null, `${line.length} cells; expected ${header.length} as in the header`);
     const record: Record<string, unknown> = {};
@@ -75,7 +83,12 @@ export function readTable<F extends Fields>(table: Table<F>, csv: string): ReadT
       problem(row, table.primaryKey, `"${String(key)}" already stands in row ${first}; expected each ${table.primaryKey} once`);
     else keys.set(key, row);
     return { row, record: record as RecordOf<F>, empty };
-  });
+  };
+  const rows: TableRow<F>[] = [];
+  for (const [index, line] of lines.entries()) {
+    if (problems.length >= MOST_PROBLEMS) break;
+    rows.push(rowOf(line, index));
+  }
   return { rows, problems };
 }
 

@@ -1,8 +1,11 @@
-import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
+import { strToU8, zipSync } from 'fflate';
 import type { Problem } from './Problem';
 import type { PackageFiles } from './readPackage';
+import { zipEntries, ZipError, type ZipEntry } from './zipEntries';
 
+/** What all texts of a package may come to, unpacked. */
 const MOST_BYTES = 100 * 1024 * 1024;
+const WANTED = /(^|\/)(datapackage\.json|[^/]+\.csv)$/;
 
 /**
  * Packs the files of a package into one .zip, with fixed times so that the same study gives the same bytes.
@@ -26,25 +29,24 @@ export function unzipPackage(
 ): { readonly files: PackageFiles } | { readonly problems: readonly Problem[] } {
   const fail = (message: string) => ({ problems: [{ file: name, row: null, column: null, message }] });
   if (bytes.length === 0) return fail('the file is empty; expected a .zip that holds datapackage.json');
-  let size = 0;
-  let entries: Record<string, Uint8Array>;
   try {
-    entries = unzipSync(bytes, {
-      filter: (file) => {
-        const wanted = /(^|\/)(datapackage\.json|[^/]+\.csv)$/.test(file.name);
-        if (wanted) size += file.originalSize;
-        return wanted && size <= MOST_BYTES;
-      },
-    });
-  } catch {
-    return fail('is not a .zip file that can be opened; expected a .zip that holds datapackage.json');
+    const wanted = zipEntries(bytes).filter((entry) => WANTED.test(entry.name));
+    if (wanted.reduce((sum, { size }) => sum + size, 0) > MOST_BYTES) return fail('unpacks to more than 100 MB; expected a smaller package');
+    return textsOf(wanted) ?? fail('holds no datapackage.json; expected one');
+  } catch (error) {
+    if (!(error instanceof ZipError)) throw error;
+    return fail(`is not a .zip file that can be opened: ${error.message}; expected a .zip that holds datapackage.json`);
   }
-  if (size > MOST_BYTES) return fail('unpacks to more than 100 MB; expected a smaller package');
-  const descriptor = Object.keys(entries)
+}
+
+/** The texts beside the descriptor, which may lie in a folder; null without one. */
+function textsOf(entries: readonly ZipEntry[]): { readonly files: PackageFiles } | null {
+  const [descriptor] = entries
+    .map(({ name }) => name)
     .filter((path) => /(^|\/)datapackage\.json$/.test(path))
-    .sort((a, b) => a.length - b.length)[0];
-  if (descriptor === undefined) return fail('holds no datapackage.json; expected one');
+    .sort((a, b) => a.length - b.length);
+  if (descriptor === undefined) return null;
   const folder = descriptor.slice(0, -'datapackage.json'.length);
-  const inside = Object.entries(entries).filter(([path]) => path.startsWith(folder));
-  return { files: Object.fromEntries(inside.map(([path, data]) => [path.slice(folder.length), strFromU8(data)])) };
+  const inside = entries.filter(({ name }) => name.startsWith(folder));
+  return { files: Object.fromEntries(inside.map(({ name, read }) => [name.slice(folder.length), new TextDecoder().decode(read())])) };
 }

@@ -1,5 +1,6 @@
 import { start } from './0001-start';
+import { madeFrom } from './0002-made-from';
 import type { Migration } from './Migration';
 
 /** All migrations in order. A migration that has landed is never changed; add a new one. */
-export const migrations: readonly Migration[] = [start];
+export const migrations: readonly Migration[] = [start, madeFrom];

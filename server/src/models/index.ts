@@ -23,6 +23,8 @@ export interface ExperimentRow {
   /** The experiment without its units, as JSON. */
   document: string;
   changedAt: string;
+  /** Digest of what the client sent to make it; null where it sent no key. */
+  madeFrom: string | null;
 }
 
 export type UnitRow = Unit & { readonly experimentId: string; readonly position: number };
@@ -58,6 +60,7 @@ export function defineModels(sequelize: Sequelize): Models {
       version: DataTypes.INTEGER,
       document: text,
       changedAt: text,
+      madeFrom: text,
     }),
     units: table<UnitRow>('units', { experimentId: key(), position: DataTypes.INTEGER, ...columnsOf(unitFields, ['unit']) }),
     observations: table<RecordRow>('observations', { experimentId: key(), receivedAt: text, ...columnsOf(observationFields, ['id']) }),

@@ -1,8 +1,11 @@
+import { createHash } from 'node:crypto';
 import type { Request, Response } from 'express';
 import type { Schema } from 'joi';
+import { validate } from 'uuid';
 import type { Account } from '@fern/contract';
 import type { Database } from '../openDatabase';
-import { notFound } from '../ProblemError';
+import { notFound, ProblemError } from '../ProblemError';
+import type { Sent } from '../services/experiments';
 
 /** Who may call a route. `owner` routes find only what belongs to the signed-in account: another's is 404. */
 type Who = 'anyone' | 'signed-in' | 'owner' | 'demo-only';
@@ -30,6 +33,8 @@ export interface Route {
   /** The body is a file, taken as bytes. */
   readonly file?: boolean;
   readonly status?: number;
+  /** Costs much or tries a secret: calls that fail are counted, by whom the body names and by address, and too many are refused. */
+  readonly limited?: boolean;
   readonly handle: (call: Call) => Promise<unknown>;
 }
 
@@ -43,4 +48,18 @@ export function param({ request }: Pick<Call, 'request'>, name: string): string 
   const value = request.params[name];
   if (typeof value !== 'string' || value.length > 64 || /\p{Cc}/u.test(value)) throw notFound();
   return value;
+}
+
+/**
+ * What a client sends to make something, under the key of its header `Idempotency-Key`; null without one.
+ * @throws {ProblemError} 422 where the key is no UUID
+ */
+export function sentUnderKey({ request, body }: Pick<Call, 'request' | 'body'>): Sent | null {
+  const key = request.get('idempotency-key');
+  if (key === undefined) return null;
+  if (!validate(key)) throw new ProblemError(422, 'The header Idempotency-Key must be a UUID. Nothing was stored.');
+  const digest = createHash('sha256')
+    .update(Buffer.isBuffer(body) ? body : JSON.stringify(body))
+    .digest('hex');
+  return { key: key.toLowerCase(), digest };
 }

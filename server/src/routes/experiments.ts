@@ -9,7 +9,7 @@ import {
   listExperiments,
   setUnitStatus,
 } from '../services/experiments';
-import { param, route } from './Route';
+import { param, route, sentUnderKey } from './Route';
 
 export const experimentRoutes = [
   route({
@@ -24,8 +24,10 @@ export const experimentRoutes = [
     who: 'signed-in',
     body: experimentSchema,
     status: 201,
-    handle: ({ database, account, body }) =>
-      createExperiment(database, account.id, { experiment: body, observations: [], happenings: [], care: [] }),
+    handle: (call) => {
+      const study = { experiment: call.body, observations: [], happenings: [], care: [] };
+      return createExperiment(call.database, call.account.id, study, sentUnderKey(call));
+    },
   }),
   route({
     method: 'get',

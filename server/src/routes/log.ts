@@ -1,7 +1,6 @@
 import { careSchema, happeningSchema, observationsSchema } from '@fern/contract';
 import type { Care, Happening, Observation } from '@fern/core';
-import { addCare, addHappening } from '../services/experiments';
-import { appendObservations, listObservations } from '../services/observations';
+import { addCare, addHappening, appendObservations, listObservations } from '../services/log';
 import { param, route } from './Route';
 
 export const logRoutes = [

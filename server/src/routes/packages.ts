@@ -1,7 +1,8 @@
 import { ProblemError } from '../ProblemError';
 import { createExperiment, getStudy } from '../services/experiments';
-import { packStudy, unpackStudy } from '../services/packages';
-import { param, route } from './Route';
+import { packStudy } from '../services/packages';
+import { unpackApart } from '../services/unpackApart';
+import { param, route, sentUnderKey } from './Route';
 
 export const packageRoutes = [
   route({
@@ -20,9 +21,9 @@ export const packageRoutes = [
     who: 'signed-in',
     file: true,
     status: 201,
-    handle: async ({ database, account, body }) => {
-      if (!Buffer.isBuffer(body)) throw new ProblemError(415, 'Send the package as one .zip file.');
-      return createExperiment(database, account.id, unpackStudy(body));
+    handle: async (call) => {
+      if (!Buffer.isBuffer(call.body)) throw new ProblemError(415, 'Send the package as one .zip file.');
+      return createExperiment(call.database, call.account.id, await unpackApart(call.body), sentUnderKey(call));
     },
   }),
 ];

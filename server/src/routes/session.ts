@@ -1,3 +1,5 @@
+import { parseCookie } from 'cookie';
+import type { Request } from 'express';
 import { credentialsSchema, demoEntrySchema, newAccountSchema, type Credentials, type SessionState } from '@fern/contract';
 import { notFound, ProblemError } from '../ProblemError';
 import {
@@ -12,7 +14,10 @@ import {
 } from '../services/accounts';
 import { route, type Call } from './Route';
 
-export const COOKIE = 'fern_session';
+const COOKIE = 'fern_session';
+
+/** The token that the browser sent; undefined where it sent none. */
+export const sessionToken = ({ headers }: Pick<Request, 'headers'>): string | undefined => parseCookie(headers.cookie ?? '')[COOKIE];
 
 async function enter(call: Call, accountId: string): Promise<void> {
   const token = await startSession(call.database, accountId);
@@ -34,12 +39,13 @@ export const sessionRoutes = [
     method: 'get',
     path: '/session',
     who: 'anyone',
-    handle: async (call) => state(call, await accountOfSession(call.database, call.request.cookies?.[COOKIE])),
+    handle: async (call) => state(call, await accountOfSession(call.database, sessionToken(call.request))),
   }),
   route<Credentials>({
     method: 'post',
     path: '/accounts',
     who: 'anyone',
+    limited: true,
     body: newAccountSchema,
     status: 201,
     handle: async (call) => {
@@ -52,6 +58,7 @@ export const sessionRoutes = [
     method: 'post',
     path: '/session',
     who: 'anyone',
+    limited: true,
     body: credentialsSchema,
     handle: async (call) => {
       const account = await findByCredentials(call.database, call.body);
@@ -80,7 +87,7 @@ export const sessionRoutes = [
     path: '/session',
     who: 'signed-in',
     handle: async (call) => {
-      await endSession(call.database, call.request.cookies?.[COOKIE]);
+      await endSession(call.database, sessionToken(call.request));
       call.response.clearCookie(COOKIE, { path: '/' });
       return state(call, null);
     },

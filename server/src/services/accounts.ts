@@ -1,4 +1,5 @@
 import { createHash, randomBytes } from 'node:crypto';
+import { Op, QueryTypes } from 'sequelize';
 import { v7 as uuid } from 'uuid';
 import type { Account, Credentials } from '@fern/contract';
 import type { Database } from '../openDatabase';
@@ -16,20 +17,19 @@ export async function isFirstStart({ models }: Database): Promise<boolean> {
   return (await models.accounts.count()) === 0;
 }
 
-/** Makes the first account; refuses once there is one. */
+/** Makes the first account; refuses once there is one, before anything that costs. */
 export async function createFirstAccount(database: Database, { name, password }: Credentials): Promise<Account> {
+  if (!(await isFirstStart(database))) throw taken();
   const stored = await hashPassword(password);
-  return database.inTransaction(async (transaction) => {
-    if ((await database.models.accounts.count({ transaction })) > 0)
-      throw new ProblemError(409, 'There is an account already. Sign in with it.');
+  return database.write(async ({ models }) => {
+    if ((await models.accounts.count()) > 0) throw taken();
     const account = { id: uuid(), name };
-    await database.models.accounts.create(
-      { ...account, password: stored, demo: false, createdAt: new Date().toISOString() },
-      { transaction },
-    );
+    await models.accounts.create({ ...account, password: stored, demo: false, createdAt: new Date().toISOString() });
     return account;
   });
 }
+
+const taken = () => new ProblemError(409, 'There is an account already. Sign in with it.');
 
 /** The account that these credentials belong to; null if they are wrong. */
 export async function findByCredentials({ models }: Database, { name, password }: Credentials): Promise<Account | null> {
@@ -38,25 +38,30 @@ export async function findByCredentials({ models }: Database, { name, password }
   return row && right ? { id: row.id, name: row.name } : null;
 }
 
-/** Starts a session and returns its token; only the token's digest is stored. */
-export async function startSession({ models }: Database, accountId: string): Promise<string> {
+/** Starts a session and returns its token; only the token's digest is stored. Sessions that have run out go. */
+export async function startSession(database: Database, accountId: string): Promise<string> {
   const token = randomBytes(32).toString('base64url');
-  const expires = new Date(Date.now() + SESSION_DAYS * 86_400_000);
-  await models.sessions.create({ digest: digest(token), accountId, expiresAt: expires.toISOString() });
+  const now = Date.now();
+  const expiresAt = new Date(now + SESSION_DAYS * 86_400_000).toISOString();
+  await database.write(async ({ models }) => {
+    await models.sessions.destroy({ where: { expiresAt: { [Op.lt]: new Date(now).toISOString() } } });
+    await models.sessions.create({ digest: digest(token), accountId, expiresAt });
+  });
   return token;
 }
 
 /** The account of a session token; null if it is unknown or has run out. */
-export async function accountOfSession({ models }: Database, token: string | undefined): Promise<Account | null> {
+export async function accountOfSession({ sequelize }: Database, token: string | undefined): Promise<Account | null> {
   if (!token) return null;
-  const session = await models.sessions.findByPk(digest(token));
-  if (!session || session.expiresAt < new Date().toISOString()) return null;
-  const row = await models.accounts.findByPk(session.accountId);
-  return row ? { id: row.id, name: row.name } : null;
+  const [account] = await sequelize.query<Account>(
+    `SELECT a.id, a.name FROM sessions s JOIN accounts a ON a.id = s.accountId WHERE s.digest = :digest AND s.expiresAt >= :now`,
+    { replacements: { digest: digest(token), now: new Date().toISOString() }, type: QueryTypes.SELECT },
+  );
+  return account ?? null;
 }
 
-export async function endSession({ models }: Database, token: string | undefined): Promise<void> {
-  if (token) await models.sessions.destroy({ where: { digest: digest(token) } });
+export async function endSession(database: Database, token: string | undefined): Promise<void> {
+  if (token) await database.write(({ models }) => models.sessions.destroy({ where: { digest: digest(token) } }));
 }
 
 export async function demoAccounts({ models }: Database): Promise<Account[]> {

@@ -1,4 +1,4 @@
-import { QueryTypes, type Transaction } from 'sequelize';
+import { QueryTypes } from 'sequelize';
 import { v7 as uuid } from 'uuid';
 import type { ExperimentProgress, ExperimentRecord, StudyRecord } from '@fern/contract';
 import {
@@ -9,15 +9,14 @@ import {
   same,
   unitFields,
   withBlanks,
-  type Care,
   type Experiment,
-  type Happening,
   type Observation,
   type ReadSoFar,
   type Study,
   type Unit,
 } from '@fern/core';
 import type { Database } from '../openDatabase';
+import type { Tables } from '../oneWriter';
 import { fromRow, toRow } from '../models/columns';
 import type { ExperimentRow, UnitRow } from '../models/index';
 import { notFound, ProblemError } from '../ProblemError';
@@ -48,37 +47,40 @@ export async function listExperiments({ sequelize, models }: Database, ownerId: 
 }
 
 /** One experiment of this owner; another's is not found. */
-export async function getExperiment(
-  { models }: Database,
-  ownerId: string,
-  id: string,
-  transaction?: Transaction,
-): Promise<ExperimentRecord> {
-  const row = await models.experiments.findOne({ where: { id, ownerId }, transaction });
+export async function getExperiment({ models }: Tables, ownerId: string, id: string): Promise<ExperimentRecord> {
+  const row = await models.experiments.findOne({ where: { id, ownerId } });
   if (!row) throw notFound();
-  return asRecord(row, await models.units.findAll({ where: { experimentId: id }, order: [['position', 'ASC']], raw: true, transaction }));
+  return asRecord(row, await models.units.findAll({ where: { experimentId: id }, order: [['position', 'ASC']], raw: true }));
 }
 
-/** Stores a new experiment, whole or not at all. With what was logged where it comes from a package. */
-export function createExperiment(database: Database, ownerId: string, study: Study): Promise<ExperimentRecord> {
-  return database.inTransaction(async (transaction) => {
-    const id = uuid();
+/** The client's own key for what it sends, with a digest of it: the same again under this key is the same thing. */
+export interface Sent {
+  readonly key: string;
+  readonly digest: string;
+}
+
+/**
+ * Stores a new experiment, whole or not at all. With what was logged where it comes from a package.
+ * @param sent null where the client gave no key
+ */
+export function createExperiment(database: Database, ownerId: string, study: Study, sent: Sent | null = null): Promise<ExperimentRecord> {
+  return database.write(async (tables) => {
+    const { models } = tables;
+    const before = sent === null ? null : await models.experiments.findByPk(sent.key);
+    if (before !== null) {
+      if (before.ownerId === ownerId && before.madeFrom === sent?.digest) return getExperiment(tables, ownerId, before.id);
+      throw new ProblemError(409, 'Something else was stored under this key already. Nothing was changed.');
+    }
+    const id = sent?.key ?? uuid();
     const { experiment } = study;
-    const { models } = database;
-    await models.experiments.create({ id, ownerId, version: 1, document: asDocument(experiment), changedAt: now() }, { transaction });
-    await models.units.bulkCreate(unitRows(id, experiment.units), { transaction });
+    const document = asDocument(experiment);
+    await models.experiments.create({ id, ownerId, version: 1, document, changedAt: now(), madeFrom: sent?.digest ?? null });
+    await models.units.bulkCreate(unitRows(id, experiment.units));
     await models.observations.bulkCreate(
       study.observations.map((seen) => ({ ...toRow(observationFields, seen), experimentId: id, receivedAt: now() })),
-      { transaction },
     );
-    await models.happenings.bulkCreate(
-      study.happenings.map((event) => ({ ...toRow(happeningFields, event), experimentId: id })),
-      { transaction },
-    );
-    await models.care.bulkCreate(
-      study.care.map((care) => ({ ...toRow(careFields, care), experimentId: id })),
-      { transaction },
-    );
+    await models.happenings.bulkCreate(study.happenings.map((event) => ({ ...toRow(happeningFields, event), experimentId: id })));
+    await models.care.bulkCreate(study.care.map((care) => ({ ...toRow(careFields, care), experimentId: id })));
     return { id, version: 1, experiment };
   });
 }
@@ -91,8 +93,8 @@ export function changeExperiment(
   version: number,
   experiment: Experiment,
 ): Promise<ExperimentRecord> {
-  return database.inTransaction(async (transaction) => {
-    const before = await getExperiment(database, ownerId, id, transaction);
+  return database.write(async (tables) => {
+    const before = await getExperiment(tables, ownerId, id);
     // The reply to this very change was lost on its way: it is stored already, and is answered again.
     if (before.version === version + 1 && same(before.experiment, experiment)) return before;
     if (before.version !== version) {
@@ -102,10 +104,10 @@ export function changeExperiment(
       );
     }
     const checked = checkFrozen(before.experiment, experiment);
-    const { models } = database;
-    const read = await database.sequelize.query<Pick<Observation, 'unit' | 'measure'>>(
+    const { models } = tables;
+    const read = await tables.sequelize.query<Pick<Observation, 'unit' | 'measure'>>(
       'SELECT DISTINCT unit, measure FROM observations WHERE experimentId = :id',
-      { replacements: { id }, type: QueryTypes.SELECT, transaction },
+      { replacements: { id }, type: QueryTypes.SELECT },
     );
     if (read.length > 0 && !same(before.experiment.plan.predictions, experiment.plan.predictions)) {
       throw new ProblemError(422, 'Predictions are sealed since the first reading.', [
@@ -123,16 +125,17 @@ export function changeExperiment(
     }
     await models.experiments.update(
       { version: version + 1, document: asDocument(checked), changedAt: now() },
-      { where: { id }, transaction },
+      { where: { id } },
     );
-    await models.units.destroy({ where: { experimentId: id }, transaction });
-    await models.units.bulkCreate(unitRows(id, checked.units), { transaction });
+    await models.units.destroy({ where: { experimentId: id } });
+    await models.units.bulkCreate(unitRows(id, checked.units));
     return { id, version: version + 1, experiment: checked };
   });
 }
 
-export async function deleteExperiment({ models }: Database, ownerId: string, id: string): Promise<void> {
-  if ((await models.experiments.destroy({ where: { id, ownerId } })) === 0) throw notFound();
+export async function deleteExperiment(database: Database, ownerId: string, id: string): Promise<void> {
+  const gone = await database.write(({ models }) => models.experiments.destroy({ where: { id, ownerId } }));
+  if (gone === 0) throw notFound();
 }
 
 /** Marks a unit as lost, excluded, ended or active again. */
@@ -143,12 +146,12 @@ export function setUnitStatus(
   unit: string,
   state: Pick<Unit, 'status' | 'statusReason'>,
 ): Promise<ExperimentRecord> {
-  return database.inTransaction(async (transaction) => {
-    await getExperiment(database, ownerId, id, transaction);
-    const [changed] = await database.models.units.update(state, { where: { experimentId: id, unit }, transaction });
+  return database.write(async (tables) => {
+    await getExperiment(tables, ownerId, id);
+    const [changed] = await tables.models.units.update(state, { where: { experimentId: id, unit } });
     if (changed === 0) throw notFound();
-    await database.models.experiments.increment('version', { where: { id }, transaction });
-    return getExperiment(database, ownerId, id, transaction);
+    await tables.models.experiments.increment('version', { where: { id } });
+    return getExperiment(tables, ownerId, id);
   });
 }
 
@@ -176,19 +179,6 @@ export async function getStudy(database: Database, ownerId: string, id: string):
     happenings: happenings.map((row) => fromRow(happeningFields, row)),
     care: care.map((row) => fromRow(careFields, row)),
   };
-}
-
-/** Appends an event or a care row; the same id again changes nothing. */
-export async function addHappening(database: Database, ownerId: string, id: string, event: Happening): Promise<Happening> {
-  await getExperiment(database, ownerId, id);
-  await database.models.happenings.bulkCreate([{ ...toRow(happeningFields, event), experimentId: id }], { ignoreDuplicates: true });
-  return event;
-}
-
-export async function addCare(database: Database, ownerId: string, id: string, care: Care): Promise<Care> {
-  await getExperiment(database, ownerId, id);
-  await database.models.care.bulkCreate([{ ...toRow(careFields, care), experimentId: id }], { ignoreDuplicates: true });
-  return care;
 }
 
 const now = () => new Date().toISOString();

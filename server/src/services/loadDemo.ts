@@ -6,12 +6,12 @@ import { hashPassword } from './passwords';
 
 /** Fills an empty database with the demo: its accounts and their experiments, placed around today. A database with accounts is left as it is. */
 export async function loadDemo(database: Database, today = new Date().toISOString().slice(0, 10)): Promise<void> {
-  const { accounts } = database.models;
-  if ((await accounts.count()) > 0) return;
+  if ((await database.models.accounts.count()) > 0) return;
   for (const name of demoAccounts) {
     const id = uuid();
     // Nobody needs the password: the demo has one-click entries.
-    await accounts.create({ id, name, password: await hashPassword(uuid()), demo: true, createdAt: new Date().toISOString() });
+    const account = { id, name, password: await hashPassword(uuid()), demo: true, createdAt: new Date().toISOString() };
+    await database.write(({ models }) => models.accounts.create(account));
     for (const { account, demo } of demoExperiments) {
       if (account === name) await createExperiment(database, id, demoStudy(demo, today));
     }

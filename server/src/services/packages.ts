@@ -1,4 +1,12 @@
-import { describeProblem, readPackage, unzipPackage, writePackage, zipPackage, type PackageFiles, type Study } from '@fern/core';
+import {
+  describeProblem,
+  readPackage,
+  unzipPackage,
+  writePackage,
+  zipPackage,
+  type PackageFiles,
+  type Study,
+} from '@fern/core';
 import { experimentSchema, fieldErrors } from '@fern/contract';
 import { ProblemError } from '../ProblemError';
 
@@ -10,23 +18,30 @@ export function packStudy(study: Study): Uint8Array {
 /** Reads an uploaded package; every problem is named with file, row and column, and then nothing is kept. */
 export function unpackStudy(bytes: Uint8Array): Study {
   const unzipped = unzipPackage(bytes);
-  if ('problems' in unzipped) throw packageProblem(unzipped.problems.map(describeProblem));
+  if ('problems' in unzipped) throw packageProblem(unzipped.problems);
   return studyFromFiles(unzipped.files);
 }
 
 function studyFromFiles(files: PackageFiles): Study {
   const read = readPackage(files);
-  if ('problems' in read) throw packageProblem(read.problems.map(describeProblem));
+  if ('problems' in read) throw packageProblem(read.problems);
   const { error } = experimentSchema.validate(read.study.experiment, { abortEarly: false });
   if (error)
     throw new ProblemError(422, `The package holds an experiment that cannot be kept: ${error.details[0].message}`, fieldErrors(error));
   return read.study;
 }
 
-function packageProblem(lines: readonly string[]): ProblemError {
+type Problem = Parameters<typeof describeProblem>[0];
+
+/** Each problem with its place in the package: `/units.csv/3/arm`. */
+function packageProblem(problems: readonly Problem[]): ProblemError {
+  const [first] = problems;
   return new ProblemError(
     422,
-    `The package cannot be read: ${lines[0]}${lines.length > 1 ? ` (and ${lines.length - 1} more)` : ''}. Nothing was stored.`,
-    lines.slice(0, 100).map((detail) => ({ pointer: '', detail })),
+    `The package cannot be read: ${describeProblem(first)}${problems.length > 1 ? ` (and ${problems.length - 1} more)` : ''}. Nothing was stored.`,
+    problems.slice(0, 100).map((problem) => ({
+      pointer: [problem.file, problem.row, problem.column].map((part) => (part === null ? '' : `/${part}`)).join(''),
+      detail: describeProblem(problem),
+    })),
   );
 }

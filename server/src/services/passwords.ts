@@ -1,13 +1,19 @@
 import { randomBytes, scrypt, timingSafeEqual } from 'node:crypto';
+import pLimit from 'p-limit';
 
 const KEY_BYTES = 32;
 const COST = { N: 16384, r: 8, p: 1 };
 
-function derive(password: string, salt: Buffer): Promise<Buffer> {
-  return new Promise((resolve, reject) =>
-    scrypt(password.normalize('NFKC'), salt, KEY_BYTES, COST, (error, key) => (error ? reject(error) : resolve(key))),
+// Each takes a thread and 16 MB for a while: more at once would keep the database's own threads waiting.
+const atOnce = pLimit(2);
+
+const derive = (password: string, salt: Buffer): Promise<Buffer> =>
+  atOnce(
+    () =>
+      new Promise((resolve, reject) =>
+        scrypt(password.normalize('NFKC'), salt, KEY_BYTES, COST, (error, key) => (error ? reject(error) : resolve(key))),
+      ),
   );
-}
 
 /** A password as stored: scrypt with a salt of its own (RFC 7914). */
 export async function hashPassword(password: string): Promise<string> {

@@ -25,13 +25,20 @@ const shown = computed(() =>
     .filter(({ own }) => own.length > 0),
 );
 
-const choose = (question: ReadyQuestion) =>
-  begin(question.id, experimentFrom(question, { created: new Date().toISOString(), startOn: today(), seed: newSeed() }));
+// Kept until it is stored: chosen again after a lost reply it is the same draft.
+const drafts = new Map<string, Experiment>();
+function choose(question: ReadyQuestion): Promise<void> {
+  const draft =
+    drafts.get(question.id) ?? experimentFrom(question, { created: new Date().toISOString(), startOn: today(), seed: newSeed() });
+  drafts.set(question.id, draft);
+  return begin(question.id, draft);
+}
 
 function begin(id: string, experiment: Experiment): Promise<void> {
   begun.value = id;
   return attempt(async () => {
     const record = await store.create(experiment);
+    drafts.delete(id);
     await router.push({ name: 'ask', params: { id: record.id } });
   });
 }

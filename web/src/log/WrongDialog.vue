@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
-import { v7 as uuid } from 'uuid';
 import { computed, ref } from 'vue';
 import type { EventKind, Unit } from '@fern/core';
 import ChoiceField from '../kit/ChoiceField.vue';
 import ConfirmDialog from '../kit/ConfirmDialog.vue';
 import TextField from '../kit/TextField.vue';
 import { useAttempt } from '../stores/attempt';
+import { useKeys } from '../stores/keys';
 import { useLog } from '../stores/log';
 import { today } from '../stores/today';
 
@@ -33,11 +33,15 @@ const reaches = computed<{ value: Reach; label: string }[]>(() => [
   { value: 'unit', label: `it touched ${props.unit.unit} only` },
 ]);
 
+const keys = useKeys();
 const keep = () =>
   attempt(async () => {
     const arms = reach.value === 'arm' ? [props.unit.arm] : [];
     const units = reach.value === 'unit' ? [props.unit.unit] : [];
-    await log.addHappening({ id: uuid(), on: today(), kind: kind.value, arms, units, note: note.value.trim() });
+    const event = { on: today(), kind: kind.value, arms, units, note: note.value.trim() };
+    const content = JSON.stringify(event);
+    await log.addHappening({ id: keys.keyFor(content), ...event });
+    keys.stored(content);
     open.value = false;
     note.value = '';
   });

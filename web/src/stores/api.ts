@@ -20,16 +20,22 @@ export class CallError extends Error {
 interface CallOptions {
   /** Finishes even when the page is closed meanwhile; only small bodies. */
   readonly keepalive?: boolean;
+  /** Names what is made, so that sending it again makes nothing more. */
+  readonly key?: string;
 }
 
-async function call(method: string, path: string, body?: unknown, { keepalive = false }: CallOptions = {}): Promise<Response> {
+async function call(method: string, path: string, body?: unknown, { keepalive = false, key }: CallOptions = {}): Promise<Response> {
   const file = body instanceof Blob;
   let response: Response;
   try {
     response = await fetch(`/api${path}`, {
       method,
       keepalive,
-      headers: { 'x-fern-test': '1', ...(body === undefined || file ? {} : { 'content-type': 'application/json' }) },
+      headers: {
+        'x-fern-test': '1',
+        ...(body === undefined || file ? {} : { 'content-type': 'application/json' }),
+        ...(key === undefined ? {} : { 'idempotency-key': key }),
+      },
       body: body === undefined ? undefined : file ? body : JSON.stringify(body),
     });
   } catch {
@@ -48,7 +54,8 @@ async function call(method: string, path: string, body?: unknown, { keepalive = 
 /** Calls the server; throws CallError. */
 export const api = {
   get: async <T>(path: string): Promise<T> => (await call('GET', path)).json() as Promise<T>,
-  post: async <T>(path: string, body: unknown): Promise<T> => (await call('POST', path, body)).json() as Promise<T>,
+  post: async <T>(path: string, body: unknown, options?: CallOptions): Promise<T> =>
+    (await call('POST', path, body, options)).json() as Promise<T>,
   put: async <T>(path: string, body: unknown, options?: CallOptions): Promise<T> =>
     (await call('PUT', path, body, options)).json() as Promise<T>,
   patch: async <T>(path: string, body: unknown): Promise<T> => (await call('PATCH', path, body)).json() as Promise<T>,

@@ -3,6 +3,7 @@ import { computed, ref, shallowRef } from 'vue';
 import type { ExperimentProgress, ExperimentRecord } from '@fern/contract';
 import { walks, type Experiment, type Walk } from '@fern/core';
 import { api, CallError, wordsFor } from './api';
+import { useKeys } from './keys';
 import { today } from './today';
 
 export interface DueWalk {
@@ -35,6 +36,13 @@ export const useExperiments = defineStore('experiments', () => {
     loaded.value = true;
   }
 
+  const keys = useKeys();
+  async function make(content: string, path: string, body: unknown): Promise<ExperimentRecord> {
+    const made = await api.post<ExperimentRecord>(path, body, { key: keys.keyFor(content) });
+    keys.stored(content);
+    return made;
+  }
+
   const all = computed<DueWalk[]>(() =>
     list.value.flatMap(({ id, experiment, read }) => walks(experiment, read, today()).map((walk) => ({ id, experiment, walk }))),
   );
@@ -50,8 +58,8 @@ export const useExperiments = defineStore('experiments', () => {
     missed: inState('missed'),
     coming: inState('coming'),
     load,
-    create: async (experiment: Experiment) => api.post<ExperimentRecord>('/experiments', experiment),
-    importPackage: async (file: File) => api.post<ExperimentRecord>('/packages', file),
+    create: (experiment: Experiment) => make(JSON.stringify(experiment), '/experiments', experiment),
+    importPackage: (file: File) => make(`${file.name} ${file.size} ${file.lastModified}`, '/packages', file),
     remove: async (id: string) => {
       await api.delete(`/experiments/${id}`);
       await load();

@@ -1,0 +1,88 @@
+import { spawn } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import sqlite3 from 'sqlite3';
+import { anySprouting, experimentFrom } from '@fern/core';
+import { line } from './clock';
+
+/** Posts of readings by 1, 5, 12 and 60 people beside bare durable inserts into the same disk, and what readers wait meanwhile. */
+const PORT = 4398;
+const BASE = `http://127.0.0.1:${PORT}/api`;
+const SECONDS = 6;
+const folder = mkdtempSync(join(tmpdir(), 'fern-load-'));
+
+/** Rows a second that one writer gets onto this disk, each synced for itself. */
+async function bareInserts(): Promise<number> {
+  const bare = new sqlite3.Database(join(folder, 'bare.sqlite'));
+  const run = (sql: string) => new Promise<void>((resolve, reject) => bare.run(sql, (error) => (error ? reject(error) : resolve())));
+  for (const sql of ['PRAGMA journal_mode = WAL', 'PRAGMA synchronous = FULL', 'CREATE TABLE rows (id TEXT PRIMARY KEY, value REAL)'])
+    await run(sql);
+  const until = performance.now() + 3000;
+  let n = 0;
+  for (; performance.now() < until; n++) await run(`INSERT INTO rows VALUES ('r${n}', ${n})`);
+  bare.close();
+  return n / 3;
+}
+
+const server = spawn(process.execPath, ['server/dist/start.js'], {
+  env: { ...process.env, PORT: String(PORT), FERN_DEMO: '', FERN_DATABASE: join(folder, 'load.sqlite') },
+  stdio: ['ignore', 'pipe', 'inherit'],
+});
+await new Promise<void>((resolve) => server.stdout.on('data', (text: Buffer) => text.toString().includes('ready') && resolve()));
+
+let cookie = '';
+async function call(method: string, path: string, body?: unknown): Promise<Response> {
+  const response = await fetch(BASE + path, {
+    method,
+    headers: { 'x-fern-test': '1', 'content-type': 'application/json', cookie },
+    body: body === undefined ? undefined : JSON.stringify(body),
+  });
+  cookie = response.headers.getSetCookie()[0]?.split(';')[0] ?? cookie;
+  if (!response.ok) throw new Error(`${method} ${path}: ${response.status} ${await response.text()}`);
+  return response;
+}
+
+let next = 0;
+/** So many people post one reading after another while ten read the study. */
+async function load(people: number, id: string): Promise<{ readonly posts: number; readonly slowRead: number }> {
+  const until = performance.now() + SECONDS * 1000;
+  const waits: number[] = [];
+  let posts = 0;
+  const post = async () => {
+    while (performance.now() < until) {
+      const reading = { id: `r${next++}`, unit: `D${String(1 + (next % 12)).padStart(2, '0')}`, measure: 'sprouts', observedOn: '2026-04-04' };
+      await (await call('POST', `/experiments/${id}/observations`, { observations: [{ ...reading, value: next % 25 }] })).json();
+      posts++;
+    }
+  };
+  const read = async () => {
+    while (performance.now() < until) {
+      const from = performance.now();
+      await (await call('GET', `/experiments/${id}`)).json();
+      waits.push(performance.now() - from);
+      await new Promise((resolve) => setTimeout(resolve, 100));
+    }
+  };
+  await Promise.all([...Array.from({ length: people }, post), ...Array.from({ length: people === 1 ? 0 : 10 }, read)]);
+  waits.sort((a, b) => a - b);
+  return { posts: posts / SECONDS, slowRead: waits[Math.floor(waits.length * 0.95)] ?? 0 };
+}
+
+try {
+  await call('POST', '/accounts', { name: 'M. Bracken', password: 'moss and fern' });
+  const plan = experimentFrom(anySprouting, { created: '2026-04-01', startOn: '2026-04-01', seed: 1 });
+  const { id } = (await (await call('POST', '/experiments', plan)).json()) as { id: string };
+  const bare = await bareInserts();
+  for (const people of [1, 5, 12, 60]) {
+    const { posts, slowRead } = await load(people, id);
+    if (people === 1) line('a post of one person, in bare durable inserts', bare / posts, 'under 3');
+    else {
+      line(`posts a second of ${people} people over bare inserts of one`, posts / bare, people === 60 ? 'over 1' : '');
+      line(`a read meanwhile, slowest of 20, ms over 200`, slowRead / 200, 'under 1');
+    }
+  }
+} finally {
+  server.kill();
+  rmSync(folder, { recursive: true, force: true });
+}

@@ -1,0 +1,141 @@
+import { Op } from 'sequelize';
+import type { FieldError } from '@fern/contract';
+import {
+  careFields,
+  happeningFields,
+  kindOf,
+  observationFields,
+  same,
+  type Care,
+  type Experiment,
+  type Fields,
+  type Happening,
+  type Observation,
+} from '@fern/core';
+import type { Database } from '../openDatabase';
+import { fromRow, toRow } from '../models/columns';
+import { ProblemError } from '../ProblemError';
+import { getExperiment } from './experiments';
+
+/**
+ * Appends readings as one change: all are stored, or none. A reading whose id is already there is not stored again and is answered
+ * as the first time; the same id with another content is refused.
+ */
+export function appendObservations(
+  database: Database,
+  ownerId: string,
+  experimentId: string,
+  observations: readonly Observation[],
+): Promise<Observation[]> {
+  return database.write(async (tables) => {
+    const { experiment } = await getExperiment(tables, ownerId, experimentId);
+    const { models } = tables;
+    const named = [...new Set([...observations.map((seen) => seen.id), ...observations.flatMap((seen) => seen.replaces ?? [])])];
+    const rows = await models.observations.findAll({
+      where: { experimentId, [Op.or]: [{ id: named }, { replaces: named }] },
+      raw: true,
+    });
+    const stored = rows.map((row) => fromRow(observationFields, row));
+    const known = new Map(stored.map((seen) => [seen.id, seen]));
+    const errors = observations.flatMap((seen, i) => [
+      ...check(seen, i, experiment, known),
+      ...checkCorrection(seen, i, known, observations.slice(0, i)),
+    ]);
+    if (errors.length > 0) throw new ProblemError(422, `${errors[0].detail} Nothing was stored.`, errors);
+    const receivedAt = new Date().toISOString();
+    const fresh = observations.filter((seen) => !known.has(seen.id));
+    await models.observations.bulkCreate(fresh.map((seen) => ({ ...toRow(observationFields, seen), experimentId, receivedAt })));
+    return observations.map((seen) => known.get(seen.id) ?? seen);
+  });
+}
+
+/** Every reading of an experiment in the order in which it came in. */
+export async function listObservations(database: Database, ownerId: string, experimentId: string): Promise<Observation[]> {
+  await getExperiment(database, ownerId, experimentId);
+  const rows = await database.models.observations.findAll({
+    where: { experimentId },
+    order: [
+      ['receivedAt', 'ASC'],
+      ['id', 'ASC'],
+    ],
+    raw: true,
+  });
+  return rows.map((row) => fromRow(observationFields, row));
+}
+
+/** Writes down what went wrong. The same entry again is the same one; its id with other content is refused. */
+export const addHappening = (database: Database, ownerId: string, experimentId: string, event: Happening) =>
+  append(database, ownerId, experimentId, 'happenings', happeningFields, event);
+
+/** Writes down what was given to the plants, in the same way. */
+export const addCare = (database: Database, ownerId: string, experimentId: string, care: Care) =>
+  append(database, ownerId, experimentId, 'care', careFields, care);
+
+function append<Entry extends Happening | Care>(
+  database: Database,
+  ownerId: string,
+  experimentId: string,
+  table: 'happenings' | 'care',
+  fields: Fields,
+  entry: Entry,
+): Promise<Entry> {
+  return database.write(async (tables) => {
+    await getExperiment(tables, ownerId, experimentId);
+    const stored = await tables.models[table].findOne({ where: { experimentId, id: entry.id }, raw: true });
+    if (stored === null) await tables.models[table].create({ ...toRow(fields, entry), experimentId });
+    else if (!same(fromRow(fields, stored), entry))
+      throw new ProblemError(409, 'Another entry is stored under this id already. Nothing was changed.', [
+        { pointer: '/id', detail: 'This id already belongs to another entry.' },
+      ]);
+    return entry;
+  });
+}
+
+function check(
+  seen: Observation,
+  i: number,
+  experiment: Experiment,
+  known: ReadonlyMap<string, Observation>,
+): FieldError[] {
+  const error = at(i);
+  const unit = experiment.units.find((u) => u.unit === seen.unit);
+  const measure = experiment.measures.find((m) => m.measure === seen.measure);
+  const errors: FieldError[] = [];
+  if (!unit) errors.push(error('unit', `There is no unit ${seen.unit} in this experiment.`));
+  if (!measure) errors.push(error('measure', `There is no measure ${seen.measure} in this experiment.`));
+  if (experiment.startedOn !== null && seen.observedOn.slice(0, 10) < experiment.startedOn) {
+    errors.push(error('observedOn', `${seen.observedOn.slice(0, 10)} is before the start on ${experiment.startedOn}.`));
+  }
+  if (unit && measure) {
+    const kind = kindOf(measure);
+    const impossible = kind
+      .doubts(seen.value, { measure, unit, before: null, neighbours: [] })
+      .filter(({ level }) => level === 'stop')
+      .map(({ message }) => message);
+    errors.push(...[kind.refuse(seen.value) ?? [], impossible].flat().map((detail) => error('value', detail)));
+  }
+  const before = known.get(seen.id);
+  if (before && !same(before, seen)) errors.push(error('id', 'This id already belongs to another reading.'));
+  return errors;
+}
+
+const at =
+  (i: number) =>
+  (field: keyof Observation, detail: string): FieldError => ({ pointer: `/observations/${i}/${field}`, detail });
+
+/** A correction names an earlier reading of the same unit and measure that nothing else corrects yet: a chain, never a fork or a ring. */
+function checkCorrection(
+  seen: Observation,
+  i: number,
+  known: ReadonlyMap<string, Observation>,
+  earlier: readonly Observation[],
+): FieldError[] {
+  if (seen.replaces === null || known.has(seen.id)) return [];
+  const corrected = known.get(seen.replaces) ?? earlier.find((other) => other.id === seen.replaces);
+  if (!corrected || corrected.unit !== seen.unit || corrected.measure !== seen.measure)
+    return [at(i)('replaces', 'A correction must name an earlier reading of the same unit and measure.')];
+  const other = [...known.values(), ...earlier].find(({ id, replaces }) => replaces === seen.replaces && id !== seen.id);
+  return other
+    ? [at(i)('replaces', `This reading was corrected already, to ${other.value}. Load the experiment again, then correct that one.`)]
+    : [];
+}

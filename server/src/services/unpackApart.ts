@@ -1,0 +1,42 @@
+import { Worker } from 'node:worker_threads';
+import pLimit from 'p-limit';
+import type { Problem } from '@fern/contract';
+import type { Study } from '@fern/core';
+import { ProblemError } from '../ProblemError';
+
+const MOST_SECONDS = 60;
+const MOST_MEGABYTES = 1024;
+/** Each has a thread and its memory to itself. */
+const atOnce = pLimit(1);
+
+// Built, the worker stands beside the server; from the sources it is read as it is.
+const [file, execArgv] = import.meta.url.endsWith('.ts')
+  ? [new URL('./unpack.worker.ts', import.meta.url), ['--import', 'tsx']]
+  : [new URL('./unpack.js', import.meta.url), []];
+
+/**
+ * Reads an uploaded package in a thread with limits on time and memory, so that others are answered meanwhile.
+ * @throws {ProblemError} 422 where it cannot be read, or not within the limits
+ */
+export function unpackApart(bytes: Uint8Array): Promise<Study> {
+  return atOnce(
+    () =>
+      new Promise((resolve, reject) => {
+        const worker = new Worker(file, { execArgv, workerData: bytes, resourceLimits: { maxOldGenerationSizeMb: MOST_MEGABYTES } });
+        const tooMuch = () => reject(new ProblemError(422, 'This package takes more time or memory than can be given. Nothing was stored.'));
+        const timer = setTimeout(() => {
+          tooMuch();
+          void worker.terminate();
+        }, MOST_SECONDS * 1000);
+        worker.on('message', (said: { readonly study: Study } | { readonly problem: Problem }) => {
+          if ('study' in said) resolve(said.study);
+          else reject(new ProblemError(said.problem.status, said.problem.detail, said.problem.errors));
+        });
+        worker.on('error', (error: NodeJS.ErrnoException) => (error.code === 'ERR_WORKER_OUT_OF_MEMORY' ? tooMuch() : reject(error)));
+        worker.on('exit', () => {
+          clearTimeout(timer);
+          tooMuch();
+        });
+      }),
+  );
+}
