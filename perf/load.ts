@@ -51,7 +51,12 @@ async function load(people: number, id: string): Promise<{ readonly posts: numbe
   let posts = 0;
   const post = async () => {
     while (performance.now() < until) {
-      const reading = { id: `r${next++}`, unit: `D${String(1 + (next % 12)).padStart(2, '0')}`, measure: 'sprouts', observedOn: '2026-04-04' };
+      const reading = {
+        id: `r${next++}`,
+        unit: `D${String(1 + (next % 12)).padStart(2, '0')}`,
+        measure: 'sprouts',
+        observedOn: '2026-04-04',
+      };
       await (await call('POST', `/experiments/${id}/observations`, { observations: [{ ...reading, value: next % 25 }] })).json();
       posts++;
     }

@@ -20,7 +20,16 @@ const good: Readonly<Record<string, unknown>> = {
   'patch /experiments/:id/units/:unit': { status: 'lost', statusReason: 'fell' },
   'post /experiments/:id/observations': { observations: [reading, { ...reading, id: 's', replaces: 'r' }] },
   'post /experiments/:id/happenings': { id: 'h', on: '2026-04-02', kind: 'other', arms: [], units: ['D01'], note: 'a cat' },
-  'post /experiments/:id/care': { id: 'c', on: '2026-04-02', unit: null, arm: null, kind: 'water', amount: 1, amountUnit: 'mL', note: null },
+  'post /experiments/:id/care': {
+    id: 'c',
+    on: '2026-04-02',
+    unit: null,
+    arm: null,
+    kind: 'water',
+    amount: 1,
+    amountUnit: 'mL',
+    note: null,
+  },
 };
 const pack = zipPackage(writePackage({ experiment: plan, observations: [], happenings: [], care: [] }));
 
@@ -96,9 +105,16 @@ export async function fuzz(count: number, seed: number): Promise<Fault[]> {
     // Without its session it would only be told to sign in.
     if (name === 'delete /session' || (line.method === 'delete' && other === null)) continue;
     const path = `/api${line.path.replace(':id', other ?? id).replace(':unit', other ?? 'D01')}`;
-    const body = line.file ? bendBytes(where, put) : good[name] === undefined ? undefined : (raw ?? JSON.stringify(bend(good[name], where, put)));
+    const body = line.file
+      ? bendBytes(where, put)
+      : good[name] === undefined
+        ? undefined
+        : (raw ?? JSON.stringify(bend(good[name], where, put)));
     const headers = { ...(body === undefined || line.file ? {} : { 'content-type': 'application/json' }), 'idempotency-key': key };
-    judge(`${path.slice(0, 80)} ${typeof body === 'string' ? body.slice(0, 200) : `bytes bent at ${where}`}`, await person.call(line.method.toUpperCase(), path, body, headers));
+    judge(
+      `${path.slice(0, 80)} ${typeof body === 'string' ? body.slice(0, 200) : `bytes bent at ${where}`}`,
+      await person.call(line.method.toUpperCase(), path, body, headers),
+    );
   }
   const list = await person.call('GET', '/api/experiments');
   judge('the list', list);

@@ -323,15 +323,20 @@ describe('what a client makes', () => {
   it.each([
     ['happenings', event, { note: 'two cats' }],
     ['care', care, { amount: 30 }],
-  ] as const)('the same entry of %s again is the same one; with other content it is refused, and the first stays', async (path, entry, other) => {
-    const address = `/api/experiments/${id}/${path}`;
-    expect([(await teacher.call('POST', address, entry)).status, (await teacher.call('POST', address, entry)).status]).toEqual([200, 200]);
-    const refused = await teacher.call('POST', address, { ...entry, ...other });
-    expect(refused.status).toBe(409);
-    expect(problem(refused).errors?.[0].pointer).toBe('/id');
-    const study = (await teacher.call('GET', `/api/experiments/${id}/study`)).body as StudyRecord;
-    expect(study[path].filter((own) => own.id === entry.id)).toEqual([entry]);
-  });
+  ] as const)(
+    'the same entry of %s again is the same one; with other content it is refused, and the first stays',
+    async (path, entry, other) => {
+      const address = `/api/experiments/${id}/${path}`;
+      expect([(await teacher.call('POST', address, entry)).status, (await teacher.call('POST', address, entry)).status]).toEqual([
+        200, 200,
+      ]);
+      const refused = await teacher.call('POST', address, { ...entry, ...other });
+      expect(refused.status).toBe(409);
+      expect(problem(refused).errors?.[0].pointer).toBe('/id');
+      const study = (await teacher.call('GET', `/api/experiments/${id}/study`)).body as StudyRecord;
+      expect(study[path].filter((own) => own.id === entry.id)).toEqual([entry]);
+    },
+  );
 
   it('an experiment sent again under its key, after a lost reply, is one experiment', async () => {
     const before = await server.database.models.experiments.count();
@@ -365,7 +370,10 @@ describe('corrections', () => {
     expect((await post([of('k2', 11, 'k1')])).status).toBe(200);
     const refused = await post([of('k3', 12, 'k1')]);
     expect(refused.status).toBe(422);
-    expect(problem(refused).errors?.[0]).toMatchObject({ pointer: '/observations/0/replaces', detail: expect.stringMatching(/already, to 11/) });
+    expect(problem(refused).errors?.[0]).toMatchObject({
+      pointer: '/observations/0/replaces',
+      detail: expect.stringMatching(/already, to 11/),
+    });
     expect((await post([of('k2', 11, 'k1')])).status).toBe(200);
     expect((await post([of('k4', 12, 'k2')])).status).toBe(200);
   });
@@ -388,7 +396,9 @@ describe('calls that no page makes', () => {
   });
 
   it('content that is no JSON is refused as such', async () => {
-    expect((await teacher.call('POST', '/api/experiments', 'a=b', { 'content-type': 'application/x-www-form-urlencoded' })).status).toBe(415);
+    expect((await teacher.call('POST', '/api/experiments', 'a=b', { 'content-type': 'application/x-www-form-urlencoded' })).status).toBe(
+      415,
+    );
   });
 
   it.each(['j:{"a":1}', 'j:[1,2]', 's:x', '%E0%A4%A', '"'])('a cookie of the form %s is no session, and no error', async (value) => {
@@ -406,7 +416,12 @@ describe('calls that no page makes', () => {
 
   it.each([
     ['observations', (list: number[]) => ({ observations: list }), 'POST', '/observations'],
-    ['reading days', (list: number[]) => ({ version: 1, experiment: { ...plan, measures: [{ ...plan.measures[0], readingDays: list }] } }), 'PUT', ''],
+    [
+      'reading days',
+      (list: number[]) => ({ version: 1, experiment: { ...plan, measures: [{ ...plan.measures[0], readingDays: list }] } }),
+      'PUT',
+      '',
+    ],
   ] as const)('200,000 numbers as %s are refused', async (_, body, method, path) => {
     const answer = await teacher.call(method, `/api/experiments/${id}${path}`, body(Array.from({ length: 200_000 }, (_n, i) => i)));
     expect(answer.status).toBe(422);

@@ -34,8 +34,11 @@ export function inPlainWords(file: string, error: unknown): unknown {
   const code = codeOf(error);
   if (code === 'SQLITE_NOTADB' || code === 'SQLITE_CORRUPT') return damaged(file);
   if (code === 'SQLITE_READONLY' || code === 'SQLITE_CANTOPEN' || code === 'EACCES' || code === 'EROFS')
-    return new DatabaseProblem(`${file} cannot be written. Give this account the right to write it and its folder, or use FERN_DATABASE=PATH.`);
-  if (code === 'SQLITE_FULL' || code === 'ENOSPC') return new DatabaseProblem(`The disk that holds ${file} is full. Make room, then start again.`);
+    return new DatabaseProblem(
+      `${file} cannot be written. Give this account the right to write it and its folder, or use FERN_DATABASE=PATH.`,
+    );
+  if (code === 'SQLITE_FULL' || code === 'ENOSPC')
+    return new DatabaseProblem(`The disk that holds ${file} is full. Make room, then start again.`);
   return error;
 }
 
@@ -61,7 +64,9 @@ export function lockFile(file: string): Promise<() => Promise<void>> {
         lock.close();
         reject(
           codeOf(error) === 'SQLITE_BUSY'
-            ? new DatabaseProblem(`Another Fern Test server is running on ${file}. Stop it first, or use FERN_DATABASE=PATH for other data.`)
+            ? new DatabaseProblem(
+                `Another Fern Test server is running on ${file}. Stop it first, or use FERN_DATABASE=PATH for other data.`,
+              )
             : error,
         );
       });

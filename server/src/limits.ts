@@ -13,10 +13,7 @@ const PEOPLE = 15;
  */
 export function limits(attempts: number): RequestHandler[] {
   const address = (request: Request) => ipKeyGenerator(request.ip ?? '');
-  return [
-    counted(attempts * PEOPLE, address),
-    counted(attempts, (request) => `${address(request)} ${named(request.body)}`),
-  ];
+  return [counted(attempts * PEOPLE, address), counted(attempts, (request) => `${address(request)} ${named(request.body)}`)];
 }
 
 function counted(limit: number, keyGenerator: (request: Request) => string): RequestHandler {

@@ -128,7 +128,8 @@ describe('the open package', () => {
       const read = unzipPackage(bent);
       if ('files' in read) expect(read.files, `bit of byte ${i}`).toEqual(files);
     }
-    for (let length = 0; length < zip.length; length += 9) expect(unzipPackage(zip.slice(0, length)), `cut at ${length}`).toHaveProperty('problems');
+    for (let length = 0; length < zip.length; length += 9)
+      expect(unzipPackage(zip.slice(0, length)), `cut at ${length}`).toHaveProperty('problems');
   });
 
   it('a zip that lies about its sizes is stopped where the lie comes out', () => {

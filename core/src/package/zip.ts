@@ -31,7 +31,8 @@ export function unzipPackage(
   if (bytes.length === 0) return fail('the file is empty; expected a .zip that holds datapackage.json');
   try {
     const wanted = zipEntries(bytes).filter((entry) => WANTED.test(entry.name));
-    if (wanted.reduce((sum, { size }) => sum + size, 0) > MOST_BYTES) return fail('unpacks to more than 100 MB; expected a smaller package');
+    if (wanted.reduce((sum, { size }) => sum + size, 0) > MOST_BYTES)
+      return fail('unpacks to more than 100 MB; expected a smaller package');
     return textsOf(wanted) ?? fail('holds no datapackage.json; expected one');
   } catch (error) {
     if (!(error instanceof ZipError)) throw error;

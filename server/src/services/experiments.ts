@@ -123,10 +123,7 @@ export function changeExperiment(
         { pointer, detail: `${units.has(lost.unit) ? `Measure ${lost.measure}` : `Unit ${lost.unit}`} has readings.` },
       ]);
     }
-    await models.experiments.update(
-      { version: version + 1, document: asDocument(checked), changedAt: now() },
-      { where: { id } },
-    );
+    await models.experiments.update({ version: version + 1, document: asDocument(checked), changedAt: now() }, { where: { id } });
     await models.units.destroy({ where: { experimentId: id } });
     await models.units.bulkCreate(unitRows(id, checked.units));
     return { id, version: version + 1, experiment: checked };

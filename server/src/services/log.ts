@@ -91,12 +91,7 @@ function append<Entry extends Happening | Care>(
   });
 }
 
-function check(
-  seen: Observation,
-  i: number,
-  experiment: Experiment,
-  known: ReadonlyMap<string, Observation>,
-): FieldError[] {
+function check(seen: Observation, i: number, experiment: Experiment, known: ReadonlyMap<string, Observation>): FieldError[] {
   const error = at(i);
   const unit = experiment.units.find((u) => u.unit === seen.unit);
   const measure = experiment.measures.find((m) => m.measure === seen.measure);

@@ -1,12 +1,4 @@
-import {
-  describeProblem,
-  readPackage,
-  unzipPackage,
-  writePackage,
-  zipPackage,
-  type PackageFiles,
-  type Study,
-} from '@fern/core';
+import { describeProblem, readPackage, unzipPackage, writePackage, zipPackage, type PackageFiles, type Study } from '@fern/core';
 import { experimentSchema, fieldErrors } from '@fern/contract';
 import { ProblemError } from '../ProblemError';
 

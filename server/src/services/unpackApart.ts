@@ -9,10 +9,8 @@ const MOST_MEGABYTES = 1024;
 /** Each has a thread and its memory to itself. */
 const atOnce = pLimit(1);
 
-// Built, the worker stands beside the server; from the sources it is read as it is.
-const [file, execArgv] = import.meta.url.endsWith('.ts')
-  ? [new URL('./unpack.worker.ts', import.meta.url), ['--import', 'tsx']]
-  : [new URL('./unpack.js', import.meta.url), []];
+// Built, it stands beside the server.
+const file = new URL(import.meta.url.endsWith('.ts') ? './unpack.source.mjs' : './unpack.js', import.meta.url);
 
 /**
  * Reads an uploaded package in a thread with limits on time and memory, so that others are answered meanwhile.
@@ -22,8 +20,9 @@ export function unpackApart(bytes: Uint8Array): Promise<Study> {
   return atOnce(
     () =>
       new Promise((resolve, reject) => {
-        const worker = new Worker(file, { execArgv, workerData: bytes, resourceLimits: { maxOldGenerationSizeMb: MOST_MEGABYTES } });
-        const tooMuch = () => reject(new ProblemError(422, 'This package takes more time or memory than can be given. Nothing was stored.'));
+        const worker = new Worker(file, { workerData: bytes, resourceLimits: { maxOldGenerationSizeMb: MOST_MEGABYTES } });
+        const tooMuch = () =>
+          reject(new ProblemError(422, 'This package takes more time or memory than can be given. Nothing was stored.'));
         const timer = setTimeout(() => {
           tooMuch();
           void worker.terminate();
