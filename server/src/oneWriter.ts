@@ -1,10 +1,13 @@
 import type { Sequelize } from 'sequelize';
+import type { ExperimentRecord } from '@fern/contract';
 import type { Models } from './models/index';
 
 /** The tables over one connection. */
 export interface Tables {
   readonly sequelize: Sequelize;
   readonly models: Models;
+  /** Experiments as they were last read by id, of what is stored for good; each counts only while its version is the stored one. */
+  readonly known: Map<string, ExperimentRecord>;
 }
 
 /** A change of the tables. It throws where it cannot be made, and then nothing of it is stored. */
@@ -43,10 +46,13 @@ export function oneWriter(tables: Tables): <T>(work: Work<T>) => Promise<T> {
     const made: { readonly job: Job; readonly tell: () => void }[] = [];
     try {
       await run('BEGIN IMMEDIATE');
-      for (const job of jobs) {
-        const tell = await make(job);
-        if (tell) made.push({ job, tell });
-      }
+      const [first, ...others] = jobs;
+      if (others.length === 0) made.push({ job: first, tell: await first.make(tables) });
+      else
+        for (const job of jobs) {
+          const tell = await make(job);
+          if (tell) made.push({ job, tell });
+        }
       await run('COMMIT');
     } catch (error) {
       await run('ROLLBACK').catch(() => undefined);

@@ -3,6 +3,7 @@ import { dirname } from 'node:path';
 import { Sequelize } from 'sequelize';
 import sqlite3 from 'sqlite3';
 import { Umzug, SequelizeStorage } from 'umzug';
+import type { ExperimentRecord } from '@fern/contract';
 import { checkNotEmpty, checkOurs, inPlainWords, lockFile } from './databaseFile';
 import { migrations } from './migrations/index';
 import { defineModels } from './models/index';
@@ -65,10 +66,12 @@ async function openLocked(file: string, unlock: () => Promise<void>): Promise<Da
   });
   await umzug.up();
   const reading = connect(file, READING);
+  const known = new Map<string, ExperimentRecord>();
   return {
     sequelize: reading,
     models: defineModels(reading),
-    write: oneWriter({ sequelize: writing, models: defineModels(writing) }),
+    known,
+    write: oneWriter({ sequelize: writing, models: defineModels(writing), known }),
     close: async () => {
       await reading.close();
       await writing.close();

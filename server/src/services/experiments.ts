@@ -46,11 +46,28 @@ export async function listExperiments({ sequelize, models }: Database, ownerId: 
   }));
 }
 
+const MOST_KNOWN = 200;
+
 /** One experiment of this owner; another's is not found. */
-export async function getExperiment({ models }: Tables, ownerId: string, id: string): Promise<ExperimentRecord> {
-  const row = await models.experiments.findOne({ where: { id, ownerId } });
+export async function getExperiment(tables: Tables, ownerId: string, id: string): Promise<ExperimentRecord> {
+  const { sequelize, models, known } = tables;
+  const [head] = await sequelize.query<{ version: number }>('SELECT version FROM experiments WHERE id = :id AND ownerId = :ownerId', {
+    replacements: { id, ownerId },
+    type: QueryTypes.SELECT,
+  });
+  if (!head) throw notFound();
+  const before = known.get(id);
+  if (before?.version === head.version) return before;
+  const row = await models.experiments.findByPk(id);
   if (!row) throw notFound();
-  return asRecord(row, await models.units.findAll({ where: { experimentId: id }, order: [['position', 'ASC']], raw: true }));
+  const units = await models.units.findAll({ where: { experimentId: id }, order: [['position', 'ASC']], raw: true });
+  const record = asRecord(row, units);
+  // What a writer reads may still be taken back.
+  if ('write' in tables) {
+    if (known.size >= MOST_KNOWN) known.clear();
+    known.set(id, record);
+  }
+  return record;
 }
 
 /** The client's own key for what it sends, with a digest of it: the same again under this key is the same thing. */
@@ -132,6 +149,7 @@ export function changeExperiment(
 
 export async function deleteExperiment(database: Database, ownerId: string, id: string): Promise<void> {
   const gone = await database.write(({ models }) => models.experiments.destroy({ where: { id, ownerId } }));
+  database.known.delete(id);
   if (gone === 0) throw notFound();
 }
 

@@ -21,12 +21,14 @@ import { getExperiment } from './experiments';
  * Appends readings as one change: all are stored, or none. A reading whose id is already there is not stored again and is answered
  * as the first time; the same id with another content is refused.
  */
-export function appendObservations(
+export async function appendObservations(
   database: Database,
   ownerId: string,
   experimentId: string,
   observations: readonly Observation[],
 ): Promise<Observation[]> {
+  // Read by a reader first: whoever may not write does not reach the writer, which then need not read it again.
+  await getExperiment(database, ownerId, experimentId);
   return database.write(async (tables) => {
     const { experiment } = await getExperiment(tables, ownerId, experimentId);
     const { models } = tables;
@@ -44,7 +46,8 @@ export function appendObservations(
     if (errors.length > 0) throw new ProblemError(422, `${errors[0].detail} Nothing was stored.`, errors);
     const receivedAt = new Date().toISOString();
     const fresh = observations.filter((seen) => !known.has(seen.id));
-    await models.observations.bulkCreate(fresh.map((seen) => ({ ...toRow(observationFields, seen), experimentId, receivedAt })));
+    const added = fresh.map((seen) => ({ ...toRow(observationFields, seen), experimentId, receivedAt }));
+    if (added.length > 0) await tables.sequelize.getQueryInterface().bulkInsert('observations', added);
     return observations.map((seen) => known.get(seen.id) ?? seen);
   });
 }
