@@ -10,7 +10,9 @@ export default defineConfig({
     outDir: 'dist',
     target: 'node20',
     minify: false,
-    rollupOptions: { input: { start: 'src/start.ts', fern: 'src/cli/main.ts', unpack: 'src/services/unpack.worker.ts' } },
+    rollupOptions: {
+      input: { start: 'src/start.ts', fern: 'src/cli/main.ts', keep: 'src/cli/keepMain.ts', unpack: 'src/services/unpack.worker.ts' },
+    },
   },
   ssr: { noExternal: [/^@fern\//, ...computing] },
 });

@@ -387,6 +387,21 @@ describe('corrections', () => {
   });
 });
 
+it('a full disk is said, and nothing of the change is kept', async () => {
+  const full = await startTestServer();
+  const caller = full.caller();
+  await caller.call('POST', '/api/accounts', { name: 'First', password });
+  await full.database.write(({ sequelize }) => sequelize.query('PRAGMA max_page_count = 1'));
+  const long = { ...plan, writing: { ...plan.writing, background: 'x'.repeat(19_000) } };
+  const answers = [];
+  for (let i = 0; i < 4; i++) answers.push(await caller.call('POST', '/api/experiments', long));
+  const refused = answers.filter(({ status }) => status === 507);
+  expect(refused.length).toBeGreaterThan(0);
+  expect(problem(refused[0]).detail).toMatch(/disk .* is full\. Nothing was stored/);
+  expect(await full.database.models.experiments.count()).toBe(answers.filter(({ status }) => status === 201).length);
+  await full.stop();
+});
+
 describe('calls that no page makes', () => {
   it('another method is told which ones there are', async () => {
     const answer = await teacher.call('PUT', '/api/experiments', plan);

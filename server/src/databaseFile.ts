@@ -1,5 +1,5 @@
 import { existsSync, statSync } from 'node:fs';
-import { QueryTypes, type Sequelize } from 'sequelize';
+import { QueryTypes, Sequelize } from 'sequelize';
 import sqlite3 from 'sqlite3';
 
 /** Why a database cannot be opened, in a sentence for whoever runs the server, with what to do. */
@@ -25,6 +25,28 @@ export async function checkOurs(file: string, sequelize: Sequelize): Promise<voi
     throw new DatabaseProblem(
       `${file} is a database of another program (it holds ${names.slice(0, 3).join(', ')}). Nothing was changed in it. Keep the data elsewhere with FERN_DATABASE=PATH.`,
     );
+}
+
+/**
+ * Refuses a file that is no sound database of ours, without opening it for long or changing it.
+ * @throws {DatabaseProblem}
+ */
+export async function checkIsOurs(file: string): Promise<void> {
+  if (!existsSync(file)) throw new DatabaseProblem(`There is no file ${file}.`);
+  checkNotEmpty(file);
+  const sequelize = new Sequelize({
+    dialect: 'sqlite',
+    storage: file,
+    logging: false,
+    dialectOptions: { mode: sqlite3.OPEN_READONLY },
+  });
+  try {
+    await checkOurs(file, sequelize);
+  } catch (error) {
+    throw inPlainWords(file, error);
+  } finally {
+    await sequelize.close();
+  }
 }
 
 const damaged = (file: string) => new DatabaseProblem(`${file} is damaged or is no database. Nothing was changed in it. ${BACKUP}`);

@@ -1,7 +1,8 @@
-import { join } from 'node:path';
+import { dirname, join } from 'node:path';
 import { createApp } from './createApp';
 import { DatabaseProblem } from './databaseFile';
 import { openDatabase } from './openDatabase';
+import { backUpDaily } from './services/backup';
 import { loadDemo } from './services/loadDemo';
 
 const root = join(import.meta.dirname, '..', '..');
@@ -15,6 +16,15 @@ const database = await openDatabase(file).catch((error: unknown) => {
   process.exit(1);
 });
 if (demo) await loadDemo(database);
+else {
+  const folder = join(dirname(file), 'backups');
+  const daily = () =>
+    void backUpDaily(file, folder, new Date().toISOString().slice(0, 10)).catch((error: unknown) =>
+      console.error(`No backup could be made in ${folder}: ${error instanceof Error ? error.message : 'unknown'}`),
+    );
+  daily();
+  setInterval(daily, 3_600_000).unref();
+}
 const app = createApp({ database, demo, pages: join(root, 'web', 'dist'), logLevel: process.env.LOG_LEVEL ?? 'warn' });
 const server = app.listen(port, host, (error?: Error) => {
   if (error) {
