@@ -9,6 +9,7 @@ const titles: Record<number, string> = {
   409: 'Changed in the meantime',
   413: 'Too large',
   415: 'The wrong kind of file',
+  421: 'Not under this name',
   422: 'Something in it is wrong',
   429: 'Too many attempts',
   500: 'Something went wrong here',

@@ -7,6 +7,7 @@ import pino from 'pino';
 import { pinoHttp } from 'pino-http';
 import { fieldErrors } from '@fern/contract';
 import { codeOf } from './databaseFile';
+import { onlyUnder } from './hosts';
 import { limits } from './limits';
 import { notFound, ProblemError } from './ProblemError';
 import { routes } from './routes/index';
@@ -23,14 +24,17 @@ export interface AppOptions extends Context {
   /** Folder of the built pages; none in tests of the API alone. */
   readonly pages?: string;
   readonly logLevel?: string;
+  /** Names under which it may be called; any where there are none. */
+  readonly hosts?: ReadonlySet<string>;
   /** Failed sign-ins allowed in a quarter of an hour. */
   readonly signInAttempts?: number;
 }
 
-export function createApp({ pages, logLevel = 'silent', signInAttempts = 20, ...context }: AppOptions): Express {
+export function createApp({ pages, logLevel = 'silent', signInAttempts = 20, hosts, ...context }: AppOptions): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(pinoHttp({ logger: pino({ level: logLevel }), redact: ['req.headers.cookie', 'res.headers["set-cookie"]'] }));
+  if (hosts) app.use(onlyUnder(hosts));
   app.use(
     helmet({
       contentSecurityPolicy: {

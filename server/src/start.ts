@@ -1,6 +1,7 @@
 import { dirname, join } from 'node:path';
 import { createApp } from './createApp';
 import { DatabaseProblem } from './databaseFile';
+import { ownNames } from './hosts';
 import { openDatabase } from './openDatabase';
 import { backUpDaily } from './services/backup';
 import { loadDemo } from './services/loadDemo';
@@ -25,7 +26,13 @@ else {
   daily();
   setInterval(daily, 3_600_000).unref();
 }
-const app = createApp({ database, demo, pages: join(root, 'web', 'dist'), logLevel: process.env.LOG_LEVEL ?? 'warn' });
+const app = createApp({
+  database,
+  demo,
+  pages: join(root, 'web', 'dist'),
+  logLevel: process.env.LOG_LEVEL ?? 'warn',
+  hosts: ownNames(process.env.FERN_HOSTS),
+});
 const server = app.listen(port, host, (error?: Error) => {
   if (error) {
     console.error(`Cannot listen on http://${host}:${port}: ${error.message}. Is it running already? Choose another port with PORT=4174.`);

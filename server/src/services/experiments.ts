@@ -47,6 +47,8 @@ export async function listExperiments({ sequelize, models }: Database, ownerId: 
 }
 
 const MOST_KNOWN = 200;
+/** Rows in one statement. */
+const ROWS_AT_ONCE = 2000;
 
 /** One experiment of this owner; another's is not found. */
 export async function getExperiment(tables: Tables, ownerId: string, id: string): Promise<ExperimentRecord> {
@@ -93,9 +95,10 @@ export function createExperiment(database: Database, ownerId: string, study: Stu
     const document = asDocument(experiment);
     await models.experiments.create({ id, ownerId, version: 1, document, changedAt: now(), madeFrom: sent?.digest ?? null });
     await models.units.bulkCreate(unitRows(id, experiment.units));
-    await models.observations.bulkCreate(
-      study.observations.map((seen) => ({ ...toRow(observationFields, seen), experimentId: id, receivedAt: now() })),
-    );
+    const receivedAt = now();
+    const readings = study.observations.map((seen) => ({ ...toRow(observationFields, seen), experimentId: id, receivedAt }));
+    for (let from = 0; from < readings.length; from += ROWS_AT_ONCE)
+      await tables.sequelize.getQueryInterface().bulkInsert('observations', readings.slice(from, from + ROWS_AT_ONCE));
     await models.happenings.bulkCreate(study.happenings.map((event) => ({ ...toRow(happeningFields, event), experimentId: id })));
     await models.care.bulkCreate(study.care.map((care) => ({ ...toRow(careFields, care), experimentId: id })));
     return { id, version: 1, experiment };
