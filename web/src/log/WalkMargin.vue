@@ -4,14 +4,13 @@ import type { Stop } from '@fern/core';
 import BenchView from '../bench/BenchView.vue';
 import { benchOf } from '../bench/benchOf';
 import { useLoaded } from '../frame/loaded';
+import WaitingNotes from '../frame/WaitingNotes.vue';
 import MarginNote from '../kit/MarginNote.vue';
-import { useOutbox } from '../stores/outbox';
 
 /** Beside a walk: the bench with where one stands, and what became of the readings. */
 defineProps<{ day: string; stop: Stop | null; done: ReadonlySet<string> }>();
 const emit = defineEmits<{ pick: [unit: string] }>();
 const { id, experiment } = useLoaded();
-const outbox = useOutbox();
 </script>
 
 <template>
@@ -27,12 +26,7 @@ const outbox = useOutbox();
     pickable
     @pick="emit('pick', $event)"
   />
-  <MarginNote v-if="outbox.refused" severity="serious">{{ outbox.refused }}</MarginNote>
-  <MarginNote v-else-if="outbox.count > 0" :severity="outbox.offline ? 'caution' : 'fine'"
-    >Saved on this device. {{ outbox.count }} {{ outbox.count === 1 ? 'reading' : 'readings' }} will be sent
-    {{ outbox.offline ? 'when the network is back' : 'in a moment' }}.</MarginNote
-  >
-  <MarginNote v-else severity="fine">Every reading so far is saved.</MarginNote>
+  <WaitingNotes />
   <MarginNote v-if="stop?.reading" severity="note"
     >{{ stop.unit.unit }} has {{ stop.reading.value }} from this walk. A new number corrects it; the old one is kept.</MarginNote
   >

@@ -80,13 +80,93 @@ describe('the outbox', () => {
     expect(kept()).toBe(1);
   });
 
-  it('says what the server refused, and keeps it', async () => {
+  it('sets aside what the server refuses, with its words, and sends the others', async () => {
     const outbox = await signedIn();
-    reply = () => Response.json({ detail: '26 is more than the 25 sown in D01.' }, { status: 422 });
+    reply = () => {
+      const { ids } = sent[sent.length - 1];
+      const wrong = ids.indexOf('wrong');
+      const detail = '26 is more than the 25 sown in D01.';
+      return wrong < 0
+        ? Response.json({ observations: [] })
+        : Response.json({ detail, errors: [{ pointer: `/observations/${wrong}/value`, detail }] }, { status: 422 });
+    };
+    for (const id of ['r1', 'wrong', 'r2']) outbox.add('x', reading(id));
+    await vi.advanceTimersByTimeAsync(0);
+    expect(outbox.count).toBe(0);
+    expect(outbox.aside).toMatchObject([{ observation: { id: 'wrong' }, refused: '26 is more than the 25 sown in D01.' }]);
+    expect(outbox.of('x')).toEqual([]);
+    expect(sent.flatMap(({ ids }) => ids)).toEqual(expect.arrayContaining(['r1', 'r2']));
+    expect(kept()).toBe(1);
+    sent = [];
+    outbox.add('x', reading('r3'));
+    await vi.advanceTimersByTimeAsync(0);
+    expect(sent.map(({ ids }) => ids)).toEqual([['r3']]);
+    outbox.drop(outbox.aside[0]);
+    expect([outbox.aside.length, kept()]).toEqual([0, 0]);
+  });
+
+  it('what is refused as a whole, as of an experiment that is gone, is set aside as a whole', async () => {
+    const outbox = await signedIn();
+    reply = () => Response.json({ detail: 'There is nothing here.' }, { status: 404 });
+    outbox.add('gone', reading('r1'));
+    await vi.advanceTimersByTimeAsync(0);
+    expect(outbox.aside.map(({ refused }) => refused)).toEqual(['There is nothing here.']);
+  });
+
+  it.each([
+    [401, 'signed out'],
+    [503, null],
+    [429, null],
+  ])('an answer of %d sets nothing aside: all of it waits', async (status, words) => {
+    const outbox = await signedIn();
+    reply = () => Response.json({ detail: 'Not now.' }, { status });
     outbox.add('x', reading('r1'));
     await vi.advanceTimersByTimeAsync(0);
-    expect(outbox.refused).toContain('more than the 25 sown');
-    expect(kept()).toBe(1);
+    expect([outbox.count, outbox.aside.length]).toEqual([1, 0]);
+    if (words === null) expect(outbox.stopped).toBeNull();
+    else expect(outbox.stopped).toContain(words);
+    reply = () => Response.json({ observations: [] });
+    await (status === 401 ? outbox.send() : vi.advanceTimersByTimeAsync(6000));
+    expect(outbox.count).toBe(0);
+  });
+
+  it('two tabs do not overwrite one another', async () => {
+    const outbox = await signedIn();
+    reply = () => {
+      throw new TypeError('no network');
+    };
+    outbox.add('x', reading('mine'));
+    const stored = JSON.parse(localStorage.getItem('fern-test.outbox') ?? '[]') as unknown[];
+    const theirs = { account: 'me', experiment: 'x', observation: reading('theirs') };
+    localStorage.setItem('fern-test.outbox', JSON.stringify([...stored, theirs]));
+    window.dispatchEvent(new StorageEvent('storage', { key: 'fern-test.outbox' }));
+    expect(outbox.count).toBe(2);
+    outbox.add('x', reading('mine too'));
+    expect(kept()).toBe(3);
+    expect(outbox.of('x').map(({ id }) => id)).toEqual(['mine', 'theirs', 'mine too']);
+  });
+
+  it('where this browser has no room it says so, sends what it has, and forgets nothing that was kept', async () => {
+    const outbox = await signedIn();
+    reply = () => {
+      throw new TypeError('no network');
+    };
+    outbox.add('x', reading('kept'));
+    const roomy = localStorage;
+    vi.stubGlobal('localStorage', {
+      getItem: (key: string) => roomy.getItem(key),
+      setItem: () => {
+        throw new DOMException('full', 'QuotaExceededError');
+      },
+    });
+    outbox.add('x', reading('not kept'));
+    expect([outbox.count, outbox.unkept, kept()]).toEqual([2, 1, 1]);
+    vi.stubGlobal('localStorage', roomy);
+    await vi.advanceTimersByTimeAsync(0);
+    reply = () => Response.json({ observations: [] });
+    await vi.advanceTimersByTimeAsync(6000);
+    expect(sent[sent.length - 1].ids).toEqual(['kept', 'not kept']);
+    expect([outbox.count, outbox.unkept, kept()]).toEqual([0, 0, 0]);
   });
 
   it('survives a browser store that holds nonsense', async () => {

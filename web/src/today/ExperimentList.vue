@@ -2,15 +2,13 @@
 import { Button } from 'ant-design-vue';
 import { RouterLink, useRouter } from 'vue-router';
 import { shortDate } from '@fern/core';
-import MarginNote from '../kit/MarginNote.vue';
+import WaitingNotes from '../frame/WaitingNotes.vue';
 import ProblemNote from '../kit/ProblemNote.vue';
 import { useAttempt } from '../stores/attempt';
 import { useExperiments } from '../stores/experiments';
-import { useOutbox } from '../stores/outbox';
 
 /** All experiments of the account, a way to begin another, and what still waits to be sent. */
 const store = useExperiments();
-const outbox = useOutbox();
 const router = useRouter();
 const { busy: importing, error: importError, attempt } = useAttempt();
 
@@ -42,10 +40,7 @@ async function take(event: Event): Promise<void> {
     <input type="file" accept=".zip" class="visually-hidden" :disabled="importing" @change="take" />
   </label>
   <ProblemNote :words="importError" />
-  <MarginNote v-if="outbox.count > 0" severity="caution"
-    >{{ outbox.count }} {{ outbox.count === 1 ? 'reading waits' : 'readings wait' }} here to be sent. Nothing is lost.</MarginNote
-  >
-  <MarginNote v-if="outbox.refused" severity="serious">{{ outbox.refused }}</MarginNote>
+  <WaitingNotes quiet />
 </template>
 
 <style scoped>

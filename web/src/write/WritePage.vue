@@ -9,7 +9,7 @@ import ProblemNote from '../kit/ProblemNote.vue';
 import { useDocument } from '../stores/document';
 import { useResult } from '../stores/result';
 import ReportBlock from './ReportBlock.vue';
-import { saveText } from './saveText';
+import { saveText } from '../kit/saveText';
 
 const { id, experiment, study } = useLoaded();
 const document = useDocument();
