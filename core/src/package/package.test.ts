@@ -119,6 +119,18 @@ describe('the open package', () => {
     expect(problemsOf(files)).toEqual(expect.arrayContaining(lines));
   });
 
+  it('what a spreadsheet would run stands behind an apostrophe, and comes back as it was typed', () => {
+    const study = studyOf({ C: [1, 2], T: [-3, 4] });
+    const typed = ['=1+1', '+4', '-2 cm', '@here', "'quoted", "'=x", '\tindented', 'plain', 'a=b'];
+    const observations = typed.map((note, i) => ({ ...study.observations[i % 4], id: `=id${i}`, note, measure: 'height' }));
+    const odd = { ...study, observations: [...observations, ...study.observations] };
+    const files = writePackage(odd);
+    const cells = files['observations.csv'].split(/[,\r\n]+/).map((cell) => cell.replace(/^"/, ''));
+    expect(cells.filter((cell) => /^[=+@\t]/.test(cell) || (/^-/.test(cell) && Number.isNaN(Number(cell))))).toEqual([]);
+    expect(files['observations.csv']).toContain(',-3,');
+    expect(readPackage(files)).toEqual({ study: odd });
+  });
+
   it('a flipped bit anywhere in a zip is an error or changes nothing, and so is every cut', () => {
     const files = writePackage(studyOf({ C: [1, 2], T: [3, 4] }));
     const zip = zipPackage(files);

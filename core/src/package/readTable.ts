@@ -2,6 +2,7 @@ import Papa from 'papaparse';
 import type { Field, Fields, RecordOf } from '../model';
 import { expected, fits } from '../model/readRecord';
 import { numberCell } from '../model/cells';
+import { unguarded } from './formulaGuard';
 import type { Problem } from './Problem';
 import { columnName, plainFields, wordColumns, type Table } from './tables';
 
@@ -71,7 +72,7 @@ export function readTable<F extends Fields>(table: Table<F>, csv: string): ReadT
     }
     for (const { name, columns } of words) {
       const entries = columns.map(({ column, at, word }) => {
-        const text = (line[at] ?? '').trim() === '' ? '' : line[at];
+        const text = (line[at] ?? '').trim() === '' ? '' : unguarded(line[at]);
         if (text === '') problem(row, column, 'is empty; expected text');
         return [word, text] as const;
       });
@@ -94,8 +95,9 @@ export function readTable<F extends Fields>(table: Table<F>, csv: string): ReadT
 
 type ReadCell = { readonly value: unknown } | { readonly empty: true } | { readonly wrong: string };
 
-function readCell(field: Field, whole: string): ReadCell {
+function readCell(field: Field, stands: string): ReadCell {
   const { shape } = field;
+  const whole = shape.type === 'number' ? stands : unguarded(stands);
   // Free text keeps its spaces; numbers, dates and words from a list do not have any.
   const raw = shape.type === 'text' && whole.trim() !== '' ? whole : whole.trim();
   if (raw === '') return field.must ? { wrong: `is empty; expected ${cellExpected(field)}` } : { empty: true };

@@ -1,5 +1,6 @@
 import Papa from 'papaparse';
 import type { Field, Fields, Study } from '../model';
+import { guarded } from './formulaGuard';
 import type { PackageFiles } from './readPackage';
 import { columnName, plainFields, tables, wordColumns } from './tables';
 
@@ -80,14 +81,18 @@ function columnsOf(fields: Fields, rows: readonly Row[]): Column[] {
     return [...known].map((word): Column => ({
       name: `${prefix}${word}`,
       schema: { name: `${prefix}${word}`, type: 'string', constraints: { required: true } },
-      cell: (row) => (row[name] as Readonly<Record<string, string>>)[word] ?? null,
+      cell: (row) => {
+        const text = (row[name] as Readonly<Record<string, string>>)[word];
+        return text === undefined ? null : guarded(text);
+      },
     }));
   });
   return [...plain, ...words];
 }
 
-function cellOf({ cell }: Field, value: unknown): Cell {
-  return cell ? cell.write(value as never) : (value as Cell);
+function cellOf({ cell, shape }: Field, value: unknown): Cell {
+  const written = cell ? cell.write(value as never) : (value as Cell);
+  return typeof written === 'string' && shape.type !== 'number' ? guarded(written) : written;
 }
 
 function schemaOf(name: string, { shape, must }: Field): object {
