@@ -35,7 +35,7 @@ const emit = defineEmits<{
 }>();
 
 const placed = computed(() => props.units.filter((unit) => unit.row !== null && unit.column !== null));
-const UNITS_AT_ONCE = 80;
+const UNITS_AT_ONCE = 50;
 const drawn = useSlices(
   () => placed.value,
   () => UNITS_AT_ONCE,

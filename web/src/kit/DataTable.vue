@@ -18,7 +18,7 @@ const props = withDefaults(
   { numbersFrom: Infinity },
 );
 
-const CELLS_AT_ONCE = 1000;
+const CELLS_AT_ONCE = 400;
 const shownRows = useSlices(
   () => props.rows,
   () => Math.max(1, Math.floor(CELLS_AT_ONCE / Math.max(1, props.rows[0]?.length ?? 1))),

@@ -120,7 +120,7 @@ describe('other fields', () => {
   it('a large table comes in slices, and is whole in the end', async () => {
     const rows = Array.from({ length: 100 }, (_, i) => Array.from({ length: 200 }, () => String(i)));
     const wrapper = mount(DataTable, { props: { caption: 'All', head: [], rows } });
-    expect(wrapper.findAll('tbody tr')).toHaveLength(5);
+    expect(wrapper.findAll('tbody tr')).toHaveLength(2);
     await vi.waitFor(() => expect(wrapper.findAll('tbody tr')).toHaveLength(100), { timeout: 60_000 });
     await wrapper.setProps({ rows: rows.slice(0, 5) });
     expect(wrapper.findAll('tbody tr')).toHaveLength(5);
