@@ -1,36 +1,14 @@
 import fc from 'fast-check';
 import { pathToFileURL } from 'node:url';
-import { anySprouting, experimentFrom, packColumns, readPackage, unzipPackage, writePackage, zipPackage } from '@fern/core';
+import { packColumns, readPackage, unzipPackage, writePackage, zipPackage } from '@fern/core';
 import { experimentSchema, type ExperimentProgress } from '@fern/contract';
 import { routes } from '../server/src/routes/index';
+import { goodBodies, plan } from '../server/src/classroom';
 import { startTestServer, type Answer } from '../server/src/testServer';
 
 /** What was answered that never may be, in a line each. */
 type Fault = string;
 
-const plan = experimentFrom(anySprouting, { created: '2026-04-01', startOn: '2026-04-01', seed: 4 });
-const reading = { id: 'r', unit: 'D01', measure: 'sprouts', observedOn: '2026-04-04', value: 3 };
-/** A good body for each route, to be bent. */
-const good: Readonly<Record<string, unknown>> = {
-  'post /accounts': { name: 'Second', password: 'moss and fern' },
-  'post /session': { name: 'M. Bracken', password: 'wrong' },
-  'post /session/demo': { account: 'x' },
-  'post /experiments': plan,
-  'put /experiments/:id': { version: 1, experiment: plan },
-  'patch /experiments/:id/units/:unit': { status: 'lost', statusReason: 'fell' },
-  'post /experiments/:id/observations': { observations: [reading, { ...reading, id: 's', replaces: 'r' }] },
-  'post /experiments/:id/happenings': { id: 'h', on: '2026-04-02', kind: 'other', arms: [], units: ['D01'], note: 'a cat' },
-  'post /experiments/:id/care': {
-    id: 'c',
-    on: '2026-04-02',
-    unit: null,
-    arm: null,
-    kind: 'water',
-    amount: 1,
-    amountUnit: 'mL',
-    note: null,
-  },
-};
 const pack = zipPackage(writePackage({ experiment: plan, observations: [], happenings: [], care: [] }));
 
 const deep = JSON.parse(`${'['.repeat(400)}1${']'.repeat(400)}`) as unknown;
@@ -107,9 +85,9 @@ export async function fuzz(count: number, seed: number): Promise<Fault[]> {
     const path = `/api${line.path.replace(':id', other ?? id).replace(':unit', other ?? 'D01')}`;
     const body = line.file
       ? bendBytes(where, put)
-      : good[name] === undefined
+      : goodBodies[name] === undefined
         ? undefined
-        : (raw ?? JSON.stringify(bend(good[name], where, put)));
+        : (raw ?? JSON.stringify(bend(goodBodies[name], where, put)));
     const headers = { ...(body === undefined || line.file ? {} : { 'content-type': 'application/json' }), 'idempotency-key': key };
     judge(
       `${path.slice(0, 80)} ${typeof body === 'string' ? body.slice(0, 200) : `bytes bent at ${where}`}`,

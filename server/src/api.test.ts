@@ -1,27 +1,11 @@
 import { QueryTypes } from 'sequelize';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { anySprouting, experimentFrom, readPackage, unzipPackage, type Experiment, type Observation, type Study } from '@fern/core';
-import type { ExperimentProgress, ExperimentRecord, Problem, StudyRecord } from '@fern/contract';
+import type { Experiment, Observation } from '@fern/core';
+import type { ExperimentProgress, ExperimentRecord, Problem } from '@fern/contract';
+import { goodBodies, password, plan, reading, startClassroom } from './classroom';
 import { routes } from './routes/index';
 import { startTestServer, type Answer, type Caller, type TestServer } from './testServer';
 
-const password = 'moss and fern';
-const plan: Experiment = experimentFrom(anySprouting, { created: '2026-04-01T08:00:00Z', startOn: '2026-04-01', seed: 4 });
-const reading = (id: string, more: Partial<Observation> = {}): Observation => ({
-  id,
-  unit: 'D01',
-  plant: null,
-  measure: 'sprouts',
-  observedOn: '2026-04-04',
-  value: 12,
-  category: null,
-  observer: 'Bracken',
-  blinded: false,
-  source: 'hand',
-  note: null,
-  replaces: null,
-  ...more,
-});
 const problem = (answer: Answer) => answer.body as Problem;
 
 let server: TestServer;
@@ -30,26 +14,17 @@ let stranger: Caller;
 let id: string;
 
 beforeAll(async () => {
-  server = await startTestServer();
-  teacher = server.caller();
-  expect((await teacher.call('GET', '/api/session')).body).toMatchObject({ account: null, firstStart: true, demo: [] });
-  expect((await teacher.call('POST', '/api/accounts', { name: 'M. Bracken', password })).status).toBe(201);
-  await server.database.write(({ models }) =>
-    models.accounts.create({ id: 'other', name: 'Other', password: 'scrypt$AAAA$AAAA', demo: true, createdAt: '2026' }),
-  );
-  stranger = server.caller();
-  const { startSession } = await import('./services/accounts');
-  const token = await startSession(server.database, 'other');
-  stranger = {
-    call: (method, path, body, headers = {}) => server.caller().call(method, path, body, { ...headers, cookie: `fern_session=${token}` }),
-  };
-  const made = await teacher.call('POST', '/api/experiments', plan);
-  expect(made.status).toBe(201);
-  id = (made.body as ExperimentRecord).id;
+  ({ server, teacher, stranger, id } = await startClassroom());
 });
 afterAll(() => server.stop());
 
 describe('accounts', () => {
+  it('before the first there is none, and the door says so', async () => {
+    const fresh = await startTestServer();
+    expect((await fresh.caller().call('GET', '/api/session')).body).toMatchObject({ account: null, firstStart: true, demo: [] });
+    await fresh.stop();
+  });
+
   it('makes the first account once, and stores no password', async () => {
     expect((await server.caller().call('POST', '/api/accounts', { name: 'Second', password })).status).toBe(409);
     const row = await server.database.models.accounts.findOne({ where: { name: 'M. Bracken' } });
@@ -105,42 +80,28 @@ describe('accounts', () => {
 });
 
 describe('the table of routes', () => {
-  const bodies: Record<string, unknown> = {
-    'put /experiments/:id': { version: 1, experiment: plan },
-    'patch /experiments/:id/units/:unit': { status: 'lost', statusReason: 'dropped' },
-    'post /experiments/:id/observations': { observations: [reading('stranger')] },
-    'post /experiments/:id/happenings': { id: 'h', on: '2026-04-02', kind: 'other', arms: [], units: [], note: '' },
-    'post /experiments/:id/care': {
-      id: 'c',
-      on: '2026-04-02',
-      unit: null,
-      arm: null,
-      kind: 'water',
-      amount: 1,
-      amountUnit: 'mL',
-      note: null,
-    },
-  };
   const fill = (path: string) => `/api${path.replace(':id', id).replace(':unit', 'D01')}`;
 
   it.each(routes.filter((line) => line.who === 'owner').map((line) => [line.method, line.path] as const))(
     '%s %s answers 404 to another account',
     async (method, path) => {
-      expect((await stranger.call(method.toUpperCase(), fill(path), bodies[`${method} ${path}`])).status).toBe(404);
+      expect((await stranger.call(method.toUpperCase(), fill(path), goodBodies[`${method} ${path}`])).status).toBe(404);
     },
   );
 
   it.each(routes.filter((line) => line.who === 'owner' || line.who === 'signed-in').map((line) => [line.method, line.path] as const))(
     '%s %s answers 401 without a session',
     async (method, path) => {
-      expect((await server.caller().call(method.toUpperCase(), fill(path), bodies[`${method} ${path}`])).status).toBe(401);
+      expect((await server.caller().call(method.toUpperCase(), fill(path), goodBodies[`${method} ${path}`])).status).toBe(401);
     },
   );
 
   it.each(routes.filter((line) => line.method !== 'get').map((line) => [line.method, line.path] as const))(
     '%s %s needs the app’s header',
     async (method, path) => {
-      expect((await teacher.call(method.toUpperCase(), fill(path), bodies[`${method} ${path}`], { 'x-fern-test': null })).status).toBe(403);
+      expect((await teacher.call(method.toUpperCase(), fill(path), goodBodies[`${method} ${path}`], { 'x-fern-test': null })).status).toBe(
+        403,
+      );
     },
   );
 
@@ -311,165 +272,6 @@ describe('readings', () => {
     expect(await stored()).toBe(before);
     expect((await post(rows)).status).toBe(200);
     expect(await stored()).toBe(before + 1000);
-  });
-});
-
-describe('what a client makes', () => {
-  const key = '01980000-0000-7000-8000-000000000001';
-  const under = (id: string) => ({ 'idempotency-key': id });
-  const event = { id: 'e1', on: '2026-04-03', kind: 'other', arms: [], units: ['D01'], note: 'a cat sat on it' };
-  const care = { id: 'c1', on: '2026-04-03', unit: 'D01', arm: null, kind: 'water', amount: 20, amountUnit: 'mL', note: null };
-
-  it.each([
-    ['happenings', event, { note: 'two cats' }],
-    ['care', care, { amount: 30 }],
-  ] as const)(
-    'the same entry of %s again is the same one; with other content it is refused, and the first stays',
-    async (path, entry, other) => {
-      const address = `/api/experiments/${id}/${path}`;
-      expect([(await teacher.call('POST', address, entry)).status, (await teacher.call('POST', address, entry)).status]).toEqual([
-        200, 200,
-      ]);
-      const refused = await teacher.call('POST', address, { ...entry, ...other });
-      expect(refused.status).toBe(409);
-      expect(problem(refused).errors?.[0].pointer).toBe('/id');
-      const study = (await teacher.call('GET', `/api/experiments/${id}/study`)).body as StudyRecord;
-      expect(study[path].filter((own) => own.id === entry.id)).toEqual([entry]);
-    },
-  );
-
-  it('an experiment sent again under its key, after a lost reply, is one experiment', async () => {
-    const before = await server.database.models.experiments.count();
-    const first = await teacher.call('POST', '/api/experiments', plan, under(key));
-    const again = await teacher.call('POST', '/api/experiments', plan, under(key));
-    expect([first.status, again.status]).toEqual([201, 201]);
-    expect(again.body).toEqual(first.body);
-    expect(first.body).toMatchObject({ id: key });
-    expect(await server.database.models.experiments.count()).toBe(before + 1);
-    expect((await teacher.call('POST', '/api/experiments', { ...plan, title: 'Another' }, under(key))).status).toBe(409);
-    expect((await stranger.call('POST', '/api/experiments', plan, under(key))).status).toBe(409);
-    expect((await teacher.call('POST', '/api/experiments', plan, under('mine'))).status).toBe(422);
-  });
-
-  it('so is a package', async () => {
-    const zip = (await teacher.call('GET', `/api/experiments/${id}/package`)).body as Uint8Array;
-    const sent = { 'idempotency-key': '01980000-0000-7000-8000-000000000002' };
-    const before = await server.database.models.experiments.count();
-    const [first, again] = [await teacher.call('POST', '/api/packages', zip, sent), await teacher.call('POST', '/api/packages', zip, sent)];
-    expect([first.status, again.status]).toEqual([201, 201]);
-    expect(await server.database.models.experiments.count()).toBe(before + 1);
-  });
-});
-
-describe('corrections', () => {
-  const post = (observations: unknown[]) => teacher.call('POST', `/api/experiments/${id}/observations`, { observations });
-  const of = (own: string, value: number, replaces: string | null) => reading(own, { unit: 'D05', value, replaces });
-
-  it('a reading is corrected once; who corrects it as well is told of the other', async () => {
-    await post([of('k1', 10, null)]);
-    expect((await post([of('k2', 11, 'k1')])).status).toBe(200);
-    const refused = await post([of('k3', 12, 'k1')]);
-    expect(refused.status).toBe(422);
-    expect(problem(refused).errors?.[0]).toMatchObject({
-      pointer: '/observations/0/replaces',
-      detail: expect.stringMatching(/already, to 11/),
-    });
-    expect((await post([of('k2', 11, 'k1')])).status).toBe(200);
-    expect((await post([of('k4', 12, 'k2')])).status).toBe(200);
-  });
-
-  it('two of one reading, a ring, and a reading that corrects itself are refused in one request too', async () => {
-    await post([of('m1', 10, null)]);
-    expect((await post([of('m2', 11, 'm1'), of('m3', 12, 'm1')])).status).toBe(422);
-    expect((await post([of('n1', 11, 'n2'), of('n2', 12, 'n1')])).status).toBe(422);
-    expect((await post([of('o1', 11, 'o1')])).status).toBe(422);
-    expect((await post([of('p1', 11, null), of('p2', 12, 'p1'), of('p3', 13, 'p2')])).status).toBe(200);
-  });
-});
-
-it('a full disk is said, and nothing of the change is kept', async () => {
-  const full = await startTestServer();
-  const caller = full.caller();
-  await caller.call('POST', '/api/accounts', { name: 'First', password });
-  await full.database.write(({ sequelize }) => sequelize.query('PRAGMA max_page_count = 1'));
-  const long = { ...plan, writing: { ...plan.writing, background: 'x'.repeat(19_000) } };
-  const answers = [];
-  for (let i = 0; i < 4; i++) answers.push(await caller.call('POST', '/api/experiments', long));
-  const refused = answers.filter(({ status }) => status === 507);
-  expect(refused.length).toBeGreaterThan(0);
-  expect(problem(refused[0]).detail).toMatch(/disk .* is full\. Nothing was stored/);
-  expect(await full.database.models.experiments.count()).toBe(answers.filter(({ status }) => status === 201).length);
-  await full.stop();
-});
-
-describe('calls that no page makes', () => {
-  it('another method is told which ones there are', async () => {
-    const answer = await teacher.call('PUT', '/api/experiments', plan);
-    expect(answer.status).toBe(405);
-    expect(answer.headers.get('allow')).toBe('GET, POST');
-    expect(answer.headers.get('content-type')).toContain('application/problem+json');
-  });
-
-  it('content that is no JSON is refused as such', async () => {
-    expect((await teacher.call('POST', '/api/experiments', 'a=b', { 'content-type': 'application/x-www-form-urlencoded' })).status).toBe(
-      415,
-    );
-  });
-
-  it.each(['j:{"a":1}', 'j:[1,2]', 's:x', '%E0%A4%A', '"'])('a cookie of the form %s is no session, and no error', async (value) => {
-    const { status } = await server.caller().call('GET', '/api/experiments', undefined, { cookie: `fern_session=${value}` });
-    expect(status).toBe(401);
-  });
-
-  it.each([
-    ['half a pair of characters', '{"observations":[{"id":"\\ud800"}]}'],
-    ['half a pair in a key', '{"\\udfff":1}'],
-  ])('%s is refused as unreadable', async (_, body) => {
-    const { status } = await teacher.call('POST', `/api/experiments/${id}/observations`, body, { 'content-type': 'application/json' });
-    expect(status).toBe(400);
-  });
-
-  it.each([
-    ['observations', (list: number[]) => ({ observations: list }), 'POST', '/observations'],
-    [
-      'reading days',
-      (list: number[]) => ({ version: 1, experiment: { ...plan, measures: [{ ...plan.measures[0], readingDays: list }] } }),
-      'PUT',
-      '',
-    ],
-  ] as const)('200,000 numbers as %s are refused', async (_, body, method, path) => {
-    const answer = await teacher.call(method, `/api/experiments/${id}${path}`, body(Array.from({ length: 200_000 }, (_n, i) => i)));
-    expect(answer.status).toBe(422);
-    expect(problem(answer).errors).toHaveLength(1);
-  });
-});
-
-describe('packages', () => {
-  it('what is exported can be read back: the same study', async () => {
-    const zip = await teacher.call('GET', `/api/experiments/${id}/package`);
-    expect(zip.headers.get('content-type')).toBe('application/zip');
-    const unzipped = unzipPackage(zip.body as Uint8Array);
-    const read = 'files' in unzipped ? readPackage(unzipped.files) : unzipped;
-    const { version, ...study } = (await teacher.call('GET', `/api/experiments/${id}/study`)).body as StudyRecord;
-    expect(version).toBe(1);
-    expect(read).toEqual({ study });
-    const copy = await teacher.call('POST', '/api/packages', zip.body);
-    expect(copy.status).toBe(201);
-    const again = await teacher.call('GET', `/api/experiments/${(copy.body as ExperimentRecord).id}/study`);
-    expect((again.body as Study).experiment).toEqual(study.experiment);
-    expect((again.body as Study).observations).toHaveLength(study.observations.length);
-  });
-
-  it.each<[string, () => Uint8Array, number, RegExp]>([
-    ['nothing', () => new Uint8Array(0), 422, /empty/],
-    ['what is no zip', () => new TextEncoder().encode('hello'), 422, /not a \.zip/],
-    ['a file of 30 MB', () => new Uint8Array(30 * 1024 * 1024), 413, /20 MB/],
-  ])('refuses %s and stores nothing', async (_, bytes, status, message) => {
-    const before = await server.database.models.experiments.count();
-    const answer = await teacher.call('POST', '/api/packages', bytes());
-    expect(answer.status).toBe(status);
-    expect(problem(answer).detail).toMatch(message);
-    expect(await server.database.models.experiments.count()).toBe(before);
   });
 });
 

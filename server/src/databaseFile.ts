@@ -14,7 +14,7 @@ export function checkNotEmpty(file: string): void {
 }
 
 /** Refuses a database that is damaged, or that is not one of ours. */
-export async function checkOurs(file: string, sequelize: Sequelize): Promise<void> {
+export async function checkSound(file: string, sequelize: Sequelize): Promise<void> {
   const [{ quick_check: state }] = await sequelize.query<{ quick_check: string }>('PRAGMA quick_check(1)', { type: QueryTypes.SELECT });
   if (state !== 'ok') throw damaged(file);
   const rows = await sequelize.query<{ name: string }>(`SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%'`, {
@@ -31,7 +31,7 @@ export async function checkOurs(file: string, sequelize: Sequelize): Promise<voi
  * Refuses a file that is no sound database of ours, without opening it for long or changing it.
  * @throws {DatabaseProblem}
  */
-export async function checkIsOurs(file: string): Promise<void> {
+export async function checkFile(file: string): Promise<void> {
   if (!existsSync(file)) throw new DatabaseProblem(`There is no file ${file}.`);
   checkNotEmpty(file);
   const sequelize = new Sequelize({
@@ -41,7 +41,7 @@ export async function checkIsOurs(file: string): Promise<void> {
     dialectOptions: { mode: sqlite3.OPEN_READONLY },
   });
   try {
-    await checkOurs(file, sequelize);
+    await checkSound(file, sequelize);
   } catch (error) {
     throw inPlainWords(file, error);
   } finally {

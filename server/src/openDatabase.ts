@@ -4,7 +4,7 @@ import { Sequelize } from 'sequelize';
 import sqlite3 from 'sqlite3';
 import { Umzug, SequelizeStorage } from 'umzug';
 import type { ExperimentRecord } from '@fern/contract';
-import { checkNotEmpty, checkOurs, inPlainWords, lockFile } from './databaseFile';
+import { checkNotEmpty, checkSound, inPlainWords, lockFile } from './databaseFile';
 import { migrations } from './migrations/index';
 import { defineModels } from './models/index';
 import { oneWriter, type Tables, type Work } from './oneWriter';
@@ -54,7 +54,7 @@ export async function openDatabase(file: string): Promise<Database> {
 
 async function openLocked(file: string, unlock: () => Promise<void>): Promise<Database> {
   const writing = connect(file, WRITING);
-  await checkOurs(file, writing);
+  await checkSound(file, writing);
   const umzug = new Umzug({
     migrations: migrations.map(({ name, up, down }) => ({
       name,

@@ -1,7 +1,7 @@
 import { copyFileSync, existsSync, mkdirSync, readdirSync, renameSync, rmSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import sqlite3 from 'sqlite3';
-import { checkIsOurs, lockFile } from '../databaseFile';
+import { checkFile, lockFile } from '../databaseFile';
 
 const DAYS_KEPT = 14;
 const DAILY = /^daily-(\d{4}-\d{2}-\d{2})\.sqlite$/;
@@ -18,7 +18,7 @@ export async function backUp(file: string, to: string): Promise<void> {
   rmSync(part, { force: true });
   await runOn(file, `VACUUM INTO '${part.replaceAll("'", "''")}'`);
   try {
-    await checkIsOurs(part);
+    await checkFile(part);
     renameSync(part, to);
   } catch (error) {
     rmSync(part, { force: true });
@@ -48,7 +48,7 @@ export async function backUpDaily(file: string, folder: string, today: string): 
  * @throws {DatabaseProblem} where the backup is not sound or a server runs on the database; nothing is changed then
  */
 export async function restore(file: string, from: string, stamp: string): Promise<string | null> {
-  await checkIsOurs(from);
+  await checkFile(from);
   mkdirSync(dirname(file), { recursive: true });
   const unlock = await lockFile(file);
   try {

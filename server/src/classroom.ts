@@ -1,0 +1,64 @@
+import { anySprouting, blankOf, experimentFrom, observationFields, type Experiment, type Observation } from '@fern/core';
+import type { ExperimentRecord } from '@fern/contract';
+import { startSession } from './services/accounts';
+import { startTestServer, type Caller, type TestServer } from './testServer';
+
+/** What tests of the API start from: a teacher with a plan, and a stranger with an account of their own. */
+export interface Classroom {
+  readonly server: TestServer;
+  readonly teacher: Caller;
+  readonly stranger: Caller;
+  /** Of the teacher's experiment. */
+  readonly id: string;
+}
+
+export const password = 'moss and fern';
+export const plan: Experiment = experimentFrom(anySprouting, { created: '2026-04-01T08:00:00Z', startOn: '2026-04-01', seed: 4 });
+
+export const reading = (id: string, more: Partial<Observation> = {}): Observation => ({
+  ...blankOf(observationFields),
+  id,
+  unit: 'D01',
+  measure: 'sprouts',
+  observedOn: '2026-04-04',
+  value: 12,
+  observer: 'Bracken',
+  ...more,
+});
+
+/** A good body for each route that takes one. */
+export const goodBodies: Readonly<Record<string, unknown>> = {
+  'post /accounts': { name: 'Second', password },
+  'post /session': { name: 'M. Bracken', password: 'wrong' },
+  'post /session/demo': { account: 'x' },
+  'post /experiments': plan,
+  'put /experiments/:id': { version: 1, experiment: plan },
+  'patch /experiments/:id/units/:unit': { status: 'lost', statusReason: 'dropped' },
+  'post /experiments/:id/observations': { observations: [reading('one'), reading('two', { replaces: 'one' })] },
+  'post /experiments/:id/happenings': { id: 'h', on: '2026-04-02', kind: 'other', arms: [], units: ['D01'], note: 'a cat' },
+  'post /experiments/:id/care': {
+    id: 'c',
+    on: '2026-04-02',
+    unit: null,
+    arm: null,
+    kind: 'water',
+    amount: 1,
+    amountUnit: 'mL',
+    note: null,
+  },
+};
+
+export async function startClassroom(): Promise<Classroom> {
+  const server = await startTestServer();
+  const teacher = server.caller();
+  await teacher.call('POST', '/api/accounts', { name: 'M. Bracken', password });
+  await server.database.write(({ models }) =>
+    models.accounts.create({ id: 'other', name: 'Other', password: 'scrypt$AAAA$AAAA', demo: true, createdAt: '2026' }),
+  );
+  const token = await startSession(server.database, 'other');
+  const stranger: Caller = {
+    call: (method, path, body, headers = {}) => server.caller().call(method, path, body, { ...headers, cookie: `fern_session=${token}` }),
+  };
+  const made = await teacher.call('POST', '/api/experiments', plan);
+  return { server, teacher, stranger, id: (made.body as ExperimentRecord).id };
+}
