@@ -1,0 +1,134 @@
+// @vitest-environment happy-dom
+import type { VueWrapper } from '@vue/test-utils';
+import { beforeEach, describe, expect, it } from 'vitest';
+import type { Component } from 'vue';
+import { anySprouting, experimentFrom, type Experiment } from '@fern/core';
+import { useDocument } from '../stores/document';
+import { fakeServer, mountLoaded, startedStudy } from '../testing';
+import ArmsEditor from './ArmsEditor.vue';
+import KeptEditor from './KeptEditor.vue';
+import MeasuresEditor from './MeasuresEditor.vue';
+import StagesEditor from './StagesEditor.vue';
+import UnitsEditor from './UnitsEditor.vue';
+
+let page: VueWrapper;
+const draft = experimentFrom(anySprouting, { created: '2026-04-01', startOn: '2026-04-01', seed: 4 });
+const now = () => useDocument().experiment as Experiment;
+
+async function edit(part: Component, experiment: Experiment = draft): Promise<void> {
+  fakeServer({ experiment, observations: [], happenings: [], care: [] });
+  page = await mountLoaded(part);
+}
+const field = (label: string) => page.find(`[aria-label="${label}"]`);
+const button = (words: string) => page.findAll('button').find((own) => own.text() === words);
+
+beforeEach(() => {
+  page?.unmount();
+  document.body.innerHTML = '';
+});
+
+describe('the arms', () => {
+  it('are renamed, added and taken away, each with its units', async () => {
+    await edit(ArmsEditor);
+    const [, treatment] = draft.arms;
+    await field(`Name of arm ${treatment.arm}`).setValue('rain water');
+    expect(now().arms[1].name).toBe('rain water');
+    await button('Add an arm')?.trigger('click');
+    expect(now().arms).toHaveLength(3);
+    expect(now().units).toHaveLength(18);
+    await field(`Take away arm ${now().arms[2].name}`).trigger('click');
+    expect(now().arms).toHaveLength(2);
+  });
+
+  it('have one control: another role hands it on', async () => {
+    await edit(ArmsEditor);
+    const [control, treatment] = draft.arms;
+    await field(`Role of arm ${treatment.arm}`).setValue('control');
+    expect(now().arms.map(({ arm, role }) => [arm, role])).toEqual([
+      [control.arm, 'treatment'],
+      [treatment.arm, 'control'],
+    ]);
+  });
+
+  it('of a started plan are shown and cannot be touched', async () => {
+    await edit(ArmsEditor, startedStudy().experiment);
+    expect(button('Add an arm')).toBeUndefined();
+    expect(field(`Name of arm ${draft.arms[1].arm}`).attributes('disabled')).toBeDefined();
+    expect(field(`Role of arm ${draft.arms[1].arm}`).exists()).toBe(false);
+  });
+});
+
+describe('what is kept the same', () => {
+  it('is a list of lines, each with how', async () => {
+    await edit(KeptEditor);
+    const before = draft.plan.kept.length;
+    await button('Add a condition')?.trigger('click');
+    await field(`Condition ${before + 1}`).setValue('light');
+    await field(`How condition ${before + 1} is kept the same`).setValue('one lamp for all');
+    expect(now().plan.kept[before]).toEqual({ what: 'light', how: 'one lamp for all' });
+    await field('Take away light').trigger('click');
+    expect(now().plan.kept).toHaveLength(before);
+  });
+});
+
+describe('what is done to them', () => {
+  it('a step has a name, a kind, hours and arms', async () => {
+    await edit(StagesEditor, { ...draft, plan: { ...draft.plan, stages: [] } });
+    expect(page.text()).toContain('what one arm goes through, the control should go through as well');
+    await button('Add a step')?.trigger('click');
+    await field('Step 1').setValue('overnight bath');
+    await field('Kind of step 1').setValue('spray');
+    const [control] = page.findAll('.arms input');
+    await control.trigger('change');
+    expect(now().plan.stages).toEqual([
+      { name: 'overnight bath', kind: 'spray', hours: null, tested: false, arms: [draft.arms[1].arm, draft.arms[0].arm] },
+    ]);
+    await field('Take away step overnight bath').trigger('click');
+    expect(now().plan.stages).toEqual([]);
+  });
+});
+
+describe('what is read', () => {
+  it('one measure decides; another can, and none can be the last to go', async () => {
+    await edit(MeasuresEditor);
+    const [first, second] = draft.measures;
+    expect(page.findAll('[role="group"]').map((own) => own.attributes('aria-label'))).toEqual(draft.measures.map(({ name }) => name));
+    await page.findAll('input[type="radio"]')[1].trigger('change');
+    expect(
+      now()
+        .measures.filter(({ primary }) => primary)
+        .map(({ measure }) => measure),
+    ).toEqual([second.measure]);
+    await field(`Take away ${second.name}`).trigger('click');
+    expect(now().measures.map(({ measure, primary }) => [measure, primary])).toEqual([[first.measure, true]]);
+    expect(field(`Take away ${first.name}`).exists()).toBe(false);
+  });
+
+  it('of another kind has what that kind starts with', async () => {
+    await edit(MeasuresEditor);
+    await field(`Kind of ${draft.measures[0].name}`).setValue('harvest');
+    expect(now().measures[0]).toMatchObject({ kind: 'harvest', when: 'total' });
+  });
+});
+
+describe('the units', () => {
+  it('their number lays them out anew; a number that does not fit is refused in words', async () => {
+    await edit(UnitsEditor);
+    const number = field('Units an arm');
+    await number.setValue('4');
+    await number.trigger('change');
+    expect(now().units).toHaveLength(8);
+    await number.setValue('900');
+    await number.trigger('change');
+    expect(page.text()).toContain('400 units in all is the most.');
+    expect(now().units).toHaveLength(8);
+  });
+
+  it('the word for one, what is put in and where they stand are the person’s', async () => {
+    await edit(UnitsEditor);
+    await field('What one unit is called').setValue('towel');
+    await field('What is put in').setValue('beans');
+    await field('Where they stand').setValue('refrigerator');
+    expect(now().plan).toMatchObject({ unitWord: 'towel', putIn: 'beans', place: 'refrigerator' });
+  });
+});
