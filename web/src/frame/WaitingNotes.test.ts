@@ -1,0 +1,96 @@
+// @vitest-environment happy-dom
+import { mount, type VueWrapper } from '@vue/test-utils';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { blankOf, observationFields } from '@fern/core';
+import { useOutbox } from '../stores/outbox';
+import { useSession } from '../stores/session';
+import { KEY } from '../stores/waiting';
+import { fakeServer, startedStudy, type FakeServer } from '../testing';
+import WaitingNotes from './WaitingNotes.vue';
+
+let server: FakeServer;
+const reading = (id: string) => ({
+  ...blankOf(observationFields),
+  id,
+  unit: 'D03',
+  measure: 'sprouts',
+  observedOn: '2026-04-14',
+  value: 41,
+});
+
+/** The notes once the session is known, with what the browser held before. */
+async function notes(held: readonly object[], props: object = {}): Promise<VueWrapper> {
+  server = fakeServer(startedStudy());
+  localStorage.setItem(KEY, JSON.stringify(held));
+  const good = globalThis.fetch;
+  vi.stubGlobal('fetch', (url: string, init: RequestInit) => {
+    if (!url.endsWith('/observations')) return good(url, init);
+    const said = server.answer({ method: 'POST', path: url, body: JSON.parse(String(init.body)) });
+    if (said === 'offline') return Promise.reject(new TypeError('no network'));
+    return Promise.resolve(Response.json(said.body, { status: said.status }));
+  });
+  server.answer = () => 'offline';
+  await useSession().load();
+  const wrapper = mount(WaitingNotes, { props });
+  await vi.waitFor(() => expect(wrapper.text()).not.toBe(''));
+  return wrapper;
+}
+const mine = (id: string, more: object = {}) => ({ account: 'me', experiment: 'x', observation: reading(id), ...more });
+
+beforeEach(() => vi.useRealTimers());
+
+describe('what became of the readings', () => {
+  it('where nothing waits all is saved, and on Today nothing is said of it', async () => {
+    expect((await notes([])).text()).toBe('Fine:Every reading so far is saved.');
+    expect(mount(WaitingNotes, { props: { quiet: true } }).text()).toBe('');
+  });
+
+  it('what waits without a network is kept, and is not called saved', async () => {
+    const wrapper = await notes([mine('a'), mine('b')]);
+    await vi.waitFor(() => expect(wrapper.text()).toBe('Take care:2 readings kept on this device, to be sent when the network is back.'));
+    expect(wrapper.text()).not.toContain('saved');
+  });
+
+  it('what was not taken stands there with its reason until it is taken away', async () => {
+    const wrapper = await notes([mine('a', { refused: '41 is more than the 25 sown in D03.' })]);
+    expect(wrapper.text()).toContain('D03, Tue 14 Apr: 41 was not taken.');
+    expect(wrapper.text()).toContain('41 is more than the 25 sown in D03.');
+    expect(wrapper.text()).not.toContain('Every reading so far is saved');
+    await wrapper.findAll('button')[0].trigger('click');
+    expect(wrapper.text()).toBe('Fine:Every reading so far is saved.');
+    expect(localStorage.getItem(KEY)).toBe('[]');
+  });
+
+  it('what was not taken can be saved as a file, with the reason', async () => {
+    const saved: string[] = [];
+    vi.stubGlobal(
+      'Blob',
+      class {
+        constructor(parts: string[]) {
+          saved.push(parts.join(''));
+        }
+      },
+    );
+    vi.spyOn(URL, 'createObjectURL').mockReturnValue('blob:x');
+    vi.spyOn(HTMLAnchorElement.prototype, 'click').mockImplementation(() => undefined);
+    const wrapper = await notes([mine('a', { refused: 'too many' })]);
+    await wrapper.findAll('button')[1].trigger('click');
+    expect(JSON.parse(saved[0])).toMatchObject([{ experiment: 'x', unit: 'D03', value: 41, refused: 'too many' }]);
+    vi.unstubAllGlobals();
+  });
+
+  it('nothing of another account is shown', async () => {
+    const wrapper = await notes([mine('a', { account: 'someone', refused: 'theirs' })]);
+    expect(wrapper.text()).toBe('Fine:Every reading so far is saved.');
+    expect(useOutbox().aside).toEqual([]);
+  });
+
+  it('an ended session is said, with what to do', async () => {
+    const wrapper = await notes([mine('a')]);
+    server.answer = () => ({ status: 401, body: { detail: 'Sign in first.' } });
+    await vi.waitFor(async () => {
+      await useOutbox().send();
+      expect(wrapper.text()).toContain('You are signed out. Sign in again');
+    });
+  });
+});
