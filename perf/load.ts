@@ -1,35 +1,29 @@
-import { spawn } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
+import { once } from 'node:events';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import sqlite3 from 'sqlite3';
 import { anySprouting, experimentFrom } from '@fern/core';
 import { line } from './clock';
 
 /** Posts of readings by 1, 5, 12 and 60 people beside bare durable inserts into the same disk, and what readers wait meanwhile. */
 const PORT = 4398;
 const BASE = `http://127.0.0.1:${PORT}/api`;
-const SECONDS = 6;
+const SECONDS = Number(process.argv[2] ?? 6);
 const folder = mkdtempSync(join(tmpdir(), 'fern-load-'));
 
-/** Rows a second that one writer gets onto this disk, each synced for itself. */
-async function bareInserts(): Promise<number> {
-  const bare = new sqlite3.Database(join(folder, 'bare.sqlite'));
-  const run = (sql: string) => new Promise<void>((resolve, reject) => bare.run(sql, (error) => (error ? reject(error) : resolve())));
-  for (const sql of ['PRAGMA journal_mode = WAL', 'PRAGMA synchronous = FULL', 'CREATE TABLE rows (id TEXT PRIMARY KEY, value REAL)'])
-    await run(sql);
-  const until = performance.now() + 3000;
-  let n = 0;
-  for (; performance.now() < until; n++) await run(`INSERT INTO rows VALUES ('r${n}', ${n})`);
-  bare.close();
-  return n / 3;
+/** The disk as it is, or with each sync taking so much longer; null where there is no compiler to do that. */
+function disk(syncMs: number): NodeJS.ProcessEnv | null {
+  if (syncMs === 0) return process.env;
+  const slow = join(folder, 'slow.so');
+  const made = spawnSync('cc', ['-shared', '-fPIC', '-o', slow, 'perf/slowDisk.c', '-ldl']);
+  return made.status === 0 ? { ...process.env, LD_PRELOAD: slow, FERN_SYNC_MS: String(syncMs) } : null;
 }
 
-const server = spawn(process.execPath, ['server/dist/start.js'], {
-  env: { ...process.env, PORT: String(PORT), FERN_DEMO: '', FERN_DATABASE: join(folder, 'load.sqlite') },
-  stdio: ['ignore', 'pipe', 'inherit'],
-});
-await new Promise<void>((resolve) => server.stdout.on('data', (text: Buffer) => text.toString().includes('ready') && resolve()));
+function bareInserts(env: NodeJS.ProcessEnv, file: string): number {
+  const { stdout } = spawnSync(process.execPath, ['--import', 'tsx', 'perf/bareInserts.ts', file], { env, encoding: 'utf8' });
+  return Number(stdout);
+}
 
 let cookie = '';
 async function call(method: string, path: string, body?: unknown): Promise<Response> {
@@ -74,20 +68,36 @@ async function load(people: number, id: string): Promise<{ readonly posts: numbe
   return { posts: posts / SECONDS, slowRead: waits[Math.floor(waits.length * 0.95)] ?? 0 };
 }
 
-try {
-  await call('POST', '/accounts', { name: 'M. Bracken', password: 'moss and fern' });
-  const plan = experimentFrom(anySprouting, { created: '2026-04-01', startOn: '2026-04-01', seed: 1 });
-  const { id } = (await (await call('POST', '/experiments', plan)).json()) as { id: string };
-  const bare = await bareInserts();
-  for (const people of [1, 5, 12, 60]) {
-    const { posts, slowRead } = await load(people, id);
-    if (people === 1) line('a post of one person, in bare durable inserts', bare / posts, 'under 3');
-    else {
-      line(`posts a second of ${people} people over bare inserts of one`, posts / bare, people === 60 ? 'over 1' : '');
-      line(`a read meanwhile, slowest of 20, ms over 200`, slowRead / 200, 'under 1');
+async function measure(syncMs: number): Promise<void> {
+  const env = disk(syncMs);
+  if (env === null) return console.log(`no C compiler here: a disk of ${syncMs} ms a sync was not measured`);
+  const on = syncMs === 0 ? '' : `, ${syncMs} ms a sync`;
+  const bare = bareInserts(env, join(folder, `bare-${syncMs}.sqlite`));
+  const server = spawn(process.execPath, ['server/dist/start.js'], {
+    env: { ...env, PORT: String(PORT), FERN_DEMO: '', FERN_DATABASE: join(folder, `load-${syncMs}.sqlite`) },
+    stdio: ['ignore', 'pipe', 'inherit'],
+  });
+  try {
+    await new Promise<void>((resolve) => server.stdout.on('data', (text: Buffer) => text.toString().includes('ready') && resolve()));
+    await call('POST', '/accounts', { name: 'M. Bracken', password: 'moss and fern' });
+    const plan = experimentFrom(anySprouting, { created: '2026-04-01', startOn: '2026-04-01', seed: 1 });
+    const { id } = (await (await call('POST', '/experiments', plan)).json()) as { id: string };
+    for (const people of [1, 5, 12, 60]) {
+      const { posts, slowRead } = await load(people, id);
+      if (people === 1) line(`a post of one person, in bare durable inserts${on}`, bare / posts, 'under 3');
+      else {
+        line(`posts a second of ${people} people over bare inserts of one${on}`, posts / bare, people === 60 ? 'over 1' : '');
+        line(`a read meanwhile, slowest of 20, over 200 ms${on}`, slowRead / 200, 'under 1');
+      }
     }
+  } finally {
+    server.kill();
+    await once(server, 'exit');
   }
+}
+
+try {
+  for (const syncMs of [0, 5]) await measure(syncMs);
 } finally {
-  server.kill();
   rmSync(folder, { recursive: true, force: true });
 }

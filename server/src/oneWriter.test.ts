@@ -55,12 +55,14 @@ describe('the one writer', () => {
 
   it('what waits is committed together', async () => {
     let commits = 0;
-    await database.write(({ sequelize }) => {
-      const query = sequelize.query.bind(sequelize);
-      sequelize.query = ((sql: string, ...rest: never[]) => {
-        if (sql === 'COMMIT') commits++;
-        return query(sql, ...rest);
-      }) as typeof sequelize.query;
+    await database.write(({ statements }) => {
+      const { run } = statements;
+      Object.assign(statements, {
+        run: (sql: string) => {
+          if (sql === 'COMMIT') commits++;
+          return run(sql);
+        },
+      });
       return Promise.resolve();
     });
     commits = 0;

@@ -1,11 +1,14 @@
 import type { Sequelize } from 'sequelize';
 import type { ExperimentRecord } from '@fern/contract';
 import type { Models } from './models/index';
+import type { Statements } from './statements';
 
 /** The tables over one connection. */
 export interface Tables {
   readonly sequelize: Sequelize;
   readonly models: Models;
+  /** On the same connection, for what runs at every reading. */
+  readonly statements: Statements;
   /** Experiments as they were last read by id, of what is stored for good; each counts only while its version is the stored one. */
   readonly known: Map<string, ExperimentRecord>;
 }
@@ -32,7 +35,7 @@ const MOST_TOGETHER = 100;
 export function oneWriter(tables: Tables): <T>(work: Work<T>) => Promise<T> {
   const waiting: Job[] = [];
   let busy = false;
-  const run = (sql: string) => tables.sequelize.query(sql);
+  const run = (sql: string) => tables.statements.run(sql);
 
   async function writeAll(): Promise<void> {
     busy = true;

@@ -8,6 +8,7 @@ import { checkNotEmpty, checkSound, inPlainWords, lockFile } from './databaseFil
 import { migrations } from './migrations/index';
 import { defineModels } from './models/index';
 import { oneWriter, type Tables, type Work } from './oneWriter';
+import { statementsOf } from './statements';
 
 /** The tables for whoever only reads, and the one way to change them. */
 export interface Database extends Tables {
@@ -22,14 +23,23 @@ const READING = 'PRAGMA query_only = ON; PRAGMA busy_timeout = 5000;';
 
 type Done = (error: Error | null) => void;
 
-/** Sequelize has no hook for a new SQLite connection: each sets itself up as it opens. */
-function connect(file: string, pragmas: string): Sequelize {
+/** Sequelize has no hook for a new SQLite connection: each sets itself up as it opens. It opens one. */
+async function connect(file: string, pragmas: string): Promise<Pick<Tables, 'sequelize' | 'statements'>> {
+  const opened: sqlite3.Database[] = [];
   class Connection extends sqlite3.Database {
     constructor(name: string, mode: number, done: Done) {
       super(name, mode, (error) => (error ? done(error) : this.exec(pragmas, done)));
+      opened.push(this);
     }
   }
-  return new Sequelize({ dialect: 'sqlite', dialectModule: { ...sqlite3, Database: Connection }, storage: file, logging: false });
+  const sequelize = new Sequelize({
+    dialect: 'sqlite',
+    dialectModule: { ...sqlite3, Database: Connection },
+    storage: file,
+    logging: false,
+  });
+  await sequelize.authenticate();
+  return { sequelize, statements: statementsOf(opened[0]) };
 }
 
 /**
@@ -53,7 +63,8 @@ export async function openDatabase(file: string): Promise<Database> {
 }
 
 async function openLocked(file: string, unlock: () => Promise<void>): Promise<Database> {
-  const writing = connect(file, WRITING);
+  const writer = await connect(file, WRITING);
+  const writing = writer.sequelize;
   await checkSound(file, writing);
   const umzug = new Umzug({
     migrations: migrations.map(({ name, up, down }) => ({
@@ -65,16 +76,18 @@ async function openLocked(file: string, unlock: () => Promise<void>): Promise<Da
     logger: undefined,
   });
   await umzug.up();
-  const reading = connect(file, READING);
+  const reader = await connect(file, READING);
   const known = new Map<string, ExperimentRecord>();
   return {
-    sequelize: reading,
-    models: defineModels(reading),
+    ...reader,
+    models: defineModels(reader.sequelize),
     known,
-    write: oneWriter({ sequelize: writing, models: defineModels(writing), known }),
+    write: oneWriter({ ...writer, models: defineModels(writing), known }),
     close: async () => {
-      await reading.close();
-      await writing.close();
+      for (const { statements, sequelize } of [reader, writer]) {
+        await statements.close();
+        await sequelize.close();
+      }
       await unlock();
     },
   };

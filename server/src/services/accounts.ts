@@ -1,5 +1,5 @@
 import { createHash, randomBytes } from 'node:crypto';
-import { Op, QueryTypes } from 'sequelize';
+import { Op } from 'sequelize';
 import { v7 as uuid } from 'uuid';
 import type { Account, Credentials } from '@fern/contract';
 import type { Database } from '../openDatabase';
@@ -51,11 +51,11 @@ export async function startSession(database: Database, accountId: string): Promi
 }
 
 /** The account of a session token; null if it is unknown or has run out. */
-export async function accountOfSession({ sequelize }: Database, token: string | undefined): Promise<Account | null> {
+export async function accountOfSession({ statements }: Database, token: string | undefined): Promise<Account | null> {
   if (!token) return null;
-  const [account] = await sequelize.query<Account>(
-    `SELECT a.id, a.name FROM sessions s JOIN accounts a ON a.id = s.accountId WHERE s.digest = :digest AND s.expiresAt >= :now`,
-    { replacements: { digest: digest(token), now: new Date().toISOString() }, type: QueryTypes.SELECT },
+  const [account] = await statements.all<Account>(
+    'SELECT a.id, a.name FROM sessions s JOIN accounts a ON a.id = s.accountId WHERE s.digest = ? AND s.expiresAt >= ?',
+    [digest(token), new Date().toISOString()],
   );
   return account ?? null;
 }

@@ -21,6 +21,7 @@ import { fromRow, toRow } from '../models/columns';
 import type { ExperimentRow, UnitRow } from '../models/index';
 import { notFound, ProblemError } from '../ProblemError';
 import { checkFrozen } from './checkFrozen';
+import { insertReadings } from './readings';
 
 /** The owner's experiments with what has been read so far, the newest change first. Four queries, however many there are. */
 export async function listExperiments({ sequelize, models }: Database, ownerId: string): Promise<ExperimentProgress[]> {
@@ -47,16 +48,11 @@ export async function listExperiments({ sequelize, models }: Database, ownerId: 
 }
 
 const MOST_KNOWN = 200;
-/** Rows in one statement. */
-const ROWS_AT_ONCE = 2000;
 
 /** One experiment of this owner; another's is not found. */
 export async function getExperiment(tables: Tables, ownerId: string, id: string): Promise<ExperimentRecord> {
-  const { sequelize, models, known } = tables;
-  const [head] = await sequelize.query<{ version: number }>('SELECT version FROM experiments WHERE id = :id AND ownerId = :ownerId', {
-    replacements: { id, ownerId },
-    type: QueryTypes.SELECT,
-  });
+  const { statements, models, known } = tables;
+  const [head] = await statements.all<{ version: number }>('SELECT version FROM experiments WHERE id = ? AND ownerId = ?', [id, ownerId]);
   if (!head) throw notFound();
   const before = known.get(id);
   if (before?.version === head.version) return before;
@@ -96,9 +92,7 @@ export function createExperiment(database: Database, ownerId: string, study: Stu
     await models.experiments.create({ id, ownerId, version: 1, document, changedAt: now(), madeFrom: sent?.digest ?? null });
     await models.units.bulkCreate(unitRows(id, experiment.units));
     const receivedAt = now();
-    const readings = study.observations.map((seen) => ({ ...toRow(observationFields, seen), experimentId: id, receivedAt }));
-    for (let from = 0; from < readings.length; from += ROWS_AT_ONCE)
-      await tables.sequelize.getQueryInterface().bulkInsert('observations', readings.slice(from, from + ROWS_AT_ONCE));
+    await insertReadings(tables, id, study.observations, receivedAt);
     await models.happenings.bulkCreate(study.happenings.map((event) => ({ ...toRow(happeningFields, event), experimentId: id })));
     await models.care.bulkCreate(study.care.map((care) => ({ ...toRow(careFields, care), experimentId: id })));
     return { id, version: 1, experiment };

@@ -1,4 +1,3 @@
-import { Op } from 'sequelize';
 import type { FieldError } from '@fern/contract';
 import {
   careFields,
@@ -14,8 +13,10 @@ import {
 } from '@fern/core';
 import type { Database } from '../openDatabase';
 import { fromRow, toRow } from '../models/columns';
+import type { Tables } from '../oneWriter';
 import { ProblemError } from '../ProblemError';
 import { getExperiment } from './experiments';
+import { insertReadings } from './readings';
 
 /**
  * Appends readings as one change: all are stored, or none. A reading whose id is already there is not stored again and is answered
@@ -31,13 +32,7 @@ export async function appendObservations(
   await getExperiment(database, ownerId, experimentId);
   return database.write(async (tables) => {
     const { experiment } = await getExperiment(tables, ownerId, experimentId);
-    const { models } = tables;
-    const named = [...new Set([...observations.map((seen) => seen.id), ...observations.flatMap((seen) => seen.replaces ?? [])])];
-    const rows = await models.observations.findAll({
-      where: { experimentId, [Op.or]: [{ id: named }, { replaces: named }] },
-      raw: true,
-    });
-    const stored = rows.map((row) => fromRow(observationFields, row));
+    const stored = await readingsNamed(tables, experimentId, observations);
     const known = new Map(stored.map((seen) => [seen.id, seen]));
     const errors = observations.flatMap((seen, i) => [
       ...check(seen, i, experiment, known),
@@ -46,10 +41,20 @@ export async function appendObservations(
     if (errors.length > 0) throw new ProblemError(422, `${errors[0].detail} Nothing was stored.`, errors);
     const receivedAt = new Date().toISOString();
     const fresh = observations.filter((seen) => !known.has(seen.id));
-    const added = fresh.map((seen) => ({ ...toRow(observationFields, seen), experimentId, receivedAt }));
-    if (added.length > 0) await tables.sequelize.getQueryInterface().bulkInsert('observations', added);
+    await insertReadings(tables, experimentId, fresh, receivedAt);
     return observations.map((seen) => known.get(seen.id) ?? seen);
   });
+}
+
+/** Those stored already under an id that these readings bear or correct, and what corrects it. */
+async function readingsNamed({ statements }: Tables, experimentId: string, readings: readonly Observation[]): Promise<Observation[]> {
+  const ids = JSON.stringify([...new Set(readings.flatMap(({ id, replaces }) => (replaces === null ? [id] : [id, replaces])))]);
+  const rows = await statements.all<object>(
+    `SELECT * FROM observations WHERE experimentId = ?1 AND id IN (SELECT value FROM json_each(?2))
+     UNION ALL SELECT * FROM observations WHERE experimentId = ?1 AND replaces IN (SELECT value FROM json_each(?2))`,
+    [experimentId, ids],
+  );
+  return rows.map((row) => fromRow(observationFields, row));
 }
 
 /** Every reading of an experiment in the order in which it came in. */
