@@ -23,6 +23,8 @@ export default defineConfig({
     baseURL: `http://127.0.0.1:${servers.demo}`,
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
+    // What is kept for times without a network has a test of its own.
+    serviceWorkers: 'block',
     trace: 'retain-on-failure',
     launchOptions: {
       executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',

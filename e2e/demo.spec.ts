@@ -75,10 +75,10 @@ test('without a network the walk goes on, survives a closed tab, and sends once'
   await page.keyboard.type('20');
   await page.keyboard.press('Enter');
   await expect(page.getByTestId('unit')).not.toHaveText(first ?? '');
-  await expect(page.getByText('1 reading kept on this device, to be sent when the network is back')).toBeVisible();
+  await expect(page.getByText('1 entry kept on this device, to be sent when the network is back')).toBeVisible();
   await context.setOffline(false);
   await page.reload();
-  await expect(page.getByText('Every reading so far is saved.')).toBeVisible();
+  await expect(page.getByText('Everything so far is saved.')).toBeVisible();
   const id = /experiments\/([^/]+)/.exec(page.url())?.[1] ?? '';
   const rows = (await (await page.request.get(`/api/experiments/${id}/observations`)).json()) as {
     unit: string;

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { pathToFileURL } from 'node:url';
 import { packColumns, readPackage, unzipPackage, writePackage, zipPackage } from '@fern/core';
-import { experimentSchema, type ExperimentProgress } from '@fern/contract';
+import { experimentSchema, type ExperimentLine, type ExperimentRecord } from '@fern/contract';
 import { routes } from '../server/src/routes/index';
 import { goodBodies, plan } from '../server/src/classroom';
 import { startTestServer, type Answer } from '../server/src/testServer';
@@ -96,8 +96,9 @@ export async function fuzz(count: number, seed: number): Promise<Fault[]> {
   }
   const list = await person.call('GET', '/api/experiments');
   judge('the list', list);
-  for (const stored of list.body as ExperimentProgress[]) {
-    const { error } = experimentSchema.validate(stored.experiment);
+  for (const stored of list.body as ExperimentLine[]) {
+    const { body } = await person.call('GET', `/api/experiments/${stored.id}`);
+    const { error } = experimentSchema.validate((body as ExperimentRecord).experiment);
     if (error) faults.push(`stored, but cannot be saved: ${error.message}`);
     const zip = await person.call('GET', `/api/experiments/${stored.id}/package`);
     judge('a package', zip);

@@ -1,10 +1,15 @@
 import vue from '@vitejs/plugin-vue';
 import { defineConfig } from 'vite';
 import { compression } from 'vite-plugin-compression2';
+import { offlinePages } from './offlinePages';
 
 export default defineConfig({
   // Scripts, styles and pages travel compressed, and are compressed once, here.
-  plugins: [vue(), compression({ algorithms: ['brotliCompress', 'gzip'], include: /\.(js|css|html|svg)$/, threshold: 1000 })],
+  plugins: [
+    vue(),
+    compression({ algorithms: ['brotliCompress', 'gzip'], include: /\.(js|css|html|svg)$/, threshold: 1000 }),
+    offlinePages(),
+  ],
   worker: { format: 'es' },
   build: { target: 'es2022', chunkSizeWarningLimit: 900 },
   server: { proxy: { '/api': `http://127.0.0.1:${process.env.PORT ?? 4173}` } },

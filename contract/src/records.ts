@@ -1,4 +1,4 @@
-import type { Columns, Experiment, ReadSoFar, Study } from '@fern/core';
+import type { Columns, Experiment, Measure, Study } from '@fern/core';
 
 /** An experiment as stored. The version goes up with every change; a change must name the version that it was made from. */
 export interface ExperimentRecord {
@@ -7,9 +7,24 @@ export interface ExperimentRecord {
   readonly experiment: Experiment;
 }
 
-/** An experiment with what has been read so far, for Today. */
-export interface ExperimentProgress extends ExperimentRecord {
-  readonly read: readonly ReadSoFar[];
+/** One experiment of the list: titles, days and counts, and nothing else of it. */
+export interface ExperimentLine {
+  readonly id: string;
+  readonly title: string;
+  readonly unitWord: string;
+  /** Calendar date; null before the start. */
+  readonly startedOn: string | null;
+  readonly measures: readonly Pick<Measure, 'name' | 'kind'>[];
+  /** Walks that are not done, in order of days, up to two weeks ahead. */
+  readonly walks: readonly WalkLine[];
+}
+
+interface WalkLine {
+  readonly day: number;
+  /** Units still without one of its readings. */
+  readonly left: number;
+  /** What is read, as places in the list of measures. */
+  readonly measures: readonly number[];
 }
 
 /** An experiment with all that was logged, in one answer. */

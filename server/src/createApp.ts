@@ -119,6 +119,9 @@ function answer(line: Route, context: Context) {
     const account =
       line.who === 'anyone' || line.who === 'demo-only' ? null : await accountOfSession(context.database, sessionToken(request));
     if (account === null && (line.who === 'signed-in' || line.who === 'owner')) throw new ProblemError(401, 'Sign in, then try again.');
+    const meant = request.get('x-fern-account');
+    if (account !== null && meant !== undefined && meant !== account.id)
+      throw new ProblemError(401, 'Someone else has signed in in this browser. Nothing was stored; sign in again.');
     if (line.body && request.is('application/json') === false) throw new ProblemError(415, 'Send the content as JSON (application/json).');
     const body: unknown = line.body ? checked(line.body, request) : request.body;
     const result = await line.handle({ ...context, account: account ?? { id: '', name: '' }, body, request, response });

@@ -41,5 +41,9 @@ const server = app.listen(port, host, (error?: Error) => {
   console.log(`Fern Test is ready: http://${host}:${port}`);
 });
 for (const signal of ['SIGINT', 'SIGTERM'] as const) {
-  process.once(signal, () => server.close(() => void database.close().then(() => process.exit(0))));
+  process.once(signal, () => {
+    server.close(() => void database.close().then(() => process.exit(0)));
+    // Browsers hold connections open that they have not used yet; what is under way has this long to end.
+    setTimeout(() => server.closeAllConnections(), 1000).unref();
+  });
 }

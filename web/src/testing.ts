@@ -1,11 +1,14 @@
+import 'fake-indexeddb/auto';
+import { IDBFactory } from 'fake-indexeddb';
 import { mount, type ComponentMountingOptions, type VueWrapper } from '@vue/test-utils';
-import { createPinia, setActivePinia } from 'pinia';
+import { createPinia, disposePinia, getActivePinia, setActivePinia } from 'pinia';
 import { defineComponent, h, type Component } from 'vue';
 import { createMemoryHistory, createRouter } from 'vue-router';
 import { vi } from 'vitest';
-import type { ExperimentProgress } from '@fern/contract';
+import type { ExperimentLine } from '@fern/contract';
 import { addDays, anySprouting, experimentFrom, packColumns, type Experiment, type Observation, type Study } from '@fern/core';
 import LoadedExperiment from './frame/LoadedExperiment.vue';
+import { closeBrowserData } from './stores/browserData';
 import { useLog } from './stores/log';
 import { useOpening } from './stores/openExperiment';
 import { useSession } from './stores/session';
@@ -23,7 +26,7 @@ export type Reply = { readonly status: number; readonly body: unknown } | 'offli
 export interface FakeServer {
   readonly calls: Call[];
   /** What Today is told of. */
-  list: readonly ExperimentProgress[];
+  list: readonly ExperimentLine[];
   /** What is answered; a test puts another in its place. */
   answer: (call: Call) => Reply;
 }
@@ -36,10 +39,19 @@ export const accept = ({ body }: Call): Reply => ({
   body: { id: 'x', version: body.version + 1, experiment: body.experiment },
 });
 
-/** A server that holds one study as version 1, in place of the network. */
-export function fakeServer(study: Study): FakeServer {
+/** A browser in which nothing was kept yet. */
+export function freshBrowser(): void {
+  const before = getActivePinia();
+  if (before) disposePinia(before);
   setActivePinia(createPinia());
   localStorage.clear();
+  void closeBrowserData();
+  vi.stubGlobal('indexedDB', new IDBFactory());
+}
+
+/** A server that holds one study as version 1, in place of the network. */
+export function fakeServer(study: Study): FakeServer {
+  freshBrowser();
   const server: FakeServer = { calls: [], list: [], answer: accept };
   vi.stubGlobal('fetch', async (url: string, init: RequestInit) => {
     const body: unknown = init.body ? JSON.parse(String(init.body)) : {};

@@ -71,10 +71,11 @@ describe('walks', () => {
     measures: [count, height],
   });
   const experiment = { ...started, plan: { ...started.plan, frozenOn: '2026-04-01' } };
+  const starts = [{ startedOn: null, units: 2 }];
 
   it('are due on their day, missed after it, coming before it, done when every unit is read', () => {
-    const states = (today: string, read: Parameters<typeof walks>[1] = []) =>
-      walks(experiment, read, today).map(({ day, state, left }) => [day, state, left]);
+    const states = (today: string, read: Parameters<typeof walks>[2] = []) =>
+      walks(experiment, starts, read, today).map(({ day, state, left }) => [day, state, left]);
     expect(states('2026-04-03')).toEqual([
       [3, 'coming', 2],
       [5, 'coming', 2],
@@ -103,7 +104,7 @@ describe('walks', () => {
   });
 
   it('there are none before the start', () => {
-    expect(walks({ ...experiment, plan: { ...experiment.plan, frozenOn: null } }, [], '2026-04-03')).toEqual([]);
+    expect(walks({ ...experiment, plan: { ...experiment.plan, frozenOn: null } }, starts, [], '2026-04-03')).toEqual([]);
   });
 
   it('stop at each unit in bench order, with the reading of this walk and the one before', () => {

@@ -95,7 +95,8 @@ describe('the walk that a reading belongs to', () => {
       { measure: 'height', on: on(3), units: 1, startedOn: null },
       { measure: 'height', on: on(5), units: 1, startedOn: on(2) },
     ];
-    expect(walks(own.experiment, counts, on(6))).toEqual(walksOfStudy(own, on(6)));
+    const starts = [null, on(2)].map((startedOn) => ({ startedOn, units: 1 }));
+    expect(walks(own.experiment, starts, counts, on(6))).toEqual(walksOfStudy(own, on(6)));
   });
 });
 

@@ -14,7 +14,7 @@ export interface ReadSoFar {
   readonly startedOn: string | null;
 }
 
-type WalkState = 'done' | 'due' | 'missed' | 'coming';
+export type WalkState = 'done' | 'due' | 'missed' | 'coming';
 
 /** One round along the bench: the measures that are read on one day. */
 export interface Walk {
@@ -28,7 +28,13 @@ export interface Walk {
   readonly units: number;
 }
 
-type Planned = Pick<Experiment, 'startedOn' | 'measures' | 'units' | 'plan'>;
+/** Active units by the day on which they started; null where it is the experiment's. */
+export interface StartCount {
+  readonly startedOn: string | null;
+  readonly units: number;
+}
+
+type Planned = Pick<Experiment, 'startedOn' | 'measures' | 'plan'>;
 
 /** Of the units that started on one day, how many were read on a walk. */
 type Filled = (measure: Measure, plannedDay: number, start: Start) => number;
@@ -38,18 +44,25 @@ interface Start {
   readonly startedOn: string | null;
   /** Days after the experiment's start. */
   readonly later: number;
+  readonly count: number;
+  /** Empty where only counts are known. */
   readonly units: readonly Unit[];
 }
 
 /**
- * Every walk of a started experiment in order of days, from counts of what was read.
+ * Every walk of a started experiment in order of days, from counts of its units and of what was read.
  * @param experiment a started plan
- * @param read as the list of experiments brings it
+ * @param starts its active units
+ * @param read of them
  * @param today calendar date in the experiment's time zone
  * @returns empty before the start
  */
-export function walks(experiment: Planned, read: readonly ReadSoFar[], today: string): Walk[] {
-  return walksFrom(experiment, today, (measure, plannedDay, { startedOn }) => {
+export function walks(experiment: Planned, starts: readonly StartCount[], read: readonly ReadSoFar[], today: string): Walk[] {
+  const planned = plannedWalks(
+    experiment,
+    starts.map((start) => startFrom(experiment, start.startedOn, start.units, [])),
+  );
+  return walksFrom(planned, today, (measure, plannedDay, { startedOn }) => {
     const from = startedOn ?? experiment.startedOn ?? '';
     return read
       .filter((row) => row.measure === measure.measure && row.startedOn === startedOn)
@@ -66,7 +79,7 @@ export function walks(experiment: Planned, read: readonly ReadSoFar[], today: st
  */
 export function walksOfStudy(study: Study, today: string): Walk[] {
   const counted = new Map<Start, Map<Measure, ReadonlyMap<number, number>>>();
-  return walksFrom(study.experiment, today, (measure, plannedDay, start) => {
+  return walksFrom(walksOfUnits(study.experiment), today, (measure, plannedDay, start) => {
     const byMeasure = counted.get(start) ?? new Map<Measure, ReadonlyMap<number, number>>();
     counted.set(start, byMeasure);
     const counts = byMeasure.get(measure) ?? unitsOnWalks(study, measure, start);
@@ -119,10 +132,27 @@ interface PlannedWalk {
 }
 
 /** Asked for after every reading, and changed by none. */
-const plannedWalks = remembered((experiment: Planned): readonly PlannedWalk[] => {
+const walksOfUnits = remembered((experiment: Experiment) => {
+  const active = experiment.units.filter((unit) => unit.status === 'active');
+  const own = [...new Set(active.map((unit) => unit.startedOn))];
+  return plannedWalks(
+    experiment,
+    own.map((startedOn) => {
+      const units = active.filter((unit) => unit.startedOn === startedOn);
+      return startFrom(experiment, startedOn, units.length, units);
+    }),
+  );
+});
+
+function startFrom({ startedOn: first }: Planned, startedOn: string | null, count: number, units: readonly Unit[]): Start {
+  return { startedOn, later: startedOn === null || first === null ? 0 : daysBetween(first, startedOn), count, units };
+}
+
+function plannedWalks(experiment: Planned, own: readonly Start[]): PlannedWalk[] {
   const { startedOn, plan } = experiment;
   if (startedOn === null || plan.frozenOn === null) return [];
-  const starts = startsOf(experiment, startedOn);
+  // Also where every unit is gone: the days stand.
+  const starts = own.some((start) => start.startedOn === null) ? own : [startFrom(experiment, null, 0, []), ...own];
   const measures = experiment.measures.filter((measure) => kindOf(measure).entry !== 'none');
   const days = new Set(starts.flatMap(({ later }) => measures.flatMap(({ readingDays }) => readingDays.map((day) => day + later))));
   const planned = new Map(measures.map((measure) => [measure, new Set(measure.readingDays)]));
@@ -134,46 +164,40 @@ const plannedWalks = remembered((experiment: Planned): readonly PlannedWalk[] =>
           .filter(({ later }) => planned.get(measure)?.has(day - later))
           .map((start) => ({ measure, start, plannedDay: day - start.later })),
       );
-      const units = [...new Set(parts.map(({ start }) => start))].reduce((sum, start) => sum + start.units.length, 0);
+      const units = [...new Set(parts.map(({ start }) => start))].reduce((sum, start) => sum + start.count, 0);
       return { day, on: addDays(startedOn, day), measures: [...new Set(parts.map(({ measure }) => measure))], parts, units };
     });
-});
+}
 
-function walksFrom(experiment: Planned, today: string, filled: Filled): Walk[] {
-  return plannedWalks(experiment).map(({ day, on, measures, parts, units }) => {
+function walksFrom(planned: readonly PlannedWalk[], today: string, filled: Filled): Walk[] {
+  return planned.map(({ day, on, measures, parts, units }) => {
     const waiting = new Map<Measure, number>();
     for (const { measure, start, plannedDay } of parts)
-      waiting.set(measure, (waiting.get(measure) ?? 0) + Math.max(0, start.units.length - filled(measure, plannedDay, start)));
+      waiting.set(measure, (waiting.get(measure) ?? 0) + Math.max(0, start.count - filled(measure, plannedDay, start)));
     const left = Math.max(0, ...waiting.values());
     return { day, on, measures, state: stateOf(left, on, today), left, units };
   });
 }
 
-function stateOf(left: number, on: string, today: string): WalkState {
+/**
+ * What a walk is on a day.
+ * @param left units without a reading
+ * @param on calendar date of the walk
+ * @param today calendar date
+ */
+export function stateOf(left: number, on: string, today: string): WalkState {
   if (left === 0) return 'done';
   if (on > today) return 'coming';
   return on === today ? 'due' : 'missed';
 }
 
-/** Active units by the day on which they started. */
-function startsOf({ units }: Planned, startedOn: string): Start[] {
-  const active = units.filter((unit) => unit.status === 'active');
-  const own = [...new Set([null, ...active.map((unit) => unit.startedOn)])];
-  return own
-    .map((start) => ({
-      startedOn: start,
-      later: start === null ? 0 : daysBetween(startedOn, start),
-      units: active.filter((unit) => unit.startedOn === start),
-    }))
-    .filter((start) => start.units.length > 0 || start.startedOn === null);
-}
-
 /**
  * About how long a walk takes, in minutes.
- * @param walk with the units that are left
+ * @param measures what is read on it
+ * @param left units to read
  * @returns a whole number, 1 or more
  */
-export function walkMinutes(walk: Pick<Walk, 'measures' | 'left'>): number {
-  const seconds = walk.measures.reduce((sum, measure) => sum + kindOf(measure).seconds, 0);
-  return Math.max(1, Math.round((walk.left * seconds) / 60));
+export function walkMinutes({ measures, left }: { readonly measures: readonly Pick<Measure, 'kind'>[]; readonly left: number }): number {
+  const seconds = measures.reduce((sum, measure) => sum + kindOf(measure).seconds, 0);
+  return Math.max(1, Math.round((left * seconds) / 60));
 }

@@ -1,14 +1,7 @@
 import { changeSchema, experimentSchema, unitStatusSchema } from '@fern/contract';
 import { packColumns, type Experiment, type Unit } from '@fern/core';
-import {
-  changeExperiment,
-  createExperiment,
-  deleteExperiment,
-  getExperiment,
-  getStudy,
-  listExperiments,
-  setUnitStatus,
-} from '../services/experiments';
+import { changeExperiment, createExperiment, deleteExperiment, getExperiment, getStudy, setUnitStatus } from '../services/experiments';
+import { listExperiments } from '../services/list';
 import { param, route, sentUnderKey } from './Route';
 
 export const experimentRoutes = [
@@ -16,7 +9,7 @@ export const experimentRoutes = [
     method: 'get',
     path: '/experiments',
     who: 'signed-in',
-    handle: ({ database, account }) => listExperiments(database, account.id),
+    handle: ({ database, account }) => listExperiments(database, account.id, new Date().toISOString().slice(0, 10)),
   }),
   route<Experiment>({
     method: 'post',

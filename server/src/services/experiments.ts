@@ -1,6 +1,6 @@
 import { QueryTypes } from 'sequelize';
 import { v7 as uuid } from 'uuid';
-import type { ExperimentProgress, ExperimentRecord, StudyRecord } from '@fern/contract';
+import type { ExperimentRecord, StudyRecord } from '@fern/contract';
 import {
   careFields,
   experimentFields,
@@ -11,7 +11,6 @@ import {
   withBlanks,
   type Experiment,
   type Observation,
-  type ReadSoFar,
   type Study,
   type Unit,
 } from '@fern/core';
@@ -22,30 +21,6 @@ import type { ExperimentRow, UnitRow } from '../models/index';
 import { notFound, ProblemError } from '../ProblemError';
 import { checkFrozen } from './checkFrozen';
 import { insertReadings } from './readings';
-
-/** The owner's experiments with what has been read so far, the newest change first. Four queries, however many there are. */
-export async function listExperiments({ sequelize, models }: Database, ownerId: string): Promise<ExperimentProgress[]> {
-  const rows = await models.experiments.findAll({ where: { ownerId }, order: [['changedAt', 'DESC']] });
-  if (rows.length === 0) return [];
-  const ids = rows.map((row) => row.id);
-  const units = group(
-    await models.units.findAll({ where: { experimentId: ids }, order: [['position', 'ASC']], raw: true }),
-    (unit) => unit.experimentId,
-  );
-  const read = group(
-    await sequelize.query<ReadSoFar & { experimentId: string }>(
-      `SELECT o.experimentId, o.measure, substr(o.observedOn, 1, 10) AS "on", u.startedOn, count(DISTINCT o.unit) AS units
-       FROM observations o JOIN units u ON u.experimentId = o.experimentId AND u.unit = o.unit
-       WHERE o.experimentId IN (:ids) GROUP BY o.experimentId, o.measure, substr(o.observedOn, 1, 10), u.startedOn`,
-      { replacements: { ids }, type: QueryTypes.SELECT },
-    ),
-    (row) => row.experimentId,
-  );
-  return rows.map((row) => ({
-    ...asRecord(row, units.get(row.id) ?? []),
-    read: (read.get(row.id) ?? []).map(({ measure, on, units: count, startedOn }) => ({ measure, on, units: count, startedOn })),
-  }));
-}
 
 const MOST_KNOWN = 200;
 
@@ -206,14 +181,4 @@ function asRecord(row: ExperimentRow, units: readonly UnitRow[]): ExperimentReco
 
 function unitRows(experimentId: string, units: readonly Unit[]): UnitRow[] {
   return units.map((unit, position) => ({ ...unit, experimentId, position }));
-}
-
-function group<T>(rows: readonly T[], key: (row: T) => string): Map<string, T[]> {
-  const groups = new Map<string, T[]>();
-  for (const row of rows) {
-    const list = groups.get(key(row));
-    if (list) list.push(row);
-    else groups.set(key(row), [row]);
-  }
-  return groups;
 }

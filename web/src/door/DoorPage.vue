@@ -1,33 +1,23 @@
 <script setup lang="ts">
-import { Button, Form, FormItem, Input, InputPassword } from 'ant-design-vue';
-import { computed, reactive, ref } from 'vue';
+import { Button } from 'ant-design-vue';
 import { useRoute, useRouter } from 'vue-router';
 import FrondMark from '../frame/FrondMark.vue';
-import { CallError, wordsFor } from '../stores/api';
+import SignInForm from '../frame/SignInForm.vue';
+import ProblemNote from '../kit/ProblemNote.vue';
+import { useAttempt } from '../stores/attempt';
 import { useSession } from '../stores/session';
 
 const session = useSession();
 const route = useRoute();
 const router = useRouter();
-const typed = reactive({ name: '', password: '' });
-const busy = ref(false);
-const wrong = ref<{ readonly field: string; readonly words: string } | null>(null);
-const wrongAt = (field: string) => (wrong.value?.field === field ? wrong.value.words : undefined);
-const elsewhere = computed(() => (wrong.value && !['/name', '/password'].includes(wrong.value.field) ? wrong.value.words : null));
+const { busy, error, attempt } = useAttempt();
 
-async function go(enter: () => Promise<void>): Promise<void> {
-  busy.value = true;
-  wrong.value = null;
-  try {
-    await enter();
-    await router.push(typeof route.query.to === 'string' && route.query.to.startsWith('/') ? route.query.to : '/');
-  } catch (error) {
-    const field = error instanceof CallError ? error.errors[0] : undefined;
-    wrong.value = { field: field?.pointer ?? '', words: field?.detail ?? wordsFor(error) };
-  } finally {
-    busy.value = false;
-  }
-}
+const onward = () => router.push(typeof route.query.to === 'string' && route.query.to.startsWith('/') ? route.query.to : '/');
+const enterDemo = (account: string) =>
+  attempt(async () => {
+    await session.enterDemo(account);
+    await onward();
+  });
 </script>
 
 <template>
@@ -69,7 +59,7 @@ async function go(enter: () => Promise<void>): Promise<void> {
             size="large"
             :loading="busy"
             class="demo"
-            @click="go(() => session.enterDemo(account.id))"
+            @click="enterDemo(account.id)"
             >Enter as {{ account.name }}</Button
           >
         </template>
@@ -78,28 +68,9 @@ async function go(enter: () => Promise<void>): Promise<void> {
           <p v-if="session.firstStart" class="soft small">
             This is the first start on this computer. The account keeps your experiments; nobody else sees them.
           </p>
-          <Form layout="vertical" :model="typed" @finish="go(() => (session.firstStart ? session.begin(typed) : session.enter(typed)))">
-            <FormItem label="Name" name="name" :validate-status="wrongAt('/name') ? 'error' : ''" :help="wrongAt('/name')">
-              <Input v-model:value="typed.name" autocomplete="username" autofocus :maxlength="80" />
-            </FormItem>
-            <FormItem
-              :label="session.firstStart ? 'Password, at least 8 characters' : 'Password'"
-              name="password"
-              :validate-status="wrongAt('/password') ? 'error' : ''"
-              :help="wrongAt('/password')"
-            >
-              <InputPassword
-                v-model:value="typed.password"
-                :autocomplete="session.firstStart ? 'new-password' : 'current-password'"
-                :maxlength="200"
-              />
-            </FormItem>
-            <Button type="primary" html-type="submit" size="large" block :loading="busy">{{
-              session.firstStart ? 'Make the account' : 'Sign in'
-            }}</Button>
-          </Form>
+          <SignInForm @done="onward" />
         </template>
-        <p v-if="elsewhere" class="wrong" role="alert">{{ elsewhere }}</p>
+        <ProblemNote :words="error" />
       </section>
     </main>
   </div>
@@ -145,12 +116,6 @@ h1 {
 }
 .demo {
   margin-top: 10px;
-}
-.wrong {
-  margin-top: 14px;
-  padding: 8px 12px;
-  border-radius: 7px;
-  background: var(--rust-wash);
 }
 @media (max-width: 900px) {
   main {

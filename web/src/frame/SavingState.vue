@@ -3,18 +3,23 @@ import { Button } from 'ant-design-vue';
 import { useDocument } from '../stores/document';
 import { useHistory } from '../stores/history';
 import { useOpening } from '../stores/openExperiment';
+import { useOutbox } from '../stores/outbox';
 
 /** Saving is shown, never asked for. */
 const document = useDocument();
 const history = useHistory();
 const opening = useOpening();
+const outbox = useOutbox();
 </script>
 
 <template>
   <div class="saving" role="status" :class="[document.saving, { quiet: document.saving === 'saved' && !history.canUndo }]">
-    <span v-if="document.saving === 'saved'">✓ Saved</span>
+    <span v-if="document.saving === 'saved' && outbox.waiting.length > 0">{{ outbox.offline ? 'Kept on this device' : 'Saving …' }}</span>
+    <span v-else-if="document.saving === 'saved'">✓ Saved</span>
     <span v-else-if="document.saving === 'changed' || document.saving === 'saving'">Saving …</span>
-    <span v-else-if="document.saving === 'offline'">No network. Your changes stay here and are sent when it is back.</span>
+    <span v-else-if="document.saving === 'offline'"
+      >No network. Your changes are on this page alone: keep it open until the network is back.</span
+    >
     <span v-else-if="document.saving === 'wrong'">Not saved: {{ document.wrong[0]?.detail ?? document.message }}</span>
     <span v-else>{{ document.message }} <Button size="small" @click="opening.reload()">Load it again</Button></span>
     <button v-if="history.canUndo" type="button" class="link" @click="history.undo()">Undo</button>

@@ -4,6 +4,7 @@ import { RouterLink } from 'vue-router';
 import { useExperiments } from '../stores/experiments';
 import { useSession } from '../stores/session';
 import FrondMark from './FrondMark.vue';
+import SignOut from './SignOut.vue';
 
 /** The one dark rail on top: name, experiment, what is due, person. */
 defineProps<{ title?: string }>();
@@ -34,7 +35,7 @@ if (!experiments.loaded) void experiments.load();
         <summary :aria-label="`Signed in as ${session.account.name}`">{{ initials }}</summary>
         <div class="menu">
           <p>{{ session.account.name }}</p>
-          <button type="button" class="link" @click="session.leave()">Sign out</button>
+          <SignOut />
         </div>
       </details>
     </nav>

@@ -4,7 +4,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { blankOf, observationFields } from '@fern/core';
 import { useOutbox } from '../stores/outbox';
 import { useSession } from '../stores/session';
-import { KEY } from '../stores/waiting';
+import { storedWaiting, storeWaiting, toWait, type Waiting } from '../stores/waiting';
 import { fakeServer, startedStudy, type FakeServer } from '../testing';
 import WaitingNotes from './WaitingNotes.vue';
 
@@ -19,9 +19,9 @@ const reading = (id: string) => ({
 });
 
 /** The notes once the session is known, with what the browser held before. */
-async function notes(held: readonly object[], props: object = {}): Promise<VueWrapper> {
+async function notes(held: readonly Waiting[], props: object = {}): Promise<VueWrapper> {
   server = fakeServer(startedStudy());
-  localStorage.setItem(KEY, JSON.stringify(held));
+  await storeWaiting(held);
   const good = globalThis.fetch;
   vi.stubGlobal('fetch', (url: string, init: RequestInit) => {
     if (!url.endsWith('/observations')) return good(url, init);
@@ -32,22 +32,23 @@ async function notes(held: readonly object[], props: object = {}): Promise<VueWr
   server.answer = () => 'offline';
   await useSession().load();
   const wrapper = mount(WaitingNotes, { props });
+  await useOutbox().send();
   await vi.waitFor(() => expect(wrapper.text()).not.toBe(''));
   return wrapper;
 }
-const mine = (id: string, more: object = {}) => ({ account: 'me', experiment: 'x', observation: reading(id), ...more });
+const mine = (id: string, more: object = {}) => ({ ...toWait('me', 'x', { kind: 'reading', content: reading(id) }), ...more });
 
 beforeEach(() => vi.useRealTimers());
 
 describe('what became of the readings', () => {
   it('where nothing waits all is saved, and on Today nothing is said of it', async () => {
-    expect((await notes([])).text()).toBe('Fine:Every reading so far is saved.');
+    expect((await notes([])).text()).toBe('Fine:Everything so far is saved.');
     expect(mount(WaitingNotes, { props: { quiet: true } }).text()).toBe('');
   });
 
   it('what waits without a network is kept, and is not called saved', async () => {
     const wrapper = await notes([mine('a'), mine('b')]);
-    await vi.waitFor(() => expect(wrapper.text()).toBe('Take care:2 readings kept on this device, to be sent when the network is back.'));
+    await vi.waitFor(() => expect(wrapper.text()).toBe('Take care:2 entries kept on this device, to be sent when the network is back.'));
     expect(wrapper.text()).not.toContain('saved');
   });
 
@@ -55,10 +56,10 @@ describe('what became of the readings', () => {
     const wrapper = await notes([mine('a', { refused: '41 is more than the 25 sown in D03.' })]);
     expect(wrapper.text()).toContain('D03, Tue 14 Apr: 41 was not taken.');
     expect(wrapper.text()).toContain('41 is more than the 25 sown in D03.');
-    expect(wrapper.text()).not.toContain('Every reading so far is saved');
+    expect(wrapper.text()).not.toContain('Everything so far is saved');
     await wrapper.findAll('button')[0].trigger('click');
-    expect(wrapper.text()).toBe('Fine:Every reading so far is saved.');
-    expect(localStorage.getItem(KEY)).toBe('[]');
+    await vi.waitFor(() => expect(wrapper.text()).toBe('Fine:Everything so far is saved.'));
+    expect(await storedWaiting()).toEqual([]);
   });
 
   it('what was not taken can be saved as a file, with the reason', async () => {
@@ -75,13 +76,13 @@ describe('what became of the readings', () => {
     vi.spyOn(HTMLAnchorElement.prototype, 'click').mockImplementation(() => undefined);
     const wrapper = await notes([mine('a', { refused: 'too many' })]);
     await wrapper.findAll('button')[1].trigger('click');
-    expect(JSON.parse(saved[0])).toMatchObject([{ experiment: 'x', unit: 'D03', value: 41, refused: 'too many' }]);
+    expect(JSON.parse(saved[0])).toMatchObject([{ experiment: 'x', content: { unit: 'D03', value: 41 }, refused: 'too many' }]);
     vi.unstubAllGlobals();
   });
 
   it('nothing of another account is shown', async () => {
     const wrapper = await notes([mine('a', { account: 'someone', refused: 'theirs' })]);
-    expect(wrapper.text()).toBe('Fine:Every reading so far is saved.');
+    expect(wrapper.text()).toBe('Fine:Everything so far is saved.');
     expect(useOutbox().aside).toEqual([]);
   });
 

@@ -3,6 +3,7 @@ import type { VueWrapper } from '@vue/test-utils';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { addDays, blankOf, observationFields, type Observation, type Study } from '@fern/core';
 import { today } from '../stores/today';
+import { useOutbox } from '../stores/outbox';
 import { fakeServer, mountLoaded, startedStudy, type FakeServer } from '../testing';
 import LogPage from './LogPage.vue';
 
@@ -121,12 +122,13 @@ describe('a unit that is chosen on the bench', () => {
     await vi.waitFor(() => expect(page.find('h1').text()).toBe('11 dishes wait to be read today'));
   });
 
-  it('stays as it is where the server could not be asked, and the dialog says why', async () => {
+  it('is marked at once without a network, and waits to be sent', async () => {
     await log(startedStudy());
     server.answer = () => 'offline';
     await pick('D03');
     button('Exclude D03')?.click();
-    await vi.waitFor(() => expect(dialog()?.querySelector('[role="alert"]')?.textContent).toContain('No answer from the server'));
-    expect(page.find('h1').text()).toBe('12 dishes wait to be read today');
+    await vi.waitFor(() => expect(page.find('h1').text()).toBe('11 dishes wait to be read today'));
+    await vi.waitFor(() => expect(useOutbox().offline).toBe(true));
+    expect(useOutbox().waiting).toMatchObject([{ kind: 'unit', content: { unit: 'D03', status: 'excluded' } }]);
   });
 });

@@ -4,7 +4,6 @@ import { computed, ref } from 'vue';
 import { useLoaded } from '../frame/loaded';
 import ConfirmDialog from '../kit/ConfirmDialog.vue';
 import TextField from '../kit/TextField.vue';
-import { useAttempt } from '../stores/attempt';
 import { useLog } from '../stores/log';
 
 const open = defineModel<boolean>('open', { required: true });
@@ -12,20 +11,18 @@ const props = defineProps<{ unit: string }>();
 const { experiment } = useLoaded();
 const log = useLog();
 const reason = ref('');
-const { error, attempt } = useAttempt();
 
 const gone = computed(() => experiment.value.units.find((unit) => unit.unit === props.unit)?.status !== 'active');
 
-const mark = (status: 'lost' | 'excluded' | 'active') =>
-  attempt(async () => {
-    await log.setUnitStatus(props.unit, status, reason.value.trim() || null);
-    open.value = false;
-    reason.value = '';
-  });
+function mark(status: 'lost' | 'excluded' | 'active'): void {
+  log.setUnit({ unit: props.unit, status, statusReason: reason.value.trim() || null });
+  open.value = false;
+  reason.value = '';
+}
 </script>
 
 <template>
-  <ConfirmDialog v-model:open="open" :title="`What happened to ${unit}?`" :wrong="error">
+  <ConfirmDialog v-model:open="open" :title="`What happened to ${unit}?`">
     <p>Lost: gone or ruined. Its readings up to now stay in the curves. A missing seed is not a lost unit: it stays in the number sown.</p>
     <p>Excluded: it should never count, because nobody knows which it is or it was set up wrongly. The result is given with it as well.</p>
     <TextField :value="reason" placeholder="What happened, in a few words" label="What happened" @change="reason = $event" />

@@ -99,8 +99,8 @@ function readAgain(): void {
     </template>
   </TwoColumns>
   <template v-if="stop">
-    <LostDialog v-model:open="lostOpen" :unit="stop.unit.unit" />
-    <WrongDialog v-model:open="wrongOpen" :unit="stop.unit" />
+    <LostDialog v-model:open="lostOpen" :unit="stop.unit.unit" @closed="entry?.focus()" />
+    <WrongDialog v-model:open="wrongOpen" :unit="stop.unit" @closed="entry?.focus()" />
   </template>
 </template>
 

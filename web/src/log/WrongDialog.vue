@@ -1,12 +1,11 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
+import { v7 as uuid } from 'uuid';
 import { computed, ref } from 'vue';
 import type { EventKind, Unit } from '@fern/core';
 import ChoiceField from '../kit/ChoiceField.vue';
 import ConfirmDialog from '../kit/ConfirmDialog.vue';
 import TextField from '../kit/TextField.vue';
-import { useAttempt } from '../stores/attempt';
-import { useKeys } from '../stores/keys';
 import { useLog } from '../stores/log';
 import { today } from '../stores/today';
 
@@ -17,7 +16,6 @@ const kind = ref<EventKind>('equipment');
 type Reach = 'unit' | 'arm' | 'all';
 const reach = ref<Reach>('all');
 const note = ref('');
-const { error, attempt } = useAttempt();
 const kinds: readonly { value: EventKind; label: string }[] = [
   { value: 'equipment', label: 'a lamp, pump or tool failed' },
   { value: 'pest-or-disease', label: 'pests or disease' },
@@ -33,22 +31,17 @@ const reaches = computed<{ value: Reach; label: string }[]>(() => [
   { value: 'unit', label: `it touched ${props.unit.unit} only` },
 ]);
 
-const keys = useKeys();
-const keep = () =>
-  attempt(async () => {
-    const arms = reach.value === 'arm' ? [props.unit.arm] : [];
-    const units = reach.value === 'unit' ? [props.unit.unit] : [];
-    const event = { on: today(), kind: kind.value, arms, units, note: note.value.trim() };
-    const content = JSON.stringify(event);
-    await log.addHappening({ id: keys.keyFor(content), ...event });
-    keys.stored(content);
-    open.value = false;
-    note.value = '';
-  });
+function keep(): void {
+  const arms = reach.value === 'arm' ? [props.unit.arm] : [];
+  const units = reach.value === 'unit' ? [props.unit.unit] : [];
+  log.addHappening({ id: uuid(), on: today(), kind: kind.value, arms, units, note: note.value.trim() });
+  open.value = false;
+  note.value = '';
+}
 </script>
 
 <template>
-  <ConfirmDialog v-model:open="open" title="What went wrong?" :wrong="error">
+  <ConfirmDialog v-model:open="open" title="What went wrong?">
     <div class="fields">
       <ChoiceField :value="kind" :options="kinds" label="What kind of thing" @change="kind = $event" />
       <ChoiceField :value="reach" :options="reaches" label="What it touched" @change="reach = $event" />

@@ -87,7 +87,7 @@ export function useWalk(day: () => number) {
       note: words,
       replaces: reading?.id ?? null,
     };
-    outbox.add(id.value, observation);
+    outbox.add(id.value, { kind: 'reading', content: observation });
   }
 
   /** Takes what is typed; `sure` answers the questions that were asked about it. */

@@ -22,9 +22,22 @@ interface CallOptions {
   readonly keepalive?: boolean;
   /** Names what is made, so that sending it again makes nothing more. */
   readonly key?: string;
+  /** Whose it is: the server refuses it where someone else has signed in meanwhile. */
+  readonly account?: string;
 }
 
-async function call(method: string, path: string, body?: unknown, { keepalive = false, key }: CallOptions = {}): Promise<Response> {
+let signedOut: () => void = () => undefined;
+/** Tells when the server no longer knows who calls. */
+export function whenSignedOut(then: () => void): void {
+  signedOut = then;
+}
+
+async function call(
+  method: string,
+  path: string,
+  body?: unknown,
+  { keepalive = false, key, account }: CallOptions = {},
+): Promise<Response> {
   const file = body instanceof Blob;
   let response: Response;
   try {
@@ -35,6 +48,7 @@ async function call(method: string, path: string, body?: unknown, { keepalive = 
         'x-fern-test': '1',
         ...(body === undefined || file ? {} : { 'content-type': 'application/json' }),
         ...(key === undefined ? {} : { 'idempotency-key': key }),
+        ...(account === undefined ? {} : { 'x-fern-account': account }),
       },
       body: body === undefined ? undefined : file ? body : JSON.stringify(body),
     });
@@ -43,6 +57,7 @@ async function call(method: string, path: string, body?: unknown, { keepalive = 
   }
   if (response.ok) return response;
   const problem = (await response.json().catch(() => null)) as Problem | null;
+  if (problem && response.status === 401 && path !== '/session') signedOut();
   // A gateway that answers in the server's place has no problem to tell.
   throw new CallError(
     problem ? response.status : 0,
@@ -58,7 +73,8 @@ export const api = {
     (await call('POST', path, body, options)).json() as Promise<T>,
   put: async <T>(path: string, body: unknown, options?: CallOptions): Promise<T> =>
     (await call('PUT', path, body, options)).json() as Promise<T>,
-  patch: async <T>(path: string, body: unknown): Promise<T> => (await call('PATCH', path, body)).json() as Promise<T>,
+  patch: async <T>(path: string, body: unknown, options?: CallOptions): Promise<T> =>
+    (await call('PATCH', path, body, options)).json() as Promise<T>,
   delete: async (path: string): Promise<void> => void (await call('DELETE', path)),
 };
 

@@ -13,7 +13,7 @@ const plan = experimentFrom(anyHeight, { created: '2026-04-01', startOn: '2026-0
 let server: FakeServer;
 
 beforeEach(() => {
-  vi.useFakeTimers();
+  vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout', 'setInterval', 'clearInterval', 'Date'] });
   server = fakeServer({ experiment: plan, observations: [], happenings: [], care: [] });
 });
 
@@ -109,13 +109,15 @@ describe('undo', () => {
   });
 
   it('leaves a unit lost that was marked since', async () => {
+    await useSession().load();
     const { document, history, log } = await opened();
     history.edit(rename('A'));
     await vi.advanceTimersByTimeAsync(600);
     const [first, ...others] = plan.units;
     const lost = { ...plan, title: 'A', units: [{ ...first, status: 'lost', statusReason: 'fell' }, ...others] };
     server.answer = () => ({ status: 200, body: { id: 'x', version: 3, experiment: lost } });
-    await log.setUnitStatus(first.unit, 'lost', 'fell');
+    log.setUnit({ unit: first.unit, status: 'lost', statusReason: 'fell' });
+    await vi.waitFor(() => expect(document.version).toBe(3));
     server.answer = accept;
     history.undo();
     expect(document.experiment?.title).toBe(plan.title);
@@ -262,10 +264,9 @@ describe('readings', () => {
     const { log } = await opened();
     const outbox = useOutbox();
     const seen = () => log.study?.observations.map(({ id }) => id);
-    outbox.add('x', reading);
+    outbox.add('x', { kind: 'reading', content: reading });
     expect(seen()).toEqual(['r1']);
-    await vi.advanceTimersByTimeAsync(0);
-    expect(outbox.count).toBe(0);
+    await vi.waitFor(() => expect(outbox.count).toBe(0));
     expect(seen()).toEqual(['r1']);
     // What is shown is also handed to workers, which take plain values only.
     expect(structuredClone(log.study)).toEqual(log.study);
@@ -274,7 +275,7 @@ describe('readings', () => {
   it('of another experiment do not', async () => {
     await useSession().load();
     const { log } = await opened();
-    useOutbox().add('other', reading);
+    useOutbox().add('other', { kind: 'reading', content: reading });
     await vi.advanceTimersByTimeAsync(0);
     expect(log.study?.observations).toEqual([]);
   });

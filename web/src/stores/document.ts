@@ -112,6 +112,8 @@ export const useDocument = defineStore('document', () => {
     wrong,
     message,
     held,
+    /** Something typed is on this page alone. */
+    unsaved: computed(() => experiment.value !== null && saving.value !== 'saved'),
     started: computed(() => experiment.value !== null && experiment.value.plan.frozenOn !== null),
     wrongAt: (pointer: string) =>
       wrong.value.find((field) => field.pointer === pointer || field.pointer.startsWith(`${pointer}/`))?.detail ?? null,

@@ -1,39 +1,66 @@
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
-import type { ExperimentProgress, ExperimentRecord } from '@fern/contract';
-import { walks, type Experiment, type Walk } from '@fern/core';
+import type { ExperimentLine, ExperimentRecord } from '@fern/contract';
+import { addDays, stateOf, type Experiment, type Measure, type WalkState } from '@fern/core';
 import { api, CallError, wordsFor } from './api';
+import { keep, kept } from './kept';
 import { useKeys } from './keys';
+import { fetchStudy, keptStudy } from './studies';
+import { useSession } from './session';
 import { today } from './today';
 
+/** A walk of one of the experiments that is not done. */
 export interface DueWalk {
   readonly id: string;
-  readonly experiment: Experiment;
-  readonly walk: Walk;
+  readonly title: string;
+  readonly unitWord: string;
+  readonly walk: {
+    readonly day: number;
+    readonly on: string;
+    readonly state: WalkState;
+    readonly left: number;
+    readonly measures: readonly Pick<Measure, 'name' | 'kind'>[];
+  };
 }
 
-const KEPT = 'fern-test.experiments';
+/** Experiments with a walk on these days are kept whole, so that they can be walked without a network. */
+const KEPT_DAYS_AHEAD = 2;
+const MOST_KEPT = 10;
+const KEPT_FOR_MS = 6 * 3_600_000;
 
 /** All experiments of the account, for Today. The last list stays in this browser for when there is no network. */
 export const useExperiments = defineStore('experiments', () => {
-  const list = shallowRef<readonly ExperimentProgress[]>([]);
+  const session = useSession();
+  const list = shallowRef<readonly ExperimentLine[]>([]);
   const loaded = ref(false);
   const error = ref<string | null>(null);
   const offline = ref(false);
 
   async function load(): Promise<void> {
     error.value = null;
+    const account = session.account?.id ?? '';
     try {
-      list.value = await api.get<ExperimentProgress[]>('/experiments');
+      list.value = await api.get<ExperimentLine[]>('/experiments');
       offline.value = false;
-      localStorage.setItem(KEPT, JSON.stringify(list.value));
+      void keep(account, '/experiments', list.value).then(() => keepSoonDue(account));
     } catch (problem) {
       offline.value = problem instanceof CallError && problem.offline;
-      const kept = localStorage.getItem(KEPT);
-      if (offline.value && kept !== null) list.value = JSON.parse(kept) as ExperimentProgress[];
+      const before = offline.value ? await kept(account, '/experiments') : null;
+      if (before !== null) list.value = before.answer as ExperimentLine[];
       else error.value = wordsFor(problem);
     }
     loaded.value = true;
+  }
+
+  /** Fetches what will be walked soon and is not kept here yet, one after another. */
+  async function keepSoonDue(account: string): Promise<void> {
+    const last = addDays(today(), KEPT_DAYS_AHEAD);
+    const soon = new Set(all.value.filter(({ walk }) => walk.on <= last).map(({ id }) => id));
+    for (const id of [...soon].slice(0, MOST_KEPT)) {
+      const before = await keptStudy(account, id);
+      if (before !== null && Date.now() - before.at < KEPT_FOR_MS) continue;
+      if (!(await fetchStudy(account, id).catch(() => null))) return;
+    }
   }
 
   const keys = useKeys();
@@ -43,10 +70,8 @@ export const useExperiments = defineStore('experiments', () => {
     return made;
   }
 
-  const all = computed<DueWalk[]>(() =>
-    list.value.flatMap(({ id, experiment, read }) => walks(experiment, read, today()).map((walk) => ({ id, experiment, walk }))),
-  );
-  const inState = (state: Walk['state']) =>
+  const all = computed<DueWalk[]>(() => list.value.flatMap((line) => walksOf(line)));
+  const inState = (state: WalkState) =>
     computed(() => all.value.filter(({ walk }) => walk.state === state).sort((a, b) => (a.walk.on < b.walk.on ? -1 : 1)));
 
   return {
@@ -66,3 +91,11 @@ export const useExperiments = defineStore('experiments', () => {
     },
   };
 });
+
+function walksOf({ id, title, unitWord, startedOn, measures, walks }: ExperimentLine): DueWalk[] {
+  if (startedOn === null) return [];
+  return walks.map(({ day, left, measures: read }) => {
+    const on = addDays(startedOn, day);
+    return { id, title, unitWord, walk: { day, on, left, state: stateOf(left, on, today()), measures: read.map((i) => measures[i]) } };
+  });
+}

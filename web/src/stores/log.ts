@@ -1,14 +1,15 @@
 import { defineStore } from 'pinia';
 import { computed, shallowRef } from 'vue';
 import type { ExperimentRecord } from '@fern/contract';
-import { addReadings, type Happening, type Study, type Unit } from '@fern/core';
-import { api } from './api';
+import type { Happening, Study } from '@fern/core';
 import { useDocument } from './document';
 import { useOutbox } from './outbox';
+import { withLogged } from './overlay';
+import type { UnitState } from './waiting';
 
 const nothing: Omit<Study, 'experiment'> = { observations: [], happenings: [], care: [] };
 
-/** What was logged of the open experiment. Readings that wait to be sent are in the outbox alone, and are shown with the others. */
+/** What was logged of the open experiment. What waits to be sent is in the outbox alone, and is shown with the rest. */
 export const useLog = defineStore('log', () => {
   const document = useDocument();
   const outbox = useOutbox();
@@ -18,28 +19,28 @@ export const useLog = defineStore('log', () => {
     logged.value = { observations, happenings, care };
   }
 
-  outbox.whenSent((experiment, readings) => {
+  // The server counts a unit's state as a change of the document: what was typed there goes first.
+  outbox.beforeSending(async (item) => {
+    if (item.kind === 'unit' && item.experiment === document.id) await document.flush();
+  });
+  outbox.whenSent((items, reply) => {
+    const [{ experiment, kind }] = items;
     const current = study.value;
     if (experiment !== document.id || !current) return;
-    logged.value = addReadings({ ...logged.value, experiment: current.experiment }, readings);
+    if (kind === 'unit') document.adopt(reply as ExperimentRecord);
+    else take(withLogged({ ...logged.value, experiment: current.experiment }, items));
   });
 
   /** The experiment with everything logged; null while none is open. */
   const study = computed<Study | null>(() => {
     const { experiment, id } = document;
-    return experiment === null ? null : addReadings({ ...logged.value, experiment }, outbox.of(id));
+    return experiment === null ? null : withLogged({ ...logged.value, experiment }, outbox.of(id));
   });
 
-  async function setUnitStatus(unit: string, status: Unit['status'], statusReason: string | null): Promise<void> {
-    await document.flush();
-    const path = `/experiments/${document.id}/units/${encodeURIComponent(unit)}`;
-    document.adopt(await api.patch<ExperimentRecord>(path, { status, statusReason }));
-  }
-
-  async function addHappening(happening: Happening): Promise<void> {
-    await api.post(`/experiments/${document.id}/happenings`, happening);
-    logged.value = { ...logged.value, happenings: [...logged.value.happenings, happening] };
-  }
-
-  return { study, take, setUnitStatus, addHappening };
+  return {
+    study,
+    take,
+    setUnit: (state: UnitState) => outbox.add(document.id, { kind: 'unit', content: state }),
+    addHappening: (happening: Happening) => outbox.add(document.id, { kind: 'happening', content: happening }),
+  };
 });

@@ -1,12 +1,15 @@
 import { defineStore } from 'pinia';
 import { ref } from 'vue';
-import type { PackedStudyRecord } from '@fern/contract';
 import { unitData, unpackColumns, walksOfStudy, type Observation } from '@fern/core';
-import { api, wordsFor } from './api';
+import { CallError, wordsFor } from './api';
 import { useDocument } from './document';
 import { useHistory } from './history';
 import { useLog } from './log';
+import { useOutbox } from './outbox';
+import { withLogged } from './overlay';
 import { pause } from './pause';
+import { useSession } from './session';
+import { fetchStudy, keptStudy } from './studies';
 import { today } from './today';
 
 /** Opens an experiment: one answer holds the document, its version and what was logged. */
@@ -14,6 +17,8 @@ export const useOpening = defineStore('opening', () => {
   const document = useDocument();
   const history = useHistory();
   const log = useLog();
+  const session = useSession();
+  const outbox = useOutbox();
   const error = ref<string | null>(null);
   let wanted = '';
 
@@ -30,10 +35,12 @@ export const useOpening = defineStore('opening', () => {
     history.clear();
     log.take();
     try {
-      const { version, experiment, observations, ...logged } = await api.get<PackedStudyRecord>(`/experiments/${id}/study?as=columns`);
+      const { packed, since } = await find(id);
       if (wanted !== id) return;
+      const { version, observations, ...logged } = packed;
       // In steps, so that the page answers between them: the readings, what pages ask of them, and only then the pages.
-      const study = { ...logged, experiment, observations: unpackColumns<Observation>(observations) };
+      const study = withLogged({ ...logged, observations: unpackColumns<Observation>(observations) }, since);
+      const { experiment } = study;
       await pause();
       walksOfStudy(study, today());
       await pause();
@@ -44,6 +51,20 @@ export const useOpening = defineStore('opening', () => {
       document.take(id, version, experiment);
     } catch (problem) {
       if (wanted === id) error.value = wordsFor(problem);
+    }
+  }
+
+  /** From the server, or without a network as this browser has kept it. */
+  async function find(id: string) {
+    const account = session.account?.id ?? '';
+    try {
+      // What another page has just typed is in it.
+      if (outbox.of(id).length > 0) await outbox.send();
+      return { packed: await fetchStudy(account, id), since: [] };
+    } catch (problem) {
+      const before = problem instanceof CallError && problem.offline ? await keptStudy(account, id) : null;
+      if (before === null) throw problem;
+      return before;
     }
   }
 

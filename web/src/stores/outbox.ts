@@ -1,80 +1,141 @@
 import { defineStore } from 'pinia';
-import { computed, ref, shallowRef, watch } from 'vue';
-import type { Observation } from '@fern/core';
+import { useEventListener } from '@vueuse/core';
+import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue';
 import { api, CallError } from './api';
+import { keepMore, sinceKept } from './kept';
 import { useSession } from './session';
-import { KEY, sameReading, storedReadings, storeReadings, type Waiting } from './waiting';
+import { dropWaiting, oneTabAtATime, storedWaiting, storeWaiting, toWait, whenOthersChange, type Logged, type Waiting } from './waiting';
 
 const AT_ONCE = 1000;
 const AGAIN_MS = 5000;
 
+/** @param reply what the server answered; of several readings, one answer */
+type Sent = (items: readonly Waiting[], reply: unknown) => void;
+
 /**
- * Readings on their way to the server. Each is kept in this browser first and leaves only when the server has acknowledged it,
- * so that a closed tab or a greenhouse with no signal loses nothing; its id makes a second sending harmless. What the server refuses is set
- * aside with its words, and the others go on.
+ * Readings, mishaps and losses on their way to the server, a queue an experiment. Each is kept in this browser first and leaves only when
+ * the server has acknowledged it, so that a closed tab or a greenhouse with no signal loses nothing; its id makes a second sending harmless.
+ * What the server refuses is set aside with its words, and the others go on.
  */
 export const useOutbox = defineStore('outbox', () => {
   const session = useSession();
-  const waiting = shallowRef<readonly Waiting[]>(storedReadings());
+  const waiting = shallowRef<readonly Waiting[]>([]);
   const offline = ref(false);
   /** Why nothing can be sent just now, other than the network. */
   const stopped = ref<string | null>(null);
-  /** Readings for which this browser has no room: they are on this page alone. */
-  const unkept = shallowRef<readonly Waiting[]>([]);
+  /** Those that this browser has in its store. */
+  const held = shallowRef<ReadonlySet<string>>(new Set());
+  /** Those for which this browser has no room: they are on this page alone. */
+  const unkept = shallowRef<ReadonlySet<string>>(new Set());
   const own = computed(() => waiting.value.filter((item) => item.account === session.account?.id));
   const ready = computed(() => own.value.filter((item) => item.refused === undefined));
-  let sending = false;
-  const listeners: ((experiment: string, observations: readonly Observation[]) => void)[] = [];
+  const listeners: Sent[] = [];
+  const before: ((item: Waiting) => Promise<void>)[] = [];
+  let again: ReturnType<typeof setTimeout> | undefined;
+  let underWay: Promise<void> | null = null;
+  let more = false;
 
-  /** All that waits, with what other tabs have put there since. */
-  function all(): readonly Waiting[] {
-    const stored = storedReadings();
-    return [...stored, ...unkept.value.filter((item) => !stored.some((other) => sameReading(item, other)))];
+  /** Takes in what other tabs have put there and sent since. */
+  async function look(): Promise<void> {
+    const stored = await storedWaiting().catch(() => null);
+    if (stored === null) return;
+    const there = new Set(stored.map(({ id }) => id));
+    const here = waiting.value.filter(({ id }) => !there.has(id) && !held.value.has(id));
+    held.value = there;
+    waiting.value = [...stored, ...here].sort((a, b) => (a.id < b.id ? -1 : 1));
   }
 
-  function change(edit: (readings: readonly Waiting[]) => readonly Waiting[]): void {
-    const next = edit(all());
-    const kept = storeReadings(next) ? next : storedReadings();
-    unkept.value = next.filter((item) => !kept.some((other) => sameReading(item, other)));
-    waiting.value = next;
-  }
-
-  async function send(): Promise<void> {
-    if (sending) return;
-    sending = true;
+  async function store(items: readonly Waiting[]): Promise<void> {
+    const ids = items.map(({ id }) => id);
     try {
-      while (ready.value.length > 0) {
-        const { experiment } = ready.value[0];
-        const batch = ready.value.filter((item) => item.experiment === experiment).slice(0, AT_ONCE);
-        if (!(await sendBatch(experiment, batch))) break;
-      }
-    } finally {
-      sending = false;
+      await storeWaiting(items);
+      held.value = new Set([...held.value, ...ids]);
+      unkept.value = new Set([...unkept.value].filter((id) => !ids.includes(id)));
+    } catch {
+      unkept.value = new Set([...unkept.value, ...ids]);
     }
   }
 
-  /** Whether to go on: each reading of the batch was acknowledged or set aside. */
-  async function sendBatch(experiment: string, batch: readonly Waiting[]): Promise<boolean> {
-    const observations = batch.map((item) => item.observation);
+  async function forget(items: readonly Waiting[]): Promise<void> {
+    const ids = new Set(items.map(({ id }) => id));
+    await dropWaiting([...ids]).catch(() => undefined);
+    unkept.value = new Set([...unkept.value].filter((id) => !ids.has(id)));
+    waiting.value = waiting.value.filter(({ id }) => !ids.has(id));
+  }
+
+  async function add(experiment: string, logged: Logged): Promise<void> {
+    const item = toWait(session.account?.id ?? '', experiment, logged);
+    waiting.value = [...waiting.value, item];
+    await store([item]);
+    await send();
+  }
+
+  /** Sends what waits; resolves when all of it is acknowledged or set aside, or nothing more can be sent just now. */
+  function send(): Promise<void> {
+    more = true;
+    underWay ??= sendOn();
+    return underWay;
+  }
+
+  /** Once more for what came meanwhile. */
+  async function sendOn(): Promise<void> {
+    while (more) {
+      more = false;
+      await oneTabAtATime(sendAll);
+    }
+    underWay = null;
+  }
+
+  async function sendAll(): Promise<void> {
+    await look();
+    if (ready.value.length > 0 && session.unreachable) await session.load();
+    if (session.unreachable) {
+      offline.value = ready.value.length > 0;
+      return later();
+    }
+    const notNow = new Set<string>();
+    for (;;) {
+      const next = ready.value.find((item) => !notNow.has(item.experiment));
+      if (!next) return;
+      const queue = ready.value.filter((item) => item.experiment === next.experiment);
+      const others = queue.findIndex((item) => item.kind !== 'reading');
+      const batch = next.kind === 'reading' ? queue.slice(0, Math.min(AT_ONCE, others < 0 ? AT_ONCE : others)) : [next];
+      const went = await sendBatch(next, batch);
+      if (went === 'stop') return;
+      if (went === 'wait') notNow.add(next.experiment);
+    }
+  }
+
+  /** `stop` where nothing can be sent now, `wait` where only this experiment cannot. */
+  async function sendBatch(first: Waiting, batch: readonly Waiting[]): Promise<'sent' | 'wait' | 'stop'> {
     try {
-      await api.post(`/experiments/${experiment}/observations`, { observations });
+      for (const prepare of before) await prepare(first);
+      const reply = await post(first, batch);
+      offline.value = false;
+      stopped.value = null;
+      // First to where what is stored is shown, so that a reading is never missing between the two.
+      await keepMore(first.account, sinceKept(first.experiment), batch);
+      for (const tell of listeners) tell(batch, reply);
+      await forget(batch);
+      return 'sent';
     } catch (error) {
       if (!(error instanceof CallError)) throw error;
       return refuse(error, batch);
     }
-    offline.value = false;
-    stopped.value = null;
-    // First to where what is stored is shown, so that a reading is never missing between the two.
-    for (const tell of listeners) tell(experiment, observations);
-    change((readings) => readings.filter((item) => !batch.some((other) => sameReading(item, other))));
-    return true;
   }
 
-  function refuse(error: CallError, batch: readonly Waiting[]): boolean {
+  async function refuse(error: CallError, batch: readonly Waiting[]): Promise<'sent' | 'wait' | 'stop'> {
     offline.value = error.offline;
     stopped.value = error.status === 401 ? 'You are signed out. Sign in again, then what waits here is sent.' : null;
-    if (error.offline || error.status === 429 || error.status >= 500) setTimeout(() => void send(), AGAIN_MS);
-    if (error.offline || error.status === 401 || error.status === 429 || error.status >= 500) return false;
+    if (error.status === 401) return 'stop';
+    if (error.offline || error.status === 429) {
+      later();
+      return 'stop';
+    }
+    if (error.status >= 500) {
+      later();
+      return 'wait';
+    }
     const words = new Map<Waiting, string>();
     for (const { pointer, detail } of error.errors) {
       const item = batch[Number(/^\/observations\/(\d+)(\/|$)/.exec(pointer)?.[1] ?? NaN)];
@@ -82,19 +143,19 @@ export const useOutbox = defineStore('outbox', () => {
     }
     if (words.size === 0) for (const item of batch) words.set(item, error.message);
     const aside = [...words].map(([item, refused]) => ({ ...item, refused }));
-    change((readings) => readings.map((item) => aside.find((other) => sameReading(item, other)) ?? item));
-    return true;
+    await store(aside);
+    waiting.value = waiting.value.map((item) => aside.find(({ id }) => id === item.id) ?? item);
+    return 'sent';
   }
 
-  function add(experiment: string, observation: Observation): void {
-    change((readings) => [...readings, { account: session.account?.id ?? '', experiment, observation }]);
-    void send();
+  function later(): void {
+    clearTimeout(again);
+    again = setTimeout(() => void send(), AGAIN_MS);
   }
 
-  window.addEventListener('online', () => void send());
-  window.addEventListener('storage', ({ key }) => {
-    if (key === KEY) waiting.value = all();
-  });
+  useEventListener(window, 'online', () => void send());
+  onScopeDispose(whenOthersChange(() => void look()));
+  onScopeDispose(() => clearTimeout(again));
   watch(
     () => session.account?.id,
     () => void send(),
@@ -104,16 +165,29 @@ export const useOutbox = defineStore('outbox', () => {
   return {
     offline: computed(() => offline.value),
     stopped: computed(() => stopped.value),
-    /** Readings that wait to be sent. */
+    /** How many wait to be sent. */
     count: computed(() => ready.value.length),
-    /** Of them, how many this browser has no room to keep. */
-    unkept: computed(() => unkept.value.length),
+    unkept: computed(() => ready.value.filter(({ id }) => unkept.value.has(id)).length),
+    /** Those that the server did not take. */
     aside: computed(() => own.value.filter((item) => item.refused !== undefined)),
-    of: (experiment: string) => ready.value.filter((item) => item.experiment === experiment).map((item) => item.observation),
-    /** Calls back with each batch that the server has acknowledged. */
-    whenSent: (tell: (experiment: string, observations: readonly Observation[]) => void) => void listeners.push(tell),
-    add,
-    drop: (gone: Waiting) => change((readings) => readings.filter((item) => !sameReading(item, gone))),
+    waiting: own,
+    of: (experiment: string) => ready.value.filter((item) => item.experiment === experiment),
+    add: (experiment: string, logged: Logged) => void add(experiment, logged),
+    drop: forget,
     send,
+    /** Told of what was acknowledged. */
+    whenSent: (listener: Sent) => void listeners.push(listener),
+    /** Done before something is sent. */
+    beforeSending: (prepare: (item: Waiting) => Promise<void>) => void before.push(prepare),
   };
 });
+
+/** Sends readings together, and anything else by itself. */
+function post(first: Waiting, batch: readonly Waiting[]): Promise<unknown> {
+  const path = `/experiments/${first.experiment}`;
+  const options = { account: first.account };
+  if (first.kind === 'reading') return api.post(`${path}/observations`, { observations: batch.map(({ content }) => content) }, options);
+  if (first.kind === 'happening') return api.post(`${path}/happenings`, first.content, options);
+  const { unit, status, statusReason } = first.content;
+  return api.patch(`${path}/units/${encodeURIComponent(unit)}`, { status, statusReason }, options);
+}

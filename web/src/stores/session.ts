@@ -1,50 +1,107 @@
 import { defineStore } from 'pinia';
-import { computed, ref } from 'vue';
-import type { Credentials, SessionState } from '@fern/contract';
-import { api, CallError } from './api';
+import { computed, onScopeDispose, ref } from 'vue';
+import type { Account, Credentials, SessionState } from '@fern/contract';
+import { api, CallError, whenSignedOut } from './api';
+import { forgetKept } from './kept';
 
 const REMEMBERED = 'fern-test.account';
+/** Someone signed out without a network: the server is told as soon as it answers. */
+const LEAVING = 'fern-test.leaving';
+
+/** Who was signed in here last, by the server's word; null for nobody. */
+function remembered(): Account | null {
+  try {
+    const stored: unknown = JSON.parse(localStorage.getItem(REMEMBERED) ?? 'null');
+    return typeof stored === 'object' && stored !== null && 'id' in stored ? (stored as Account) : null;
+  } catch {
+    return null;
+  }
+}
 
 /** Who is signed in. */
 export const useSession = defineStore('session', () => {
   const state = ref<SessionState>({ account: null, firstStart: false, demo: [] });
   const known = ref(false);
+  /** The server has not said who this is: whoever was signed in here goes on, without a network. */
   const unreachable = ref(false);
+  /** The server no longer knows the person whose pages are open. */
+  const expired = ref(false);
+  const channel = new BroadcastChannel('fern-test.session');
 
-  function take(next: SessionState): void {
+  async function take(next: SessionState): Promise<void> {
+    const before = remembered();
+    if (next.account === null || (before !== null && before.id !== next.account.id)) await forgetKept();
+    if (next.account) localStorage.setItem(REMEMBERED, JSON.stringify(next.account));
+    else localStorage.removeItem(REMEMBERED);
+    const other = state.value.account !== null && next.account !== null && state.value.account.id !== next.account.id;
+    // A new page, so that nothing of the person before stays in memory.
+    if (other) return location.assign('/');
     state.value = next;
     known.value = true;
     unreachable.value = false;
-    if (next.account) localStorage.setItem(REMEMBERED, next.account.name);
+    expired.value = false;
   }
 
   async function load(): Promise<void> {
     try {
-      take(await api.get<SessionState>('/session'));
+      if (localStorage.getItem(LEAVING) !== null) await api.delete('/session').catch(unlessOffline);
+      localStorage.removeItem(LEAVING);
+      const next = await api.get<SessionState>('/session');
+      if (next.account === null && state.value.account !== null) await end();
+      else await take(next);
     } catch (error) {
       if (!(error instanceof CallError)) throw error;
       // Without a network the pages that were opened before still work for whoever was signed in.
-      unreachable.value = localStorage.getItem(REMEMBERED) !== null;
+      const account = localStorage.getItem(LEAVING) === null ? remembered() : null;
+      unreachable.value = account !== null;
+      state.value = { ...state.value, account };
     }
   }
 
+  /** The pages stay as they are, unseen, until the same person is back. */
+  async function end(): Promise<void> {
+    if (state.value.account === null || expired.value) return;
+    expired.value = true;
+    await forgetKept();
+  }
+
   async function leave(): Promise<void> {
-    await api.delete('/session');
     localStorage.removeItem(REMEMBERED);
-    // A new page, so that nothing of this account stays in memory.
+    localStorage.setItem(LEAVING, '1');
+    await forgetKept();
+    await api.delete('/session').then(
+      () => localStorage.removeItem(LEAVING),
+      () => undefined,
+    );
+    channel.postMessage('left');
     location.assign('/door');
+  }
+
+  whenSignedOut(() => void end());
+  channel.addEventListener('message', () => void load());
+  onScopeDispose(() => channel.close());
+
+  async function enter(path: string, body: unknown): Promise<void> {
+    await take(await api.post<SessionState>(path, body));
+    channel.postMessage('entered');
   }
 
   return {
     known,
     unreachable,
+    expired,
     account: computed(() => state.value.account),
     firstStart: computed(() => state.value.firstStart),
     demo: computed(() => state.value.demo),
     load,
     leave,
-    enter: async (credentials: Credentials) => take(await api.post<SessionState>('/session', credentials)),
-    begin: async (credentials: Credentials) => take(await api.post<SessionState>('/accounts', credentials)),
-    enterDemo: async (account: string) => take(await api.post<SessionState>('/session/demo', { account })),
+    enter: (credentials: Credentials) => enter('/session', credentials),
+    begin: (credentials: Credentials) => enter('/accounts', credentials),
+    enterDemo: (account: string) => enter('/session/demo', { account }),
   };
 });
+
+/** A session that had ended already is left as well. */
+function unlessOffline(error: unknown): void {
+  if (!(error instanceof CallError) || error.offline) throw error;
+}

@@ -1,39 +1,87 @@
-import type { Observation } from '@fern/core';
+import { v7 as uuid } from 'uuid';
+import type { Happening, Observation, Unit } from '@fern/core';
+import { browserData } from './browserData';
 
-/** A reading that the server has not acknowledged yet. */
-export interface Waiting {
+export type UnitState = Pick<Unit, 'unit' | 'status' | 'statusReason'>;
+
+/** What is logged at the bench, with or without a network. */
+export type Logged =
+  | { readonly kind: 'reading'; readonly content: Observation }
+  | { readonly kind: 'happening'; readonly content: Happening }
+  | { readonly kind: 'unit'; readonly content: UnitState };
+
+/** Something logged that the server has not acknowledged yet. */
+export type Waiting = Logged & {
+  /** In order of time: a UUID v7. A reading's and an event's is its own. */
+  readonly id: string;
   /** Whose it is: only this account may send it. */
   readonly account: string;
   readonly experiment: string;
-  readonly observation: Observation;
   /** Why the server did not take it, in its words: it is not sent again. */
   readonly refused?: string;
+};
+
+/** Of an account, for an experiment. */
+export function toWait(account: string, experiment: string, logged: Logged): Waiting {
+  const id = logged.kind === 'unit' ? uuid() : logged.content.id;
+  return { ...logged, id, account, experiment };
 }
 
-export const KEY = 'fern-test.outbox';
-
-export const sameReading = (one: Waiting, other: Waiting): boolean =>
-  one.observation.id === other.observation.id && one.experiment === other.experiment;
-
-/** What this browser keeps, of all its tabs. */
-export function storedReadings(): readonly Waiting[] {
-  try {
-    const stored: unknown = JSON.parse(localStorage.getItem(KEY) ?? '[]');
-    return Array.isArray(stored) ? (stored as Waiting[]) : [];
-  } catch {
-    return [];
-  }
+/** All that waits in this browser, oldest first. */
+export async function storedWaiting(): Promise<Waiting[]> {
+  const data = await browserData();
+  await takeOver();
+  return data.getAll('waiting');
 }
+
+/** Rejects where this browser has no room; what was stored before is still there then. */
+export async function storeWaiting(items: readonly Waiting[]): Promise<void> {
+  const change = (await browserData()).transaction('waiting', 'readwrite');
+  await Promise.all([...items.map((item) => change.store.put(item)), change.done]);
+  told.postMessage('changed');
+}
+
+export async function dropWaiting(ids: readonly string[]): Promise<void> {
+  const change = (await browserData()).transaction('waiting', 'readwrite');
+  await Promise.all([...ids.map((id) => change.store.delete(id)), change.done]);
+  told.postMessage('changed');
+}
+
+const told = new BroadcastChannel('fern-test.waiting');
 
 /**
- * Keeps the readings in this browser.
- * @returns false where its storage is full: then what was kept before is still there, and nothing else
+ * Calls back when another tab has changed what waits.
+ * @returns ends that
  */
-export function storeReadings(readings: readonly Waiting[]): boolean {
+export function whenOthersChange(then: () => void): () => void {
+  told.addEventListener('message', then);
+  return () => told.removeEventListener('message', then);
+}
+
+/** One tab at a time. Browsers have no locks on a page without https: then an item may be sent twice, which its id makes harmless. */
+export async function oneTabAtATime(work: () => Promise<void>): Promise<void> {
+  const locks = navigator.locks as LockManager | null | undefined;
+  await (locks ? locks.request('fern-test.waiting', work) : work());
+}
+
+/** Where readings were kept before. */
+const FORMER_KEY = 'fern-test.outbox';
+
+/** What an older version of the app left waiting goes on waiting here. */
+async function takeOver(): Promise<void> {
+  const former = localStorage.getItem(FORMER_KEY);
+  if (former === null) return;
   try {
-    localStorage.setItem(KEY, JSON.stringify(readings));
-    return true;
-  } catch {
-    return false;
+    const list = JSON.parse(former) as { account: string; experiment: string; observation: Observation; refused?: string }[];
+    await storeWaiting(
+      list.map(({ account, experiment, observation, refused }) => ({
+        ...toWait(account, experiment, { kind: 'reading', content: observation }),
+        ...(refused === undefined ? {} : { refused }),
+      })),
+    );
+  } catch (error) {
+    // Nonsense holds no reading; where there is no room it stays where it is.
+    if (!(error instanceof SyntaxError || error instanceof TypeError)) throw error;
   }
+  localStorage.removeItem(FORMER_KEY);
 }

@@ -27,11 +27,9 @@ async function take(event: Event): Promise<void> {
 <template>
   <h2>Your experiments</h2>
   <ul class="bare-list">
-    <li v-for="{ id, experiment } in store.list" :key="id">
-      <RouterLink :to="{ name: experiment.plan.frozenOn ? 'log' : 'plan', params: { id } }">{{ experiment.title }}</RouterLink>
-      <span class="soft small">{{
-        experiment.plan.frozenOn ? `started ${shortDate(experiment.startedOn ?? experiment.plan.frozenOn)}` : 'draft'
-      }}</span>
+    <li v-for="{ id, title, startedOn } in store.list" :key="id">
+      <RouterLink :to="{ name: startedOn ? 'log' : 'plan', params: { id } }">{{ title }}</RouterLink>
+      <span class="soft small">{{ startedOn ? `started ${shortDate(startedOn)}` : 'draft' }}</span>
     </li>
   </ul>
   <p><Button @click="router.push('/ask')">Ask a new question</Button></p>

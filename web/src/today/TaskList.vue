@@ -14,9 +14,9 @@ const look = props.late
 <template>
   <ol :aria-label="label">
     <li v-for="due in walks" :key="`${due.id}-${due.walk.day}`">
-      <StakeMark :text="initials(due.experiment.title)" :look="look" :size="44" />
+      <StakeMark :text="initials(due.title)" :look="look" :size="44" />
       <div>
-        <b>{{ taskWords(due) }}</b><span class="soft small">{{ due.experiment.title }}</span>
+        <b>{{ taskWords(due) }}</b><span class="soft small">{{ due.title }}</span>
       </div>
       <span class="soft small">{{ when(due) }}</span>
       <slot :due="due" />

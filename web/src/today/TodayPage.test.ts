@@ -1,7 +1,8 @@
 // @vitest-environment happy-dom
 import { mount, type VueWrapper } from '@vue/test-utils';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { addDays, type Experiment } from '@fern/core';
+import type { ExperimentLine } from '@fern/contract';
+import { addDays, walksOfStudy, type Experiment } from '@fern/core';
 import { useSession } from '../stores/session';
 import { today } from '../stores/today';
 import { fakeServer, startedStudy, testRouter, type FakeServer } from '../testing';
@@ -12,7 +13,14 @@ let server: FakeServer;
 let page: VueWrapper;
 const router = testRouter();
 const experiment = (title: string, startedOn: string): Experiment => ({ ...startedStudy().experiment, title, startedOn });
-const progress = (id: string, own: Experiment) => ({ id, version: 1, experiment: own, read: [] });
+const progress = (id: string, own: Experiment): ExperimentLine => ({
+  ...{ id, title: own.title, unitWord: own.plan.unitWord, startedOn: own.startedOn, measures: own.measures },
+  walks: walksOfStudy({ experiment: own, observations: [], happenings: [], care: [] }, today()).map(({ day, left, measures }) => ({
+    day,
+    left,
+    measures: measures.map((measure) => own.measures.indexOf(measure)),
+  })),
+});
 
 async function open(): Promise<void> {
   await useSession().load();

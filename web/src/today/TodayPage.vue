@@ -61,7 +61,7 @@ onKeyStroke('Enter', (event) => {
       <ul class="coming">
         <li v-for="due in store.coming.slice(0, 6)" :key="`${due.id}-${due.walk.day}`">
           <span class="soft">{{ shortDate(due.walk.on) }}</span><span>{{ taskWords(due) }}</span
-          ><span class="soft small">{{ due.experiment.title }}</span>
+          ><span class="soft small">{{ due.title }}</span>
         </li>
       </ul>
     </template>

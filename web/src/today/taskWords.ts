@@ -2,9 +2,8 @@ import { kindOf, plural } from '@fern/core';
 import type { DueWalk } from '../stores/experiments';
 
 /** "Count sprouts and 1 more in 12 dishes". */
-export function taskWords({ walk, experiment }: DueWalk): string {
+export function taskWords({ walk, unitWord }: DueWalk): string {
   const [first, ...rest] = walk.measures;
-  const { unitWord } = experiment.plan;
   const more = rest.length > 0 ? ` and ${rest.length} more` : '';
   return `${kindOf(first).verb} ${first.name.toLowerCase()}${more} in ${walk.left} ${walk.left === 1 ? unitWord : plural(unitWord)}`;
 }

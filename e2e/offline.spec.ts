@@ -1,0 +1,147 @@
+import { execFileSync, spawn, type ChildProcess } from 'node:child_process';
+import { once } from 'node:events';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { chromium, expect, test, type BrowserContext, type Page } from '@playwright/test';
+import type { Experiment, Happening, Observation } from '@fern/core';
+
+const PORT = 4312;
+const BASE = `http://127.0.0.1:${PORT}`;
+const folder = mkdtempSync(join(tmpdir(), 'fern-offline-'));
+const person = { name: 'M. Bracken', password: 'moss and fern' };
+const headers = { 'x-fern-test': '1', 'content-type': 'application/json' };
+let server: ChildProcess;
+
+/** A server of its own, so that there can be none: to a browser that is what no network is. */
+async function startServer(): Promise<void> {
+  server = spawn(process.execPath, ['server/dist/start.js'], {
+    env: { ...process.env, PORT: String(PORT), FERN_DEMO: '', FERN_DATABASE: join(folder, 'data.sqlite') },
+    stdio: ['ignore', 'pipe', 'inherit'],
+  });
+  await once(server.stdout as NodeJS.ReadableStream, 'data');
+}
+async function stopServer(): Promise<void> {
+  if (server.exitCode !== null) return;
+  server.kill();
+  await once(server, 'exit');
+}
+
+/** The same browser with what it keeps, opened again. */
+async function openBrowser(launchOptions: object): Promise<{ readonly browser: BrowserContext; readonly page: Page }> {
+  const browser = await chromium.launchPersistentContext(join(folder, 'profile'), {
+    ...launchOptions,
+    viewport: { width: 1280, height: 800 },
+    serviceWorkers: 'allow',
+  });
+  return { browser, page: browser.pages()[0] ?? (await browser.newPage()) };
+}
+
+async function read(page: Page, how: number): Promise<void> {
+  for (let i = 0; i < how; i++) {
+    const asks = page.getByRole('heading', { level: 1 });
+    if (/Has it happened/.test((await asks.textContent()) ?? '')) await page.keyboard.press('0');
+    else await page.keyboard.type('20');
+    await page.keyboard.press('Enter');
+  }
+}
+
+test.beforeAll(startServer);
+test.afterAll(async () => {
+  await stopServer();
+  rmSync(folder, { recursive: true, force: true });
+});
+
+test('50 readings, 3 mishaps and a loss without a network, the browser closed and opened again: all there, once, in order', async ({
+  launchOptions,
+}) => {
+  let { browser, page } = await openBrowser(launchOptions);
+  await page.goto(BASE);
+  await page.getByLabel('Name').fill(person.name);
+  await page.getByLabel('Password').fill(person.password);
+  await page.getByRole('button', { name: 'Make the account' }).click();
+  await expect(page.getByRole('heading', { name: 'No experiment yet' })).toBeVisible();
+  const made = await page.request.post(`${BASE}/api/experiments`, {
+    data: execFileSync(process.execPath, ['--import', 'tsx', 'e2e/cellarPlan.ts'], { encoding: 'utf8' }),
+    headers,
+  });
+  expect(made.status()).toBe(201);
+  const { id } = (await made.json()) as { id: string };
+
+  await test.step('the app and what is due are kept while there is a network', async () => {
+    await page.reload();
+    await expect(page.getByText('Due today').or(page.getByLabel('Due today'))).toBeVisible();
+    await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+    await expect
+      .poll(() =>
+        page.evaluate(
+          () =>
+            new Promise<number>((resolve) => {
+              const open = indexedDB.open('fern-test');
+              open.onsuccess = () => {
+                const count = open.result.transaction('kept').objectStore('kept').count();
+                count.onsuccess = () => resolve(count.result);
+              };
+            }),
+        ),
+      )
+      .toBeGreaterThanOrEqual(3);
+  });
+
+  await stopServer();
+  await browser.close();
+  ({ browser, page } = await openBrowser(launchOptions));
+
+  await test.step('opened without a network: Today, the walk, the bench, what went wrong, a loss', async () => {
+    await page.goto(BASE);
+    await expect(page.getByText('No network. This is the list from last time')).toBeVisible();
+    await page.getByRole('button', { name: 'Start here' }).click();
+    await expect(page.getByTestId('unit')).toHaveText('D01');
+    await read(page, 20);
+    for (const note of ['the lamp was out', 'a cat', 'a draught']) {
+      await page.keyboard.press('w');
+      await page.getByLabel('What went wrong, in a few words').fill(note);
+      await page.getByRole('button', { name: 'Write it down' }).click();
+      await expect(page.getByRole('dialog')).toBeHidden();
+      // The next key comes to the walk again.
+      await expect(page.locator('.reading, .reading *').and(page.locator(':focus'))).toHaveCount(1);
+    }
+    await read(page, 10);
+    await expect(page.getByText('33 entries kept on this device, to be sent when the network is back')).toBeVisible();
+  });
+
+  await browser.close();
+  ({ browser, page } = await openBrowser(launchOptions));
+
+  await test.step('closed and opened again, still without a network', async () => {
+    await page.goto(`${BASE}/experiments/${id}/log/walk/3`);
+    await expect(page.getByText('33 entries kept on this device')).toBeVisible();
+    await read(page, 20);
+    await page.keyboard.press('x');
+    await page.getByRole('button', { name: /as lost$/ }).click();
+    await expect(page.getByText('54 entries kept on this device')).toBeVisible();
+    await expect(page.getByText('saved', { exact: false })).toHaveCount(0);
+  });
+
+  await startServer();
+  await browser.close();
+  ({ browser, page } = await openBrowser(launchOptions));
+
+  await test.step('opened with a network: all of it is there, once, in order', async () => {
+    await page.goto(`${BASE}/experiments/${id}/log/walk/3`);
+    await expect(page.getByText('Everything so far is saved.')).toBeVisible();
+    const study = (await (await page.request.get(`${BASE}/api/experiments/${id}/study`)).json()) as {
+      experiment: Experiment;
+      observations: Observation[];
+      happenings: Happening[];
+    };
+    expect(study.observations).toHaveLength(50);
+    expect(new Set(study.observations.map(({ unit, measure }) => `${unit} ${measure}`)).size).toBe(50);
+    const ids = study.observations.map(({ id: own }) => own);
+    expect(ids).toEqual([...ids].sort());
+    expect(study.happenings.map(({ note }) => note).sort()).toEqual(['a cat', 'a draught', 'the lamp was out']);
+    expect(study.experiment.units.filter(({ status }) => status === 'lost')).toHaveLength(1);
+    expect(study.observations.every(({ observer }) => observer === person.name)).toBe(true);
+  });
+  await browser.close();
+});

@@ -1,0 +1,42 @@
+<script setup lang="ts">
+import { useDocument } from '../stores/document';
+import { useOutbox } from '../stores/outbox';
+import FrondMark from './FrondMark.vue';
+import SignInForm from './SignInForm.vue';
+
+/** In place of every page, once the session has ended: nothing of the person can be read, and nothing that was typed is lost. */
+const outbox = useOutbox();
+const document = useDocument();
+const goOn = () => Promise.all([outbox.send(), document.flush()]);
+</script>
+
+<template>
+  <header><FrondMark /><b>Fern Test</b></header>
+  <main>
+    <h1>You were signed out</h1>
+    <p>Sign in again to go on where you were. What was typed here is kept for the person who typed it.</p>
+    <SignInForm @done="goOn" />
+    <p><a href="/door">Someone else</a></p>
+  </main>
+</template>
+
+<style scoped>
+header {
+  display: flex;
+  gap: 9px;
+  align-items: center;
+  height: 52px;
+  padding: 0 24px;
+  background: var(--rail);
+  color: #eaf2ea;
+  font: 600 18px var(--head);
+}
+main {
+  max-width: 420px;
+  margin: 0 auto;
+  padding: 60px 24px;
+}
+p {
+  margin: 12px 0 20px;
+}
+</style>

@@ -1,0 +1,23 @@
+import { addReadings, type Study } from '@fern/core';
+import type { Logged } from './waiting';
+
+/** A study with what was logged since, in order: what waits to be sent is shown like the rest. */
+export function withLogged(study: Study, logged: readonly Logged[]): Study {
+  if (logged.length === 0) return study;
+  const readings = logged.flatMap((item) => (item.kind === 'reading' ? [item.content] : []));
+  const happenings = logged.flatMap((item) => (item.kind === 'happening' ? [item.content] : []));
+  const states = new Map(logged.flatMap((item) => (item.kind === 'unit' ? [[item.content.unit, item.content] as const] : [])));
+  const known = new Set(study.happenings.map(({ id }) => id));
+  const units = study.experiment.units.map((unit) => {
+    const state = states.get(unit.unit);
+    return state ? { ...unit, ...state } : unit;
+  });
+  return addReadings(
+    {
+      ...study,
+      experiment: states.size === 0 ? study.experiment : { ...study.experiment, units },
+      happenings: [...study.happenings, ...happenings.filter(({ id }) => !known.has(id))],
+    },
+    readings,
+  );
+}
