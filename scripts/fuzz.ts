@@ -81,8 +81,11 @@ export async function fuzz(count: number, seed: number): Promise<Fault[]> {
   for (const { line, id: other, where, put, raw, key } of fc.sample(anyBent, { numRuns: count, seed })) {
     const name = `${line.method} ${line.path}`;
     // Without its session it would only be told to sign in.
-    if (name === 'delete /session' || (line.method === 'delete' && other === null)) continue;
-    const path = `/api${line.path.replace(':id', other ?? id).replace(':unit', other ?? 'D01')}`;
+    if (['delete /session', 'delete /sessions'].includes(name) || (line.method === 'delete' && other === null)) continue;
+    const path = `/api${line.path
+      .replace(':id', other ?? id)
+      .replace(':unit', other ?? 'D01')
+      .replace(':name', other ?? 'Bracken')}`;
     const body = line.file
       ? bendBytes(where, put)
       : goodBodies[name] === undefined

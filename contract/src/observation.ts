@@ -6,9 +6,11 @@ import { schemaOf } from './schemaOf';
 /** The most rows that one request may bring. */
 export const MOST_ROWS = 5000;
 
+export const observationSchema = schemaOf(observationFields).messages({ ...plainMessages });
+
 /** Readings posted together: all are stored, or none. */
 export const observationsSchema = Joi.object<{ observations: Observation[] }>({
-  observations: Joi.array().items(schemaOf(observationFields)).min(1).max(MOST_ROWS).unique('id').required(),
+  observations: Joi.array().items(observationSchema).min(1).max(MOST_ROWS).unique('id').required(),
 }).messages({ ...plainMessages });
 
 export const happeningSchema = schemaOf(happeningFields).messages({ ...plainMessages });

@@ -34,3 +34,52 @@ export interface StudyRecord extends Study {
 
 /** The same with its readings as columns, as pages ask for it. */
 export type PackedStudyRecord = Omit<StudyRecord, 'observations'> & { readonly observations: Columns };
+
+/** What is written into the owner's log. */
+export type Deed =
+  | 'made'
+  | 'imported'
+  | 'changed'
+  | 'started'
+  | 'amended'
+  | 'unsealed'
+  | 'unit'
+  | 'deleted'
+  | 'restored'
+  | 'gone'
+  | 'exported'
+  | 'erased'
+  | 'password'
+  | 'signed-out';
+
+/** One line of the owner's log. */
+export interface HistoryLine {
+  readonly id: string;
+  readonly experimentId: string | null;
+  readonly title: string | null;
+  /** Time, UTC. */
+  readonly at: string;
+  readonly what: Deed;
+  readonly detail: string | null;
+}
+
+/** An experiment in the bin. */
+export interface BinLine {
+  readonly id: string;
+  readonly title: string;
+  /** Times, UTC. */
+  readonly deletedAt: string;
+  readonly goneAt: string;
+}
+
+/** Someone named in readings. */
+export interface PersonLine {
+  readonly name: string;
+  readonly readings: number;
+  readonly experiments: number;
+}
+
+/** What an import made: the first experiment of it, and how many there are. */
+export interface ImportRecord extends ExperimentRecord {
+  readonly made: number;
+}

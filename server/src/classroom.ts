@@ -32,6 +32,8 @@ export const goodBodies: Readonly<Record<string, unknown>> = {
   'post /session': { name: 'M. Bracken', password: 'wrong' },
   'post /session/demo': { account: 'x' },
   'post /experiments': plan,
+  'put /password': { password: 'not it', next: 'another good one' },
+  'post /people/erased': { name: 'Bracken' },
   'put /experiments/:id': { version: 1, experiment: plan },
   'patch /experiments/:id/units/:unit': { status: 'lost', statusReason: 'dropped' },
   'post /experiments/:id/observations': { observations: [reading('one'), reading('two', { replaces: 'one' })] },

@@ -1,14 +1,15 @@
 import compression from 'compression';
-import express, { type Express, type NextFunction, type Request, type Response } from 'express';
+import express, { type Express, type NextFunction, type Request, type RequestHandler, type Response } from 'express';
 import expressStaticGzip from 'express-static-gzip';
 import helmet from 'helmet';
 import { existsSync } from 'node:fs';
 import pino from 'pino';
 import { pinoHttp } from 'pino-http';
-import { fieldErrors } from '@fern/contract';
+import { fieldErrors, type Account } from '@fern/contract';
 import { codeOf } from './databaseFile';
 import { onlyUnder } from './hosts';
 import { limits } from './limits';
+import { withoutValues } from './withoutValues';
 import { notFound, ProblemError } from './ProblemError';
 import { routes } from './routes/index';
 import type { Context, Route } from './routes/Route';
@@ -17,23 +18,25 @@ import { accountOfSession } from './services/accounts';
 
 /** The header that the app sends with every call that changes something: another site's form cannot. */
 export const APP_HEADER = 'x-fern-test';
-const MOST_FILE_BYTES = 20 * 1024 * 1024;
+const MOST_FILE_BYTES = 100 * 1024 * 1024;
 const MOST_TOLD_BYTES = 256 * 1024;
 
 export interface AppOptions extends Context {
   /** Folder of the built pages; none in tests of the API alone. */
   readonly pages?: string;
   readonly logLevel?: string;
+  /** Where the log goes; the console where there is none. */
+  readonly logTo?: NodeJS.WritableStream;
   /** Names under which it may be called; any where there are none. */
   readonly hosts?: ReadonlySet<string>;
   /** Failed sign-ins allowed in a quarter of an hour. */
   readonly signInAttempts?: number;
 }
 
-export function createApp({ pages, logLevel = 'silent', signInAttempts = 20, hosts, ...context }: AppOptions): Express {
+export function createApp({ pages, logLevel = 'silent', logTo, signInAttempts = 20, hosts, ...context }: AppOptions): Express {
   const app = express();
   app.disable('x-powered-by');
-  app.use(pinoHttp({ logger: pino({ level: logLevel }), redact: ['req.headers.cookie', 'res.headers["set-cookie"]'] }));
+  app.use(pinoHttp({ logger: pino({ level: logLevel, serializers: withoutValues }, logTo ?? process.stdout), serializers: withoutValues }));
   if (hosts) app.use(onlyUnder(hosts));
   app.use(
     helmet({
@@ -89,6 +92,7 @@ function api(context: Context, signInAttempts: number): express.Router {
   for (const line of routes)
     router[line.method](
       line.path,
+      admit(line, context),
       line.file ? express.raw({ type: () => true, limit: MOST_FILE_BYTES }) : express.json({ limit: '4mb', reviver: refuseUnstorable }),
       ...(line.limited ? limited : []),
       answer(line, context),
@@ -112,19 +116,28 @@ function refuseUnstorable(key: string, value: unknown): unknown {
   return value;
 }
 
-/** Checks who calls and what they send, then answers with what the route says. */
-function answer(line: Route, context: Context) {
-  return async (request: Request, response: Response): Promise<void> => {
+/** Checks who calls, before anything that they send is read. */
+function admit(line: Route, context: Context): RequestHandler {
+  return async (request, response, next) => {
     if (line.who === 'demo-only' && !context.demo) throw notFound();
-    const account =
-      line.who === 'anyone' || line.who === 'demo-only' ? null : await accountOfSession(context.database, sessionToken(request));
-    if (account === null && (line.who === 'signed-in' || line.who === 'owner')) throw new ProblemError(401, 'Sign in, then try again.');
+    const open = line.who === 'anyone' || line.who === 'demo-only';
+    const account = open ? null : await accountOfSession(context.database, sessionToken(request));
+    if (account === null && !open) throw new ProblemError(401, 'Sign in, then try again.');
     const meant = request.get('x-fern-account');
     if (account !== null && meant !== undefined && meant !== account.id)
       throw new ProblemError(401, 'Someone else has signed in in this browser. Nothing was stored; sign in again.');
+    response.locals.account = account ?? { id: '', name: '' };
+    next();
+  };
+}
+
+/** Checks what was sent, then answers with what the route says. */
+function answer(line: Route, context: Context) {
+  return async (request: Request, response: Response): Promise<void> => {
     if (line.body && request.is('application/json') === false) throw new ProblemError(415, 'Send the content as JSON (application/json).');
     const body: unknown = line.body ? checked(line.body, request) : request.body;
-    const result = await line.handle({ ...context, account: account ?? { id: '', name: '' }, body, request, response });
+    const account = response.locals.account as Account;
+    const result = await line.handle({ ...context, account, body, request, response });
     response.status(line.status ?? 200);
     if (line.status === 204) response.end();
     else if (Buffer.isBuffer(result)) response.send(result);
@@ -151,7 +164,7 @@ function asProblem(error: unknown, request: Request): ProblemError {
   if (status === 413)
     return new ProblemError(
       413,
-      `This is larger than can be taken (${request.originalUrl.startsWith('/api/packages') ? '20 MB for a package' : '4 MB'}). Nothing was stored.`,
+      `This is larger than can be taken (${request.originalUrl.startsWith('/api/packages') ? '100 MB for a package' : '4 MB'}). Nothing was stored.`,
     );
   if (status === 415) return new ProblemError(415, 'This kind of content is not taken here.');
   if (status >= 400 && status < 500)

@@ -1,9 +1,16 @@
+import { randomInt } from 'node:crypto';
+import { existsSync, readFileSync } from 'node:fs';
+import { createServer as createHttp } from 'node:http';
+import { createServer as createHttps } from 'node:https';
 import { dirname, join } from 'node:path';
 import { createApp } from './createApp';
 import { DatabaseProblem } from './databaseFile';
 import { ownNames } from './hosts';
 import { openDatabase } from './openDatabase';
+import { isFirstStart } from './services/accounts';
 import { backUpDaily } from './services/backup';
+import { emptyBin } from './services/bin';
+import { certificateFiles } from './services/certificate';
 import { loadDemo } from './services/loadDemo';
 
 const root = join(import.meta.dirname, '..', '..');
@@ -19,26 +26,40 @@ const database = await openDatabase(file).catch((error: unknown) => {
 if (demo) await loadDemo(database);
 else {
   const folder = join(dirname(file), 'backups');
-  const daily = () =>
+  const daily = () => {
+    void emptyBin(database, Date.now());
     void backUpDaily(file, folder, new Date().toISOString().slice(0, 10)).catch((error: unknown) =>
       console.error(`No backup could be made in ${folder}: ${error instanceof Error ? error.message : 'unknown'}`),
     );
+  };
   daily();
   setInterval(daily, 3_600_000).unref();
 }
+const loopback = ['127.0.0.1', '::1', 'localhost'].includes(host);
+// Whoever reaches the server first could else make the one account.
+const firstCode = !loopback && !demo && (await isFirstStart(database)) ? String(randomInt(1e8)).padStart(8, '0') : undefined;
 const app = createApp({
   database,
   demo,
+  firstCode,
   pages: join(root, 'web', 'dist'),
   logLevel: process.env.LOG_LEVEL ?? 'warn',
   hosts: ownNames(process.env.FERN_HOSTS),
 });
-const server = app.listen(port, host, (error?: Error) => {
-  if (error) {
-    console.error(`Cannot listen on http://${host}:${port}: ${error.message}. Is it running already? Choose another port with PORT=4174.`);
-    process.exit(1);
-  }
-  console.log(`Fern Test is ready: http://${host}:${port}`);
+const made = certificateFiles(join(dirname(file), 'certificate'));
+const certificate = process.env.FERN_TLS_CERT ?? (!loopback && existsSync(made.certificate) ? made.certificate : undefined);
+const key = process.env.FERN_TLS_KEY ?? made.key;
+const scheme = certificate === undefined ? 'http' : 'https';
+const server = certificate === undefined ? createHttp(app) : createHttps({ cert: readFileSync(certificate), key: readFileSync(key) }, app);
+server.on('error', (error) => {
+  console.error(
+    `Cannot listen on ${scheme}://${host}:${port}: ${error.message}. Is it running already? Choose another port with PORT=4174.`,
+  );
+  process.exit(1);
+});
+server.listen(port, host, () => {
+  if (firstCode !== undefined) console.log(`To make the first account, type this code: ${firstCode}`);
+  console.log(`Fern Test is ready: ${scheme}://${host}:${port}`);
 });
 for (const signal of ['SIGINT', 'SIGTERM'] as const) {
   process.once(signal, () => {

@@ -1,7 +1,7 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { dirname, join } from 'node:path';
 import { APP_HEADER, createApp, type AppOptions } from './createApp';
 import { openDatabase, type Database } from './openDatabase';
 
@@ -20,13 +20,13 @@ export interface TestServer {
   readonly database: Database;
   readonly file: string;
   readonly caller: () => Caller;
-  readonly stop: () => Promise<void>;
+  /** Ends it, and with it its data unless they are wanted again. */
+  readonly stop: (how?: { readonly keepFiles: boolean }) => Promise<void>;
 }
 
-/** A server on a free port over a new database file, for tests. */
-export async function startTestServer(options: Partial<AppOptions> = {}): Promise<TestServer> {
-  const folder = mkdtempSync(join(tmpdir(), 'fern-test-'));
-  const file = join(folder, 'test.sqlite');
+/** A server on a free port over a new database file, or one that is there, for tests. */
+export async function startTestServer(options: Partial<AppOptions> = {}, there?: string): Promise<TestServer> {
+  const file = there ?? join(mkdtempSync(join(tmpdir(), 'fern-test-')), 'test.sqlite');
   const database = await openDatabase(file);
   const server = createApp({ database, demo: false, ...options }).listen(0, '127.0.0.1');
   await new Promise((resolve) => server.once('listening', resolve));
@@ -57,10 +57,10 @@ export async function startTestServer(options: Partial<AppOptions> = {}): Promis
     database,
     file,
     caller,
-    stop: async () => {
+    stop: async ({ keepFiles } = { keepFiles: false }) => {
       await new Promise((resolve) => server.close(resolve));
       await database.close();
-      rmSync(folder, { recursive: true, force: true });
+      if (!keepFiles) rmSync(dirname(file), { recursive: true, force: true });
     },
   };
 }

@@ -1,3 +1,4 @@
+export { packagesIn, zipBundle } from './bundle';
 export { describeProblem } from './Problem';
 export { readPackage, type PackageFiles, type ReadResult } from './readPackage';
 export { writePackage } from './writePackage';

@@ -1,4 +1,5 @@
 import { DataTypes, Model, type ModelAttributes, type ModelStatic, type Sequelize } from 'sequelize';
+import type { Deed } from '@fern/contract';
 import { careFields, happeningFields, observationFields, unitFields, type Unit } from '@fern/core';
 import { columnsOf } from './columns';
 
@@ -25,6 +26,20 @@ export interface ExperimentRow {
   changedAt: string;
   /** Digest of what the client sent to make it; null where it sent no key. */
   madeFrom: string | null;
+  /** Time; null where it is not in the bin. */
+  deletedAt: string | null;
+}
+
+/** Something that was done, as its owner reads it. */
+export interface HistoryRow {
+  id: string;
+  accountId: string;
+  experimentId: string | null;
+  /** Of the experiment, as it was then. */
+  title: string | null;
+  at: string;
+  what: Deed;
+  detail: string | null;
 }
 
 export type UnitRow = Unit & { readonly experimentId: string; readonly position: number };
@@ -37,6 +52,7 @@ export interface Models {
   readonly accounts: Table<AccountRow>;
   readonly sessions: Table<SessionRow>;
   readonly experiments: Table<ExperimentRow>;
+  readonly history: Table<HistoryRow>;
   readonly units: Table<UnitRow>;
   readonly observations: Table<RecordRow>;
   readonly happenings: Table<RecordRow>;
@@ -61,6 +77,10 @@ export function defineModels(sequelize: Sequelize): Models {
       document: text,
       changedAt: text,
       madeFrom: text,
+      deletedAt: text,
+    }),
+    history: table<HistoryRow>('history', {
+      ...{ id: key(), accountId: text, experimentId: text, title: text, at: text, what: text, detail: text },
     }),
     units: table<UnitRow>('units', { experimentId: key(), position: DataTypes.INTEGER, ...columnsOf(unitFields, ['unit']) }),
     observations: table<RecordRow>('observations', { experimentId: key(), receivedAt: text, ...columnsOf(observationFields, ['id']) }),

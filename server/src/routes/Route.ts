@@ -13,6 +13,8 @@ type Who = 'anyone' | 'signed-in' | 'owner' | 'demo-only';
 export interface Context {
   readonly database: Database;
   readonly demo: boolean;
+  /** What must be typed to make the first account; undefined where only this computer can. */
+  readonly firstCode?: string;
 }
 
 export interface Call<Body = unknown> extends Context {

@@ -1,6 +1,7 @@
 import { changeSchema, experimentSchema, unitStatusSchema } from '@fern/contract';
 import { packColumns, type Experiment, type Unit } from '@fern/core';
-import { changeExperiment, createExperiment, deleteExperiment, getExperiment, getStudy, setUnitStatus } from '../services/experiments';
+import { changeExperiment, createExperiments, getExperiment, getStudy, setUnitStatus } from '../services/experiments';
+import { deleteExperiment } from '../services/bin';
 import { listExperiments } from '../services/list';
 import { param, route, sentUnderKey } from './Route';
 
@@ -19,7 +20,7 @@ export const experimentRoutes = [
     status: 201,
     handle: (call) => {
       const study = { experiment: call.body, observations: [], happenings: [], care: [] };
-      return createExperiment(call.database, call.account.id, study, sentUnderKey(call));
+      return createExperiments(call.database, call.account.id, [study], 'made', sentUnderKey(call));
     },
   }),
   route({

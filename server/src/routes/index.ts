@@ -1,3 +1,4 @@
+import { accountRoutes } from './account';
 import { experimentRoutes } from './experiments';
 import { logRoutes } from './log';
 import { packageRoutes } from './packages';
@@ -5,4 +6,4 @@ import type { Route } from './Route';
 import { sessionRoutes } from './session';
 
 /** Every route under /api, and who may call it. */
-export const routes: readonly Route[] = [...sessionRoutes, ...experimentRoutes, ...logRoutes, ...packageRoutes];
+export const routes: readonly Route[] = [...sessionRoutes, ...accountRoutes, ...experimentRoutes, ...logRoutes, ...packageRoutes];

@@ -1,5 +1,5 @@
 import { ProblemError } from '../ProblemError';
-import { createExperiment, getStudy } from '../services/experiments';
+import { createExperiments, getStudy } from '../services/experiments';
 import { packStudy } from '../services/packages';
 import { unpackApart } from '../services/unpackApart';
 import { param, route, sentUnderKey } from './Route';
@@ -23,7 +23,9 @@ export const packageRoutes = [
     status: 201,
     handle: async (call) => {
       if (!Buffer.isBuffer(call.body)) throw new ProblemError(415, 'Send the package as one .zip file.');
-      return createExperiment(call.database, call.account.id, await unpackApart(call.body), sentUnderKey(call));
+      const studies = await unpackApart(call.body);
+      const first = await createExperiments(call.database, call.account.id, studies, 'imported', sentUnderKey(call));
+      return { ...first, made: studies.length };
     },
   }),
 ];

@@ -1,6 +1,6 @@
 import { parseCookie } from 'cookie';
 import type { Request } from 'express';
-import { credentialsSchema, demoEntrySchema, newAccountSchema, type Credentials, type SessionState } from '@fern/contract';
+import { credentialsSchema, demoEntrySchema, newAccountSchema, type Credentials, type NewAccount, type SessionState } from '@fern/contract';
 import { notFound, ProblemError } from '../ProblemError';
 import {
   accountOfSession,
@@ -30,8 +30,13 @@ async function enter(call: Call, accountId: string): Promise<void> {
   });
 }
 
-async function state({ database, demo }: Call, account: SessionState['account']): Promise<SessionState> {
-  return { account, firstStart: await isFirstStart(database), demo: demo ? await demoAccounts(database) : [] };
+async function state({ database, demo, firstCode }: Call, account: SessionState['account']): Promise<SessionState> {
+  return {
+    account,
+    firstStart: await isFirstStart(database),
+    needsCode: firstCode !== undefined,
+    demo: demo ? await demoAccounts(database) : [],
+  };
 }
 
 export const sessionRoutes = [
@@ -41,7 +46,7 @@ export const sessionRoutes = [
     who: 'anyone',
     handle: async (call) => state(call, await accountOfSession(call.database, sessionToken(call.request))),
   }),
-  route<Credentials>({
+  route<NewAccount>({
     method: 'post',
     path: '/accounts',
     who: 'anyone',
@@ -49,6 +54,10 @@ export const sessionRoutes = [
     body: newAccountSchema,
     status: 201,
     handle: async (call) => {
+      if (call.firstCode !== undefined && call.body.code.trim() !== call.firstCode)
+        throw new ProblemError(403, 'Type the code that the server printed where it was started.', [
+          { pointer: '/code', detail: 'Type the code that the server printed where it was started.' },
+        ]);
       const account = await createFirstAccount(call.database, call.body);
       await enter(call, account.id);
       return state(call, account);

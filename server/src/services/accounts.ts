@@ -1,9 +1,10 @@
 import { createHash, randomBytes } from 'node:crypto';
 import { Op } from 'sequelize';
 import { v7 as uuid } from 'uuid';
-import type { Account, Credentials } from '@fern/contract';
+import type { Account, Credentials, PasswordChange } from '@fern/contract';
 import type { Database } from '../openDatabase';
 import { ProblemError } from '../ProblemError';
+import { remember } from './history';
 import { checkPassword, hashPassword } from './passwords';
 
 export const SESSION_DAYS = 30;
@@ -58,6 +59,40 @@ export async function accountOfSession({ statements }: Database, token: string |
     [digest(token), new Date().toISOString()],
   );
   return account ?? null;
+}
+
+/**
+ * Puts another password in the place of the one that the person knows. Every session but this one ends.
+ * @returns false where the password is not right; nothing is changed then
+ */
+export async function changePassword(
+  database: Database,
+  accountId: string,
+  token: string | undefined,
+  change: PasswordChange,
+): Promise<boolean> {
+  const row = await database.models.accounts.findByPk(accountId);
+  if (!row || !(await checkPassword(change.password, row.password))) return false;
+  await setPassword(database, accountId, change.next, token);
+  return true;
+}
+
+/** Sets a password, and ends every session but one. */
+export async function setPassword(database: Database, accountId: string, next: string, keep?: string): Promise<void> {
+  const password = await hashPassword(next);
+  await database.write(async (tables) => {
+    await tables.models.accounts.update({ password }, { where: { id: accountId } });
+    await tables.models.sessions.destroy({ where: { accountId, digest: { [Op.ne]: keep ? digest(keep) : '' } } });
+    await remember(tables, accountId, { what: 'password' });
+  });
+}
+
+/** Ends every session of an account. */
+export async function endAllSessions(database: Database, accountId: string): Promise<void> {
+  await database.write(async (tables) => {
+    await tables.models.sessions.destroy({ where: { accountId } });
+    await remember(tables, accountId, { what: 'signed-out' });
+  });
 }
 
 export async function endSession(database: Database, token: string | undefined): Promise<void> {

@@ -1,6 +1,6 @@
 import { QueryTypes } from 'sequelize';
 import { v7 as uuid } from 'uuid';
-import type { ExperimentRecord, StudyRecord } from '@fern/contract';
+import type { Deed, ExperimentRecord, StudyRecord } from '@fern/contract';
 import {
   careFields,
   experimentFields,
@@ -20,6 +20,7 @@ import { fromRow, toRow } from '../models/columns';
 import type { ExperimentRow, UnitRow } from '../models/index';
 import { notFound, ProblemError } from '../ProblemError';
 import { checkFrozen } from './checkFrozen';
+import { remember } from './history';
 import { insertReadings } from './readings';
 
 const MOST_KNOWN = 200;
@@ -27,7 +28,10 @@ const MOST_KNOWN = 200;
 /** One experiment of this owner; another's is not found. */
 export async function getExperiment(tables: Tables, ownerId: string, id: string): Promise<ExperimentRecord> {
   const { statements, models, known } = tables;
-  const [head] = await statements.all<{ version: number }>('SELECT version FROM experiments WHERE id = ? AND ownerId = ?', [id, ownerId]);
+  const [head] = await statements.all<{ version: number }>(
+    'SELECT version FROM experiments WHERE id = ? AND ownerId = ? AND deletedAt IS NULL',
+    [id, ownerId],
+  );
   if (!head) throw notFound();
   const before = known.get(id);
   if (before?.version === head.version) return before;
@@ -50,28 +54,43 @@ export interface Sent {
 }
 
 /**
- * Stores a new experiment, whole or not at all. With what was logged where it comes from a package.
+ * Stores new experiments, all of them whole or none. With what was logged where they come from a package.
  * @param sent null where the client gave no key
+ * @returns the first of them; under a key that was sent before, that of the first time
  */
-export function createExperiment(database: Database, ownerId: string, study: Study, sent: Sent | null = null): Promise<ExperimentRecord> {
+export function createExperiments(
+  database: Database,
+  ownerId: string,
+  studies: readonly Study[],
+  what: 'made' | 'imported',
+  sent: Sent | null = null,
+): Promise<ExperimentRecord> {
   return database.write(async (tables) => {
-    const { models } = tables;
-    const before = sent === null ? null : await models.experiments.findByPk(sent.key);
+    const before = sent === null ? null : await tables.models.experiments.findByPk(sent.key);
     if (before !== null) {
       if (before.ownerId === ownerId && before.madeFrom === sent?.digest) return getExperiment(tables, ownerId, before.id);
       throw new ProblemError(409, 'Something else was stored under this key already. Nothing was changed.');
     }
+    const [first, ...others] = studies;
     const id = sent?.key ?? uuid();
-    const { experiment } = study;
-    const document = asDocument(experiment);
-    await models.experiments.create({ id, ownerId, version: 1, document, changedAt: now(), madeFrom: sent?.digest ?? null });
-    await models.units.bulkCreate(unitRows(id, experiment.units));
-    const receivedAt = now();
-    await insertReadings(tables, id, study.observations, receivedAt);
-    await models.happenings.bulkCreate(study.happenings.map((event) => ({ ...toRow(happeningFields, event), experimentId: id })));
-    await models.care.bulkCreate(study.care.map((care) => ({ ...toRow(careFields, care), experimentId: id })));
-    return { id, version: 1, experiment };
+    for (const [i, study] of [first, ...others].entries()) {
+      const own = i === 0 ? id : uuid();
+      await insertStudy(tables, ownerId, own, study, sent?.digest ?? null);
+      await remember(tables, ownerId, { what, experimentId: own, title: study.experiment.title });
+    }
+    return { id, version: 1, experiment: first.experiment };
   });
+}
+
+async function insertStudy(tables: Tables, ownerId: string, id: string, study: Study, madeFrom: string | null): Promise<void> {
+  const { models } = tables;
+  const { experiment } = study;
+  const document = asDocument(experiment);
+  await models.experiments.create({ id, ownerId, version: 1, document, changedAt: now(), madeFrom, deletedAt: null });
+  await models.units.bulkCreate(unitRows(id, experiment.units));
+  await insertReadings(tables, id, study.observations, now());
+  await models.happenings.bulkCreate(study.happenings.map((event) => ({ ...toRow(happeningFields, event), experimentId: id })));
+  await models.care.bulkCreate(study.care.map((care) => ({ ...toRow(careFields, care), experimentId: id })));
 }
 
 /** Stores a change made from `version`; refuses where someone else changed it since, and where it bends a frozen plan without an amendment. */
@@ -115,14 +134,10 @@ export function changeExperiment(
     await models.experiments.update({ version: version + 1, document: asDocument(checked), changedAt: now() }, { where: { id } });
     await models.units.destroy({ where: { experimentId: id } });
     await models.units.bulkCreate(unitRows(id, checked.units));
+    for (const done of deedsOf(before.experiment, checked))
+      await remember(tables, ownerId, { ...done, experimentId: id, title: checked.title });
     return { id, version: version + 1, experiment: checked };
   });
-}
-
-export async function deleteExperiment(database: Database, ownerId: string, id: string): Promise<void> {
-  const gone = await database.write(({ models }) => models.experiments.destroy({ where: { id, ownerId } }));
-  database.known.delete(id);
-  if (gone === 0) throw notFound();
 }
 
 /** Marks a unit as lost, excluded, ended or active again. */
@@ -138,7 +153,9 @@ export function setUnitStatus(
     const [changed] = await tables.models.units.update(state, { where: { experimentId: id, unit } });
     if (changed === 0) throw notFound();
     await tables.models.experiments.increment('version', { where: { id } });
-    return getExperiment(tables, ownerId, id);
+    const record = await getExperiment(tables, ownerId, id);
+    await remember(tables, ownerId, { what: 'unit', experimentId: id, title: record.experiment.title, detail: `${unit}: ${state.status}` });
+    return record;
   });
 }
 
@@ -166,6 +183,18 @@ export async function getStudy(database: Database, ownerId: string, id: string):
     happenings: happenings.map((row) => fromRow(happeningFields, row)),
     care: care.map((row) => fromRow(careFields, row)),
   };
+}
+
+/** What the owner's log says of a change. */
+function deedsOf(before: Experiment, after: Experiment): { readonly what: Deed; readonly detail?: string }[] {
+  if (before.plan.frozenOn === null && after.plan.frozenOn !== null) return [{ what: 'started', detail: after.plan.frozenOn }];
+  const unsealed = before.plan.frozenOn !== null && before.blinded && !after.blinded;
+  const amendment = after.plan.amendments.length > before.plan.amendments.length ? after.plan.amendments.at(-1) : undefined;
+  if (!unsealed && !amendment) return [{ what: 'changed' }];
+  return [
+    ...(unsealed ? [{ what: 'unsealed' as const }] : []),
+    ...(amendment ? [{ what: 'amended' as const, detail: amendment.reason }] : []),
+  ];
 }
 
 const now = () => new Date().toISOString();

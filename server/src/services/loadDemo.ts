@@ -1,7 +1,7 @@
 import { v7 as uuid } from 'uuid';
 import { demoAccounts, demoExperiments, demoStudy } from '@fern/demo';
 import type { Database } from '../openDatabase';
-import { createExperiment } from './experiments';
+import { createExperiments } from './experiments';
 import { hashPassword } from './passwords';
 
 /** Fills an empty database with the demo: its accounts and their experiments, placed around today. A database with accounts is left as it is. */
@@ -13,7 +13,7 @@ export async function loadDemo(database: Database, today = new Date().toISOStrin
     const account = { id, name, password: await hashPassword(uuid()), demo: true, createdAt: new Date().toISOString() };
     await database.write(({ models }) => models.accounts.create(account));
     for (const { account, demo } of demoExperiments) {
-      if (account === name) await createExperiment(database, id, demoStudy(demo, today));
+      if (account === name) await createExperiments(database, id, [demoStudy(demo, today)], 'made');
     }
   }
 }

@@ -44,7 +44,10 @@ describe('a package that cannot be kept', () => {
 
   it('is refused where it reads well but breaks the app’s own bounds', () => {
     const long = { ...study, experiment: { ...study.experiment, title: 'x'.repeat(300) } };
-    expect(said(packStudy(long)).errors?.[0]).toMatchObject({ pointer: '/title', detail: 'This is too long: at most 200 characters.' });
+    expect(said(packStudy(long)).errors?.[0]).toMatchObject({
+      pointer: '/datapackage.json/title',
+      detail: 'This is too long: at most 200 characters.',
+    });
   });
 
   it('may be empty, cut short, or no package at all', () => {

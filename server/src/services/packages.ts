@@ -1,5 +1,15 @@
-import { describeProblem, readPackage, unzipPackage, writePackage, zipPackage, type PackageFiles, type Study } from '@fern/core';
-import { experimentSchema, fieldErrors } from '@fern/contract';
+import type { Schema } from 'joi';
+import {
+  describeProblem,
+  packagesIn,
+  readPackage,
+  unzipPackage,
+  writePackage,
+  zipPackage,
+  type PackageFiles,
+  type Study,
+} from '@fern/core';
+import { careSchema, experimentSchema, fieldErrors, happeningSchema, observationSchema } from '@fern/contract';
 import { ProblemError } from '../ProblemError';
 
 /** A study as the open package in one .zip. */
@@ -7,9 +17,14 @@ export function packStudy(study: Study): Uint8Array {
   return zipPackage(writePackage(study));
 }
 
-/** Reads an uploaded package; every problem is named with file, row and column, and then nothing is kept. */
-export function unpackStudy(bytes: Uint8Array): Study {
-  const unzipped = unzipPackage(bytes);
+/** Reads an uploaded package, or a bundle of packages: all of them, or none. */
+export function unpackStudies(bytes: Uint8Array): Study[] {
+  return packagesIn(bytes)?.map((inside) => unpackStudy(inside.bytes, inside.name)) ?? [unpackStudy(bytes)];
+}
+
+/** Reads one package; every problem is named with file, row and column, and then nothing is kept. */
+export function unpackStudy(bytes: Uint8Array, name?: string): Study {
+  const unzipped = unzipPackage(bytes, name);
   if ('problems' in unzipped) throw packageProblem(unzipped.problems);
   return studyFromFiles(unzipped.files);
 }
@@ -17,10 +32,25 @@ export function unpackStudy(bytes: Uint8Array): Study {
 function studyFromFiles(files: PackageFiles): Study {
   const read = readPackage(files);
   if ('problems' in read) throw packageProblem(read.problems);
-  const { error } = experimentSchema.validate(read.study.experiment, { abortEarly: false });
-  if (error)
-    throw new ProblemError(422, `The package holds an experiment that cannot be kept: ${error.details[0].message}`, fieldErrors(error));
+  const { experiment, observations, happenings, care } = read.study;
+  check(experimentSchema, experiment, 'datapackage.json');
+  // What could not be logged here cannot come in another way either.
+  observations.forEach((seen, i) => check(observationSchema, seen, `observations.csv/${i + 1}`));
+  happenings.forEach((event, i) => check(happeningSchema, event, `events.csv/${i + 1}`));
+  care.forEach((given, i) => check(careSchema, given, `care.csv/${i + 1}`));
   return read.study;
+}
+
+function check(schema: Schema, value: unknown, place: string): void {
+  const { error } = schema.validate(value, { abortEarly: false });
+  if (error)
+    throw new ProblemError(
+      422,
+      `The package holds what cannot be kept: ${error.details[0].message} (${place}). Nothing was stored.`,
+      fieldErrors(error)
+        .map(({ pointer, detail }) => ({ pointer: `/${place}${pointer}`, detail }))
+        .slice(0, 100),
+    );
 }
 
 type Problem = Parameters<typeof describeProblem>[0];

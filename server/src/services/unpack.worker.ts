@@ -1,10 +1,10 @@
 import { parentPort, workerData } from 'node:worker_threads';
 import { ProblemError } from '../ProblemError';
-import { unpackStudy } from './packages';
+import { unpackStudies } from './packages';
 
-/** Reads one package in a thread of its own and says what it holds, or what is wrong with it. */
+/** Reads what was uploaded in a thread of its own and says what it holds, or what is wrong with it. */
 try {
-  parentPort?.postMessage({ study: unpackStudy(workerData as Uint8Array) });
+  parentPort?.postMessage({ studies: unpackStudies(workerData as Uint8Array) });
 } catch (error) {
   if (!(error instanceof ProblemError)) throw error;
   parentPort?.postMessage({ problem: error.problem });

@@ -13,10 +13,10 @@ const atOnce = pLimit(1);
 const file = new URL(import.meta.url.endsWith('.ts') ? './unpack.source.mjs' : './unpack.js', import.meta.url);
 
 /**
- * Reads an uploaded package in a thread with limits on time and memory, so that others are answered meanwhile.
+ * Reads an uploaded package, or a bundle of them, in a thread with limits on time and memory, so that others are answered meanwhile.
  * @throws {ProblemError} 422 where it cannot be read, or not within the limits
  */
-export function unpackApart(bytes: Uint8Array): Promise<Study> {
+export function unpackApart(bytes: Uint8Array): Promise<Study[]> {
   return atOnce(
     () =>
       new Promise((resolve, reject) => {
@@ -27,8 +27,8 @@ export function unpackApart(bytes: Uint8Array): Promise<Study> {
           tooMuch();
           void worker.terminate();
         }, MOST_SECONDS * 1000);
-        worker.on('message', (said: { readonly study: Study } | { readonly problem: Problem }) => {
-          if ('study' in said) resolve(said.study);
+        worker.on('message', (said: { readonly studies: Study[] } | { readonly problem: Problem }) => {
+          if ('studies' in said) resolve(said.studies);
           else reject(new ProblemError(said.problem.status, said.problem.detail, said.problem.errors));
         });
         worker.on('error', (error: NodeJS.ErrnoException) => (error.code === 'ERR_WORKER_OUT_OF_MEMORY' ? tooMuch() : reject(error)));

@@ -1,0 +1,76 @@
+import { passwordChangeSchema, personSchema, type PasswordChange } from '@fern/contract';
+import { ProblemError } from '../ProblemError';
+import { changePassword, endAllSessions } from '../services/accounts';
+import { emptyOne, readBin, restoreExperiment } from '../services/bin';
+import { packEverything } from '../services/everything';
+import { readHistory } from '../services/history';
+import { erasePerson, listPeople, dataOf } from '../services/people';
+import { param, route } from './Route';
+import { sessionToken } from './session';
+
+/** What a person can do about their own data and their own account. */
+export const accountRoutes = [
+  route<PasswordChange>({
+    method: 'put',
+    path: '/password',
+    who: 'signed-in',
+    limited: true,
+    body: passwordChangeSchema,
+    status: 204,
+    handle: async (call) => {
+      if (!(await changePassword(call.database, call.account.id, sessionToken(call.request), call.body)))
+        throw new ProblemError(422, 'That is not the password that you have now.', [
+          { pointer: '/password', detail: 'That is not the password that you have now.' },
+        ]);
+    },
+  }),
+  route({
+    method: 'delete',
+    path: '/sessions',
+    who: 'signed-in',
+    status: 204,
+    handle: ({ database, account }) => endAllSessions(database, account.id),
+  }),
+  route({ method: 'get', path: '/history', who: 'signed-in', handle: ({ database, account }) => readHistory(database, account.id) }),
+  route({ method: 'get', path: '/bin', who: 'signed-in', handle: ({ database, account }) => readBin(database, account.id) }),
+  route({
+    method: 'post',
+    path: '/bin/:id',
+    who: 'owner',
+    handle: (call) => restoreExperiment(call.database, call.account.id, param(call, 'id')),
+  }),
+  route({
+    method: 'delete',
+    path: '/bin/:id',
+    who: 'owner',
+    status: 204,
+    handle: (call) => emptyOne(call.database, call.account.id, param(call, 'id')),
+  }),
+  route({
+    method: 'get',
+    path: '/everything',
+    who: 'signed-in',
+    handle: async ({ database, account, response }) => {
+      response.type('application/zip').attachment('all-experiments.zip');
+      return Buffer.from(await packEverything(database, account.id));
+    },
+  }),
+  route({ method: 'get', path: '/people', who: 'signed-in', handle: ({ database, account }) => listPeople(database, account.id) }),
+  route({
+    method: 'get',
+    path: '/people/:name',
+    who: 'owner',
+    handle: async (call) => {
+      const data = await dataOf(call.database, call.account.id, param(call, 'name'));
+      call.response.attachment('one-person.json');
+      return data;
+    },
+  }),
+  route<{ name: string }>({
+    method: 'post',
+    path: '/people/erased',
+    who: 'signed-in',
+    body: personSchema,
+    handle: async ({ database, account, body }) => ({ pseudonym: await erasePerson(database, account.id, body.name) }),
+  }),
+];
