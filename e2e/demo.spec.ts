@@ -149,11 +149,11 @@ test('two windows: the second is told of the conflict, and nothing is overwritte
 test('a package of the wrong kind is refused in words', async ({ page }) => {
   await enterDemo(page);
   await page
-    .getByLabel('Open a data package (.zip)')
+    .getByLabel('Open a data package, or everything that was taken out (.zip)')
     .setInputFiles({ name: 'notes.zip', mimeType: 'application/zip', buffer: Buffer.from('not a zip') });
   await expect(page.getByRole('alert')).toContainText('is not a .zip file that can be opened');
   await page
-    .getByLabel('Open a data package (.zip)')
+    .getByLabel('Open a data package, or everything that was taken out (.zip)')
     .setInputFiles({ name: 'big.zip', mimeType: 'application/zip', buffer: Buffer.alloc(30 * 1024 * 1024) });
   await expect(page.getByRole('alert')).toContainText('20 MB');
 });

@@ -40,8 +40,12 @@ function shapeSchema(shape: Shape): Joi.Schema {
   }
 }
 
+/** The database ends a text at NUL, and half of a pair of characters cannot be written as UTF-8. */
+const STORABLE = /^[^\0\p{Surrogate}]*$/u;
+
 function textSchema({ least, most, trim, pattern }: Extract<Shape, { type: 'text' }>): Joi.Schema {
-  const limited = least > 0 ? Joi.string().min(least).max(most) : Joi.string().allow('').max(most);
+  const any = Joi.string().pattern(STORABLE);
+  const limited = least > 0 ? any.min(least).max(most) : any.allow('').max(most);
   const trimmed = trim ? limited.trim() : limited;
   return pattern ? trimmed.pattern(pattern) : trimmed;
 }

@@ -37,6 +37,7 @@ export * from './study/bench/layOut';
 export * from './study/bench/shelves';
 export * from './study/columns';
 export * from './study/curves';
+export * from './study/doubles';
 export * from './study/readings';
 export * from './study/stops';
 export * from './study/walks';

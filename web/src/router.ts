@@ -17,6 +17,7 @@ const pages: Record<Step, () => Promise<unknown>> = {
 const routes: RouteRecordRaw[] = [
   { path: '/', name: 'today', component: () => import('./today/TodayPage.vue') },
   { path: '/door', name: 'door', component: () => import('./door/DoorPage.vue'), meta: { open: true } },
+  { path: '/account', name: 'account', component: () => import('./account/AccountPage.vue') },
   { path: '/ask', name: 'library', component: () => import('./ask/LibraryPage.vue') },
   {
     path: '/experiments/:id',

@@ -100,6 +100,8 @@ export interface Kind {
   readonly byEye: boolean;
   /** Its value is a day: later or sooner, and some have not had it yet. */
   readonly timed: boolean;
+  /** Readings of one walk add up, so that two are no contradiction. */
+  readonly adds: boolean;
   /** A reading is the whole state on its day, so that a change of the lead can be seen between days. */
   readonly leads: boolean;
 

@@ -17,6 +17,7 @@ export const harvest: Kind = {
   verb: 'Pick and weigh',
   question: ({ name, unit }) => `Picked today: ${name.toLowerCase()}, in ${unit}?`,
   fresh: { ...measured.fresh, when: 'total' },
+  adds: true,
   leads: false,
   daily: ({ measure }, { of, start }) => dailyValues(of(measure), start, 'adds'),
   plants: 'sum',

@@ -25,6 +25,7 @@ export const measured: Kind = {
   ofSown: false,
   byEye: false,
   timed: false,
+  adds: false,
   leads: true,
   refuse: () => null,
   doubts: slips,

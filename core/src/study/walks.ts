@@ -184,6 +184,7 @@ function walksFrom(planned: readonly PlannedWalk[], today: string, filled: Fille
  * @param left units without a reading
  * @param on calendar date of the walk
  * @param today calendar date
+ * @returns done, whatever the day, where nothing is left
  */
 export function stateOf(left: number, on: string, today: string): WalkState {
   if (left === 0) return 'done';

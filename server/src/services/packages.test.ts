@@ -1,5 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { writePackage, zipPackage } from '@fern/core';
+import fc from 'fast-check';
+import { changeSchema } from '@fern/contract';
+import { writePackage, zipPackage, type Study } from '@fern/core';
 import { demoExperiments, demoStudy } from '@fern/demo';
 import { ProblemError } from '../ProblemError';
 import { packStudy, unpackStudy } from './packages';
@@ -54,5 +56,73 @@ describe('a package that cannot be kept', () => {
     expect(said(new Uint8Array()).detail).toMatch(/empty/);
     expect(said(packStudy(study).slice(0, 200)).detail).toMatch(/not a \.zip/);
     expect(said(zipPackage({ 'readme.csv': 'hello' })).detail).toMatch(/no datapackage\.json/);
+  });
+});
+
+describe('what a package may bring', () => {
+  const [, study] = studies[5];
+  const odd = fc.oneof(
+    fc.constantFrom(
+      ' D01',
+      'D 01',
+      'D01 ',
+      '',
+      '=1+1',
+      "'x",
+      '\ud800',
+      'a\u0000b',
+      'x'.repeat(100_000),
+      'constructor',
+      '__proto__',
+      '9999-12-31',
+      '0000-00-00',
+    ),
+    fc.constantFrom('2026-04-08T08:00:00Z', 'é́', '🌱', 'a\nb', 'a\r\nb', '"', ',', ';', '\t', '-0', '1e999', 'NaN'),
+    fc.string({ unit: 'binary', maxLength: 12 }),
+  );
+  const where = fc.constantFrom(
+    ...(['unit', 'arm', 'block', 'container', 'lot', 'statusReason', 'startedOn'] as const).map((field) => ['units', field] as const),
+    ...(['id', 'unit', 'plant', 'measure', 'observedOn', 'category', 'observer', 'note', 'replaces'] as const).map(
+      (field) => ['observations', field] as const,
+    ),
+    ...(['id', 'on', 'arms', 'units', 'note'] as const).map((field) => ['happenings', field] as const),
+    ...(['title', 'question', 'hypothesis', 'startedOn', 'created', 'name'] as const).map((field) => ['experiment', field] as const),
+  );
+
+  it('can be saved as it came and exported again as the same, or is refused', () => {
+    let kept = 0;
+    fc.assert(
+      fc.property(where, odd, fc.nat(), ([table, field], value, at) => {
+        const bent = structuredClone(study) as unknown as Record<string, Record<string, unknown>[]> & {
+          experiment: Record<string, unknown>;
+        };
+        const units = bent.experiment.units as Record<string, unknown>[];
+        const rows = table === 'experiment' ? [bent.experiment] : table === 'units' ? units : bent[table];
+        if (rows.length === 0) return;
+        rows[at % rows.length][field] = field === 'arms' || field === 'units' ? [value] : value;
+        let read: Study;
+        try {
+          read = unpackStudy(packStudy(bent as unknown as Study));
+        } catch (error) {
+          if (!(error instanceof ProblemError)) throw error;
+          expect(error.problem.errors?.[0].pointer).toMatch(/^\//);
+          return;
+        }
+        kept++;
+        const { error } = changeSchema.validate({ version: 1, experiment: read.experiment }, { convert: false });
+        expect(error?.message).toBeUndefined();
+        expect(unpackStudy(packStudy(read))).toEqual(read);
+      }),
+      { numRuns: 300, seed: 8 },
+    );
+    expect(kept).toBeGreaterThan(20);
+  });
+
+  it.each([
+    ['an event of an arm that is not there', { arms: ['Q'], units: [] }],
+    ['an event of a unit that is not there', { arms: [], units: ['Q99'] }],
+  ])('%s is refused', (_, more) => {
+    const event = { id: 'e', on: '2026-04-08', kind: 'other' as const, note: '', ...more };
+    expect(said(packStudy({ ...study, happenings: [event] })).detail).toMatch(/Q/);
   });
 });

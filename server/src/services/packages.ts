@@ -33,24 +33,26 @@ function studyFromFiles(files: PackageFiles): Study {
   const read = readPackage(files);
   if ('problems' in read) throw packageProblem(read.problems);
   const { experiment, observations, happenings, care } = read.study;
-  check(experimentSchema, experiment, 'datapackage.json');
-  // What could not be logged here cannot come in another way either.
-  observations.forEach((seen, i) => check(observationSchema, seen, `observations.csv/${i + 1}`));
-  happenings.forEach((event, i) => check(happeningSchema, event, `events.csv/${i + 1}`));
-  care.forEach((given, i) => check(careSchema, given, `care.csv/${i + 1}`));
-  return read.study;
+  // What could not be typed here cannot come in another way either.
+  return {
+    experiment: checked(experimentSchema, experiment, 'datapackage.json'),
+    observations: observations.map((seen, i) => checked(observationSchema, seen, `observations.csv/${i + 1}`)),
+    happenings: happenings.map((event, i) => checked(happeningSchema, event, `events.csv/${i + 1}`)),
+    care: care.map((given, i) => checked(careSchema, given, `care.csv/${i + 1}`)),
+  };
 }
 
-function check(schema: Schema, value: unknown, place: string): void {
-  const { error } = schema.validate(value, { abortEarly: false });
-  if (error)
-    throw new ProblemError(
-      422,
-      `The package holds what cannot be kept: ${error.details[0].message} (${place}). Nothing was stored.`,
-      fieldErrors(error)
-        .map(({ pointer, detail }) => ({ pointer: `/${place}${pointer}`, detail }))
-        .slice(0, 100),
-    );
+/** As it is stored: a title without the blanks around it. */
+function checked<T>(schema: Schema<T>, value: T, place: string): T {
+  const result = schema.validate(value, { abortEarly: false });
+  if (!result.error) return result.value;
+  throw new ProblemError(
+    422,
+    `The package holds what cannot be kept: ${result.error.details[0].message} (${place}). Nothing was stored.`,
+    fieldErrors(result.error)
+      .map(({ pointer, detail }) => ({ pointer: `/${place}${pointer}`, detail }))
+      .slice(0, 100),
+  );
 }
 
 type Problem = Parameters<typeof describeProblem>[0];

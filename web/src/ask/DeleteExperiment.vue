@@ -7,7 +7,7 @@ import ConfirmDialog from '../kit/ConfirmDialog.vue';
 import { useAttempt } from '../stores/attempt';
 import { useExperiments } from '../stores/experiments';
 
-/** Data would be gone, so this one asks. */
+/** Asks, since the experiment is found nowhere else then. */
 const { id, experiment, study } = useLoaded();
 const all = useExperiments();
 const router = useRouter();
@@ -26,8 +26,8 @@ const remove = () =>
   <p><button type="button" class="link" @click="open = true">Delete this experiment</button></p>
   <ConfirmDialog v-model:open="open" title="Delete this experiment?" :wrong="error">
     <p>
-      {{ experiment.title }} and its {{ readings }} {{ readings === 1 ? 'reading' : 'readings' }} will be gone for good. Take the data
-      package away first if you may need it.
+      {{ experiment.title }} and its {{ readings }} {{ readings === 1 ? 'reading' : 'readings' }} go into the bin. For 30 days you can take
+      them back from there, under your initials at the top.
     </p>
     <template #buttons>
       <Button :href="`/api/experiments/${id}/package`" download>Take the data</Button>

@@ -7,17 +7,18 @@ import { useSession } from '../stores/session';
 /** Name and password: to sign in, or at the first start to make the account. */
 const emit = defineEmits<{ done: [] }>();
 const session = useSession();
-const typed = reactive({ name: '', password: '' });
+const typed = reactive({ name: '', password: '', code: '' });
 const busy = ref(false);
 const wrong = ref<{ readonly field: string; readonly words: string } | null>(null);
 const wrongAt = (field: string) => (wrong.value?.field === field ? wrong.value.words : undefined);
-const elsewhere = computed(() => (wrong.value && !['/name', '/password'].includes(wrong.value.field) ? wrong.value.words : null));
+const elsewhere = computed(() => (wrong.value && !['/name', '/password', '/code'].includes(wrong.value.field) ? wrong.value.words : null));
 
 async function go(): Promise<void> {
   busy.value = true;
   wrong.value = null;
   try {
-    await (session.firstStart ? session.begin(typed) : session.enter(typed));
+    const { name, password, code } = typed;
+    await (session.firstStart ? session.begin({ name, password, code }) : session.enter({ name, password }));
     emit('done');
   } catch (error) {
     const field = error instanceof CallError ? error.errors[0] : undefined;
@@ -44,6 +45,15 @@ async function go(): Promise<void> {
         :autocomplete="session.firstStart ? 'new-password' : 'current-password'"
         :maxlength="200"
       />
+    </FormItem>
+    <FormItem
+      v-if="session.firstStart && session.needsCode"
+      label="The code that the server printed"
+      name="code"
+      :validate-status="wrongAt('/code') ? 'error' : ''"
+      :help="wrongAt('/code')"
+    >
+      <Input v-model:value="typed.code" inputmode="numeric" autocomplete="one-time-code" :maxlength="40" />
     </FormItem>
     <Button type="primary" html-type="submit" size="large" block :loading="busy">{{
       session.firstStart ? 'Make the account' : 'Sign in'

@@ -35,6 +35,7 @@ if (!experiments.loaded) void experiments.load();
         <summary :aria-label="`Signed in as ${session.account.name}`">{{ initials }}</summary>
         <div class="menu">
           <p>{{ session.account.name }}</p>
+          <p><RouterLink to="/account">Your data and account</RouterLink></p>
           <SignOut />
         </div>
       </details>

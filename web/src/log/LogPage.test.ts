@@ -132,3 +132,17 @@ describe('a unit that is chosen on the bench', () => {
     expect(useOutbox().waiting).toMatchObject([{ kind: 'unit', content: { unit: 'D03', status: 'excluded' } }]);
   });
 });
+
+describe('what was read twice', () => {
+  it('is shown with who read what, and settled by saying which is right; both stay', async () => {
+    const [a, b] = [read('D03', 12, { observer: 'Bracken' }), read('D03', 14, { observer: 'Maidenhair' })];
+    await log(startedStudy([a, b]));
+    const part = () => page.find('[aria-label="Read twice"]');
+    expect(part().text()).toContain('D03 · Normal sprouts');
+    await part().findAll('button')[0].trigger('click');
+    await vi.waitFor(() => expect(part().exists()).toBe(false));
+    await vi.waitFor(() => expect(server.calls.some(({ path }) => path.endsWith('/observations'))).toBe(true));
+    const sent = server.calls.find(({ path }) => path.endsWith('/observations'))?.body.observations;
+    expect(sent).toMatchObject([{ value: 12, replaces: b.id, note: 'read twice; 14 was not right' }]);
+  });
+});

@@ -13,6 +13,7 @@ import { useDocument } from '../stores/document';
 import { today } from '../stores/today';
 import LostDialog from './LostDialog.vue';
 import ReadingsTable from './ReadingsTable.vue';
+import ReadTwice from './ReadTwice.vue';
 import WalkList from './WalkList.vue';
 
 const { id, experiment, study } = useLoaded();
@@ -52,6 +53,7 @@ function pick(unit: string): void {
           next.state === 'due' ? 'Start the walk' : 'Do it now'
         }}</Button>
       </div>
+      <ReadTwice />
       <WalkList :walks="rounds" @walk="goWalk" />
       <ReadingsTable v-if="later" />
     </template>

@@ -71,12 +71,16 @@ export const api = {
   get: async <T>(path: string): Promise<T> => (await call('GET', path)).json() as Promise<T>,
   post: async <T>(path: string, body: unknown, options?: CallOptions): Promise<T> =>
     (await call('POST', path, body, options)).json() as Promise<T>,
-  put: async <T>(path: string, body: unknown, options?: CallOptions): Promise<T> =>
-    (await call('PUT', path, body, options)).json() as Promise<T>,
+  put: async <T>(path: string, body: unknown, options?: CallOptions): Promise<T> => answered<T>(await call('PUT', path, body, options)),
   patch: async <T>(path: string, body: unknown, options?: CallOptions): Promise<T> =>
     (await call('PATCH', path, body, options)).json() as Promise<T>,
   delete: async (path: string): Promise<void> => void (await call('DELETE', path)),
 };
+
+/** What was answered; nothing where the answer is empty. */
+async function answered<T>(response: Response): Promise<T> {
+  return (response.status === 204 ? undefined : await response.json()) as T;
+}
 
 /** What went wrong, in words for the screen. */
 export function wordsFor(error: unknown): string {

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
-import type { ExperimentLine, ExperimentRecord } from '@fern/contract';
+import type { ExperimentLine, ExperimentRecord, ImportRecord } from '@fern/contract';
 import { addDays, stateOf, type Experiment, type Measure, type WalkState } from '@fern/core';
 import { api, CallError, wordsFor } from './api';
 import { keep, kept } from './kept';
@@ -64,8 +64,8 @@ export const useExperiments = defineStore('experiments', () => {
   }
 
   const keys = useKeys();
-  async function make(content: string, path: string, body: unknown): Promise<ExperimentRecord> {
-    const made = await api.post<ExperimentRecord>(path, body, { key: keys.keyFor(content) });
+  async function make<Made extends ExperimentRecord>(content: string, path: string, body: unknown): Promise<Made> {
+    const made = await api.post<Made>(path, body, { key: keys.keyFor(content) });
     keys.stored(content);
     return made;
   }
@@ -83,8 +83,8 @@ export const useExperiments = defineStore('experiments', () => {
     missed: inState('missed'),
     coming: inState('coming'),
     load,
-    create: (experiment: Experiment) => make(JSON.stringify(experiment), '/experiments', experiment),
-    importPackage: (file: File) => make(`${file.name} ${file.size} ${file.lastModified}`, '/packages', file),
+    create: (experiment: Experiment) => make<ExperimentRecord>(JSON.stringify(experiment), '/experiments', experiment),
+    importPackage: (file: File) => make<ImportRecord>(`${file.name} ${file.size} ${file.lastModified}`, '/packages', file),
     remove: async (id: string) => {
       await api.delete(`/experiments/${id}`);
       await load();

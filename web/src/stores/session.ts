@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia';
 import { computed, onScopeDispose, ref } from 'vue';
-import type { Account, Credentials, SessionState } from '@fern/contract';
+import type { Account, Credentials, NewAccount, SessionState } from '@fern/contract';
 import { api, CallError, whenSignedOut } from './api';
 import { forgetKept } from './kept';
 
@@ -20,7 +20,7 @@ function remembered(): Account | null {
 
 /** Who is signed in. */
 export const useSession = defineStore('session', () => {
-  const state = ref<SessionState>({ account: null, firstStart: false, demo: [] });
+  const state = ref<SessionState>({ account: null, firstStart: false, needsCode: false, demo: [] });
   const known = ref(false);
   /** The server has not said who this is: whoever was signed in here goes on, without a network. */
   const unreachable = ref(false);
@@ -92,11 +92,12 @@ export const useSession = defineStore('session', () => {
     expired,
     account: computed(() => state.value.account),
     firstStart: computed(() => state.value.firstStart),
+    needsCode: computed(() => state.value.needsCode),
     demo: computed(() => state.value.demo),
     load,
     leave,
     enter: (credentials: Credentials) => enter('/session', credentials),
-    begin: (credentials: Credentials) => enter('/accounts', credentials),
+    begin: (credentials: NewAccount) => enter('/accounts', credentials),
     enterDemo: (account: string) => enter('/session/demo', { account }),
   };
 });

@@ -18,7 +18,8 @@ async function take(event: Event): Promise<void> {
   if (!file) return;
   await attempt(async () => {
     const record = await store.importPackage(file);
-    await router.push({ name: 'plan', params: { id: record.id } });
+    if (record.made === 1) await router.push({ name: 'plan', params: { id: record.id } });
+    else await store.load();
   });
   input.value = '';
 }
@@ -34,7 +35,7 @@ async function take(event: Event): Promise<void> {
   </ul>
   <p><Button @click="router.push('/ask')">Ask a new question</Button></p>
   <label class="link import">
-    {{ importing ? 'Reading the package …' : 'Open a data package (.zip)' }}
+    {{ importing ? 'Reading the package …' : 'Open a data package, or everything that was taken out (.zip)' }}
     <input type="file" accept=".zip" class="visually-hidden" :disabled="importing" @change="take" />
   </label>
   <ProblemNote :words="importError" />

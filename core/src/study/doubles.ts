@@ -1,0 +1,67 @@
+import { kindOf } from '../kinds';
+import type { Measure, Observation, Study } from '../model';
+import { readingsOf } from './readings';
+import { remembered } from './remembered';
+
+/** Readings of one unit, or one plant of it, on one day that say different things. */
+export interface Double {
+  readonly measure: Measure;
+  readonly unit: string;
+  readonly plant: string | null;
+  /** Calendar date. */
+  readonly on: string;
+  /** In the order in which they came in. */
+  readonly readings: readonly Observation[];
+}
+
+/**
+ * Where two people, or two devices without a network, read the same thing on the same day and differ. Both are kept; someone says which
+ * is right.
+ * @param study with its readings
+ * @returns in the order of the measures; none of measures whose readings add up
+ */
+export function doubles(study: Study): Double[] {
+  return study.experiment.measures
+    .filter((measure) => !kindOf(measure).adds)
+    .flatMap((measure) =>
+      [...readingsOf(study, measure.measure)].flatMap(([unit, { live }]) => doublesIn(live).map((found) => ({ measure, unit, ...found }))),
+    );
+}
+
+const doublesIn = remembered((live: readonly Observation[]): Pick<Double, 'plant' | 'on' | 'readings'>[] => {
+  const groups = new Map<string, Observation[]>();
+  for (const seen of live) {
+    const key = `${seen.observedOn.slice(0, 10)} ${seen.plant ?? ''}`;
+    const group = groups.get(key);
+    if (group) group.push(seen);
+    else groups.set(key, [seen]);
+  }
+  return [...groups.values()]
+    .filter((readings) => readings.some(({ value }) => value !== readings[0].value))
+    .map((readings) => ({ plant: readings[0].plant, on: readings[0].observedOn.slice(0, 10), readings }));
+});
+
+/**
+ * The corrections that settle a double.
+ * @param double what is settled
+ * @param right the reading that is right, one of its own
+ * @param by who says so, and an id for each correction
+ * @returns a reading in the place of each of the others, with the right value
+ */
+export function settle(
+  { readings }: Double,
+  right: Observation,
+  by: { readonly observer: string | null; readonly id: () => string },
+): Observation[] {
+  return readings
+    .filter(({ value }) => value !== right.value)
+    .map((wrong) => ({
+      ...wrong,
+      id: by.id(),
+      value: right.value,
+      category: right.category,
+      observer: by.observer,
+      note: `read twice; ${wrong.value} was not right`,
+      replaces: wrong.id,
+    }));
+}

@@ -1,0 +1,68 @@
+// @vitest-environment happy-dom
+import { mount } from '@vue/test-utils';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { useOutbox } from '../stores/outbox';
+import { useSession } from '../stores/session';
+import { storedWaiting } from '../stores/waiting';
+import { freshBrowser } from '../testing';
+import SignInForm from './SignInForm.vue';
+import SignOut from './SignOut.vue';
+
+let network: boolean;
+let calls: string[];
+let first: boolean;
+
+beforeEach(() => {
+  document.body.innerHTML = '';
+  freshBrowser();
+  network = true;
+  first = false;
+  calls = [];
+  vi.stubGlobal('location', { assign: vi.fn() });
+  vi.stubGlobal('fetch', async (url: string, init: RequestInit) => {
+    if (!network) throw new TypeError('no network');
+    calls.push(`${init.method} ${url.replace('/api', '')} ${String(init.body ?? '')}`.trim());
+    if (url === '/api/accounts' && !String(init.body).includes('12345678'))
+      return Response.json({ detail: 'Type the code.', errors: [{ pointer: '/code', detail: 'Type the code.' }] }, { status: 403 });
+    const account = first ? null : { id: 'me', name: 'M. Bracken' };
+    return Response.json({ account, firstStart: first, needsCode: first, demo: [], observations: [] });
+  });
+});
+
+describe('signing out', () => {
+  it('goes at once where everything has reached the server', async () => {
+    await useSession().load();
+    await mount(SignOut, { attachTo: document.body }).find('button').trigger('click');
+    await vi.waitFor(() => expect(location.assign).toHaveBeenCalledWith('/door'));
+    expect(calls).toContain('DELETE /session');
+  });
+
+  it('says first what has not, and where it stays', async () => {
+    await useSession().load();
+    network = false;
+    useOutbox().add('x', { kind: 'unit', content: { unit: 'D01', status: 'lost', statusReason: null } });
+    await mount(SignOut, { attachTo: document.body }).find('button').trigger('click');
+    await vi.waitFor(() => expect(document.body.textContent).toContain('1 entry stays in this browser.'));
+    expect(document.body.textContent).toContain('they go on when M. Bracken signs in here again');
+    expect(location.assign).not.toHaveBeenCalled();
+    [...document.querySelectorAll('button')].find((own) => own.textContent?.includes('all the same'))?.click();
+    await vi.waitFor(() => expect(location.assign).toHaveBeenCalledWith('/door'));
+    expect(await storedWaiting()).toHaveLength(1);
+  });
+});
+
+describe('the first account', () => {
+  it('where others can reach the server asks for its code, and says where it is wrong', async () => {
+    first = true;
+    await useSession().load();
+    const form = mount(SignInForm, { attachTo: document.body });
+    const [name, password, code] = form.findAll('input');
+    await name.setValue('M. Bracken');
+    await password.setValue('moss and fern');
+    await form.find('form').trigger('submit');
+    await vi.waitFor(() => expect(form.text()).toContain('Type the code.'));
+    await code.setValue('12345678');
+    await form.find('form').trigger('submit');
+    await vi.waitFor(() => expect(form.emitted('done')).toHaveLength(1));
+  });
+});
