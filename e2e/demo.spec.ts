@@ -211,4 +211,9 @@ test('a unit is marked as lost and put back; an experiment is deleted only after
   await page.getByRole('button', { name: 'Delete it' }).click();
   await expect(page.getByRole('heading', { level: 2, name: 'Your experiments' })).toBeVisible();
   await expect(page.getByRole('link', { name: 'To be deleted' })).toHaveCount(0);
+  await page.goto('/account');
+  await page.getByRole('listitem').filter({ hasText: 'To be deleted' }).getByRole('button', { name: 'Take it back' }).click();
+  await expect(page.getByRole('cell', { name: 'taken back from the bin' })).toBeVisible();
+  await page.goto('/');
+  await expect(page.getByRole('link', { name: 'To be deleted' })).toBeVisible();
 });

@@ -145,3 +145,26 @@ test('50 readings, 3 mishaps and a loss without a network, the browser closed an
   });
   await browser.close();
 });
+
+test('a session that ends shows nothing of the person, and goes on where they were', async ({ page, context }) => {
+  await page.goto(`${BASE}/door`);
+  const signIn = async () => {
+    await page.getByLabel('Name').fill(person.name);
+    await page.getByLabel('Password').fill(person.password);
+    await page.getByRole('button', { name: 'Sign in' }).click();
+  };
+  await signIn();
+  await page.getByRole('link', { name: 'Ask a question' }).click();
+  await page.getByRole('button', { name: 'Use this question: Does X change height?' }).click();
+  await page.getByLabel('Title').fill('Before the session ended');
+  await expect(page.getByText('✓ Saved')).toBeVisible();
+  await context.clearCookies();
+  await page.getByLabel('Title').fill('After the session ended');
+  await expect(page.getByRole('heading', { name: 'You were signed out' })).toBeVisible();
+  await expect(page.getByText('session ended')).toHaveCount(0);
+  await signIn();
+  await expect(page.getByLabel('Title')).toHaveValue('After the session ended');
+  await expect(page.getByText('✓ Saved')).toBeVisible();
+  await page.reload();
+  await expect(page.getByLabel('Title')).toHaveValue('After the session ended');
+});

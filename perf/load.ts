@@ -1,14 +1,13 @@
-import { spawn, spawnSync } from 'node:child_process';
-import { once } from 'node:events';
+import { spawnSync } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { anySprouting, experimentFrom } from '@fern/core';
 import { line } from './clock';
+import { ownServer, type OwnServer } from './ownServer';
 
 /** Posts of readings by 1, 5, 12 and 60 people beside bare durable inserts into the same disk, and what readers wait meanwhile. */
 const PORT = 4398;
-const BASE = `http://127.0.0.1:${PORT}/api`;
 const SECONDS = Number(process.argv[2] ?? 6);
 const folder = mkdtempSync(join(tmpdir(), 'fern-load-'));
 
@@ -25,21 +24,9 @@ function bareInserts(env: NodeJS.ProcessEnv, file: string): number {
   return Number(stdout);
 }
 
-let cookie = '';
-async function call(method: string, path: string, body?: unknown): Promise<Response> {
-  const response = await fetch(BASE + path, {
-    method,
-    headers: { 'x-fern-test': '1', 'content-type': 'application/json', cookie },
-    body: body === undefined ? undefined : JSON.stringify(body),
-  });
-  cookie = response.headers.getSetCookie()[0]?.split(';')[0] ?? cookie;
-  if (!response.ok) throw new Error(`${method} ${path}: ${response.status} ${await response.text()}`);
-  return response;
-}
-
 let next = 0;
 /** So many people post one reading after another while ten read the study. */
-async function load(people: number, id: string): Promise<{ readonly posts: number; readonly slowRead: number }> {
+async function load({ call }: OwnServer, people: number, id: string): Promise<{ readonly posts: number; readonly slowRead: number }> {
   const until = performance.now() + SECONDS * 1000;
   const waits: number[] = [];
   let posts = 0;
@@ -73,17 +60,13 @@ async function measure(syncMs: number): Promise<void> {
   if (env === null) return console.log(`no C compiler here: a disk of ${syncMs} ms a sync was not measured`);
   const on = syncMs === 0 ? '' : `, ${syncMs} ms a sync`;
   const bare = bareInserts(env, join(folder, `bare-${syncMs}.sqlite`));
-  const server = spawn(process.execPath, ['server/dist/start.js'], {
-    env: { ...env, PORT: String(PORT), FERN_DEMO: '', FERN_DATABASE: join(folder, `load-${syncMs}.sqlite`) },
-    stdio: ['ignore', 'pipe', 'inherit'],
-  });
+  const server = await ownServer(PORT, join(folder, `load-${syncMs}.sqlite`), env);
+  const { call } = server;
   try {
-    await new Promise<void>((resolve) => server.stdout.on('data', (text: Buffer) => text.toString().includes('ready') && resolve()));
-    await call('POST', '/accounts', { name: 'M. Bracken', password: 'moss and fern' });
     const plan = experimentFrom(anySprouting, { created: '2026-04-01', startOn: '2026-04-01', seed: 1 });
     const { id } = (await (await call('POST', '/experiments', plan)).json()) as { id: string };
     for (const people of [1, 5, 12, 60]) {
-      const { posts, slowRead } = await load(people, id);
+      const { posts, slowRead } = await load(server, people, id);
       if (people === 1) line(`a post of one person, in bare durable inserts${on}`, bare / posts, 'under 3');
       else {
         line(`posts a second of ${people} people over bare inserts of one${on}`, posts / bare, people === 60 ? 'over 1' : '');
@@ -91,8 +74,7 @@ async function measure(syncMs: number): Promise<void> {
       }
     }
   } finally {
-    server.kill();
-    await once(server, 'exit');
+    await server.stop();
   }
 }
 

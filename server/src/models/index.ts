@@ -31,7 +31,7 @@ export interface ExperimentRow {
 }
 
 /** Something that was done, as its owner reads it. */
-export interface HistoryRow {
+interface HistoryRow {
   id: string;
   accountId: string;
   experimentId: string | null;
