@@ -39,11 +39,16 @@ export const accept = ({ body }: Call): Reply => ({
   body: { id: 'x', version: body.version + 1, experiment: body.experiment },
 });
 
-/** A browser in which nothing was kept yet. */
-export function freshBrowser(): void {
+/** A page that was just loaded: what the one before held in memory is gone. */
+export function freshPage(): void {
   const before = getActivePinia();
   if (before) disposePinia(before);
   setActivePinia(createPinia());
+}
+
+/** A browser in which nothing was kept yet. */
+export function freshBrowser(): void {
+  freshPage();
   localStorage.clear();
   void closeBrowserData();
   vi.stubGlobal('indexedDB', new IDBFactory());

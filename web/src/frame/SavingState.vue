@@ -14,7 +14,10 @@ const outbox = useOutbox();
 
 <template>
   <div class="saving" role="status" :class="[document.saving, { quiet: document.saving === 'saved' && !history.canUndo }]">
-    <span v-if="document.saving === 'saved' && outbox.waiting.length > 0">{{ outbox.offline ? 'Kept on this device' : 'Saving …' }}</span>
+    <span v-if="!outbox.looked"></span>
+    <span v-else-if="document.saving === 'saved' && outbox.waiting.length > 0">{{
+      outbox.offline ? 'Kept on this device' : 'Saving …'
+    }}</span>
     <span v-else-if="document.saving === 'saved'">✓ Saved</span>
     <span v-else-if="document.saving === 'changed' || document.saving === 'saving'">Saving …</span>
     <span v-else-if="document.saving === 'offline'"

@@ -1,13 +1,8 @@
 <script setup lang="ts">
-import { useDocument } from '../stores/document';
-import { useOutbox } from '../stores/outbox';
 import FrondMark from './FrondMark.vue';
 import SignInForm from './SignInForm.vue';
 
 /** In place of every page, once the session has ended: nothing of the person can be read, and nothing that was typed is lost. */
-const outbox = useOutbox();
-const document = useDocument();
-const goOn = () => Promise.all([outbox.send(), document.flush()]);
 </script>
 
 <template>
@@ -15,7 +10,7 @@ const goOn = () => Promise.all([outbox.send(), document.flush()]);
   <main>
     <h1>You were signed out</h1>
     <p>Sign in again to go on where you were. What was typed here is kept for the person who typed it.</p>
-    <SignInForm @done="goOn" />
+    <SignInForm />
     <p><a href="/door">Someone else</a></p>
   </main>
 </template>

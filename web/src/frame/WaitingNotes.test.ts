@@ -41,6 +41,15 @@ const mine = (id: string, more: object = {}) => ({ ...toWait('me', 'x', { kind: 
 beforeEach(() => vi.useRealTimers());
 
 describe('what became of the readings', () => {
+  it('before this browser’s store was read nothing is called saved', async () => {
+    server = fakeServer(startedStudy());
+    await storeWaiting([mine('a')]);
+    await useSession().load();
+    const wrapper = mount(WaitingNotes);
+    expect(wrapper.text()).toBe('');
+    await vi.waitFor(() => expect(wrapper.text()).not.toBe(''));
+  });
+
   it('where nothing waits all is saved, and on Today nothing is said of it', async () => {
     expect((await notes([])).text()).toBe('Fine:Everything so far is saved.');
     expect(mount(WaitingNotes, { props: { quiet: true } }).text()).toBe('');

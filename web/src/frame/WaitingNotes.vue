@@ -27,7 +27,7 @@ const save = () => saveText(JSON.stringify(outbox.aside, null, 2), 'entries-not-
     <button type="button" class="link" @click="outbox.drop([item])">Take this away</button></MarginNote
   >
   <p v-if="outbox.aside.length > 0"><button type="button" class="link" @click="save">Save what was not taken as a file</button></p>
-  <MarginNote v-if="!quiet && outbox.count === 0 && outbox.aside.length === 0 && !outbox.stopped" severity="fine"
+  <MarginNote v-if="!quiet && outbox.looked && outbox.count === 0 && outbox.aside.length === 0 && !outbox.stopped" severity="fine"
     >Everything so far is saved.</MarginNote
   >
 </template>

@@ -1,8 +1,9 @@
 import { defineStore } from 'pinia';
-import { computed, ref, shallowRef } from 'vue';
+import { computed, ref, shallowRef, watch } from 'vue';
 import type { ExperimentRecord, FieldError } from '@fern/contract';
 import { restorePlan, same, type Experiment } from '@fern/core';
 import { api, CallError } from './api';
+import { useSession } from './session';
 
 export type Saving = 'saved' | 'changed' | 'saving' | 'wrong' | 'conflict' | 'offline';
 
@@ -103,6 +104,14 @@ export const useDocument = defineStore('document', () => {
   }
 
   window.addEventListener('pagehide', () => void flush(true));
+  // What could not be saved because the session had ended is saved when the person is back.
+  const session = useSession();
+  watch(
+    () => session.expired,
+    (expired) => {
+      if (!expired) void flush();
+    },
+  );
 
   return {
     id,

@@ -1,9 +1,8 @@
 // @vitest-environment happy-dom
-import { createPinia, setActivePinia } from 'pinia';
 import { v7 as uuid } from 'uuid';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Observation } from '@fern/core';
-import { freshBrowser } from '../testing';
+import { freshBrowser, freshPage } from '../testing';
 import { useOutbox } from './outbox';
 import { useSession } from './session';
 import { dropWaiting, storedWaiting, storeWaiting, toWait, type Logged } from './waiting';
@@ -143,7 +142,7 @@ describe('the outbox', () => {
 
   it('what was typed before the server said who this is belongs to whoever was signed in here, and is sent once the server says the same', async () => {
     await signedIn();
-    setActivePinia(createPinia());
+    freshPage();
     reply = noNetwork;
     const session = useSession();
     await session.load();

@@ -20,6 +20,8 @@ type Sent = (items: readonly Waiting[], reply: unknown) => void;
 export const useOutbox = defineStore('outbox', () => {
   const session = useSession();
   const waiting = shallowRef<readonly Waiting[]>([]);
+  /** What this browser holds is known, or that it holds nothing. */
+  const looked = ref(false);
   const offline = ref(false);
   /** Why nothing can be sent just now, other than the network. */
   const stopped = ref<string | null>(null);
@@ -27,6 +29,8 @@ export const useOutbox = defineStore('outbox', () => {
   const held = shallowRef<ReadonlySet<string>>(new Set());
   /** Those for which this browser has no room: they are on this page alone. */
   const unkept = shallowRef<ReadonlySet<string>>(new Set());
+  /** Acknowledged or dropped here: what was read from the store just before does not bring them back. */
+  const gone = new Set<string>();
   const own = computed(() => waiting.value.filter((item) => item.account === session.account?.id));
   const ready = computed(() => own.value.filter((item) => item.refused === undefined));
   const listeners: Sent[] = [];
@@ -34,15 +38,18 @@ export const useOutbox = defineStore('outbox', () => {
   let again: ReturnType<typeof setTimeout> | undefined;
   let underWay: Promise<void> | null = null;
   let more = false;
+  let over = false;
 
   /** Takes in what other tabs have put there and sent since. */
   async function look(): Promise<void> {
     const stored = await storedWaiting().catch(() => null);
+    looked.value = true;
     if (stored === null) return;
-    const there = new Set(stored.map(({ id }) => id));
+    const left = stored.filter(({ id }) => !gone.has(id));
+    const there = new Set(left.map(({ id }) => id));
     const here = waiting.value.filter(({ id }) => !there.has(id) && !held.value.has(id));
     held.value = there;
-    waiting.value = [...stored, ...here].sort((a, b) => (a.id < b.id ? -1 : 1));
+    waiting.value = [...left, ...here].sort((a, b) => (a.id < b.id ? -1 : 1));
   }
 
   async function store(items: readonly Waiting[]): Promise<void> {
@@ -58,6 +65,7 @@ export const useOutbox = defineStore('outbox', () => {
 
   async function forget(items: readonly Waiting[]): Promise<void> {
     const ids = new Set(items.map(({ id }) => id));
+    for (const id of ids) gone.add(id);
     await dropWaiting([...ids]).catch(() => undefined);
     unkept.value = new Set([...unkept.value].filter((id) => !ids.has(id)));
     waiting.value = waiting.value.filter(({ id }) => !ids.has(id));
@@ -79,11 +87,14 @@ export const useOutbox = defineStore('outbox', () => {
 
   /** Once more for what came meanwhile. */
   async function sendOn(): Promise<void> {
-    while (more) {
-      more = false;
-      await oneTabAtATime(sendAll);
+    try {
+      while (more) {
+        more = false;
+        await oneTabAtATime(sendAll);
+      }
+    } finally {
+      underWay = null;
     }
-    underWay = null;
   }
 
   async function sendAll(): Promise<void> {
@@ -96,7 +107,7 @@ export const useOutbox = defineStore('outbox', () => {
     const notNow = new Set<string>();
     for (;;) {
       const next = ready.value.find((item) => !notNow.has(item.experiment));
-      if (!next) return;
+      if (!next || over) return;
       const queue = ready.value.filter((item) => item.experiment === next.experiment);
       const others = queue.findIndex((item) => item.kind !== 'reading');
       const batch = next.kind === 'reading' ? queue.slice(0, Math.min(AT_ONCE, others < 0 ? AT_ONCE : others)) : [next];
@@ -155,14 +166,14 @@ export const useOutbox = defineStore('outbox', () => {
 
   useEventListener(window, 'online', () => void send());
   onScopeDispose(whenOthersChange(() => void look()));
-  onScopeDispose(() => clearTimeout(again));
-  watch(
-    () => session.account?.id,
-    () => void send(),
-    { immediate: true },
-  );
+  onScopeDispose(() => {
+    over = true;
+    clearTimeout(again);
+  });
+  watch([() => session.account?.id, () => session.expired], () => void send(), { immediate: true });
 
   return {
+    looked: computed(() => looked.value),
     offline: computed(() => offline.value),
     stopped: computed(() => stopped.value),
     /** How many wait to be sent. */

@@ -1,7 +1,6 @@
 // @vitest-environment happy-dom
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { createPinia, setActivePinia } from 'pinia';
-import { freshBrowser, startedStudy } from '../testing';
+import { freshBrowser, freshPage, startedStudy } from '../testing';
 import { packColumns } from '@fern/core';
 import { api } from './api';
 import { useExperiments } from './experiments';
@@ -39,7 +38,7 @@ beforeEach(() => {
 
 /** As after a reload of the page. */
 async function reloaded() {
-  setActivePinia(createPinia());
+  freshPage();
   await useSession().load();
 }
 
