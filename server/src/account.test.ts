@@ -197,6 +197,20 @@ describe('calls', () => {
     expect(ids).not.toContain('not mine');
   });
 
+  it('through a proxy on this computer are counted by the caller’s own address, and their cookie is for https alone', async () => {
+    const server = await startTestServer({ signInAttempts: 1 });
+    const from = (address: string) => ({ 'x-forwarded-for': address, 'x-forwarded-proto': 'https' });
+    const person = server.caller();
+    const made = await person.call('POST', '/api/accounts', { name: 'M. Bracken', password }, from('10.0.0.1'));
+    expect(made.headers.getSetCookie()[0]).toContain('Secure');
+    const signIn = (address: string) =>
+      server.caller().call('POST', '/api/session', { name: 'M. Bracken', password: 'wrong' }, from(address));
+    expect([(await signIn('10.0.0.1')).status, (await signIn('10.0.0.1')).status, (await signIn('10.0.0.2')).status]).toEqual([
+      401, 429, 401,
+    ]);
+    await server.stop();
+  });
+
   it('leave no value, name or cookie in the log, whatever goes wrong', async () => {
     let log = '';
     const logTo = new Writable({ write: (text: Buffer, _encoding, done) => ((log += text.toString()), done()) });

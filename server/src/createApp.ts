@@ -36,6 +36,8 @@ export interface AppOptions extends Context {
 export function createApp({ pages, logLevel = 'silent', logTo, signInAttempts = 20, hosts, ...context }: AppOptions): Express {
   const app = express();
   app.disable('x-powered-by');
+  // A proxy on this computer says who calls, and whether by https; nobody else is believed.
+  app.set('trust proxy', 'loopback');
   app.use(pinoHttp({ logger: pino({ level: logLevel, serializers: withoutValues }, logTo ?? process.stdout), serializers: withoutValues }));
   if (hosts) app.use(onlyUnder(hosts));
   app.use(
