@@ -44,8 +44,8 @@ function shapeSchema(shape: Shape): Joi.Schema {
 const STORABLE = /^[^\0\p{Surrogate}]*$/u;
 
 function textSchema({ least, most, trim, pattern }: Extract<Shape, { type: 'text' }>): Joi.Schema {
-  const any = Joi.string().pattern(STORABLE);
-  const limited = least > 0 ? any.min(least).max(most) : any.allow('').max(most);
+  const storable = Joi.string().pattern(STORABLE);
+  const limited = least > 0 ? storable.min(least).max(most) : storable.allow('').max(most);
   const trimmed = trim ? limited.trim() : limited;
   return pattern ? trimmed.pattern(pattern) : trimmed;
 }

@@ -137,6 +137,14 @@ describe('one person’s data', () => {
     expect(bytes).not.toContain('Ada Moss');
   });
 
+  it('is found under the longest name that can be typed', async () => {
+    const observer = `Ada/${'M'.repeat(116)}`;
+    await room.teacher.call('POST', `/api/experiments/${room.id}/observations`, {
+      observations: [reading('long', { observer, unit: 'D05' })],
+    });
+    expect(await get<object>(room.teacher, `/people/${encodeURIComponent(observer)}`)).toMatchObject({ readings: [{ id: 'long' }] });
+  });
+
   it('a reading still never changes in any other way', async () => {
     await expect(room.server.database.write(({ statements }) => statements.run('UPDATE observations SET value = 1'))).rejects.toThrow(
       'never changed',

@@ -46,9 +46,9 @@ export function route<Body>(line: Omit<Route, 'handle'> & { readonly handle: (ca
 }
 
 /** A named part of the path; what no id or code can be is not found. */
-export function param({ request }: Pick<Call, 'request'>, name: string): string {
+export function param({ request }: Pick<Call, 'request'>, name: string, most = 64): string {
   const value = request.params[name];
-  if (typeof value !== 'string' || value.length > 64 || /\p{Cc}/u.test(value)) throw notFound();
+  if (typeof value !== 'string' || value.length > most || /\p{Cc}/u.test(value)) throw notFound();
   return value;
 }
 

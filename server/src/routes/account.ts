@@ -8,6 +8,9 @@ import { erasePerson, listPeople, dataOf } from '../services/people';
 import { param, route } from './Route';
 import { sessionToken } from './session';
 
+/** As long as an observer's name may be. */
+const MOST_NAME = 120;
+
 /** What a person can do about their own data and their own account. */
 export const accountRoutes = [
   route<PasswordChange>({
@@ -61,7 +64,7 @@ export const accountRoutes = [
     path: '/people/:name',
     who: 'owner',
     handle: async (call) => {
-      const data = await dataOf(call.database, call.account.id, param(call, 'name'));
+      const data = await dataOf(call.database, call.account.id, param(call, 'name', MOST_NAME));
       call.response.attachment('one-person.json');
       return data;
     },

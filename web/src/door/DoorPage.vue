@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
 import { useRoute, useRouter } from 'vue-router';
-import FrondMark from '../frame/FrondMark.vue';
+import NameRail from '../frame/NameRail.vue';
 import SignInForm from '../frame/SignInForm.vue';
 import ProblemNote from '../kit/ProblemNote.vue';
 import { useAttempt } from '../stores/attempt';
@@ -22,7 +22,7 @@ const enterDemo = (account: string) =>
 
 <template>
   <div class="door">
-    <header><FrondMark /><b>Fern Test</b></header>
+    <NameRail />
     <main>
       <section>
         <h1>Is it true? Ask the plants, fairly.</h1>
@@ -77,16 +77,6 @@ const enterDemo = (account: string) =>
 </template>
 
 <style scoped>
-header {
-  display: flex;
-  gap: 9px;
-  align-items: center;
-  height: 52px;
-  padding: 0 24px;
-  background: var(--rail);
-  color: #eaf2ea;
-  font: 600 18px var(--head);
-}
 main {
   display: grid;
   grid-template-columns: minmax(0, 1.25fr) minmax(300px, 380px);

@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import FrondMark from './FrondMark.vue';
+import NameRail from './NameRail.vue';
 import SignInForm from './SignInForm.vue';
 
 /** In place of every page, once the session has ended: nothing of the person can be read, and nothing that was typed is lost. */
 </script>
 
 <template>
-  <header><FrondMark /><b>Fern Test</b></header>
+  <NameRail />
   <main>
     <h1>You were signed out</h1>
     <p>Sign in again to go on where you were. What was typed here is kept for the person who typed it.</p>
@@ -16,16 +16,6 @@ import SignInForm from './SignInForm.vue';
 </template>
 
 <style scoped>
-header {
-  display: flex;
-  gap: 9px;
-  align-items: center;
-  height: 52px;
-  padding: 0 24px;
-  background: var(--rail);
-  color: #eaf2ea;
-  font: 600 18px var(--head);
-}
 main {
   max-width: 420px;
   margin: 0 auto;
