@@ -1,4 +1,5 @@
 import vue from '@vitejs/plugin-vue';
+import { availableParallelism } from 'node:os';
 import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
@@ -8,6 +9,8 @@ export default defineConfig({
     // Long, so that a slow machine is only slow.
     testTimeout: 300_000,
     hookTimeout: 300_000,
+    // The parent mostly waits: one core less for it would stand idle.
+    maxWorkers: availableParallelism(),
     reporters: ['default', './scripts/plainSummary.mjs'],
   },
 });

@@ -1,8 +1,8 @@
 import { execFileSync, spawn, type ChildProcess } from 'node:child_process';
 import { once } from 'node:events';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { appendFileSync, cpSync, mkdtempSync, rmSync, symlinkSync } from 'node:fs';
 import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { join, resolve } from 'node:path';
 import { chromium, expect, test, type BrowserContext, type Page } from '@playwright/test';
 import type { Experiment, Happening, Observation } from '@fern/core';
 
@@ -13,9 +13,15 @@ const person = { name: 'M. Bracken', password: 'moss and fern' };
 const headers = { 'x-fern-test': '1', 'content-type': 'application/json' };
 let server: ChildProcess;
 
+/** The app as it was built, in a folder of its own, so that a newer version of it can be put there. */
+function copyApp(): void {
+  for (const part of ['server/dist', 'server/package.json', 'web/dist']) cpSync(part, join(folder, part), { recursive: true });
+  symlinkSync(resolve('node_modules'), join(folder, 'node_modules'));
+}
+
 /** A server of its own, so that there can be none: to a browser that is what no network is. */
 async function startServer(): Promise<void> {
-  server = spawn(process.execPath, ['server/dist/start.js'], {
+  server = spawn(process.execPath, [join(folder, 'server/dist/start.js')], {
     env: { ...process.env, PORT: String(PORT), FERN_DEMO: '', FERN_DATABASE: join(folder, 'data.sqlite') },
     stdio: ['ignore', 'pipe', 'inherit'],
   });
@@ -37,6 +43,8 @@ async function openBrowser(launchOptions: object): Promise<{ readonly browser: B
   return { browser, page: browser.pages()[0] ?? (await browser.newPage()) };
 }
 
+const cellarPlan = () => execFileSync(process.execPath, ['--import', 'tsx', 'e2e/cellarPlan.ts'], { encoding: 'utf8' });
+
 async function read(page: Page, how: number): Promise<void> {
   for (let i = 0; i < how; i++) {
     const asks = page.getByRole('heading', { level: 1 });
@@ -46,7 +54,10 @@ async function read(page: Page, how: number): Promise<void> {
   }
 }
 
-test.beforeAll(startServer);
+test.beforeAll(async () => {
+  copyApp();
+  await startServer();
+});
 test.afterAll(async () => {
   await stopServer();
   rmSync(folder, { recursive: true, force: true });
@@ -62,7 +73,7 @@ test('50 readings, 3 mishaps and a loss without a network, the browser closed an
   await page.getByRole('button', { name: 'Make the account' }).click();
   await expect(page.getByRole('heading', { name: 'No experiment yet' })).toBeVisible();
   const made = await page.request.post(`${BASE}/api/experiments`, {
-    data: execFileSync(process.execPath, ['--import', 'tsx', 'e2e/cellarPlan.ts'], { encoding: 'utf8' }),
+    data: cellarPlan(),
     headers,
   });
   expect(made.status()).toBe(201);
@@ -143,6 +154,29 @@ test('50 readings, 3 mishaps and a loss without a network, the browser closed an
     expect(study.experiment.units.filter(({ status }) => status === 'lost')).toHaveLength(1);
     expect(study.observations.every(({ observer }) => observer === person.name)).toBe(true);
   });
+  await browser.close();
+});
+
+test('a newer version of the app is taken when the person says so, and loses nothing of what waits', async ({ launchOptions }) => {
+  const { browser, page } = await openBrowser(launchOptions);
+  await page.goto(BASE);
+  await expect(page.getByRole('navigation').getByRole('link', { name: 'Today' })).toBeVisible();
+  const made = await page.request.post(`${BASE}/api/experiments`, { data: cellarPlan(), headers });
+  const { id } = (await made.json()) as { id: string };
+  await page.goto(`${BASE}/experiments/${id}/log/walk/3`);
+  await page.route('**/observations', (route) => route.abort());
+  await read(page, 3);
+  await expect(page.getByText('3 entries kept on this device')).toBeVisible();
+
+  appendFileSync(join(folder, 'web/dist/serviceWorker.js'), '\n// newer\n');
+  await page.reload();
+  await page.getByRole('button', { name: 'Use it now' }).click();
+  await expect(page.getByText('A newer version of Fern Test is here.')).toBeHidden();
+  await expect(page.getByText('3 entries kept on this device')).toBeVisible();
+  await page.unroute('**/observations');
+  await expect(page.getByText('Everything so far is saved.')).toBeVisible();
+  const stored = await (await page.request.get(`${BASE}/api/experiments/${id}/observations`)).json();
+  expect(stored).toHaveLength(3);
   await browser.close();
 });
 

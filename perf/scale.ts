@@ -1,36 +1,16 @@
 import { mkdtempSync, rmSync, statSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import {
-  anySprouting,
-  blankOf,
-  experimentFrom,
-  observationFields,
-  writePackage,
-  zipPackage,
-  type Experiment,
-  type Study,
-} from '@fern/core';
+import { writePackage, zipPackage } from '@fern/core';
 import { line } from './clock';
 import { ownServer } from './ownServer';
+import { manyReadings } from './manyReadings';
 
 /** How the cost of a call and the size of the file grow, from 100 to 100,000 readings and from 1 to 500 experiments. */
 const folder = mkdtempSync(join(tmpdir(), 'fern-scale-'));
 const file = join(folder, 'scale.sqlite');
 const server = await ownServer(4397, file);
 const today = new Date().toISOString().slice(0, 10);
-const draft = experimentFrom(anySprouting, { created: '2026-01-01', startOn: '2026-01-01', seed: 1 });
-
-/** A started test of 60 dishes with this many readings. */
-function study(readings: number): Study {
-  const units = Array.from({ length: 60 }, (_, i) => ({ ...draft.units[0], unit: `D${i}`, arm: draft.arms[i % 2].arm }));
-  const experiment: Experiment = { ...draft, units, startedOn: '2026-01-01', plan: { ...draft.plan, frozenOn: '2026-01-01' } };
-  const observations = Array.from({ length: readings }, (_, i) => ({
-    ...{ ...blankOf(observationFields), id: `r${i}`, unit: `D${i % 60}`, measure: 'sprouts', observedOn: '2026-01-04', value: i % 25 },
-    plant: String(Math.floor(i / 60)),
-  }));
-  return { experiment, observations, happenings: [], care: [] };
-}
 
 async function timed(work: () => Promise<unknown>, times = 5): Promise<number> {
   const taken: number[] = [];
@@ -53,7 +33,7 @@ try {
     line(`${what}, ${size.toLocaleString('en-GB')}, over the smallest`, cost / first[what], bound);
   };
   for (const size of [100, 1000, 10_000, 100_000]) {
-    const zip = zipPackage(writePackage(study(size)));
+    const zip = zipPackage(writePackage(manyReadings(size)));
     const before = onDisk();
     let id = '';
     const took = await timed(async () => {
@@ -65,7 +45,7 @@ try {
       size,
       await timed(() =>
         server.call('POST', `/experiments/${id}/observations`, {
-          observations: [{ ...study(1).observations[0], id: `n${n++}` }],
+          observations: [{ ...manyReadings(1).observations[0], id: `n${n++}` }],
         }),
       ),
       'about 1',
@@ -80,7 +60,7 @@ try {
     await server.call('DELETE', `/experiments/${id}`);
     await server.call('DELETE', `/bin/${id}`);
   }
-  const { experiment } = study(0);
+  const { experiment } = manyReadings(0);
   const running = { ...experiment, startedOn: today, plan: { ...experiment.plan, frozenOn: today } };
   let made = 0;
   for (const size of [1, 10, 100, 500]) {

@@ -5,6 +5,7 @@ import sqlite3 from 'sqlite3';
 import { Umzug, SequelizeStorage } from 'umzug';
 import type { ExperimentRecord } from '@fern/contract';
 import { checkNotEmpty, checkSound, inPlainWords, lockFile } from './databaseFile';
+import { ARRIVING } from './models/experimentRow';
 import { migrations } from './migrations/index';
 import { defineModels } from './models/index';
 import { oneWriter, type Tables, type Work } from './oneWriter';
@@ -76,6 +77,7 @@ async function openLocked(file: string, unlock: () => Promise<void>): Promise<Da
     logger: undefined,
   });
   await umzug.up();
+  await writer.statements.run('DELETE FROM experiments WHERE version = ?', [ARRIVING]);
   const reader = await connect(file, READING);
   const known = new Map<string, ExperimentRecord>();
   return {

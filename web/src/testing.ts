@@ -39,6 +39,9 @@ export const accept = ({ body }: Call): Reply => ({
   body: { id: 'x', version: body.version + 1, experiment: body.experiment },
 });
 
+/** Waits until a check holds, long enough for a slow machine. */
+export const eventually = <T>(check: () => T | Promise<T>): Promise<T> => vi.waitFor(check, 60_000);
+
 /** A page that was just loaded: what the one before held in memory is gone. */
 export function freshPage(): void {
   const before = getActivePinia();

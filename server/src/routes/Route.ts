@@ -5,7 +5,7 @@ import { validate } from 'uuid';
 import type { Account } from '@fern/contract';
 import type { Database } from '../openDatabase';
 import { notFound, ProblemError } from '../ProblemError';
-import type { Sent } from '../services/experiments';
+import type { Sent } from '../services/create';
 
 /** Who may call a route. `owner` routes find only what belongs to the signed-in account: another's is 404. */
 type Who = 'anyone' | 'signed-in' | 'owner' | 'demo-only';

@@ -1,6 +1,7 @@
 import { changeSchema, experimentSchema, unitStatusSchema } from '@fern/contract';
 import { packColumns, type Experiment, type Unit } from '@fern/core';
-import { changeExperiment, createExperiments, getExperiment, getStudy, setUnitStatus } from '../services/experiments';
+import { createExperiments } from '../services/create';
+import { changeExperiment, getExperiment, getStudy, setUnitStatus } from '../services/experiments';
 import { deleteExperiment } from '../services/bin';
 import { listExperiments } from '../services/list';
 import { param, route, sentUnderKey } from './Route';

@@ -1,5 +1,6 @@
 import { ProblemError } from '../ProblemError';
-import { createExperiments, getStudy } from '../services/experiments';
+import { createExperiments } from '../services/create';
+import { getStudy } from '../services/experiments';
 import { packStudy } from '../services/packages';
 import { unpackApart } from '../services/unpackApart';
 import { param, route, sentUnderKey } from './Route';

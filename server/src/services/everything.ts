@@ -1,4 +1,5 @@
 import { zipBundle } from '@fern/core';
+import { SHOWN } from '../models/experimentRow';
 import type { Database } from '../openDatabase';
 import { getStudy } from './experiments';
 import { remember } from './history';
@@ -6,12 +7,9 @@ import { packStudy } from './packages';
 
 /** All experiments of an owner as packages in one .zip, the oldest first. */
 export async function packEverything(database: Database, ownerId: string): Promise<Uint8Array> {
-  const rows = await database.models.experiments.findAll({
-    where: { ownerId, deletedAt: null },
-    attributes: ['id'],
-    order: [['id', 'ASC']],
-    raw: true,
-  });
+  const rows = await database.statements.all<{ id: string }>(`SELECT id FROM experiments WHERE ownerId = ? AND ${SHOWN} ORDER BY id`, [
+    ownerId,
+  ]);
   const packages: { title: string; bytes: Uint8Array }[] = [];
   for (const { id } of rows) {
     const study = await getStudy(database, ownerId, id);

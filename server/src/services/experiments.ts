@@ -1,37 +1,24 @@
 import { QueryTypes } from 'sequelize';
-import { v7 as uuid } from 'uuid';
 import type { Deed, ExperimentRecord, StudyRecord } from '@fern/contract';
-import {
-  careFields,
-  experimentFields,
-  happeningFields,
-  observationFields,
-  same,
-  unitFields,
-  withBlanks,
-  type Experiment,
-  type Observation,
-  type Study,
-  type Unit,
-} from '@fern/core';
+import { careFields, happeningFields, observationFields, same, type Experiment, type Observation, type Unit } from '@fern/core';
 import type { Database } from '../openDatabase';
 import type { Tables } from '../oneWriter';
-import { fromRow, toRow } from '../models/columns';
-import type { ExperimentRow, UnitRow } from '../models/index';
+import { fromRow } from '../models/columns';
+import { asDocument, asRecord, SHOWN } from '../models/experimentRow';
 import { notFound, ProblemError } from '../ProblemError';
 import { checkFrozen } from './checkFrozen';
 import { remember } from './history';
-import { insertReadings } from './readings';
+import { insertRecords } from './records';
 
 const MOST_KNOWN = 200;
 
 /** One experiment of this owner; another's is not found. */
 export async function getExperiment(tables: Tables, ownerId: string, id: string): Promise<ExperimentRecord> {
   const { statements, models, known } = tables;
-  const [head] = await statements.all<{ version: number }>(
-    'SELECT version FROM experiments WHERE id = ? AND ownerId = ? AND deletedAt IS NULL',
-    [id, ownerId],
-  );
+  const [head] = await statements.all<{ version: number }>(`SELECT version FROM experiments WHERE id = ? AND ownerId = ? AND ${SHOWN}`, [
+    id,
+    ownerId,
+  ]);
   if (!head) throw notFound();
   const before = known.get(id);
   if (before?.version === head.version) return before;
@@ -45,52 +32,6 @@ export async function getExperiment(tables: Tables, ownerId: string, id: string)
     known.set(id, record);
   }
   return record;
-}
-
-/** The client's own key for what it sends, with a digest of it: the same again under this key is the same thing. */
-export interface Sent {
-  readonly key: string;
-  readonly digest: string;
-}
-
-/**
- * Stores new experiments, all of them whole or none. With what was logged where they come from a package.
- * @param sent null where the client gave no key
- * @returns the first of them; under a key that was sent before, that of the first time
- */
-export function createExperiments(
-  database: Database,
-  ownerId: string,
-  studies: readonly Study[],
-  what: 'made' | 'imported',
-  sent: Sent | null = null,
-): Promise<ExperimentRecord> {
-  return database.write(async (tables) => {
-    const before = sent === null ? null : await tables.models.experiments.findByPk(sent.key);
-    if (before !== null) {
-      if (before.ownerId === ownerId && before.madeFrom === sent?.digest) return getExperiment(tables, ownerId, before.id);
-      throw new ProblemError(409, 'Something else was stored under this key already. Nothing was changed.');
-    }
-    const [first, ...others] = studies;
-    const id = sent?.key ?? uuid();
-    for (const [i, study] of [first, ...others].entries()) {
-      const own = i === 0 ? id : uuid();
-      await insertStudy(tables, ownerId, own, study, sent?.digest ?? null);
-      await remember(tables, ownerId, { what, experimentId: own, title: study.experiment.title });
-    }
-    return { id, version: 1, experiment: first.experiment };
-  });
-}
-
-async function insertStudy(tables: Tables, ownerId: string, id: string, study: Study, madeFrom: string | null): Promise<void> {
-  const { models } = tables;
-  const { experiment } = study;
-  const document = asDocument(experiment);
-  await models.experiments.create({ id, ownerId, version: 1, document, changedAt: now(), madeFrom, deletedAt: null });
-  await models.units.bulkCreate(unitRows(id, experiment.units));
-  await insertReadings(tables, id, study.observations, now());
-  await models.happenings.bulkCreate(study.happenings.map((event) => ({ ...toRow(happeningFields, event), experimentId: id })));
-  await models.care.bulkCreate(study.care.map((care) => ({ ...toRow(careFields, care), experimentId: id })));
 }
 
 /** Stores a change made from `version`; refuses where someone else changed it since, and where it bends a frozen plan without an amendment. */
@@ -131,9 +72,12 @@ export function changeExperiment(
         { pointer, detail: `${units.has(lost.unit) ? `Measure ${lost.measure}` : `Unit ${lost.unit}`} has readings.` },
       ]);
     }
-    await models.experiments.update({ version: version + 1, document: asDocument(checked), changedAt: now() }, { where: { id } });
+    await models.experiments.update(
+      { version: version + 1, document: asDocument(checked), changedAt: new Date().toISOString() },
+      { where: { id } },
+    );
     await models.units.destroy({ where: { experimentId: id } });
-    await models.units.bulkCreate(unitRows(id, checked.units));
+    await insertRecords(tables, 'units', checked.units, (position) => ({ experimentId: id, position }));
     for (const done of deedsOf(before.experiment, checked))
       await remember(tables, ownerId, { ...done, experimentId: id, title: checked.title });
     return { id, version: version + 1, experiment: checked };
@@ -195,19 +139,4 @@ function deedsOf(before: Experiment, after: Experiment): { readonly what: Deed; 
     ...(unsealed ? [{ what: 'unsealed' as const }] : []),
     ...(amendment ? [{ what: 'amended' as const, detail: amendment.reason }] : []),
   ];
-}
-
-const now = () => new Date().toISOString();
-
-function asDocument({ units: _units, ...rest }: Experiment): string {
-  return JSON.stringify(rest);
-}
-
-function asRecord(row: ExperimentRow, units: readonly UnitRow[]): ExperimentRecord {
-  const stored: object = { ...(JSON.parse(row.document) as object), units: units.map((unit) => fromRow(unitFields, unit)) };
-  return { id: row.id, version: row.version, experiment: withBlanks(experimentFields, stored) };
-}
-
-function unitRows(experimentId: string, units: readonly Unit[]): UnitRow[] {
-  return units.map((unit, position) => ({ ...unit, experimentId, position }));
 }

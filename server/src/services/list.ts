@@ -1,6 +1,7 @@
 import { QueryTypes } from 'sequelize';
 import type { ExperimentLine } from '@fern/contract';
 import { addDays, experimentFields, walks, withBlanks, type Experiment, type ReadSoFar, type StartCount } from '@fern/core';
+import { SHOWN } from '../models/experimentRow';
 import type { Database } from '../openDatabase';
 
 /** How far ahead walks are told, so that a browser without a network knows what comes. */
@@ -12,18 +13,21 @@ type Of<Row> = Row & { readonly experimentId: string };
  * The owner's experiments as lines, the newest change first. Three queries, however many there are.
  * @param today calendar date
  */
-export async function listExperiments({ sequelize, models }: Database, ownerId: string, today: string): Promise<ExperimentLine[]> {
-  const rows = await models.experiments.findAll({ where: { ownerId, deletedAt: null }, order: [['changedAt', 'DESC']], raw: true });
+export async function listExperiments({ sequelize, statements }: Database, ownerId: string, today: string): Promise<ExperimentLine[]> {
+  const rows = await statements.all<{ id: string; document: string }>(
+    `SELECT id, document FROM experiments WHERE ownerId = ? AND ${SHOWN} ORDER BY changedAt DESC`,
+    [ownerId],
+  );
   const counted = async <Row extends object>(sql: string) =>
     byExperiment(await sequelize.query<Of<Row>>(sql, { replacements: { ownerId }, type: QueryTypes.SELECT }));
   const starts = await counted<StartCount>(
     `SELECT u.experimentId, u.startedOn, count(*) AS units FROM units u JOIN experiments e ON e.id = u.experimentId
-     WHERE e.ownerId = :ownerId AND e.deletedAt IS NULL AND u.status = 'active' GROUP BY u.experimentId, u.startedOn`,
+     WHERE e.ownerId = :ownerId AND ${SHOWN} AND u.status = 'active' GROUP BY u.experimentId, u.startedOn`,
   );
   const read = await counted<ReadSoFar>(
     `SELECT o.experimentId, o.measure, substr(o.observedOn, 1, 10) AS "on", u.startedOn, count(DISTINCT o.unit) AS units
      FROM observations o JOIN units u ON u.experimentId = o.experimentId AND u.unit = o.unit JOIN experiments e ON e.id = o.experimentId
-     WHERE e.ownerId = :ownerId AND e.deletedAt IS NULL GROUP BY o.experimentId, o.measure, substr(o.observedOn, 1, 10), u.startedOn`,
+     WHERE e.ownerId = :ownerId AND ${SHOWN} GROUP BY o.experimentId, o.measure, substr(o.observedOn, 1, 10), u.startedOn`,
   );
   return rows.map(({ id, document }) => {
     const experiment = withBlanks(experimentFields, { ...(JSON.parse(document) as object), units: [] });

@@ -1,7 +1,7 @@
 import { v7 as uuid } from 'uuid';
 import { demoAccounts, demoExperiments, demoStudy } from '@fern/demo';
 import type { Database } from '../openDatabase';
-import { createExperiments } from './experiments';
+import { createExperiments } from './create';
 import { hashPassword } from './passwords';
 
 /** Fills an empty database with the demo: its accounts and their experiments, placed around today. A database with accounts is left as it is. */

@@ -12,11 +12,11 @@ import {
   type Observation,
 } from '@fern/core';
 import type { Database } from '../openDatabase';
-import { fromRow, toRow } from '../models/columns';
+import { fromRow } from '../models/columns';
 import type { Tables } from '../oneWriter';
 import { ProblemError } from '../ProblemError';
 import { getExperiment } from './experiments';
-import { insertReadings } from './readings';
+import { insertRecords } from './records';
 
 /**
  * Appends readings as one change: all are stored, or none. A reading whose id is already there is not stored again and is answered
@@ -41,7 +41,7 @@ export async function appendObservations(
     if (errors.length > 0) throw new ProblemError(422, `${errors[0].detail} Nothing was stored.`, errors);
     const receivedAt = new Date().toISOString();
     const fresh = observations.filter((seen) => !known.has(seen.id));
-    await insertReadings(tables, experimentId, fresh, receivedAt);
+    await insertRecords(tables, 'observations', fresh, () => ({ experimentId, receivedAt }));
     return observations.map((seen) => known.get(seen.id) ?? seen);
   });
 }
@@ -90,7 +90,7 @@ function append<Entry extends Happening | Care>(
   return database.write(async (tables) => {
     await getExperiment(tables, ownerId, experimentId);
     const stored = await tables.models[table].findOne({ where: { experimentId, id: entry.id }, raw: true });
-    if (stored === null) await tables.models[table].create({ ...toRow(fields, entry), experimentId });
+    if (stored === null) await insertRecords(tables, table, [entry], () => ({ experimentId }));
     else if (!same(fromRow(fields, stored), entry))
       throw new ProblemError(409, 'Another entry is stored under this id already. Nothing was changed.', [
         { pointer: '/id', detail: 'This id already belongs to another entry.' },

@@ -3,7 +3,7 @@ import { mount, type VueWrapper } from '@vue/test-utils';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { BinLine, HistoryLine, PersonLine } from '@fern/contract';
 import { useSession } from '../stores/session';
-import { freshBrowser, testRouter } from '../testing';
+import { eventually, freshBrowser, testRouter } from '../testing';
 import AccountPage from './AccountPage.vue';
 import { deedWords, timeWords } from './historyWords';
 
@@ -38,7 +38,7 @@ beforeEach(async () => {
   });
   await useSession().load();
   page = mount(AccountPage, { attachTo: document.body, global: { plugins: [testRouter()] } });
-  await vi.waitFor(() => expect(page.text()).toContain('Ada Moss'));
+  await eventually(() => expect(page.text()).toContain('Ada Moss'));
 });
 
 const press = (words: string) => {
@@ -56,23 +56,23 @@ describe('a person’s own data and account', () => {
 
   it('takes an experiment back from the bin', async () => {
     press('Take it back');
-    await vi.waitFor(() => expect(page.text()).toContain('Empty. An experiment that you delete lies here for 30 days.'));
+    await eventually(() => expect(page.text()).toContain('Empty. An experiment that you delete lies here for 30 days.'));
     expect(calls).toContain('POST /bin/x {}');
   });
 
   it('asks before it deletes for good', async () => {
     press('Delete it for good');
-    await vi.waitFor(() => expect(document.querySelector('.ant-modal-content')?.textContent).toContain('cannot be had back'));
+    await eventually(() => expect(document.querySelector('.ant-modal-content')?.textContent).toContain('cannot be had back'));
     expect(calls).toEqual([]);
     press('Delete it for good');
-    await vi.waitFor(() => expect(calls).toEqual(['DELETE /bin/x']));
+    await eventually(() => expect(calls).toEqual(['DELETE /bin/x']));
   });
 
   it('asks before it erases a name, and says what then stands there', async () => {
     press('Erase the name');
-    await vi.waitFor(() => expect(document.querySelector('.ant-modal-content')?.textContent).toContain('Names inside notes are not found'));
+    await eventually(() => expect(document.querySelector('.ant-modal-content')?.textContent).toContain('Names inside notes are not found'));
     press('Erase the name');
-    await vi.waitFor(() => expect(page.text()).toContain('Person 0a1b2c'));
+    await eventually(() => expect(page.text()).toContain('Person 0a1b2c'));
     expect(calls).toEqual(['POST /people/erased {"name":"Ada Moss"}']);
   });
 
@@ -82,10 +82,10 @@ describe('a person’s own data and account', () => {
     await now.setValue('moss and fern');
     await next.setValue('a much better one');
     await page.find('form').trigger('submit');
-    await vi.waitFor(() => expect(page.find('[role="alert"]').text()).toContain('not the password that you have now'));
+    await eventually(() => expect(page.find('[role="alert"]').text()).toContain('not the password that you have now'));
     refuse = null;
     await page.find('form').trigger('submit');
-    await vi.waitFor(() => expect(page.text()).toContain('The password is changed.'));
+    await eventually(() => expect(page.text()).toContain('The password is changed.'));
     expect(calls.at(-1)).toBe('PUT /password {"password":"moss and fern","next":"a much better one"}');
   });
 });

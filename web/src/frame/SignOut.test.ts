@@ -4,7 +4,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { useOutbox } from '../stores/outbox';
 import { useSession } from '../stores/session';
 import { storedWaiting } from '../stores/waiting';
-import { freshBrowser } from '../testing';
+import { eventually, freshBrowser } from '../testing';
 import SignInForm from './SignInForm.vue';
 import SignOut from './SignOut.vue';
 
@@ -33,7 +33,7 @@ describe('signing out', () => {
   it('goes at once where everything has reached the server', async () => {
     await useSession().load();
     await mount(SignOut, { attachTo: document.body }).find('button').trigger('click');
-    await vi.waitFor(() => expect(location.assign).toHaveBeenCalledWith('/door'));
+    await eventually(() => expect(location.assign).toHaveBeenCalledWith('/door'));
     expect(calls).toContain('DELETE /session');
   });
 
@@ -42,11 +42,11 @@ describe('signing out', () => {
     network = false;
     useOutbox().add('x', { kind: 'unit', content: { unit: 'D01', status: 'lost', statusReason: null } });
     await mount(SignOut, { attachTo: document.body }).find('button').trigger('click');
-    await vi.waitFor(() => expect(document.body.textContent).toContain('1 entry stays in this browser.'));
+    await eventually(() => expect(document.body.textContent).toContain('1 entry stays in this browser.'));
     expect(document.body.textContent).toContain('they go on when M. Bracken signs in here again');
     expect(location.assign).not.toHaveBeenCalled();
     [...document.querySelectorAll('button')].find((own) => own.textContent?.includes('all the same'))?.click();
-    await vi.waitFor(() => expect(location.assign).toHaveBeenCalledWith('/door'));
+    await eventually(() => expect(location.assign).toHaveBeenCalledWith('/door'));
     expect(await storedWaiting()).toHaveLength(1);
   });
 });
@@ -60,9 +60,9 @@ describe('the first account', () => {
     await name.setValue('M. Bracken');
     await password.setValue('moss and fern');
     await form.find('form').trigger('submit');
-    await vi.waitFor(() => expect(form.text()).toContain('Type the code.'));
+    await eventually(() => expect(form.text()).toContain('Type the code.'));
     await code.setValue('12345678');
     await form.find('form').trigger('submit');
-    await vi.waitFor(() => expect(form.emitted('done')).toHaveLength(1));
+    await eventually(() => expect(form.emitted('done')).toHaveLength(1));
   });
 });

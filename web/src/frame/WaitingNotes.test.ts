@@ -5,7 +5,7 @@ import { blankOf, observationFields } from '@fern/core';
 import { useOutbox } from '../stores/outbox';
 import { useSession } from '../stores/session';
 import { storedWaiting, storeWaiting, toWait, type Waiting } from '../stores/waiting';
-import { fakeServer, startedStudy, type FakeServer } from '../testing';
+import { eventually, fakeServer, type FakeServer, startedStudy } from '../testing';
 import WaitingNotes from './WaitingNotes.vue';
 
 let server: FakeServer;
@@ -33,7 +33,7 @@ async function notes(held: readonly Waiting[], props: object = {}): Promise<VueW
   await useSession().load();
   const wrapper = mount(WaitingNotes, { props });
   await useOutbox().send();
-  await vi.waitFor(() => expect(wrapper.text()).not.toBe(''));
+  await eventually(() => expect(wrapper.text()).not.toBe(''));
   return wrapper;
 }
 const mine = (id: string, more: object = {}) => ({ ...toWait('me', 'x', { kind: 'reading', content: reading(id) }), ...more });
@@ -47,7 +47,7 @@ describe('what became of the readings', () => {
     await useSession().load();
     const wrapper = mount(WaitingNotes);
     expect(wrapper.text()).toBe('');
-    await vi.waitFor(() => expect(wrapper.text()).not.toBe(''));
+    await eventually(() => expect(wrapper.text()).not.toBe(''));
   });
 
   it('where nothing waits all is saved, and on Today nothing is said of it', async () => {
@@ -57,7 +57,7 @@ describe('what became of the readings', () => {
 
   it('what waits without a network is kept, and is not called saved', async () => {
     const wrapper = await notes([mine('a'), mine('b')]);
-    await vi.waitFor(() => expect(wrapper.text()).toBe('Take care:2 entries kept on this device, to be sent when the network is back.'));
+    await eventually(() => expect(wrapper.text()).toBe('Take care:2 entries kept on this device, to be sent when the network is back.'));
     expect(wrapper.text()).not.toContain('saved');
   });
 
@@ -67,7 +67,7 @@ describe('what became of the readings', () => {
     expect(wrapper.text()).toContain('41 is more than the 25 sown in D03.');
     expect(wrapper.text()).not.toContain('Everything so far is saved');
     await wrapper.findAll('button')[0].trigger('click');
-    await vi.waitFor(() => expect(wrapper.text()).toBe('Fine:Everything so far is saved.'));
+    await eventually(() => expect(wrapper.text()).toBe('Fine:Everything so far is saved.'));
     expect(await storedWaiting()).toEqual([]);
   });
 
@@ -98,7 +98,7 @@ describe('what became of the readings', () => {
   it('an ended session is said, with what to do', async () => {
     const wrapper = await notes([mine('a')]);
     server.answer = () => ({ status: 401, body: { detail: 'Sign in first.' } });
-    await vi.waitFor(async () => {
+    await eventually(async () => {
       await useOutbox().send();
       expect(wrapper.text()).toContain('You are signed out. Sign in again');
     });

@@ -1,6 +1,7 @@
 // @vitest-environment happy-dom
 import { mount } from '@vue/test-utils';
-import { describe, expect, it, vi } from 'vitest';
+import { describe, expect, it } from 'vitest';
+import { eventually } from '../testing';
 import ChoiceField from './ChoiceField.vue';
 import ConfirmDialog from './ConfirmDialog.vue';
 import DataTable from './DataTable.vue';
@@ -121,7 +122,7 @@ describe('other fields', () => {
     const rows = Array.from({ length: 100 }, (_, i) => Array.from({ length: 200 }, () => String(i)));
     const wrapper = mount(DataTable, { props: { caption: 'All', head: [], rows } });
     expect(wrapper.findAll('tbody tr')).toHaveLength(2);
-    await vi.waitFor(() => expect(wrapper.findAll('tbody tr')).toHaveLength(100), { timeout: 60_000 });
+    await eventually(() => expect(wrapper.findAll('tbody tr')).toHaveLength(100));
     await wrapper.setProps({ rows: rows.slice(0, 5) });
     expect(wrapper.findAll('tbody tr')).toHaveLength(5);
   });

@@ -1,10 +1,10 @@
 // @vitest-environment happy-dom
 import type { VueWrapper } from '@vue/test-utils';
-import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { beforeEach, describe, expect, it } from 'vitest';
 import { addDays, blankOf, observationFields, type Observation, type Study } from '@fern/core';
 import { today } from '../stores/today';
 import { useOutbox } from '../stores/outbox';
-import { fakeServer, mountLoaded, startedStudy, type FakeServer } from '../testing';
+import { eventually, fakeServer, type FakeServer, mountLoaded, startedStudy } from '../testing';
 import LogPage from './LogPage.vue';
 
 let server: FakeServer;
@@ -23,7 +23,7 @@ const read = (unit: string, value: number, more: Partial<Observation> = {}): Obs
 async function log(study: Study): Promise<void> {
   server = fakeServer(study);
   page = await mountLoaded(LogPage);
-  await vi.waitFor(() => expect(page.text()).toMatch(/What was read|The log begins/));
+  await eventually(() => expect(page.text()).toMatch(/What was read|The log begins/));
 }
 const table = () => page.findAll('table tr').map((row) => row.findAll('th, td').map((cell) => cell.text()));
 const dialog = () => document.querySelector('.ant-modal-content');
@@ -94,7 +94,7 @@ describe('the log', () => {
 describe('a unit that is chosen on the bench', () => {
   const pick = async (unit: string) => {
     await page.find(`[data-unit="${unit}"]`).trigger('click');
-    await vi.waitFor(() => expect(dialog()?.textContent).toContain(`What happened to ${unit}?`));
+    await eventually(() => expect(dialog()?.textContent).toContain(`What happened to ${unit}?`));
   };
 
   it('can be marked as lost, with what happened', async () => {
@@ -117,9 +117,9 @@ describe('a unit that is chosen on the bench', () => {
     field.value = '  it fell ';
     field.dispatchEvent(new Event('input'));
     button('Mark D03 as lost')?.click();
-    await vi.waitFor(() => expect(server.calls.at(-1)).toMatchObject({ method: 'PATCH', path: '/experiments/x/units/D03' }));
+    await eventually(() => expect(server.calls.at(-1)).toMatchObject({ method: 'PATCH', path: '/experiments/x/units/D03' }));
     expect(server.calls.at(-1)?.body).toEqual({ status: 'lost', statusReason: 'it fell' });
-    await vi.waitFor(() => expect(page.find('h1').text()).toBe('11 dishes wait to be read today'));
+    await eventually(() => expect(page.find('h1').text()).toBe('11 dishes wait to be read today'));
   });
 
   it('is marked at once without a network, and waits to be sent', async () => {
@@ -127,8 +127,8 @@ describe('a unit that is chosen on the bench', () => {
     server.answer = () => 'offline';
     await pick('D03');
     button('Exclude D03')?.click();
-    await vi.waitFor(() => expect(page.find('h1').text()).toBe('11 dishes wait to be read today'));
-    await vi.waitFor(() => expect(useOutbox().offline).toBe(true));
+    await eventually(() => expect(page.find('h1').text()).toBe('11 dishes wait to be read today'));
+    await eventually(() => expect(useOutbox().offline).toBe(true));
     expect(useOutbox().waiting).toMatchObject([{ kind: 'unit', content: { unit: 'D03', status: 'excluded' } }]);
   });
 });
@@ -140,8 +140,8 @@ describe('what was read twice', () => {
     const part = () => page.find('[aria-label="Read twice"]');
     expect(part().text()).toContain('D03 · Normal sprouts');
     await part().findAll('button')[0].trigger('click');
-    await vi.waitFor(() => expect(part().exists()).toBe(false));
-    await vi.waitFor(() => expect(server.calls.some(({ path }) => path.endsWith('/observations'))).toBe(true));
+    await eventually(() => expect(part().exists()).toBe(false));
+    await eventually(() => expect(server.calls.some(({ path }) => path.endsWith('/observations'))).toBe(true));
     const sent = server.calls.find(({ path }) => path.endsWith('/observations'))?.body.observations;
     expect(sent).toMatchObject([{ value: 12, replaces: b.id, note: 'read twice; 14 was not right' }]);
   });

@@ -1,10 +1,10 @@
 // @vitest-environment happy-dom
 import type { VueWrapper } from '@vue/test-utils';
-import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { beforeEach, describe, expect, it } from 'vitest';
 import { addDays, blankOf, measureFields, observationFields, rubrics, type Measure, type Observation } from '@fern/core';
 import { useOutbox } from '../stores/outbox';
 import { today } from '../stores/today';
-import { fakeServer, mountLoaded, startedStudy, type FakeServer } from '../testing';
+import { eventually, fakeServer, type FakeServer, mountLoaded, startedStudy } from '../testing';
 import { ordinal, placeWords } from './placeWords';
 import WalkPage from './WalkPage.vue';
 
@@ -53,7 +53,7 @@ describe('a walk', () => {
     expect(page.find('h1').text()).toContain('Has it happened');
     await choose(1).trigger('click');
     expect(where()).toBe('D02');
-    await vi.waitFor(() => expect(posted()).toHaveLength(2));
+    await eventually(() => expect(posted()).toHaveLength(2));
     expect(posted()[0]).toMatchObject({
       unit: 'D01',
       measure: 'sprouts',
@@ -90,7 +90,7 @@ describe('a walk', () => {
     expect(page.find('.asked').text()).toContain('went from 20');
     expect(posted()).toEqual([]);
     await page.find('.asked .link').trigger('click');
-    await vi.waitFor(() => expect(posted()[0].value).toBe(12));
+    await eventually(() => expect(posted()[0].value).toBe(12));
   });
 
   it('asks about a slip of ten: a decimal point in the wrong place', async () => {
@@ -113,7 +113,7 @@ describe('a walk', () => {
     expect(field().element.value).toBe('12');
     expect(page.text()).toContain('D01 has 12. It stands until you type another number.');
     await type('13');
-    await vi.waitFor(() => expect(posted()[1]).toMatchObject({ value: 13, replaces: posted()[0].id }));
+    await eventually(() => expect(posted()[1]).toMatchObject({ value: 13, replaces: posted()[0].id }));
   });
 
   it('undo after a correction puts the old number back', async () => {
@@ -121,7 +121,7 @@ describe('a walk', () => {
     await page.find('[data-unit="D01"]').trigger('click');
     await type('14');
     await press('u');
-    await vi.waitFor(() => expect(posted()).toHaveLength(2));
+    await eventually(() => expect(posted()).toHaveLength(2));
     expect(posted()[1]).toMatchObject({ value: 10, replaces: posted()[0].id });
     expect(page.text()).toContain('D01 has 10 again.');
   });
@@ -136,7 +136,7 @@ describe('a walk', () => {
     await press('n');
     await page.find('[data-note]').setValue('one is mouldy');
     await page.find('[data-note]').trigger('keydown', { key: 'Enter' });
-    await vi.waitFor(() => expect(posted()[1]).toMatchObject({ note: 'one is mouldy', replaces: posted()[0].id }));
+    await eventually(() => expect(posted()[1]).toMatchObject({ note: 'one is mouldy', replaces: posted()[0].id }));
   });
 
   it('tallies up and down by key and by button, never below nought', async () => {
@@ -191,7 +191,7 @@ describe('a rating', () => {
     expect(choose(3).classes()).toContain('on');
     await press('Enter');
     expect(where()).toBe('D02');
-    await vi.waitFor(() => expect(posted().map(({ unit, value }) => [unit, value])).toEqual([['D01', 4]]));
+    await eventually(() => expect(posted().map(({ unit, value }) => [unit, value])).toEqual([['D01', 4]]));
   });
 
   it('Enter without a choice says so; n, x, w and u are keys here too', async () => {

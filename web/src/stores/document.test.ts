@@ -1,7 +1,7 @@
 // @vitest-environment happy-dom
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { anyHeight, experimentFrom, setRole, write, type Experiment, type Observation } from '@fern/core';
-import { accept, fakeServer, type FakeServer } from '../testing';
+import { accept, eventually, fakeServer, type FakeServer } from '../testing';
 import { useDocument } from './document';
 import { useHistory } from './history';
 import { useLog } from './log';
@@ -117,7 +117,7 @@ describe('undo', () => {
     const lost = { ...plan, title: 'A', units: [{ ...first, status: 'lost', statusReason: 'fell' }, ...others] };
     server.answer = () => ({ status: 200, body: { id: 'x', version: 3, experiment: lost } });
     log.setUnit({ unit: first.unit, status: 'lost', statusReason: 'fell' });
-    await vi.waitFor(() => expect(document.version).toBe(3));
+    await eventually(() => expect(document.version).toBe(3));
     server.answer = accept;
     history.undo();
     expect(document.experiment?.title).toBe(plan.title);
@@ -266,7 +266,7 @@ describe('readings', () => {
     const seen = () => log.study?.observations.map(({ id }) => id);
     outbox.add('x', { kind: 'reading', content: reading });
     expect(seen()).toEqual(['r1']);
-    await vi.waitFor(() => expect(outbox.count).toBe(0));
+    await eventually(() => expect(outbox.count).toBe(0));
     expect(seen()).toEqual(['r1']);
     // What is shown is also handed to workers, which take plain values only.
     expect(structuredClone(log.study)).toEqual(log.study);

@@ -2,7 +2,7 @@
 import { v7 as uuid } from 'uuid';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Observation } from '@fern/core';
-import { freshBrowser, freshPage } from '../testing';
+import { eventually, freshBrowser, freshPage } from '../testing';
 import { useOutbox } from './outbox';
 import { useSession } from './session';
 import { dropWaiting, storedWaiting, storeWaiting, toWait, type Logged } from './waiting';
@@ -95,7 +95,7 @@ describe('the outbox', () => {
     reply = () => Response.json({ detail: 'Not now.' }, { status: 503 });
     vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] });
     outbox.add('x', logged('r1'));
-    await vi.waitFor(() => expect(vi.getTimerCount()).toBeGreaterThan(0));
+    await eventually(() => expect(vi.getTimerCount()).toBeGreaterThan(0));
     reply = good;
     await vi.advanceTimersByTimeAsync(6000);
     vi.useRealTimers();

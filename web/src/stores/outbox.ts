@@ -1,10 +1,11 @@
 import { defineStore } from 'pinia';
 import { useEventListener } from '@vueuse/core';
-import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue';
+import { computed, onScopeDispose, ref, watch } from 'vue';
 import { api, CallError } from './api';
 import { keepMore, sinceKept } from './kept';
 import { useSession } from './session';
-import { dropWaiting, oneTabAtATime, storedWaiting, storeWaiting, toWait, whenOthersChange, type Logged, type Waiting } from './waiting';
+import { oneTabAtATime, toWait, type Logged, type Waiting } from './waiting';
+import { useWaitingList } from './waitingList';
 
 const AT_ONCE = 1000;
 const AGAIN_MS = 5000;
@@ -19,19 +20,11 @@ type Sent = (items: readonly Waiting[], reply: unknown) => void;
  */
 export const useOutbox = defineStore('outbox', () => {
   const session = useSession();
-  const waiting = shallowRef<readonly Waiting[]>([]);
-  /** What this browser holds is known, or that it holds nothing. */
-  const looked = ref(false);
+  const { list, looked, unkept, look, put, forget } = useWaitingList();
   const offline = ref(false);
   /** Why nothing can be sent just now, other than the network. */
   const stopped = ref<string | null>(null);
-  /** Those that this browser has in its store. */
-  const held = shallowRef<ReadonlySet<string>>(new Set());
-  /** Those for which this browser has no room: they are on this page alone. */
-  const unkept = shallowRef<ReadonlySet<string>>(new Set());
-  /** Acknowledged or dropped here: what was read from the store just before does not bring them back. */
-  const gone = new Set<string>();
-  const own = computed(() => waiting.value.filter((item) => item.account === session.account?.id));
+  const own = computed(() => list.value.filter((item) => item.account === session.account?.id));
   const ready = computed(() => own.value.filter((item) => item.refused === undefined));
   const listeners: Sent[] = [];
   const before: ((item: Waiting) => Promise<void>)[] = [];
@@ -40,41 +33,8 @@ export const useOutbox = defineStore('outbox', () => {
   let more = false;
   let over = false;
 
-  /** Takes in what other tabs have put there and sent since. */
-  async function look(): Promise<void> {
-    const stored = await storedWaiting().catch(() => null);
-    looked.value = true;
-    if (stored === null) return;
-    const left = stored.filter(({ id }) => !gone.has(id));
-    const there = new Set(left.map(({ id }) => id));
-    const here = waiting.value.filter(({ id }) => !there.has(id) && !held.value.has(id));
-    held.value = there;
-    waiting.value = [...left, ...here].sort((a, b) => (a.id < b.id ? -1 : 1));
-  }
-
-  async function store(items: readonly Waiting[]): Promise<void> {
-    const ids = items.map(({ id }) => id);
-    try {
-      await storeWaiting(items);
-      held.value = new Set([...held.value, ...ids]);
-      unkept.value = new Set([...unkept.value].filter((id) => !ids.includes(id)));
-    } catch {
-      unkept.value = new Set([...unkept.value, ...ids]);
-    }
-  }
-
-  async function forget(items: readonly Waiting[]): Promise<void> {
-    const ids = new Set(items.map(({ id }) => id));
-    for (const id of ids) gone.add(id);
-    await dropWaiting([...ids]).catch(() => undefined);
-    unkept.value = new Set([...unkept.value].filter((id) => !ids.has(id)));
-    waiting.value = waiting.value.filter(({ id }) => !ids.has(id));
-  }
-
   async function add(experiment: string, logged: Logged): Promise<void> {
-    const item = toWait(session.account?.id ?? '', experiment, logged);
-    waiting.value = [...waiting.value, item];
-    await store([item]);
+    await put([toWait(session.account?.id ?? '', experiment, logged)]);
     await send();
   }
 
@@ -153,9 +113,7 @@ export const useOutbox = defineStore('outbox', () => {
       if (item && !words.has(item)) words.set(item, detail);
     }
     if (words.size === 0) for (const item of batch) words.set(item, error.message);
-    const aside = [...words].map(([item, refused]) => ({ ...item, refused }));
-    await store(aside);
-    waiting.value = waiting.value.map((item) => aside.find(({ id }) => id === item.id) ?? item);
+    await put([...words].map(([item, refused]) => ({ ...item, refused })));
     return 'sent';
   }
 
@@ -165,7 +123,6 @@ export const useOutbox = defineStore('outbox', () => {
   }
 
   useEventListener(window, 'online', () => void send());
-  onScopeDispose(whenOthersChange(() => void look()));
   onScopeDispose(() => {
     over = true;
     clearTimeout(again);

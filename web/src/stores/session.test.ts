@@ -1,6 +1,6 @@
 // @vitest-environment happy-dom
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { freshBrowser, freshPage, startedStudy } from '../testing';
+import { eventually, freshBrowser, freshPage, startedStudy } from '../testing';
 import { packColumns } from '@fern/core';
 import { api } from './api';
 import { useExperiments } from './experiments';
@@ -47,7 +47,7 @@ describe('who is signed in', () => {
     await useSession().load();
     await useExperiments().load();
     await useOpening().open('x');
-    await vi.waitFor(async () => expect(await kept('me', '/experiments/x/since')).not.toBeNull());
+    await eventually(async () => expect(await kept('me', '/experiments/x/since')).not.toBeNull());
     network = false;
     await reloaded();
     expect([useSession().unreachable, useSession().account]).toEqual([true, mine]);
@@ -60,9 +60,9 @@ describe('who is signed in', () => {
   it('an experiment opened without a network has what was sent since it was kept', async () => {
     await useSession().load();
     await useOpening().open('x');
-    await vi.waitFor(async () => expect(await kept('me', '/experiments/x/since')).not.toBeNull());
+    await eventually(async () => expect(await kept('me', '/experiments/x/since')).not.toBeNull());
     useLog().addHappening({ id: 'h1', on: '2026-04-03', kind: 'other', arms: [], units: [], note: 'a cat' });
-    await vi.waitFor(() => expect(useOutbox().count).toBe(0));
+    await eventually(() => expect(useOutbox().count).toBe(0));
     network = false;
     await reloaded();
     await useOpening().open('x');
@@ -72,7 +72,7 @@ describe('who is signed in', () => {
   it('whoever signs out leaves nothing to read behind', async () => {
     await useSession().load();
     await useExperiments().load();
-    await vi.waitFor(async () => expect(await kept('me', '/experiments')).not.toBeNull());
+    await eventually(async () => expect(await kept('me', '/experiments')).not.toBeNull());
     await useSession().leave();
     expect(await kept('me', '/experiments')).toBeNull();
     expect(JSON.stringify({ ...localStorage })).not.toContain('Bracken');
@@ -106,7 +106,7 @@ describe('who is signed in', () => {
     await useSession().load();
     who = null;
     useOutbox().add('x', { kind: 'unit', content: { unit: 'D01', status: 'lost', statusReason: null } });
-    await vi.waitFor(() => expect(useSession().expired).toBe(true));
+    await eventually(() => expect(useSession().expired).toBe(true));
     expect(useOutbox().count).toBe(1);
     who = mine;
     await useSession().enter({ name: 'M. Bracken', password: 'moss and fern' });
@@ -118,7 +118,7 @@ describe('who is signed in', () => {
     await useSession().load();
     who = null;
     await expect(api.get('/experiments')).rejects.toThrow('Sign in');
-    await vi.waitFor(() => expect(useSession().expired).toBe(true));
+    await eventually(() => expect(useSession().expired).toBe(true));
     who = theirs;
     await useSession().enter({ name: 'Other', password: 'moss and fern' });
     expect(location.assign).toHaveBeenCalledWith('/');

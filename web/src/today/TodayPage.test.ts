@@ -5,7 +5,7 @@ import type { ExperimentLine } from '@fern/contract';
 import { addDays, walksOfStudy, type Experiment } from '@fern/core';
 import { useSession } from '../stores/session';
 import { today } from '../stores/today';
-import { fakeServer, startedStudy, testRouter, type FakeServer } from '../testing';
+import { eventually, fakeServer, type FakeServer, startedStudy, testRouter } from '../testing';
 import { initials } from './taskWords';
 import TodayPage from './TodayPage.vue';
 
@@ -25,7 +25,7 @@ const progress = (id: string, own: Experiment): ExperimentLine => ({
 async function open(): Promise<void> {
   await useSession().load();
   page = mount(TodayPage, { attachTo: document.body, global: { plugins: [router] } });
-  await vi.waitFor(() => expect(page.find('.ant-spin').exists()).toBe(false));
+  await eventually(() => expect(page.find('.ant-spin').exists()).toBe(false));
 }
 const list = (label: string) => page.findAll(`[aria-label="${label}"] li`).map((item) => item.text().replace(/\s+/g, ' '));
 
@@ -56,14 +56,14 @@ describe('Today', () => {
     await open();
     expect(list('Missed')[0]).toContain('was due');
     await page.find('[aria-label="Missed"] button').trigger('click');
-    await vi.waitFor(() => expect(router.currentRoute.value).toMatchObject({ name: 'walk', params: { id: 'a', day: '3' } }));
+    await eventually(() => expect(router.currentRoute.value).toMatchObject({ name: 'walk', params: { id: 'a', day: '3' } }));
   });
 
   it('Enter starts the first walk', async () => {
     server.list = [progress('b', experiment('Old seed and new', addDays(today(), -3)))];
     await open();
     document.body.dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true }));
-    await vi.waitFor(() => expect(router.currentRoute.value).toMatchObject({ name: 'walk', params: { id: 'b', day: '3' } }));
+    await eventually(() => expect(router.currentRoute.value).toMatchObject({ name: 'walk', params: { id: 'b', day: '3' } }));
   });
 
   it('without network shows the list from last time, and says so', async () => {
@@ -76,7 +76,7 @@ describe('Today', () => {
     });
     page.unmount();
     await open();
-    await vi.waitFor(() => expect(page.text()).toContain('No network. This is the list from last time'));
+    await eventually(() => expect(page.text()).toContain('No network. This is the list from last time'));
     expect(list('Due today')).toHaveLength(1);
   });
 });
