@@ -16,7 +16,7 @@ let server: ChildProcess;
 /** The app as it was built, in a folder of its own, so that a newer version of it can be put there. */
 function copyApp(): void {
   for (const part of ['server/dist', 'server/package.json', 'web/dist']) cpSync(part, join(folder, part), { recursive: true });
-  symlinkSync(resolve('node_modules'), join(folder, 'node_modules'));
+  for (const packages of ['node_modules', 'server/node_modules']) symlinkSync(resolve(packages), join(folder, packages));
 }
 
 /** A server of its own, so that there can be none: to a browser that is what no network is. */

@@ -11,7 +11,13 @@ export default defineConfig({
     target: 'node20',
     minify: false,
     rollupOptions: {
-      input: { start: 'src/start.ts', fern: 'src/cli/main.ts', keep: 'src/cli/keepMain.ts', unpack: 'src/services/unpack.worker.ts' },
+      input: {
+        start: 'src/start.ts',
+        fern: 'src/cli/main.ts',
+        keep: 'src/cli/keepMain.ts',
+        read: 'src/services/read.worker.ts',
+        unpack: 'src/services/unpack.worker.ts',
+      },
     },
   },
   ssr: { noExternal: [/^@fern\//, ...computing] },

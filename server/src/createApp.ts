@@ -15,13 +15,14 @@ import { routes } from './routes/index';
 import type { Context, Route } from './routes/Route';
 import { sessionToken } from './routes/session';
 import { accountOfSession } from './services/accounts';
+import { readApart } from './services/readApart';
 
 /** The header that the app sends with every call that changes something: another site's form cannot. */
 export const APP_HEADER = 'x-fern-test';
 const MOST_FILE_BYTES = 100 * 1024 * 1024;
 const MOST_TOLD_BYTES = 256 * 1024;
 
-export interface AppOptions extends Context {
+export interface AppOptions extends Omit<Context, 'readApart'> {
   /** Folder of the built pages; none in tests of the API alone. */
   readonly pages?: string;
   readonly logLevel?: string;
@@ -55,7 +56,7 @@ export function createApp({ pages, logLevel = 'silent', logTo, signInAttempts = 
       strictTransportSecurity: false,
     }),
   );
-  app.use('/api', compression(), api(context, signInAttempts));
+  app.use('/api', compression(), api({ ...context, readApart: readApart(context.database) }, signInAttempts));
   if (pages && existsSync(pages)) {
     const headers = (res: { setHeader: (name: string, value: string) => unknown }, path: string) =>
       res.setHeader('Cache-Control', path.includes('/assets/') ? 'public, max-age=31536000, immutable' : 'no-cache');

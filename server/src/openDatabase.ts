@@ -13,6 +13,9 @@ import { statementsOf } from './statements';
 
 /** The tables for whoever only reads, and the one way to change them. */
 export interface Database extends Tables {
+  readonly file: string;
+  /** For what takes long to read, so that short reads do not wait behind it. */
+  readonly long: Tables;
   /** Runs everything inside as one change: all of it is stored, or none. */
   readonly write: <T>(work: Work<T>) => Promise<T>;
   readonly close: () => Promise<void>;
@@ -41,6 +44,12 @@ async function connect(file: string, pragmas: string): Promise<Pick<Tables, 'seq
   });
   await sequelize.authenticate();
   return { sequelize, statements: statementsOf(opened[0]) };
+}
+
+/** The tables of a database that is open already, for one more who only reads. */
+export async function openReader(file: string, known: Tables['known'] = new Map()): Promise<Tables> {
+  const reader = await connect(file, READING);
+  return { ...reader, models: defineModels(reader.sequelize), known };
 }
 
 /**
@@ -78,15 +87,16 @@ async function openLocked(file: string, unlock: () => Promise<void>): Promise<Da
   });
   await umzug.up();
   await writer.statements.run('DELETE FROM experiments WHERE version = ?', [ARRIVING]);
-  const reader = await connect(file, READING);
   const known = new Map<string, ExperimentRecord>();
+  const reader = await openReader(file, known);
+  const long = await openReader(file, known);
   return {
     ...reader,
-    models: defineModels(reader.sequelize),
-    known,
+    file,
+    long,
     write: oneWriter({ ...writer, models: defineModels(writing), known }),
     close: async () => {
-      for (const { statements, sequelize } of [reader, writer]) {
+      for (const { statements, sequelize } of [reader, long, writer]) {
         await statements.close();
         await sequelize.close();
       }

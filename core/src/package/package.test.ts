@@ -156,6 +156,9 @@ describe('the open package', () => {
     const many = problemsOf({ ...files, 'units.csv': `${files['units.csv']}${'x,\r\n'.repeat(300_000)}` });
     expect(many.length).toBeGreaterThanOrEqual(100);
     expect(many.length).toBeLessThan(110);
+    const [head] = files['observations.csv'].split('\r\n');
+    const strangers = Array.from({ length: 5000 }, (_, i) => `s${i},X,,y,2026-04-04,1,,,false,hand,,`);
+    expect(problemsOf({ ...files, 'observations.csv': [head, ...strangers, ''].join('\r\n') })).toHaveLength(100);
     const empty = problemsOf({ ...files, 'units.csv': `${files['units.csv']}${',\r\n'.repeat(1_000_010)}` });
     expect(empty[0]).toBe('units.csv:1000001:-: there are more than 1,000,000 rows; expected a smaller table');
   });

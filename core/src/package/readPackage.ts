@@ -22,7 +22,11 @@ export function readPackage(files: PackageFiles): ReadResult {
   const problems: Problem[] = [...descriptor.problems];
   const rows = readTables(files, descriptor.paths, problems);
   // What was read no further cannot be held against what refers to it.
-  if (problems.length < MOST_PROBLEMS) for (const problem of [...checkReferences(rows), ...checkTogether(rows)]) problems.push(problem);
+  for (const check of [checkReferences, checkTogether])
+    for (const problem of check(rows)) {
+      if (problems.length >= MOST_PROBLEMS) break;
+      problems.push(problem);
+    }
   if (problems.length > 0 || descriptor.experiment === null) return { problems };
   const experiment: Experiment = {
     ...descriptor.experiment,
@@ -71,8 +75,7 @@ function asMeasure({ record, empty }: Rows['measures'][number]): Measure {
   return empty.has('when') ? { ...record, when: kindOf(record).fresh.when } : record;
 }
 
-function checkReferences(rows: Rows): Problem[] {
-  const problems: Problem[] = [];
+function* checkReferences(rows: Rows): Iterable<Problem> {
   const byName: Readonly<Record<string, readonly { readonly row: number; readonly record: object }[]>> = rows;
   const value = (record: object, field: string): unknown => Object.getOwnPropertyDescriptor(record, field)?.value;
   for (const { name, file, foreignKeys } of Object.values<Table>(tables)) {
@@ -82,7 +85,7 @@ function checkReferences(rows: Rows): Problem[] {
         const code = value(record, field);
         if (code !== null && code !== '' && !known.has(code)) {
           const message = `"${String(code)}" stands in no row of ${other}.csv; expected one of its ${key} codes`;
-          problems.push({ file, row, column: field, message });
+          yield { file, row, column: field, message };
         }
       }
     }
@@ -93,29 +96,27 @@ function checkReferences(rows: Rows): Problem[] {
     for (const [field, known] of [['arms', arms] as const, ['units', units] as const])
       for (const code of record[field]) {
         const message = `"${code}" stands in no row of ${field}.csv; expected codes with a space between`;
-        if (!known.has(code)) problems.push({ file: tables.events.file, row, column: field, message });
+        if (!known.has(code)) yield { file: tables.events.file, row, column: field, message };
       }
   }
-  return problems;
 }
 
-function checkTogether({ arms, measures, observations }: Rows): Problem[] {
-  const problems: Problem[] = [];
-  const add = (file: string, row: number | null, column: string | null, message: string) => problems.push({ file, row, column, message });
+function* checkTogether({ arms, measures, observations }: Rows): Iterable<Problem> {
+  const at = (file: string, row: number | null, column: string | null, message: string): Problem => ({ file, row, column, message });
   const controls = arms.filter(({ record }) => record.role === 'control');
-  if (arms.length === 0) add('arms.csv', null, 'arm', 'there is no arm; expected one control and at least one treatment');
-  else if (controls.length === 0) add('arms.csv', null, 'role', 'no arm is the control; expected exactly one');
+  if (arms.length === 0) yield at('arms.csv', null, 'arm', 'there is no arm; expected one control and at least one treatment');
+  else if (controls.length === 0) yield at('arms.csv', null, 'role', 'no arm is the control; expected exactly one');
   for (const extra of controls.slice(1))
-    add('arms.csv', extra.row, 'role', `a second control beside row ${controls[0].row}; expected exactly one`);
+    yield at('arms.csv', extra.row, 'role', `a second control beside row ${controls[0].row}; expected exactly one`);
   const primaries = measures.filter(({ record }) => record.primary);
-  if (measures.length === 0) add('measures.csv', null, 'measure', 'there is no measure; expected at least the primary one');
-  else if (primaries.length === 0) add('measures.csv', null, 'primary', 'no measure is primary; expected true for exactly one');
+  if (measures.length === 0) yield at('measures.csv', null, 'measure', 'there is no measure; expected at least the primary one');
+  else if (primaries.length === 0) yield at('measures.csv', null, 'primary', 'no measure is primary; expected true for exactly one');
   for (const extra of primaries.slice(1))
-    add('measures.csv', extra.row, 'primary', `a second primary measure beside row ${primaries[0].row}; expected exactly one`);
+    yield at('measures.csv', extra.row, 'primary', `a second primary measure beside row ${primaries[0].row}; expected exactly one`);
   const all = measures.map(({ record }) => record);
   for (const { row, record } of measures) {
     const wrong = kindOf(record).misplanned(record, all);
-    if (wrong !== null) add('measures.csv', row, 'derived', `${wrong.replace(/\.$/, '')}; expected a formula over other measures`);
+    if (wrong !== null) yield at('measures.csv', row, 'derived', `${wrong.replace(/\.$/, '')}; expected a formula over other measures`);
   }
 
   const byCode = new Map(all.map((measure) => [measure.measure, measure]));
@@ -124,16 +125,15 @@ function checkTogether({ arms, measures, observations }: Rows): Problem[] {
     const measure = byCode.get(record.measure);
     const refused = measure ? kindOf(measure).refuse(record.value) : null;
     if (refused !== null)
-      add('observations.csv', row, 'value', `"${record.value}" cannot be: ${refused.replace(/\.$/, '')}; expected a ${measure?.kind}`);
+      yield at('observations.csv', row, 'value', `"${record.value}" cannot be: ${refused.replace(/\.$/, '')}; expected a ${measure?.kind}`);
     const { replaces, id } = record;
     if (replaces === null) continue;
     const old = byId.get(replaces);
     if (replaces === id)
-      add('observations.csv', row, 'replaces', 'an observation cannot replace itself; expected the id of an earlier one');
+      yield at('observations.csv', row, 'replaces', 'an observation cannot replace itself; expected the id of an earlier one');
     else if (old && (old.unit !== record.unit || old.measure !== record.measure)) {
       const message = `"${replaces}" is of another unit or measure; expected the observation that this one corrects`;
-      add('observations.csv', row, 'replaces', message);
+      yield at('observations.csv', row, 'replaces', message);
     }
   }
-  return problems;
 }

@@ -3,7 +3,7 @@ import { experimentFields, unitFields, withBlanks, type Experiment } from '@fern
 import { fromRow } from './columns';
 import type { ExperimentRow, UnitRow } from './index';
 
-/** The version of an experiment that is still being stored, by pieces: nobody finds it. */
+/** The version of an experiment that is being stored or taken out, by pieces: nobody finds it. */
 export const ARRIVING = 0;
 
 /** What is found: neither in the bin nor still being stored. */

@@ -6,6 +6,7 @@ import type { Account } from '@fern/contract';
 import type { Database } from '../openDatabase';
 import { notFound, ProblemError } from '../ProblemError';
 import type { Sent } from '../services/create';
+import type { Wanted } from '../services/studyBytes';
 
 /** Who may call a route. `owner` routes find only what belongs to the signed-in account: another's is 404. */
 type Who = 'anyone' | 'signed-in' | 'owner' | 'demo-only';
@@ -15,6 +16,8 @@ export interface Context {
   readonly demo: boolean;
   /** What must be typed to make the first account; undefined where only this computer can. */
   readonly firstCode?: string;
+  /** Reads a study to be sent as it is, without holding up others. */
+  readonly readApart: (wanted: Wanted) => Promise<Buffer>;
 }
 
 export interface Call<Body = unknown> extends Context {

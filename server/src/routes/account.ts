@@ -2,9 +2,9 @@ import { passwordChangeSchema, personSchema, type PasswordChange } from '@fern/c
 import { ProblemError } from '../ProblemError';
 import { changePassword, endAllSessions } from '../services/accounts';
 import { emptyOne, readBin, restoreExperiment } from '../services/bin';
-import { packEverything } from '../services/everything';
-import { readHistory } from '../services/history';
+import { readHistory, remember } from '../services/history';
 import { erasePerson, listPeople, dataOf } from '../services/people';
+import { experimentsOf } from '../services/studyBytes';
 import { param, route } from './Route';
 import { sessionToken } from './session';
 
@@ -53,9 +53,12 @@ export const accountRoutes = [
     method: 'get',
     path: '/everything',
     who: 'signed-in',
-    handle: async ({ database, account, response }) => {
+    handle: async ({ database, account, response, readApart }) => {
+      const bytes = await readApart({ what: 'everything', ownerId: account.id });
+      const count = (await experimentsOf(database, account.id)).length;
+      await database.write((tables) => remember(tables, account.id, { what: 'exported', detail: `${count} experiments` }));
       response.type('application/zip').attachment('all-experiments.zip');
-      return Buffer.from(await packEverything(database, account.id));
+      return bytes;
     },
   }),
   route({ method: 'get', path: '/people', who: 'signed-in', handle: ({ database, account }) => listPeople(database, account.id) }),

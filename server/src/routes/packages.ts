@@ -1,7 +1,6 @@
 import { ProblemError } from '../ProblemError';
 import { createExperiments } from '../services/create';
-import { getStudy } from '../services/experiments';
-import { packStudy } from '../services/packages';
+import { getExperiment } from '../services/experiments';
 import { unpackApart } from '../services/unpackApart';
 import { param, route, sentUnderKey } from './Route';
 
@@ -11,9 +10,10 @@ export const packageRoutes = [
     path: '/experiments/:id/package',
     who: 'owner',
     handle: async (call) => {
-      const study = await getStudy(call.database, call.account.id, param(call, 'id'));
-      call.response.type('application/zip').attachment(`${study.experiment.name.replace(/[^a-z0-9-]+/gi, '-')}.zip`);
-      return Buffer.from(packStudy(study));
+      const [ownerId, id] = [call.account.id, param(call, 'id')];
+      const { experiment } = await getExperiment(call.database, ownerId, id);
+      call.response.type('application/zip').attachment(`${experiment.name.replace(/[^a-z0-9-]+/gi, '-')}.zip`);
+      return call.readApart({ what: 'package', ownerId, id });
     },
   }),
   route<Buffer>({

@@ -8,6 +8,7 @@ import { ProblemError } from '../ProblemError';
 import { getExperiment } from './experiments';
 import { remember } from './history';
 import { insertRecords, type RecordTable } from './records';
+import { removeByPieces } from './removeByPieces';
 
 /** The client's own key for what it sends, with a digest of it: the same again under this key is the same thing. */
 export interface Sent {
@@ -16,7 +17,7 @@ export interface Sent {
 }
 
 /** More rows than this are more than one change, so that others' changes come between. */
-const ROWS_TOGETHER = 2000;
+const ROWS_TOGETHER = 500;
 
 interface Piece {
   readonly rows: number;
@@ -67,7 +68,7 @@ export async function createExperiments(
   try {
     for (const pieces of more) await database.write((tables) => storeAll(tables, pieces));
   } catch (error) {
-    await database.write(({ models }) => models.experiments.destroy({ where: { id: named.map(({ id }) => id) } }));
+    for (const { id } of named) await removeByPieces(database, id);
     throw error;
   }
   const [{ id, study }] = named;

@@ -104,10 +104,10 @@ export function setUnitStatus(
 }
 
 /** The experiment with everything that was logged, and the version that a change must name. */
-export async function getStudy(database: Database, ownerId: string, id: string): Promise<StudyRecord> {
-  const { version, experiment } = await getExperiment(database, ownerId, id);
+export async function getStudy(tables: Tables, ownerId: string, id: string): Promise<StudyRecord> {
+  const { version, experiment } = await getExperiment(tables, ownerId, id);
   const rows = (table: 'observations' | 'happenings' | 'care', first: string) =>
-    database.models[table].findAll({
+    tables.models[table].findAll({
       where: { experimentId: id },
       order: [
         [first, 'ASC'],

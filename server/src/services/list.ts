@@ -13,7 +13,11 @@ type Of<Row> = Row & { readonly experimentId: string };
  * The owner's experiments as lines, the newest change first. Three queries, however many there are.
  * @param today calendar date
  */
-export async function listExperiments({ sequelize, statements }: Database, ownerId: string, today: string): Promise<ExperimentLine[]> {
+export async function listExperiments(
+  { long: { sequelize, statements } }: Database,
+  ownerId: string,
+  today: string,
+): Promise<ExperimentLine[]> {
   const rows = await statements.all<{ id: string; document: string }>(
     `SELECT id, document FROM experiments WHERE ownerId = ? AND ${SHOWN} ORDER BY changedAt DESC`,
     [ownerId],
