@@ -3,8 +3,11 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { expect, it } from 'vitest';
-import { anySprouting, experimentFrom, type Observation } from '@fern/core';
-import type { ExperimentRecord } from '@fern/contract';
+import { writePackage, zipPackage, type Observation } from '@fern/core';
+import type { ExperimentLine, ExperimentRecord } from '@fern/contract';
+import { plan, reading } from './classroom';
+import { ARRIVING } from './models/experimentRow';
+import { openReader } from './openDatabase';
 
 const PORT = 4397;
 const BASE = `http://127.0.0.1:${PORT}/api`;
@@ -19,42 +22,84 @@ function start(file: string): Promise<ChildProcess> {
 }
 const ended = (server: ChildProcess) => new Promise((resolve) => server.once('exit', resolve));
 
-it('what was acknowledged is there after the server was killed in the midst of it', async () => {
+/** Three in every run; as many as one likes by hand. */
+const KILLS = Number(process.env.FERN_KILLS ?? 3);
+const PEOPLE = 5;
+const IMPORTED = 4000;
+
+it('what was acknowledged is there once after the server was killed in the midst of it, and nothing is there by half', async () => {
   const folder = mkdtempSync(join(tmpdir(), 'fern-killed-'));
   const file = join(folder, 'data.sqlite');
   let server = await start(file);
   let cookie = '';
   const call = async <T>(method: string, path: string, body?: unknown): Promise<T> => {
+    const packed = body instanceof Uint8Array;
     const response = await fetch(BASE + path, {
       method,
-      headers: { 'x-fern-test': '1', 'content-type': 'application/json', cookie },
-      body: body === undefined ? undefined : JSON.stringify(body),
+      headers: { 'x-fern-test': '1', 'content-type': packed ? 'application/zip' : 'application/json', cookie },
+      body: body === undefined ? undefined : packed ? new Uint8Array(body) : JSON.stringify(body),
     });
     cookie = response.headers.getSetCookie()[0]?.split(';')[0] ?? cookie;
     expect(response.ok).toBe(true);
     return (await response.json()) as T;
   };
   await call('POST', '/accounts', { name: 'M. Bracken', password: 'moss and fern' });
-  const { id } = await call<ExperimentRecord>(
-    'POST',
-    '/experiments',
-    experimentFrom(anySprouting, { created: '2026-04-01', startOn: '2026-04-01', seed: 1 }),
-  );
+  const { id } = await call<ExperimentRecord>('POST', '/experiments', plan);
+  const observations = Array.from({ length: IMPORTED }, (_, i) => reading(`i${i}`));
+  const zip = zipPackage(writePackage({ experiment: { ...plan, title: 'Brought in' }, observations, happenings: [], care: [] }));
   const acknowledged: string[] = [];
-  const posting = (async () => {
-    for (let i = 0; i < 400; i++) {
-      const reading = { id: `r${i}`, unit: 'D01', measure: 'sprouts', observedOn: '2026-04-04', value: i % 25 };
-      await call('POST', `/experiments/${id}/observations`, { observations: [reading] });
-      acknowledged.push(reading.id);
-      if (acknowledged.length === 25) server.kill('SIGKILL');
-    }
-  })().catch(() => undefined);
-  await Promise.all([ended(server), posting]);
-  expect(acknowledged.length).toBeGreaterThanOrEqual(25);
-  server = await start(file);
-  const stored = new Set((await call<Observation[]>('GET', `/experiments/${id}/observations`)).map((seen) => seen.id));
-  expect(acknowledged.filter((reading) => !stored.has(reading))).toEqual([]);
+  let imported = 0;
+  let n = 0;
+  for (let kill = 0; kill < KILLS; kill++) {
+    const last = acknowledged.length + 50 + ((kill * 97) % 500);
+    const watch = async () => {
+      while (server.signalCode === null && (kill % 2 === 1 ? (await arrived(file)) === 0 : acknowledged.length < last)) await turn();
+      server.kill('SIGKILL');
+    };
+    const post = async () => {
+      for (;;) {
+        const one = reading(`r${n++}`);
+        await call('POST', `/experiments/${id}/observations`, { observations: [one] });
+        acknowledged.push(one.id);
+      }
+    };
+    const bring = async () => {
+      for (;;) {
+        await call('POST', '/packages', zip);
+        imported++;
+      }
+    };
+    await Promise.all([
+      ended(server),
+      watch(),
+      ...[...Array.from({ length: PEOPLE }, post), bring()].map((one) => one.catch(() => undefined)),
+    ]);
+    server = await start(file);
+    const stored = (await call<Observation[]>('GET', `/experiments/${id}/observations`)).map((seen) => seen.id);
+    expect(stored).toHaveLength(new Set(stored).size);
+    expect(acknowledged.filter((own) => !stored.includes(own))).toEqual([]);
+    const brought = (await call<ExperimentLine[]>('GET', '/experiments')).filter(({ title }) => title === 'Brought in');
+    expect(brought.length).toBeGreaterThanOrEqual(imported);
+    for (const one of brought) expect(await call<Observation[]>('GET', `/experiments/${one.id}/observations`)).toHaveLength(IMPORTED);
+    expect(await onDisk(file)).toBe(stored.length + brought.length * IMPORTED);
+  }
   server.kill();
   await ended(server);
   rmSync(folder, { recursive: true, force: true });
 });
+
+const turn = () => new Promise((resolve) => setTimeout(resolve, 1));
+
+/** All readings in the file, found by anyone or not. */
+const onDisk = (file: string) => counted(file, 'SELECT count(*) AS n FROM observations');
+/** Those of an import that is not whole yet. */
+const arrived = (file: string) =>
+  counted(file, `SELECT count(*) AS n FROM observations WHERE experimentId IN (SELECT id FROM experiments WHERE version = ${ARRIVING})`);
+
+async function counted(file: string, sql: string): Promise<number> {
+  const { statements, sequelize } = await openReader(file);
+  const [{ n }] = await statements.all<{ n: number }>(sql);
+  await statements.close();
+  await sequelize.close();
+  return n;
+}
