@@ -1,23 +1,15 @@
 <script setup lang="ts">
-import { Button } from 'ant-design-vue';
 import { useRoute, useRouter } from 'vue-router';
+import DemoEntries from '../frame/DemoEntries.vue';
 import NameRail from '../frame/NameRail.vue';
 import SignInForm from '../frame/SignInForm.vue';
-import ProblemNote from '../kit/ProblemNote.vue';
-import { useAttempt } from '../stores/attempt';
 import { useSession } from '../stores/session';
 
 const session = useSession();
 const route = useRoute();
 const router = useRouter();
-const { busy, error, attempt } = useAttempt();
 
 const onward = () => router.push(typeof route.query.to === 'string' && route.query.to.startsWith('/') ? route.query.to : '/');
-const enterDemo = (account: string) =>
-  attempt(async () => {
-    await session.enterDemo(account);
-    await onward();
-  });
 </script>
 
 <template>
@@ -52,16 +44,7 @@ const enterDemo = (account: string) =>
         <template v-if="session.demo.length > 0">
           <h2>Look around the demo</h2>
           <p class="soft small">Everything in it is made up. Choose whose bench you want to see.</p>
-          <Button
-            v-for="account in session.demo"
-            :key="account.id"
-            block
-            size="large"
-            :loading="busy"
-            class="demo"
-            @click="enterDemo(account.id)"
-            >Enter as {{ account.name }}</Button
-          >
+          <DemoEntries @done="onward" />
         </template>
         <template v-else>
           <h2>{{ session.firstStart ? 'Make the teacher’s account' : 'Sign in' }}</h2>
@@ -70,7 +53,6 @@ const enterDemo = (account: string) =>
           </p>
           <SignInForm @done="onward" />
         </template>
-        <ProblemNote :words="error" />
       </section>
     </main>
   </div>
@@ -103,9 +85,6 @@ h1 {
 }
 .entry h2 {
   margin-bottom: 8px;
-}
-.demo {
-  margin-top: 10px;
 }
 @media (max-width: 900px) {
   main {

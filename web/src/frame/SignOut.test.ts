@@ -1,22 +1,26 @@
 // @vitest-environment happy-dom
 import { mount } from '@vue/test-utils';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
+import type { Account } from '@fern/contract';
 import { useOutbox } from '../stores/outbox';
 import { useSession } from '../stores/session';
 import { storedWaiting } from '../stores/waiting';
 import { eventually, freshBrowser } from '../testing';
 import SignInForm from './SignInForm.vue';
 import SignOut from './SignOut.vue';
+import SignedOut from './SignedOut.vue';
 
 let network: boolean;
 let calls: string[];
 let first: boolean;
+let demo: Account[];
 
 beforeEach(() => {
   document.body.innerHTML = '';
   freshBrowser();
   network = true;
   first = false;
+  demo = [];
   calls = [];
   vi.stubGlobal('location', { assign: vi.fn() });
   vi.stubGlobal('fetch', async (url: string, init: RequestInit) => {
@@ -25,7 +29,7 @@ beforeEach(() => {
     if (url === '/api/accounts' && !String(init.body).includes('12345678'))
       return Response.json({ detail: 'Type the code.', errors: [{ pointer: '/code', detail: 'Type the code.' }] }, { status: 403 });
     const account = first ? null : { id: 'me', name: 'M. Bracken' };
-    return Response.json({ account, firstStart: first, needsCode: first, demo: [], observations: [] });
+    return Response.json({ account, firstStart: first, needsCode: first, demo, observations: [] });
   });
 });
 
@@ -64,5 +68,18 @@ describe('the first account', () => {
     await code.setValue('12345678');
     await form.find('form').trigger('submit');
     await eventually(() => expect(form.emitted('done')).toHaveLength(1));
+  });
+});
+
+describe('where the session has ended', () => {
+  it('the way back is name and password, and in the demo one press', async () => {
+    await useSession().load();
+    expect(mount(SignedOut).findAll('input')).toHaveLength(2);
+    demo = [{ id: 'me', name: 'M. Bracken' }];
+    await useSession().load();
+    const page = mount(SignedOut);
+    expect(page.findAll('input')).toHaveLength(0);
+    await page.find('button').trigger('click');
+    await eventually(() => expect(calls).toContain('POST /session/demo {"account":"me"}'));
   });
 });

@@ -1,8 +1,11 @@
 <script setup lang="ts">
+import { useSession } from '../stores/session';
+import DemoEntries from './DemoEntries.vue';
 import NameRail from './NameRail.vue';
 import SignInForm from './SignInForm.vue';
 
 /** In place of every page, once the session has ended: nothing of the person can be read, and nothing that was typed is lost. */
+const session = useSession();
 </script>
 
 <template>
@@ -10,8 +13,11 @@ import SignInForm from './SignInForm.vue';
   <main>
     <h1>You were signed out</h1>
     <p>Sign in again to go on where you were. What was typed here is kept for the person who typed it.</p>
-    <SignInForm />
-    <p><a href="/door">Someone else</a></p>
+    <DemoEntries v-if="session.demo.length > 0" />
+    <template v-else>
+      <SignInForm />
+      <p><a href="/door">Someone else</a></p>
+    </template>
   </main>
 </template>
 
