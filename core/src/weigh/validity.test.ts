@@ -141,6 +141,13 @@ const cases: readonly Case[] = [
     says: /read on day 4 in T, but on day 3 in C/,
   },
   {
+    rule: 'read-twice',
+    severity: 'caution',
+    fires: good({ observations: [...good().observations, anObservation('T2', 12, { id: 'again' })] }),
+    silent: good({ observations: [...good().observations, anObservation('T2', 9.1, { id: 'again' })] }),
+    says: /“Height” of T2 on Wed 8 Apr: 9\.1 and 12\. Until someone says which is right, the one that came last counts/,
+  },
+  {
     rule: 'observer',
     severity: 'serious',
     fires: good({

@@ -14,6 +14,7 @@ import { observer } from './rules/observer';
 import { outlier } from './rules/outlier';
 import { pestOrDisease } from './rules/pestOrDisease';
 import { protocolChange } from './rules/protocolChange';
+import { readTwice } from './rules/readTwice';
 import { transfer } from './rules/transfer';
 import { weather } from './rules/weather';
 
@@ -30,6 +31,7 @@ export const validityRules = [
   denominator,
   missed,
   late,
+  readTwice,
   observer,
   earlyLook,
   crossover,
