@@ -2,7 +2,7 @@ import { fairTest } from '../core/src/plan/fairTest';
 import { unitData } from '../core/src/study/curves';
 import { validity } from '../core/src/weigh/validity';
 import { weighMeasure } from '../core/src/weigh/weighMeasure';
-import type { Study } from '../core/src/model';
+import { isValued, type Study } from '../core/src/model';
 import { line, medianTimes } from './clock';
 import { large } from './large';
 
@@ -10,7 +10,7 @@ import { large } from './large';
 function sumByArm({ experiment, observations }: Study): Map<string, number> {
   const armOf = new Map(experiment.units.map((unit) => [unit.unit, unit.arm]));
   const sums = new Map<string, number>();
-  for (const { measure, observedOn, unit, value } of observations) {
+  for (const { measure, observedOn, unit, value } of observations.filter(isValued)) {
     const key = `${measure} ${observedOn} ${armOf.get(unit)}`;
     sums.set(key, (sums.get(key) ?? 0) + value);
   }

@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { careFields, happeningFields, observationFields, unitFields, type Observation } from '@fern/core';
+import { careFields, happeningFields, observationFields, unitFields, type Field, type RecordOf } from '@fern/core';
 import { plainMessages } from './messages';
 import { schemaOf } from './schemaOf';
 
@@ -8,9 +8,15 @@ export const MOST_ROWS = 5000;
 
 export const observationSchema = schemaOf(observationFields).messages({ ...plainMessages });
 
+const plannedDay: Field<number | null | undefined> = { ...observationFields.plannedDay, blank: undefined };
+const sentFields = { ...observationFields, plannedDay };
+
+/** A reading as it is sent. Who leaves out its walk leaves it to its day, or to the reading that it corrects; null is an extra reading. */
+export type SentReading = RecordOf<typeof sentFields>;
+
 /** Readings posted together: all are stored, or none. */
-export const observationsSchema = Joi.object<{ observations: Observation[] }>({
-  observations: Joi.array().items(observationSchema).min(1).max(MOST_ROWS).unique('id').required(),
+export const observationsSchema = Joi.object<{ observations: SentReading[] }>({
+  observations: Joi.array().items(schemaOf(sentFields)).min(1).max(MOST_ROWS).unique('id').required(),
 }).messages({ ...plainMessages });
 
 export const happeningSchema = schemaOf(happeningFields).messages({ ...plainMessages });

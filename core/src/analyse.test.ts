@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { plantGrowth } from './stats/plantGrowth.fixture';
-import { aMeasure, anArm, anExperiment, anObservation, aUnit, studyOf } from './testing';
+import { aMeasure, anArm, anExperiment, anObservation, aUnit, studyOf, valueOf } from './testing';
 import { analyse } from './analyse';
 import { barley } from './barley.fixture';
 
@@ -275,7 +275,7 @@ it('a harvest is compared by its total, an area by the area under each unit’s 
 it('plants within a unit are averaged, so that they are no replicates', () => {
   const base = studyOf({ C: [2, 4], T: [6, 8] });
   const observations = base.observations.flatMap((seen) =>
-    [1, -1].map((off) => ({ ...seen, id: `${seen.id}${off}`, plant: String(off), value: seen.value + off })),
+    [1, -1].map((off) => ({ ...seen, id: `${seen.id}${off}`, plant: String(off), value: valueOf(seen) + off })),
   );
   expect(only({ ...base, observations }).comparisons).toEqual(only(base).comparisons);
 });

@@ -10,6 +10,8 @@ import { weighMeasure } from './weigh/weighMeasure';
 export interface AnalyseOptions extends Watch {
   /** Seed of the Monte Carlo draws; stands in the result wherever it was used. */
   readonly seed?: number;
+  /** Calendar date where one looks while it runs: what is planned for it is not missed yet. */
+  readonly today?: string;
 }
 
 /** Seed where none is given, so that the screen and the command line say the same. */
@@ -24,7 +26,7 @@ const DEFAULT_SEED = 20_260_401;
  * @throws {Stopped} where `signal` was aborted
  */
 export function analyse(study: Study, options: AnalyseOptions = {}): Result {
-  const review = [...fairTest(study.experiment), ...validity(study)];
+  const review = [...fairTest(study.experiment), ...validity(study, options.today)];
   const { measures } = study.experiment;
   const weighed = measures.map((measure, i) =>
     weighMeasure(study, measure, unitData(study, measure), review, {

@@ -38,6 +38,7 @@ export * from './study/bench/shelves';
 export * from './study/columns';
 export * from './study/curves';
 export * from './study/doubles';
+export * from './study/onWalks';
 export * from './study/readings';
 export * from './study/stops';
 export * from './study/walks';

@@ -12,6 +12,7 @@ import {
   type Study,
   type Unit,
 } from './model';
+import { onWalks } from './study/onWalks';
 
 /** Makers of small studies for tests: what a test does not care about has a plain value. */
 export function anArm(arm: string, more: Partial<Arm> = {}): Arm {
@@ -45,6 +46,17 @@ export function anObservation(unit: string, value: number, more: Partial<Observa
     value,
     ...more,
   };
+}
+
+/** The value of a reading that has one. */
+export function valueOf({ id, value }: Observation): number {
+  if (value === null) throw new Error(`${id} has no value`);
+  return value;
+}
+
+/** A study with every reading on the walk that its day says. */
+export function placed(study: Study): Study {
+  return { ...study, observations: onWalks(study.experiment, study.observations) };
 }
 
 export function anExperiment(more: Partial<Experiment> = {}): Experiment {

@@ -18,7 +18,10 @@ function start(file: string): Promise<ChildProcess> {
     env: { ...process.env, PORT: String(PORT), FERN_DATABASE: file, FERN_DEMO: '' },
     stdio: ['ignore', 'pipe', 'inherit'],
   });
-  return new Promise((resolve) => server.stdout?.on('data', (text: Buffer) => text.toString().includes('ready') && resolve(server)));
+  return new Promise((resolve, reject) => {
+    server.stdout?.on('data', (text: Buffer) => text.toString().includes('ready') && resolve(server));
+    server.once('exit', () => reject(new Error('the server ended before it was ready')));
+  });
 }
 const ended = (server: ChildProcess) => new Promise((resolve) => server.once('exit', resolve));
 
@@ -26,6 +29,12 @@ const ended = (server: ChildProcess) => new Promise((resolve) => server.once('ex
 const KILLS = Number(process.env.FERN_KILLS ?? 3);
 const PEOPLE = 5;
 const IMPORTED = 4000;
+
+const turn = () => new Promise((resolve) => setTimeout(resolve, 1));
+/** All readings in the file, found by anyone or not. */
+const ALL = 'SELECT count(*) AS n FROM observations';
+/** Those of an import that is not whole yet. */
+const ARRIVED = `${ALL} WHERE experimentId IN (SELECT id FROM experiments WHERE version = ${ARRIVING})`;
 
 it('what was acknowledged is there once after the server was killed in the midst of it, and nothing is there by half', async () => {
   const folder = mkdtempSync(join(tmpdir(), 'fern-killed-'));
@@ -52,9 +61,13 @@ it('what was acknowledged is there once after the server was killed in the midst
   let n = 0;
   for (let kill = 0; kill < KILLS; kill++) {
     const last = acknowledged.length + 50 + ((kill * 97) % 500);
+    const time = kill % 2 === 1 ? async () => (await counted(file, ARRIVED)) > 0 : async () => acknowledged.length >= last;
     const watch = async () => {
-      while (server.signalCode === null && (kill % 2 === 1 ? (await arrived(file)) === 0 : acknowledged.length < last)) await turn();
+      while (!(await time())) await turn();
       server.kill('SIGKILL');
+    };
+    const untilKilled = (error: unknown) => {
+      if (!server.killed) throw error;
     };
     const post = async () => {
       for (;;) {
@@ -69,11 +82,7 @@ it('what was acknowledged is there once after the server was killed in the midst
         imported++;
       }
     };
-    await Promise.all([
-      ended(server),
-      watch(),
-      ...[...Array.from({ length: PEOPLE }, post), bring()].map((one) => one.catch(() => undefined)),
-    ]);
+    await Promise.all([ended(server), watch(), ...[...Array.from({ length: PEOPLE }, post), bring()].map((one) => one.catch(untilKilled))]);
     server = await start(file);
     const stored = (await call<Observation[]>('GET', `/experiments/${id}/observations`)).map((seen) => seen.id);
     expect(stored).toHaveLength(new Set(stored).size);
@@ -81,20 +90,12 @@ it('what was acknowledged is there once after the server was killed in the midst
     const brought = (await call<ExperimentLine[]>('GET', '/experiments')).filter(({ title }) => title === 'Brought in');
     expect(brought.length).toBeGreaterThanOrEqual(imported);
     for (const one of brought) expect(await call<Observation[]>('GET', `/experiments/${one.id}/observations`)).toHaveLength(IMPORTED);
-    expect(await onDisk(file)).toBe(stored.length + brought.length * IMPORTED);
+    expect(await counted(file, ALL)).toBe(stored.length + brought.length * IMPORTED);
   }
   server.kill();
   await ended(server);
   rmSync(folder, { recursive: true, force: true });
 });
-
-const turn = () => new Promise((resolve) => setTimeout(resolve, 1));
-
-/** All readings in the file, found by anyone or not. */
-const onDisk = (file: string) => counted(file, 'SELECT count(*) AS n FROM observations');
-/** Those of an import that is not whole yet. */
-const arrived = (file: string) =>
-  counted(file, `SELECT count(*) AS n FROM observations WHERE experimentId IN (SELECT id FROM experiments WHERE version = ${ARRIVING})`);
 
 async function counted(file: string, sql: string): Promise<number> {
   const { statements, sequelize } = await openReader(file);

@@ -76,11 +76,22 @@ async function openLocked(file: string, unlock: () => Promise<void>): Promise<Da
   const writer = await connect(file, WRITING);
   const writing = writer.sequelize;
   await checkSound(file, writing);
+  /** A migration is made whole or not at all. */
+  const whole = async (change: () => Promise<void>) => {
+    await writer.statements.run('BEGIN IMMEDIATE');
+    try {
+      await change();
+      await writer.statements.run('COMMIT');
+    } catch (error) {
+      await writer.statements.run('ROLLBACK');
+      throw error;
+    }
+  };
   const umzug = new Umzug({
     migrations: migrations.map(({ name, up, down }) => ({
       name,
-      up: () => up(writing.getQueryInterface()),
-      down: () => down(writing.getQueryInterface()),
+      up: () => whole(() => up(writing.getQueryInterface())),
+      down: () => whole(() => down(writing.getQueryInterface())),
     })),
     storage: new SequelizeStorage({ sequelize: writing }),
     logger: undefined,

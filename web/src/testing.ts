@@ -53,6 +53,7 @@ export function freshPage(): void {
 export function freshBrowser(): void {
   freshPage();
   localStorage.clear();
+  sessionStorage.clear();
   void closeBrowserData();
   vi.stubGlobal('indexedDB', new IDBFactory());
 }
@@ -94,15 +95,17 @@ export function testRouter() {
   });
 }
 
-/** Opens experiment `x` of the fake server and mounts a part inside its frame. */
-export async function mountLoaded(part: Component, options: ComponentMountingOptions<Component> = {}): Promise<VueWrapper> {
+/** Opens experiment `x` of the fake server and mounts a part inside its frame, at an address where that counts. */
+export async function mountLoaded(part: Component, options: ComponentMountingOptions<Component> = {}, at = '/'): Promise<VueWrapper> {
+  const router = testRouter();
+  await router.push(at);
   await useSession().load();
   await useOpening().open('x');
   const log = useLog();
   const frame = defineComponent({
     setup: () => () => (log.study ? h(LoadedExperiment, { id: 'x', study: log.study }, () => h(part, options.props ?? {})) : null),
   });
-  const wrapper = mount(frame, { attachTo: document.body, global: { plugins: [testRouter()] } });
+  const wrapper = mount(frame, { attachTo: document.body, global: { plugins: [router] } });
   await vi.dynamicImportSettled();
   return wrapper;
 }

@@ -1,7 +1,7 @@
 import type { ArmSummary } from '../compare/ArmSummary';
 import type { Compared, Comparisons } from '../compare/Compared';
 import type { UnitValue } from '../compare/Contrast';
-import type { Arm, ByArm, CurvePoint, Measure, Observation, Process, RubricStep, Unit, UnitData } from '../model';
+import type { Arm, ByArm, CurvePoint, Measure, Process, RubricStep, Unit, UnitData, Valued } from '../model';
 
 /** What each plant of a unit read on a day: day → plant → value. A unit without plants of their own has one under ''. */
 export type Daily = ReadonlyMap<number, ReadonlyMap<string, number>>;
@@ -10,8 +10,8 @@ export type Daily = ReadonlyMap<number, ReadonlyMap<string, number>>;
 export interface Readings {
   /** Day 0 of the unit; null where nothing has started, then its first reading is day 0. */
   readonly start: string | null;
-  /** Live readings of a measure, by its code, in the order in which they came in. */
-  readonly of: (measure: string) => readonly Observation[];
+  /** Live readings of a measure that have a value, by its code, in the order in which they came in. */
+  readonly of: (measure: string) => readonly Valued[];
   /** Unit of measure of a measure, by its code. */
   readonly unit: (measure: string) => string;
   /** What another measure of the same unit came to, by its code. */
@@ -114,6 +114,8 @@ export interface Kind {
   readonly misplanned: (measure: Measure, all: readonly Measure[]) => string | null;
 
   // How readings become one value a unit.
+  /** Codes of the measures whose readings make its values: its own, or those of its formula. */
+  readonly from: (measure: Measure) => readonly string[];
   readonly daily: (measure: Measure, readings: Readings) => Daily;
   /** How the plants of a unit make one value. */
   readonly plants: 'mean' | 'sum';

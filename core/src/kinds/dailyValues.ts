@@ -1,4 +1,4 @@
-import { daysBetween, type CurvePoint, type Observation } from '../model';
+import { daysBetween, type CurvePoint, type Valued } from '../model';
 import type { Daily, Kind } from './Kind';
 
 /**
@@ -7,7 +7,7 @@ import type { Daily, Kind } from './Kind';
  * @param start day 0; without it the first reading is day 0
  * @param again what a second reading of one plant on one day does: the later `replaces`, or it `adds`
  */
-export function dailyValues(observations: readonly Observation[], start: string | null, again: 'replaces' | 'adds'): Daily {
+export function dailyValues(observations: readonly Valued[], start: string | null, again: 'replaces' | 'adds'): Daily {
   const sorted = inOrder(observations);
   const days = new Map<number, Map<string, number>>();
   if (sorted.length === 0) return days;
@@ -21,7 +21,7 @@ export function dailyValues(observations: readonly Observation[], start: string 
   return days;
 }
 
-function inOrder(observations: readonly Observation[]): readonly Observation[] {
+function inOrder(observations: readonly Valued[]): readonly Valued[] {
   const ordered = observations.every((seen, i) => i === 0 || observations[i - 1].observedOn <= seen.observedOn);
   return ordered
     ? observations

@@ -16,6 +16,7 @@ export const derived: Kind = {
   fresh: { ...measured.fresh, derived: '' },
   refuse: () => 'This is worked out from other measures and never typed.',
   misplanned,
+  from: ({ derived: formula }) => remembered(formula ?? '')?.names ?? [],
   daily: workedOut,
   simulated: (measure) => ({ ...measure, kind: 'amount', derived: null }),
 };

@@ -1,5 +1,6 @@
 import type { UnitValue } from '../compare/Contrast';
-import type { CurvePoint, UnitData } from '../model';
+import type { CurvePoint, Measure, UnitData } from '../model';
+import { dayOf } from './unitEnd';
 
 /**
  * The value of each unit that takes part in the comparison at the end: not lost, not excluded, and read.
@@ -16,4 +17,13 @@ export function endValues(data: readonly UnitData[], end: (curve: readonly Curve
     values.push({ unit: unit.unit, arm: unit.arm, block: unit.block, value: share ? value / (unit.sown ?? 1) : value });
   }
   return values;
+}
+
+/**
+ * The units in which there was still something to read when the value was taken that is compared: an empty pot is not a small plant.
+ * @param measure of which `when` says which value that is
+ */
+export function stillThere({ when }: Pick<Measure, 'when'>, data: readonly UnitData[]): UnitData[] {
+  const until = when.startsWith('day ') ? dayOf(when) : Infinity;
+  return data.filter(({ nothingFrom }) => nothingFrom === null || nothingFrom > until);
 }

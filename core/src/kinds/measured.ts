@@ -6,7 +6,7 @@ import { median } from '../stats/moments';
 import { interval, scaled, show } from '../quantities/show';
 import { summariseValues } from './armSummary';
 import { dailyValues } from './dailyValues';
-import { endValues } from './endValues';
+import { endValues, stillThere } from './endValues';
 import type { Kind, ReadingContext } from './Kind';
 import { unitEnd } from './unitEnd';
 
@@ -30,10 +30,11 @@ export const measured: Kind = {
   refuse: () => null,
   doubts: slips,
   misplanned: () => null,
+  from: ({ measure }) => [measure],
   daily: ({ measure }, { of, start }) => dailyValues(of(measure), start, 'replaces'),
   plants: 'mean',
   end: unitEnd,
-  values: (measure, data, share) => endValues(data, (curve) => unitEnd(measure, curve), share),
+  values: (measure, data, share) => endValues(stillThere(measure, data), (curve) => unitEnd(measure, curve), share),
   wording: ({ measure, unit }) => ({ measure, unit: unit === '%' ? 'points' : unit, scale: 1, more: 'higher', less: 'lower' }),
   mattersIn: ({ unit }) => unit,
   summarise: (arm, { values }) => summariseValues(arm, values),

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { aMeasure, anExperiment, anObservation, aUnit } from '../testing';
-import type { Measure, Observation, Study, Unit } from '../model';
+import { isValued, type Measure, type Observation, type Study, type Unit } from '../model';
 import { unitData } from '../study/curves';
 import { curveOf } from './dailyValues';
 import { eventTimes } from './eventTimes';
@@ -19,7 +19,7 @@ const START = '2026-04-01';
 /** The curve of one unit from its readings alone. */
 function unitCurve(measure: Measure, rows: readonly Observation[], start: string | null) {
   const { daily, plants } = kindOf(measure);
-  return curveOf(daily(measure, { start, of: () => rows, unit: () => '', daily: () => new Map() }), plants);
+  return curveOf(daily(measure, { start, of: () => rows.filter(isValued), unit: () => '', daily: () => new Map() }), plants);
 }
 
 describe('a unit’s curve', () => {
@@ -116,7 +116,7 @@ describe('the units that take part', () => {
 describe('the day of an event', () => {
   const event = aMeasure({ kind: 'event', unit: 'd' });
   const data = (status: Unit['status'], ...points: [number, number][]) => [
-    { unit: aUnit('u1', 'C', { status }), curve: points.map(([day, value]) => ({ day, value })) },
+    { unit: aUnit('u1', 'C', { status }), curve: points.map(([day, value]) => ({ day, value })), nothingFrom: null },
   ];
 
   it('is the first on which it was seen', () => {
@@ -136,5 +136,57 @@ describe('the day of an event', () => {
   it('an excluded unit and one that was never read take no part', () => {
     expect(eventTimes(event, data('excluded', [3, 1]))).toEqual([]);
     expect(eventTimes(event, data('active'))).toEqual([]);
+  });
+});
+
+describe('a pot in which nothing is left', () => {
+  const empty = (day: number, measure = 'height') =>
+    anObservation('u2', 0, {
+      id: `e${day}-${measure}`,
+      measure,
+      observedOn: `2026-04-${String(1 + day).padStart(2, '0')}`,
+      value: null,
+      absent: 'nothing-there',
+    });
+  const study = (measure: Measure, observations: readonly Observation[], more: readonly Measure[] = []): Study => ({
+    experiment: anExperiment({ units: [aUnit('u1', 'C'), aUnit('u2', 'C')], measures: [measure, ...more] }),
+    observations,
+    happenings: [],
+    care: [],
+  });
+  const both = [at(3, 4), at(7, 8), at(3, 5, { unit: 'u2', id: 'b' })];
+  const valuesIn = (own: Study, measure: Measure) =>
+    kindOf(measure)
+      .values(measure, unitData(own, measure), false)
+      .map(({ unit, value }) => [unit, value]);
+
+  it('has no height, neither 0 nor that of the day before', () => {
+    expect(valuesIn(study(height, [...both, empty(7)]), height)).toEqual([['u1', 8]]);
+    expect(unitData(study(height, [...both, empty(7)]), height)[1].curve).toEqual([{ day: 3, value: 5 }]);
+  });
+
+  it('still has that of a day on which there was a plant', () => {
+    const early = aMeasure({ when: 'day 3' });
+    expect(valuesIn(study(early, [...both, empty(7)]), early)).toEqual([
+      ['u1', 4],
+      ['u2', 5],
+    ]);
+  });
+
+  it('counts again where something came up after all', () => {
+    expect(valuesIn(study(height, [...both, empty(7), at(9, 2, { unit: 'u2', id: 'late' })]), height)).toEqual([
+      ['u1', 8],
+      ['u2', 2],
+    ]);
+  });
+
+  it('has nothing that is worked out from its height either, but keeps what was picked of it', () => {
+    const twice = aMeasure({ measure: 'twice', kind: 'derived', derived: '2*height' });
+    expect(valuesIn(study(twice, [...both, empty(7)], [aMeasure({ primary: false })]), twice)).toEqual([['u1', 16]]);
+    const crop = aMeasure({ kind: 'harvest', when: 'total' });
+    expect(valuesIn(study(crop, [...both, empty(7)]), crop)).toEqual([
+      ['u1', 12],
+      ['u2', 5],
+    ]);
   });
 });

@@ -1,6 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { aMeasure, anExperiment, anObservation, aUnit } from '../testing';
-import type { Study } from '../model';
+import { aMeasure, anExperiment, anObservation, aUnit, placed } from '../testing';
 import { kindOf } from '../kinds';
 import type { ReadingContext } from '../kinds/Kind';
 import { readReading } from './readReading';
@@ -84,14 +83,14 @@ describe('walks', () => {
       [3, 'due', 2],
       [5, 'coming', 2],
     ]);
-    expect(states('2026-04-04', [{ measure: 'sprouts', on: '2026-04-04', units: 2, startedOn: null }])).toEqual([
+    expect(states('2026-04-04', [{ measure: 'sprouts', plannedDay: 3, units: 2, startedOn: null }])).toEqual([
       [3, 'done', 0],
       [5, 'coming', 2],
     ]);
     expect(
       states('2026-04-06', [
-        { measure: 'sprouts', on: '2026-04-06', units: 2, startedOn: null },
-        { measure: 'height', on: '2026-04-06', units: 1, startedOn: null },
+        { measure: 'sprouts', plannedDay: 5, units: 2, startedOn: null },
+        { measure: 'height', plannedDay: 5, units: 1, startedOn: null },
       ]),
     ).toEqual([
       [3, 'missed', 2],
@@ -108,7 +107,7 @@ describe('walks', () => {
   });
 
   it('stop at each unit in bench order, with the reading of this walk and the one before', () => {
-    const study: Study = {
+    const study = placed({
       experiment,
       observations: [
         anObservation('D01', 4, { measure: 'sprouts', observedOn: '2026-04-04' }),
@@ -116,7 +115,7 @@ describe('walks', () => {
       ],
       happenings: [],
       care: [],
-    };
+    });
     expect(stopsOf(study, 5).map(({ unit, measure, reading }) => [unit.unit, measure.measure, reading?.value ?? null])).toEqual([
       ['D02', 'sprouts', null],
       ['D02', 'height', null],

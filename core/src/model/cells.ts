@@ -1,5 +1,8 @@
 import type { CellForm } from './fields';
 
+const MINUTES = 24 * 60;
+const MOMENT = '(\\d+|\\d+min|\\d+h(\\d{1,2})?)';
+
 const spaced = (cell: string) => cell.split(/\s+/).filter(Boolean);
 
 /** Codes with a space between. */
@@ -10,13 +13,38 @@ export const codesCell: CellForm = {
   read: spaced,
 };
 
-/** Whole days with a space between. */
-export const daysCell: CellForm = {
-  pattern: /^(\d+( \d+)*)?$/,
-  expected: 'days as whole numbers with a space between',
-  write: (days: readonly number[]) => days.join(' '),
-  read: (cell) => spaced(cell).map(Number),
+/**
+ * A day after the start, or a moment under a day, as people write it: `3`, `10min`, `8h`, `1h30`. Minutes are the finest.
+ */
+export const momentCell: CellForm = {
+  pattern: new RegExp(`^${MOMENT}$`),
+  expected: 'a day, or a moment like 10min, 8h or 1h30',
+  write: (days: number | null) => (days === null ? '' : momentWords(days)),
+  read: momentDays,
+  isText: true,
 };
+
+/** Days and moments with a space between: `2 4 10`, or `10min 8h 1`. */
+export const momentsCell: CellForm = {
+  pattern: new RegExp(`^(${MOMENT}( ${MOMENT})*)?$`),
+  expected: 'days or moments with a space between, like 2 4 10, or 10min 8h 1',
+  write: (days: readonly number[]) => days.map(momentWords).join(' '),
+  read: (cell) => spaced(cell).map(momentDays),
+};
+
+function momentWords(days: number): string {
+  if (Number.isInteger(days)) return String(days);
+  const minutes = Math.round(days * MINUTES);
+  const [hours, left] = [Math.floor(minutes / 60), minutes % 60];
+  if (hours === 0) return `${left}min`;
+  return `${hours}h${left === 0 ? '' : String(left).padStart(2, '0')}`;
+}
+
+function momentDays(cell: string): number {
+  if (cell.endsWith('min')) return parseInt(cell, 10) / MINUTES;
+  const [hours, minutes] = cell.split('h');
+  return minutes === undefined ? Number(hours) : (Number(hours) * 60 + Number(minutes)) / MINUTES;
+}
 
 /** Described steps of a rating, as `1 = pale; 2 = green`. */
 export const stepsCell: CellForm = {

@@ -18,6 +18,8 @@ export interface CellForm {
   readonly expected: string;
   readonly write: (value: never) => string;
   readonly read: (cell: string) => unknown;
+  /** What stands in the cell is text to a program that knows nothing of it, though the value is none. */
+  readonly isText?: boolean;
 }
 
 /** What a person is told where a limit is broken; what is not said here is said in the usual words. */

@@ -1,4 +1,4 @@
-import { daysCell, stepsCell } from './cells';
+import { momentsCell, stepsCell } from './cells';
 import { choice, code, flag, list, maybe, number, record, text, type Field, type RecordOf } from './fields';
 
 /** Which value of a unit is compared: `day N` is the reading of that day. */
@@ -42,8 +42,8 @@ export const measureFields = {
   when,
   /** Described steps of a rating, from lowest to highest; empty for other kinds. */
   rubric: list(record(stepFields), { words: 'steps', most: 20, cell: stepsCell }),
-  /** Days after the start on which it is read. */
-  readingDays: list(number({ whole: true, least: 0, most: 3650 }), { words: 'reading days', most: 400, each: true, cell: daysCell }),
+  /** Days after the start on which it is read; a moment under a day is a part of one. */
+  readingDays: list(number({ least: 0, most: 3650 }), { words: 'reading days', most: 400, each: true, cell: momentsCell }),
 };
 
 /** What is recorded; exactly one of an experiment is primary and carries the verdict. */

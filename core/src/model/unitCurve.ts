@@ -10,4 +10,6 @@ export interface CurvePoint {
 export interface UnitData {
   readonly unit: Unit;
   readonly curve: readonly CurvePoint[];
+  /** The day from which on there was nothing left to read in it; null where there was. */
+  readonly nothingFrom: number | null;
 }

@@ -1,5 +1,6 @@
 import { kindOf } from '../kinds';
-import type { Experiment, Fields, Measure, Study } from '../model';
+import { isValued, type Experiment, type Fields, type Measure, type Study } from '../model';
+import { onWalks } from '../study/onWalks';
 import type { Problem } from './Problem';
 import { readDescriptor } from './readDescriptor';
 import { MOST_PROBLEMS, readTable, type TableRow } from './readTable';
@@ -10,7 +11,7 @@ export type PackageFiles = Readonly<Record<string, string>>;
 
 export type ReadResult = { readonly study: Study } | { readonly problems: readonly Problem[] };
 
-type Rows = ReturnType<typeof readTables>;
+type Rows = ReturnType<typeof readTables>['rows'];
 
 /**
  * Reads an open experiment package. Either the whole study, or every problem found with file, row and column; never half a study.
@@ -20,7 +21,7 @@ type Rows = ReturnType<typeof readTables>;
 export function readPackage(files: PackageFiles): ReadResult {
   const descriptor = readDescriptor(files['datapackage.json']);
   const problems: Problem[] = [...descriptor.problems];
-  const rows = readTables(files, descriptor.paths, problems);
+  const { rows, columns } = readTables(files, descriptor.paths, problems);
   // What was read no further cannot be held against what refers to it.
   for (const check of [checkReferences, checkTogether])
     for (const problem of check(rows)) {
@@ -34,10 +35,13 @@ export function readPackage(files: PackageFiles): ReadResult {
     units: rows.units.map(({ record }) => record),
     measures: rows.measures.map(asMeasure),
   };
+  // A package from elsewhere, or from before readings named their walk, leaves it to their days.
+  const named = columns.get('observations')?.includes('planned_day') ?? false;
+  const observations = rows.observations.map(({ record }) => record);
   return {
     study: {
       experiment,
-      observations: rows.observations.map(({ record }) => record),
+      observations: named ? observations : onWalks(experiment, observations),
       happenings: rows.events.map(({ record }) => record),
       care: rows.care.map(({ record }) => record),
     },
@@ -45,6 +49,7 @@ export function readPackage(files: PackageFiles): ReadResult {
 }
 
 function readTables(files: PackageFiles, paths: Readonly<Record<string, string>>, problems: Problem[]) {
+  const columns = new Map<string, readonly string[]>();
   const rowsOf = <F extends Fields>(table: Table<F>): readonly TableRow<F>[] => {
     const csv = files[paths[table.name] ?? table.file];
     const problem = (message: string) => problems.push({ file: table.file, row: null, column: null, message });
@@ -58,9 +63,10 @@ function readTables(files: PackageFiles, paths: Readonly<Record<string, string>>
     }
     const read = readTable(table, csv);
     for (const found of read.problems) problems.push(found);
+    columns.set(table.name, read.columns);
     return read.rows;
   };
-  return {
+  const rows = {
     arms: rowsOf(tables.arms),
     units: rowsOf(tables.units),
     measures: rowsOf(tables.measures),
@@ -68,6 +74,7 @@ function readTables(files: PackageFiles, paths: Readonly<Record<string, string>>
     events: rowsOf(tables.events),
     care: rowsOf(tables.care),
   };
+  return { rows, columns };
 }
 
 /** Which value counts follows from the kind, unless the table says otherwise: pickings add up. */
@@ -123,7 +130,9 @@ function* checkTogether({ arms, measures, observations }: Rows): Iterable<Proble
   const byId = new Map(observations.map(({ record }) => [record.id, record]));
   for (const { row, record } of observations) {
     const measure = byCode.get(record.measure);
-    const refused = measure ? kindOf(measure).refuse(record.value) : null;
+    if (record.value === null ? record.absent === null : record.absent !== null)
+      yield at('observations.csv', row, 'value', 'a value and why there is none rule each other out; expected one of the two');
+    const refused = measure && isValued(record) ? kindOf(measure).refuse(record.value) : null;
     if (refused !== null)
       yield at('observations.csv', row, 'value', `"${record.value}" cannot be: ${refused.replace(/\.$/, '')}; expected a ${measure?.kind}`);
     const { replaces, id } = record;

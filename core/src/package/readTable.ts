@@ -19,6 +19,8 @@ export interface TableRow<F extends Fields> {
 }
 
 export interface ReadTable<F extends Fields> {
+  /** Names of the columns that the file has. */
+  readonly columns: readonly string[];
   readonly rows: readonly TableRow<F>[];
   readonly problems: readonly Problem[];
 }
@@ -40,14 +42,14 @@ export function readTable<F extends Fields>(table: Table<F>, csv: string): ReadT
   const fields = plainFields(table.fields);
   if (header.length === 0) {
     problem(1, null, `the file is empty; expected a header with ${fields.map(([name]) => columnName(name)).join(', ')}`);
-    return { rows: [], problems };
+    return { columns: [], rows: [], problems };
   }
   header.forEach((name, i) => {
     if (header.indexOf(name) !== i) problem(1, name, 'the column stands twice; expected once');
   });
   const missing = fields.filter(([name, { must }]) => must && !header.includes(columnName(name)));
   for (const [name] of missing) problem(1, columnName(name), 'the column is missing; expected it in the header');
-  if (missing.length > 0) return { rows: [], problems };
+  if (missing.length > 0) return { columns: header, rows: [], problems };
 
   const places = fields.map(([name, field]) => ({ name, field, column: columnName(name), at: header.indexOf(columnName(name)) }));
   const words = wordColumns(table.fields).map(([name, prefix]) => ({
@@ -56,7 +58,7 @@ export function readTable<F extends Fields>(table: Table<F>, csv: string): ReadT
   }));
   if (parsed.meta.truncated) {
     problem(MOST_ROWS + 1, null, 'there are more than 1,000,000 rows; expected a smaller table');
-    return { rows: [], problems };
+    return { columns: header, rows: [], problems };
   }
   const keys = new Map<unknown, number>();
   const rowOf = (line: readonly string[], index: number): TableRow<F> => {
@@ -90,7 +92,7 @@ export function readTable<F extends Fields>(table: Table<F>, csv: string): ReadT
     if (problems.length >= MOST_PROBLEMS) break;
     rows.push(rowOf(line, index));
   }
-  return { rows, problems };
+  return { columns: header, rows, problems };
 }
 
 type ReadCell = { readonly value: unknown } | { readonly empty: true } | { readonly wrong: string };

@@ -95,13 +95,13 @@ function cellOf({ cell, shape }: Field, value: unknown): Cell {
   return typeof written === 'string' && shape.type !== 'number' ? guarded(written) : written;
 }
 
-function schemaOf(name: string, { shape, must }: Field): object {
+function schemaOf(name: string, { shape, must, cell }: Field): object {
   const constraints = {
     ...(must ? { required: true } : {}),
     ...(shape.type === 'choice' ? { enum: shape.among } : {}),
-    ...(shape.type === 'number' && shape.least !== undefined ? { minimum: shape.least } : {}),
+    ...(shape.type === 'number' && shape.least !== undefined && !cell?.isText ? { minimum: shape.least } : {}),
   };
-  return { name, type: schemaType(shape), ...(Object.keys(constraints).length > 0 ? { constraints } : {}) };
+  return { name, type: cell?.isText ? 'string' : schemaType(shape), ...(Object.keys(constraints).length > 0 ? { constraints } : {}) };
 }
 
 /** Table Schema's name of a type. Dates with and without a time stand in one column, which it can only call text. */

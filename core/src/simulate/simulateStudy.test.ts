@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { centre, sd } from '../stats/moments';
 import { layOut } from '../study/bench/layOut';
-import { aMeasure, anArm, anExperiment } from '../testing';
+import { aMeasure, anArm, anExperiment, valueOf } from '../testing';
 import type { Experiment, Measure, Observation } from '../model';
 import { grow } from './grow';
 import { growthLimit, lightLimit, stretch, temperatureLimit } from './limits';
@@ -21,7 +21,7 @@ const run = (experiment: Experiment, process: Process, more: Partial<Truth> = {}
   simulateStudy(experiment, plainTruth({ m: process }, more), { seed }).study;
 const on = (experiment: Experiment, rows: readonly Observation[], arm: string, day: number) => {
   const codes = new Set(experiment.units.filter((unit) => unit.arm === arm).map((unit) => unit.unit));
-  return rows.filter((row) => codes.has(row.unit) && row.id.endsWith(`-${day}`)).map((row) => row.value);
+  return rows.filter((row) => codes.has(row.unit) && row.id.endsWith(`-${day}`)).map(valueOf);
 };
 
 describe('what limits growth', () => {
@@ -63,7 +63,7 @@ describe('simulated readings', () => {
     const experiment = bench(60, { kind: 'count', readingDays: [3, 5, 30] }, 25);
     const { observations } = run(experiment, sprouting);
     for (const unit of experiment.units) {
-      const own = observations.filter((row) => row.unit === unit.unit).map((row) => row.value);
+      const own = observations.filter((row) => row.unit === unit.unit).map(valueOf);
       expect(own).toEqual([...own].sort((a, b) => a - b));
     }
     expect(centre(on(experiment, observations, 'C', 30)) / 25).toBeCloseTo(0.9, 1);
@@ -90,7 +90,7 @@ describe('simulated readings', () => {
   it('units spread as the truth says; the bright middle and the cold corner show', () => {
     const level: Process = { process: 'level', level: { '': 100 }, rate: 1 };
     const spread = bench(100, { readingDays: [1] });
-    const values = run(spread, level, { unitSpread: 0.1 }).observations.map((row) => row.value);
+    const values = run(spread, level, { unitSpread: 0.1 }).observations.map(valueOf);
     expect((sd(values) ?? 0) / centre(values)).toBeCloseTo(0.1, 1);
     const place = run(spread, level, { brightMiddle: 0.2, coldCorner: 0.2 });
     const at = (row: number, column: number) =>

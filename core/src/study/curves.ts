@@ -1,7 +1,19 @@
 import { kindOf, type Daily, type Readings } from '../kinds';
 import { curveOf } from '../kinds/dailyValues';
-import type { CurvePoint, Experiment, Measure, Observation, Study, Unit, UnitData } from '../model';
+import {
+  daysBetween,
+  isValued,
+  type CurvePoint,
+  type Experiment,
+  type Measure,
+  type Observation,
+  type Study,
+  type Unit,
+  type UnitData,
+  type Valued,
+} from '../model';
 import { cell } from './readings';
+import { remembered } from './remembered';
 
 /**
  * Day 0 of a unit: its own start, else the experiment's, else null.
@@ -40,11 +52,13 @@ export function unitCurve(study: Study, measure: Measure, unit: Unit): readonly 
   return curve;
 }
 
+const valued = remembered((live: readonly Observation[]): readonly Valued[] => live.filter(isValued));
+
 function readingsOfUnit(study: Study, unit: Unit, start: string | null): Readings {
   const named = (code: string) => study.experiment.measures.find(({ measure }) => measure === code);
   const readings: Readings = {
     start,
-    of: (code) => cell(study, code, unit.unit).live,
+    of: (code) => valued(cell(study, code, unit.unit).live),
     unit: (code) => named(code)?.unit ?? '',
     daily: (code): Daily => {
       const measure = named(code);
@@ -61,5 +75,23 @@ function readingsOfUnit(study: Study, unit: Unit, start: string | null): Reading
  * @returns a curve a unit
  */
 export function unitData(study: Study, measure: Measure): UnitData[] {
-  return study.experiment.units.map((unit) => ({ unit, curve: unitCurve(study, measure, unit) }));
+  return study.experiment.units.map((unit) => ({
+    unit,
+    curve: unitCurve(study, measure, unit),
+    nothingFrom: nothingFrom(study, measure, unit),
+  }));
 }
+
+/** From the last reading on: what came up again after an empty pot is there again. */
+function nothingFrom(study: Study, measure: Measure, unit: Unit): number | null {
+  const start = startOf(unit, study.experiment);
+  const days = kindOf(measure)
+    .from(measure)
+    .flatMap((code) => lastOf(cell(study, code, unit.unit).live) ?? [])
+    .filter(({ absent }) => absent === 'nothing-there')
+    .map(({ observedOn }) => (start === null ? 0 : daysBetween(start, observedOn)));
+  return days.length === 0 ? null : Math.min(...days);
+}
+
+const lastOf = (live: readonly Observation[]) =>
+  live.reduce<Observation | null>((last, seen) => (last === null || seen.observedOn >= last.observedOn ? seen : last), null);

@@ -3,7 +3,7 @@ import type { Measure, Observation, Study } from '../model';
 import { readingsOf } from './readings';
 import { remembered } from './remembered';
 
-/** Readings of one unit, or one plant of it, on one day that say different things. */
+/** Readings of one unit, or one plant of it, for one walk that say different things; extra readings, of one day. */
 export interface Double {
   readonly measure: Measure;
   readonly unit: string;
@@ -15,7 +15,7 @@ export interface Double {
 }
 
 /**
- * Where two people, or two devices without a network, read the same thing on the same day and differ. Both are kept; someone says which
+ * Where two people, or two devices without a network, read the same thing for the same walk and differ. Both are kept; someone says which
  * is right.
  * @param study with its readings
  * @returns in the order of the measures; none of measures whose readings add up
@@ -31,15 +31,17 @@ export function doubles(study: Study): Double[] {
 const doublesIn = remembered((live: readonly Observation[]): Pick<Double, 'plant' | 'on' | 'readings'>[] => {
   const groups = new Map<string, Observation[]>();
   for (const seen of live) {
-    const key = `${seen.observedOn.slice(0, 10)} ${seen.plant ?? ''}`;
+    const key = `${seen.plannedDay ?? seen.observedOn.slice(0, 10)} ${seen.plant ?? ''}`;
     const group = groups.get(key);
     if (group) group.push(seen);
     else groups.set(key, [seen]);
   }
   return [...groups.values()]
-    .filter((readings) => readings.some(({ value }) => value !== readings[0].value))
+    .filter((readings) => readings.some((other) => !saysTheSame(other, readings[0])))
     .map((readings) => ({ plant: readings[0].plant, on: readings[0].observedOn.slice(0, 10), readings }));
 });
+
+const saysTheSame = (a: Observation, b: Observation) => a.value === b.value && a.absent === b.absent;
 
 /**
  * The corrections that settle a double.
@@ -54,14 +56,15 @@ export function settle(
   by: { readonly observer: string | null; readonly id: () => string },
 ): Observation[] {
   return readings
-    .filter(({ value }) => value !== right.value)
+    .filter((other) => !saysTheSame(other, right))
     .map((wrong) => ({
       ...wrong,
       id: by.id(),
       value: right.value,
       category: right.category,
+      absent: right.absent,
       observer: by.observer,
-      note: `read twice; ${wrong.value} was not right`,
+      note: `read twice; ${wrong.value ?? 'nothing'} was not right`,
       replaces: wrong.id,
     }));
 }

@@ -3,40 +3,67 @@ import type { Measure, Study } from '../model';
 import { startOf } from './curves';
 import { cell, measuresRead, readingsOf } from './readings';
 import { remembered } from './remembered';
-import { daysBetween } from '../model';
-import { walksFilled } from './walkOf';
+import { addDays, daysBetween } from '../model';
+import { walksFilled, type Walked } from './walkOf';
 
-/** What one planned reading day brought: for each active unit the day on which it was read, or null. */
+/** A unit on one planned reading day. */
+interface RoundUnit {
+  readonly unit: string;
+  readonly arm: string;
+  /** Calendar date on which it was planned; null where the unit has no start. */
+  readonly planned: string | null;
+  /** Days after its start on which it was read; null where it was not. */
+  readonly readOn: number | null;
+}
+
+/** What one planned reading day brought, unit by unit. */
 export interface Round {
   readonly measure: Measure;
   readonly day: number;
-  readonly units: readonly { readonly unit: string; readonly arm: string; readonly readOn: number | null }[];
+  readonly units: readonly RoundUnit[];
 }
 
 /**
- * Every planned reading that should be in by now: up to the last day on which anything was read.
+ * Every planned reading that should be in by now. A day is not over before the next has come.
  * Units that are lost or excluded are left out, and so are measures that nobody reads.
+ * @param study with its readings
+ * @param today calendar date; without it, that of the last reading is over
  */
-export const readingRounds = remembered((study: Study): readonly Round[] => {
-  const { experiment } = study;
+export function readingRounds(study: Study, today?: string): readonly Round[] {
   const last = lastDay(study);
+  return allRounds(study).flatMap((round) => {
+    if (today === undefined) return round.day <= last ? [round] : [];
+    const units = round.units.filter(({ planned, readOn: read }) => read !== null || (planned !== null && planned < today));
+    return units.length > 0 ? [{ ...round, units }] : [];
+  });
+}
+
+const allRounds = remembered((study: Study): readonly Round[] => {
+  const { experiment } = study;
   const units = experiment.units.filter((unit) => unit.status === 'active' || unit.status === 'ended');
   const read = experiment.measures.filter((measure) => kindOf(measure).entry !== 'none');
   return read.flatMap((measure) => {
     const filled = units.map((unit) => {
       const start = startOf(unit, experiment);
-      return { unit, walks: start === null ? null : walksFilled(cell(study, measure.measure, unit.unit).live, measure, start) };
+      return { unit, start, walks: start === null ? null : walksFilled(cell(study, measure.measure, unit.unit).live, measure, start) };
     });
     return [...measure.readingDays]
       .sort((a, b) => a - b)
-      .filter((day) => day <= last)
       .map((day) => ({
         measure,
         day,
-        units: filled.map(({ unit, walks }) => ({ unit: unit.unit, arm: unit.arm, readOn: walks?.get(day)?.readOn ?? null })),
+        units: filled.map(({ unit, start, walks }) => ({
+          unit: unit.unit,
+          arm: unit.arm,
+          planned: start === null ? null : addDays(start, Math.floor(day)),
+          readOn: readOn(walks?.get(day)),
+        })),
       }));
   });
 });
+
+/** Someone who says that it was not read has not read it. */
+const readOn = (walked: Walked | undefined) => (walked === undefined || walked.reading.absent === 'not-read' ? null : walked.readOn);
 
 /** The last day, counted from each unit's own start, on which anything was read; −1 before the first. */
 function lastDay(study: Study): number {

@@ -1,5 +1,5 @@
 import { kindOf } from '../kinds';
-import { daysBetween, type Measure, type Observation, type Study, type Unit } from '../model';
+import { daysBetween, isValued, type Measure, type Observation, type Study, type Unit, type Valued } from '../model';
 import { walkOrder } from './bench/shelves';
 import { startOf } from './curves';
 import { cell } from './readings';
@@ -9,6 +9,8 @@ import { walksFilled } from './walkOf';
 export interface Stop {
   readonly unit: Unit;
   readonly measure: Measure;
+  /** The walk in days after the unit's own start; null on an extra visit. */
+  readonly plannedDay: number | null;
   readonly reading: Observation | null;
 }
 
@@ -31,22 +33,39 @@ export function stopsOf(study: Study, day: number): Stop[] {
       .map((measure) => ({
         unit,
         measure,
+        plannedDay: planned,
         reading: walksFilled(cell(study, measure.measure, unit.unit).live, measure, start).get(planned)?.reading ?? null,
       }));
   });
 }
 
 /**
- * A unit's last reading of a measure before a date; null if there is none.
+ * The stops of a visit that no walk asks for: a picking on a day of its own, a look in between. What was read before stays beside it.
+ * @param study with its readings
+ * @param measures that are read
+ * @param taken ids of what was read on this visit
+ * @returns a stop for each active unit and measure, in bench order
+ */
+export function extraStops(study: Study, measures: readonly Measure[], taken: ReadonlySet<string>): Stop[] {
+  return walkOrder(study.experiment.units.filter((unit) => unit.status === 'active')).flatMap((unit) =>
+    measures.map((measure) => {
+      const reading = cell(study, measure.measure, unit.unit).live.findLast(({ id }) => taken.has(id)) ?? null;
+      return { unit, measure, plannedDay: null, reading };
+    }),
+  );
+}
+
+/**
+ * A unit's last value of a measure before a date; null if there is none.
  * @param study with its readings
  * @param unit its code
  * @param measure its code
  * @param date calendar date
  * @returns the reading that counts, after corrections
  */
-export function readingBefore(study: Study, unit: string, measure: string, date: string): Observation | null {
-  return cell(study, measure, unit).live.reduce<Observation | null>((last, seen) => {
-    if (seen.observedOn.slice(0, 10) >= date) return last;
+export function readingBefore(study: Study, unit: string, measure: string, date: string): Valued | null {
+  return cell(study, measure, unit).live.reduce<Valued | null>((last, seen) => {
+    if (!isValued(seen) || seen.observedOn.slice(0, 10) >= date) return last;
     return last === null || seen.observedOn >= last.observedOn ? seen : last;
   }, null);
 }

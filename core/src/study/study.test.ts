@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Measure, Observation, Study } from '../model';
-import { aMeasure, anExperiment, anObservation, aUnit } from '../testing';
+import { aMeasure, anExperiment, anObservation, aUnit, placed } from '../testing';
 import { packColumns, unpackColumns } from './columns';
 import { unitCurve } from './curves';
 import { addReadings, cell, readingsOf } from './readings';
@@ -16,7 +16,7 @@ const height = aMeasure({ readingDays: [3, 7] });
 function study(observations: readonly Observation[], measures: readonly Measure[] = [height]): Study {
   const units = [aUnit('u1', 'C', { row: 1, column: 1 }), aUnit('u2', 'T', { row: 1, column: 2, startedOn: on(2) })];
   const experiment = anExperiment({ units, measures });
-  return { experiment: { ...experiment, plan: { ...experiment.plan, frozenOn: on(0) } }, observations, happenings: [], care: [] };
+  return placed({ experiment: { ...experiment, plan: { ...experiment.plan, frozenOn: on(0) } }, observations, happenings: [], care: [] });
 }
 const values = (own: Study) => cell(own, 'height', 'u1').live.map(({ value }) => value);
 
@@ -40,7 +40,7 @@ describe('a new reading', () => {
 
   it('says the same as an index made of everything anew', () => {
     const added = addReadings(before, [at(3, 6, { id: 'b', replaces: 'a' }), at(7, 9, { id: 'c' })]);
-    const anew = study(added.observations);
+    const anew = { ...before, observations: [...added.observations] };
     for (const unit of ['u1', 'u2']) expect(cell(added, 'height', unit)).toEqual(cell(anew, 'height', unit));
     expect(values(added)).toEqual([6, 9]);
   });
@@ -92,8 +92,8 @@ describe('the walk that a reading belongs to', () => {
   it('is the same from counts, as the list of experiments brings them', () => {
     const own = study([at(3, 5), at(5, 4, { id: 'late', unit: 'u2' })]);
     const counts = [
-      { measure: 'height', on: on(3), units: 1, startedOn: null },
-      { measure: 'height', on: on(5), units: 1, startedOn: on(2) },
+      { measure: 'height', plannedDay: 3, units: 1, startedOn: null },
+      { measure: 'height', plannedDay: 3, units: 1, startedOn: on(2) },
     ];
     const starts = [null, on(2)].map((startedOn) => ({ startedOn, units: 1 }));
     expect(walks(own.experiment, starts, counts, on(6))).toEqual(walksOfStudy(own, on(6)));

@@ -2,7 +2,8 @@ import { daysBetween, type Measure, type Observation } from '../model';
 import { remembered } from './remembered';
 
 /**
- * The walk that a reading belongs to: the planned day on or before its own, so that a late reading fills its own walk.
+ * The walk that a reading was taken for, where nobody has said it: the planned day on or before its own, so that a late reading fills its
+ * own walk.
  * @param day on which it was read, counted from the unit's start
  * @param measure with its planned reading days
  * @returns null for a reading before the first walk
@@ -18,6 +19,7 @@ export function walkOf(day: number, { readingDays }: Pick<Measure, 'readingDays'
   return low === 0 ? null : planned[low - 1];
 }
 
+const plannedDays = remembered((days: Measure['readingDays']) => new Set(days));
 const inOrder = remembered((days: Measure['readingDays']) => [...days].sort((a, b) => a - b));
 
 interface Filled {
@@ -43,10 +45,12 @@ export function walksFilled(live: readonly Observation[], { readingDays: days }:
   const found = known.get(live);
   if (found && found.days === days && found.start === start) return found.walks;
   const walks = new Map<number, Walked>();
+  const planned = plannedDays(days);
   for (const reading of live) {
+    const walk = reading.plannedDay;
+    if (walk === null || !planned.has(walk)) continue;
     const readOn = daysBetween(start, reading.observedOn);
-    const walk = walkOf(readOn, { readingDays: days });
-    if (walk !== null) walks.set(walk, { readOn: walks.get(walk)?.readOn ?? readOn, reading });
+    walks.set(walk, { readOn: walks.get(walk)?.readOn ?? readOn, reading });
   }
   known.set(live, { days, start, walks });
   return walks;

@@ -3,12 +3,13 @@ import { addDays, daysBetween, type Experiment, type Measure, type Observation, 
 import { startOf } from './curves';
 import { cell } from './readings';
 import { remembered } from './remembered';
-import { walkOf, walksFilled } from './walkOf';
+import { walksFilled } from './walkOf';
 
-/** How many units have a reading of a measure on a date, apart for units that started on a day of their own. */
+/** How many units have a reading of a measure for a walk, apart for units that started on a day of their own. */
 export interface ReadSoFar {
   readonly measure: string;
-  readonly on: string;
+  /** Counted from the units' own start. */
+  readonly plannedDay: number;
   readonly units: number;
   /** The units' own start; null where it is the experiment's. */
   readonly startedOn: string | null;
@@ -62,13 +63,12 @@ export function walks(experiment: Planned, starts: readonly StartCount[], read: 
     experiment,
     starts.map((start) => startFrom(experiment, start.startedOn, start.units, [])),
   );
-  return walksFrom(planned, today, (measure, plannedDay, { startedOn }) => {
-    const from = startedOn ?? experiment.startedOn ?? '';
-    return read
-      .filter((row) => row.measure === measure.measure && row.startedOn === startedOn)
-      .filter((row) => walkOf(daysBetween(from, row.on), measure) === plannedDay)
-      .reduce((most, row) => Math.max(most, row.units), 0);
-  });
+  return walksFrom(
+    planned,
+    today,
+    (measure, plannedDay, { startedOn }) =>
+      read.find((row) => row.measure === measure.measure && row.startedOn === startedOn && row.plannedDay === plannedDay)?.units ?? 0,
+  );
 }
 
 /**

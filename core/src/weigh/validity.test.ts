@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Experiment, Happening, Observation, Plan, Study } from '../model';
-import { aMeasure, anArm, anExperiment, anObservation, aUnit } from '../testing';
+import { aMeasure, anArm, anExperiment, anObservation, aUnit, placed } from '../testing';
 import { validity, validityRules } from './validity';
 
 const codes = ['C1', 'C2', 'C3', 'C4', 'C5', 'T1', 'T2', 'T3', 'T4', 'T5'];
@@ -13,13 +13,13 @@ function good(more: Partial<Study> = {}, experiment: Partial<Experiment> = {}, p
     units: codes.map((code) => aUnit(code, armOf(code), { sown: 10 })),
     measures: [aMeasure({ readingDays: [3, 7] })],
   });
-  return {
+  return placed({
     experiment: { ...base, ...experiment, plan: { ...base.plan, ...plan } },
     observations: [...readings(3, [4, 5, 4.5, 5.5, 5, 4, 5, 4.5, 5.5, 5]), ...readings(7, [8, 9, 8.5, 9.5, 9, 8.2, 9.1, 8.4, 9.6, 9.3])],
     happenings: [],
     care: [],
     ...more,
-  };
+  });
 }
 function readings(day: number, values: readonly number[], more: Partial<Observation> = {}): Observation[] {
   return values.map((value, i) =>
@@ -50,6 +50,8 @@ const water = (t: number) => ({
     note: null,
   })),
 });
+
+const gone = (seen: Observation): Observation => ({ ...seen, value: null, absent: 'nothing-there' });
 
 const waterIn = (amounts: Readonly<Record<'C' | 'T', readonly [number, string]>>) => ({
   care: (['C', 'T'] as const).map((arm) => ({
@@ -99,6 +101,19 @@ const cases: readonly Case[] = [
     silent: good({}, lost('T1', 'C2')),
     says: /C 0 of 5, T 2 of 5/,
   },
+  {
+    rule: 'nothing-there',
+    severity: 'serious',
+    fires: good({ observations: good().observations.map((seen) => (/^height-T[12]-7$/.test(seen.id) ? gone(seen) : seen)) }),
+    silent: good({ observations: good().observations.map((seen) => (/^height-T[12]-3$/.test(seen.id) ? gone(seen) : seen)) }),
+    says: /Nothing was there to read in T1, T2: C 0 of 5, T 2 of 5\. “Height” is compared without them/,
+  },
+  {
+    rule: 'nothing-there',
+    severity: 'caution',
+    fires: good({ observations: good().observations.map((seen) => (/^height-[CT]2-7$/.test(seen.id) ? gone(seen) : seen)) }),
+    says: /in C2, T2: C 1 of 5, T 1 of 5/,
+  },
   { rule: 'care-differs', severity: 'serious', fires: good(water(700)), silent: good(water(530)), says: /T 140 mL each/ },
   {
     rule: 'mix-up',
@@ -139,6 +154,14 @@ const cases: readonly Case[] = [
       ),
     }),
     says: /read on day 4 in T, but on day 3 in C/,
+  },
+  {
+    rule: 'late',
+    severity: 'caution',
+    fires: good({
+      observations: good().observations.map((seen) => (seen.id.endsWith('-7') ? { ...seen, observedOn: '2026-04-11' } : seen)),
+    }),
+    says: /“Height” of day 7 was read on day 10, in all arms alike: late by 3 days/,
   },
   {
     rule: 'read-twice',
@@ -227,6 +250,29 @@ describe('the validity check', () => {
 
   it('has a case here for every rule', () => {
     expect(new Set(cases.map(({ rule }) => rule)).size).toBe(validityRules.length);
+  });
+});
+
+describe('a walk that was not read', () => {
+  const half = good({ observations: good().observations.filter((seen) => seen.id !== 'height-T2-7') });
+  const missed = (study: Study, today?: string) => validity(study, today).filter(({ rule }) => rule === 'missed');
+
+  it('is not missed on its own day, and is from the next on', () => {
+    expect(missed(half, '2026-04-08')).toEqual([]);
+    expect(missed(half, '2026-04-09')[0].message).toMatch(/not read on day 7 in T2/);
+    expect(missed(half)[0].message).toMatch(/not read on day 7 in T2/);
+  });
+
+  it('is missed also where nothing was read after it', () => {
+    const early = good({ observations: readings(3, [4, 5, 4.5, 5.5, 5, 4, 5, 4.5, 5.5, 5]) });
+    expect(missed(early)).toEqual([]);
+    expect(missed(early, '2026-04-08')).toEqual([]);
+    expect(missed(early, '2026-04-20')[0].message).toBe('Nobody read “Height” on day 7.');
+  });
+
+  it('is not made up for by “not read”', () => {
+    const said = anObservation('T2', 0, { id: 'x', observedOn: '2026-04-08', plannedDay: 7, value: null, absent: 'not-read' });
+    expect(missed({ ...half, observations: [...half.observations, said] })[0].message).toMatch(/not read on day 7 in T2/);
   });
 });
 

@@ -10,6 +10,7 @@ import { looksDiffer } from './rules/looksDiffer';
 import { lossesDiffer } from './rules/lossesDiffer';
 import { missed } from './rules/missed';
 import { mixUp } from './rules/mixUp';
+import { nothingThere } from './rules/nothingThere';
 import { observer } from './rules/observer';
 import { outlier } from './rules/outlier';
 import { pestOrDisease } from './rules/pestOrDisease';
@@ -26,6 +27,7 @@ export const validityRules = [
   pestOrDisease,
   weather,
   lossesDiffer,
+  nothingThere,
   careDiffers,
   mixUp,
   denominator,
@@ -40,7 +42,11 @@ export const validityRules = [
   transfer,
 ] as const;
 
-/** The validity check of a study that runs or has ended: what happened that makes its result hard to believe. */
-export function validity(study: Study): Finding[] {
-  return bySeverity(validityRules.flatMap((rule) => rule(study)));
+/**
+ * The validity check of a study that runs or has ended: what happened that makes its result hard to believe.
+ * @param study with all that was logged
+ * @param today calendar date, where that is known: nothing is missed on its own day
+ */
+export function validity(study: Study, today?: string): Finding[] {
+  return bySeverity(validityRules.flatMap((rule) => rule(study, today)));
 }

@@ -76,9 +76,9 @@ function otherwise(
     : [];
   const far = kind.timed || kind.byEye ? [] : farUnits(values);
   const excluded = data.some(({ unit }) => unit.status === 'excluded');
-  const back = data.map(({ unit, curve }) => ({
+  const back = data.map(({ unit, ...read }) => ({
+    ...read,
     unit: unit.status === 'excluded' ? { ...unit, status: 'active' as const } : unit,
-    curve,
   }));
   return {
     ...(excluded ? { withExcluded: again(kind.values(measure, back, share), back) } : {}),

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { aMeasure, anArm, studyOf } from '../testing';
+import { aMeasure, anArm, studyOf, valueOf } from '../testing';
 import { emptyPlan, type Study } from '../model';
 import { crossFactors } from '../plan/crossFactors';
 import { analyse } from '../analyse';
@@ -101,7 +101,7 @@ describe('pictures', () => {
       ...sown,
       observations: [
         ...sown.observations,
-        ...sown.observations.map((seen) => ({ ...seen, id: `${seen.id}b`, observedOn: '2026-04-05', value: seen.value - 4 })),
+        ...sown.observations.map((seen) => ({ ...seen, id: `${seen.id}b`, observedOn: '2026-04-05', value: valueOf(seen) - 4 })),
       ],
     };
     const picture = curvesPicture(more, more.experiment.measures[0], analyse(more).measures[0]);

@@ -2,7 +2,8 @@ import { start } from './0001-start';
 import { madeFrom } from './0002-made-from';
 import { corrections } from './0003-corrections';
 import { binAndHistory } from './0004-bin-and-history';
+import { realLife } from './0005-real-life';
 import type { Migration } from './Migration';
 
 /** All migrations in order. A migration that has landed is never changed; add a new one. */
-export const migrations: readonly Migration[] = [start, madeFrom, corrections, binAndHistory];
+export const migrations: readonly Migration[] = [start, madeFrom, corrections, binAndHistory, realLife];

@@ -1,5 +1,5 @@
-import { careSchema, happeningSchema, observationsSchema } from '@fern/contract';
-import type { Care, Happening, Observation } from '@fern/core';
+import { careSchema, happeningSchema, observationsSchema, type SentReading } from '@fern/contract';
+import type { Care, Happening } from '@fern/core';
 import { addCare, addHappening, appendObservations, listObservations } from '../services/log';
 import { param, route } from './Route';
 
@@ -10,7 +10,7 @@ export const logRoutes = [
     who: 'owner',
     handle: (call) => listObservations(call.database, call.account.id, param(call, 'id')),
   }),
-  route<{ observations: Observation[] }>({
+  route<{ observations: SentReading[] }>({
     method: 'post',
     path: '/experiments/:id/observations',
     who: 'owner',

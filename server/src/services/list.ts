@@ -29,9 +29,10 @@ export async function listExperiments(
      WHERE e.ownerId = :ownerId AND ${SHOWN} AND u.status = 'active' GROUP BY u.experimentId, u.startedOn`,
   );
   const read = await counted<ReadSoFar>(
-    `SELECT o.experimentId, o.measure, substr(o.observedOn, 1, 10) AS "on", u.startedOn, count(DISTINCT o.unit) AS units
+    `SELECT o.experimentId, o.measure, o.plannedDay, u.startedOn, count(DISTINCT o.unit) AS units
      FROM observations o JOIN units u ON u.experimentId = o.experimentId AND u.unit = o.unit JOIN experiments e ON e.id = o.experimentId
-     WHERE e.ownerId = :ownerId AND ${SHOWN} GROUP BY o.experimentId, o.measure, substr(o.observedOn, 1, 10), u.startedOn`,
+     WHERE e.ownerId = :ownerId AND ${SHOWN} AND u.status = 'active' AND o.plannedDay IS NOT NULL
+     GROUP BY o.experimentId, o.measure, o.plannedDay, u.startedOn`,
   );
   return rows.map(({ id, document }) => {
     const experiment = withBlanks(experimentFields, { ...(JSON.parse(document) as object), units: [] });

@@ -1,9 +1,11 @@
-import type { FieldError } from '@fern/contract';
+import type { FieldError, SentReading } from '@fern/contract';
 import {
   careFields,
   happeningFields,
+  isValued,
   kindOf,
   observationFields,
+  onItsWalk,
   same,
   type Care,
   type Experiment,
@@ -26,14 +28,15 @@ export async function appendObservations(
   database: Database,
   ownerId: string,
   experimentId: string,
-  observations: readonly Observation[],
+  sent: readonly SentReading[],
 ): Promise<Observation[]> {
   // Read by a reader first: whoever may not write does not reach the writer, which then need not read it again.
   await getExperiment(database, ownerId, experimentId);
   return database.write(async (tables) => {
     const { experiment } = await getExperiment(tables, ownerId, experimentId);
-    const stored = await readingsNamed(tables, experimentId, observations);
+    const stored = await readingsNamed(tables, experimentId, sent);
     const known = new Map(stored.map((seen) => [seen.id, seen]));
+    const observations = onWalks(sent, experiment, known);
     const errors = observations.flatMap((seen, i) => [
       ...check(seen, i, experiment, known),
       ...checkCorrection(seen, i, known, observations.slice(0, i)),
@@ -46,8 +49,22 @@ export async function appendObservations(
   });
 }
 
+/** Each on the walk that it names; else on that of what it corrects, or of its day. */
+function onWalks(sent: readonly SentReading[], experiment: Experiment, known: ReadonlyMap<string, Observation>): Observation[] {
+  const place = onItsWalk(experiment);
+  return sent.map((seen) => {
+    if (seen.plannedDay !== undefined) return { ...seen, plannedDay: seen.plannedDay };
+    const corrected = seen.replaces === null ? undefined : known.get(seen.replaces);
+    return corrected ? { ...seen, plannedDay: corrected.plannedDay } : place(seen);
+  });
+}
+
 /** Those stored already under an id that these readings bear or correct, and what corrects it. */
-async function readingsNamed({ statements }: Tables, experimentId: string, readings: readonly Observation[]): Promise<Observation[]> {
+async function readingsNamed(
+  { statements }: Tables,
+  experimentId: string,
+  readings: readonly Pick<Observation, 'id' | 'replaces'>[],
+): Promise<Observation[]> {
   const ids = JSON.stringify([...new Set(readings.flatMap(({ id, replaces }) => (replaces === null ? [id] : [id, replaces])))]);
   const rows = await statements.all<object>(
     `SELECT * FROM observations WHERE experimentId = ?1 AND id IN (SELECT value FROM json_each(?2))
@@ -109,13 +126,20 @@ function check(seen: Observation, i: number, experiment: Experiment, known: Read
   if (experiment.startedOn !== null && seen.observedOn.slice(0, 10) < experiment.startedOn) {
     errors.push(error('observedOn', `${seen.observedOn.slice(0, 10)} is before the start on ${experiment.startedOn}.`));
   }
+  if (isValued(seen) === (seen.absent !== null))
+    errors.push(error('value', 'A reading has a value, or says why there is none: not read, or nothing there.'));
   if (unit && measure) {
     const kind = kindOf(measure);
-    const impossible = kind
-      .doubts(seen.value, { measure, unit, before: null, neighbours: [] })
-      .filter(({ level }) => level === 'stop')
-      .map(({ message }) => message);
-    errors.push(...[kind.refuse(seen.value) ?? [], impossible].flat().map((detail) => error('value', detail)));
+    const wrong = isValued(seen)
+      ? [
+          kind.refuse(seen.value) ?? [],
+          kind
+            .doubts(seen.value, { measure, unit, before: null, neighbours: [] })
+            .filter(({ level }) => level === 'stop')
+            .map(({ message }) => message),
+        ]
+      : [];
+    errors.push(...wrong.flat().map((detail) => error('value', detail)));
   }
   const before = known.get(seen.id);
   if (before && !same(before, seen)) errors.push(error('id', 'This id already belongs to another reading.'));
@@ -139,6 +163,11 @@ function checkCorrection(
     return [at(i)('replaces', 'A correction must name an earlier reading of the same unit and measure.')];
   const other = [...known.values(), ...earlier].find(({ id, replaces }) => replaces === seen.replaces && id !== seen.id);
   return other
-    ? [at(i)('replaces', `This reading was corrected already, to ${other.value}. Load the experiment again, then correct that one.`)]
+    ? [
+        at(i)(
+          'replaces',
+          `This reading was corrected already, to ${other.value ?? 'no value'}. Load the experiment again, then correct that one.`,
+        ),
+      ]
     : [];
 }

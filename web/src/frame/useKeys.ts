@@ -31,7 +31,7 @@ export function useKeys() {
         event.preventDefault();
         find.focus();
       } else void router.push({ name: 'library' });
-    } else if (/^[1-6]$/.test(event.key) && typeof route.params.id === 'string') {
+    } else if (/^[1-6]$/.test(event.key) && route.name !== 'walk' && typeof route.params.id === 'string') {
       void router.push({ name: steps[Number(event.key) - 1], params: { id: route.params.id } });
     }
   });

@@ -3,7 +3,7 @@ import type { Waiting } from '../stores/waiting';
 
 /** An entry in a few words: "D03, Tue 14 Apr: 41". */
 export function waitingWords(item: Waiting): string {
-  if (item.kind === 'reading') return `${item.content.unit}, ${shortDate(item.content.observedOn)}: ${item.content.value}`;
+  if (item.kind === 'reading') return `${item.content.unit}, ${shortDate(item.content.observedOn)}: ${item.content.value ?? 'no value'}`;
   if (item.kind === 'happening') return `What went wrong on ${shortDate(item.content.on)}`;
   return `${item.content.unit} as ${item.content.status}`;
 }

@@ -11,6 +11,7 @@ import { useLater } from '../kit/useLater';
 import TwoColumns from '../kit/TwoColumns.vue';
 import { useDocument } from '../stores/document';
 import { today } from '../stores/today';
+import ExtraVisit from './ExtraVisit.vue';
 import LostDialog from './LostDialog.vue';
 import ReadingsTable from './ReadingsTable.vue';
 import ReadTwice from './ReadTwice.vue';
@@ -24,6 +25,7 @@ const next = computed(() => rounds.value.find(({ state }) => state === 'due') ??
 const later = useLater();
 const picked = ref<string | null>(null);
 const lostOpen = ref(false);
+const extraOpen = ref(false);
 const goWalk = (day: number) => void router.push({ name: 'walk', params: { id: id.value, day } });
 function pick(unit: string): void {
   picked.value = unit;
@@ -50,8 +52,9 @@ function pick(unit: string): void {
           }}
         </h1>
         <Button v-if="next" type="primary" size="large" @click="goWalk(next.day)">{{
-          next.state === 'due' ? 'Start the walk' : 'Do it now'
+          next.state === 'due' ? 'Start the walk' : 'Fill it in'
         }}</Button>
+        <Button size="large" @click="extraOpen = true">Extra visit</Button>
       </div>
       <ReadTwice />
       <WalkList :walks="rounds" @walk="goWalk" />
@@ -71,5 +74,6 @@ function pick(unit: string): void {
       <MarginNote v-if="study.happenings.length === 0" severity="fine">Nothing so far.</MarginNote>
     </template>
   </TwoColumns>
+  <ExtraVisit v-if="document.started" v-model:open="extraOpen" />
   <LostDialog v-if="picked" v-model:open="lostOpen" :unit="picked" />
 </template>

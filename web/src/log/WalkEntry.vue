@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, watch } from 'vue';
-import { kindOf, shortDate, type Measure, type Observation, type Unit } from '@fern/core';
+import { kindOf, shortDate, type Measure, type Unit, type Valued } from '@fern/core';
 
 /** Where a reading is entered: a big number with a tally, or steps to choose from. */
-const props = defineProps<{ unit: Unit; measure: Measure; before: Observation | null; question: string; invalid: boolean }>();
+const props = defineProps<{ unit: Unit; measure: Measure; before: Valued | null; question: string; invalid: boolean }>();
 const typed = defineModel<string>('typed', { required: true });
 const emit = defineEmits<{ tally: [step: number]; choose: []; typing: [] }>();
 const root = ref<HTMLElement | null>(null);

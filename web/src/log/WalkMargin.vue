@@ -1,14 +1,15 @@
 <script setup lang="ts">
 import { RouterLink } from 'vue-router';
-import type { Stop } from '@fern/core';
+import { shortDate, type Stop } from '@fern/core';
 import BenchView from '../bench/BenchView.vue';
 import { benchOf } from '../bench/benchOf';
 import { useLoaded } from '../frame/loaded';
 import WaitingNotes from '../frame/WaitingNotes.vue';
 import MarginNote from '../kit/MarginNote.vue';
+import { wordsOf } from './useWalk';
 
 /** Beside a walk: the bench with where one stands, and what became of the readings. */
-defineProps<{ day: string; stop: Stop | null; done: ReadonlySet<string> }>();
+defineProps<{ head: string; stop: Stop | null; done: ReadonlySet<string> }>();
 const emit = defineEmits<{ pick: [unit: string] }>();
 const { id, experiment } = useLoaded();
 </script>
@@ -16,7 +17,7 @@ const { id, experiment } = useLoaded();
 <template>
   <div class="shelf">
     <h2>The bench</h2>
-    <span class="soft small">day {{ day }}<template v-if="experiment.blinded"> · arms hidden</template></span>
+    <span class="soft small">{{ head }}<template v-if="experiment.blinded"> · arms hidden</template></span>
   </div>
   <BenchView
     v-bind="benchOf(experiment)"
@@ -28,7 +29,8 @@ const { id, experiment } = useLoaded();
   />
   <WaitingNotes />
   <MarginNote v-if="stop?.reading" severity="note"
-    >{{ stop.unit.unit }} has {{ stop.reading.value }} from this walk. A new number corrects it; the old one is kept.</MarginNote
+    >{{ stop.unit.unit }} has {{ wordsOf(stop.reading) }} from {{ shortDate(stop.reading.observedOn) }}. A new number corrects it and stands
+    on the same day; the old one is kept.</MarginNote
   >
   <p class="leave"><RouterLink :to="{ name: 'log', params: { id } }">Leave the walk; it goes on from here</RouterLink></p>
 </template>

@@ -5,7 +5,7 @@ import { plural } from '@fern/core';
 import { useLoaded } from '../frame/loaded';
 
 /** The end of a walk: what is still missing, and where to go from here. */
-defineProps<{ day: string; left: number }>();
+defineProps<{ head: string; left: number; extra: boolean }>();
 const emit = defineEmits<{ missing: []; last: [] }>();
 const { id, experiment } = useLoaded();
 </script>
@@ -14,16 +14,18 @@ const { id, experiment } = useLoaded();
   <section>
     <h1>
       {{
-        left === 0
-          ? `All ${plural(experiment.plan.unitWord)} are read`
-          : `${left} ${left === 1 ? 'reading is' : 'readings are'} still missing`
+        extra
+          ? 'The visit is over'
+          : left === 0
+            ? `All ${plural(experiment.plan.unitWord)} are read`
+            : `${left} ${left === 1 ? 'reading is' : 'readings are'} still missing`
       }}
     </h1>
-    <p class="soft">Day {{ day }} of {{ experiment.title }}.</p>
+    <p class="soft">{{ experiment.title }}, {{ head }}.</p>
     <p class="thumb-buttons">
-      <Button v-if="left > 0" type="primary" size="large" @click="emit('missing')">Go to the first missing one</Button>
+      <Button v-if="left > 0 && !extra" type="primary" size="large" @click="emit('missing')">Go to the first missing one</Button>
       <RouterLink :to="{ name: 'weigh', params: { id } }"
-        ><Button :type="left === 0 ? 'primary' : 'default'" size="large">Weigh up</Button></RouterLink
+        ><Button :type="left === 0 || extra ? 'primary' : 'default'" size="large">Weigh up</Button></RouterLink
       >
       <RouterLink to="/"><Button size="large">Back to Today</Button></RouterLink>
       <button type="button" class="link" @click="emit('last')">Back to the last {{ experiment.plan.unitWord }}</button>

@@ -66,7 +66,7 @@ describe('a walk', () => {
   });
 
   it('begins where the last one left off', async () => {
-    await walk([reading({})]);
+    await walk([reading({ plannedDay: 3 })]);
     expect(page.find('h1').text()).toContain('Has it happened');
   });
 
@@ -117,7 +117,10 @@ describe('a walk', () => {
   });
 
   it('undo after a correction puts the old number back', async () => {
-    await walk([reading({ id: 'first', value: 10 }), reading({ id: 'f', measure: 'first-sprout', value: 1 })]);
+    await walk([
+      reading({ id: 'first', plannedDay: 3, value: 10 }),
+      reading({ id: 'f', plannedDay: 3, measure: 'first-sprout', value: 1 }),
+    ]);
     await page.find('[data-unit="D01"]').trigger('click');
     await type('14');
     await press('u');
@@ -173,6 +176,140 @@ describe('a walk', () => {
   });
 });
 
+describe('a walk that is taken up after its day', () => {
+  const started = addDays(today(), -10);
+  const planned = addDays(started, 3);
+  const late = async (observations: readonly Observation[] = []) => {
+    const study = startedStudy(observations);
+    const { plan } = study.experiment;
+    server = fakeServer({ ...study, experiment: { ...study.experiment, startedOn: started, plan: { ...plan, frozenOn: started } } });
+    page = await mountLoaded(WalkPage, { props: { day: '3' } });
+    await page.vm.$nextTick();
+  };
+  const buttons = () => page.findAll('button');
+  const answer = async (words: RegExp) => {
+    await buttons()
+      .find((button) => words.test(button.text()))
+      ?.trigger('click');
+    await page.vm.$nextTick();
+  };
+
+  it('asks once when it was read, and puts the readings on that day and on that walk', async () => {
+    await late();
+    expect(page.find('h1').text()).toBe('When were these read?');
+    await answer(/as planned/);
+    await type('12');
+    await choose(1).trigger('click');
+    expect(where()).toBe('D02');
+    await eventually(() => expect(posted()).toHaveLength(2));
+    expect(posted().map(({ observedOn, plannedDay }) => [observedOn, plannedDay])).toEqual([
+      [planned, 3],
+      [planned, 3],
+    ]);
+    page.unmount();
+    page = await mountLoaded(WalkPage, { props: { day: '3' } });
+    expect(page.find('h1').text()).toContain('How many');
+    expect(page.find('.where').text()).toContain('read on');
+  });
+
+  it('read today it is late, and of its own walk all the same', async () => {
+    await late();
+    await answer(/^Today/);
+    await type('12');
+    await eventually(() => expect(posted()[0]).toMatchObject({ observedOn: today(), plannedDay: 3 }));
+  });
+
+  it('read on a day between it stands there; a day before the start or after today cannot be', async () => {
+    await late();
+    const other = page.find('input[type="date"]');
+    await other.setValue(addDays(started, -1));
+    expect(page.find('[role="alert"]').text()).toContain('Choose a day from');
+    await other.setValue(addDays(today(), 1));
+    expect(page.find('[role="alert"]').text()).toContain('Choose a day from');
+    await other.setValue(addDays(started, 5));
+    await answer(/Read on this day/);
+    await type('12');
+    await eventually(() => expect(posted()[0]).toMatchObject({ observedOn: addDays(started, 5), plannedDay: 3 }));
+  });
+
+  it('a correction keeps its day and its walk, asks nothing, and leaves the later walk as it was', async () => {
+    await late([
+      reading({ id: 'd4', observedOn: planned, plannedDay: 3, value: 4 }),
+      reading({ id: 'later', observedOn: addDays(started, 8), plannedDay: 7, value: 20 }),
+    ]);
+    await answer(/as planned/);
+    await page.find('[data-unit="D01"]').trigger('click');
+    expect(field().element.value).toBe('4');
+    await type('6');
+    await eventually(() => expect(posted()[0]).toMatchObject({ value: 6, observedOn: planned, plannedDay: 3, replaces: 'd4' }));
+  });
+});
+
+describe('where there is nothing to read', () => {
+  const height: Measure = { ...blankOf(measureFields), measure: 'height', name: 'Height', unit: 'cm', primary: true, readingDays: [3] };
+
+  it('one key says so, and no 0 is forced on an empty pot', async () => {
+    await walk([], [height]);
+    await press('o');
+    expect(where()).toBe('D02');
+    await press('s');
+    expect(where()).toBe('D03');
+    await eventually(() =>
+      expect(posted().map(({ value, absent }) => [value, absent])).toEqual([
+        [null, 'nothing-there'],
+        [null, 'not-read'],
+      ]),
+    );
+  });
+
+  it('it is shown as such, and a number that comes after all takes its place', async () => {
+    await walk([reading({ id: 'none', measure: 'height', plannedDay: 3, value: null, absent: 'not-read' })], [height]);
+    await page.find('[data-unit="D01"]').trigger('click');
+    expect(field().element.value).toBe('');
+    expect(page.text()).toContain('D01 has not read from');
+    await type('12');
+    await eventually(() => expect(posted()[0]).toMatchObject({ value: 12, absent: null, replaces: 'none' }));
+  });
+});
+
+describe('an extra visit', () => {
+  const crop: Measure = {
+    ...blankOf(measureFields),
+    measure: 'crop',
+    name: 'Fruit',
+    kind: 'harvest',
+    unit: 'g',
+    when: 'total',
+    primary: true,
+    readingDays: [3],
+  };
+  const visit = async (observations: readonly Observation[] = []) => {
+    server = fakeServer(startedStudy(observations, { measures: [crop] }));
+    page = await mountLoaded(WalkPage, { props: { day: 'extra' } }, `/walk/x/extra?measure=crop&on=${addDays(today(), -1)}`);
+    await page.vm.$nextTick();
+  };
+
+  it('adds a picking on its own day and leaves the others as they are; an empty one is passed by', async () => {
+    await visit([reading({ id: 'first', measure: 'crop', value: 30, plannedDay: 3, observedOn: addDays(today(), -1) })]);
+    expect(field().element.value).toBe('');
+    await type('20');
+    expect(where()).toBe('D02');
+    await press('Enter');
+    expect(where()).toBe('D03');
+    await eventually(() => expect(posted()).toHaveLength(1));
+    expect(posted()[0]).toMatchObject({ unit: 'D01', value: 20, observedOn: addDays(today(), -1), plannedDay: null, replaces: null });
+  });
+
+  it('can be mended while it lasts', async () => {
+    await visit();
+    await type('20');
+    await press('u');
+    expect(field().element.value).toBe('20');
+    await type('21');
+    await eventually(() => expect(posted()[1]).toMatchObject({ value: 21, replaces: posted()[0].id }));
+  });
+});
+
 describe('a rating', () => {
   const looks: Measure = {
     ...blankOf(measureFields),
@@ -192,6 +329,13 @@ describe('a rating', () => {
     await press('Enter');
     expect(where()).toBe('D02');
     await eventually(() => expect(posted().map(({ unit, value }) => [unit, value])).toEqual([['D01', 4]]));
+  });
+
+  it('a digit chooses wherever the focus is', async () => {
+    await walk([], [looks]);
+    document.body.dispatchEvent(new KeyboardEvent('keydown', { key: '4', bubbles: true }));
+    await page.vm.$nextTick();
+    expect(choose(3).classes()).toContain('on');
   });
 
   it('Enter without a choice says so; n, x, w and u are keys here too', async () => {

@@ -1,27 +1,54 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
+import { onKeyStroke, useSessionStorage } from '@vueuse/core';
 import { computed, onBeforeUnmount, ref, watch } from 'vue';
-import { RouterLink } from 'vue-router';
-import { kindOf } from '@fern/core';
+import { RouterLink, useRoute } from 'vue-router';
+import { addDays, extraStops, isDate, kindOf, shortDate, stopsOf, type Stop } from '@fern/core';
 import { useLoaded } from '../frame/loaded';
 import ProblemNote from '../kit/ProblemNote.vue';
 import TwoColumns from '../kit/TwoColumns.vue';
 import { useExperiments } from '../stores/experiments';
+import { today } from '../stores/today';
 import LostDialog from './LostDialog.vue';
 import WalkEntry from './WalkEntry.vue';
 import WalkMargin from './WalkMargin.vue';
 import WalkOver from './WalkOver.vue';
+import WhenRead from './WhenRead.vue';
 import WrongDialog from './WrongDialog.vue';
 import { placeWords } from './placeWords';
 import { useWalk } from './useWalk';
 import { pressWalkKey, type WalkPanel } from './walkKeys';
 
 const props = defineProps<{ day: string }>();
-const { id, experiment } = useLoaded();
+const { id, experiment, study } = useLoaded();
+const route = useRoute();
 onBeforeUnmount(() => void useExperiments().load());
 
-const walk = useWalk(() => Number(props.day));
-const { stops, at, stop, before, typed, note, wrong, said, asked, left, finished, done, goTo, take, undo, tally, again } = walk;
+const extra = computed(() => props.day === 'extra');
+const measures = computed(() => experiment.value.measures.filter(({ measure }) => measure === route.query.measure));
+/** Read on this visit, so that one can go back and mend it. */
+const visit = ref<ReadonlySet<string>>(new Set());
+const stops = computed<readonly Stop[]>(() =>
+  extra.value ? extraStops(study.value, measures.value, visit.value) : stopsOf(study.value, Number(props.day)),
+);
+const first = computed(() => experiment.value.startedOn ?? today());
+const planned = computed(() => (extra.value ? today() : addDays(first.value, Math.floor(Number(props.day) || 0))));
+// For as long as this tab is open, so that a walk which is broken off asks once.
+const saidOn = useSessionStorage<string | null>(() => `fern-test.read-on.${id.value}.${props.day}`, null);
+const readOn = computed(() => {
+  if (extra.value) return typeof route.query.on === 'string' && isDate(route.query.on) ? route.query.on : today();
+  return planned.value < today() ? saidOn.value : today();
+});
+const kept = (own: string) => (visit.value = new Set([...visit.value, own]));
+const walk = useWalk({ stops, readOn, kept });
+const { at, stop, before, typed, note, wrong, said, asked, left, finished, done, goTo, take, takeAbsent, undo, tally, again } = walk;
+const asksWhen = computed(() => readOn.value === null && stop.value?.reading === null);
+const head = computed(() => {
+  const on = readOn.value === null ? '' : shortDate(readOn.value);
+  return extra.value
+    ? `extra visit, ${on}`
+    : `day ${props.day}${readOn.value === null || planned.value >= today() ? '' : `, read on ${on}`}`;
+});
 const entry = ref<InstanceType<typeof WalkEntry> | null>(null);
 const open = ref<WalkPanel | null>(null);
 const lostOpen = computed({ get: () => open.value === 'lost', set: (is) => (open.value = is ? 'lost' : null) });
@@ -33,9 +60,13 @@ const question = computed(() => (stop.value && kind.value ? kind.value.question(
 watch(at, () => (open.value = null));
 const noteOpen = computed(() => open.value === 'note' || note.value !== '');
 
-function key(event: KeyboardEvent): void {
+// Wherever the focus is: a hand that has just pressed a button types on.
+const page = ref<HTMLElement | null>(null);
+onKeyStroke((event) => {
+  const target = event.target as HTMLElement;
+  if (stop.value === null || asksWhen.value || !(target === document.body || page.value?.contains(target))) return;
   if (pressWalkKey(event, walk, choices.value, (panel) => (open.value = panel))) event.preventDefault();
-}
+});
 function readAgain(): void {
   again();
   entry.value?.focus();
@@ -44,24 +75,32 @@ function readAgain(): void {
 
 <template>
   <p v-if="stops.length === 0" class="message">
-    Nothing is read on day {{ day }}. <RouterLink :to="{ name: 'log', params: { id } }">Go to the log</RouterLink>
+    {{ extra ? 'There is nothing to read on this visit.' : `Nothing is read on day ${day}.` }}
+    <RouterLink :to="{ name: 'log', params: { id } }">Go to the log</RouterLink>
   </p>
   <TwoColumns v-else :margin="430" class="walk">
     <WalkOver
       v-if="finished"
-      :day="day"
+      :head="head"
       :left="left"
+      :extra="extra"
       @missing="goTo(stops.findIndex(({ reading }) => reading === null))"
       @last="goTo(stops.length - 1)"
     />
-    <section v-else-if="stop" data-own-keys @keydown="key">
+    <WhenRead v-else-if="asksWhen" :planned="planned" :first="first" @chosen="saidOn = $event" />
+    <section v-else-if="stop" ref="page" data-own-keys>
       <div class="where">
         <span class="code mono" data-testid="unit">{{ stop.unit.unit }}</span>
         <span class="soft"
           >{{ placeWords(experiment, stop.unit)
           }}<template v-if="stop.unit.sown !== null && kind?.ofSown"> · {{ stop.unit.sown }} sown</template></span
         >
-        <span class="soft right">{{ at + 1 }} of {{ stops.length }}</span>
+        <span class="soft right"
+          >{{ at + 1 }} of {{ stops.length
+          }}<template v-if="saidOn && !extra">
+            · read on {{ shortDate(saidOn) }} <button type="button" class="link" @click="saidOn = null">change</button></template
+          ></span
+        >
       </div>
       <h1>{{ question }}</h1>
       <WalkEntry
@@ -88,6 +127,8 @@ function readAgain(): void {
       /></label>
       <div class="thumb-buttons">
         <Button type="primary" size="large" class="next" @click="take(asked.length > 0)">Next {{ word }} <kbd>Enter</kbd></Button>
+        <Button size="large" @click="takeAbsent('not-read')">Not read <kbd>s</kbd></Button>
+        <Button size="large" @click="takeAbsent('nothing-there')">Nothing there <kbd>o</kbd></Button>
         <Button size="large" @click="open = 'note'">Note <kbd>n</kbd></Button>
         <Button size="large" @click="open = 'lost'">Lost <kbd>x</kbd></Button>
         <Button size="large" @click="open = 'wrong'">Went wrong <kbd>w</kbd></Button>
@@ -95,7 +136,7 @@ function readAgain(): void {
       </div>
     </section>
     <template #margin>
-      <WalkMargin :day="day" :stop="stop" :done="done" @pick="(unit) => goTo(stops.findIndex((other) => other.unit.unit === unit))" />
+      <WalkMargin :head="head" :stop="stop" :done="done" @pick="(unit) => goTo(stops.findIndex((other) => other.unit.unit === unit))" />
     </template>
   </TwoColumns>
   <template v-if="stop">

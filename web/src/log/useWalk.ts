@@ -1,6 +1,6 @@
 import { v7 as uuid } from 'uuid';
-import { computed, ref, watch } from 'vue';
-import { kindOf, readingBefore, readReading, shortDate, stopsOf, type Doubt, type Observation, type Stop } from '@fern/core';
+import { computed, ref, watch, type Ref } from 'vue';
+import { isValued, kindOf, readingBefore, readReading, shortDate, type Doubt, type Observation, type Stop } from '@fern/core';
 import { useLoaded } from '../frame/loaded';
 import { useOutbox } from '../stores/outbox';
 import { useSession } from '../stores/session';
@@ -12,12 +12,22 @@ interface Taken {
   readonly before: Observation | null;
 }
 
+/** What a reading says: a value, or why there is none. */
+type Said = Pick<Observation, 'value' | 'absent' | 'note'>;
+
+interface Walked {
+  readonly stops: Readonly<Ref<readonly Stop[]>>;
+  /** The day on which this walk's readings are taken; null while nobody has said it. */
+  readonly readOn: Readonly<Ref<string | null>>;
+  /** Told of each reading, with its id. */
+  readonly kept?: (id: string) => void;
+}
+
 /** A walk along the bench: where one stands, what is typed, what a second look should settle, and the way back. */
-export function useWalk(day: () => number) {
+export function useWalk({ stops, readOn, kept }: Walked) {
   const { id, experiment, study } = useLoaded();
   const outbox = useOutbox();
   const session = useSession();
-  const stops = computed<Stop[]>(() => stopsOf(study.value, day()));
   const at = ref(-1);
   const typed = ref('');
   const note = ref('');
@@ -36,7 +46,7 @@ export function useWalk(day: () => number) {
     said.value = null;
     asked.value = [];
     const there = stops.value[at.value];
-    typed.value = there?.reading ? String(there.reading.value) : '';
+    typed.value = there?.reading?.value == null ? '' : String(there.reading.value);
     note.value = there?.reading?.note ?? '';
   }
 
@@ -55,9 +65,12 @@ export function useWalk(day: () => number) {
     { immediate: true },
   );
 
+  /** A correction keeps the day of what it corrects. */
+  const dayOf = ({ reading }: Stop) => reading?.observedOn ?? readOn.value ?? today();
+
   /** What the unit read last time, to compare with; null on the first walk. */
   const before = computed(() =>
-    stop.value ? readingBefore(study.value, stop.value.unit.unit, stop.value.measure.measure, today()) : null,
+    stop.value ? readingBefore(study.value, stop.value.unit.unit, stop.value.measure.measure, dayOf(stop.value).slice(0, 10)) : null,
   );
 
   function doubtsAbout(value: number, { unit, measure }: Stop): readonly Doubt[] {
@@ -72,28 +85,45 @@ export function useWalk(day: () => number) {
     });
   }
 
-  function keep({ unit, measure, reading }: Stop, value: number, words: string | null): void {
+  function keep(here: Stop, what: Said): void {
+    const { unit, measure, reading } = here;
     const observation: Observation = {
       id: uuid(),
       unit: unit.unit,
       plant: null,
       measure: measure.measure,
-      observedOn: today(),
-      value,
+      observedOn: dayOf(here),
+      plannedDay: reading ? reading.plannedDay : here.plannedDay,
+      moment: reading?.moment ?? null,
+      ...what,
       category: measure.category,
       observer: session.account?.name ?? null,
       blinded: experiment.value.blinded,
       source: 'hand',
-      note: words,
       replaces: reading?.id ?? null,
     };
     outbox.add(id.value, { kind: 'reading', content: observation });
+    kept?.(observation.id);
   }
+
+  /** Keeps what is said of this stop, unless that is what stands there, and goes on. */
+  function goOn(here: Stop, what: Said): void {
+    const { reading } = here;
+    if (reading?.value !== what.value || reading.absent !== what.absent || reading.note !== what.note) {
+      taken.push({ stop: at.value, before: reading });
+      keep(here, what);
+    }
+    goTo(at.value + 1);
+  }
+
+  const words = () => note.value.trim() || null;
 
   /** Takes what is typed; `sure` answers the questions that were asked about it. */
   function take(sure = false): void {
     const here = stop.value;
     if (!here) return;
+    // On an extra visit one passes by what has nothing new.
+    if (here.plannedDay === null && typed.value.trim() === '' && here.reading === null) return goTo(at.value + 1);
     const read = readReading(typed.value, here.measure);
     if ('wrong' in read) {
       wrong.value = read.wrong;
@@ -110,15 +140,15 @@ export function useWalk(day: () => number) {
       wrong.value = null;
       return;
     }
-    const words = note.value.trim() || null;
-    if (here.reading?.value !== read.value || here.reading.note !== words) {
-      taken.push({ stop: at.value, before: here.reading });
-      keep(here, read.value, words);
-    }
-    goTo(at.value + 1);
+    goOn(here, { value: read.value, absent: null, note: words() });
   }
 
-  /** Takes the last reading back: where it corrected one, that one stands again; a first reading stands until another number is typed. */
+  /** Takes that there is no value here, and why. */
+  function takeAbsent(absent: NonNullable<Observation['absent']>): void {
+    if (stop.value) goOn(stop.value, { value: null, absent, note: words() });
+  }
+
+  /** Takes the last reading back: where it corrected one, that one stands again; a first reading stands until something else is said. */
   function undo(): void {
     const last = taken.pop();
     if (!last) return goTo(at.value - 1);
@@ -126,12 +156,13 @@ export function useWalk(day: () => number) {
     const here = stops.value[last.stop];
     if (!here?.reading) return;
     if (last.before === null) {
-      said.value = `${here.unit.unit} has ${here.reading.value}. It stands until you type another number.`;
+      said.value = `${here.unit.unit} has ${wordsOf(here.reading)}. It stands until you type another number.`;
       return;
     }
-    keep(here, last.before.value, last.before.note);
+    const { value, absent, note: before } = last.before;
+    keep(here, { value, absent, note: before });
     goTo(last.stop);
-    said.value = `${here.unit.unit} has ${last.before.value} again.`;
+    said.value = `${here.unit.unit} has ${wordsOf(last.before)} again.`;
   }
 
   function tally(step: number): void {
@@ -146,7 +177,13 @@ export function useWalk(day: () => number) {
     asked.value = [];
   }
 
-  return { stops, at, stop, before, typed, note, wrong, said, asked, left, finished, done, goTo, take, undo, tally, again };
+  return { at, stop, before, typed, note, wrong, said, asked, left, finished, done, goTo, take, takeAbsent, undo, tally, again };
 }
 
 export type WalkState = ReturnType<typeof useWalk>;
+
+/** What a reading says, in a word: "12", "nothing there". */
+export function wordsOf(reading: Observation): string {
+  if (isValued(reading)) return String(reading.value);
+  return reading.absent === 'nothing-there' ? 'nothing there' : 'not read';
+}

@@ -36,6 +36,8 @@ export function pressWalkKey(
     '-': () => walk.tally(-1),
     j: () => walk.tally(-1),
     n: () => open('note'),
+    o: () => walk.takeAbsent('nothing-there'),
+    s: () => walk.takeAbsent('not-read'),
     x: () => open('lost'),
     w: () => open('wrong'),
     u: () => walk.undo(),

@@ -3,6 +3,7 @@ import { defineStore } from 'pinia';
 import { ref, shallowRef } from 'vue';
 import { packColumns, type Experiment, type Result, type Study } from '@fern/core';
 import { pause } from './pause';
+import { today } from './today';
 import type { PackedStudy, ResultWorker } from '../workers/result.worker';
 
 /** What a result depends on. The writer's words are no part of it: typing in the report works nothing out. */
@@ -41,7 +42,7 @@ export const useResult = defineStore('result', () => {
 
   /** Asks for the result of a study; what is known or under way is not begun again. */
   async function want(study: Study): Promise<void> {
-    const parts = partsOf(study);
+    const parts = [...partsOf(study), today()];
     if (known && alike(known.parts, parts)) {
       result.value = known.result;
       return stop();
@@ -61,7 +62,7 @@ export const useResult = defineStore('result', () => {
       const took = proxy((share: number) => {
         if (worker === own) progress.value = share;
       });
-      const found = await Promise.race([wrap<ResultWorker>(own).analyse(packed(study), took), broken]);
+      const found = await Promise.race([wrap<ResultWorker>(own).analyse(packed(study), today(), took), broken]);
       if (worker !== own) return;
       known = { parts, result: found };
       result.value = found;

@@ -53,7 +53,7 @@ onKeyStroke('Enter', (event) => {
     <template v-if="store.missed.length > 0">
       <h2>Missed</h2>
       <TaskList v-slot="{ due }" :walks="store.missed" label="Missed" late :when="missedWhen">
-        <button type="button" class="link" @click="start(due)">Do it now</button>
+        <button type="button" class="link" @click="start(due)">Fill it in</button>
       </TaskList>
     </template>
     <template v-if="store.coming.length > 0">

@@ -6,8 +6,8 @@ export type PackedStudy = Omit<Study, 'observations'> & { readonly observations:
 
 /** The whole result of a study, away from the page; it is stopped by ending the worker. */
 const worker = {
-  analyse: ({ observations, ...study }: PackedStudy, onProgress: (share: number) => void): Result =>
-    analyse({ ...study, observations: unpackColumns<Observation>(observations) }, { onProgress }),
+  analyse: ({ observations, ...study }: PackedStudy, today: string, onProgress: (share: number) => void): Result =>
+    analyse({ ...study, observations: unpackColumns<Observation>(observations) }, { today, onProgress }),
 };
 
 export type ResultWorker = typeof worker;

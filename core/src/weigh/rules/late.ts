@@ -2,7 +2,7 @@ import type { Finding, Study } from '../../model';
 import { median } from '../../stats/moments';
 import { readingRounds } from '../../study/rounds';
 
-/** Readings taken on different days for different arms. */
+/** Readings taken on another day than planned: in some arms only, or in all alike. */
 export function late(study: Study): Finding[] {
   const names = new Map(study.experiment.arms.map((arm) => [arm.arm, arm.name]));
   return readingRounds(study).flatMap(({ measure, day, units }): Finding[] => {
@@ -14,15 +14,29 @@ export function late(study: Study): Finding[] {
     }
     const arms = [...read].map(([arm, days]) => ({ arm, day: median(days) }));
     const known = arms.filter((row): row is { arm: string; day: number } => row.day !== null);
+    if (known.length === 0) return [];
     const slow = known.find((row) => row.day !== known[0].day);
-    if (!slow) return [];
-    return [
-      {
-        rule: 'late',
-        severity: 'serious',
-        message: `“${measure.name}” of day ${day} was read on day ${slow.day} in ${names.get(slow.arm) ?? slow.arm}, but on day ${known[0].day} in ${names.get(known[0].arm) ?? known[0].arm}. A day more is a day’s growth.`,
-        remedy: 'Read all arms on one day. Say it beside the result.',
-      },
-    ];
+    if (slow) return [apart(measure.name, day, { ...slow, name: names.get(slow.arm) }, { ...known[0], name: names.get(known[0].arm) })];
+    return known[0].day - day >= 1 ? [alike(measure.name, day, known[0].day)] : [];
   });
 }
+
+interface ReadOn {
+  readonly arm: string;
+  readonly day: number;
+  readonly name: string | undefined;
+}
+
+const apart = (measure: string, day: number, slow: ReadOn, first: ReadOn): Finding => ({
+  rule: 'late',
+  severity: 'serious',
+  message: `“${measure}” of day ${day} was read on day ${slow.day} in ${slow.name ?? slow.arm}, but on day ${first.day} in ${first.name ?? first.arm}. A day more is a day’s growth.`,
+  remedy: 'Read all arms on one day. Say it beside the result.',
+});
+
+const alike = (measure: string, day: number, read: number): Finding => ({
+  rule: 'late',
+  severity: 'caution',
+  message: `“${measure}” of day ${day} was read on day ${read}, in all arms alike: late by ${Math.floor(read - day)} ${read - day < 2 ? 'day' : 'days'}.`,
+  remedy: 'The arms can still be compared. Say the true day in the report.',
+});

@@ -3,8 +3,8 @@ import { kindOf } from '../../kinds';
 import { readingRounds } from '../../study/rounds';
 
 /** Planned readings that were not taken. */
-export function missed(study: Study): Finding[] {
-  const gaps = readingRounds(study)
+export function missed(study: Study, today?: string): Finding[] {
+  const gaps = readingRounds(study, today)
     .map(({ measure, day, units }) => ({
       measure,
       day,
@@ -20,7 +20,8 @@ export function missed(study: Study): Finding[] {
     rule: 'missed',
     severity: 'caution',
     message,
-    remedy: 'Nothing can bring it back. Say it in the report; the later readings still count.',
+    remedy:
+      'If it was read and stands on paper, enter it on its day from the log. If not, say so in the report; the other readings still count.',
   });
   return [
     ...(whole.length > 0 ? [finding(`Nobody read ${whole.map(({ measure, day }) => `“${measure.name}” on day ${day}`).join(', ')}.`)] : []),

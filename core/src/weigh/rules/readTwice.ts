@@ -8,7 +8,7 @@ export function readTwice(study: Study): Finding[] {
   const found = doubles(study);
   if (found.length === 0) return [];
   const named = found.slice(0, MOST_NAMED).map(({ unit, on, measure, readings }) => {
-    const values = readings.map(({ value }) => value).join(' and ');
+    const values = readings.map(({ value }) => value ?? 'nothing').join(' and ');
     return `“${measure.name}” of ${unit} on ${shortDate(on)}: ${values}`;
   });
   const more = found.length > MOST_NAMED ? [`and ${found.length - MOST_NAMED} more`] : [];
