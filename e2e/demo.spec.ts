@@ -43,7 +43,7 @@ test('the walk: a comma for a point, text, a slip of ten, a total that falls, an
   await page.keyboard.press('u');
   await expect(page.getByTestId('unit')).toHaveText('D01');
   await expect(field).toHaveValue('25');
-  await expect(page.getByText('A new number corrects it; the old one is kept.')).toBeVisible();
+  await expect(page.getByText('A new number corrects it and stands on the same day; the old one is kept.')).toBeVisible();
   await field.fill('24');
   await page.keyboard.press('Enter');
   await expect(page.getByTestId('unit')).toHaveText('D02');

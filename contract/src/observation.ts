@@ -23,6 +23,10 @@ export const happeningSchema = schemaOf(happeningFields).messages({ ...plainMess
 
 export const careSchema = schemaOf(careFields).messages({ ...plainMessages });
 
-export const unitStatusSchema = schemaOf({ status: unitFields.status, statusReason: unitFields.statusReason }).messages({
+export const unitStatusSchema = schemaOf({
+  status: unitFields.status,
+  statusReason: unitFields.statusReason,
+  lostOn: unitFields.lostOn,
+}).messages({
   ...plainMessages,
 });

@@ -79,6 +79,8 @@ export function anyStudy(): fc.Arbitrary<Study> {
         startedOn: fc.option(date, { nil: null }),
         status: fc.constantFrom('active' as const, 'active' as const, 'lost' as const, 'excluded' as const, 'ended' as const),
         statusReason: maybe,
+        lostOn: fc.option(date, { nil: null }),
+        group: maybe,
       });
     const measure = (code: string, i: number): fc.Arbitrary<Measure> =>
       fc.record({
@@ -128,6 +130,9 @@ export function anyStudy(): fc.Arbitrary<Study> {
       arms: fc.subarray(armCodes),
       units: fc.subarray(unitCodes),
       note: text.map((s) => (s.trim() === '' ? '' : s)),
+      effect: fc.constantFrom('', 'it came up late'),
+      replaces: fc.constant(null),
+      withdrawn: fc.boolean(),
     });
     const care: fc.Arbitrary<Care> = fc.record({
       id: fc.constant('c1'),

@@ -2,11 +2,13 @@ import {
   blankOf,
   emptyPlan,
   emptyWriting,
+  happeningFields,
   measureFields,
   observationFields,
   unitFields,
   type Arm,
   type Experiment,
+  type Happening,
   type Measure,
   type Observation,
   type Study,
@@ -46,6 +48,10 @@ export function anObservation(unit: string, value: number, more: Partial<Observa
     value,
     ...more,
   };
+}
+
+export function aHappening(kind: Happening['kind'], more: Partial<Happening> = {}): Happening {
+  return { ...blankOf(happeningFields), id: 'h', on: '2026-04-04', kind, ...more };
 }
 
 /** The value of a reading that has one. */

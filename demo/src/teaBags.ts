@@ -1,4 +1,4 @@
-import { addDays, emptyPlan, layOut, plainTruth, type Truth } from '@fern/core';
+import { addDays, blankOf, emptyPlan, happeningFields, layOut, plainTruth, type Truth } from '@fern/core';
 import type { DemoExperiment } from './DemoExperiment';
 import { arm, measure, plainExperiment } from './plainParts';
 
@@ -14,7 +14,14 @@ export const teaBags: DemoExperiment = {
   observers: ['Sphagnum'],
   truth,
   happenings: (startedOn) => [
-    { id: 'rain', on: addDays(startedOn, 20), kind: 'weather', arms: ['D'], units: [], note: 'The dug half was under water for two days.' },
+    {
+      ...blankOf(happeningFields),
+      id: 'rain',
+      on: addDays(startedOn, 20),
+      kind: 'weather',
+      arms: ['D'],
+      note: 'The dug half was under water for two days.',
+    },
   ],
   experiment: (today) => {
     const startedOn = addDays(today, -61);

@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { readPackage, unzipPackage, type Study } from '@fern/core';
+import { blankOf, happeningFields, readPackage, unzipPackage, type Happening, type Study } from '@fern/core';
 import type { ExperimentRecord, Problem, StudyRecord } from '@fern/contract';
 import { password, plan, reading, startClassroom } from './classroom';
 import { startTestServer, type Answer, type Caller, type TestServer } from './testServer';
@@ -19,7 +19,14 @@ afterAll(() => server.stop());
 describe('what a client makes', () => {
   const key = '01980000-0000-7000-8000-000000000001';
   const under = (id: string) => ({ 'idempotency-key': id });
-  const event = { id: 'e1', on: '2026-04-03', kind: 'other', arms: [], units: ['D01'], note: 'a cat sat on it' };
+  const event: Happening = {
+    ...blankOf(happeningFields),
+    id: 'e1',
+    on: '2026-04-03',
+    kind: 'other',
+    units: ['D01'],
+    note: 'a cat sat on it',
+  };
   const care = { id: 'c1', on: '2026-04-03', unit: 'D01', arm: null, kind: 'water', amount: 20, amountUnit: 'mL', note: null };
 
   it.each([
@@ -39,6 +46,20 @@ describe('what a client makes', () => {
       expect(study[path].filter((own) => own.id === entry.id)).toEqual([entry]);
     },
   );
+
+  it('an entry is mended once, in a chain, and only one that is there', async () => {
+    const address = `/api/experiments/${id}/happenings`;
+    const mend = (own: string, replaces: string, more: Partial<Happening> = {}) =>
+      teacher.call('POST', address, { ...event, id: own, replaces, ...more });
+    await teacher.call('POST', address, event);
+    expect((await mend('m1', 'e1', { note: 'two cats' })).status).toBe(200);
+    expect((await mend('m1', 'e1', { note: 'two cats' })).status).toBe(200);
+    expect(problem(await mend('m2', 'e1')).detail).toMatch(/was mended already/);
+    expect(problem(await mend('m3', 'nobody')).errors?.[0].pointer).toBe('/replaces');
+    expect((await mend('m4', 'm1', { withdrawn: true })).status).toBe(200);
+    const { happenings } = (await teacher.call('GET', `/api/experiments/${id}/study`)).body as StudyRecord;
+    expect(happenings.map((own) => own.id).sort()).toEqual(['e1', 'm1', 'm4']);
+  });
 
   it('an experiment sent again under its key, after a lost reply, is one experiment', async () => {
     const before = await server.database.models.experiments.count();
@@ -172,5 +193,14 @@ describe('packages', () => {
     expect(answer.status).toBe(status);
     expect(problem(answer).detail).toMatch(message);
     expect(await server.database.models.experiments.count()).toBe(before);
+  });
+});
+
+describe('a unit that is gone', () => {
+  it('a loss keeps its day and its reason', async () => {
+    const lost = { status: 'lost', statusReason: 'it fell', lostOn: '2026-04-05' };
+    expect((await teacher.call('PATCH', `/api/experiments/${id}/units/D02`, lost)).body).toMatchObject({ id });
+    const { experiment } = (await teacher.call('GET', `/api/experiments/${id}/study`)).body as StudyRecord;
+    expect(experiment.units.find(({ unit }) => unit === 'D02')).toMatchObject(lost);
   });
 });

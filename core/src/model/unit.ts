@@ -16,6 +16,10 @@ export const unitFields = {
   startedOn: maybe(date({ words: 'own start' })),
   status: choice(['active', 'lost', 'excluded', 'ended'], { words: 'status', free: true }),
   statusReason: maybe(text({ words: 'reason of its status', free: true })),
+  /** The day on which it was lost, or since which it does not count. */
+  lostOn: maybe(date({ words: 'day of its loss', free: true, optional: true, sparse: true })),
+  /** The group of the class that looks after it. */
+  group: maybe(text({ words: 'group', free: true, most: 60, optional: true, sparse: true })),
 };
 
 /** The experimental unit: the smallest thing to which an arm was given separately. Only units are replicates. */

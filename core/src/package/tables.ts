@@ -43,7 +43,7 @@ export const tables = {
       { field: 'replaces', table: 'observations', key: 'id' },
     ],
   }),
-  events: table('events', happeningFields, { optional: true }),
+  events: table('events', happeningFields, { optional: true, foreignKeys: [{ field: 'replaces', table: 'events', key: 'id' }] }),
   care: table('care', careFields, {
     optional: true,
     foreignKeys: [

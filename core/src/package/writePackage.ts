@@ -70,7 +70,7 @@ export function writePackage(study: Study): PackageFiles {
 /** A column a field, in the order of the record, then a column a word. */
 function columnsOf(fields: Fields, rows: readonly Row[]): Column[] {
   const plain = plainFields(fields)
-    .filter(([name, { sparse }]) => !sparse || rows.some((row) => row[name] !== null))
+    .filter(([name, { sparse, blank }]) => !sparse || rows.some((row) => row[name] !== blank))
     .map(([name, field]): Column => ({
       name: columnName(name),
       schema: schemaOf(columnName(name), field),

@@ -3,6 +3,7 @@ import type { Experiment, Plan } from '../model';
 import { aMeasure, anArm, anExperiment, aUnit } from '../testing';
 import { crossFactors, factorsOf } from './crossFactors';
 import { fairTest, fairTestRules } from './fairTest';
+import { shareContainers } from './edits/bench';
 import { remedyFor } from './remedies';
 
 /** Four pots an arm in turn along the bench, with everything said that a plan should say. */
@@ -156,6 +157,27 @@ describe('remedies', () => {
     expect(remedy?.label.length).toBeGreaterThan(8);
     const mended = remedy?.apply(fires, 21) ?? fires;
     expect(fairTest(mended).filter((finding) => finding.rule === rule)).toEqual([]);
+  });
+
+  it('a bath that the control has already is made as long, not given a second time', () => {
+    const baths = (hours: number) => [
+      { name: 'soak', kind: 'soak' as const, arms: ['T'], hours: 6, tested: false },
+      { name: 'plain soak', kind: 'soak' as const, arms: ['C'], hours, tested: false },
+    ];
+    const plan = good({}, { stages: baths(2) });
+    const mended = remedyFor({ rule: 'vehicle' }, plan)?.apply(plan, 1) ?? plan;
+    expect(mended.plan.stages).toEqual(baths(6));
+    expect(remedyFor({ rule: 'vehicle' }, mended)?.apply(mended, 1).plan.stages).toEqual(baths(6));
+  });
+
+  it('a remedy that lays out anew keeps what units share, and with it what is found about that', () => {
+    const shared = shareContainers(good(), 'arm');
+    const found = (experiment: Experiment) => fairTest(experiment).filter(({ rule }) => rule === 'container').length;
+    expect(found(shared)).toBeGreaterThan(0);
+    for (const rule of ['position', 'identity', 'unequal']) {
+      const after = remedyFor({ rule }, shared)?.apply(shared, 5) ?? shared;
+      expect(found(after)).toBe(found(shared));
+    }
   });
 
   it.each([

@@ -3,7 +3,10 @@ import { chiSquareUpper } from '../stats/chiSquareUpper';
 import { anArm, anExperiment, aUnit } from '../testing';
 import { layOut, type LayoutWish } from '../study/bench/layOut';
 import { movedByHand, placesInWords } from './movedByHand';
+import type { Unit } from '../model';
+import { shareContainers } from './edits/bench';
 import { moveUnit } from './edits/moveUnit';
+import { remedyFor } from './remedies';
 import { nextArmCode, replan, wishOf } from './replan';
 import { benchFor, walkOrder } from '../study/bench/shelves';
 
@@ -86,6 +89,32 @@ describe('a plan that changes', () => {
     expect(replan(more, {})).toEqual(more);
   });
 
+  it('keeps what units share, their seed, shelf names, light and barriers, whatever is laid out anew', () => {
+    const shared = {
+      ...shareContainers(experiment, 'arm'),
+      plan: {
+        ...experiment.plan,
+        barriers: [{ row: 1, column: 2 }],
+        bench: experiment.plan.bench.map((shelf) => ({ ...shelf, name: 'Warm shelf', light: 'lamp' as const })),
+      },
+    };
+    const lot = { ...shared, units: shared.units.map((unit) => ({ ...unit, lot: 'bag 2' })) };
+    for (const change of [{ unitsPerArm: 9 }, { seed: 77 }, { arms: [...experiment.arms, anArm('A')] }, { unitsPerArm: 30 }]) {
+      const after = replan(lot, change);
+      expect(after.units.every(({ arm, container, lot: own }) => container === `tank ${arm}` && own === 'bag 2')).toBe(true);
+      expect(after.plan.bench[0]).toMatchObject({ name: 'Warm shelf', light: 'lamp' });
+      expect(after.plan.barriers).toEqual(lot.plan.barriers);
+    }
+  });
+
+  it('keeps what units shared in a way of their own, by their codes', () => {
+    const own = { ...experiment, units: experiment.units.map((unit, i) => ({ ...unit, container: i < 3 ? 'rail' : null })) };
+    const after = replan(own, { seed: 77 });
+    expect(after.units.filter(({ container }) => container === 'rail').map(({ unit }) => unit)).toEqual(
+      own.units.slice(0, 3).map(({ unit }) => unit),
+    );
+  });
+
   it('swaps two units by hand, and moves one to an empty place', () => {
     const [first, second] = experiment.units;
     const swapped = moveUnit(experiment.units, first.unit, second.row ?? 0, second.column ?? 0);
@@ -110,5 +139,55 @@ describe('a plan that changes', () => {
   it('names new arms by letters that are free, and draws a bench for units that came without one', () => {
     expect(nextArmCode([anArm('C'), anArm('A')])).toBe('B');
     expect(benchFor([], [aUnit('u', 'C', { row: 2, column: 5 })])).toEqual([{ name: 'Bench', rows: 2, columns: 5, light: 'none' }]);
+  });
+});
+
+describe('a plan that has started', () => {
+  const draft = replan(anExperiment({ arms: [anArm('C'), anArm('T')] }), { unitsPerArm: 3, sown: 25, seed: 9 });
+  const started = { ...draft, plan: { ...draft.plan, frozenOn: '2026-04-01' } };
+  const places = (units: readonly Unit[]) => units.map(({ unit, arm, block, row, column }) => [unit, arm, block, row, column]);
+
+  it('is never dealt again: three units an arm become four, and the six keep their arm, block and place', () => {
+    const { units, plan } = replan(started, { unitsPerArm: 4, on: '2026-04-09' });
+    expect(places(units.slice(0, 6))).toEqual(places(started.units));
+    const added = units.slice(6);
+    expect(added.map(({ arm }) => arm).sort()).toEqual(['C', 'T']);
+    expect(added.every(({ sown, startedOn }) => sown === 25 && startedOn === '2026-04-09')).toBe(true);
+    expect(new Set(units.map(({ unit }) => unit)).size).toBe(8);
+    expect(new Set(units.map(({ row, column }) => `${row} ${column}`)).size).toBe(8);
+    expect(plan.bench.reduce((rows, shelf) => rows + shelf.rows, 0)).toBe(Math.max(...units.map(({ row }) => row ?? 0)));
+  });
+
+  it.each([{ seed: 77 }, { layout: 'blocks' as const }, { columns: 2 }, {}])('%j changes nothing', (change) => {
+    expect(replan(started, change).units).toEqual(started.units);
+  });
+
+  it('gives a new arm units of its own behind the others, and gives up the last of an arm', () => {
+    const more = replan(started, { arms: [...started.arms, anArm('A')] });
+    expect(places(more.units.slice(0, 6))).toEqual(places(started.units));
+    expect(more.units.slice(6).map(({ arm }) => arm)).toEqual(['A', 'A', 'A']);
+    const fewer = replan(started, { unitsPerArm: 2 });
+    expect(fewer.units).toHaveLength(4);
+    expect(started.units.filter((unit) => fewer.units.some((own) => own.unit === unit.unit))).toEqual(fewer.units);
+  });
+
+  it('goes on with its pairs and its blocks', () => {
+    const pairs = replan(draft, { layout: 'pairs' });
+    const grown = replan({ ...pairs, plan: started.plan }, { unitsPerArm: 5 });
+    expect(grown.units.slice(6).map(({ block, arm }) => `${block} ${arm}`)).toEqual(['pair 4 C', 'pair 5 C', 'pair 4 T', 'pair 5 T']);
+    const blocks = replan(draft, { layout: 'blocks', blocks: 2, unitsPerArm: 4 });
+    const more = replan({ ...blocks, plan: started.plan }, { unitsPerArm: 6 });
+    for (const arm of ['C', 'T'])
+      expect(
+        more.units
+          .filter((unit) => unit.arm === arm)
+          .map(({ block }) => block)
+          .sort(),
+      ).toEqual(['A', 'A', 'A', 'B', 'B', 'B']);
+  });
+
+  it('is offered no remedy that deals the arms again', () => {
+    for (const rule of ['position', 'identity', 'unequal']) expect(remedyFor({ rule }, started)).toBeNull();
+    expect(remedyFor({ rule: 'position' }, draft)).not.toBeNull();
   });
 });

@@ -1,5 +1,5 @@
 import type { Experiment } from '../model';
-import { replan } from './replan';
+import { dealAnew } from './replan';
 
 /**
  * Units that do not stand where the shuffle of the printed seed put them: moved by hand, or laid out in another way. The layout is made
@@ -10,12 +10,15 @@ import { replan } from './replan';
 export function movedByHand(experiment: Experiment): string[] | null {
   const { shuffleSeed } = experiment.plan;
   if (shuffleSeed === null) return null;
+  // What was added after the start was never in the shuffle.
+  const first = experiment.units.filter(({ startedOn }) => startedOn === null);
+  const shuffled = first.length > 0 ? { ...experiment, units: first } : experiment;
   // A bench made wider or narrower, or another word for the unit, moves nothing: of the widths it may have been dealt at, the closest counts.
   const widths = new Set([12, ...experiment.plan.bench.map((shelf) => shelf.columns)]);
   return [...widths]
     .map((columns) => {
-      const dealt = new Map(replan(experiment, { columns, seed: shuffleSeed }).units.map((unit) => [numberOf(unit.unit), unit]));
-      return experiment.units
+      const dealt = new Map(dealAnew(shuffled, { columns, seed: shuffleSeed }).units.map((unit) => [numberOf(unit.unit), unit]));
+      return shuffled.units
         .filter((unit) => {
           const there = dealt.get(numberOf(unit.unit));
           return !there || there.row !== unit.row || there.column !== unit.column || there.arm !== unit.arm;

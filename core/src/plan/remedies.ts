@@ -1,4 +1,4 @@
-import type { Arm, Experiment, Finding } from '../model';
+import type { Arm, Experiment, Finding, Stage } from '../model';
 import { plural } from '../quantities/plural';
 import { unitsForPowerT } from '../stats/powerT';
 import { crossFactors, factorsOf } from './crossFactors';
@@ -87,8 +87,16 @@ const vehicle: Maker = ({ arms }) => {
       const missing = now.plan.stages.filter(
         (stage) => !stage.tested && !stage.arms.includes(control.arm) && stage.arms.some((arm) => treated.has(arm)),
       );
+      // A bath that the control has already is made as long, not given twice.
+      const ownOf = (stage: Stage) =>
+        now.plan.stages.find((own) => own.kind === stage.kind && !own.tested && own.arms.includes(control.arm));
+      const lengths = new Map(missing.flatMap((stage) => [[ownOf(stage), stage.hours] as const]));
+      const fresh = missing.filter((stage) => ownOf(stage) === undefined);
       return plan(now, {
-        stages: [...now.plan.stages, ...missing.map((stage) => ({ ...stage, name: `${stage.name}, in plain water`, arms: [control.arm] }))],
+        stages: [
+          ...now.plan.stages.map((stage) => (lengths.has(stage) ? { ...stage, hours: lengths.get(stage) ?? null } : stage)),
+          ...fresh.map((stage) => ({ ...stage, name: `${stage.name}, in plain water`, arms: [control.arm] })),
+        ],
       });
     },
   };
@@ -153,6 +161,9 @@ const makers: Readonly<Record<string, Maker>> = {
   unequal: () => ({ label: 'Make them equal', apply: (now) => replan(now, {}) }),
 };
 
+/** Rules whose remedy deals the arms anew. */
+const dealing = new Set(['position', 'identity', 'unequal']);
+
 /**
  * What the app itself can do about a finding of the fair-test check; null where only the person can.
  * @param finding of this plan
@@ -160,5 +171,7 @@ const makers: Readonly<Record<string, Maker>> = {
  * @returns words for the button and the plan after it; null where only the person can mend it
  */
 export function remedyFor(finding: Pick<Finding, 'rule'>, experiment: Experiment): Remedy | null {
+  // Once it has started nothing is dealt or shuffled again.
+  if (experiment.plan.frozenOn !== null && dealing.has(finding.rule)) return null;
   return makers[finding.rule]?.(experiment) ?? null;
 }

@@ -1,4 +1,6 @@
+import { growStarted } from './growStarted';
 import { MOST_UNITS, type Arm, type Experiment, type Layout } from '../model';
+import { containerOf, sharingOf } from '../study/bench/sharing';
 import { layOut, type LayoutWish } from '../study/bench/layOut';
 
 export interface PlanChange {
@@ -9,6 +11,8 @@ export interface PlanChange {
   readonly blocks?: number;
   readonly columns?: number;
   readonly seed?: number;
+  /** Calendar date on which units begin that are added after the start. */
+  readonly on?: string;
 }
 
 /**
@@ -32,21 +36,47 @@ export function wishOf({ arms, units, layout, plan }: Experiment): LayoutWish {
 }
 
 /**
- * Lays the units out anew after a change of arms, numbers or layout; what the plan says otherwise stays.
+ * Lays the units out anew after a change of arms, numbers or layout; what the plan says otherwise stays, and so does what units share. A
+ * plan that has started is not dealt again: it grows.
  * @param experiment a plan
  * @param change arms, numbers or layout that are to be another, and the seed that deals them
  * @returns the plan after the change
  * @throws {RangeError} as `layOut` does
  */
-export function replan(experiment: Experiment, { arms = experiment.arms, seed, ...change }: PlanChange): Experiment {
+export function replan(experiment: Experiment, change: PlanChange): Experiment {
+  return experiment.plan.frozenOn === null ? dealAnew(experiment, change) : growStarted(experiment, change);
+}
+
+/**
+ * Deals the arms over the bench as if nothing had started: for a draft, and to see what a seed or another number would give.
+ * @param experiment a plan
+ * @param wanted arms, numbers or layout that are to be another, and the seed that deals them
+ * @returns the plan as it would be laid out
+ * @throws {RangeError} as `layOut` does
+ */
+export function dealAnew(experiment: Experiment, { arms = experiment.arms, seed, on: _on, ...change }: PlanChange): Experiment {
   const shuffleSeed = seed ?? experiment.plan.shuffleSeed ?? 1;
   const wish = { ...wishOf(experiment), ...change, arms };
   const { units, bench } = layOut(wish, shuffleSeed);
   const names = experiment.plan.bench;
-  const renamed = bench.map((shelf, i) =>
-    names.length === bench.length && names[i].rows === shelf.rows ? { ...shelf, name: names[i].name, light: names[i].light } : shelf,
-  );
-  return { ...experiment, arms, layout: wish.layout, units, plan: { ...experiment.plan, bench: renamed, shuffleSeed } };
+  const renamed = bench.map((shelf, i) => (i < names.length ? { ...shelf, name: names[i].name, light: names[i].light } : shelf));
+  const dealt = { ...experiment, arms, layout: wish.layout, units, plan: { ...experiment.plan, bench: renamed, shuffleSeed } };
+  return withWhatUnitsHad(experiment, dealt);
+}
+
+/** What units shared, they share again: in the same way, or where it came in another way each code with what it had. The same for seed lots and starts. */
+function withWhatUnitsHad(before: Experiment, dealt: Experiment): Experiment {
+  const sharing = sharingOf(before);
+  const had = new Map(before.units.map((unit) => [unit.unit, unit]));
+  const lots = [...new Set(before.units.map(({ lot }) => lot))];
+  const starts = [...new Set(before.units.map(({ startedOn }) => startedOn))];
+  const units = dealt.units.map((unit) => ({
+    ...unit,
+    container: sharing === null ? (had.get(unit.unit)?.container ?? null) : containerOf(unit, sharing),
+    lot: lots.length === 1 ? lots[0] : (had.get(unit.unit)?.lot ?? null),
+    startedOn: starts.length === 1 ? starts[0] : (had.get(unit.unit)?.startedOn ?? null),
+  }));
+  return { ...dealt, units };
 }
 
 /**

@@ -8,7 +8,7 @@ import { isShare, kindOf } from '../kinds';
 import { comparedArms } from '../compare/comparedArms';
 import { unitData } from '../study/curves';
 import { weighMeasure } from '../weigh/weighMeasure';
-import { mostUnitsPerArm, replan } from '../plan/replan';
+import { mostUnitsPerArm, dealAnew } from '../plan/replan';
 
 export interface ChanceOptions extends Watch {
   readonly seed: number;
@@ -61,7 +61,7 @@ export function chanceOfAnswer(experiment: Experiment, units: number, { seed, ru
   const truth = powerTruth(experiment);
   const primary = experiment.measures.find((own) => own.primary);
   if (truth === null || !primary) return null;
-  const design = lastReadingOnly(replan(experiment, { unitsPerArm: units, seed }), primary);
+  const design = lastReadingOnly(dealAnew(experiment, { unitsPerArm: units, seed }), primary);
   const [measure] = design.measures;
   const treated = comparedArms(design.arms)[1].arm;
   const source = random(seed);

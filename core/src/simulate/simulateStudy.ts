@@ -82,11 +82,15 @@ export function simulateStudy(experiment: Experiment, truth: Truth, options: Sim
     arms: [],
     units: [unit.unit],
     note: 'Found dried out.',
+    effect: '',
+    replaces: null,
+    withdrawn: false,
   }));
-  const lostCodes = new Set(lost.map(({ unit }) => unit.unit));
-  const after = experiment.units.map((unit): Unit =>
-    lostCodes.has(unit.unit) ? { ...unit, status: 'lost', statusReason: 'dried out' } : unit,
-  );
+  const lostDays = new Map(lost.map(({ unit, lostOn }) => [unit.unit, addDays(startedOn, lostOn)]));
+  const after = experiment.units.map((unit): Unit => {
+    const lostOn = lostDays.get(unit.unit);
+    return lostOn === undefined ? unit : { ...unit, status: 'lost', statusReason: 'dried out', lostOn };
+  });
   return { study: { experiment: { ...experiment, units: after }, observations, happenings, care: [] }, truth };
 }
 

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Experiment, Happening, Observation, Plan, Study } from '../model';
-import { aMeasure, anArm, anExperiment, anObservation, aUnit, placed } from '../testing';
+import { aMeasure, anArm, anExperiment, aHappening, anObservation, aUnit, placed } from '../testing';
+import { eventEffects } from './eventEffects';
 import { validity, validityRules } from './validity';
 
 const codes = ['C1', 'C2', 'C3', 'C4', 'C5', 'T1', 'T2', 'T3', 'T4', 'T5'];
@@ -32,7 +33,7 @@ function readings(day: number, values: readonly number[], more: Partial<Observat
   );
 }
 const happening = (kind: Happening['kind'], more: Partial<Happening> = {}): Partial<Study> => ({
-  happenings: [{ id: 'h', on: '2026-04-04', kind, arms: [], units: [], note: '', ...more }],
+  happenings: [aHappening(kind, more)],
 });
 const lost = (...gone: string[]) => ({
   units: codes.map((code) => aUnit(code, armOf(code), { sown: 10, status: gone.includes(code) ? 'lost' : 'active' })),
@@ -92,7 +93,18 @@ const cases: readonly Case[] = [
     fires: good(happening('equipment', { note: 'Lamp was off.' })),
     says: /Lamp was off. It touched all/,
   },
-  { rule: 'pest-or-disease', severity: 'serious', fires: good(happening('pest-or-disease', { units: ['C1', 'C2'] })), says: /C only/ },
+  {
+    rule: 'pest-or-disease',
+    severity: 'serious',
+    fires: good(happening('pest-or-disease', { units: ['C1', 'C2'] })),
+    says: /It touched C1 and C2 only/,
+  },
+  {
+    rule: 'other',
+    severity: 'serious',
+    fires: good(happening('other', { units: ['T3'], note: 'The bag was cold.', effect: 'it came up late' })),
+    says: /Sat 4 Apr: The bag was cold \(it came up late\)\. It touched T3 only/,
+  },
   { rule: 'weather', severity: 'caution', fires: good(happening('weather', { units: ['C1', 'T1'] })), says: /alike/ },
   {
     rule: 'losses-differ',
@@ -230,8 +242,21 @@ const cases: readonly Case[] = [
   {
     rule: 'transfer',
     severity: 'serious',
-    fires: good(happening('protocol-change', { arms: ['T'], note: 'potted on into mix' }), lost('T1')),
-    says: /only T was moved.*T lost 0 up to then and 1 after/,
+    fires: good(happening('move', { arms: ['T'] }), {
+      units: codes.map((code) =>
+        aUnit(code, armOf(code), {
+          sown: 10,
+          ...(/T[12]/.test(code) ? { status: 'lost', lostOn: code === 'T1' ? '2026-04-02' : '2026-04-06' } : {}),
+        }),
+      ),
+    }),
+    says: /only T was moved.*T lost 1 up to then and 1 after/,
+  },
+  {
+    rule: 'transfer',
+    severity: 'caution',
+    fires: good(happening('protocol-change', { note: 'all potted on' })),
+    says: /all were moved alike \(all potted on\)/,
   },
 ];
 
@@ -250,6 +275,27 @@ describe('the validity check', () => {
 
   it('has a case here for every rule', () => {
     expect(new Set(cases.map(({ rule }) => rule)).size).toBe(validityRules.length);
+  });
+});
+
+describe('what happened, and was mended', () => {
+  const said = (...happenings: Happening[]) => validity(good({ happenings })).map(({ message }) => message);
+  const lamp = aHappening('equipment', { note: 'lamp off' });
+
+  it('is told as it is now; the old words weigh nothing more', () => {
+    const mended = aHappening('equipment', { id: 'm', note: 'lamp off', arms: ['T'], replaces: 'h' });
+    expect(said(lamp)[0]).toContain('touched all arms alike');
+    expect(said(lamp, mended)).toEqual([expect.stringContaining('It touched T only')]);
+  });
+
+  it('and withdrawn is not told at all', () => {
+    expect(said(lamp, aHappening('equipment', { id: 'm', replaces: 'h', withdrawn: true }))).toEqual([]);
+  });
+
+  it('its effect is told at once, whatever was written before', () => {
+    const study = good({ happenings: [aHappening('weather', { id: 'w' })] });
+    expect(eventEffects(study, lamp)).toMatchObject([{ rule: 'equipment', severity: 'caution' }]);
+    expect(eventEffects(study, { ...lamp, units: ['T1'] })).toMatchObject([{ rule: 'equipment', severity: 'serious' }]);
   });
 });
 

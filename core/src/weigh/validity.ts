@@ -1,35 +1,26 @@
 import { bySeverity, type Finding, type Study } from '../model';
+import { eventRules } from './eventEffects';
 import { careDiffers } from './rules/careDiffers';
 import { controlFailed } from './rules/controlFailed';
 import { crossover } from './rules/crossover';
 import { denominator } from './rules/denominator';
 import { earlyLook } from './rules/earlyLook';
-import { equipment } from './rules/equipment';
 import { late } from './rules/late';
 import { looksDiffer } from './rules/looksDiffer';
 import { lossesDiffer } from './rules/lossesDiffer';
 import { missed } from './rules/missed';
-import { mixUp } from './rules/mixUp';
 import { nothingThere } from './rules/nothingThere';
 import { observer } from './rules/observer';
 import { outlier } from './rules/outlier';
-import { pestOrDisease } from './rules/pestOrDisease';
-import { protocolChange } from './rules/protocolChange';
 import { readTwice } from './rules/readTwice';
-import { transfer } from './rules/transfer';
-import { weather } from './rules/weather';
 
 /** Every rule of the validity check, in the order in which a reader would weigh them. */
 export const validityRules = [
   controlFailed,
-  protocolChange,
-  equipment,
-  pestOrDisease,
-  weather,
+  ...eventRules,
   lossesDiffer,
   nothingThere,
   careDiffers,
-  mixUp,
   denominator,
   missed,
   late,
@@ -39,7 +30,6 @@ export const validityRules = [
   crossover,
   looksDiffer,
   outlier,
-  transfer,
 ] as const;
 
 /**

@@ -2,6 +2,7 @@ import { isShare, kindOf } from '../kinds';
 import { longDate, type Amendment, type Experiment, type Plan, type Study, type Writing } from '../model';
 import { plural } from '../quantities/plural';
 import { placesInWords } from '../plan/movedByHand';
+import { liveHappenings } from '../study/liveHappenings';
 import { benchFor, shelfRows, walkOrder } from '../study/bench/shelves';
 import { curvesPicture, mainPicture } from '../weigh/pictures';
 import type { MeasureResult, Result } from '../weigh/Result';
@@ -51,6 +52,7 @@ export function report(study: Study, result: Result): Block[] {
     ...variables(experiment),
     ...method(experiment),
     ...results(study, result),
+    ...happened(study),
     heading('What could have fooled us'),
     ...fooled(study, result),
     ...own('discussion'),
@@ -219,6 +221,26 @@ export function alsoSeen(row: MeasureResult, measure: Experiment['measures'][num
     ...(interval ? [' (95 % interval ', interval, ')'] : []),
     row.alsoSeenP === null ? '.' : `; ${pEquals(row.alsoSeenP)} adjusted over all measures that do not decide. It cannot carry a verdict.`,
   ];
+}
+
+/** Everything that was written down: mishaps as they are told now, and each unit that was lost or left out, with its day and its reason. */
+function happened(study: Study): Block[] {
+  const { units } = study.experiment;
+  const told = new Set(liveHappenings(study).flatMap(({ kind, units: own }) => (kind === 'loss' ? own : [])));
+  const ended = { lost: 'was lost', excluded: 'does not count' } as const;
+  const gone = units.flatMap(({ unit, status, statusReason, lostOn }) =>
+    (status === 'lost' || status === 'excluded') && !(told.has(unit) && statusReason === null)
+      ? [{ on: lostOn ?? '', text: `${unit} ${ended[status]}${statusReason === null ? '' : `: ${statusReason}`}` }]
+      : [],
+  );
+  const events = liveHappenings(study).map(({ on, kind, arms, units: own, note, effect }) => {
+    const whom = [...arms, ...own];
+    const words = [note.trim() || kind.replaceAll('-', ' '), effect.trim()].filter((part) => part !== '').join('; ');
+    return { on, text: `${words}${whom.length === 0 ? '' : ` (${whom.join(', ')})`}` };
+  });
+  const all = [...events, ...gone].sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : 0));
+  if (all.length === 0) return [];
+  return [heading('What happened'), list(all.map(({ on, text }) => (on === '' ? text : `${longDate(on)}: ${text}`)))];
 }
 
 function fooled({ experiment }: Study, result: Result): Block[] {

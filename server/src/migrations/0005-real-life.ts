@@ -4,7 +4,10 @@ import type { Migration } from './Migration';
 const columns =
   'experimentId, id, unit, plant, measure, observedOn, value, category, observer, blinded, source, note, replaces, receivedAt';
 
-/** Readings name the walk that they were taken for, and may say why they have no value. Those that are there are put on their walks by their days. */
+/**
+ * Readings name the walk that they were taken for, and may say why they have no value; those that are there are put on their walks by their
+ * days. What happened can be mended, a loss has a day.
+ */
 export const realLife: Migration = {
   name: '0005-real-life',
   async up(query: QueryInterface) {
@@ -22,6 +25,11 @@ export const realLife: Migration = {
     await run(`INSERT INTO observations (${columns}) SELECT ${columns} FROM observations_before`);
     await run('DROP TABLE observations_before');
     await placeOnWalks(query);
+    await run(`ALTER TABLE happenings ADD COLUMN effect TEXT NOT NULL DEFAULT ''`);
+    await run('ALTER TABLE happenings ADD COLUMN replaces TEXT');
+    await run('ALTER TABLE happenings ADD COLUMN withdrawn TINYINT(1) NOT NULL DEFAULT 0');
+    await run('ALTER TABLE units ADD COLUMN lostOn TEXT');
+    await run('ALTER TABLE units ADD COLUMN "group" TEXT');
     await run('CREATE INDEX observations_of_walks ON observations (experimentId, measure, plannedDay, unit)');
     await run('CREATE INDEX observations_replaces ON observations (experimentId, replaces) WHERE replaces IS NOT NULL');
     await run(

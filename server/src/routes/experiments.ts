@@ -44,7 +44,7 @@ export const experimentRoutes = [
     status: 204,
     handle: (call) => deleteExperiment(call.database, call.account.id, param(call, 'id')),
   }),
-  route<Pick<Unit, 'status' | 'statusReason'>>({
+  route<Pick<Unit, 'status' | 'statusReason' | 'lostOn'>>({
     method: 'patch',
     path: '/experiments/:id/units/:unit',
     who: 'owner',

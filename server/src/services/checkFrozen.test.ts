@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { anySprouting, experimentFrom, moveUnit, type Experiment } from '@fern/core';
+import { anySprouting, experimentFrom, moveUnit, replan, type Experiment } from '@fern/core';
 import { ProblemError } from '../ProblemError';
 import { checkFrozen } from './checkFrozen';
 
@@ -25,7 +25,7 @@ describe('a started plan', () => {
     ['its measures', { measures: draft.measures.map((measure) => ({ ...measure, smallestDifference: 1 })) }],
     ['its day 0', { startedOn: '2026-03-01' }],
     ['the size of the claim', { claimedRatio: 9 }],
-    ['where its units stand', { units: moveUnit(draft.units, 'D01', 1, 5) }],
+    ['how many units there are', { units: replan(started, { unitsPerArm: 8 }).units }],
     ['its end rule', { plan: { ...started.plan, endRule: 'when it looks good' } }],
     ['what the control must reach', { plan: { ...started.plan, controlBars: [{ measure: 'sprouts', least: 1, most: null }] } }],
     ['that it is read blind', { blinded: !draft.blinded }],
@@ -42,6 +42,15 @@ describe('a started plan', () => {
 
   it.each(changes)('changes %s with one', (_, change) => {
     expect(() => checkFrozen(started, amended({ ...started, ...change }))).not.toThrow();
+  });
+
+  const [first, ...rest] = draft.units;
+  it.each<[string, Experiment['units']]>([
+    ['places that were moved', moveUnit(draft.units, 'D01', 1, 5)],
+    ['an arm that was dealt again', [{ ...first, arm: draft.arms.find(({ arm }) => arm !== first.arm)?.arm ?? '' }, ...rest]],
+    ['another block', [{ ...first, block: 'A' }, ...rest]],
+  ])('does not take %s, whatever an amendment says', (_, units) => {
+    expect(() => checkFrozen(started, amended({ ...started, units }))).toThrow(/keeps its arm, its block and its place/);
   });
 
   it.each<[string, Partial<Experiment>]>([

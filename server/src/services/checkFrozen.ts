@@ -1,6 +1,8 @@
 import { fixedChanges, same, type Amendment, type Experiment } from '@fern/core';
 import { ProblemError } from '../ProblemError';
 
+/** What a unit keeps whatever an amendment says. */
+const stays = ['arm', 'block', 'row', 'column'] as const;
 const AMENDMENTS = '/experiment/plan/amendments';
 
 /**
@@ -16,6 +18,16 @@ export function checkFrozen(before: Experiment, after: Experiment): Experiment {
     throw refuse('Amendments stay as they were written. Add a new one.', AMENDMENTS, 'An amendment was changed or taken away.');
   if (after.plan.frozenOn !== before.plan.frozenOn)
     throw refuse('A start cannot be taken back.', '/experiment/plan/frozenOn', `The plan is frozen since ${before.plan.frozenOn}.`);
+  const moved = after.units.find((unit) => {
+    const was = before.units.find((own) => own.unit === unit.unit);
+    return was !== undefined && stays.some((field) => was[field] !== unit[field]);
+  });
+  if (moved)
+    throw refuse(
+      'Once it has started, each keeps its arm, its block and its place. Nothing was changed.',
+      '/experiment/units',
+      `${moved.unit} would change its arm, block or place.`,
+    );
   const changes = fixedChanges(before, after);
   const [added] = next.slice(old.length);
   if (changes.length > 0 && !added)

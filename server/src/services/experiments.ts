@@ -90,7 +90,7 @@ export function setUnitStatus(
   ownerId: string,
   id: string,
   unit: string,
-  state: Pick<Unit, 'status' | 'statusReason'>,
+  state: Pick<Unit, 'status' | 'statusReason' | 'lostOn'>,
 ): Promise<ExperimentRecord> {
   return database.write(async (tables) => {
     await getExperiment(tables, ownerId, id);

@@ -90,7 +90,7 @@ export async function listObservations(database: Database, ownerId: string, expe
 
 /** Writes down what went wrong. The same entry again is the same one; its id with other content is refused. */
 export const addHappening = (database: Database, ownerId: string, experimentId: string, event: Happening) =>
-  append(database, ownerId, experimentId, 'happenings', happeningFields, event);
+  append(database, ownerId, experimentId, 'happenings', happeningFields, event, checkMended);
 
 /** Writes down what was given to the plants, in the same way. */
 export const addCare = (database: Database, ownerId: string, experimentId: string, care: Care) =>
@@ -103,17 +103,32 @@ function append<Entry extends Happening | Care>(
   table: 'happenings' | 'care',
   fields: Fields,
   entry: Entry,
+  check?: (tables: Tables, experimentId: string, entry: Entry) => Promise<void>,
 ): Promise<Entry> {
   return database.write(async (tables) => {
     await getExperiment(tables, ownerId, experimentId);
     const stored = await tables.models[table].findOne({ where: { experimentId, id: entry.id }, raw: true });
-    if (stored === null) await insertRecords(tables, table, [entry], () => ({ experimentId }));
-    else if (!same(fromRow(fields, stored), entry))
+    if (stored === null) {
+      await check?.(tables, experimentId, entry);
+      await insertRecords(tables, table, [entry], () => ({ experimentId }));
+    } else if (!same(fromRow(fields, stored), entry))
       throw new ProblemError(409, 'Another entry is stored under this id already. Nothing was changed.', [
         { pointer: '/id', detail: 'This id already belongs to another entry.' },
       ]);
     return entry;
   });
+}
+
+/** An entry is mended once, in a chain: two people who mend the same are told of one another. */
+async function checkMended({ statements }: Tables, experimentId: string, { replaces }: Happening): Promise<void> {
+  if (replaces === null) return;
+  const found = await statements.all<{ id: string }>('SELECT id FROM happenings WHERE experimentId = ?1 AND (id = ?2 OR replaces = ?2)', [
+    experimentId,
+    replaces,
+  ]);
+  const wrong = (detail: string) => new ProblemError(409, `${detail} Nothing was stored.`, [{ pointer: '/replaces', detail }]);
+  if (!found.some(({ id }) => id === replaces)) throw wrong('There is no such entry to be mended.');
+  if (found.length > 1) throw wrong('This entry was mended already. Load the experiment again, then mend that one.');
 }
 
 function check(seen: Observation, i: number, experiment: Experiment, known: ReadonlyMap<string, Observation>): FieldError[] {

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
 import { changeSchema } from '@fern/contract';
-import { writePackage, zipPackage, type Study } from '@fern/core';
+import { blankOf, happeningFields, writePackage, zipPackage, type Study } from '@fern/core';
 import { demoExperiments, demoStudy } from '@fern/demo';
 import { ProblemError } from '../ProblemError';
 import { packStudy, unpackStudy } from './packages';
@@ -121,8 +121,9 @@ describe('what a package may bring', () => {
   it.each([
     ['an event of an arm that is not there', { arms: ['Q'], units: [] }],
     ['an event of a unit that is not there', { arms: [], units: ['Q99'] }],
+    ['an event that mends none', { replaces: 'Q' }],
   ])('%s is refused', (_, more) => {
-    const event = { id: 'e', on: '2026-04-08', kind: 'other' as const, note: '', ...more };
+    const event = { ...blankOf(happeningFields), id: 'e', on: '2026-04-08', kind: 'other' as const, ...more };
     expect(said(packStudy({ ...study, happenings: [event] })).detail).toMatch(/Q/);
   });
 });

@@ -44,7 +44,7 @@ describe('signing out', () => {
   it('says first what has not, and where it stays', async () => {
     await useSession().load();
     network = false;
-    useOutbox().add('x', { kind: 'unit', content: { unit: 'D01', status: 'lost', statusReason: null } });
+    useOutbox().add('x', { kind: 'unit', content: { unit: 'D01', status: 'lost', statusReason: null, lostOn: null } });
     await mount(SignOut, { attachTo: document.body }).find('button').trigger('click');
     await eventually(() => expect(document.body.textContent).toContain('1 entry stays in this browser.'));
     expect(document.body.textContent).toContain('they go on when M. Bracken signs in here again');

@@ -1,7 +1,7 @@
 // @vitest-environment happy-dom
 import type { VueWrapper } from '@vue/test-utils';
 import { beforeEach, describe, expect, it } from 'vitest';
-import { addDays, blankOf, observationFields, type Observation, type Study } from '@fern/core';
+import { addDays, blankOf, happeningFields, observationFields, type Happening, type Observation, type Study } from '@fern/core';
 import { today } from '../stores/today';
 import { useOutbox } from '../stores/outbox';
 import { eventually, fakeServer, type FakeServer, mountLoaded, startedStudy } from '../testing';
@@ -29,6 +29,19 @@ const table = () => page.findAll('table tr').map((row) => row.findAll('th, td').
 const dialog = () => document.querySelector('.ant-modal-content');
 const button = (words: string) =>
   [...document.querySelectorAll('button')].find((own) => own.textContent?.replace(/\s+/g, ' ').trim() === words);
+
+const within = <E extends Element>(selector: string): E => {
+  const found = document.querySelector<E>(`.ant-modal-content ${selector}`);
+  if (!found) throw new Error(`there is no ${selector}`);
+  return found;
+};
+async function setField(selector: string, value: string, event = 'input'): Promise<void> {
+  const field = within<HTMLInputElement>(selector);
+  field.value = value;
+  field.dispatchEvent(new Event(event));
+  await page.vm.$nextTick();
+}
+const setDay = (label: string, day: string) => setField(`input[aria-label="${label}"]`, day);
 
 beforeEach(() => {
   page?.unmount();
@@ -97,7 +110,7 @@ describe('a unit that is chosen on the bench', () => {
     await eventually(() => expect(dialog()?.textContent).toContain(`What happened to ${unit}?`));
   };
 
-  it('can be marked as lost, with what happened', async () => {
+  it('can be marked as lost, with what happened and on which day', async () => {
     const study = startedStudy();
     await log(study);
     server.answer = () => ({
@@ -116,9 +129,10 @@ describe('a unit that is chosen on the bench', () => {
     if (!field) throw new Error('there is no field');
     field.value = '  it fell ';
     field.dispatchEvent(new Event('input'));
+    await setDay('The day on which it happened', addDays(today(), -2));
     button('Mark D03 as lost')?.click();
     await eventually(() => expect(server.calls.at(-1)).toMatchObject({ method: 'PATCH', path: '/experiments/x/units/D03' }));
-    expect(server.calls.at(-1)?.body).toEqual({ status: 'lost', statusReason: 'it fell' });
+    expect(server.calls.at(-1)?.body).toEqual({ status: 'lost', statusReason: 'it fell', lostOn: addDays(today(), -2) });
     await eventually(() => expect(page.find('h1').text()).toBe('11 dishes wait to be read today'));
   });
 
@@ -144,5 +158,87 @@ describe('what was read twice', () => {
     await eventually(() => expect(server.calls.some(({ path }) => path.endsWith('/observations'))).toBe(true));
     const sent = server.calls.find(({ path }) => path.endsWith('/observations'))?.body.observations;
     expect(sent).toMatchObject([{ value: 12, replaces: b.id, note: 'read twice; 14 was not right' }]);
+  });
+});
+
+describe('what went wrong', () => {
+  const written = () =>
+    server.calls.filter(({ path, method }) => method === 'POST' && path.endsWith('/happenings')).map(({ body }) => body);
+  const cold: Happening = {
+    ...blankOf(happeningFields),
+    id: 'cold',
+    on: addDays(today(), -2),
+    kind: 'other',
+    units: ['D03'],
+    note: 'It was cold.',
+  };
+  const open = async (words: string) => {
+    [...page.findAll('button')].find((own) => own.text() === words)?.element.click();
+    await eventually(() => expect(dialog()).not.toBeNull());
+  };
+
+  it('is written for its own day and for those that are picked, and its effect is told at once', async () => {
+    await log(startedStudy());
+    await open('Write down what went wrong');
+    await setField('select[aria-label="What kind of thing"]', 'equipment', 'change');
+    await setDay('The day on which it happened', addDays(today(), -1));
+    await setField('input[aria-label="What went wrong, in a few words"]', 'The lamp was off');
+    await setField('select[aria-label="What it touched"]', 'units', 'change');
+    for (const unit of ['D03', 'D05', 'D07']) {
+      within<SVGElement>(`[data-unit="${unit}"]`).dispatchEvent(new MouseEvent('click', { bubbles: true }));
+      await page.vm.$nextTick();
+    }
+    expect(dialog()?.textContent).toMatch(/For the result: .*The lamp was off.*D03, D05 and D07 only/);
+    button('Write it down')?.click();
+    await eventually(() => expect(written()).toHaveLength(1));
+    expect(written()[0]).toMatchObject({
+      kind: 'equipment',
+      on: addDays(today(), -1),
+      units: ['D03', 'D05', 'D07'],
+      arms: [],
+      note: 'The lamp was off',
+      replaces: null,
+    });
+    expect(page.text()).toContain('The lamp was off (D03, D05, D07)');
+  });
+
+  it('touches one unit only where that is said, not its arm', async () => {
+    await log({ ...startedStudy(), happenings: [cold] });
+    await open('Mend');
+    expect(dialog()?.textContent).toMatch(/It touched D03 only/);
+  });
+
+  it('can be mended; the old words are kept', async () => {
+    await log({ ...startedStudy(), happenings: [cold] });
+    await open('Mend');
+    await setField('input[aria-label="What went wrong, in a few words"]', 'It was cold in the night.');
+    button('Mend it')?.click();
+    await eventually(() => expect(written()[0]).toMatchObject({ note: 'It was cold in the night.', replaces: 'cold', on: cold.on }));
+    expect(page.text()).toContain('It was cold in the night. (D03)');
+    expect(page.find('.old').text()).toContain('It was cold.');
+  });
+
+  it('can be withdrawn, and is told no more', async () => {
+    await log({ ...startedStudy(), happenings: [cold] });
+    await open('Mend');
+    button('It did not happen: withdraw it')?.click();
+    await eventually(() => expect(written()[0]).toMatchObject({ withdrawn: true, replaces: 'cold', note: 'It was cold.' }));
+    expect(page.text()).toContain('Nothing so far.');
+  });
+
+  it.each([
+    ['a day that is to come', async () => setDay('The day on which it happened', addDays(today(), 1)), /today or before/],
+    [
+      'a code that is not there',
+      async () => setField('input[aria-label="Codes of those that it touched"]', 'D03 X9', 'input'),
+      /no dish X9/,
+    ],
+  ])('with %s is not written, and says why', async (_, spoil, words) => {
+    await log({ ...startedStudy(), happenings: [cold] });
+    await open('Mend');
+    await spoil();
+    button('Mend it')?.click();
+    await eventually(() => expect(dialog()?.textContent).toMatch(words));
+    expect(written()).toEqual([]);
   });
 });

@@ -6,7 +6,6 @@ import { plural, shortDate, walksOfStudy } from '@fern/core';
 import BenchView from '../bench/BenchView.vue';
 import { benchOf } from '../bench/benchOf';
 import { useLoaded } from '../frame/loaded';
-import MarginNote from '../kit/MarginNote.vue';
 import { useLater } from '../kit/useLater';
 import TwoColumns from '../kit/TwoColumns.vue';
 import { useDocument } from '../stores/document';
@@ -16,6 +15,7 @@ import LostDialog from './LostDialog.vue';
 import ReadingsTable from './ReadingsTable.vue';
 import ReadTwice from './ReadTwice.vue';
 import WalkList from './WalkList.vue';
+import WentWrong from './WentWrong.vue';
 
 const { id, experiment, study } = useLoaded();
 const document = useDocument();
@@ -64,14 +64,7 @@ function pick(unit: string): void {
       <h2>The bench</h2>
       <BenchView v-bind="benchOf(experiment)" :blind="experiment.blinded" :pickable="document.started" @pick="pick" />
       <p v-if="document.started" class="soft small">Choose a {{ experiment.plan.unitWord }} to mark it as lost or excluded.</p>
-      <h2 class="later">What went wrong</h2>
-      <MarginNote v-for="event in study.happenings" :key="event.id" severity="caution"
-        ><b>{{ shortDate(event.on) }}</b> {{ event.note || event.kind
-        }}<template v-if="event.arms.length + event.units.length > 0">
-          ({{ [...event.arms, ...event.units].join(', ') }})</template
-        ></MarginNote
-      >
-      <MarginNote v-if="study.happenings.length === 0" severity="fine">Nothing so far.</MarginNote>
+      <WentWrong />
     </template>
   </TwoColumns>
   <ExtraVisit v-if="document.started" v-model:open="extraOpen" />

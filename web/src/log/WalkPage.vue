@@ -140,8 +140,8 @@ function readAgain(): void {
     </template>
   </TwoColumns>
   <template v-if="stop">
-    <LostDialog v-model:open="lostOpen" :unit="stop.unit.unit" @closed="entry?.focus()" />
-    <WrongDialog v-model:open="wrongOpen" :unit="stop.unit" @closed="entry?.focus()" />
+    <LostDialog v-model:open="lostOpen" :unit="stop.unit.unit" :on="readOn ?? undefined" @closed="entry?.focus()" />
+    <WrongDialog v-model:open="wrongOpen" :unit="stop.unit" :on="readOn ?? undefined" @closed="entry?.focus()" />
   </template>
 </template>
 

@@ -1,53 +1,138 @@
 <script setup lang="ts">
-import { Button } from 'ant-design-vue';
+import { Button, Checkbox } from 'ant-design-vue';
 import { v7 as uuid } from 'uuid';
-import { computed, ref } from 'vue';
-import type { EventKind, Unit } from '@fern/core';
+import { computed, ref, watch } from 'vue';
+import { eventEffects, isDate, shortDate, type EventKind, type Happening, type Unit } from '@fern/core';
+import BenchView from '../bench/BenchView.vue';
+import { benchOf } from '../bench/benchOf';
+import { useLoaded } from '../frame/loaded';
 import ChoiceField from '../kit/ChoiceField.vue';
 import ConfirmDialog from '../kit/ConfirmDialog.vue';
+import DateField from '../kit/DateField.vue';
+import MarginNote from '../kit/MarginNote.vue';
 import TextField from '../kit/TextField.vue';
 import { useLog } from '../stores/log';
 import { today } from '../stores/today';
+import { eventKinds } from './eventKinds';
 
+/** Writes down what went wrong, on its own day and for whom it touched, or mends what was written; the old words are kept. */
 const open = defineModel<boolean>('open', { required: true });
-const props = defineProps<{ unit: Unit }>();
+const props = defineProps<{ mends?: Happening | null; unit?: Unit | null; on?: string }>();
+const emit = defineEmits<{ closed: [] }>();
+const { experiment, study } = useLoaded();
 const log = useLog();
-const kind = ref<EventKind>('equipment');
-type Reach = 'unit' | 'arm' | 'all';
-const reach = ref<Reach>('all');
-const note = ref('');
-const kinds: readonly { value: EventKind; label: string }[] = [
-  { value: 'equipment', label: 'a lamp, pump or tool failed' },
-  { value: 'pest-or-disease', label: 'pests or disease' },
-  { value: 'weather', label: 'heat, cold, wind or rain' },
-  { value: 'protocol-change', label: 'something was done differently' },
-  { value: 'mix-up', label: 'two were mixed up' },
-  { value: 'other', label: 'something else' },
-];
 
+type Reach = 'all' | 'arms' | 'units';
+const kind = ref<EventKind>('equipment');
+const on = ref('');
+const reach = ref<Reach>('all');
+const arms = ref<readonly string[]>([]);
+const units = ref<readonly string[]>([]);
+const note = ref('');
+const effect = ref('');
+watch(
+  open,
+  (is) => {
+    if (!is) return;
+    const { mends, unit } = props;
+    kind.value = mends?.kind ?? 'equipment';
+    on.value = mends?.on ?? props.on ?? today();
+    arms.value = mends?.arms ?? [];
+    units.value = mends?.units ?? (unit ? [unit.unit] : []);
+    reach.value = units.value.length > 0 && mends ? 'units' : arms.value.length > 0 ? 'arms' : 'all';
+    note.value = mends?.note ?? '';
+    effect.value = mends?.effect ?? '';
+  },
+  { immediate: true },
+);
+
+const word = computed(() => experiment.value.plan.unitWord);
 const reaches = computed<{ value: Reach; label: string }[]>(() => [
   { value: 'all', label: 'it touched all alike' },
-  { value: 'arm', label: 'it touched this arm only' },
-  { value: 'unit', label: `it touched ${props.unit.unit} only` },
+  ...(experiment.value.blinded ? [] : [{ value: 'arms' as const, label: 'it touched some arms' }]),
+  { value: 'units', label: `it touched some, picked one by one` },
 ]);
+const known = computed(() => new Set(experiment.value.units.map((own) => own.unit)));
+const strangers = computed(() => units.value.filter((code) => !known.value.has(code)));
+const codes = computed(() => units.value.join(' '));
+const typeCodes = (text: string) => (units.value = [...new Set(text.split(/[\s,;]+/).filter((code) => code !== ''))]);
+const toggle = (list: readonly string[], code: string) => (list.includes(code) ? list.filter((own) => own !== code) : [...list, code]);
 
-function keep(): void {
-  const arms = reach.value === 'arm' ? [props.unit.arm] : [];
-  const units = reach.value === 'unit' ? [props.unit.unit] : [];
-  log.addHappening({ id: uuid(), on: today(), kind: kind.value, arms, units, note: note.value.trim() });
+const wrong = computed(() => {
+  if (!isDate(on.value) || on.value > today()) return 'Choose the day on which it happened: today or before.';
+  if (reach.value === 'units' && strangers.value.length > 0) return `There is no ${word.value} ${strangers.value.join(', ')}.`;
+  if (reach.value === 'units' && units.value.length === 0) return `Pick which of them it touched.`;
+  if (reach.value === 'arms' && arms.value.length === 0) return 'Tick the arms that it touched.';
+  if (kind.value === 'other' && note.value.trim() === '') return 'Say in a few words what happened.';
+  return null;
+});
+const written = computed<Happening>(() => ({
+  id: '',
+  on: on.value,
+  kind: kind.value,
+  arms: reach.value === 'arms' ? arms.value : [],
+  units: reach.value === 'units' ? units.value : [],
+  note: note.value.trim(),
+  effect: effect.value.trim(),
+  replaces: props.mends?.id ?? null,
+  withdrawn: false,
+}));
+const effects = computed(() => (wrong.value === null ? eventEffects(study.value, written.value) : []));
+const tried = ref(false);
+watch(open, () => (tried.value = false));
+
+function keep(more: Partial<Happening> = {}): void {
+  tried.value = true;
+  if (wrong.value !== null && more.withdrawn !== true) return;
+  log.addHappening({ ...written.value, ...more, id: uuid() });
   open.value = false;
-  note.value = '';
 }
+const withdraw = () => props.mends && keep({ ...props.mends, replaces: props.mends.id, withdrawn: true });
 </script>
 
 <template>
-  <ConfirmDialog v-model:open="open" title="What went wrong?">
+  <ConfirmDialog
+    v-model:open="open"
+    :title="mends ? `What was written on ${shortDate(mends.on)}` : 'What went wrong?'"
+    :wrong="tried ? wrong : null"
+    width="640px"
+    @closed="emit('closed')"
+  >
     <div class="fields">
-      <ChoiceField :value="kind" :options="kinds" label="What kind of thing" @change="kind = $event" />
-      <ChoiceField :value="reach" :options="reaches" label="What it touched" @change="reach = $event" />
+      <ChoiceField :value="kind" :options="eventKinds" label="What kind of thing" @change="kind = $event" />
+      <span class="day"><span>on</span><DateField :value="on" label="The day on which it happened" @change="on = $event" /></span>
       <TextField :value="note" placeholder="In a few words" label="What went wrong, in a few words" :most="500" @change="note = $event" />
+      <ChoiceField :value="reach" :options="reaches" label="What it touched" @change="reach = $event" />
+      <div v-if="reach === 'arms'" role="group" aria-label="Arms that it touched">
+        <Checkbox v-for="arm in experiment.arms" :key="arm.arm" :checked="arms.includes(arm.arm)" @change="arms = toggle(arms, arm.arm)">{{
+          arm.name
+        }}</Checkbox>
+      </div>
+      <template v-if="reach === 'units'">
+        <BenchView
+          v-bind="benchOf(experiment)"
+          :blind="experiment.blinded"
+          :done="new Set(units)"
+          pickable
+          @pick="units = toggle(units, $event)"
+        />
+        <TextField :value="codes" placeholder="P01 P02" :label="`Codes of those that it touched`" :most="2000" @change="typeCodes" />
+      </template>
+      <TextField
+        :value="effect"
+        placeholder="What do you think it did? (may stay empty)"
+        label="What you think it did"
+        :most="500"
+        @change="effect = $event"
+      />
+      <MarginNote v-for="finding in effects" :key="finding.message" :severity="finding.severity">
+        For the result: {{ finding.message }} {{ finding.remedy }}</MarginNote
+      >
     </div>
-    <template #buttons><Button type="primary" @click="keep">Write it down</Button></template>
+    <template #buttons>
+      <Button type="primary" @click="keep()">{{ mends ? 'Mend it' : 'Write it down' }}</Button>
+      <Button v-if="mends" @click="withdraw">It did not happen: withdraw it</Button>
+    </template>
   </ConfirmDialog>
 </template>
 
@@ -55,5 +140,10 @@ function keep(): void {
 .fields {
   display: grid;
   gap: 10px;
+}
+.day {
+  display: flex;
+  gap: 8px;
+  align-items: baseline;
 }
 </style>

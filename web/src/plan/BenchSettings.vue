@@ -5,10 +5,12 @@ import { useLoaded } from '../frame/loaded';
 import ChoiceField from '../kit/ChoiceField.vue';
 import NumberField from '../kit/NumberField.vue';
 import TextField from '../kit/TextField.vue';
+import { useDocument } from '../stores/document';
 import { useHistory } from '../stores/history';
 
 /** The bench itself: how wide it is, what its shelves are called, where the light comes from, what could reach a neighbour. */
 const { experiment } = useLoaded();
+const document = useDocument();
 const history = useHistory();
 const lights: readonly { value: Shelf['light']; label: string }[] = [
   { value: 'lamp', label: 'lamp above' },
@@ -31,7 +33,7 @@ function share(how: Sharing | 'as-is'): void {
 <template>
   <details v-if="!history.frozen" class="small settings">
     <summary>The bench: size, shelves, light, barriers</summary>
-    <p class="line">
+    <p v-if="!document.started" class="line">
       <span>Places side by side</span
       ><NumberField
         :value="wishOf(experiment).columns"

@@ -45,7 +45,7 @@ const layoutWords = computed(() => {
         ></span
       >
       <span class="actions">
-        <Button v-if="!history.frozen" @click="shuffle">Shuffle the {{ plural(experiment.plan.unitWord) }}</Button>
+        <Button v-if="!document.started" @click="shuffle">Shuffle the {{ plural(experiment.plan.unitWord) }}</Button>
         <Button v-if="document.started && !history.amending" @click="history.beginAmendment()">Amend the plan</Button>
         <StartButton />
       </span>
@@ -54,7 +54,7 @@ const layoutWords = computed(() => {
     <ArmsEditor />
     <FactorsEditor />
     <UnitsEditor />
-    <BenchView v-bind="benchOf(experiment)" :movable="!history.frozen" @move="move" @barrier="barrier" />
+    <BenchView v-bind="benchOf(experiment)" :movable="!document.started" @move="move" @barrier="barrier" />
     <p class="soft small hint">
       <template v-if="!history.frozen"
         >Drag a {{ experiment.plan.unitWord }}, or go to it with the arrow keys, take it up with Enter and move it. Click between two for a

@@ -8,6 +8,7 @@ import ProblemNote from '../kit/ProblemNote.vue';
 import TextField from '../kit/TextField.vue';
 import { useDocument } from '../stores/document';
 import { useHistory } from '../stores/history';
+import { today } from '../stores/today';
 import ThinningEditor from './ThinningEditor.vue';
 
 /** How many units, what is in each, where they stand, and how they are shuffled, as one sentence to fill in. */
@@ -53,7 +54,7 @@ const set = (more: Partial<Plan>) => history.edit((now) => changePlan(now, more)
       whole
       :width="64"
       why="400 units in all is the most."
-      @change="(unitsPerArm) => unitsPerArm !== null && history.edit((now) => replan(now, { unitsPerArm }))"
+      @change="(unitsPerArm) => unitsPerArm !== null && history.edit((now) => replan(now, { unitsPerArm, on: today() }))"
     />
     <span>{{ plural(experiment.plan.unitWord) }} an arm</span>
     <template v-if="counts">
@@ -80,14 +81,15 @@ const set = (more: Partial<Plan>) => history.edit((now) => changePlan(now, more)
     </template>
     <span>, standing</span>
     <ChoiceField :value="experiment.plan.place" :options="places" label="Where they stand" @change="(place) => set({ place })" />
-    <span>, shuffled</span>
+    <span v-if="!document.started">, shuffled</span>
     <ChoiceField
+      v-if="!document.started"
       :value="experiment.layout"
       :options="layouts"
       label="How they are shuffled"
       @change="(layout) => history.edit((now) => replan(now, { layout }))"
     />
-    <template v-if="experiment.layout === 'blocks'">
+    <template v-if="experiment.layout === 'blocks' && !document.started">
       <NumberField
         :value="wish.blocks"
         label="Number of blocks"

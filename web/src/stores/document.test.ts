@@ -114,14 +114,14 @@ describe('undo', () => {
     history.edit(rename('A'));
     await vi.advanceTimersByTimeAsync(600);
     const [first, ...others] = plan.units;
-    const lost = { ...plan, title: 'A', units: [{ ...first, status: 'lost', statusReason: 'fell' }, ...others] };
+    const lost = { ...plan, title: 'A', units: [{ ...first, status: 'lost', statusReason: 'fell', lostOn: null }, ...others] };
     server.answer = () => ({ status: 200, body: { id: 'x', version: 3, experiment: lost } });
-    log.setUnit({ unit: first.unit, status: 'lost', statusReason: 'fell' });
+    log.setUnit({ unit: first.unit, status: 'lost', statusReason: 'fell', lostOn: null });
     await eventually(() => expect(document.version).toBe(3));
     server.answer = accept;
     history.undo();
     expect(document.experiment?.title).toBe(plan.title);
-    expect(document.experiment?.units[0]).toMatchObject({ status: 'lost', statusReason: 'fell' });
+    expect(document.experiment?.units[0]).toMatchObject({ status: 'lost', statusReason: 'fell', lostOn: null });
   });
 
   it('never undoes a start, nor the writer’s words', async () => {

@@ -1,7 +1,7 @@
 // @vitest-environment happy-dom
 import { v7 as uuid } from 'uuid';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import type { Observation } from '@fern/core';
+import { blankOf, happeningFields, type Observation } from '@fern/core';
 import { eventually, freshBrowser, freshPage } from '../testing';
 import { useOutbox } from './outbox';
 import { useSession } from './session';
@@ -9,8 +9,11 @@ import { dropWaiting, storedWaiting, storeWaiting, toWait, type Logged } from '.
 
 const reading = (id: string) => ({ id, unit: 'D01', measure: 'sprouts', value: 3, observedOn: '2026-04-08' }) as Observation;
 const logged = (id: string): Logged => ({ kind: 'reading', content: reading(id) });
-const lost: Logged = { kind: 'unit', content: { unit: 'D02', status: 'lost', statusReason: 'dropped' } };
-const wrong: Logged = { kind: 'happening', content: { id: 'w1', on: '2026-04-08', kind: 'other', arms: [], units: [], note: 'a cat' } };
+const lost: Logged = { kind: 'unit', content: { unit: 'D02', status: 'lost', statusReason: 'dropped', lostOn: null } };
+const wrong: Logged = {
+  kind: 'happening',
+  content: { ...blankOf(happeningFields), id: 'w1', on: '2026-04-08', kind: 'other', note: 'a cat' },
+};
 /** What came to the server, a line a call: its path and the readings in it. */
 let sent: { path: string; ids: string[]; account: string | null }[];
 let reply: (call: { path: string; ids: string[] }) => Response;

@@ -1,7 +1,7 @@
 // @vitest-environment happy-dom
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { eventually, freshBrowser, freshPage, startedStudy } from '../testing';
-import { packColumns } from '@fern/core';
+import { blankOf, happeningFields, packColumns } from '@fern/core';
 import { api } from './api';
 import { useExperiments } from './experiments';
 import { keep, kept } from './kept';
@@ -61,7 +61,7 @@ describe('who is signed in', () => {
     await useSession().load();
     await useOpening().open('x');
     await eventually(async () => expect(await kept('me', '/experiments/x/since')).not.toBeNull());
-    useLog().addHappening({ id: 'h1', on: '2026-04-03', kind: 'other', arms: [], units: [], note: 'a cat' });
+    useLog().addHappening({ ...blankOf(happeningFields), id: 'h1', on: '2026-04-03', kind: 'other', note: 'a cat' });
     await eventually(() => expect(useOutbox().count).toBe(0));
     network = false;
     await reloaded();
@@ -105,7 +105,7 @@ describe('who is signed in', () => {
   it('a session that ends hides the pages until the same person is back, and keeps what waits', async () => {
     await useSession().load();
     who = null;
-    useOutbox().add('x', { kind: 'unit', content: { unit: 'D01', status: 'lost', statusReason: null } });
+    useOutbox().add('x', { kind: 'unit', content: { unit: 'D01', status: 'lost', statusReason: null, lostOn: null } });
     await eventually(() => expect(useSession().expired).toBe(true));
     expect(useOutbox().count).toBe(1);
     who = mine;

@@ -2,7 +2,7 @@ import { v7 as uuid } from 'uuid';
 import type { Happening, Observation, Unit } from '@fern/core';
 import { browserData } from './browserData';
 
-export type UnitState = Pick<Unit, 'unit' | 'status' | 'statusReason'>;
+export type UnitState = Pick<Unit, 'unit' | 'status' | 'statusReason' | 'lostOn'>;
 
 /** What is logged at the bench, with or without a network. */
 export type Logged =

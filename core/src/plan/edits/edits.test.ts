@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { aMeasure, anArm, anExperiment, aUnit } from '../../testing';
 import { addArm, crossTwo, removeArm, setRole } from './arms';
-import { sharingOf, shareContainers, toggleBarrier } from './bench';
+import { sharingOf } from '../../study/bench/sharing';
+import { shareContainers, toggleBarrier } from './bench';
 import { addMeasure, decideBy, removeMeasure, setMeasureKind } from './measures';
 import { addStage, startOn, toggleStageArm, write } from './plan';
 import { restorePlan } from './restorePlan';

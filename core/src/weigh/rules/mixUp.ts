@@ -1,7 +1,10 @@
 import { shortDate, type Finding, type Study } from '../../model';
+import { liveHappenings } from '../../study/liveHappenings';
 
 /** Which unit is which is in doubt. */
-export function mixUp({ experiment, happenings }: Study): Finding[] {
+export function mixUp(study: Study): Finding[] {
+  const { experiment } = study;
+  const happenings = liveHappenings(study);
   const named = happenings
     .filter((event) => event.kind === 'mix-up')
     .map((event): Finding => {
