@@ -36,6 +36,7 @@ const good: Experiment = {
       derived: null,
       category: null,
       higherIs: 'worse',
+      expected: null,
       primary: true,
       smallestDifference: 10,
       when: 'final',

@@ -91,6 +91,7 @@ export function anyStudy(): fc.Arbitrary<Study> {
         derived: fc.constant(null),
         category: fc.constant(null),
         higherIs: fc.constantFrom('better' as const, 'worse' as const, 'neither' as const),
+        expected: fc.constantFrom(null, 'more' as const, 'less' as const, 'different' as const),
         primary: fc.constant(i === 0),
         smallestDifference: fc.option(fc.double({ min: 0, max: 50, noNaN: true }), { nil: null }),
         when: fc.constantFrom<When>('final', 'total', 'area', 'day 3', 'day 20'),

@@ -116,7 +116,8 @@ function contrastRows(
     if (!gap || !treated || !control) return emptyContrast(pair.arm, pair.versus, adjusted);
     const value = combine(fit, gap);
     const scale = meanSquare ?? 0;
-    const error = Math.sqrt(covary(fit, gap, gap) * scale);
+    // Where blocks and arms cannot be told apart, rounding can bring it below 0.
+    const error = Math.sqrt(Math.max(0, covary(fit, gap, gap) * scale));
     const ratio = ratioOfMeans(
       combine(fit, treated),
       combine(fit, control),
@@ -164,7 +165,11 @@ function adjustment(adjusted: Contrast['adjusted'], gaps: readonly (readonly num
 
 /** Loadings λ with correlation ij = λi λj, exact where arms are compared with one control in one group or in complete blocks, else the mean over triads. */
 function sharedLoadings(covariance: readonly (readonly number[])[]): number[] {
-  const rho = (i: number, j: number) => covariance[i][j] / Math.sqrt(covariance[i][i] * covariance[j][j]);
+  const rho = (i: number, j: number) => {
+    const known = covariance[i][j] / Math.sqrt(covariance[i][i] * covariance[j][j]);
+    // Where arms and blocks cannot be told apart there is none; a half is that of equal arms.
+    return Number.isFinite(known) ? known : 0.5;
+  };
   return covariance.map((_, i) => {
     const others = covariance.map((__, j) => j).filter((j) => j !== i);
     if (others.length === 1) return Number(Math.sqrt(Math.max(0, rho(i, others[0]))).toPrecision(12));

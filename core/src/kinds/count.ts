@@ -5,7 +5,6 @@ import { dailyValues } from './dailyValues';
 import type { Assumed, Doubt, Kind, ReadingContext, Weighed } from './Kind';
 import { means, measured } from './measured';
 import { sproutingOfArm } from './sprouting/sproutingOfArm';
-import { unitEnd } from './unitEnd';
 
 /** So many of the sown, or so many of anything. A total so far: the highest is the latest. */
 export const count: Kind = {
@@ -71,14 +70,14 @@ function doubts(value: number, { unit, before }: ReadingContext): Doubt[] {
 }
 
 /** Adds up each arm's successes and sown over the units that take part. */
-function tallies({ measure, data, values }: Weighed): Map<string, Tally> {
-  const units = new Set(values.map((unit) => unit.unit));
+function tallies({ data, values }: Weighed): Map<string, Tally> {
+  const sown = new Map(data.map(({ unit }) => [unit.unit, unit.sown]));
   const result = new Map<string, Tally>();
-  for (const { unit, curve } of data) {
-    const end = units.has(unit.unit) ? unitEnd(measure, curve) : null;
-    if (end === null || unit.sown === null) continue;
-    const [x, n] = result.get(unit.arm) ?? [0, 0];
-    result.set(unit.arm, [x + end, n + unit.sown]);
+  for (const { unit, arm, value } of values) {
+    const all = sown.get(unit) ?? null;
+    if (all === null) continue;
+    const [x, n] = result.get(arm) ?? [0, 0];
+    result.set(arm, [x + Math.round(value * all), n + all]);
   }
   return result;
 }

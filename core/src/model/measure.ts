@@ -35,7 +35,10 @@ export const measureFields = {
   derived: maybe(text({ words: 'formula', optional: true, sparse: true })),
   /** For `count`: the category that counts as success; null means the count itself. */
   category: maybe(text({ words: 'category' })),
+  /** What is good: more of it, less of it, or neither. */
   higherIs: choice(['better', 'worse', 'neither'], { words: 'which way is good' }),
+  /** What the hypothesis says; null where that is what is good. */
+  expected: maybe(choice(['more', 'less', 'different'], { words: 'which way is expected', optional: true, sparse: true })),
   primary: flag({ words: 'whether it decides', must: true }),
   /** In the measure's own unit; percentage points for a count of the sown, days for an event. */
   smallestDifference: maybe(number({ words: 'smallest difference that matters', least: 0 })),
@@ -49,4 +52,13 @@ export const measureFields = {
 /** What is recorded; exactly one of an experiment is primary and carries the verdict. */
 export type Measure = RecordOf<typeof measureFields>;
 export type MeasureKind = Measure['kind'];
-export type HigherIs = Measure['higherIs'];
+export type Expected = NonNullable<Measure['expected']>;
+
+/**
+ * Which way the hypothesis expects a measure to go. What is expected need not be what is good: salt is expected to stop seeds.
+ * @param measure of a plan
+ * @returns its own word; where it has none, the way that is good
+ */
+export function expectedOf({ expected, higherIs }: Pick<Measure, 'expected' | 'higherIs'>): Expected {
+  return expected ?? ({ better: 'more', worse: 'less', neither: 'different' } as const)[higherIs];
+}

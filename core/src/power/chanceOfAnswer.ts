@@ -3,7 +3,7 @@ import type { Interval } from '../stats/meanInterval';
 import { checkIn, type Watch } from '../stats/resampling/Stratum';
 import { wilson } from '../stats/wilson';
 import { simulateStudy } from '../simulate/simulateStudy';
-import { plainTruth, type Experiment, type Measure, type Truth } from '../model';
+import { expectedOf, plainTruth, type Experiment, type Measure, type Truth } from '../model';
 import { isShare, kindOf } from '../kinds';
 import { comparedArms } from '../compare/comparedArms';
 import { unitData } from '../study/curves';
@@ -40,7 +40,7 @@ export function powerTruth({ arms, measures, plan, units }: Experiment): Truth |
   if (!primary || !control || !treated || controlGuess === null || !spreadGuess || !primary.smallestDifference) return null;
   const { process, unitSpread } = kindOf(primary).drawn({
     control: controlGuess,
-    shift: (primary.higherIs === 'worse' ? -1 : 1) * primary.smallestDifference,
+    shift: (expectedOf(primary) === 'less' ? -1 : 1) * primary.smallestDifference,
     byArm: (from, to) => ({ '': from, [treated.arm]: to }),
     spread: spreadGuess,
     sown: Math.max(1, ...units.map((unit) => unit.sown ?? 1)),

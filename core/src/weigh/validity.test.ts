@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { Experiment, Happening, Observation, Plan, Study } from '../model';
+import type { Experiment, Happening, Measure, Observation, Plan, Study } from '../model';
 import { aMeasure, anArm, anExperiment, aHappening, anObservation, aUnit, placed } from '../testing';
 import { eventEffects } from './eventEffects';
 import { validity, validityRules } from './validity';
@@ -296,6 +296,20 @@ describe('what happened, and was mended', () => {
     const study = good({ happenings: [aHappening('weather', { id: 'w' })] });
     expect(eventEffects(study, lamp)).toMatchObject([{ rule: 'equipment', severity: 'caution' }]);
     expect(eventEffects(study, { ...lamp, units: ['T1'] })).toMatchObject([{ rule: 'equipment', severity: 'serious' }]);
+  });
+});
+
+describe('what is expected and what is good', () => {
+  it('are two things: a treatment that is meant to do harm, looks worse and is worse, is no contradiction', () => {
+    const observations = [
+      ...readings(7, [8, 9, 8.5, 9.5, 9, 5, 5.2, 5.4, 5.6, 5.8]),
+      ...readings(7, [5, 4, 5, 4, 5, 2, 2, 1, 2, 1], { measure: 'look' }),
+    ];
+    const measures = (more: Partial<Measure>) => [aMeasure({ readingDays: [7], ...more }), look];
+    const differs = (more: Partial<Measure>) =>
+      validity(good({ observations }, { measures: measures(more) })).filter(({ rule }) => rule === 'looks-differ');
+    expect(differs({ higherIs: 'better', expected: 'less' })).toEqual([]);
+    expect(differs({ higherIs: 'worse' })).toHaveLength(1);
   });
 });
 

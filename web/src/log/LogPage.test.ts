@@ -3,6 +3,7 @@ import type { VueWrapper } from '@vue/test-utils';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { addDays, blankOf, happeningFields, observationFields, type Happening, type Observation, type Study } from '@fern/core';
 import { today } from '../stores/today';
+import { useLog } from '../stores/log';
 import { useOutbox } from '../stores/outbox';
 import { eventually, fakeServer, type FakeServer, mountLoaded, startedStudy } from '../testing';
 import LogPage from './LogPage.vue';
@@ -200,6 +201,8 @@ describe('what went wrong', () => {
       replaces: null,
     });
     expect(page.text()).toContain('The lamp was off (D03, D05, D07)');
+    expect(useOutbox().unkept).toBe(0);
+    expect(() => structuredClone(useLog().study?.happenings)).not.toThrow();
   });
 
   it('touches one unit only where that is said, not its arm', async () => {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
-import { ref } from 'vue';
+import { ref, shallowRef } from 'vue';
 import { earlierWords, liveHappenings, shortDate, type Happening } from '@fern/core';
 import { useLoaded } from '../frame/loaded';
 import MarginNote from '../kit/MarginNote.vue';
@@ -12,7 +12,7 @@ import WrongDialog from './WrongDialog.vue';
 const { study } = useLoaded();
 const document = useDocument();
 const open = ref(false);
-const mends = ref<Happening | null>(null);
+const mends = shallowRef<Happening | null>(null);
 const wordsOf = ({ note, kind }: Happening) => note || (eventKinds.find(({ value }) => value === kind)?.label ?? kind);
 
 function write(happening: Happening | null): void {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Button, Checkbox } from 'ant-design-vue';
 import { v7 as uuid } from 'uuid';
-import { computed, ref, watch } from 'vue';
+import { computed, ref, shallowRef, watch } from 'vue';
 import { eventEffects, isDate, shortDate, type EventKind, type Happening, type Unit } from '@fern/core';
 import BenchView from '../bench/BenchView.vue';
 import { benchOf } from '../bench/benchOf';
@@ -24,10 +24,11 @@ const log = useLog();
 
 type Reach = 'all' | 'arms' | 'units';
 const kind = ref<EventKind>('equipment');
-const on = ref('');
+const day = ref('');
 const reach = ref<Reach>('all');
-const arms = ref<readonly string[]>([]);
-const units = ref<readonly string[]>([]);
+// Shallow: what is kept goes on to the browser's store and to a worker, which take no proxies.
+const arms = shallowRef<readonly string[]>([]);
+const units = shallowRef<readonly string[]>([]);
 const note = ref('');
 const effect = ref('');
 watch(
@@ -36,10 +37,10 @@ watch(
     if (!is) return;
     const { mends, unit } = props;
     kind.value = mends?.kind ?? 'equipment';
-    on.value = mends?.on ?? props.on ?? today();
-    arms.value = mends?.arms ?? [];
+    day.value = mends?.on ?? props.on ?? today();
+    arms.value = mends?.arms ?? (unit && !experiment.value.blinded ? [unit.arm] : []);
     units.value = mends?.units ?? (unit ? [unit.unit] : []);
-    reach.value = units.value.length > 0 && mends ? 'units' : arms.value.length > 0 ? 'arms' : 'all';
+    reach.value = !mends ? 'all' : mends.units.length > 0 ? 'units' : mends.arms.length > 0 ? 'arms' : 'all';
     note.value = mends?.note ?? '';
     effect.value = mends?.effect ?? '';
   },
@@ -59,7 +60,7 @@ const typeCodes = (text: string) => (units.value = [...new Set(text.split(/[\s,;
 const toggle = (list: readonly string[], code: string) => (list.includes(code) ? list.filter((own) => own !== code) : [...list, code]);
 
 const wrong = computed(() => {
-  if (!isDate(on.value) || on.value > today()) return 'Choose the day on which it happened: today or before.';
+  if (!isDate(day.value) || day.value > today()) return 'Choose the day on which it happened: today or before.';
   if (reach.value === 'units' && strangers.value.length > 0) return `There is no ${word.value} ${strangers.value.join(', ')}.`;
   if (reach.value === 'units' && units.value.length === 0) return `Pick which of them it touched.`;
   if (reach.value === 'arms' && arms.value.length === 0) return 'Tick the arms that it touched.';
@@ -68,7 +69,7 @@ const wrong = computed(() => {
 });
 const written = computed<Happening>(() => ({
   id: '',
-  on: on.value,
+  on: day.value,
   kind: kind.value,
   arms: reach.value === 'arms' ? arms.value : [],
   units: reach.value === 'units' ? units.value : [],
@@ -100,7 +101,7 @@ const withdraw = () => props.mends && keep({ ...props.mends, replaces: props.men
   >
     <div class="fields">
       <ChoiceField :value="kind" :options="eventKinds" label="What kind of thing" @change="kind = $event" />
-      <span class="day"><span>on</span><DateField :value="on" label="The day on which it happened" @change="on = $event" /></span>
+      <span class="day"><span>on</span><DateField :value="day" label="The day on which it happened" @change="day = $event" /></span>
       <TextField :value="note" placeholder="In a few words" label="What went wrong, in a few words" :most="500" @change="note = $event" />
       <ChoiceField :value="reach" :options="reaches" label="What it touched" @change="reach = $event" />
       <div v-if="reach === 'arms'" role="group" aria-label="Arms that it touched">

@@ -1,6 +1,18 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { changeMeasure, decideBy, isShare, kindOf, kinds, removeMeasure, setMeasureKind, type Measure, type MeasureKind } from '@fern/core';
+import {
+  changeMeasure,
+  decideBy,
+  expectedOf,
+  isShare,
+  kindOf,
+  kinds,
+  removeMeasure,
+  setMeasureKind,
+  type Expected,
+  type Measure,
+  type MeasureKind,
+} from '@fern/core';
 import { useLoaded } from '../frame/loaded';
 import ChoiceField from '../kit/ChoiceField.vue';
 import QuantityField from '../kit/QuantityField.vue';
@@ -17,10 +29,15 @@ const history = useHistory();
 const kind = computed(() => kindOf(props.measure));
 const mattersIn = computed(() => kind.value.mattersIn(props.measure, isShare(props.measure, experiment.value.units)));
 const choices = (Object.keys(kinds) as MeasureKind[]).map((value) => ({ value, label: kinds[value].label }));
-const directions: readonly { value: Measure['higherIs']; label: string }[] = [
-  { value: 'better', label: 'more' },
-  { value: 'worse', label: 'less' },
-  { value: 'neither', label: 'any difference' },
+const directions: readonly { value: Expected; label: string }[] = [
+  { value: 'more', label: 'more' },
+  { value: 'less', label: 'less' },
+  { value: 'different', label: 'any difference' },
+];
+const goods: readonly { value: Measure['higherIs']; label: string }[] = [
+  { value: 'better', label: 'more is good' },
+  { value: 'worse', label: 'less is good' },
+  { value: 'neither', label: 'neither is good' },
 ];
 const change = (more: Parameters<typeof changeMeasure>[2]) => history.edit((now) => changeMeasure(now, props.measure.measure, more));
 </script>
@@ -56,11 +73,18 @@ const change = (more: Parameters<typeof changeMeasure>[2]) => history.edit((now)
       />
       <span class="small">we expect</span>
       <ChoiceField
-        :value="measure.higherIs"
+        :value="expectedOf(measure)"
         :options="directions"
         :disabled="history.frozen"
         :label="`Expected direction of ${measure.name}`"
-        @change="(higherIs) => change({ higherIs })"
+        @change="(expected) => change({ expected })"
+      />
+      <ChoiceField
+        :value="measure.higherIs"
+        :options="goods"
+        :disabled="history.frozen"
+        :label="`What is good of ${measure.name}`"
+        @change="(higherIs) => change({ higherIs, expected: expectedOf(measure) })"
       />
       <QuantityField
         v-if="measure.primary"

@@ -2,7 +2,7 @@
 import { Button } from 'ant-design-vue';
 import { watchDebounced } from '@vueuse/core';
 import { computed } from 'vue';
-import { changePlan, isShare, kindOf, plural, powerTruth, timesInTen, wishOf, type Plan } from '@fern/core';
+import { changePlan, expectedOf, isShare, kindOf, plural, powerTruth, timesInTen, wishOf, type Plan } from '@fern/core';
 import { LazyCanvas } from '../charts/lazyCanvas';
 import { chancePicture } from '../charts/chancePicture';
 import QuantityField from '../kit/QuantityField.vue';
@@ -23,7 +23,8 @@ const possible = computed(() => powerTruth(experiment.value) !== null);
 /** What the chance depends on, and nothing else: typing a name starts nothing. */
 const design = computed(() => {
   const { arms, layout, comparison, plan } = experiment.value;
-  const { kind, higherIs, smallestDifference, readingDays } = primary.value ?? {};
+  const { kind, smallestDifference, readingDays } = primary.value ?? {};
+  const expected = primary.value && expectedOf(primary.value);
   return JSON.stringify([
     arms.map(({ arm, role, dose }) => [arm, role, dose]),
     planned.value,
@@ -32,7 +33,7 @@ const design = computed(() => {
     wishOf(experiment.value).blocks,
     comparison,
     kind,
-    higherIs,
+    expected,
     smallestDifference,
     readingDays,
     plan.spreadGuess,

@@ -38,7 +38,7 @@ export function experimentFromClaim(claim: ClaimToTest, beginning: Beginning): E
     measures: [
       {
         ...promised.measure,
-        higherIs: direction === 'more' ? 'better' : direction === 'less' ? 'worse' : 'neither',
+        expected: direction === 'more' || direction === 'less' ? direction : 'different',
         readingDays: daysUntil(promised.measure.readingDays, claim.days),
       },
     ],

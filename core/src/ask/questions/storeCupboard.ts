@@ -24,7 +24,8 @@ export const storeCupboard: ReadyQuestion = {
       measure: 'sprouts',
       name: 'Normal sprouts',
       primary: true,
-      higherIs: 'worse',
+      higherIs: 'better',
+      expected: 'less',
       smallestDifference: 15,
       readingDays: [4, 7, 10, 14],
       usual: {

@@ -1,4 +1,4 @@
-import type { HigherIs } from '../../model';
+import type { Expected } from '../../model';
 import type { Contrast } from '../../compare/Contrast';
 import type { VerdictCode } from '../Result';
 
@@ -7,13 +7,13 @@ export const verdictOrder: readonly VerdictCode[] = ['supported', 'small', 'oppo
 
 /**
  * The verdict on one comparison, from its difference, 95 % interval and p alone.
- * @param higherIs `better`: more is claimed; `worse`: less is claimed; `neither`: a difference either way
+ * @param expected what the hypothesis says: more, less, or a difference either way
  * @param smallest smallest difference that matters, in the unit of the difference; null where none was set
  */
-export function judge(contrast: Pick<Contrast, 'difference' | 'p'>, higherIs: HigherIs, smallest: number | null): VerdictCode {
+export function judge(contrast: Pick<Contrast, 'difference' | 'p'>, expected: Expected, smallest: number | null): VerdictCode {
   const { value, ci95 } = contrast.difference;
   if (value === null || ci95 === null || contrast.p === null) return 'cannot-tell';
-  const turned = higherIs === 'worse' || (higherIs === 'neither' && value < 0);
+  const turned = expected === 'less' || (expected === 'different' && value < 0);
   const [lo, hi] = turned ? [-ci95[1], -ci95[0]] : ci95;
   const m = smallest ?? 0;
   const told = contrast.p <= 0.05;

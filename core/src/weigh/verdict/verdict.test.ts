@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { aMeasure, anArm, studyOf } from '../../testing';
-import { emptyPlan, type Experiment, type Finding, type HigherIs } from '../../model';
+import { emptyPlan, type Experiment, type Finding, type Expected } from '../../model';
 import { analyse } from '../../analyse';
 import { sentenceText } from '../../model/Sentence';
 import { firstVerdict, judge } from './judge';
@@ -11,28 +11,28 @@ import { chanceInWords } from './wording';
 const row = (value: number, low: number, high: number, p: number) => ({ difference: { value, ci95: [low, high] as const }, p });
 
 describe('judge', () => {
-  it.each<[string, HigherIs, number | null, ReturnType<typeof row>, string]>([
-    ['clear and large', 'better', 2, row(5, 3, 7, 0.001), 'supported'],
-    ['clear, perhaps less than matters', 'better', 4, row(5, 3, 7, 0.001), 'supported'],
-    ['clear without a smallest difference', 'better', null, row(5, 3, 7, 0.001), 'supported'],
-    ['real but below what matters', 'better', 8, row(5, 3, 7, 0.001), 'small'],
-    ['the other way', 'better', 2, row(-5, -7, -3, 0.001), 'opposite'],
-    ['shown to be small either way', 'better', 3, row(0.2, -1, 1.4, 0.7), 'no-difference-that-matters'],
-    ['too wide to tell', 'better', 3, row(0.2, -4, 4.4, 0.9), 'cannot-tell'],
-    ['an interval above 0 but a p above 0.05', 'better', null, row(5, 0.1, 9.9, 0.06), 'cannot-tell'],
-    ['less is claimed and is less', 'worse', 2, row(-5, -7, -3, 0.001), 'supported'],
-    ['less is claimed and is more', 'worse', 2, row(5, 3, 7, 0.001), 'opposite'],
-    ['either way, less', 'neither', 2, row(-5, -7, -3, 0.001), 'supported'],
-    ['either way, small and less', 'neither', 8, row(-5, -7, -3, 0.001), 'small'],
-    ['either way, shown to be small', 'neither', 3, row(-0.2, -1.4, 1, 0.7), 'no-difference-that-matters'],
-    ['no smallest difference, nothing seen', 'better', null, row(0.2, -1, 1.4, 0.7), 'cannot-tell'],
-  ])('%s', (_, higherIs, smallest, contrast, code) => {
-    expect(judge(contrast, higherIs, smallest)).toBe(code);
+  it.each<[string, Expected, number | null, ReturnType<typeof row>, string]>([
+    ['clear and large', 'more', 2, row(5, 3, 7, 0.001), 'supported'],
+    ['clear, perhaps less than matters', 'more', 4, row(5, 3, 7, 0.001), 'supported'],
+    ['clear without a smallest difference', 'more', null, row(5, 3, 7, 0.001), 'supported'],
+    ['real but below what matters', 'more', 8, row(5, 3, 7, 0.001), 'small'],
+    ['the other way', 'more', 2, row(-5, -7, -3, 0.001), 'opposite'],
+    ['shown to be small either way', 'more', 3, row(0.2, -1, 1.4, 0.7), 'no-difference-that-matters'],
+    ['too wide to tell', 'more', 3, row(0.2, -4, 4.4, 0.9), 'cannot-tell'],
+    ['an interval above 0 but a p above 0.05', 'more', null, row(5, 0.1, 9.9, 0.06), 'cannot-tell'],
+    ['less is claimed and is less', 'less', 2, row(-5, -7, -3, 0.001), 'supported'],
+    ['less is claimed and is more', 'less', 2, row(5, 3, 7, 0.001), 'opposite'],
+    ['either way, less', 'different', 2, row(-5, -7, -3, 0.001), 'supported'],
+    ['either way, small and less', 'different', 8, row(-5, -7, -3, 0.001), 'small'],
+    ['either way, shown to be small', 'different', 3, row(-0.2, -1.4, 1, 0.7), 'no-difference-that-matters'],
+    ['no smallest difference, nothing seen', 'more', null, row(0.2, -1, 1.4, 0.7), 'cannot-tell'],
+  ])('%s', (_, expected, smallest, contrast, code) => {
+    expect(judge(contrast, expected, smallest)).toBe(code);
   });
 
   it('says that it cannot tell where there is no interval or no p', () => {
-    expect(judge({ difference: { value: 5, ci95: null }, p: 0.001 }, 'better', null)).toBe('cannot-tell');
-    expect(judge({ difference: { value: 5, ci95: [1, 9] }, p: null }, 'better', null)).toBe('cannot-tell');
+    expect(judge({ difference: { value: 5, ci95: null }, p: 0.001 }, 'more', null)).toBe('cannot-tell');
+    expect(judge({ difference: { value: 5, ci95: [1, 9] }, p: null }, 'more', null)).toBe('cannot-tell');
   });
 
   it('takes the first verdict in order over several treatments', () => {

@@ -1,4 +1,4 @@
-import type { Experiment, Finding, Measure } from '../../model';
+import { expectedOf, type Experiment, type Finding, type Measure } from '../../model';
 import type { Contrast, UnitValue } from '../../compare/Contrast';
 import type { ComparisonRow, VerdictCode, VerdictResult } from '../Result';
 import { sentenceText } from '../../model/Sentence';
@@ -25,7 +25,7 @@ export function verdict({ experiment, measure, share, contrasts, values, review 
   const smallest = measure.smallestDifference === null ? null : measure.smallestDifference / (share ? 100 : 1);
   const comparisons = contrasts.map((row): ComparisonRow => ({
     ...row,
-    verdict: unfair ? 'not-a-fair-test' : judge(row, measure.higherIs, smallest),
+    verdict: unfair ? 'not-a-fair-test' : judge(row, expectedOf(measure), smallest),
   }));
   const code: VerdictCode = unfair ? 'not-a-fair-test' : firstVerdict(comparisons.map((row) => row.verdict));
   const needed =
