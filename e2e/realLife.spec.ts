@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import type { Happening, Observation, Study, Unit } from '@fern/core';
+import type { Happening, Study, Unit } from '@fern/core';
 import { enterDemo } from './enter';
 
 const addDays = (from: string, days: number) => new Date(Date.parse(from) + days * 86_400_000).toISOString().slice(0, 10);
@@ -17,7 +17,7 @@ test('what really happens: a missed walk, a slip put right on its own day, an em
   const { id, study } = await openMulch(page);
   const { experiment } = await study();
   const planned = addDays(experiment.startedOn ?? '', 8);
-  const of = async (code: string) => (await study()).observations.filter((seen) => seen.unit === code).slice(-1)[0] as Observation;
+  const of = async (code: string) => (await study()).observations.filter((seen) => seen.unit === code).slice(-1)[0];
 
   await test.step('the walk that was missed is filled on its own day', async () => {
     await page.goto(`/experiments/${id}/log/walk/8`);

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
 import { onKeyStroke, useSessionStorage } from '@vueuse/core';
-import { computed, onBeforeUnmount, ref, watch } from 'vue';
+import { computed, nextTick, onBeforeUnmount, ref, watch } from 'vue';
 import { RouterLink, useRoute } from 'vue-router';
 import { addDays, extraStops, isDate, kindOf, shortDate, stopsOf, type Stop } from '@fern/core';
 import { useLoaded } from '../frame/loaded';
@@ -67,6 +67,12 @@ onKeyStroke((event) => {
   if (stop.value === null || asksWhen.value || !(target === document.body || page.value?.contains(target))) return;
   if (pressWalkKey(event, walk, choices.value, (panel) => (open.value = panel))) event.preventDefault();
 });
+/** The hand goes from the bench back to the number, also where one stood there already. */
+async function pick(unit: string): Promise<void> {
+  goTo(stops.value.findIndex((other) => other.unit.unit === unit));
+  await nextTick();
+  entry.value?.focus();
+}
 function readAgain(): void {
   again();
   entry.value?.focus();
@@ -136,7 +142,7 @@ function readAgain(): void {
       </div>
     </section>
     <template #margin>
-      <WalkMargin :head="head" :stop="stop" :done="done" @pick="(unit) => goTo(stops.findIndex((other) => other.unit.unit === unit))" />
+      <WalkMargin :head="head" :stop="stop" :done="done" @pick="pick" />
     </template>
   </TwoColumns>
   <template v-if="stop">
