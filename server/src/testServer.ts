@@ -29,6 +29,8 @@ export async function startTestServer(options: Partial<AppOptions> = {}, there?:
   const file = there ?? join(mkdtempSync(join(tmpdir(), 'fern-test-')), 'test.sqlite');
   const database = await openDatabase(file);
   const server = createApp({ database, demo: false, ...options }).listen(0, '127.0.0.1');
+  // A test that works for long in this one process must not find its connection closed when it calls again.
+  server.keepAliveTimeout = 300_000;
   await new Promise((resolve) => server.once('listening', resolve));
   const base = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
   const caller = (): Caller => {
