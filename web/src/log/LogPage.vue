@@ -51,10 +51,12 @@ function pick(unit: string): void {
               : 'Nothing is due'
           }}
         </h1>
-        <Button v-if="next" type="primary" size="large" @click="goWalk(next.day)">{{
-          next.state === 'due' ? 'Start the walk' : 'Fill it in'
-        }}</Button>
-        <Button size="large" @click="extraOpen = true">Extra visit</Button>
+        <span class="acts">
+          <Button v-if="next" type="primary" size="large" @click="goWalk(next.day)">{{
+            next.state === 'due' ? 'Start the walk' : 'Fill it in'
+          }}</Button>
+          <Button size="large" @click="extraOpen = true">Extra visit</Button>
+        </span>
       </div>
       <ReadTwice />
       <WalkList :walks="rounds" @walk="goWalk" />
@@ -70,3 +72,11 @@ function pick(unit: string): void {
   <ExtraVisit v-if="document.started" v-model:open="extraOpen" />
   <LostDialog v-if="picked" v-model:open="lostOpen" :unit="picked" />
 </template>
+
+<style scoped>
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px;
+}
+</style>
