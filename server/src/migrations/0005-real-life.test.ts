@@ -32,16 +32,18 @@ async function makeBefore(): Promise<void> {
       units[0].arm,
       startedOn,
     ]);
-  for (const [id, unit, on] of [
+  for (const [id, unit, on, replaces] of [
+    ['again', 'D01', '2026-04-05'],
+    ['mend', 'D01', '2026-04-09', 'day'],
     ['early', 'D01', '2026-04-02'],
     ['day', 'D01', '2026-04-04T09:00:00Z'],
     ['late', 'D01', '2026-04-07'],
     ['own', 'D02', '2026-04-06'],
   ])
     await run(
-      `INSERT INTO observations (experimentId, id, unit, measure, observedOn, value, blinded, source, receivedAt)
-       VALUES ('x', ?, ?, 'sprouts', ?, 3, 0, 'hand', '2026')`,
-      [id, unit, on],
+      `INSERT INTO observations (experimentId, id, unit, measure, observedOn, value, blinded, source, receivedAt, replaces)
+       VALUES ('x', ?, ?, 'sprouts', ?, 3, 0, 'hand', '2026', ?)`,
+      [id, unit, on, replaces ?? null],
     );
   await before.close();
 }
@@ -53,9 +55,12 @@ it('puts the readings of before on the walks that their days say, and keeps what
     'SELECT id, plannedDay, value, absent FROM observations ORDER BY id',
   );
   expect(rows).toEqual([
+    // After the walk of day 3 was filled and before that of day 5; what corrects a reading of day 3, whenever that was typed.
+    { id: 'again', plannedDay: null, value: 3, absent: null },
     { id: 'day', plannedDay: 3, value: 3, absent: null },
     { id: 'early', plannedDay: null, value: 3, absent: null },
     { id: 'late', plannedDay: 5, value: 3, absent: null },
+    { id: 'mend', plannedDay: 3, value: 3, absent: null },
     { id: 'own', plannedDay: 3, value: 3, absent: null },
   ]);
   const change = (sql: string) => database.write(({ statements }) => statements.run(sql));

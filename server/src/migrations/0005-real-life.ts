@@ -1,4 +1,5 @@
 import { QueryTypes, type QueryInterface } from 'sequelize';
+import { onWalks } from '@fern/core';
 import type { Migration } from './Migration';
 
 const columns =
@@ -49,24 +50,32 @@ export const realLife: Migration = {
   },
 };
 
-interface Planned {
-  readonly startedOn: string | null;
-  readonly measures: readonly { readonly measure: string; readonly readingDays: readonly number[] }[];
-}
+type Planned = Parameters<typeof onWalks>[0];
+type Unplaced = Parameters<typeof onWalks>[1];
 
-/** A reading belongs to the planned day on or before its own. */
+/** As a package is put on walks that names none: the first day fills the walk, a correction belongs where that belongs which it corrects. */
 async function placeOnWalks({ sequelize }: QueryInterface): Promise<void> {
-  const rows = await sequelize.query<{ id: string; document: string }>('SELECT id, document FROM experiments', { type: QueryTypes.SELECT });
-  for (const { id, document } of rows) {
-    const { startedOn, measures } = JSON.parse(document) as Planned;
-    for (const { measure, readingDays } of measures) {
-      const day = `julianday(substr(observedOn, 1, 10)) - julianday(coalesce((SELECT startedOn FROM units u WHERE u.experimentId = observations.experimentId
-        AND u.unit = observations.unit), :startedOn))`;
-      await sequelize.query(
-        `UPDATE observations SET plannedDay = (SELECT max(value) FROM json_each(:days) WHERE value <= ${day})
-         WHERE experimentId = :id AND measure = :measure`,
-        { replacements: { id, measure, startedOn, days: JSON.stringify(readingDays) } },
-      );
+  const all = <Row extends object>(sql: string, replacements: Record<string, unknown> = {}) =>
+    sequelize.query<Row>(sql, { replacements, type: QueryTypes.SELECT });
+  for (const { id, document } of await all<{ id: string; document: string }>('SELECT id, document FROM experiments')) {
+    const units = await all<Planned['units'][number]>('SELECT unit, startedOn FROM units WHERE experimentId = :id', { id });
+    const readings = await all<Unplaced[number]>(
+      'SELECT id, unit, plant, measure, observedOn, replaces FROM observations WHERE experimentId = :id',
+      { id },
+    );
+    const byWalk = new Map<number, string[]>();
+    for (const { plannedDay, id: own } of onWalks({ ...(JSON.parse(document) as Planned), units }, readings)) {
+      if (plannedDay === null) continue;
+      const ids = byWalk.get(plannedDay) ?? [];
+      byWalk.set(plannedDay, ids);
+      ids.push(own);
     }
+    for (const [day, ids] of byWalk)
+      await sequelize.query(
+        'UPDATE observations SET plannedDay = :day WHERE experimentId = :id AND id IN (SELECT value FROM json_each(:ids))',
+        {
+          replacements: { day, id, ids: JSON.stringify(ids) },
+        },
+      );
   }
 }
