@@ -88,7 +88,7 @@ async function bigStudy(browser: Browser): Promise<void> {
   const { id } = (await made.json()) as { id: string };
   for (const [name, path, ready] of [
     ['Log', 'log', 'What was read'],
-    ['a walk', 'log/walk/2', 'Every reading so far is saved.'],
+    ['a walk', 'log/walk/2', 'Everything so far is saved.'],
     ['Write up', 'write', 'Take it away'],
   ] as const) {
     const bytes = await wire(page, async () => {
