@@ -56,7 +56,7 @@ const layoutWords = computed(() => {
     <UnitsEditor />
     <BenchView v-bind="benchOf(experiment)" :movable="!document.started" @move="move" @barrier="barrier" />
     <p class="soft small hint">
-      <template v-if="!history.frozen"
+      <template v-if="!document.started"
         >Drag a {{ experiment.plan.unitWord }}, or go to it with the arrow keys, take it up with Enter and move it. Click between two for a
         barrier. </template
       >Each {{ experiment.plan.unitWord }} counts once, however many seeds or plants it holds.
