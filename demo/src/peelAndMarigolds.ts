@@ -1,4 +1,4 @@
-import { addDays, emptyPlan, layOut, plainTruth, type Truth } from '@fern/core';
+import { blankOf, stageFields, addDays, emptyPlan, layOut, plainTruth, type Truth } from '@fern/core';
 import type { DemoExperiment } from './DemoExperiment';
 import { arm, measure, plainExperiment } from './plainParts';
 
@@ -63,7 +63,7 @@ export const peelAndMarigolds: DemoExperiment = {
           { what: 'place on the bench', how: 'shuffled' },
         ],
         usuallyKept: ['water', 'temperature of the water', 'place on the bench'],
-        stages: [{ name: 'watering', kind: 'handle', arms: ['C', 'B'], hours: null, tested: false }],
+        stages: [{ ...blankOf(stageFields), name: 'watering', kind: 'handle', arms: ['C', 'B'] }],
         materials: ['24 marigold seedlings', '24 pots', 'two cans that look alike', 'banana peels, boiled each Monday'],
         steps: [
           'Boil two peels in a litre of water each Monday, cool, strain.',

@@ -1,4 +1,4 @@
-import { addDays, emptyPlan, layOut, plainTruth, type Truth } from '@fern/core';
+import { blankOf, stageFields, addDays, emptyPlan, layOut, plainTruth, type Truth } from '@fern/core';
 import type { DemoExperiment } from './DemoExperiment';
 import { arm, measure, plainExperiment } from './plainParts';
 
@@ -55,8 +55,8 @@ export const willowAndMint: DemoExperiment = {
         ],
         usuallyKept: ['mother plants', 'length', 'water afterwards'],
         stages: [
-          { name: 'a night in willow tea', kind: 'soak', arms: ['W'], hours: 12, tested: false },
-          { name: 'a night in plain water', kind: 'soak', arms: ['C'], hours: 12, tested: false },
+          { ...blankOf(stageFields), name: 'a night in willow tea', kind: 'soak', arms: ['W'], hours: 12 },
+          { ...blankOf(stageFields), name: 'a night in plain water', kind: 'soak', arms: ['C'], hours: 12 },
         ],
         materials: ['100 mint cuttings', '20 glasses', 'willow twigs', 'clean blade', '20 labels with codes'],
         steps: [

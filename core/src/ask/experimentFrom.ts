@@ -1,5 +1,6 @@
 import { kindOf } from '../kinds';
 import { emptyPlan, emptyWriting, type Experiment, type Measure } from '../model';
+import { originOf } from '../study/wordsFollow';
 import { layOut } from '../study/bench/layOut';
 import type { ReadyQuestion } from './ReadyQuestion';
 
@@ -34,7 +35,7 @@ export function experimentFrom(question: ReadyQuestion, { created, startOn, seed
     },
     seed,
   );
-  return {
+  const experiment: Experiment = {
     name: question.id,
     title: question.title,
     created,
@@ -80,4 +81,5 @@ export function experimentFrom(question: ReadyQuestion, { created, startOn, seed
     units,
     measures: question.measures.map(({ usual: _usual, ...measure }): Measure => measure),
   };
+  return { ...experiment, plan: { ...experiment.plan, origin: originOf(experiment) } };
 }

@@ -1,4 +1,4 @@
-import { blankOf, measureFields, type Arm, type Kept, type Measure, type RubricStep } from '../model';
+import { blankOf, measureFields, stageFields, type Arm, type Kept, type Measure, type RubricStep, type Stage } from '../model';
 import type { Process } from '../model/Truth';
 import type { QuestionMeasure, ReadyQuestion } from './ReadyQuestion';
 
@@ -37,6 +37,10 @@ export function event(words: MeasureWords): QuestionMeasure {
 
 export function harvest(unit: string, words: MeasureWords): QuestionMeasure {
   return { ...plain, kind: 'harvest', unit, when: 'total', ...words };
+}
+
+export function stage(words: Pick<Stage, 'name' | 'kind'> & Partial<Stage>): Stage {
+  return { ...blankOf(stageFields), ...words };
 }
 
 export function kept(...pairs: readonly (readonly [what: string, how: string])[]): Kept[] {

@@ -1,7 +1,5 @@
 import type { CellForm } from './fields';
-
-const MINUTES = 24 * 60;
-const MOMENT = '(\\d+|\\d+min|\\d+h(\\d{1,2})?)';
+import { MOMENT, momentDays, momentWords } from './moments';
 
 const spaced = (cell: string) => cell.split(/\s+/).filter(Boolean);
 
@@ -31,20 +29,6 @@ export const momentsCell: CellForm = {
   write: (days: readonly number[]) => days.map(momentWords).join(' '),
   read: (cell) => spaced(cell).map(momentDays),
 };
-
-function momentWords(days: number): string {
-  if (Number.isInteger(days)) return String(days);
-  const minutes = Math.round(days * MINUTES);
-  const [hours, left] = [Math.floor(minutes / 60), minutes % 60];
-  if (hours === 0) return `${left}min`;
-  return `${hours}h${left === 0 ? '' : String(left).padStart(2, '0')}`;
-}
-
-function momentDays(cell: string): number {
-  if (cell.endsWith('min')) return parseInt(cell, 10) / MINUTES;
-  const [hours, minutes] = cell.split('h');
-  return minutes === undefined ? Number(hours) : (Number(hours) * 60 + Number(minutes)) / MINUTES;
-}
 
 /** Described steps of a rating, as `1 = pale; 2 = green`. */
 export const stepsCell: CellForm = {

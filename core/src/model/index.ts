@@ -7,6 +7,7 @@ export { blankOf, type Field, type Fields, type RecordOf, type Shape } from './f
 export * from './finding';
 export * from './happening';
 export * from './measure';
+export { momentWords, typedDays } from './moments';
 export * from './observation';
 export * from './plan';
 export * from './readRecord';

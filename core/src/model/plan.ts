@@ -6,11 +6,13 @@ const keptFields = { what: text(), how: text() };
 /** A condition that is kept the same in every arm, and how. */
 export type Kept = RecordOf<typeof keptFields>;
 
-const stageFields = {
+export const stageFields = {
   name: text(),
   kind: choice(['soak', 'spray', 'open', 'handle', 'heat', 'cold', 'move', 'other'], { blank: 'other' }),
   arms: list(code(), { most: 40 }),
   hours: maybe(number()),
+  /** Days after the start, one after another where it comes back: fed on 14, 28 and 42. Empty where it comes before the start. */
+  days: list(number({ least: 0, most: 3650 }), { words: 'days', most: 100, each: true, optional: true }),
   /** This is what is tested. Anything else that a treatment goes through, the control must go through as well. */
   tested: flag(),
 };
@@ -22,12 +24,13 @@ const controlBarFields = { measure: text(), least: maybe(number()), most: maybe(
 /** What the control must reach for the result to mean anything: at least or at most so much of a measure (counts in per cent). */
 export type ControlBar = RecordOf<typeof controlBarFields>;
 
-const shelfFields = {
+export const shelfFields = {
   name: text(),
+  kind: choice(['shelf', 'sill', 'bed', 'ground', 'tank', 'refrigerator', 'box'], { words: 'kind', optional: true }),
   rows: number({ whole: true, least: 1, most: 400, blank: 1 }),
   columns: number({ whole: true, least: 1, most: 400, blank: 1 }),
   /** Where its light comes from. */
-  light: choice(['lamp', 'window', 'none'], { blank: 'none' }),
+  light: choice(['lamp', 'window', 'outdoors', 'none'], { blank: 'none' }),
 };
 /** A shelf or tray of places; units stand at (row, column), rows counted on from shelf to shelf. */
 export type Shelf = RecordOf<typeof shelfFields>;
@@ -54,6 +57,21 @@ const amendmentFields = {
 /** A change of the plan after the start. */
 export type Amendment = RecordOf<typeof amendmentFields>;
 
+const originFields = {
+  plant: text(),
+  changed: text(),
+  unitWord: text(),
+  putIn: text(),
+  units: number({ whole: true }),
+  /** Null where it is not the same in every arm. */
+  unitsPerArm: maybe(number({ whole: true })),
+  /** Null where nothing was counted out, or not the same into each. */
+  sown: maybe(number({ whole: true })),
+  lines: list(longText()),
+};
+/** What the texts of a first plan spoke of, and the texts themselves: from them they are written anew when the plan changes. */
+export type Origin = RecordOf<typeof originFields>;
+
 export const planFields = {
   /** The plant in the grower's words: "radish". */
   plant: text({ words: 'the plant' }),
@@ -65,9 +83,13 @@ export const planFields = {
   putIn: text({ words: 'what is put in', least: 1, most: 40, trim: true, blank: 'seeds', optional: true }),
   place: choice(['bench', 'sill', 'bed', 'ground', 'water culture', 'refrigerator'], { words: 'where they stand', optional: true }),
   kept: list(record(keptFields), { words: 'what is kept the same', most: 100 }),
+  /** What else differs between the arms, and is not what is tested: "three litres against four". */
+  differences: list(text({ most: 1000 }), { words: 'what else differs', most: 40, optional: true }),
   materials: lines('the kit', true),
   steps: lines('the steps', true),
   cautions: lines('the cautions', true),
+  /** Places that cannot be shuffled: a bed cut in half, two sides of a board. */
+  fixedPlaces: flag({ words: 'whether places are fixed', optional: true }),
   /** When the experiment ends; without it no one knows when to stop counting. */
   endRule: longText({ words: 'the end rule' }),
   /** Seed of the shuffle that placed the units; null before the first shuffle. */
@@ -99,6 +121,8 @@ export const planFields = {
   troubles: lines('what often goes wrong', true),
   /** What one does with each outcome, where the verdict alone does not say it. */
   decision: longText({ words: 'what each outcome decides' }),
+  /** Null where every text is a person's. */
+  origin: maybe(record(originFields), { words: 'the first texts', free: true, optional: true }),
 };
 
 /** What the plan says beyond the arms, units and measures themselves. */

@@ -71,7 +71,7 @@ export function readRecord<const F extends Fields>(fields: F, value: unknown): R
 }
 
 function readValue({ shape, blank }: Pick<Field, 'shape' | 'blank'>, value: unknown): unknown {
-  if (shape.type === 'record' && value === undefined) return blank;
+  if (shape.type === 'record' && !isObject(value)) return blank;
   if (shape.type === 'record') return readRecord(shape.fields, value);
   if (!fits(shape, value)) return blank;
   if (shape.type !== 'list' || !Array.isArray(value)) return value;

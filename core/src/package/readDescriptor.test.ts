@@ -90,8 +90,8 @@ describe('the descriptor', () => {
       spreadGuess: 4.5,
       steps: ['fill', 'sow'],
       kept: [{ what: 'light', how: 'one lamp' }],
-      bench: [{ name: 'shelf', rows: 2, columns: 6, light: 'none' }],
-      stages: [{ name: 'soaking', kind: 'other', arms: ['T'], hours: 8, tested: false }],
+      bench: [{ name: 'shelf', kind: 'shelf', rows: 2, columns: 6, light: 'none' }],
+      stages: [{ name: 'soaking', kind: 'other', arms: ['T'], hours: 8, days: [], tested: false }],
       controlBars: [{ measure: 'sprouted', least: 0.8, most: null }],
     });
   });

@@ -1,10 +1,13 @@
 import { describe, expect, it } from 'vitest';
-import type { Experiment, Plan } from '../model';
+import { blankOf, shelfFields, stageFields, type Experiment, type Plan, type Stage } from '../model';
 import { aMeasure, anArm, anExperiment, aUnit } from '../testing';
 import { crossFactors, factorsOf } from './crossFactors';
 import { fairTest, fairTestRules } from './fairTest';
 import { shareContainers } from './edits/bench';
+import { placesInWords } from './movedByHand';
+import { oneSideEach } from './oneSideEach';
 import { remedyFor } from './remedies';
+import { replan } from './replan';
 
 /** Four pots an arm in turn along the bench, with everything said that a plan should say. */
 function good(more: Partial<Experiment> = {}, plan: Partial<Plan> = {}): Experiment {
@@ -14,6 +17,8 @@ function good(more: Partial<Experiment> = {}, plan: Partial<Plan> = {}): Experim
 }
 const units = (arms: string, more: (arm: string, i: number) => object = () => ({})) =>
   [...arms].map((arm, i) => aUnit(`P${i + 1}`, arm, { row: 1, column: i + 1, ...more(arm, i) }));
+
+const bath = (name: string, arm: string, hours: number): Stage => ({ ...blankOf(stageFields), name, kind: 'soak', arms: [arm], hours });
 
 interface Case {
   readonly rule: string;
@@ -47,7 +52,7 @@ const cases: readonly Case[] = [
     says: /1 of 10 shuffles/,
   },
   {
-    rule: 'container',
+    rule: 'shared',
     severity: 'serious',
     fires: good({ units: units('CTTCCTTC', (arm) => ({ container: arm === 'T' ? 'tank 2' : 'tank 1' })) }),
     silent: good({ units: units('CTTCCTTC', (_, i) => ({ container: `tank ${i % 2}` })) }),
@@ -70,14 +75,11 @@ const cases: readonly Case[] = [
   {
     rule: 'vehicle',
     severity: 'serious',
-    fires: good({}, { stages: [{ name: 'soak', kind: 'soak', arms: ['T'], hours: 6, tested: false }] }),
+    fires: good({}, { stages: [bath('soak', 'T', 6)] }),
     silent: good(
       {},
       {
-        stages: [
-          { name: 'soak', kind: 'soak', arms: ['T'], hours: 6, tested: false },
-          { name: 'plain soak', kind: 'soak', arms: ['C'], hours: 6, tested: false },
-        ],
+        stages: [bath('soak', 'T', 6), bath('plain soak', 'C', 6)],
       },
     ),
     says: /does not go through “soak” for 6 h/,
@@ -108,7 +110,22 @@ const cases: readonly Case[] = [
     silent: good({}, { spreadGuess: null }),
     says: /times? in 10/,
   },
-  { rule: 'position', severity: 'caution', fires: good({ units: units('CCCCTTTT') }), says: /clumps from left to right/ },
+  { rule: 'position', severity: 'caution', fires: good({ units: units('CCCTCTTT') }), says: /clumps from left to right/ },
+  { rule: 'place', severity: 'serious', fires: good({ units: units('CCCCTTTT') }), says: /Each arm stands on its own side/ },
+  {
+    rule: 'factor-kept',
+    severity: 'serious',
+    fires: good({}, { changed: 'the kind of water', kept: [{ what: 'water', how: 'the same' }] }),
+    silent: good({}, { changed: 'hours in water before sowing', kept: [{ what: 'water', how: 'the same' }] }),
+    says: /“water” stands among what is kept the same/,
+  },
+  {
+    rule: 'words',
+    severity: 'caution',
+    fires: good({ hypothesis: 'Basil with X is taller.' }),
+    silent: good({ hypothesis: 'Basil with rain water is taller.' }),
+    says: /An X still stands in the hypothesis/,
+  },
   {
     rule: 'spillover',
     severity: 'caution',
@@ -149,7 +166,7 @@ const cases: readonly Case[] = [
 ];
 
 /** What only the person can do. */
-const byHand = new Set(['measure', 'held', 'scope']);
+const byHand = new Set(['measure', 'held', 'scope', 'words']);
 
 describe('remedies', () => {
   it.each(cases.filter(({ rule }) => !byHand.has(rule)))('the button for $rule makes its finding go away', ({ rule, fires }) => {
@@ -160,10 +177,7 @@ describe('remedies', () => {
   });
 
   it('a bath that the control has already is made as long, not given a second time', () => {
-    const baths = (hours: number) => [
-      { name: 'soak', kind: 'soak' as const, arms: ['T'], hours: 6, tested: false },
-      { name: 'plain soak', kind: 'soak' as const, arms: ['C'], hours, tested: false },
-    ];
+    const baths = (hours: number) => [bath('soak', 'T', 6), bath('plain soak', 'C', hours)];
     const plan = good({}, { stages: baths(2) });
     const mended = remedyFor({ rule: 'vehicle' }, plan)?.apply(plan, 1) ?? plan;
     expect(mended.plan.stages).toEqual(baths(6));
@@ -171,8 +185,8 @@ describe('remedies', () => {
   });
 
   it('a remedy that lays out anew keeps what units share, and with it what is found about that', () => {
-    const shared = shareContainers(good(), 'arm');
-    const found = (experiment: Experiment) => fairTest(experiment).filter(({ rule }) => rule === 'container').length;
+    const shared = shareContainers(good(), { how: 'arm', what: 'tank', each: 1 });
+    const found = (experiment: Experiment) => fairTest(experiment).filter(({ rule }) => rule === 'shared').length;
     expect(found(shared)).toBeGreaterThan(0);
     for (const rule of ['position', 'identity', 'unequal']) {
       const after = remedyFor({ rule }, shared)?.apply(shared, 5) ?? shared;
@@ -230,6 +244,57 @@ describe('the fair-test check', () => {
     expect(found?.message).toMatch(says);
     expect(found?.remedy.length).toBeGreaterThan(10);
     expect(fairTest(silent).filter((finding) => finding.rule === rule)).toEqual([]);
+  });
+
+  const saying = (experiment: Experiment, rule: string) =>
+    fairTest(experiment)
+      .filter((finding) => finding.rule === rule)
+      .map(({ severity, message }) => `${severity}: ${message}`);
+
+  it('tells one cause once: a tank for each arm is one sentence, and two tanks an arm are two, not four', () => {
+    const tanks = (each: number) =>
+      good({ units: units('CTTCCTTC', (arm, i) => ({ container: `tank ${arm}.${each === 1 ? 1 : i % 2}` })) });
+    expect(saying(tanks(1), 'shared')).toEqual([
+      'serious: Each of C and T has one tank to itself: tank C.1 and tank T.1. Whatever is odd about a tank will look like the treatment.',
+    ]);
+    const two = good({ units: units('CCCCTTTT', (arm, i) => ({ container: `tank ${arm}.${i % 2}` })) });
+    expect(saying(two, 'shared')).toEqual([
+      'caution: 2 tanks an arm with 2 pots each count as 2, not as 4: what happens to a tank happens to all in it.',
+    ]);
+  });
+
+  it('knows what differs though it should not: on purpose, in the list of what is kept, in an arm that equals the control', () => {
+    expect(saying(good({}, { differences: ['three litres against four', ' '] }), 'place')).toEqual([
+      'serious: The arms also differ in something else: three litres against four. A result could come from that as well.',
+    ]);
+    expect(saying(good({}, { kept: [{ what: 'water', how: 'a can each, more for the dry side' }] }), 'place')[0]).toContain(
+      'more for the dry side',
+    );
+    const [control] = good().arms;
+    expect(saying(good({ arms: [control, anArm('T', { name: control.name })] }), 'factor-kept')[0]).toContain('from the control');
+    const three = [anArm('C'), anArm('T'), anArm('U')];
+    expect(saying(good({ arms: three }, { stages: [bath('rinse', 'C', 1), bath('rinse', 'T', 1)] }), 'factor-kept')[0]).toContain(
+      'Every arm goes through “rinse” but',
+    );
+  });
+
+  it('asks about a word that no two people read alike, and about arms on shelves of their own', () => {
+    expect(saying(good({ hypothesis: 'Basil with rain water does better.' }), 'words')[0]).toContain('“better” can be read in many ways');
+    const shelves = ['A', 'B'].map((name) => ({ ...blankOf(shelfFields), name, columns: 4 }));
+    const apart = good(
+      { units: units('CTCTCTCT', (arm, i) => ({ row: arm === 'C' ? 1 : 2, column: 1 + Math.floor(i / 2) })) },
+      { bench: shelves },
+    );
+    expect(saying(apart, 'place')[0]).toContain('on its own shelf');
+    expect(saying(apart, 'position')).toEqual([]);
+  });
+
+  it('of fixed places says what they cost and offers no shuffle', () => {
+    const halves = oneSideEach(good());
+    expect(saying(halves, 'place')[0]).toContain('on its own side');
+    expect(remedyFor({ rule: 'place' }, halves)).toBeNull();
+    expect(fairTest(replan(halves, { unitsPerArm: 5 })).some(({ rule }) => rule === 'place')).toBe(true);
+    expect(placesInWords(halves)).toContain('fixed');
   });
 
   it('has a case here for every rule', () => {

@@ -1,12 +1,13 @@
 import { bySeverity, type Experiment, type Finding } from '../model';
 import { blind } from './rules/blind';
 import { comparison } from './rules/comparison';
-import { container } from './rules/container';
+import { factorKept } from './rules/factorKept';
 import { held } from './rules/held';
 import { identity } from './rules/identity';
 import { losses } from './rules/losses';
 import { measure } from './rules/measure';
 import { oneChange } from './rules/oneChange';
+import { place } from './rules/place';
 import { position } from './rules/position';
 import { power } from './rules/power';
 import { reach } from './rules/reach';
@@ -14,10 +15,12 @@ import { replication } from './rules/replication';
 import { sameSeed } from './rules/sameSeed';
 import { sameStart } from './rules/sameStart';
 import { scope } from './rules/scope';
+import { shared } from './rules/shared';
 import { spillover } from './rules/spillover';
 import { thinning } from './rules/thinning';
 import { unequal } from './rules/unequal';
 import { vehicle } from './rules/vehicle';
+import { words } from './rules/words';
 
 /** Every rule of the fair-test check, in the order in which a person would mend them. */
 export const fairTestRules = [
@@ -25,7 +28,9 @@ export const fairTestRules = [
   measure,
   replication,
   reach,
-  container,
+  shared,
+  place,
+  factorKept,
   oneChange,
   vehicle,
   sameStart,
@@ -38,6 +43,7 @@ export const fairTestRules = [
   thinning,
   losses,
   held,
+  words,
   unequal,
   scope,
 ] as const;

@@ -8,11 +8,14 @@ import type { PlanChange } from './replan';
  * @param change arms and numbers; a seed, a layout or a width changes nothing any more
  * @returns the plan after the change
  */
-export function growStarted(experiment: Experiment, { arms = experiment.arms, unitsPerArm, sown, on }: PlanChange): Experiment {
+export function growStarted(
+  experiment: Experiment,
+  { arms = experiment.arms, unitsPerArm, unitsOf = {}, sown, on }: PlanChange,
+): Experiment {
   const { units } = experiment;
   const countOf = (arm: string) => units.filter((unit) => unit.arm === arm).length;
   const most = Math.max(1, ...arms.map(({ arm }) => countOf(arm)));
-  const wanted = new Map(arms.map(({ arm }) => [arm, unitsPerArm ?? (countOf(arm) || most)]));
+  const wanted = new Map(arms.map(({ arm }) => [arm, unitsOf[arm] ?? unitsPerArm ?? (countOf(arm) || most)]));
   const seen = new Map<string, number>();
   const kept = units.filter(({ arm }) => {
     const before = seen.get(arm) ?? 0;

@@ -4,7 +4,7 @@ import { anArm, anExperiment, aUnit } from '../testing';
 import { layOut, type LayoutWish } from '../study/bench/layOut';
 import { movedByHand, placesInWords } from './movedByHand';
 import type { Unit } from '../model';
-import { shareContainers } from './edits/bench';
+import { renameBlock, setSownOf, setUnitsOf, shareContainers } from './edits/bench';
 import { moveUnit } from './edits/moveUnit';
 import { remedyFor } from './remedies';
 import { nextArmCode, replan, wishOf } from './replan';
@@ -78,6 +78,51 @@ describe('the shuffle', () => {
   });
 });
 
+describe('arms of unequal size', () => {
+  const bed = replan(anExperiment({ arms: [anArm('C'), anArm('T')] }), { unitsOf: { C: 4, T: 10 }, seed: 9 });
+  const counts = (plan: typeof bed) => plan.arms.map(({ arm }) => plan.units.filter((unit) => unit.arm === arm).length);
+
+  it('stay unequal through a shuffle, blocks, a new arm and another width', () => {
+    expect(counts(bed)).toEqual([4, 10]);
+    expect(counts(replan(bed, { seed: 77 }))).toEqual([4, 10]);
+    expect(counts(replan(bed, { layout: 'blocks', blocks: 2 }))).toEqual([4, 10]);
+    expect(counts(replan(bed, { columns: 5 }))).toEqual([4, 10]);
+    expect(counts(replan(bed, { arms: [...bed.arms, anArm('A')] }))).toEqual([4, 10, 10]);
+    expect(counts(replan(bed, { unitsPerArm: 6 }))).toEqual([6, 6]);
+    expect(counts(setUnitsOf(bed, 'C', 7))).toEqual([7, 10]);
+  });
+
+  it('share their blocks out as evenly as can be, and in pairs the last stay alone', () => {
+    const inBlocks = replan(bed, { layout: 'blocks', blocks: 3 });
+    const shares = ['A', 'B', 'C'].map((block) =>
+      ['C', 'T'].map((arm) => inBlocks.units.filter((unit) => unit.block === block && unit.arm === arm).length),
+    );
+    expect(shares).toEqual([
+      [2, 4],
+      [1, 3],
+      [1, 3],
+    ]);
+    expect(replan(bed, { layout: 'pairs' }).units.filter(({ block }) => block === 'pair 5')).toHaveLength(1);
+  });
+
+  it('grow one by one after the start, and nothing that stands is dealt again', () => {
+    const started = { ...bed, plan: { ...bed.plan, frozenOn: '2026-04-01' } };
+    const grown = setUnitsOf(started, 'C', 6, '2026-04-09');
+    expect(counts(grown)).toEqual([6, 10]);
+    expect(grown.units.slice(0, 14)).toEqual(bed.units);
+  });
+
+  it('keep numbers sown one by one, and the names of their blocks, when they are dealt anew', () => {
+    const bags = setSownOf(replan(bed, { layout: 'blocks', blocks: 2, sown: 25 }), 'P03', 23);
+    const weeks = renameBlock(renameBlock(bags, 'A', 'runner beans'), 'B', 'broad beans');
+    const again = replan(weeks, { seed: 12 });
+    expect(again.units.map(({ sown }) => sown)).toEqual(bags.units.map(({ sown }) => sown));
+    expect(new Set(again.units.map(({ block }) => block))).toEqual(new Set(['runner beans', 'broad beans']));
+    expect(again.plan.bench.map(({ name }) => name)).toEqual(['runner beans', 'broad beans']);
+    expect(renameBlock(weeks, 'broad beans', ' runner beans ')).toBe(weeks);
+  });
+});
+
 describe('a plan that changes', () => {
   const experiment = replan(anExperiment({ arms: [anArm('C'), anArm('T')] }), { unitsPerArm: 6, sown: 25, seed: 9 });
 
@@ -91,7 +136,7 @@ describe('a plan that changes', () => {
 
   it('keeps what units share, their seed, shelf names, light and barriers, whatever is laid out anew', () => {
     const shared = {
-      ...shareContainers(experiment, 'arm'),
+      ...shareContainers(experiment, { how: 'arm', what: 'tank', each: 1 }),
       plan: {
         ...experiment.plan,
         barriers: [{ row: 1, column: 2 }],
@@ -138,7 +183,9 @@ describe('a plan that changes', () => {
 
   it('names new arms by letters that are free, and draws a bench for units that came without one', () => {
     expect(nextArmCode([anArm('C'), anArm('A')])).toBe('B');
-    expect(benchFor([], [aUnit('u', 'C', { row: 2, column: 5 })])).toEqual([{ name: 'Bench', rows: 2, columns: 5, light: 'none' }]);
+    expect(benchFor([], [aUnit('u', 'C', { row: 2, column: 5 })])).toEqual([
+      { name: 'Bench', kind: 'shelf', rows: 2, columns: 5, light: 'none' },
+    ]);
   });
 });
 

@@ -39,7 +39,8 @@ function numberOf(code: string): string {
  * @returns a sentence or two
  */
 export function placesInWords(experiment: Experiment): string {
-  const { shuffleSeed } = experiment.plan;
+  const { shuffleSeed, fixedPlaces } = experiment.plan;
+  if (fixedPlaces) return 'The places are fixed and could not be shuffled: each arm has its own side.';
   const moved = movedByHand(experiment);
   if (moved === null) return 'The places were not shuffled.';
   if (moved.length === 0) return `The places were shuffled. Seed ${shuffleSeed} makes the same layout again.`;

@@ -1,12 +1,13 @@
 import { describe, expect, it } from 'vitest';
+import { blankOf, shelfFields } from '../model';
 import { aUnit } from '../testing';
 import { benchFor, shelfRows, walkOrder } from '../study/bench/shelves';
 import { smallestP } from './smallestP';
 
 describe('the bench', () => {
   const shelves = [
-    { name: 'Upper', rows: 1, columns: 6, light: 'lamp' as const },
-    { name: 'Lower', rows: 2, columns: 6, light: 'none' as const },
+    { ...blankOf(shelfFields), name: 'Upper', columns: 6, light: 'lamp' as const },
+    { ...blankOf(shelfFields), name: 'Lower', rows: 2, columns: 6 },
   ];
 
   it('counts rows on from shelf to shelf', () => {
@@ -18,7 +19,9 @@ describe('the bench', () => {
 
   it('stays as it is where the units fit on it, and grows where they do not', () => {
     expect(benchFor(shelves, [aUnit('u', 'C', { row: 3, column: 6 })])).toBe(shelves);
-    expect(benchFor(shelves, [aUnit('u', 'C', { row: 4, column: 7 })])).toEqual([{ name: 'Bench', rows: 4, columns: 7, light: 'none' }]);
+    expect(benchFor(shelves, [aUnit('u', 'C', { row: 4, column: 7 })])).toEqual([
+      { ...blankOf(shelfFields), name: 'Bench', rows: 4, columns: 7 },
+    ]);
     expect(benchFor(shelves, [])).toBe(shelves);
   });
 

@@ -2,8 +2,10 @@ import type { Arm, Experiment, Finding, Stage } from '../model';
 import { plural } from '../quantities/plural';
 import { unitsForPowerT } from '../stats/powerT';
 import { crossFactors, factorsOf } from './crossFactors';
-import { mostUnitsPerArm, nextArmCode, replan } from './replan';
+import { mostUnitsPerArm, nextArmCode, replan, wishOf } from './replan';
 import { fewestUnits } from './rules/losses';
+import { keptThoughVaried } from './rules/factorKept';
+import { whereApart } from './rules/place';
 import { position } from './rules/position';
 import { differenceThatMatters, guessedSpread } from './rules/power';
 import { reach } from './rules/reach';
@@ -102,6 +104,18 @@ const vehicle: Maker = ({ arms }) => {
   };
 };
 
+/** Deals the places until no arm stands in a clump. */
+const shuffle = ({ plan: { unitWord } }: Experiment): Remedy => ({
+  label: `Shuffle the ${plural(unitWord)}`,
+  apply: (now, seed) => {
+    for (let next = seed; next < seed + 40; next++) {
+      const shuffled = replan(now, { seed: next });
+      if (position(shuffled).length === 0 && whereApart(shuffled) === null) return shuffled;
+    }
+    return replan(now, { seed });
+  },
+});
+
 const makers: Readonly<Record<string, Maker>> = {
   comparison,
   replication: (experiment) => units(experiment, Math.max(fewestUnits(experiment.layout), reaching(experiment) ?? 4)),
@@ -114,8 +128,8 @@ const makers: Readonly<Record<string, Maker>> = {
     const compared = experiment.arms.filter((arm) => arm.role !== 'reference').length;
     return units(experiment, Math.ceil(unitsForPowerT(difference, spread, 0.8, 0.05 / (compared - 1))));
   },
-  container: () => ({
-    label: 'Give each its own container',
+  shared: ({ plan: { unitWord } }) => ({
+    label: `Give each ${unitWord} its own`,
     apply: (now) => ({ ...now, units: now.units.map((unit) => ({ ...unit, container: null })) }),
   }),
   'one-change': (experiment) => {
@@ -133,16 +147,20 @@ const makers: Readonly<Record<string, Maker>> = {
   }),
   identity: () => ({ label: 'Label and place them anew', apply: (now, seed) => replan(now, { seed }) }),
   blind: () => ({ label: 'Hide the arms behind codes', apply: (now) => ({ ...now, blinded: true }) }),
-  position: ({ plan: { unitWord } }) => ({
-    label: `Shuffle the ${plural(unitWord)}`,
-    apply: (now, seed) => {
-      for (let next = seed; next < seed + 40; next++) {
-        const shuffled = replan(now, { seed: next });
-        if (position(shuffled).length === 0) return shuffled;
-      }
-      return replan(now, { seed });
-    },
-  }),
+  position: shuffle,
+  place: (experiment) => (whereApart(experiment) === null || experiment.plan.fixedPlaces ? null : shuffle(experiment)),
+  'factor-kept': (experiment) => {
+    const varied = keptThoughVaried(experiment);
+    if (varied.length === 0) return null;
+    return {
+      label: `Take “${varied[0]}” off the list`,
+      apply: (now) =>
+        plan(now, {
+          kept: now.plan.kept.filter(({ what }) => what !== varied[0]),
+          usuallyKept: now.plan.usuallyKept.filter((what) => what !== varied[0]),
+        }),
+    };
+  },
   spillover: () => ({
     label: 'Put barriers between the arms',
     apply: (now) =>
@@ -158,11 +176,16 @@ const makers: Readonly<Record<string, Maker>> = {
     label: 'Keep the one nearest the centre',
     apply: (now) => plan(now, { thinningRule: 'keep the one nearest the centre' }),
   }),
-  unequal: () => ({ label: 'Make them equal', apply: (now) => replan(now, {}) }),
+  unequal: (experiment) => {
+    const { unitsPerArm, unitsOf } = wishOf(experiment);
+    const equal = Object.values(unitsOf ?? {}).every((count) => count === unitsPerArm);
+    // Different numbers sown are a fact that no button mends.
+    return equal ? null : { label: 'Make them equal', apply: (now) => replan(now, { unitsPerArm }) };
+  },
 };
 
 /** Rules whose remedy deals the arms anew. */
-const dealing = new Set(['position', 'identity', 'unequal']);
+const dealing = new Set(['position', 'place', 'identity', 'unequal']);
 
 /**
  * What the app itself can do about a finding of the fair-test check; null where only the person can.

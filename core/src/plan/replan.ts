@@ -1,11 +1,15 @@
 import { growStarted } from './growStarted';
-import { MOST_UNITS, type Arm, type Experiment, type Layout } from '../model';
-import { containerOf, sharingOf } from '../study/bench/sharing';
+import { oneSideEach } from './oneSideEach';
+import { MOST_UNITS, type Arm, type Experiment, type Layout, type Unit } from '../model';
+import { containersOf, sharingOf } from '../study/bench/sharing';
 import { layOut, type LayoutWish } from '../study/bench/layOut';
 
 export interface PlanChange {
   readonly arms?: readonly Arm[];
+  /** Of every arm. */
   readonly unitsPerArm?: number;
+  /** Of those arms that are to have another number than now, by their code. */
+  readonly unitsOf?: Readonly<Record<string, number>>;
   readonly sown?: number | null;
   readonly layout?: Layout;
   readonly blocks?: number;
@@ -21,11 +25,12 @@ export interface PlanChange {
  * @returns what `layOut` takes
  */
 export function wishOf({ arms, units, layout, plan }: Experiment): LayoutWish {
-  const counts = arms.map((arm) => units.filter((unit) => unit.arm === arm.arm).length);
+  const counts = arms.map(({ arm }) => [arm, units.filter((unit) => unit.arm === arm).length] as const).filter(([, count]) => count > 0);
   const blocks = new Set(units.map((unit) => unit.block).filter((block) => block !== null)).size;
   return {
     arms,
-    unitsPerArm: Math.max(1, ...counts),
+    unitsPerArm: Math.max(1, ...counts.map(([, count]) => count)),
+    unitsOf: Object.fromEntries(counts),
     letter: plan.unitWord.charAt(0).toUpperCase() || 'U',
     sown: units.find((unit) => unit.sown !== null)?.sown ?? null,
     layout,
@@ -54,29 +59,52 @@ export function replan(experiment: Experiment, change: PlanChange): Experiment {
  * @returns the plan as it would be laid out
  * @throws {RangeError} as `layOut` does
  */
-export function dealAnew(experiment: Experiment, { arms = experiment.arms, seed, on: _on, ...change }: PlanChange): Experiment {
+export function dealAnew(experiment: Experiment, { arms = experiment.arms, seed, on: _on, unitsOf, ...change }: PlanChange): Experiment {
   const shuffleSeed = seed ?? experiment.plan.shuffleSeed ?? 1;
-  const wish = { ...wishOf(experiment), ...change, arms };
+  const now = wishOf(experiment);
+  const wish = { ...now, ...change, arms, unitsOf: change.unitsPerArm === undefined ? { ...now.unitsOf, ...unitsOf } : unitsOf };
   const { units, bench } = layOut(wish, shuffleSeed);
   const names = experiment.plan.bench;
-  const renamed = bench.map((shelf, i) => (i < names.length ? { ...shelf, name: names[i].name, light: names[i].light } : shelf));
-  const dealt = { ...experiment, arms, layout: wish.layout, units, plan: { ...experiment.plan, bench: renamed, shuffleSeed } };
-  return withWhatUnitsHad(experiment, dealt);
+  const renamed = bench.map((shelf, i) =>
+    i < names.length
+      ? { ...shelf, name: names[i].name === 'Bench' ? shelf.name : names[i].name, kind: names[i].kind, light: names[i].light }
+      : shelf,
+  );
+  const fixedPlaces = experiment.plan.fixedPlaces && seed === undefined;
+  const dealt = { ...experiment, arms, layout: wish.layout, units, plan: { ...experiment.plan, bench: renamed, shuffleSeed, fixedPlaces } };
+  const whole = withWhatUnitsHad(experiment, dealt);
+  return fixedPlaces ? oneSideEach(whole) : whole;
 }
 
-/** What units shared, they share again: in the same way, or where it came in another way each code with what it had. The same for seed lots and starts. */
+/** What units shared, they share again: in the same way, or where it came in another way each code with what it had. The same for the names of blocks, numbers sown, seed lots and starts. */
 function withWhatUnitsHad(before: Experiment, dealt: Experiment): Experiment {
-  const sharing = sharingOf(before);
   const had = new Map(before.units.map((unit) => [unit.unit, unit]));
-  const lots = [...new Set(before.units.map(({ lot }) => lot))];
-  const starts = [...new Set(before.units.map(({ startedOn }) => startedOn))];
+  const kept = <Key extends 'lot' | 'startedOn' | 'container'>(key: Key, unit: Unit): Unit[Key] => {
+    const all = new Set(before.units.map((own) => own[key]));
+    return all.size === 1 ? [...all][0] : (had.get(unit.unit)?.[key] ?? null);
+  };
+  const sownAlike = new Set(before.units.map(({ sown }) => sown)).size === 1;
+  const named = blockNames(before, dealt);
   const units = dealt.units.map((unit) => ({
     ...unit,
-    container: sharing === null ? (had.get(unit.unit)?.container ?? null) : containerOf(unit, sharing),
-    lot: lots.length === 1 ? lots[0] : (had.get(unit.unit)?.lot ?? null),
-    startedOn: starts.length === 1 ? starts[0] : (had.get(unit.unit)?.startedOn ?? null),
+    block: unit.block === null ? null : (named.get(unit.block) ?? unit.block),
+    sown: sownAlike ? unit.sown : (had.get(unit.unit)?.sown ?? unit.sown),
+    container: kept('container', unit),
+    lot: kept('lot', unit),
+    startedOn: kept('startedOn', unit),
   }));
-  return { ...dealt, units };
+  const sharing = sharingOf(before);
+  if (sharing === null) return { ...dealt, units };
+  const containers = containersOf(units, sharing);
+  return { ...dealt, units: units.map((unit, i) => ({ ...unit, container: containers[i] })) };
+}
+
+/** The blocks of a plan that is dealt anew keep the names that they had, in their order. */
+function blockNames(before: Experiment, dealt: Experiment): ReadonlyMap<string, string> {
+  if (before.layout !== dealt.layout) return new Map();
+  const inOrder = ({ units }: Experiment) => [...new Set(units.flatMap(({ block }) => block ?? []))];
+  const old = inOrder(before);
+  return new Map(inOrder(dealt).flatMap((block, i) => (i < old.length ? [[block, old[i]]] : [])));
 }
 
 /**

@@ -1,11 +1,25 @@
 /**
- * "dish" to "dishes"; enough for the words that units have.
+ * "dish" to "dishes"; enough for the words that units and plants have.
  * @param word in the singular
  * @returns the plural
  * @example plural('dish') // 'dishes'
  */
 export function plural(word: string): string {
-  if (/(s|x|z|ch|sh)$/.test(word)) return `${word}es`;
+  if (/(s|x|z|ch|sh|ato)$/.test(word)) return `${word}es`;
   if (/[^aeiou]y$/.test(word)) return `${word.slice(0, -1)}ies`;
+  if (/(lea|shel|loa)f$/.test(word)) return `${word.slice(0, -1)}ves`;
   return `${word}s`;
+}
+
+/**
+ * "dishes" to "dish".
+ * @param word in the plural or the singular
+ * @returns the singular; a word that is none of the usual plurals stays
+ * @example singular('tomatoes') // 'tomato'
+ */
+export function singular(word: string): string {
+  if (/(sse|xe|ze|che|she|atoe)s$/.test(word)) return word.slice(0, -2);
+  if (/[^aeiou]ies$/.test(word)) return `${word.slice(0, -3)}y`;
+  if (/(lea|shel|loa)ves$/.test(word)) return `${word.slice(0, -3)}f`;
+  return /([^sui]|[^aeo]i)s$/.test(word) ? word.slice(0, -1) : word;
 }

@@ -44,6 +44,24 @@ const setNotTested = (lines: string[]) => history.edit((now) => changePlan(now, 
           :wrong="document.wrongAt('/title') !== null"
           @change="set('title')($event)"
       /></label>
+      <div class="two">
+        <label
+          >Plant<TextField
+            :value="experiment.plan.plant"
+            label="Plant"
+            when-left
+            :disabled="history.frozen"
+            @change="(plant) => history.edit((now) => changePlan(now, { plant }))"
+        /></label>
+        <label
+          >What is changed on purpose<TextField
+            :value="experiment.plan.changed"
+            label="What is changed on purpose"
+            when-left
+            :disabled="history.frozen"
+            @change="(changed) => history.edit((now) => changePlan(now, { changed }))"
+        /></label>
+      </div>
       <label
         >Question<LongField :value="experiment.question" label="Question" :disabled="history.frozen" @change="set('question')($event)"
       /></label>
@@ -88,6 +106,11 @@ const setNotTested = (lines: string[]) => history.edit((now) => changePlan(now, 
   gap: 14px;
   max-width: 760px;
   margin-bottom: 26px;
+}
+.two {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(240px, 1fr));
+  gap: 14px;
 }
 label {
   display: grid;

@@ -4,7 +4,7 @@ import type { Board } from './benchGeometry';
 
 /** A shelf of the bench with its name and its light. */
 defineProps<{ board: Board; width: number }>();
-const lights = { lamp: ' · lamp', window: ' · window on the left', none: '' } as const;
+const lights = { lamp: ' · lamp', window: ' · window on the left', outdoors: ' · outdoors', none: '' } as const;
 </script>
 
 <template>

@@ -14,7 +14,7 @@ const unit = (code: string, row: number, column: number, more: Partial<Unit> = {
   column,
   ...more,
 });
-const shelf = (name: string, rows: number, columns: number): Shelf => ({ name, rows, columns, light: 'lamp' });
+const shelf = (name: string, rows: number, columns: number): Shelf => ({ name, rows, columns, kind: 'shelf', light: 'lamp' });
 const two = [unit('P1', 1, 1), unit('P2', 1, 2), unit('P3', 2, 1), unit('P4', 3, 2)];
 
 describe('the geometry of a bench', () => {

@@ -14,6 +14,9 @@ const props = withDefaults(
     suffix?: string;
     width?: number;
     disabled?: boolean;
+    small?: boolean;
+    /** What stands there while there is no number. */
+    placeholder?: string;
     why?: string;
   }>(),
   {
@@ -54,6 +57,8 @@ function take(): void {
       :aria-label="label"
       :style="{ width: `${width}px` }"
       :suffix="suffix"
+      :size="small ? 'small' : undefined"
+      :placeholder="placeholder"
       :status="wrong ? 'error' : ''"
       :disabled="disabled"
       inputmode="decimal"

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { Input } from 'ant-design-vue';
+import { ref, watch } from 'vue';
 
-/** A line of text. Each change is passed on as it is typed. */
-defineProps<{
+/** A line of text. Each change is passed on as it is typed, or where other texts follow from it when it is left. */
+const props = defineProps<{
   value: string;
   label: string;
   disabled?: boolean;
@@ -12,23 +13,41 @@ defineProps<{
   bare?: boolean;
   small?: boolean;
   wrong?: boolean;
+  whenLeft?: boolean;
+  /** Id of a list of usual words. */
+  list?: string;
 }>();
 const emit = defineEmits<{ change: [value: string] }>();
+const typed = ref(props.value);
+watch(
+  () => props.value,
+  (value) => (typed.value = value),
+);
+function take(value: string): void {
+  typed.value = value;
+  if (!props.whenLeft) emit('change', value);
+}
+function leave(): void {
+  if (props.whenLeft && typed.value !== props.value) emit('change', typed.value);
+}
 </script>
 
 <template>
   <Input
-    :value="value"
+    :value="typed"
     :aria-label="label"
     :title="bare ? value : undefined"
     :disabled="disabled"
     :placeholder="placeholder"
     :maxlength="most ?? 300"
     :bordered="!bare"
+    :list="list"
     :size="small ? 'small' : undefined"
     :status="wrong ? 'error' : ''"
     :class="{ bare }"
-    @change="emit('change', $event.target.value ?? '')"
+    @change="take($event.target.value ?? '')"
+    @blur="leave"
+    @press-enter="leave"
   />
 </template>
 

@@ -385,7 +385,10 @@ describe('where a unit stands, in words', () => {
   });
 
   it('names the row on a shelf with several', () => {
-    const deep = { ...experiment, plan: { ...experiment.plan, bench: [{ name: 'Table', rows: 3, columns: 12, light: 'none' as const }] } };
+    const deep = {
+      ...experiment,
+      plan: { ...experiment.plan, bench: [{ name: 'Table', rows: 3, columns: 12, kind: 'shelf' as const, light: 'none' as const }] },
+    };
     expect(placeWords(deep, { ...deep.units[0], row: 2, column: 3 })).toBe('Table, row 2, 3rd from the left');
   });
 });

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { addArm, MOST_ARMS, plural, removeArm, renameArm, setDose, setRole, type Role } from '@fern/core';
+import { addArm, MOST_ARMS, MOST_UNITS, plural, removeArm, renameArm, setDose, setRole, setUnitsOf, type Role } from '@fern/core';
 import { useLoaded } from '../frame/loaded';
 import ChoiceField from '../kit/ChoiceField.vue';
 import NumberField from '../kit/NumberField.vue';
@@ -10,12 +10,14 @@ import StakeMark from '../stake/StakeMark.vue';
 import { armStyle } from '../stake/armStyle';
 import { useDocument } from '../stores/document';
 import { useHistory } from '../stores/history';
+import { today } from '../stores/today';
 
 const { experiment } = useLoaded();
 const document = useDocument();
 const history = useHistory();
 const hasDoses = computed(() => experiment.value.arms.some((arm) => arm.dose !== null));
 const unitsOf = (code: string) => experiment.value.units.filter((unit) => unit.arm === code).length;
+const capital = (word: string) => word.charAt(0).toUpperCase() + word.slice(1);
 const roles: readonly { value: Role; label: string }[] = [
   { value: 'control', label: 'control' },
   { value: 'treatment', label: 'treatment' },
@@ -46,7 +48,21 @@ const roles: readonly { value: Role; label: string }[] = [
             @change="(role) => history.edit((now) => setRole(now, arm.arm, role))"
           />
           <template v-else>{{ arm.role }}</template>
-          · {{ unitsOf(arm.arm) }} {{ unitsOf(arm.arm) === 1 ? experiment.plan.unitWord : plural(experiment.plan.unitWord) }}
+          ·
+          <NumberField
+            v-if="!history.frozen"
+            small
+            :value="unitsOf(arm.arm)"
+            :label="`${capital(plural(experiment.plan.unitWord))} of arm ${arm.arm}`"
+            :min="1"
+            :max="MOST_UNITS - experiment.units.length + unitsOf(arm.arm)"
+            whole
+            :width="44"
+            why="400 units in all is the most."
+            @change="(count) => count !== null && history.edit((now) => setUnitsOf(now, arm.arm, count, today()))"
+          />
+          <template v-else>{{ unitsOf(arm.arm) }}</template>
+          {{ unitsOf(arm.arm) === 1 ? experiment.plan.unitWord : plural(experiment.plan.unitWord) }}
         </span>
         <span v-if="hasDoses" class="small line">
           <NumberField
@@ -99,10 +115,10 @@ li {
 }
 .line {
   display: flex;
-  gap: 2px;
+  flex-wrap: wrap;
+  gap: 2px 4px;
   align-items: center;
   padding-left: 4px;
-  white-space: nowrap;
 }
 .add {
   align-self: center;

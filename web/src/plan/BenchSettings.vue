@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { computed } from 'vue';
-import { changePlan, changeShelf, setColumns, shareContainers, sharingOf, toggleReach, wishOf, type Shelf, type Sharing } from '@fern/core';
+import { Button } from 'ant-design-vue';
+import { changePlan, changeShelf, oneSideEach, setColumns, toggleReach, wishOf, type Shelf } from '@fern/core';
 import { useLoaded } from '../frame/loaded';
 import ChoiceField from '../kit/ChoiceField.vue';
 import NumberField from '../kit/NumberField.vue';
@@ -15,24 +15,24 @@ const history = useHistory();
 const lights: readonly { value: Shelf['light']; label: string }[] = [
   { value: 'lamp', label: 'lamp above' },
   { value: 'window', label: 'window on the left' },
+  { value: 'outdoors', label: 'outdoors' },
   { value: 'none', label: 'light from all sides' },
 ];
 const reaches = ['drips', 'roots', 'vapour', 'light'];
-const sharing = computed<Sharing | 'as-is'>(() => sharingOf(experiment.value) ?? 'as-is');
-const shares = computed<{ value: Sharing | 'as-is'; label: string }[]>(() => [
-  { value: 'none', label: `each ${experiment.value.plan.unitWord} has its own` },
-  { value: 'arm', label: 'one for each arm' },
-  { value: 'three', label: 'one for every three places' },
-  ...(sharing.value === 'as-is' ? [{ value: 'as-is' as const, label: 'as they came' }] : []),
-]);
-function share(how: Sharing | 'as-is'): void {
-  if (how !== 'as-is') history.edit((now) => shareContainers(now, how));
-}
+const kinds: readonly { value: Shelf['kind']; label: string }[] = [
+  { value: 'shelf', label: 'a shelf' },
+  { value: 'sill', label: 'a sill' },
+  { value: 'bed', label: 'a bed' },
+  { value: 'ground', label: 'the ground' },
+  { value: 'tank', label: 'a tank' },
+  { value: 'refrigerator', label: 'a refrigerator' },
+  { value: 'box', label: 'a box' },
+];
 </script>
 
 <template>
   <details v-if="!history.frozen" class="small settings">
-    <summary>The bench: size, shelves, light, barriers</summary>
+    <summary>The bench: size, kinds of place, light, sides, barriers</summary>
     <p v-if="!document.started" class="line">
       <span>Places side by side</span
       ><NumberField
@@ -55,15 +55,25 @@ function share(how: Sharing | 'as-is'): void {
         @change="(name) => history.edit((now) => changeShelf(now, i, { name }))"
       />
       <ChoiceField
+        :value="shelf.kind"
+        :options="kinds"
+        :label="`Kind of shelf ${i + 1}`"
+        @change="(kind) => history.edit((now) => changeShelf(now, i, { kind }))"
+      />
+      <ChoiceField
         :value="shelf.light"
         :options="lights"
         :label="`Light of shelf ${i + 1}`"
         @change="(light) => history.edit((now) => changeShelf(now, i, { light }))"
       />
     </p>
-    <p class="line">
-      <span>Reservoirs, trays or lamps:</span>
-      <ChoiceField :value="sharing" :options="shares" label="What units share" @change="share" />
+    <p v-if="!document.started" class="line">
+      <span>{{
+        experiment.plan.fixedPlaces
+          ? 'The places are fixed: each arm has its own side.'
+          : 'Places that cannot be shuffled, as a bed cut in half:'
+      }}</span>
+      <Button v-if="!experiment.plan.fixedPlaces" size="small" @click="history.edit(oneSideEach)">Put each arm on its own side</Button>
     </p>
     <p class="line">
       <span>What could get to a neighbour:</span>

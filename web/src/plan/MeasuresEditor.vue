@@ -30,6 +30,15 @@ const last = computed(() => lastReadingDay(experiment.value));
     /></label>
     <button v-if="!history.frozen" type="button" class="link" @click="history.edit(addMeasure)">Add a measure</button>
   </div>
+  <label class="small blind"
+    ><input
+      type="checkbox"
+      :checked="experiment.blinded"
+      :disabled="history.frozen"
+      @change="history.edit((now) => ({ ...now, blinded: !now.blinded }))"
+    />
+    read blind: the walk hides the arms, and the codes tell nothing of them</label
+  >
   <ProblemNote :words="document.wrongAt('/measures')" />
   <MeasureEditor v-for="measure in experiment.measures" :key="measure.measure" :measure="measure" :last="last" />
 </template>
@@ -39,6 +48,11 @@ const last = computed(() => lastReadingDay(experiment.value));
   align-items: baseline;
   justify-content: start;
   margin-bottom: 6px;
+}
+.blind {
+  display: flex;
+  gap: 6px;
+  align-items: baseline;
 }
 .end {
   display: inline-flex;

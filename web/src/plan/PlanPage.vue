@@ -12,11 +12,13 @@ import { useHistory } from '../stores/history';
 import AmendBar from './AmendBar.vue';
 import ArmsEditor from './ArmsEditor.vue';
 import BenchSettings from './BenchSettings.vue';
+import DifferencesEditor from './DifferencesEditor.vue';
 import FactorsEditor from './FactorsEditor.vue';
 import FairTest from './FairTest.vue';
 import KeptEditor from './KeptEditor.vue';
 import MeasuresEditor from './MeasuresEditor.vue';
 import PowerPanel from './PowerPanel.vue';
+import SharingEditor from './SharingEditor.vue';
 import StagesEditor from './StagesEditor.vue';
 import StartButton from './StartButton.vue';
 import UnitsEditor from './UnitsEditor.vue';
@@ -54,6 +56,7 @@ const layoutWords = computed(() => {
     <ArmsEditor />
     <FactorsEditor />
     <UnitsEditor />
+    <SharingEditor />
     <BenchView v-bind="benchOf(experiment)" :movable="!document.started" @move="move" @barrier="barrier" />
     <p class="soft small hint">
       <template v-if="!document.started"
@@ -65,6 +68,7 @@ const layoutWords = computed(() => {
     <MeasuresEditor />
     <StagesEditor />
     <KeptEditor />
+    <DifferencesEditor />
     <template #margin>
       <FairTest />
       <PowerPanel />

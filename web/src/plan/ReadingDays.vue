@@ -1,34 +1,16 @@
 <script setup lang="ts">
-import { Input } from 'ant-design-vue';
-import { computed, ref, watch } from 'vue';
+import { computed } from 'vue';
+import DaysField from '../kit/DaysField.vue';
 
 /** Reading days as marks on a line of days, each a button; or typed as numbers. The last day carries the verdict. */
 const props = defineProps<{ days: readonly number[]; last: number; decides: boolean; disabled: boolean; name: string }>();
-const emit = defineEmits<{ change: [days: number[]] }>();
+const emit = defineEmits<{ change: [days: readonly number[]] }>();
 const SHOWN = 31;
 const line = computed(() => (props.last <= SHOWN ? Array.from({ length: props.last + 2 }, (_, day) => day) : []));
-const typed = ref('');
-const wrong = ref<string | null>(null);
-watch(
-  () => props.days,
-  (days) => (typed.value = days.join(' ')),
-  { immediate: true },
-);
 
 function toggle(day: number): void {
   const next = props.days.includes(day) ? props.days.filter((other) => other !== day) : [...props.days, day].sort((a, b) => a - b);
   emit('change', next);
-}
-function take(): void {
-  const parts = typed.value.split(/[\s,;]+/).filter(Boolean);
-  wrong.value = null;
-  if (parts.some((part) => !/^\d{1,4}$/.test(part) || Number(part) > 3650))
-    wrong.value = `“${parts.find((part) => !/^\d{1,4}$/.test(part)) ?? typed.value}” is not a day. Type days as whole numbers, like 3 5 7.`;
-  else
-    emit(
-      'change',
-      [...new Set(parts.map(Number))].sort((a, b) => a - b),
-    );
 }
 </script>
 
@@ -49,9 +31,8 @@ function take(): void {
       </button>
     </div>
     <label class="soft small"
-      >days <Input v-model:value="typed" size="small" :disabled="disabled" :aria-label="`Reading days of ${name}`" @change="take"
+      >days <DaysField :days="days" :disabled="disabled" :label="`Reading days of ${name}`" @change="emit('change', $event)"
     /></label>
-    <span v-if="wrong" class="wrong" role="alert">{{ wrong }}</span>
   </div>
 </template>
 
@@ -114,12 +95,5 @@ label {
   display: inline-flex;
   gap: 6px;
   align-items: baseline;
-}
-label :deep(input) {
-  width: 150px;
-}
-.wrong {
-  color: var(--rust);
-  font-size: 14px;
 }
 </style>

@@ -2,6 +2,7 @@
 import { addStage, changeStage, removeStage, toggleStageArm, type Stage, type StageKind } from '@fern/core';
 import { useLoaded } from '../frame/loaded';
 import ChoiceField from '../kit/ChoiceField.vue';
+import DaysField from '../kit/DaysField.vue';
 import QuantityField from '../kit/QuantityField.vue';
 import TextField from '../kit/TextField.vue';
 import { useHistory } from '../stores/history';
@@ -56,6 +57,15 @@ const change = (index: number, more: Partial<Stage>) => history.edit((now) => ch
         :disabled="history.frozen"
         @change="(hours) => change(i, { hours })"
       />
+      <label class="small days"
+        >on days
+        <DaysField
+          :days="stage.days"
+          :disabled="history.frozen"
+          :label="`Days of step ${i + 1}`"
+          placeholder="9, or 14 28"
+          @change="(days) => change(i, { days })"
+      /></label>
       <span class="arms small"
         ><label v-for="arm in experiment.arms" :key="arm.arm"
           ><input
@@ -97,6 +107,11 @@ li {
 }
 .name {
   width: 230px;
+}
+.days {
+  display: inline-flex;
+  gap: 6px;
+  align-items: baseline;
 }
 .arms {
   display: inline-flex;

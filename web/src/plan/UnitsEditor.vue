@@ -1,6 +1,18 @@
 <script setup lang="ts">
-import { computed } from 'vue';
-import { changePlan, kindOf, mostUnitsPerArm, planFields, plural, replan, setSown, wishOf, type Layout, type Plan } from '@fern/core';
+import { computed, ref } from 'vue';
+import {
+  changePlan,
+  kindOf,
+  mostUnitsPerArm,
+  planFields,
+  plural,
+  renameBlock,
+  replan,
+  setSown,
+  wishOf,
+  type Layout,
+  type Plan,
+} from '@fern/core';
 import { useLoaded } from '../frame/loaded';
 import ChoiceField from '../kit/ChoiceField.vue';
 import NumberField from '../kit/NumberField.vue';
@@ -9,6 +21,7 @@ import TextField from '../kit/TextField.vue';
 import { useDocument } from '../stores/document';
 import { useHistory } from '../stores/history';
 import { today } from '../stores/today';
+import SownEditor from './SownEditor.vue';
 import ThinningEditor from './ThinningEditor.vue';
 
 /** How many units, what is in each, where they stand, and how they are shuffled, as one sentence to fill in. */
@@ -17,7 +30,11 @@ const document = useDocument();
 const history = useHistory();
 const wish = computed(() => wishOf(experiment.value));
 const most = computed(() => mostUnitsPerArm(experiment.value.arms.length));
+const unequal = computed(() => new Set(Object.values(wish.value.unitsOf ?? {})).size > 1);
+const sownApart = computed(() => new Set(experiment.value.units.map(({ sown }) => sown)).size > 1);
+const blocks = computed(() => [...new Set(experiment.value.units.flatMap(({ block }) => block ?? []))]);
 const counts = computed(() => experiment.value.measures.some((measure) => kindOf(measure).ofSown));
+const apartOpen = ref(false);
 const layouts: readonly { value: Layout; label: string }[] = [
   { value: 'completely-random', label: 'all together' },
   { value: 'blocks', label: 'in blocks (shelves, days, batches)' },
@@ -37,18 +54,32 @@ const set = (more: Partial<Plan>) => history.edit((now) => changePlan(now, more)
 
 <template>
   <div v-if="!history.frozen" class="units" aria-label="Units">
+    <span>The plant is</span>
+    <TextField :value="experiment.plan.plant" class="plant" label="Plant" when-left @change="(plant) => set({ plant })" />
+    <span>, and what is changed on purpose is</span>
+    <TextField
+      :value="experiment.plan.changed"
+      class="changed"
+      label="What is changed on purpose"
+      when-left
+      @change="(changed) => set({ changed })"
+    />
+  </div>
+  <div v-if="!history.frozen" class="units">
     <span>One unit is a</span>
     <TextField
       :value="experiment.plan.unitWord"
       class="word"
+      when-left
       label="What one unit is called"
       :most="40"
       @change="(unitWord) => set({ unitWord })"
     />
     <span>, and there are</span>
     <NumberField
-      :value="wish.unitsPerArm"
+      :value="unequal ? null : wish.unitsPerArm"
       label="Units an arm"
+      :placeholder="unequal ? 'differ' : undefined"
       :min="1"
       :max="most"
       whole
@@ -60,24 +91,29 @@ const set = (more: Partial<Plan>) => history.edit((now) => changePlan(now, more)
     <template v-if="counts">
       <span>with</span>
       <NumberField
-        :value="wish.sown"
+        :value="sownApart ? null : wish.sown"
         label="Sown in each unit"
+        :placeholder="sownApart ? 'differ' : undefined"
         :min="1"
         :max="1000000"
         whole
         empty
         :width="72"
-        @change="(sown) => history.edit((now) => setSown(now, sown))"
+        @change="(sown) => (sown !== null || !sownApart) && history.edit((now) => setSown(now, sown))"
       />
       <TextField
         :value="experiment.plan.putIn"
         class="word"
+        when-left
         label="What is put in"
         :placeholder="planFields.putIn.blank"
         :most="40"
         @change="(putIn) => set({ putIn })"
       />
       <span>in each</span>
+      <button type="button" class="link" :aria-expanded="apartOpen" @click="apartOpen = !apartOpen">
+        {{ apartOpen ? 'all alike again' : 'not as many in each?' }}
+      </button>
     </template>
     <span>, standing</span>
     <ChoiceField :value="experiment.plan.place" :options="places" label="Where they stand" @change="(place) => set({ place })" />
@@ -102,6 +138,22 @@ const set = (more: Partial<Plan>) => history.edit((now) => changePlan(now, more)
       <span>blocks</span>
     </template>
   </div>
+  <SownEditor v-if="!history.frozen && counts && (apartOpen || sownApart)" />
+  <p v-if="!history.frozen && experiment.layout === 'blocks'" class="units small">
+    <span>The blocks are</span>
+    <TextField
+      v-for="(block, i) in blocks"
+      :key="i"
+      small
+      class="word"
+      :value="block"
+      :label="`Name of block ${i + 1}`"
+      :most="60"
+      when-left
+      @change="(name) => history.edit((now) => renameBlock(now, block, name))"
+    />
+    <span class="soft">: shelves, kinds, crops or weeks. Their own numbers stand beside the whole.</span>
+  </p>
   <ThinningEditor v-if="!history.frozen" />
   <ProblemNote :words="document.wrongAt('/units')" />
 </template>
@@ -117,5 +169,13 @@ const set = (more: Partial<Plan>) => history.edit((now) => changePlan(now, more)
 }
 .word {
   width: 92px;
+}
+.plant {
+  width: 170px;
+}
+.changed {
+  flex: 1;
+  min-width: 180px;
+  max-width: 360px;
 }
 </style>

@@ -81,7 +81,7 @@ describe('what is done to them', () => {
     const [control] = page.findAll('.arms input');
     await control.trigger('change');
     expect(now().plan.stages).toEqual([
-      { name: 'overnight bath', kind: 'spray', hours: null, tested: false, arms: [draft.arms[1].arm, draft.arms[0].arm] },
+      { name: 'overnight bath', kind: 'spray', hours: null, days: [], tested: false, arms: [draft.arms[1].arm, draft.arms[0].arm] },
     ]);
     await field('Take away step overnight bath').trigger('click');
     expect(now().plan.stages).toEqual([]);
@@ -127,7 +127,9 @@ describe('the units', () => {
   it('the word for one, what is put in and where they stand are the person’s', async () => {
     await edit(UnitsEditor);
     await field('What one unit is called').setValue('towel');
+    await field('What one unit is called').trigger('blur');
     await field('What is put in').setValue('beans');
+    await field('What is put in').trigger('blur');
     await field('Where they stand').setValue('refrigerator');
     expect(now().plan).toMatchObject({ unitWord: 'towel', putIn: 'beans', place: 'refrigerator' });
   });

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia';
 import { computed, shallowRef } from 'vue';
-import { changePlan, fixedChanges, restorePlan, startOn, type Experiment } from '@fern/core';
+import { changePlan, fixedChanges, restorePlan, startOn, wordsFollow, type Experiment } from '@fern/core';
 import { useDocument } from './document';
 import { today } from './today';
 
@@ -13,10 +13,13 @@ export const useHistory = defineStore('history', () => {
   /** The plan as it was before an amendment was begun; null while none is. */
   const original = shallowRef<Experiment | null>(null);
 
-  /** Changes the plan at once; it can be undone. */
+  /** Changes the plan at once, with the texts that follow from it; it can be undone. */
   function edit(change: (now: Experiment) => Experiment): void {
     const before = document.experiment;
-    document.change(change);
+    document.change((now) => {
+      const next = change(now);
+      return next === now ? now : wordsFollow(now, next);
+    });
     if (before !== null && document.experiment !== before) past.value = [...past.value, before].slice(-MOST);
   }
 

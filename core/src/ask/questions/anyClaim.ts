@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { amount, control, harvest, plainQuestion, treatment } from '../makers';
+import { amount, control, harvest, plainQuestion, stage, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const anyClaim: ReadyQuestion = {
@@ -32,7 +32,7 @@ export const anyClaim: ReadyQuestion = {
     amount('cm', { measure: 'height', name: 'Height', readingDays: [14, 28], usual: { process: 'level', level: { '': 15 }, rate: 0.06 } }),
   ],
   endRule: 'when they bolt, or day 49',
-  stages: [{ name: 'handling', kind: 'handle', arms: ['C', 'X'], hours: null, tested: false }],
+  stages: [stage({ name: 'handling', kind: 'handle', arms: ['C', 'X'] })],
   materials: ['20 pots with one plant each', 'the thing itself', 'a dummy that looks and weighs the same', 'balance', 'labels'],
   steps: [
     'Ask who says so, how it is said to work, and whether this bench lets it.',

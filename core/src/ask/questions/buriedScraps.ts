@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { amount, control, event, harvest, plainQuestion, rating, treatment } from '../makers';
+import { amount, control, event, harvest, plainQuestion, rating, stage, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 import { rubrics } from '../rubrics';
 
@@ -51,7 +51,7 @@ export const buriedScraps: ReadyQuestion = {
     }),
   ],
   endRule: 'the death of the last plant',
-  stages: [{ name: 'dug a spade deep', kind: 'handle', arms: ['C', 'S'], hours: null, tested: false }],
+  stages: [stage({ name: 'dug a spade deep', kind: 'handle', arms: ['C', 'S'] })],
   materials: ['16 young tomatoes of one sowing', 'barrier between the halves', 'fence', 'balance', '16 labels'],
   steps: [
     'Mark pairs along the bed, so that sun and soil are alike inside a pair.',

@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { amount, control, count, kept, plainQuestion, treatment, usuallyKept } from '../makers';
+import { amount, control, count, kept, plainQuestion, stage, treatment, usuallyKept } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const coldWetStart: ReadyQuestion = {
@@ -50,10 +50,14 @@ export const coldWetStart: ReadyQuestion = {
   ],
   endRule: 'day 14',
   kept: [
-    ...usuallyKept,
-    ...kept(['water the seed drinks', '30 % of the seed’s weight for every tray'], ['medium', 'wetted by weight, one batch']),
+    ...usuallyKept.filter(({ what }) => what !== 'temperature'),
+    ...kept(
+      ['temperature after the first ten days', 'one room for all'],
+      ['water the seed drinks', '30 % of the seed’s weight for every tray'],
+      ['medium', 'wetted by weight, one batch'],
+    ),
   ],
-  stages: [{ name: '5 days at 4 °C, 5 at 10 °C, then 18 °C', kind: 'cold', arms: ['K'], hours: 240, tested: true }],
+  stages: [stage({ name: '5 days at 4 °C, 5 at 10 °C, then 18 °C', kind: 'cold', arms: ['K'], hours: 240, tested: true })],
   materials: ['400 maize seeds', '16 trays', 'vermiculite, wetted by weight', 'two refrigerators, or one used twice', 'thermometer'],
   steps: [
     'Weigh 25 seeds for each tray and give each its share of water.',

@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { control, count, kept, plainQuestion, treatment, usuallyKept } from '../makers';
+import { control, count, kept, plainQuestion, stage, treatment, usuallyKept } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const hardCoat: ReadyQuestion = {
@@ -46,10 +46,10 @@ export const hardCoat: ReadyQuestion = {
     ),
   ],
   stages: [
-    { name: 'hot water left to cool', kind: 'heat', arms: ['H', 'HA'], hours: 0.5, tested: true },
-    { name: 'a day in vinegar', kind: 'soak', arms: ['A', 'HA'], hours: 24, tested: true },
-    { name: 'a day in water', kind: 'soak', arms: ['C', 'H', 'S', 'N'], hours: 24, tested: false },
-    { name: 'cold', kind: 'cold', arms: ['C', 'H', 'A', 'HA', 'S', 'N'], hours: 840, tested: false },
+    stage({ name: 'hot water left to cool', kind: 'heat', arms: ['H', 'HA'], hours: 0.5, tested: true }),
+    stage({ name: 'a day in vinegar', kind: 'soak', arms: ['A', 'HA'], hours: 24, tested: true }),
+    stage({ name: 'a day in water', kind: 'soak', arms: ['C', 'H', 'S', 'N'], hours: 24 }),
+    stage({ name: 'cold', kind: 'cold', arms: ['C', 'H', 'A', 'HA', 'S', 'N'], hours: 840 }),
   ],
   materials: [
     '600 seeds',

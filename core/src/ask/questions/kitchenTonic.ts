@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { amount, control, plainQuestion, treatment } from '../makers';
+import { amount, control, plainQuestion, stage, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const kitchenTonic: ReadyQuestion = {
@@ -37,7 +37,7 @@ export const kitchenTonic: ReadyQuestion = {
     }),
   ],
   endRule: 'the last reading day',
-  stages: [{ name: 'watering', kind: 'handle', arms: ['C', 'P'], hours: null, tested: false }],
+  stages: [stage({ name: 'watering', kind: 'handle', arms: ['C', 'P'] })],
   materials: ['20 pots', 'tonic, made fresh each week', 'two cans that look alike', 'balance'],
   steps: [
     'Make the tonic by one recipe each week.',

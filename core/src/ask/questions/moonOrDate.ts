@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { amount, control, plainQuestion, treatment } from '../makers';
+import { amount, control, plainQuestion, treatment, usuallyKept } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const moonOrDate: ReadyQuestion = {
@@ -30,6 +30,7 @@ export const moonOrDate: ReadyQuestion = {
       usual: { process: 'level', level: { '': 80 }, rate: 0.3 },
     }),
   ],
+  kept: usuallyKept.filter(({ what }) => what !== 'sowing day'),
   endRule: 'the last reading day',
   materials: ['16 trays over eight moons', 'balance', 'one light and one warmth indoors'],
   steps: [

@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { amount, control, plainQuestion, treatment } from '../makers';
+import { amount, control, kept, plainQuestion, treatment, usuallyKept } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const saltOrQuality: ReadyQuestion = {
@@ -38,6 +38,7 @@ export const saltOrQuality: ReadyQuestion = {
     }),
   ],
   endRule: 'day 28',
+  kept: [...usuallyKept.filter(({ what }) => what !== 'water'), ...kept(['amount of water', 'the same to each, at the same time'])],
   materials: ['24 pots', 'three kinds of water', 'conductivity pen', 'balance'],
   steps: ['Measure the conductivity of each water on each day.', 'Give every pot the same amount.', 'Cut and weigh on day 28.'],
   cautions: ['Grey water: gloves, no spraying, not on what is eaten raw. Local rules come first.', cautions.salt],

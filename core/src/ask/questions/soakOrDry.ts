@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { control, count, event, kept, plainQuestion, treatment, usuallyKept } from '../makers';
+import { control, count, event, kept, plainQuestion, stage, treatment, usuallyKept } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const soakOrDry: ReadyQuestion = {
@@ -55,9 +55,9 @@ export const soakOrDry: ReadyQuestion = {
   endRule: 'day 14',
   kept: [...usuallyKept, ...kept(['mix moisture', 'wetted by weight before sowing'], ['heat mat', 'one mat under all, or none'])],
   stages: [
-    { name: 'soak in plain water', kind: 'soak', arms: ['8'], hours: 8, tested: true },
-    { name: 'soak in plain water', kind: 'soak', arms: ['18'], hours: 18, tested: true },
-    { name: 'soak in plain water', kind: 'soak', arms: ['24'], hours: 24, tested: true },
+    stage({ name: 'soak in plain water', kind: 'soak', arms: ['8'], hours: 8, tested: true }),
+    stage({ name: 'soak in plain water', kind: 'soak', arms: ['18'], hours: 18, tested: true }),
+    stage({ name: 'soak in plain water', kind: 'soak', arms: ['24'], hours: 24, tested: true }),
   ],
   materials: [
     '600 pea seeds of one packet',

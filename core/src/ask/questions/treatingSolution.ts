@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { amount, control, count, kept, plainQuestion, reference, treatment, usuallyKept } from '../makers';
+import { amount, control, count, kept, plainQuestion, reference, stage, treatment, usuallyKept } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const treatingSolution: ReadyQuestion = {
@@ -45,12 +45,12 @@ export const treatingSolution: ReadyQuestion = {
   endRule: 'day 7',
   kept: [...usuallyKept, ...kept(['bath', 'one time for solution and water alike'], ['towels', 'wrung out by the same hand'])],
   stages: [
-    { name: 'bath in plain water', kind: 'soak', arms: ['C'], hours: 0.75, tested: false },
-    { name: 'bath in the solution', kind: 'soak', arms: ['S'], hours: 0.75, tested: false },
-    { name: 'long bath in the solution', kind: 'soak', arms: ['L'], hours: 2, tested: true },
+    stage({ name: 'bath in plain water', kind: 'soak', arms: ['C'], hours: 0.75 }),
+    stage({ name: 'bath in the solution', kind: 'soak', arms: ['S'], hours: 0.75 }),
+    stage({ name: 'long bath in the solution', kind: 'soak', arms: ['L'], hours: 2, tested: true }),
   ],
   materials: [
-    '800 seeds of two kinds, 400 each',
+    '800 seeds, half of each kind',
     '32 paper towels',
     '32 bags that close',
     'solution, 1 : 500 in half a litre',

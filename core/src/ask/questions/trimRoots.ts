@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { amount, control, event, harvest, kept, plainQuestion, treatment, usuallyKept } from '../makers';
+import { amount, control, event, harvest, kept, plainQuestion, stage, treatment, usuallyKept } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const trimRoots: ReadyQuestion = {
@@ -58,7 +58,7 @@ export const trimRoots: ReadyQuestion = {
     }),
   ],
   endRule: 'day 56',
-  stages: [{ name: 'lifted out of the pod', kind: 'handle', arms: ['C', 'T'], hours: null, tested: false }],
+  stages: [stage({ name: 'lifted out of the pod', kind: 'handle', arms: ['C', 'T'] })],
   kept: [...usuallyKept, ...kept(['litres added', 'logged for each'], ['blades', 'wiped between plants'])],
   materials: ['16 pods', 'clean scissors', 'alcohol wipes', 'balance'],
   steps: [

@@ -1,16 +1,17 @@
 import type { Experiment, Shelf } from '../../model';
-import { containerOf, type Sharing } from '../../study/bench/sharing';
+import { containersOf, type Sharing } from '../../study/bench/sharing';
 import { replan } from '../replan';
 import { changePlan, toggled } from './plan';
 
 /**
- * Says how units share a reservoir, tray or lamp: not at all, one an arm, or one for every three places.
+ * Says what units share: a tank, tray or lamp of their own, one for all, one or several for each arm, or one for so many places.
  * @param experiment a plan
- * @param how the units share
+ * @param sharing what they share, and how
  * @returns the plan after the edit
  */
-export function shareContainers(experiment: Experiment, how: Sharing): Experiment {
-  return { ...experiment, units: experiment.units.map((unit) => ({ ...unit, container: containerOf(unit, how) })) };
+export function shareContainers(experiment: Experiment, sharing: Sharing): Experiment {
+  const containers = containersOf(experiment.units, sharing);
+  return { ...experiment, units: experiment.units.map((unit, i) => ({ ...unit, container: containers[i] })) };
 }
 
 /**
@@ -21,6 +22,47 @@ export function shareContainers(experiment: Experiment, how: Sharing): Experimen
  */
 export function setSown(experiment: Experiment, sown: number | null): Experiment {
   return { ...experiment, units: experiment.units.map((unit) => ({ ...unit, sown })) };
+}
+
+/**
+ * Puts another number of seeds or cuttings into one unit than into the others.
+ * @param experiment a plan
+ * @param unit its code; an unknown one changes nothing
+ * @param sown a whole number; null where nothing is counted out
+ * @returns the plan after the edit
+ */
+export function setSownOf(experiment: Experiment, unit: string, sown: number | null): Experiment {
+  return { ...experiment, units: experiment.units.map((own) => (own.unit === unit ? { ...own, sown } : own)) };
+}
+
+/**
+ * Gives one arm another number of units than the others.
+ * @param experiment a plan
+ * @param arm its code
+ * @param count units of that arm
+ * @param on calendar date on which units begin that are added after the start
+ * @returns the plan after the edit
+ * @throws {RangeError} where the bench would hold more units than an experiment may have
+ */
+export function setUnitsOf(experiment: Experiment, arm: string, count: number, on?: string): Experiment {
+  return replan(experiment, { unitsOf: { [arm]: count }, on });
+}
+
+/**
+ * Gives a block another name: a kind of bean, a rack, a week. Its shelf is called after it.
+ * @param experiment a plan
+ * @param block as it is called now
+ * @param name one that no other block has, else nothing changes
+ * @returns the plan after the edit
+ */
+export function renameBlock(experiment: Experiment, block: string, name: string): Experiment {
+  const next = name.trim();
+  if (next === '' || experiment.units.some((unit) => unit.block === next)) return experiment;
+  const units = experiment.units.map((unit) => (unit.block === block ? { ...unit, block: next } : unit));
+  const bench = experiment.plan.bench.map((shelf) =>
+    shelf.name === `Shelf ${block}` || shelf.name === block ? { ...shelf, name: next } : shelf,
+  );
+  return changePlan({ ...experiment, units }, { bench });
 }
 
 /**

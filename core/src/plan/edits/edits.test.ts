@@ -69,10 +69,15 @@ describe('measures', () => {
 
 describe('the bench and the steps', () => {
   it('says how units share, and null where they came another way', () => {
-    expect(sharingOf(plan)).toBe('none');
-    expect(sharingOf(shareContainers(plan, 'arm'))).toBe('arm');
-    expect(sharingOf(shareContainers(plan, 'three'))).toBe('three');
-    expect(sharingOf({ units: plan.units.map((unit) => ({ ...unit, container: 'the sink' })) })).toBeNull();
+    expect(sharingOf(plan)?.how).toBe('own');
+    for (const [how, each] of [
+      ['all', 1],
+      ['arm', 1],
+      ['several', 2],
+      ['places', 3],
+    ] as const)
+      expect(sharingOf(shareContainers(plan, { how, what: 'tank', each }))).toEqual({ how, what: 'tank', each });
+    expect(sharingOf({ units: plan.units.map((unit, i) => ({ ...unit, container: i < 3 ? 'the sink' : 'a bath' })) })).toBeNull();
   });
 
   it('a barrier is put up and taken away by the same step', () => {

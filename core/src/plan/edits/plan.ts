@@ -1,4 +1,4 @@
-import type { Experiment, Kept, Plan, Prediction, Stage, Writing } from '../../model';
+import { blankOf, stageFields, type Experiment, type Kept, type Plan, type Prediction, type Stage, type Writing } from '../../model';
 
 /**
  * Changes what the plan says beyond arms, units and measures.
@@ -64,7 +64,7 @@ export function removeKept(experiment: Experiment, index: number): Experiment {
  */
 export function addStage(experiment: Experiment): Experiment {
   const arms = experiment.arms.filter(({ role }) => role === 'treatment').map(({ arm }) => arm);
-  const soak: Stage = { name: 'soak', kind: 'soak', arms, hours: null, tested: false };
+  const soak: Stage = { ...blankOf(stageFields), name: 'soak', kind: 'soak', arms };
   return changePlan(experiment, { stages: [...experiment.plan.stages, soak] });
 }
 

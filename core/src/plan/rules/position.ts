@@ -1,12 +1,16 @@
 import type { Experiment, Finding, Unit } from '../../model';
 import { centre, sumOfSquares } from '../../stats/moments';
 import { benchFor } from '../../study/bench/shelves';
+import { whereApart } from './place';
 
 /** From this share of the places' spread on, explained by the arm beyond what luck would explain, arms stand in clumps. */
 const CLUMPED = 0.4;
 
 /** Position predicts arm: rows, columns or distance from the edge belong to one arm more than to another. */
-export function position({ arms, units, plan }: Experiment): Finding[] {
+export function position(experiment: Experiment): Finding[] {
+  // Arms that stand wholly apart are told of once.
+  if (whereApart(experiment) !== null) return [];
+  const { arms, units, plan } = experiment;
   const compared = new Set(arms.filter((arm) => arm.role !== 'reference').map((arm) => arm.arm));
   const placed = units.filter((unit) => unit.row !== null && unit.column !== null && compared.has(unit.arm));
   const perArm = [...compared].map((arm) => placed.filter((unit) => unit.arm === arm).length);

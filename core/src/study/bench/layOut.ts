@@ -1,9 +1,11 @@
-import { blankOf, MOST_UNITS, unitFields, type Arm, type Layout, type Shelf, type Unit } from '../../model';
+import { blankOf, MOST_UNITS, shelfFields, unitFields, type Arm, type Layout, type Shelf, type Unit } from '../../model';
 import { random, shuffled } from '../../stats/random';
 
 export interface LayoutWish {
   readonly arms: readonly Pick<Arm, 'arm'>[];
   readonly unitsPerArm: number;
+  /** Of those arms that have another number, by their code. */
+  readonly unitsOf?: Readonly<Record<string, number>>;
   /** First letter of the units' codes: "D" gives D01. */
   readonly letter: string;
   readonly sown: number | null;
@@ -22,6 +24,11 @@ export interface LaidOut {
   readonly bench: readonly Shelf[];
 }
 
+interface Count {
+  readonly arm: string;
+  readonly units: number;
+}
+
 /**
  * Deals the arms over the places of the bench: every allowed layout equally likely, the same seed the same layout. Codes follow the
  * places, so that a walk along the bench reads them in order and a code tells nothing about the arm.
@@ -31,17 +38,27 @@ export interface LaidOut {
  * @throws {RangeError} where the wish cannot be laid out
  */
 export function layOut(wish: LayoutWish, seed: number): LaidOut {
-  const { arms, unitsPerArm, layout } = wish;
-  if (!Number.isInteger(unitsPerArm) || unitsPerArm < 1 || arms.length * unitsPerArm > MOST_UNITS) {
-    throw new RangeError(`units an arm must be a whole number from 1 to ${Math.floor(MOST_UNITS / Math.max(1, arms.length))}`);
-  }
+  const { arms, unitsPerArm, unitsOf = {}, layout } = wish;
+  const counts = arms.map(({ arm }) => ({ arm, units: unitsOf[arm] ?? unitsPerArm }));
+  const total = counts.reduce((sum, { units }) => sum + units, 0);
+  if (counts.some(({ units }) => !Number.isInteger(units) || units < 1) || total > MOST_UNITS)
+    throw new RangeError(`units an arm must be whole numbers from 1, ${MOST_UNITS} in all; there are ${total}`);
   const source = random(seed);
-  const shelves: { block: string | null; arms: string[] }[] =
+  const most = Math.max(...counts.map(({ units }) => units));
+  const dealt = (block: string | null, each: (count: Count) => number) => ({
+    block,
+    arms: shuffled(
+      counts.flatMap((count) => repeat(count.arm, each(count))),
+      source,
+    ),
+  });
+  const blocks = Math.max(1, Math.min(wish.blocks, most));
+  const shelves =
     layout === 'pairs'
-      ? Array.from({ length: unitsPerArm }, (_, i) => ({ block: `pair ${i + 1}`, arms: shuffled(codes(arms), source) }))
+      ? Array.from({ length: most }, (_, i) => dealt(`pair ${i + 1}`, ({ units }) => (i < units ? 1 : 0)))
       : layout === 'blocks'
-        ? shareOut(unitsPerArm, wish.blocks).map((each, i) => ({ block: blockName(i), arms: shuffled(repeat(arms, each), source) }))
-        : [{ block: null, arms: shuffled(repeat(arms, unitsPerArm), source) }];
+        ? Array.from({ length: blocks }, (_, i) => dealt(blockName(i), ({ units }) => shareOf(units, blocks, i)))
+        : [dealt(null, ({ units }) => units)];
   return place(shelves, wish);
 }
 
@@ -71,25 +88,22 @@ function place(groups: readonly { block: string | null; arms: readonly string[] 
       });
     });
     const rows = Math.ceil(places.length / columns);
-    bench.push({ name: wish.layout === 'blocks' ? `Shelf ${blockName(shelf)}` : 'Bench', rows, columns, light: wish.light });
+    bench.push({
+      ...blankOf(shelfFields),
+      name: wish.layout === 'blocks' ? `Shelf ${blockName(shelf)}` : 'Bench',
+      rows,
+      columns,
+      light: wish.light,
+    });
     row += rows;
   });
   return { units, bench };
 }
 
-/** How many units of each arm stand in each block, as even as can be. */
-function shareOut(units: number, blocks: number): number[] {
-  const count = Math.max(1, Math.min(blocks, units));
-  return Array.from({ length: count }, (_, i) => Math.floor((units + i) / count)).reverse();
-}
+/** How many of an arm's units stand in a block, as even as can be, the first blocks first. */
+const shareOf = (units: number, blocks: number, block: number) => Math.floor((units + blocks - 1 - block) / blocks);
 
-function codes(arms: LayoutWish['arms']): string[] {
-  return arms.map((arm) => arm.arm);
-}
-
-function repeat(arms: LayoutWish['arms'], times: number): string[] {
-  return codes(arms).flatMap((code) => new Array<string>(times).fill(code));
-}
+const repeat = (code: string, times: number) => new Array<string>(times).fill(code);
 
 function blockName(i: number): string {
   return i < 26 ? String.fromCharCode(65 + i) : `B${i + 1}`;

@@ -1,4 +1,4 @@
-import type { Shelf } from '../../model';
+import { blankOf, shelfFields, type Shelf } from '../../model';
 
 export interface ShelfRows {
   readonly shelf: Shelf;
@@ -42,7 +42,7 @@ export function benchFor(
     Math.max(...bench.map((shelf) => shelf.columns)) >= columns
   )
     return bench;
-  return [{ name: 'Bench', rows, columns: Math.max(1, columns), light: 'none' }];
+  return [{ ...blankOf(shelfFields), name: 'Bench', rows, columns: Math.max(1, columns) }];
 }
 
 /**

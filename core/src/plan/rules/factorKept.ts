@@ -1,0 +1,66 @@
+import type { Arm, Experiment, Finding } from '../../model';
+import { inList } from '../../quantities/inList';
+
+/** The kept-the-same list names the very thing that is varied, an arm lacks a step that all others get, or an arm equals the control. */
+export function factorKept(experiment: Experiment): Finding[] {
+  const finding = (message: string, remedy: string): Finding => ({ rule: 'factor-kept', severity: 'serious', message, remedy });
+  const varied = keptThoughVaried(experiment);
+  return [
+    ...varied.map((what) =>
+      finding(
+        `“${what}” stands among what is kept the same, and it is what the arms differ in.`,
+        'Take it off the list of what is kept the same.',
+      ),
+    ),
+    ...(sameAsControl(experiment).length === 0
+      ? []
+      : [
+          finding(
+            `Nothing tells ${inList(sameAsControl(experiment).map(({ arm, name }) => `${name} (${arm})`))} from the control.`,
+            'Say what is different about it, or take it away.',
+          ),
+        ]),
+    ...withoutStep(experiment).map(({ arm, step }) =>
+      finding(`Every arm goes through “${step}” but ${arm}.`, 'Let all arms go through it, or say that it is what is tested.'),
+    ),
+  ];
+}
+
+const smallWords = /^(the|and|for|with|from|into|number|kind|kinds|share|what|how|first|days|many|much|once|each|same|their|that|this)$/;
+const contentWords = (text: string) => new Set((text.toLowerCase().match(/\p{L}{3,}/gu) ?? []).filter((word) => !smallWords.test(word)));
+
+/** From this share of words in common on, two phrases name the same thing. */
+const SAME_THING = 0.6;
+
+/** Lines that name the same thing as what is varied. */
+export function keptThoughVaried({ plan, arms }: Experiment): string[] {
+  const varied = contentWords([plan.changed, ...Object.keys(arms[0]?.factors ?? {})].join(' '));
+  return plan.kept
+    .map(({ what }) => what)
+    .filter((what) => {
+      const words = contentWords(what);
+      const common = [...words].filter((word) => varied.has(word)).length;
+      return common > 0 && common / (words.size + varied.size - common) >= SAME_THING;
+    });
+}
+
+const told = ({ name, dose, factors }: Arm) => JSON.stringify([name.trim().toLowerCase(), dose, factors]);
+
+function sameAsControl({ arms }: Experiment): Arm[] {
+  const control = arms.find(({ role }) => role === 'control');
+  if (control === undefined) return [];
+  const sameName = (arm: Arm) => arm.name.trim().toLowerCase() === control.name.trim().toLowerCase();
+  return arms.filter((arm) => arm !== control && (told(arm) === told(control) || (sameName(arm) && arm.dose === null)));
+}
+
+/** A step that is not what is tested, and that one treatment alone lacks where there are three arms or more. The control's is asked elsewhere. */
+function withoutStep({ arms, plan }: Experiment): { arm: string; step: string }[] {
+  const compared = arms.filter(({ role }) => role !== 'reference');
+  if (compared.length < 3) return [];
+  return plan.stages
+    .filter(({ tested }) => !tested)
+    .flatMap(({ name, arms: through, kind }) => {
+      const without = compared.filter(({ arm }) => !plan.stages.some((own) => own.kind === kind && own.arms.includes(arm)));
+      return through.length > 0 && without.length === 1 && without[0].role !== 'control' ? [{ arm: without[0].name, step: name }] : [];
+    });
+}

@@ -1,0 +1,48 @@
+import type { Experiment, Finding, Unit } from '../../model';
+import { inList } from '../../quantities/inList';
+import { plural } from '../../quantities/plural';
+import { unitsByArm } from '../../study/unitsByArm';
+
+/** Units that share what no other arm has a part of: then that is the unit, and what is odd about it looks like the treatment. Source: Hurlbert SH (1984), pseudoreplication. */
+export function shared(experiment: Experiment): Finding[] {
+  const { unitWord } = experiment.plan;
+  const arms = unitsByArm(experiment).map(({ arm, units }) => ({ arm, units, own: ownContainers(units, experiment.units) }));
+  const alone = arms.filter(({ units, own }) => own.length === 1 && units.length > 1);
+  const several = arms.filter(({ units, own }) => own.length > 1 && units.length > own.length);
+  const findings: Finding[] = [];
+  if (alone.length > 0) {
+    const names = inList(alone.map(({ own: [name] }) => name));
+    const what = wordOf(alone[0].own[0]);
+    findings.push({
+      rule: 'shared',
+      severity: 'serious',
+      message:
+        alone.length === 1
+          ? `Every ${unitWord} of ${alone[0].arm.name} is in ${names}, and no other arm is. If ${names} is odd in any way, it will look like the treatment.`
+          : `Each of ${inList(alone.map(({ arm }) => arm.name))} has one ${what} to itself: ${names}. Whatever is odd about a ${what} will look like the treatment.`,
+      remedy: `Give each arm at least two ${plural(what)} of its own, or let the arms share each one.`,
+    });
+  }
+  if (several.length > 0) {
+    const [{ own, units }] = several;
+    const what = wordOf(own[0]);
+    findings.push({
+      rule: 'shared',
+      severity: 'caution',
+      message: `${own.length} ${plural(what)} an arm with ${Math.round(units.length / own.length)} ${plural(unitWord)} each count as ${own.length}, not as ${units.length}: what happens to a ${what} happens to all in it.`,
+      remedy: `More ${plural(what)} help more than more ${plural(unitWord)} in each.`,
+    });
+  }
+  return findings;
+}
+
+/** The containers of an arm, where each of its units is in one and none of them holds another arm. */
+function ownContainers(units: readonly Unit[], all: readonly Unit[]): string[] {
+  const names = new Set(units.map(({ container }) => container));
+  const arm = units[0]?.arm;
+  const mixed = all.some((unit) => unit.arm !== arm && unit.container !== null && names.has(unit.container));
+  return mixed || names.has(null) ? [] : [...names].filter((name) => name !== null);
+}
+
+/** "tank" of "tank C.2". */
+const wordOf = (container: string) => container.replace(/ \S*$/, '') || container;
