@@ -1,23 +1,14 @@
 import { isShare, kindOf } from '../kinds';
-import { longDate, type Amendment, type Experiment, type Plan, type Study, type Writing } from '../model';
-import { plural } from '../quantities/plural';
-import { placesInWords } from '../plan/movedByHand';
+import { longDate, momentWords, type Experiment, type Study, type Writing } from '../model';
 import { liveHappenings } from '../study/liveHappenings';
-import { benchFor, shelfRows, walkOrder } from '../study/bench/shelves';
 import { curvesPicture, mainPicture } from '../weigh/pictures';
 import type { MeasureResult, Result } from '../weigh/Result';
 import { armName, explainChance, gapFact, intervalFact } from '../weigh/verdict/wording';
 import type { Sentence } from '../model/Sentence';
 import type { Block } from './Block';
-import { armsTable, comparisonsTable, pEquals, sproutingTable, termsTable, trendSentence } from './resultTables';
-
-const heading = (text: string, level: 1 | 2 | 3 = 2): Block => ({ kind: 'heading', level, text });
-const paragraph = (...text: Sentence): Block => ({ kind: 'paragraph', text });
-const list = (items: readonly (string | Sentence)[], ordered = false): Block => ({
-  kind: 'list',
-  items: items.map((item) => (typeof item === 'string' ? [item] : item)),
-  ordered,
-});
+import { capital, heading, list, paragraph } from './makers';
+import { method } from './method';
+import { armsTable, blocksTable, comparisonsTable, pEquals, sproutingTable, termsTable, trendSentence } from './resultTables';
 
 /** The parts that only the writer can write, with what each asks for. */
 export const ownParts: readonly { readonly part: keyof Writing; readonly title: string; readonly ask: string }[] = [
@@ -70,6 +61,7 @@ function predictions({ plan }: Experiment): Block[] {
 }
 
 function variables({ arms, units, measures, plan }: Experiment): Block[] {
+  const differences = plan.differences.filter((line) => line.trim() !== '');
   const armText = arms.map((arm) => `${arm.name}${arm.role === 'treatment' ? '' : ` (${arm.role})`}`);
   return [
     heading('Variables'),
@@ -80,7 +72,7 @@ function variables({ arms, units, measures, plan }: Experiment): Block[] {
     list(
       measures.map(
         (m) =>
-          `${m.name}${m.unit === '' ? '' : `, ${m.unit}`}${m.readingDays.length > 0 ? `, on day ${m.readingDays.join(', ')}` : ''}${m.primary ? ' – this one decides' : ''}${
+          `${m.name}${m.unit === '' ? '' : `, ${m.unit}`}${m.readingDays.length > 0 ? `, on day ${m.readingDays.map(momentWords).join(', ')}` : ''}${m.primary ? ' – this one decides' : ''}${
             m.smallestDifference === null
               ? ''
               : `; smallest difference that matters: ${m.smallestDifference} ${kindOf(m).mattersIn(m, isShare(m, units))}`
@@ -91,55 +83,7 @@ function variables({ arms, units, measures, plan }: Experiment): Block[] {
     plan.kept.length > 0
       ? list(plan.kept.map(({ what, how }) => (how === '' ? what : `${what}: ${how}`)))
       : paragraph('Nothing was written down.'),
-  ];
-}
-
-const standing: Readonly<Record<Plan['place'], string>> = {
-  bench: 'They stood on a bench.',
-  sill: 'They stood on a sill.',
-  bed: 'They stood in a bed.',
-  ground: 'They stood in the ground.',
-  'water culture': 'They stood in water.',
-  refrigerator: 'They stood in a refrigerator.',
-};
-
-function method(experiment: Experiment): Block[] {
-  const { plan, units, arms } = experiment;
-  const written = (lines: readonly string[]) => lines.filter((line) => line.trim() !== '');
-  const [materials, cautions, steps] = [written(plan.materials), written(plan.cautions), written(plan.steps)];
-  const each = arms.map((arm) => `${arm.name} ${units.filter((unit) => unit.arm === arm.arm).length}`).join(', ');
-  const sown = [...new Set(units.map((unit) => unit.sown).filter((n) => n !== null))];
-  const started = experiment.startedOn === null ? '' : ` The start was ${longDate(experiment.startedOn)}.`;
-  return [
-    ...(materials.length > 0 ? [heading('Materials'), list(materials)] : []),
-    heading('Method'),
-    ...cautions.map((text): Block => ({ kind: 'caution', text })),
-    paragraph(
-      `There were ${units.length} ${plural(plan.unitWord)}: ${each}.${sown.length === 1 ? ` Each had ${sown[0]} ${plan.putIn} put in.` : ''} ${standing[plan.place]}${started} ${placesInWords(experiment)}`,
-    ),
-    ...(steps.length > 0 ? [list(steps, true)] : []),
-    ...(plan.endRule === '' ? [] : [paragraph(`It ended: ${plan.endRule}`)]),
-    ...layout(experiment),
-    ...(plan.amendments.length > 0 ? [heading('Changed after the start', 3), list(plan.amendments.map(amendment))] : []),
-  ];
-}
-
-function amendment({ on, what, reason, changes }: Amendment): string {
-  const listed = changes.map(({ what: field, before, after }) => `${field} from “${before}” to “${after}”`).join('; ');
-  return `${on}: ${what} (${reason})${listed === '' ? '' : `: ${listed}`}`;
-}
-
-function layout({ plan, units }: Experiment): Block[] {
-  const placed = walkOrder(units).filter((unit) => unit.row !== null && unit.column !== null);
-  if (placed.length === 0) return [];
-  const bench = benchFor(plan.bench, placed);
-  const rows = shelfRows(bench).flatMap(({ first, last }) => Array.from({ length: last - first + 1 }, (_, i) => first + i));
-  return [
-    {
-      kind: 'bench',
-      caption: `The layout: where each ${plan.unitWord} stood, seen from above.`,
-      rows: rows.map((row) => placed.filter((unit) => unit.row === row).map((unit) => `${unit.unit} ${unit.arm}`)),
-    },
+    ...(differences.length > 0 ? [heading('What else differed', 3), list(differences)] : []),
   ];
 }
 
@@ -159,6 +103,7 @@ function results(study: Study, result: Result): Block[] {
       { kind: 'figure', picture: mainPicture(study, measure, row) },
       ...(curves ? [{ kind: 'figure', picture: curves } as const] : []),
       armsTable(study, measure, row),
+      ...listed(blocksTable(study, measure, row)),
       ...listed(sproutingTable(study, measure, row)),
       ...listed(termsTable(measure, row)),
       ...(trend ? [paragraph({ fact: `${row.measure}.trend`, text: trend })] : []),
@@ -248,8 +193,4 @@ function fooled({ experiment }: Study, result: Result): Block[] {
     return [paragraph('The checks found nothing: a control, enough units, a shuffle, and complete readings.')];
   const scope = experiment.plan.notTested.length > 0 ? [paragraph(`Not tested here: ${experiment.plan.notTested.join('; ')}.`)] : [];
   return [list(result.review.map((finding) => `${finding.message} ${finding.remedy}`)), ...scope];
-}
-
-function capital(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1);
 }

@@ -3,6 +3,8 @@ import type { Measure, Study } from '../model';
 import { plural } from '../quantities/plural';
 import { rounded } from '../quantities/roundTo';
 import { interval, NONE, scaled, show } from '../quantities/show';
+import { centre, sd } from '../stats/moments';
+import { unitData } from '../study/curves';
 import type { ComparisonRow, MeasureResult } from '../weigh/Result';
 import { armName } from '../weigh/verdict/wording';
 import type { Block } from './Block';
@@ -24,6 +26,34 @@ export function armsTable(study: Study, measure: Measure, result: MeasureResult)
     caption: `${measure.name}: what each arm did. Each ${plan.unitWord} counts once.`,
     head: ['Arm', 'Units', ...columns.map(({ head }) => head)],
     rows: result.arms.map((summary) => [armName(arms, summary.arm), String(summary.units), ...columns.map(({ cell }) => cell(summary))]),
+    numbersFrom: 1,
+  };
+}
+
+/**
+ * What each arm did in each block; null where there are none, or where a block is a pair.
+ * @param study with its readings
+ * @param measure of the study
+ * @param result of that measure
+ * @returns a row a block: mean and number of units of each arm
+ */
+export function blocksTable(study: Study, measure: Measure, result: MeasureResult): Table | null {
+  const { arms, layout } = study.experiment;
+  if (layout !== 'blocks') return null;
+  const { scale, unit } = kindOf(measure).wording(measure, result.share);
+  const values = kindOf(measure).values(measure, unitData(study, measure), result.share);
+  const blocks = [...new Set(values.flatMap(({ block }) => block ?? []))];
+  if (blocks.length < 2) return null;
+  const shown = result.arms.map(({ arm }) => arm);
+  const inBlock = (block: string, arm: string) => {
+    const own = values.filter((value) => value.block === block && value.arm === arm).map(({ value }) => value * scale);
+    return own.length === 0 ? NONE : `${rounded(centre(own), sd(own))} (${own.length})`;
+  };
+  return {
+    kind: 'table',
+    caption: `${measure.name}${unit === '' ? '' : `, ${unit}`}: the mean of each block by itself, with the number of units.`,
+    head: ['Block', ...shown.map((arm) => armName(arms, arm))],
+    rows: blocks.map((block) => [block, ...shown.map((arm) => inBlock(block, arm))]),
     numbersFrom: 1,
   };
 }

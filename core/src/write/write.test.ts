@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { aMeasure, anArm, studyOf, valueOf } from '../testing';
-import { emptyPlan, type Study } from '../model';
+import { blankOf, emptyPlan, stageFields, type Study } from '../model';
 import { crossFactors } from '../plan/crossFactors';
 import { analyse } from '../analyse';
 import { curvesPicture, dotsPicture } from '../weigh/pictures';
@@ -70,6 +70,25 @@ describe('the lab report', () => {
     ['a part that is not written', '*Not written yet.*'],
   ])('shows %s', (_, words) => {
     expect(text).toContain(words);
+  });
+
+  it('tells of unequal numbers, what was shared, steps with days, what else differed, and each block', () => {
+    const { experiment } = study;
+    const units = experiment.units.map((unit, i) => ({
+      ...unit,
+      sown: i === 0 ? 23 : 25,
+      block: i % 2 === 0 ? 'runner beans' : 'broad beans',
+      container: `tank ${unit.arm}`,
+    }));
+    const stage = { ...blankOf(stageFields), name: 'potted', kind: 'move' as const, arms: ['C', 'T'], days: [9, 30] };
+    const plan = { ...experiment.plan, stages: [stage], differences: ['three litres against four', ''] };
+    const told: Study = { ...study, experiment: { ...experiment, layout: 'blocks', units, plan } };
+    const words = markdown(report(told, analyse(told)));
+    expect(words).toContain('Not all had as many seeds put in: 25 in 9 of them and 23 in 1 of them.');
+    expect(words).toContain('plain water in tank C; tea in tank T.');
+    expect(words).toContain('Potted, on day 9 and 30: all arms.');
+    expect(words).toMatch(/### What else differed\s+- three litres against four/);
+    expect(words).toContain('| runner beans | 9.50 (3) | 15.75 (2) |');
   });
 
   it('leaves the writer’s own words exactly as typed, and keeps others from turning into signs', () => {

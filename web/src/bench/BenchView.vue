@@ -87,6 +87,7 @@ const heldWords = computed(() => {
         stroke="#7FA9BD"
         stroke-width="1.3"
       />
+      <text :x="run.x + 6" :y="run.y - 8" font-size="10.5" fill="#3B6577">{{ run.name }}</text>
       <title>{{ run.name }}</title>
     </g>
     <BenchUnit

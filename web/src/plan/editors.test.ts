@@ -2,12 +2,15 @@
 import type { VueWrapper } from '@vue/test-utils';
 import { beforeEach, describe, expect, it } from 'vitest';
 import type { Component } from 'vue';
-import { anySprouting, experimentFrom, type Experiment } from '@fern/core';
+import { anySprouting, experimentFrom, replan, type Experiment } from '@fern/core';
 import { useDocument } from '../stores/document';
 import { fakeServer, mountLoaded, startedStudy } from '../testing';
 import ArmsEditor from './ArmsEditor.vue';
+import BenchSettings from './BenchSettings.vue';
+import DifferencesEditor from './DifferencesEditor.vue';
 import KeptEditor from './KeptEditor.vue';
 import MeasuresEditor from './MeasuresEditor.vue';
+import SharingEditor from './SharingEditor.vue';
 import StagesEditor from './StagesEditor.vue';
 import UnitsEditor from './UnitsEditor.vue';
 
@@ -132,5 +135,89 @@ describe('the units', () => {
     await field('What is put in').trigger('blur');
     await field('Where they stand').setValue('refrigerator');
     expect(now().plan).toMatchObject({ unitWord: 'towel', putIn: 'beans', place: 'refrigerator' });
+  });
+
+  it('texts follow the plant when the field is left, and stay where they were typed', async () => {
+    await edit(UnitsEditor, { ...draft, nullHypothesis: 'Nothing will come of it for radish.' });
+    await field('Plant').setValue('mustard');
+    expect(now().hypothesis).toContain('radish');
+    await field('Plant').trigger('blur');
+    expect(now().hypothesis).toContain('mustard');
+    expect(now().nullHypothesis).toBe('Nothing will come of it for radish.');
+  });
+
+  it('arms may be of unequal size, and seeds set one by one', async () => {
+    await edit(ArmsEditor);
+    await field('Dishes of arm X').setValue('4');
+    expect(now().units.filter(({ arm }) => arm === 'X')).toHaveLength(4);
+    expect(now().units).toHaveLength(10);
+    page.unmount();
+    await edit(UnitsEditor, now());
+    expect(field('Units an arm').attributes('placeholder')).toBe('differ');
+    await button('not as many in each?')?.trigger('click');
+    const [first] = now().units;
+    await field(`Sown in ${first.unit}`).setValue('23');
+    expect(
+      now()
+        .units.map(({ sown }) => sown)
+        .sort(),
+    ).toEqual([23, ...new Array<number>(9).fill(25)]);
+    expect(field('Sown in each unit').attributes('placeholder')).toBe('differ');
+  });
+
+  it('blocks have names of their own', async () => {
+    await edit(UnitsEditor, replan(draft, { layout: 'blocks', blocks: 2 }));
+    await field('Name of block 2').setValue('north rack');
+    await field('Name of block 2').trigger('blur');
+    expect(new Set(now().units.map(({ block }) => block))).toEqual(new Set(['A', 'north rack']));
+  });
+
+  it('what they share is asked in the open: how, what, and how many', async () => {
+    await edit(SharingEditor);
+    expect(page.text()).toContain('What do these 12 dishes share?');
+    await field('What units share').setValue('several');
+    await field('What is shared').setValue('lamp');
+    await field('What is shared').trigger('blur');
+    await field('How many each arm has').setValue('3');
+    expect(new Set(now().units.map(({ container }) => container)).size).toBe(6);
+    expect(now().units[0].container).toMatch(/^lamp [CX]\.1$/);
+    await field('What units share').setValue('own');
+    expect(now().units.every(({ container }) => container === null)).toBe(true);
+  });
+
+  it('places that cannot be shuffled put each arm on its own side', async () => {
+    await edit(BenchSettings);
+    await field('Kind of shelf 1').setValue('bed');
+    await field('Light of shelf 1').setValue('outdoors');
+    await button('Put each arm on its own side')?.trigger('click');
+    expect(now().plan).toMatchObject({ fixedPlaces: true, bench: [{ kind: 'bed', light: 'outdoors' }] });
+    expect(page.text()).toContain('each arm has its own side');
+  });
+
+  it('days and moments are typed as people write them, and what is none changes nothing', async () => {
+    await edit(MeasuresEditor);
+    const days = field(`Reading days of ${draft.measures[0].name}`);
+    await days.setValue('10min, 8h 3');
+    expect(now().measures[0].readingDays).toEqual([10 / 1440, 8 / 24, 3]);
+    await days.setValue('3 five');
+    expect(page.text()).toContain('“five” is not a day');
+    expect(now().measures[0].readingDays).toEqual([10 / 1440, 8 / 24, 3]);
+  });
+
+  it('what else differs is said a line each, and blind reading is a switch', async () => {
+    await edit(DifferencesEditor);
+    await page.find('textarea').setValue('three litres against four\none pot is cracked');
+    expect(now().plan.differences).toEqual(['three litres against four', 'one pot is cracked']);
+    page.unmount();
+    await edit(MeasuresEditor);
+    await page.find('.blind input').trigger('change');
+    expect(now().blinded).toBe(true);
+  });
+
+  it('a step has days', async () => {
+    await edit(StagesEditor, { ...draft, plan: { ...draft.plan, stages: [] } });
+    await button('Add a step')?.trigger('click');
+    await field('Days of step 1').setValue('14 28');
+    expect(now().plan.stages[0].days).toEqual([14, 28]);
   });
 });

@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import {
   armsTable,
+  blocksTable,
   comparisonsTable,
   sproutingTable,
   termsTable,
@@ -18,12 +19,14 @@ const props = defineProps<{ study: Study; measure: Measure; row: MeasureResult }
 const terms = computed(() => termsTable(props.measure, props.row));
 const trend = computed(() => trendSentence(props.study, props.measure, props.row));
 const fast = computed(() => sproutingTable(props.study, props.measure, props.row));
+const blocks = computed(() => blocksTable(props.study, props.measure, props.row));
 const tests = computed(() => testRows(props.row));
 </script>
 
 <template>
   <DataTable v-if="row.comparisons.length > 0" v-bind="comparisonsTable(study, measure, row)" />
   <DataTable v-bind="armsTable(study, measure, row)" />
+  <DataTable v-if="blocks" v-bind="blocks" />
   <DataTable v-if="fast" v-bind="fast" />
   <DataTable v-if="terms" v-bind="terms" />
   <p v-if="trend">{{ trend }}</p>
