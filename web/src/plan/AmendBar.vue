@@ -1,20 +1,32 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
-import { shortDate } from '@fern/core';
+import { isDate, shortDate } from '@fern/core';
 import { useLoaded } from '../frame/loaded';
+import DateField from '../kit/DateField.vue';
 import ProblemNote from '../kit/ProblemNote.vue';
 import TextField from '../kit/TextField.vue';
 import { useDocument } from '../stores/document';
 import { useHistory } from '../stores/history';
 
 /** A started plan changes only with a reason, and the report shows it. */
-const { experiment } = useLoaded();
+const { experiment, study } = useLoaded();
 const document = useDocument();
 const history = useHistory();
 const what = ref('');
 const reason = ref('');
-const ready = computed(() => what.value.trim() !== '' && reason.value.trim() !== '');
+/** Nothing can have been read before it began. */
+const tooLate = computed(() => {
+  const first = study.value.observations.reduce<string | null>((least, { observedOn }) => {
+    const day = observedOn.slice(0, 10);
+    return least === null || day < least ? day : least;
+  }, null);
+  const { startedOn } = experiment.value;
+  return first !== null && startedOn !== null && startedOn > first
+    ? `Something was read on ${shortDate(first)} already: day 0 cannot be later.`
+    : null;
+});
+const ready = computed(() => what.value.trim() !== '' && reason.value.trim() !== '' && tooLate.value === null);
 
 async function save(): Promise<void> {
   await history.amend(what.value.trim(), reason.value.trim());
@@ -25,6 +37,15 @@ async function save(): Promise<void> {
 <template>
   <div v-if="history.amending" class="bar" role="group" aria-label="Amendment">
     <p><b>You are changing a plan that has started.</b> Nothing is saved until you say what and why.</p>
+    <label class="start"
+      >Day 0 was
+      <DateField
+        :value="experiment.startedOn ?? ''"
+        label="Day 0"
+        wrong="Choose the day on which everything was sown or planted."
+        @change="(day) => isDate(day) && history.edit((now) => ({ ...now, startedOn: day }))"
+    /></label>
+    <ProblemNote :words="tooLate" />
     <TextField :value="what" placeholder="what you change" label="What you change" @change="what = $event" />
     <TextField :value="reason" placeholder="why" label="Why you change it" @change="reason = $event" />
     <Button type="primary" :disabled="!ready" @click="save">Save the amendment</Button>
@@ -34,6 +55,12 @@ async function save(): Promise<void> {
   <ul v-if="experiment.plan.amendments.length > 0" class="list small" aria-label="Amendments">
     <li v-for="(item, i) in experiment.plan.amendments" :key="i">
       <b>{{ shortDate(item.on) }}</b>: {{ item.what }}, because {{ item.reason }}
+      <details v-if="item.changes.length > 0">
+        <summary>{{ item.changes.length === 1 ? 'What was changed' : `All ${item.changes.length} changes` }}</summary>
+        <ul>
+          <li v-for="change in item.changes" :key="change.what">{{ change.what }}: “{{ change.before }}” became “{{ change.after }}”</li>
+        </ul>
+      </details>
     </li>
   </ul>
 </template>
@@ -55,6 +82,9 @@ async function save(): Promise<void> {
 }
 .bar :deep(input) {
   width: 260px;
+}
+.start {
+  flex-basis: 100%;
 }
 .list {
   margin: 0 0 14px;

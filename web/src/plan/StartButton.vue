@@ -2,10 +2,11 @@
 import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
-import { fairTest, isDate } from '@fern/core';
+import { daysBetween, fairTest, isDate, longDate } from '@fern/core';
 import { useLoaded } from '../frame/loaded';
 import ConfirmDialog from '../kit/ConfirmDialog.vue';
 import DateField from '../kit/DateField.vue';
+import MarginNote from '../kit/MarginNote.vue';
 import ProblemNote from '../kit/ProblemNote.vue';
 import { useDocument } from '../stores/document';
 import { useHistory } from '../stores/history';
@@ -19,6 +20,7 @@ const router = useRouter();
 const open = ref(false);
 const day = ref(today());
 const against = computed(() => fairTest(experiment.value).filter(({ severity }) => severity === 'blocker' || severity === 'serious'));
+const ahead = computed(() => (isDate(day.value) ? Math.max(0, daysBetween(today(), day.value)) : 0));
 const blocked = computed(() => against.value.some(({ severity }) => severity === 'blocker'));
 const warning = computed(() => {
   const [first] = against.value;
@@ -46,8 +48,14 @@ async function start(): Promise<void> {
     <label
       >Day 0: <DateField :value="day" label="Day 0" wrong="Choose the day on which everything is sown or planted." @change="day = $event"
     /></label>
+    <MarginNote v-if="ahead > 0" severity="caution"
+      >That is {{ ahead === 1 ? 'tomorrow' : `${ahead} days from now` }}. Until then the plan is frozen and nothing is due. Is it the day on
+      which you sow or plant?</MarginNote
+    >
     <template #buttons>
-      <Button type="primary" :disabled="blocked || !isDate(day)" @click="start">Start and freeze the plan</Button>
+      <Button type="primary" :disabled="blocked || !isDate(day)" @click="start">{{
+        ahead > 0 ? `Yes, it starts on ${longDate(day)}` : 'Start and freeze the plan'
+      }}</Button>
     </template>
   </ConfirmDialog>
 </template>

@@ -2,9 +2,22 @@
 import type { VueWrapper } from '@vue/test-utils';
 import { beforeEach, describe, expect, it } from 'vitest';
 import type { Component } from 'vue';
-import { anySprouting, experimentFrom, replan, type Experiment } from '@fern/core';
+import {
+  addDays,
+  anySprouting,
+  blankOf,
+  experimentFrom,
+  longDate,
+  observationFields,
+  replan,
+  type Experiment,
+  type Observation,
+} from '@fern/core';
 import { useDocument } from '../stores/document';
-import { fakeServer, mountLoaded, startedStudy } from '../testing';
+import { eventually, fakeServer, mountLoaded, startedStudy } from '../testing';
+import { useHistory } from '../stores/history';
+import { today } from '../stores/today';
+import AmendBar from './AmendBar.vue';
 import ArmsEditor from './ArmsEditor.vue';
 import BenchSettings from './BenchSettings.vue';
 import DifferencesEditor from './DifferencesEditor.vue';
@@ -12,8 +25,10 @@ import KeptEditor from './KeptEditor.vue';
 import MeasuresEditor from './MeasuresEditor.vue';
 import SharingEditor from './SharingEditor.vue';
 import StagesEditor from './StagesEditor.vue';
+import StartButton from './StartButton.vue';
 import UnitsEditor from './UnitsEditor.vue';
 
+const aReading = (more: Partial<Observation>): Observation => ({ ...blankOf(observationFields), ...more });
 let page: VueWrapper;
 const draft = experimentFrom(anySprouting, { created: '2026-04-01', startOn: '2026-04-01', seed: 4 });
 const now = () => useDocument().experiment as Experiment;
@@ -219,5 +234,40 @@ describe('the units', () => {
     await button('Add a step')?.trigger('click');
     await field('Days of step 1').setValue('14 28');
     expect(now().plan.stages[0].days).toEqual([14, 28]);
+  });
+});
+
+describe('the start', () => {
+  it('of a day to come is asked about', async () => {
+    await edit(StartButton);
+    await button('Start the experiment')?.trigger('click');
+    const dialog = () => document.body.textContent ?? '';
+    await eventually(() => expect(dialog()).toContain('Start and freeze the plan'));
+    const day = document.querySelector<HTMLInputElement>('[aria-label="Day 0"]');
+    if (day === null) throw new Error('no day is asked for');
+    day.value = addDays(today(), 5);
+    day.dispatchEvent(new Event('input'));
+    await eventually(() => expect(dialog()).toContain('5 days from now'));
+    expect(dialog()).toContain(`Yes, it starts on ${longDate(addDays(today(), 5))}`);
+  });
+
+  it('is mended by an amendment that lists the old day and the new, and never to after a reading', async () => {
+    const started = startedStudy();
+    const [unit] = started.experiment.units;
+    const seen = aReading({ id: 'r', unit: unit.unit, measure: 'sprouts', observedOn: today(), value: 3 });
+    fakeServer({ ...started, observations: [seen] });
+    page = await mountLoaded(AmendBar);
+    useHistory().beginAmendment();
+    await page.vm.$nextTick();
+    await field('Day 0').setValue(addDays(today(), 1));
+    expect(page.text()).toContain('day 0 cannot be later');
+    const before = started.experiment.startedOn ?? '';
+    await field('Day 0').setValue(addDays(before, -2));
+    await field('What you change').setValue('the start');
+    await field('Why you change it').setValue('sown on Friday, not on Sunday');
+    await button('Save the amendment')?.trigger('click');
+    await eventually(() => expect(now().plan.amendments).toHaveLength(1));
+    expect(now().plan.amendments[0].changes).toEqual([{ what: 'day 0', before, after: addDays(before, -2) }]);
+    await eventually(() => expect(page.text()).toContain(`day 0: “${before}” became “${addDays(before, -2)}”`));
   });
 });
