@@ -3,3 +3,4 @@ export { describeProblem } from './Problem';
 export { readPackage, type PackageFiles, type ReadResult } from './readPackage';
 export { writePackage } from './writePackage';
 export { unzipPackage, zipPackage } from './zip';
+export { zipEntries } from './zipEntries';

@@ -1,7 +1,7 @@
 // @vitest-environment happy-dom
 import type { VueWrapper } from '@vue/test-utils';
 import { beforeEach, describe, expect, it } from 'vitest';
-import { addDays, blankOf, happeningFields, observationFields, type Happening, type Observation, type Study } from '@fern/core';
+import { addDays, blankOf, happeningFields, observationFields, shortDate, type Happening, type Observation, type Study } from '@fern/core';
 import { today } from '../stores/today';
 import { useLog } from '../stores/log';
 import { useOutbox } from '../stores/outbox';
@@ -24,7 +24,7 @@ const read = (unit: string, value: number, more: Partial<Observation> = {}): Obs
 async function log(study: Study): Promise<void> {
   server = fakeServer(study);
   page = await mountLoaded(LogPage);
-  await eventually(() => expect(page.text()).toMatch(/What was read|The log begins/));
+  await eventually(() => expect(page.text()).toMatch(/The notebook|The log begins/));
 }
 const table = () => page.findAll('table tr').map((row) => row.findAll('th, td').map((cell) => cell.text()));
 const dialog = () => document.querySelector('.ant-modal-content');
@@ -54,53 +54,45 @@ describe('the log', () => {
     const study = startedStudy();
     await log({ ...study, experiment: { ...study.experiment, plan: { ...study.experiment.plan, frozenOn: null } } });
     expect(page.find('h1').text()).toBe('The log begins with the start');
-    expect(page.text()).not.toContain('What was read');
+    expect(page.text()).not.toContain('The notebook');
   });
 
-  it('says what is due, and that nothing was read yet', async () => {
+  it('says what is due, and shows a row a unit to type in', async () => {
     await log(startedStudy());
     expect(page.find('h1').text()).toBe('12 dishes wait to be read today');
-    expect(page.text()).toContain('Nothing yet. After the first walk a row a dish stands here.');
+    expect(table()).toHaveLength(13);
     expect(page.text()).toContain('Nothing so far.');
   });
 
-  it('shows what was read by unit and day, with a dash for what was not', async () => {
-    await log(startedStudy([read('D01', 4, { observedOn: addDays(today(), -1) }), read('D01', 12), read('D02', 11)]));
+  it('shows what was read by unit and day: each walk, and what was extra', async () => {
+    const extra = read('D01', 4, { observedOn: addDays(today(), -1), plannedDay: null });
+    await log(startedStudy([extra, read('D01', 12, { plannedDay: 3 }), read('D02', 11, { plannedDay: 3 })]));
     const [head, ...rows] = table();
-    expect(head.slice(-2)).toEqual(['2', '3']);
-    expect(rows.find(([unit]) => unit === 'D01')?.slice(-2)).toEqual(['4', '12']);
-    expect(rows.find(([unit]) => unit === 'D02')?.slice(-2)).toEqual(['–', '11']);
+    expect(head.slice(2)).toEqual([`extra, ${shortDate(addDays(today(), -1))}`, 'day 3', 'day 5', 'day 7', 'day 10']);
+    expect(rows.find(([unit]) => unit === 'D02')?.slice(2, 4)).toEqual(['', '11']);
     expect(rows).toHaveLength(12);
   });
 
-  it('a correction stands in the place of the old value, and the old one is said to be kept', async () => {
-    const wrong = read('D01', 21);
-    await log(startedStudy([wrong, read('D01', 12, { replaces: wrong.id })]));
-    expect(
-      table()
-        .find(([unit]) => unit === 'D01')
-        ?.at(-1),
-    ).toBe('12');
-    expect(page.find('caption').text()).toContain('1 corrected; the old values are kept.');
+  it('a correction stands in the place of the old value, and is marked', async () => {
+    const wrong = read('D02', 21, { plannedDay: 3 });
+    await log(startedStudy([wrong, read('D02', 12, { plannedDay: 3, replaces: wrong.id })]));
+    expect(table().find(([unit]) => unit === 'D02')?.[2]).toBe('12*');
   });
 
   it('hides the arms where the experiment is blind', async () => {
-    await log(startedStudy([read('D01', 12)], { blinded: true }));
-    expect(table()[0]).toEqual(['dish', '3']);
-    await log(startedStudy([read('D01', 12)]));
-    expect(table()[0]).toEqual(['dish', 'arm', '3']);
+    await log(startedStudy([], { blinded: true }));
+    expect(table()[0].slice(0, 2)).toEqual(['dish', 'day 3']);
+    await log(startedStudy());
+    expect(table()[0].slice(0, 3)).toEqual(['dish', 'arm', 'day 3']);
   });
 
-  it('with many days shows the last of them, and lets others be chosen', async () => {
-    const days = Array.from({ length: 65 }, (_, i) => i);
-    const study = startedStudy(
-      days.map((day) => read('D01', day, { observedOn: addDays(today(), day - 64) })),
-      { startedOn: addDays(today(), -64) },
-    );
-    await log(study);
-    expect(table()[0].slice(2)).toEqual(['60', '61', '62', '63', '64']);
+  it('with many days shows the newest that have come, and lets others be chosen', async () => {
+    const base = startedStudy([], { startedOn: addDays(today(), -64) });
+    const measures = base.experiment.measures.map((own) => ({ ...own, readingDays: Array.from({ length: 100 }, (_, day) => day) }));
+    await log({ ...base, experiment: { ...base.experiment, measures } });
+    expect(table()[0].slice(2, 4)).toEqual(['day 60', 'day 61']);
     await page.find('select[aria-label="Which days are shown"]').setValue('0');
-    expect(table()[0].slice(2, 5)).toEqual(['0', '1', '2']);
+    expect(table()[0].slice(2, 5)).toEqual(['day 0', 'day 1', 'day 2']);
     expect(table()[0]).toHaveLength(32);
   });
 });

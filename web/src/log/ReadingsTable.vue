@@ -1,55 +1,111 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
-import { unitData, walkOrder } from '@fern/core';
+import { Button } from 'ant-design-vue';
+import { computed, ref, shallowRef, watch } from 'vue';
+import { addDays, gridCell, gridColumns, isDate, kindOf, unitData, walkOrder, type GridColumn, type Unit } from '@fern/core';
 import { useLoaded } from '../frame/loaded';
 import ChoiceField from '../kit/ChoiceField.vue';
 import DataTable from '../kit/DataTable.vue';
+import DateField from '../kit/DateField.vue';
+import { today } from '../stores/today';
+import ImportReadings from './ImportReadings.vue';
+import ReadingsGrid from './ReadingsGrid.vue';
 
 /** More days side by side than this nobody can read, and more cells make the page wait; the other days are chosen. */
 const MOST_DAYS = 30;
 const MOST_CELLS = 3000;
 const FEWEST_DAYS = 7;
 
-/** What was read of one measure: a row a unit, a column a day. */
+/** Everything that was read of one measure: a row a unit, a column a walk or an extra day; typed in, mended, pasted and imported here. */
 const { experiment, study } = useLoaded();
 const shown = ref(experiment.value.measures.find((measure) => measure.primary)?.measure);
 const measure = computed(() => experiment.value.measures.find((own) => own.measure === shown.value) ?? experiment.value.measures[0]);
-const curves = computed(() => new Map(unitData(study.value, measure.value).map(({ unit, curve }) => [unit.unit, curve])));
-const days = computed(() => [...new Set([...curves.value.values()].flatMap((curve) => curve.map(({ day }) => day)))].sort((a, b) => a - b));
+const workedOut = computed(() => kindOf(measure.value).entry === 'none');
+
+const newDay = ref(today());
+const more = ref<readonly string[]>([]);
+const columns = computed(() => gridColumns(study.value, measure.value, more.value));
 const daysAtOnce = computed(() => Math.max(FEWEST_DAYS, Math.min(MOST_DAYS, Math.floor(MOST_CELLS / experiment.value.units.length))));
-const ranges = computed(() => Array.from({ length: Math.ceil(days.value.length / daysAtOnce.value) }, (_, i) => rangeOf(i)).reverse());
+const ranges = computed(() => Array.from({ length: Math.ceil(columns.value.length / daysAtOnce.value) }, (_, i) => rangeOf(i)).reverse());
 const chosen = ref<string | null>(null);
-const range = computed(() => ranges.value.find(({ value }) => value === chosen.value) ?? ranges.value[0]);
-const shownDays = computed(() => range.value?.days ?? []);
-
-function rangeOf(i: number) {
-  const own = days.value.slice(i * daysAtOnce.value, (i + 1) * daysAtOnce.value);
-  return { value: String(i), label: `days ${own[0]} to ${own[own.length - 1]}`, days: own };
-}
-const corrected = computed(() => study.value.observations.filter((seen) => seen.replaces !== null).length);
-const caption = computed(() => {
-  const { name, unit } = measure.value;
-  const kept = corrected.value > 0 ? ` ${corrected.value} corrected; the old values are kept.` : '';
-  return `${name}${unit ? `, ${unit}` : ''}, by day after the start.${kept}`;
-});
-const head = computed(() => [experiment.value.plan.unitWord, ...(experiment.value.blinded ? [] : ['arm']), ...shownDays.value.map(String)]);
-const rows = computed(() =>
-  walkOrder(experiment.value.units).map((unit) => {
-    const values = new Map((curves.value.get(unit.unit) ?? []).map(({ day, value }) => [day, value]));
-    const code = unit.status === 'active' ? unit.unit : `${unit.unit} ${unit.status}`;
-    return [code, ...(experiment.value.blinded ? [] : [unit.arm]), ...shownDays.value.map((day) => shortly(values.get(day)))];
-  }),
+/** The newest that has begun, unless others are chosen. */
+const range = computed(
+  () =>
+    ranges.value.find(({ value }) => value === chosen.value) ??
+    ranges.value.find(({ columns: own }) => hasCome(own[0])) ??
+    ranges.value.at(-1),
 );
-
-/** As it was read; what is worked out, to six digits. */
-function shortly(value: number | undefined): string {
-  return value === undefined ? '–' : String(Number(value.toPrecision(6)));
+const hasCome = ({ on, plannedDay }: GridColumn) => {
+  const { startedOn } = experiment.value;
+  return (on ?? (startedOn === null ? '' : addDays(startedOn, Math.floor(plannedDay ?? 0)))) <= today();
+};
+function rangeOf(i: number) {
+  const own = columns.value.slice(i * daysAtOnce.value, (i + 1) * daysAtOnce.value);
+  return { value: String(i), label: `${own[0].id} to ${own[own.length - 1].id}`, columns: own };
 }
+function addDay(): void {
+  if (!isDate(newDay.value) || newDay.value > today()) return;
+  more.value = [...new Set([...more.value, newDay.value])];
+  chosen.value = null;
+}
+
+const arm = ref('all');
+const arms = computed(() => [
+  { value: 'all', label: 'all arms' },
+  ...experiment.value.arms.map((own) => ({ value: own.arm, label: own.name })),
+]);
+const gaps = ref(false);
+const sorted = ref<string | null>(null);
+const shownColumns = computed<readonly GridColumn[]>(() => range.value?.columns ?? []);
+// Worked out once for a choice of filter and order: a row that is filled does not jump away under the hand.
+const order = shallowRef<readonly string[]>([]);
+watch(
+  [() => measure.value.measure, arm, gaps, sorted, () => range.value?.label, () => experiment.value.units.length],
+  () => (order.value = inOrder()),
+  {
+    immediate: true,
+  },
+);
+const units = computed(() => {
+  const byCode = new Map(experiment.value.units.map((unit) => [unit.unit, unit]));
+  return order.value.flatMap((code) => byCode.get(code) ?? []);
+});
+function inOrder(): string[] {
+  const shownUnits = walkOrder(experiment.value.units).filter((unit) => arm.value === 'all' || unit.arm === arm.value);
+  const kept = gaps.value
+    ? shownUnits.filter((unit) => unit.status === 'active' && shownColumns.value.some((column) => isGap(unit, column)))
+    : shownUnits;
+  const by = columns.value.find(({ id }) => id === sorted.value);
+  const valueOf = (unit: Unit) => (by ? (gridCell(study.value, measure.value, unit, by).reading?.value ?? -Infinity) : 0);
+  const compare: Readonly<Record<string, (a: Unit, b: Unit) => number>> = {
+    unit: (a, b) => (a.unit < b.unit ? -1 : 1),
+    arm: (a, b) => (a.arm < b.arm ? -1 : a.arm > b.arm ? 1 : 0),
+  };
+  return [...kept].sort(compare[sorted.value ?? ''] ?? ((a, b) => valueOf(b) - valueOf(a))).map(({ unit }) => unit);
+}
+function isGap(unit: Unit, column: GridColumn): boolean {
+  const { reading, on } = gridCell(study.value, measure.value, unit, column);
+  return column.plannedDay !== null && reading === null && on !== null && on <= today();
+}
+
+const curves = computed(() => unitData(study.value, measure.value));
+const days = computed(() =>
+  [...new Set(curves.value.flatMap(({ curve }) => curve.map(({ day }) => day)))].sort((a, b) => a - b).slice(-MOST_DAYS),
+);
+const head = computed(() => [experiment.value.plan.unitWord, ...(experiment.value.blinded ? [] : ['arm']), ...days.value.map(String)]);
+const rows = computed(() => {
+  const byUnit = new Map(curves.value.map(({ unit, curve }) => [unit.unit, new Map(curve.map(({ day, value }) => [day, value]))]));
+  const value = (unit: Unit, day: number) => byUnit.get(unit.unit)?.get(day);
+  return units.value.map((unit) => [
+    unit.status === 'active' ? unit.unit : `${unit.unit} ${unit.status}`,
+    ...(experiment.value.blinded ? [] : [unit.arm]),
+    ...days.value.map((day) => (value(unit, day) === undefined ? '–' : String(Number(value(unit, day)?.toPrecision(6))))),
+  ]);
+});
 </script>
 
 <template>
   <div class="head later">
-    <h2>What was read</h2>
+    <h2>The notebook</h2>
     <ChoiceField
       v-if="experiment.measures.length > 1"
       :value="measure.measure"
@@ -57,8 +113,54 @@ function shortly(value: number | undefined): string {
       label="Which measure is shown"
       @change="shown = $event"
     />
+    <ChoiceField v-if="!experiment.blinded" :value="arm" :options="arms" label="Which arm is shown" @change="arm = $event" />
     <ChoiceField v-if="ranges.length > 1" :value="range?.value" :options="ranges" label="Which days are shown" @change="chosen = $event" />
+    <label v-if="!workedOut" class="small"><input v-model="gaps" type="checkbox" /> only gaps</label>
+    <ImportReadings :measure="measure" />
   </div>
-  <p v-if="days.length === 0" class="soft">Nothing yet. After the first walk a row a {{ experiment.plan.unitWord }} stands here.</p>
-  <DataTable v-else :caption="caption" :head="head" :rows="rows" :numbers-from="experiment.blinded ? 1 : 2" />
+  <template v-if="workedOut">
+    <p v-if="days.length === 0" class="soft">Nothing yet: it is worked out from what is read.</p>
+    <DataTable
+      v-else
+      :caption="`${measure.name}${measure.unit ? `, ${measure.unit}` : ''}, by day after the start; worked out from the readings.`"
+      :head="head"
+      :rows="rows"
+      :numbers-from="experiment.blinded ? 1 : 2"
+    />
+  </template>
+  <template v-else>
+    <p class="soft small">
+      {{ measure.name }}{{ measure.unit ? `, ${measure.unit}` : '' }}. Type and press Enter to go down, Tab to go on; paste a block from a
+      spreadsheet. A dash is “not read”, an x “nothing there”. * corrected, + read late; what stood before is kept.
+    </p>
+    <p v-if="units.length === 0" class="soft">No gap is left: every {{ experiment.plan.unitWord }} shown was read.</p>
+    <ReadingsGrid
+      v-else
+      :measure="measure"
+      :units="units"
+      :columns="shownColumns"
+      :sorted="sorted"
+      @sort="sorted = sorted === $event ? null : $event"
+    />
+    <p class="add small">
+      <span>Something read on another day:</span>
+      <DateField :value="newDay" label="Day of extra readings" @change="newDay = $event" />
+      <Button size="small" :disabled="!isDate(newDay) || newDay > today()" @click="addDay">Add a column</Button>
+    </p>
+  </template>
 </template>
+
+<style scoped>
+.head {
+  flex-wrap: wrap;
+  gap: 8px 14px;
+  align-items: baseline;
+  justify-content: start;
+}
+.add {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 12px;
+  align-items: baseline;
+}
+</style>

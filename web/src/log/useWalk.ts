@@ -1,6 +1,17 @@
 import { v7 as uuid } from 'uuid';
 import { computed, ref, watch, type Ref } from 'vue';
-import { isValued, kindOf, readingBefore, readReading, shortDate, type Doubt, type Observation, type Stop } from '@fern/core';
+import {
+  isValued,
+  kindOf,
+  readingBefore,
+  readReading,
+  shortDate,
+  takeReading,
+  type Doubt,
+  type Observation,
+  type Said,
+  type Stop,
+} from '@fern/core';
 import { useLoaded } from '../frame/loaded';
 import { useOutbox } from '../stores/outbox';
 import { useSession } from '../stores/session';
@@ -11,9 +22,6 @@ interface Taken {
   readonly stop: number;
   readonly before: Observation | null;
 }
-
-/** What a reading says: a value, or why there is none. */
-type Said = Pick<Observation, 'value' | 'absent' | 'note'>;
 
 interface Walked {
   readonly stops: Readonly<Ref<readonly Stop[]>>;
@@ -86,24 +94,9 @@ export function useWalk({ stops, readOn, kept }: Walked) {
   }
 
   function keep(here: Stop, what: Said): void {
-    const { unit, measure, reading } = here;
-    const observation: Observation = {
-      id: uuid(),
-      unit: unit.unit,
-      plant: null,
-      measure: measure.measure,
-      observedOn: dayOf(here),
-      plannedDay: reading ? reading.plannedDay : here.plannedDay,
-      moment: reading?.moment ?? null,
-      ...what,
-      category: measure.category,
-      observer: session.account?.name ?? null,
-      blinded: experiment.value.blinded,
-      source: 'hand',
-      replaces: reading?.id ?? null,
-    };
-    outbox.add(id.value, { kind: 'reading', content: observation });
-    kept?.(observation.id);
+    const by = { id: uuid(), observer: session.account?.name ?? null, blinded: experiment.value.blinded };
+    outbox.add(id.value, { kind: 'reading', content: takeReading(here, what, dayOf(here), by) });
+    kept?.(by.id);
   }
 
   /** Keeps what is said of this stop, unless that is what stands there, and goes on. */

@@ -33,8 +33,9 @@ export const useOutbox = defineStore('outbox', () => {
   let more = false;
   let over = false;
 
-  async function add(experiment: string, logged: Logged): Promise<void> {
-    await put([toWait(session.account?.id ?? '', experiment, logged)]);
+  /** All of them are kept in this browser, or none is. */
+  async function add(experiment: string, logged: readonly Logged[]): Promise<void> {
+    await put(logged.map((item) => toWait(session.account?.id ?? '', experiment, item)));
     await send();
   }
 
@@ -140,7 +141,8 @@ export const useOutbox = defineStore('outbox', () => {
     aside: computed(() => own.value.filter((item) => item.refused !== undefined)),
     waiting: own,
     of: (experiment: string) => ready.value.filter((item) => item.experiment === experiment),
-    add: (experiment: string, logged: Logged) => void add(experiment, logged),
+    add: (experiment: string, logged: Logged) => void add(experiment, [logged]),
+    addAll: (experiment: string, logged: readonly Logged[]) => add(experiment, logged),
     drop: forget,
     send,
     /** Told of what was acknowledged. */

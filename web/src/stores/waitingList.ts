@@ -28,12 +28,13 @@ export function useWaitingList() {
   /** Adds items, or puts them in the place of those with their ids. */
   async function put(items: readonly Waiting[]): Promise<void> {
     const ids = items.map(({ id }) => id);
+    const fresh = new Map(items.map((item) => [item.id, item]));
     const known = new Set(list.value.map(({ id }) => id));
-    list.value = [...list.value.map((item) => items.find(({ id }) => id === item.id) ?? item), ...items.filter(({ id }) => !known.has(id))];
+    list.value = [...list.value.map((item) => fresh.get(item.id) ?? item), ...items.filter(({ id }) => !known.has(id))];
     try {
       await storeWaiting(items);
       held.value = new Set([...held.value, ...ids]);
-      unkept.value = new Set([...unkept.value].filter((id) => !ids.includes(id)));
+      unkept.value = new Set([...unkept.value].filter((id) => !fresh.has(id)));
     } catch {
       unkept.value = new Set([...unkept.value, ...ids]);
     }

@@ -1,0 +1,47 @@
+import { kindOf, type Doubt } from '../kinds';
+import type { Measure, Observation, Unit } from '../model';
+import { readReading } from './readReading';
+
+/** What stands in one cell of a table, once it is read. */
+export type CellSays = Pick<Observation, 'value' | 'absent'>;
+
+const NOT_READ = /^([-–—]|not read)$/i;
+const NOTHING_THERE = /^(x|nothing|nothing there)$/i;
+
+/**
+ * A cell of the table as it is typed, pasted or imported: a number, a dash for "not read", an x for "nothing there".
+ * @param text as typed
+ * @param measure what is read
+ * @param unit whose it is
+ * @returns what it says; null where it is empty; or what is wrong with it in words
+ */
+export function typedCell(text: string, measure: Measure, unit: Pick<Unit, 'unit' | 'sown'>): CellSays | { readonly wrong: string } | null {
+  const typed = text.trim();
+  if (typed === '') return null;
+  if (NOT_READ.test(typed)) return { value: null, absent: 'not-read' };
+  if (NOTHING_THERE.test(typed)) return { value: null, absent: 'nothing-there' };
+  const read = readReading(typed, measure);
+  if ('wrong' in read) return read;
+  const impossible = impossibleIn(read.value, measure, unit);
+  return impossible === null ? { value: read.value, absent: null } : { wrong: impossible };
+}
+
+function impossibleIn(value: number, measure: Measure, unit: Pick<Unit, 'unit' | 'sown'>): string | null {
+  const kind = kindOf(measure);
+  const choices = kind.choices(measure);
+  if (choices.length > 0 && !choices.some((choice) => choice.value === value))
+    return `${value} is no step of “${measure.name}”. Its steps are ${choices.map((choice) => choice.value).join(', ')}.`;
+  const doubts: readonly Doubt[] = kind.doubts(value, { measure, unit, before: null, neighbours: [] });
+  return doubts.find(({ level }) => level === 'stop')?.message ?? null;
+}
+
+/**
+ * The same in the table's own signs.
+ * @param reading what stands there; null where nothing does
+ * @returns as it would be typed
+ */
+export function cellText(reading: CellSays | null): string {
+  if (reading === null) return '';
+  if (reading.value !== null) return String(reading.value);
+  return reading.absent === 'nothing-there' ? 'x' : '–';
+}

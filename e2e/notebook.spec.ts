@@ -1,0 +1,84 @@
+import ExcelJS from 'exceljs';
+import { expect, test, type Page } from '@playwright/test';
+import type { Study } from '@fern/core';
+import { enterDemo } from './enter';
+
+const addDays = (from: string, days: number) => new Date(Date.parse(from) + days * 86_400_000).toISOString().slice(0, 10);
+
+/** The demo's pots with their water lost: two walks were read, the third is open. */
+async function openNotebook(page: Page) {
+  await enterDemo(page);
+  const list = (await (await page.request.get('/api/experiments')).json()) as { id: string; title: string }[];
+  const id = list.find(({ title }) => title.startsWith('Straw mulch'))?.id ?? '';
+  const study = async () => (await (await page.request.get(`/api/experiments/${id}/study`)).json()) as Study;
+  await page.goto(`/experiments/${id}/log`);
+  await expect(page.getByRole('heading', { name: 'The notebook' })).toBeVisible();
+  return { study };
+}
+
+test('a notebook is typed in as in a spreadsheet, pasted, and brought from a file', async ({ page, context }) => {
+  const { study } = await openNotebook(page);
+  const { experiment, observations } = await study();
+  const start = experiment.startedOn ?? '';
+  const units = experiment.units.length;
+  const before = observations.length;
+  const cell = (unit: string, day: number) =>
+    page
+      .locator('tbody tr')
+      .filter({ has: page.getByRole('rowheader', { name: unit, exact: true }) })
+      .locator('td.cell')
+      .nth([3, 6, 8].indexOf(day));
+
+  await test.step('24 numbers of three digits take 96 keys', async () => {
+    await cell('P01', 8).click();
+    for (let i = 0; i < units; i++) {
+      await page.keyboard.type(String(130 + i));
+      await page.keyboard.press('Enter');
+    }
+    await expect.poll(async () => (await study()).observations.length, { timeout: 20_000 }).toBe(before + units);
+    const fresh = (await study()).observations.slice(before);
+    expect(fresh.every(({ plannedDay, observedOn }) => plannedDay === 8 && observedOn === addDays(start, 8))).toBe(true);
+    expect(fresh.map(({ value }) => value)).toEqual(Array.from({ length: units }, (_, i) => 130 + i));
+  });
+
+  await test.step('a block from a spreadsheet is pasted whole; what was there is kept', async () => {
+    await context.grantPermissions(['clipboard-read', 'clipboard-write']);
+    await page.evaluate(() => navigator.clipboard.writeText('70\t101\nmany\t102'));
+    await cell('P03', 3).click();
+    await page.keyboard.press('Control+V');
+    await expect(page.getByText('Nothing was pasted.')).toBeVisible();
+    await page.evaluate(() => navigator.clipboard.writeText('70\t101\n\t102'));
+    await page.keyboard.press('Control+V');
+    await expect(page.getByText('3 readings were pasted.')).toBeVisible();
+    await expect(cell('P03', 3)).toContainText('*');
+    await cell('P03', 6).click();
+    await expect(page.locator('.history')).toContainText('before:');
+  });
+
+  const count = async () => (await study()).observations.length;
+  await expect.poll(count).toBe(before + units + 3);
+  const choose = async (name: string, buffer: Buffer) =>
+    page.getByLabel('File with readings').setInputFiles({ name, mimeType: 'text/csv', buffer });
+
+  await test.step('a table names each cell that cannot be taken', async () => {
+    await page.getByRole('button', { name: 'Import a table' }).click();
+    await choose('shelf.csv', Buffer.from('pot,day 3\nP01,much\nP77,4\n'));
+    await expect(page.getByRole('dialog')).toContainText('row 2, day 3: “much” is not a number');
+    await expect(page.getByRole('dialog')).toContainText('row 3, pot: “P77” is no pot of this experiment.');
+    expect(await count()).toBe(before + units + 3);
+  });
+
+  await test.step('a workbook is taken, with its dates and its columns matched', async () => {
+    const book = new ExcelJS.Workbook();
+    const sheet = book.addWorksheet('Shelf');
+    sheet.addRow(['Label', 'When', 'Water lost', 'Weather']);
+    sheet.addRow(['P01', new Date(`${addDays(start, 7)}T00:00:00Z`), 55.5, 'rain']);
+    sheet.addRow(['P02', new Date(`${addDays(start, 7)}T00:00:00Z`), 56, 'rain']);
+    await choose('shelf.xlsx', Buffer.from(await book.xlsx.writeBuffer()));
+    await page.getByRole('button', { name: 'Take all 2 readings' }).click();
+    await expect(page.getByRole('dialog')).toContainText('2 readings are taken.');
+    await expect.poll(count).toBe(before + units + 5);
+    const [one] = (await study()).observations.slice(-2);
+    expect(one).toMatchObject({ unit: 'P01', value: 55.5, plannedDay: null, observedOn: addDays(start, 7), source: 'import' });
+  });
+});

@@ -1,0 +1,145 @@
+// @vitest-environment happy-dom
+import { flushPromises, type VueWrapper } from '@vue/test-utils';
+import { beforeEach, describe, expect, it } from 'vitest';
+import { addDays, blankOf, observationFields, type Observation } from '@fern/core';
+import { useLog } from '../stores/log';
+import { useOutbox } from '../stores/outbox';
+import { today } from '../stores/today';
+import { eventually, fakeServer, mountLoaded, startedStudy } from '../testing';
+import ReadingsTable from './ReadingsTable.vue';
+
+const base = startedStudy([], {});
+const start = addDays(today(), -12);
+const experiment = { ...base.experiment, startedOn: start, plan: { ...base.experiment.plan, frozenOn: start } };
+const [first, second] = experiment.units;
+const reading = (more: Partial<Observation>): Observation => ({
+  ...blankOf(observationFields),
+  id: 'r',
+  unit: first.unit,
+  measure: 'sprouts',
+  observedOn: addDays(start, 3),
+  plannedDay: 3,
+  value: 4,
+  ...more,
+});
+let page: VueWrapper;
+async function open(...observations: Observation[]): Promise<void> {
+  fakeServer({ experiment, observations, happenings: [], care: [] });
+  page = await mountLoaded(ReadingsTable);
+}
+const cellAt = (row: number, column: number) => page.findAll('tbody tr')[row].findAll('td.cell')[column];
+const field = () => page.find<HTMLInputElement>('.cell input');
+const live = () => useLog().study?.observations ?? [];
+async function type(text: string, key = 'Enter'): Promise<void> {
+  await field().setValue(text);
+  await field().trigger('keydown', { key });
+  await flushPromises();
+}
+
+beforeEach(() => {
+  page?.unmount();
+  document.body.innerHTML = '';
+});
+
+describe('the notebook', () => {
+  it('is typed in down a column and along a row, each reading on its own walk and day', async () => {
+    await open();
+    await cellAt(0, 0).trigger('click');
+    for (const value of ['3', '5', '–']) await type(value);
+    expect(live().map(({ unit, value, absent, plannedDay, observedOn }) => [unit, value, absent, plannedDay, observedOn])).toEqual(
+      [3, 5, null].map((value, i) => [experiment.units[i].unit, value, value === null ? 'not-read' : null, 3, addDays(start, 3)]),
+    );
+    await cellAt(0, 1).trigger('click');
+    await type('6', 'Tab');
+    await type('7', 'Tab');
+    expect(
+      live()
+        .slice(3)
+        .map(({ unit, plannedDay }) => [unit, plannedDay]),
+    ).toEqual([
+      [first.unit, 5],
+      [first.unit, 7],
+    ]);
+  });
+
+  it('a cell mended is a correction on its own day, and what stood there is shown', async () => {
+    await open(reading({ observedOn: addDays(start, 4), observer: 'Moss' }));
+    await cellAt(0, 0).trigger('click');
+    await eventually(() => expect(field().element.value).toBe('4'));
+    await type('6');
+    expect(live().at(-1)).toMatchObject({ replaces: 'r', value: 6, plannedDay: 3, observedOn: addDays(start, 4) });
+    await cellAt(0, 0).trigger('click');
+    await eventually(() => expect(page.find('.history').text()).toContain('before: 4 ('));
+    expect(page.find('.history').text()).toContain('Moss');
+    expect(cellAt(0, 0).text()).toContain('*');
+    await page.find('[aria-label="Day on which this was read"]').setValue(addDays(start, 3));
+    expect(live().at(-1)).toMatchObject({ value: 6, plannedDay: 3, observedOn: addDays(start, 3) });
+  });
+
+  it('what cannot be is said, and the cell is not left', async () => {
+    await open();
+    await cellAt(0, 0).trigger('click');
+    await type('99');
+    expect(page.find('[role="alert"]').text()).toContain('25');
+    expect(live()).toHaveLength(0);
+    await field().trigger('keydown', { key: 'Escape' });
+    await eventually(() => expect(field().element.value).toBe(''));
+    expect(page.find('[role="alert"]').exists()).toBe(false);
+  });
+
+  it('a walk that has not come cannot be typed in', async () => {
+    fakeServer({ ...startedStudy(), care: [] });
+    page = await mountLoaded(ReadingsTable);
+    await cellAt(0, 3).trigger('click');
+    await type('3');
+    expect(page.find('[role="alert"]').text()).toContain('has not come yet');
+  });
+
+  it('a block is pasted whole, or not at all', async () => {
+    await open();
+    await cellAt(0, 0).trigger('click');
+    await eventually(() => expect(field().exists()).toBe(true));
+    const paste = (text: string) => field().trigger('paste', { clipboardData: { getData: () => text } });
+    await paste('3\t4\nmany\t5');
+    expect(page.text()).toContain('Nothing was pasted.');
+    expect(page.text()).toContain(`${second.unit}, day 3: “many” is not a number`);
+    expect(useOutbox().count + live().length).toBe(0);
+    await paste('3\t4\n\t5');
+    await eventually(() => expect(page.text()).toContain('3 readings were pasted.'));
+    expect(live().map(({ unit, value, plannedDay }) => [unit, value, plannedDay])).toEqual([
+      [first.unit, 3, 3],
+      [first.unit, 4, 5],
+      [second.unit, 5, 5],
+    ]);
+  });
+
+  it('shows only gaps or one arm, in the order of a column; a row that is filled stays until one asks again', async () => {
+    await open(reading({}), reading({ id: 's', unit: second.unit, value: 9 }));
+    const codes = () => page.findAll('tbody th').map((own) => own.text());
+    const heads = page.findAll('thead button');
+    await heads.find((own) => own.text() === 'day 3')?.trigger('click');
+    expect(codes().slice(0, 2)).toEqual([second.unit, first.unit]);
+    await page.find('[aria-label="Which arm is shown"]').setValue('X');
+    expect(codes()).toHaveLength(6);
+  });
+
+  it('something read on another day has a column of its own', async () => {
+    await open();
+    await page.find('[aria-label="Day of extra readings"]').setValue(addDays(start, 6));
+    await page
+      .findAll('button')
+      .find((own) => own.text() === 'Add a column')
+      ?.trigger('click');
+    await eventually(() =>
+      expect(
+        page
+          .findAll('thead th')
+          .map((own) => own.text())
+          .join(),
+      ).toContain('extra,'),
+    );
+    await cellAt(0, 2).trigger('click');
+    await type('8');
+    expect(live()).toMatchObject([{ plannedDay: null, observedOn: addDays(start, 6), value: 8 }]);
+  });
+});

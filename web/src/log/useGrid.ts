@@ -1,0 +1,134 @@
+import { v7 as uuid } from 'uuid';
+import { computed, nextTick, ref, shallowRef, type Ref } from 'vue';
+import {
+  cellText,
+  gridCell,
+  pastedBlock,
+  shortDate,
+  takeReading,
+  typedCell,
+  type CellSays,
+  type GridColumn,
+  type Measure,
+  type PasteProblem,
+  type Unit,
+} from '@fern/core';
+import { useLoaded } from '../frame/loaded';
+import { useOutbox } from '../stores/outbox';
+import { useSession } from '../stores/session';
+import { today } from '../stores/today';
+
+interface Shown {
+  readonly measure: Readonly<Ref<Measure>>;
+  readonly units: Readonly<Ref<readonly Unit[]>>;
+  readonly columns: Readonly<Ref<readonly GridColumn[]>>;
+}
+
+/** A table that is typed in cell after cell: where one stands, what is typed there, and what is wrong with it. */
+export function useGrid({ measure, units, columns }: Shown) {
+  const { id, experiment, study } = useLoaded();
+  const outbox = useOutbox();
+  const session = useSession();
+  const at = ref({ row: 0, column: 0 });
+  const typed = ref('');
+  const wrong = ref<string | null>(null);
+  const pasted = ref<string | null>(null);
+  const problems = shallowRef<readonly PasteProblem[]>([]);
+  let arrived = true;
+  const unit = computed<Unit | null>(() => units.value[at.value.row] ?? null);
+  const column = computed<GridColumn | null>(() => columns.value[at.value.column] ?? null);
+  const here = computed(() => (unit.value && column.value ? gridCell(study.value, measure.value, unit.value, column.value) : null));
+  const stands = computed(() => cellText(here.value?.reading ?? null));
+
+  function goTo(row: number, to: number): void {
+    at.value = {
+      row: Math.max(0, Math.min(units.value.length - 1, row)),
+      column: Math.max(0, Math.min(columns.value.length - 1, to)),
+    };
+    wrong.value = null;
+    // What was just kept stands in the table a moment later; until then nothing is typed in the new cell.
+    arrived = false;
+    void nextTick(() => {
+      typed.value = stands.value;
+      arrived = true;
+    });
+  }
+
+  function reading(row: Unit, own: GridColumn, says: CellSays, observedOn: string, source: 'hand' | 'import' = 'hand') {
+    const { reading: before } = gridCell(study.value, measure.value, row, own);
+    const by = { id: uuid(), observer: session.account?.name ?? null, blinded: experiment.value.blinded, source };
+    const place = { unit: row, measure: measure.value, plannedDay: own.plannedDay, reading: before };
+    return { kind: 'reading', content: takeReading(place, { ...says, note: before?.note ?? null }, observedOn, by) } as const;
+  }
+
+  /** The day on which a reading of this cell was taken; null where that day has not come. */
+  function dayOf(row: Unit, own: GridColumn): string | null {
+    const { reading: before, on } = gridCell(study.value, measure.value, row, own);
+    if (before !== null) return before.observedOn;
+    return on !== null && on <= today() ? on : null;
+  }
+
+  /** Takes what is typed; whether one may go on. An emptied cell was read and is not known any more: a dash, with what stood there kept. */
+  function keep(): boolean {
+    if (!arrived || unit.value === null || column.value === null || typed.value.trim() === stands.value) return true;
+    const read = typedCell(typed.value, measure.value, unit.value) ?? { value: null, absent: 'not-read' as const };
+    if ('wrong' in read) {
+      wrong.value = read.wrong;
+      return false;
+    }
+    const day = dayOf(unit.value, column.value);
+    if (day === null) {
+      wrong.value = `${here.value?.on ? shortDate(here.value.on) : 'That day'} has not come yet.`;
+      return false;
+    }
+    outbox.add(id.value, reading(unit.value, column.value, read, day));
+    pasted.value = null;
+    return true;
+  }
+
+  function move(rows: number, to: number): void {
+    if (keep()) goTo(at.value.row + rows, at.value.column + to);
+  }
+
+  /** Along the row, and from its end to the next. */
+  function next(step: 1 | -1): void {
+    const place = at.value.row * columns.value.length + at.value.column + step;
+    if (place < 0 || place >= units.value.length * columns.value.length) return void keep();
+    if (keep()) goTo(Math.floor(place / columns.value.length), place % columns.value.length);
+  }
+
+  /** All of a pasted block, or nothing. */
+  function paste(text: string): void {
+    const { row, column: first } = at.value;
+    const [below, right] = [units.value.slice(row), columns.value.slice(first)];
+    const block = pastedBlock(text, { units: below, columns: right.map(({ id: own }) => own), measure: measure.value });
+    problems.value = [];
+    pasted.value = null;
+    if ('problems' in block) return void (problems.value = block.problems);
+    const taken = block.cells.flatMap(({ row: r, column: c, says }) => {
+      const { reading: before } = gridCell(study.value, measure.value, below[r], right[c]);
+      if (before !== null && before.value === says.value && before.absent === says.absent) return [];
+      return [{ unit: below[r], column: right[c], says, day: dayOf(below[r], right[c]) }];
+    });
+    const early = taken.filter(({ day }) => day === null);
+    if (early.length > 0) {
+      problems.value = early.map((cell) => ({ unit: cell.unit.unit, column: cell.column.id, message: 'That day has not come yet.' }));
+      return;
+    }
+    void outbox.addAll(
+      id.value,
+      taken.map((cell) => reading(cell.unit, cell.column, cell.says, cell.day ?? today())),
+    );
+    pasted.value = taken.length === 1 ? '1 reading was pasted.' : `${taken.length} readings were pasted.`;
+    goTo(row, first);
+  }
+
+  /** Says on another day that what stands here was read: the reading stays, its day is mended. */
+  function mendDay(day: string): void {
+    const before = here.value?.reading;
+    if (!before || !unit.value || !column.value || day > today() || day === before.observedOn.slice(0, 10)) return;
+    outbox.add(id.value, reading(unit.value, column.value, before, day));
+  }
+
+  return { at, unit, column, here, typed, wrong, pasted, problems, goTo, keep, move, next, paste, mendDay };
+}
