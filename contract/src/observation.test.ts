@@ -56,7 +56,7 @@ describe('events, care and status', () => {
   });
 
   it('care has an amount of nought or more', () => {
-    const care = { id: 'c', on: '2026-04-14', unit: null, arm: 'C', kind: 'water', amount: 60, amountUnit: 'mL', note: null };
+    const care = { id: 'c', on: '2026-04-14', units: [], arms: ['C'], kind: 'water', amount: 60, amountUnit: 'mL', note: null };
     expect(wrong(careSchema, care)).toBeNull();
     expect(wrong(careSchema, { ...care, amount: -1 })?.pointer).toBe('/amount');
   });

@@ -138,8 +138,8 @@ export function anyStudy(): fc.Arbitrary<Study> {
     const care: fc.Arbitrary<Care> = fc.record({
       id: fc.constant('c1'),
       on: date,
-      unit: units > 0 ? fc.option(fc.constantFrom(...unitCodes), { nil: null }) : fc.constant(null),
-      arm: fc.option(fc.constantFrom(...armCodes), { nil: null }),
+      units: fc.subarray(unitCodes),
+      arms: fc.subarray(armCodes),
       kind: fc.constantFrom('water' as const, 'feed' as const),
       amount: fc.option(
         fc.double({ min: 0, max: 1000, noNaN: true }).map((n) => (n === 0 ? 0 : n)),
@@ -147,6 +147,9 @@ export function anyStudy(): fc.Arbitrary<Study> {
       ),
       amountUnit: fc.constantFrom(null, 'mL', 'g'),
       note: maybe,
+      step: fc.constantFrom(null, 'potted'),
+      replaces: fc.constant(null),
+      withdrawn: fc.boolean(),
     });
     const experiment: fc.Arbitrary<Experiment> = fc.record({
       name: words,

@@ -41,8 +41,8 @@ export const goodBodies: Readonly<Record<string, unknown>> = {
   'post /experiments/:id/care': {
     id: 'c',
     on: '2026-04-02',
-    unit: null,
-    arm: null,
+    units: [],
+    arms: [],
     kind: 'water',
     amount: 1,
     amountUnit: 'mL',

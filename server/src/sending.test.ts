@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { blankOf, happeningFields, readPackage, unzipPackage, type Happening, type Study } from '@fern/core';
+import { blankOf, careFields, happeningFields, readPackage, type Care, type Happening, type Study, unzipPackage } from '@fern/core';
 import type { ExperimentRecord, Problem, StudyRecord } from '@fern/contract';
 import { password, plan, reading, startClassroom } from './classroom';
 import { startTestServer, type Answer, type Caller, type TestServer } from './testServer';
@@ -27,7 +27,7 @@ describe('what a client makes', () => {
     units: ['D01'],
     note: 'a cat sat on it',
   };
-  const care = { id: 'c1', on: '2026-04-03', unit: 'D01', arm: null, kind: 'water', amount: 20, amountUnit: 'mL', note: null };
+  const care: Care = { ...blankOf(careFields), id: 'c1', on: '2026-04-03', units: ['D01'], amount: 20, amountUnit: 'mL' };
 
   it.each([
     ['happenings', event, { note: 'two cats' }],
@@ -46,6 +46,22 @@ describe('what a client makes', () => {
       expect(study[path].filter((own) => own.id === entry.id)).toEqual([entry]);
     },
   );
+
+  it('care and what went wrong name only whom there is', async () => {
+    const wrong = async (path: string, entry: object) => problem(await teacher.call('POST', `/api/experiments/${id}/${path}`, entry));
+    expect((await wrong('care', { ...care, id: 'c9', units: ['D01', 'D99'] })).errors?.[0]).toEqual({
+      pointer: '/units/1',
+      detail: 'There is no unit D99 in this experiment.',
+    });
+    expect((await wrong('happenings', { ...event, id: 'e9', arms: ['Q'] })).errors?.[0].pointer).toBe('/arms/0');
+  });
+
+  it('care is mended like any entry', async () => {
+    const address = `/api/experiments/${id}/care`;
+    await teacher.call('POST', address, care);
+    expect((await teacher.call('POST', address, { ...care, id: 'c2', amount: 30, replaces: 'c1' })).status).toBe(200);
+    expect(problem(await teacher.call('POST', address, { ...care, id: 'c3', replaces: 'c1' })).detail).toMatch(/was mended already/);
+  });
 
   it('an entry is mended once, in a chain, and only one that is there', async () => {
     const address = `/api/experiments/${id}/happenings`;

@@ -43,6 +43,8 @@ export interface Field<Value = unknown> {
   readonly sparse: boolean;
   readonly says: Says;
   readonly cell?: CellForm;
+  /** The name of its column in a table, where that is not its own. */
+  readonly column?: string;
 }
 
 export type Fields = Readonly<Record<string, Field>>;
@@ -59,6 +61,7 @@ interface More<Value> {
   readonly sparse?: boolean;
   readonly says?: Says;
   readonly cell?: CellForm;
+  readonly column?: string;
 }
 
 function field<Value>(shape: Shape, blank: Value, more: More<Value>, nullable = false): Field<Value> {
@@ -73,6 +76,7 @@ function field<Value>(shape: Shape, blank: Value, more: More<Value>, nullable = 
     sparse: more.sparse ?? false,
     says: more.says ?? {},
     ...(more.cell ? { cell: more.cell } : {}),
+    ...(more.column ? { column: more.column } : {}),
   };
 }
 

@@ -4,7 +4,7 @@ import { onWalks } from '../study/onWalks';
 import type { Problem } from './Problem';
 import { readDescriptor } from './readDescriptor';
 import { MOST_PROBLEMS, readTable, type TableRow } from './readTable';
-import { tables, type Table } from './tables';
+import { columnOf, tables, type Table } from './tables';
 
 /** The texts of a package by file name. */
 export type PackageFiles = Readonly<Record<string, string>>;
@@ -99,13 +99,16 @@ function* checkReferences(rows: Rows): Iterable<Problem> {
   }
   const units = new Set(rows.units.map(({ record }) => record.unit));
   const arms = new Set(rows.arms.map(({ record }) => record.arm));
-  for (const { row, record } of rows.events) {
-    for (const [field, known] of [['arms', arms] as const, ['units', units] as const])
-      for (const code of record[field]) {
-        const message = `"${code}" stands in no row of ${field}.csv; expected codes with a space between`;
-        if (!known.has(code)) yield { file: tables.events.file, row, column: field, message };
-      }
-  }
+  for (const { table, own } of [
+    { table: tables.events, own: rows.events },
+    { table: tables.care, own: rows.care },
+  ])
+    for (const { row, record } of own)
+      for (const [field, known] of [['arms', arms] as const, ['units', units] as const])
+        for (const code of record[field]) {
+          const message = `"${code}" stands in no row of ${field}.csv; expected codes with a space between`;
+          if (!known.has(code)) yield { file: table.file, row, column: columnOf(field, table.fields[field]), message };
+        }
 }
 
 function* checkTogether({ arms, measures, observations }: Rows): Iterable<Problem> {

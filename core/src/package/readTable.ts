@@ -4,7 +4,7 @@ import { expected, fits } from '../model/readRecord';
 import { numberCell } from '../model/cells';
 import { unguarded } from './formulaGuard';
 import type { Problem } from './Problem';
-import { columnName, plainFields, wordColumns, type Table } from './tables';
+import { columnOf, plainFields, wordColumns, type Table } from './tables';
 
 /** A package with more rows in a table, or more problems, is read no further. */
 const MOST_ROWS = 1_000_000;
@@ -41,17 +41,17 @@ export function readTable<F extends Fields>(table: Table<F>, csv: string): ReadT
   const [header = [], ...lines] = parsed.data;
   const fields = plainFields(table.fields);
   if (header.length === 0) {
-    problem(1, null, `the file is empty; expected a header with ${fields.map(([name]) => columnName(name)).join(', ')}`);
+    problem(1, null, `the file is empty; expected a header with ${fields.map(([name, field]) => columnOf(name, field)).join(', ')}`);
     return { columns: [], rows: [], problems };
   }
   header.forEach((name, i) => {
     if (header.indexOf(name) !== i) problem(1, name, 'the column stands twice; expected once');
   });
-  const missing = fields.filter(([name, { must }]) => must && !header.includes(columnName(name)));
-  for (const [name] of missing) problem(1, columnName(name), 'the column is missing; expected it in the header');
+  const missing = fields.filter(([name, field]) => field.must && !header.includes(columnOf(name, field)));
+  for (const [name, field] of missing) problem(1, columnOf(name, field), 'the column is missing; expected it in the header');
   if (missing.length > 0) return { columns: header, rows: [], problems };
 
-  const places = fields.map(([name, field]) => ({ name, field, column: columnName(name), at: header.indexOf(columnName(name)) }));
+  const places = fields.map(([name, field]) => ({ name, field, column: columnOf(name, field), at: header.indexOf(columnOf(name, field)) }));
   const words = wordColumns(table.fields).map(([name, prefix]) => ({
     name,
     columns: header.flatMap((column, at) => (column.startsWith(prefix) ? [{ column, at, word: column.slice(prefix.length) }] : [])),

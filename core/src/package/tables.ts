@@ -44,19 +44,16 @@ export const tables = {
     ],
   }),
   events: table('events', happeningFields, { optional: true, foreignKeys: [{ field: 'replaces', table: 'events', key: 'id' }] }),
-  care: table('care', careFields, {
-    optional: true,
-    foreignKeys: [
-      { field: 'unit', table: 'units', key: 'unit' },
-      { field: 'arm', table: 'arms', key: 'arm' },
-    ],
-  }),
+  care: table('care', careFields, { optional: true, foreignKeys: [{ field: 'replaces', table: 'care', key: 'id' }] }),
 };
 
 /** The name of a field's column: `smallestDifference` is `smallest_difference`. */
-export function columnName(field: string): string {
+function columnName(field: string): string {
   return field.replace(/[A-Z]/g, (letter) => `_${letter.toLowerCase()}`);
 }
+
+/** The name of the column in which a field stands. */
+export const columnOf = (name: string, { column }: Pick<Field, 'column'>) => column ?? columnName(name);
 
 /** The columns of words by name, as `factor_mulch`. */
 export function wordColumns(fields: Fields): readonly (readonly [field: string, prefix: string])[] {

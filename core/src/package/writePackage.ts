@@ -2,7 +2,7 @@ import Papa from 'papaparse';
 import type { Field, Fields, Study } from '../model';
 import { guarded } from './formulaGuard';
 import type { PackageFiles } from './readPackage';
-import { columnName, plainFields, tables, wordColumns } from './tables';
+import { columnOf, plainFields, tables, wordColumns } from './tables';
 
 type Row = Readonly<Record<string, unknown>>;
 type Cell = string | number | boolean | null;
@@ -72,8 +72,8 @@ function columnsOf(fields: Fields, rows: readonly Row[]): Column[] {
   const plain = plainFields(fields)
     .filter(([name, { sparse, blank }]) => !sparse || rows.some((row) => row[name] !== blank))
     .map(([name, field]): Column => ({
-      name: columnName(name),
-      schema: schemaOf(columnName(name), field),
+      name: columnOf(name, field),
+      schema: schemaOf(columnOf(name, field), field),
       cell: (row) => cellOf(field, row[name]),
     }));
   const words = wordColumns(fields).flatMap(([name, prefix]) => {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { Experiment, Happening, Measure, Observation, Plan, Study } from '../model';
+import { blankOf, careFields, type Experiment, type Happening, type Measure, type Observation, type Plan, type Study } from '../model';
 import { aMeasure, anArm, anExperiment, aHappening, anObservation, aUnit, placed } from '../testing';
 import { eventEffects } from './eventEffects';
 import { validity, validityRules } from './validity';
@@ -41,14 +41,13 @@ const lost = (...gone: string[]) => ({
 const look = aMeasure({ measure: 'look', name: 'Looks', kind: 'rating', unit: '', primary: false, readingDays: [7] });
 const water = (t: number) => ({
   care: (['C', 'T'] as const).map((arm) => ({
+    ...blankOf(careFields),
     id: arm,
     on: '2026-04-02',
-    unit: null,
-    arm,
+    arms: [arm],
     kind: 'water' as const,
     amount: arm === 'T' ? t : 500,
     amountUnit: 'mL',
-    note: null,
   })),
 });
 
@@ -58,7 +57,7 @@ const waterIn = (amounts: Readonly<Record<'C' | 'T', readonly [number, string]>>
   care: (['C', 'T'] as const).map((arm) => ({
     ...water(0).care[0],
     id: arm,
-    arm,
+    arms: [arm],
     amount: amounts[arm][0],
     amountUnit: amounts[arm][1],
   })),

@@ -1,6 +1,9 @@
 import { isShare, kindOf } from '../kinds';
 import { longDate, momentWords, type Experiment, type Study, type Writing } from '../model';
-import { liveHappenings } from '../study/liveHappenings';
+import { careWords } from '../log/careWords';
+import { rounded } from '../quantities/roundTo';
+import { careTotals } from '../study/careTotals';
+import { liveCare, liveHappenings } from '../study/liveEntries';
 import { curvesPicture, mainPicture } from '../weigh/pictures';
 import type { MeasureResult, Result } from '../weigh/Result';
 import { armName, explainChance, gapFact, intervalFact } from '../weigh/verdict/wording';
@@ -44,6 +47,7 @@ export function report(study: Study, result: Result): Block[] {
     ...method(experiment),
     ...results(study, result),
     ...happened(study),
+    ...cared(study),
     heading('What could have fooled us'),
     ...fooled(study, result),
     ...own('discussion'),
@@ -186,6 +190,20 @@ function happened(study: Study): Block[] {
   const all = [...events, ...gone].sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : 0));
   if (all.length === 0) return [];
   return [heading('What happened'), list(all.map(({ on, text }) => (on === '' ? text : `${longDate(on)}: ${text}`)))];
+}
+
+/** What each arm was given in all, and every step that was done with its day. */
+function cared(study: Study): Block[] {
+  const { experiment } = study;
+  const totals = (['water', 'feed'] as const).flatMap((kind) => {
+    const found = careTotals(study, kind);
+    if (found === null) return [];
+    const each = found.arms.map((arm) => `${arm.name} ${rounded(arm.each, null)} ${found.unit} each`);
+    return [`${capital(kind)} in all: ${each.join(', ')}.`];
+  });
+  const done = liveCare(study).filter(({ kind, step }) => step !== null || kind === 'other');
+  const lines = [...totals, ...done.map((care) => `${longDate(care.on)}: ${careWords(experiment, care)}`)];
+  return lines.length === 0 ? [] : [heading('Care'), list(lines)];
 }
 
 function fooled({ experiment }: Study, result: Result): Block[] {

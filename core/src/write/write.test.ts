@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { aMeasure, anArm, studyOf, valueOf } from '../testing';
-import { blankOf, emptyPlan, stageFields, type Study } from '../model';
+import { blankOf, careFields, emptyPlan, stageFields, type Study } from '../model';
 import { crossFactors } from '../plan/crossFactors';
 import { analyse } from '../analyse';
 import { curvesPicture, dotsPicture } from '../weigh/pictures';
@@ -89,6 +89,27 @@ describe('the lab report', () => {
     expect(words).toContain('Potted, on day 9 and 30: all arms.');
     expect(words).toMatch(/### What else differed\s+- three litres against four/);
     expect(words).toContain('| runner beans | 9.50 (3) | 15.75 (2) |');
+  });
+
+  it('tells what each arm was given, and each step that was done on its day', () => {
+    const blank = blankOf(careFields);
+    const care = [
+      { ...blank, id: 'a', on: '2026-04-02', arms: ['C'], amount: 500, amountUnit: 'mL' },
+      {
+        ...blank,
+        id: 'b',
+        on: '2026-04-02',
+        units: study.experiment.units.filter(({ arm }) => arm === 'T').map(({ unit }) => unit),
+        amount: 0.1,
+        amountUnit: 'L',
+      },
+      { ...blank, id: 'c', on: '2026-04-03', amount: 900, amountUnit: 'mL' },
+      { ...blank, id: 'd', on: '2026-04-03', withdrawn: true, replaces: 'c' },
+      { ...blank, id: 'e', on: '2026-04-09', kind: 'other' as const, step: 'potted', units: ['C1', 'T2'] },
+    ];
+    const words = markdown(report({ ...study, care }, analyse({ ...study, care })));
+    expect(words).toContain('Water in all: plain water 100 mL each, tea 100 mL each.');
+    expect(words).toContain('Thursday 9 April: potted: C1, T2');
   });
 
   it('leaves the writer’s own words exactly as typed, and keeps others from turning into signs', () => {

@@ -90,7 +90,7 @@ export async function listObservations(database: Database, ownerId: string, expe
 
 /** Writes down what went wrong. The same entry again is the same one; its id with other content is refused. */
 export const addHappening = (database: Database, ownerId: string, experimentId: string, event: Happening) =>
-  append(database, ownerId, experimentId, 'happenings', happeningFields, event, checkMended);
+  append(database, ownerId, experimentId, 'happenings', happeningFields, event);
 
 /** Writes down what was given to the plants, in the same way. */
 export const addCare = (database: Database, ownerId: string, experimentId: string, care: Care) =>
@@ -103,13 +103,13 @@ function append<Entry extends Happening | Care>(
   table: 'happenings' | 'care',
   fields: Fields,
   entry: Entry,
-  check?: (tables: Tables, experimentId: string, entry: Entry) => Promise<void>,
 ): Promise<Entry> {
   return database.write(async (tables) => {
-    await getExperiment(tables, ownerId, experimentId);
+    const { experiment } = await getExperiment(tables, ownerId, experimentId);
+    checkCodes(experiment, entry);
     const stored = await tables.models[table].findOne({ where: { experimentId, id: entry.id }, raw: true });
     if (stored === null) {
-      await check?.(tables, experimentId, entry);
+      await checkMended(tables, experimentId, table, entry);
       await insertRecords(tables, table, [entry], () => ({ experimentId }));
     } else if (!same(fromRow(fields, stored), entry))
       throw new ProblemError(409, 'Another entry is stored under this id already. Nothing was changed.', [
@@ -119,10 +119,24 @@ function append<Entry extends Happening | Care>(
   });
 }
 
+/** Whom an entry names must be there. */
+function checkCodes({ units, arms }: Experiment, entry: Happening | Care): void {
+  const unit = entry.units.findIndex((code) => !units.some((own) => own.unit === code));
+  const arm = entry.arms.findIndex((code) => !arms.some((own) => own.arm === code));
+  const wrong = (pointer: string, detail: string) => new ProblemError(422, `${detail} Nothing was stored.`, [{ pointer, detail }]);
+  if (unit >= 0) throw wrong(`/units/${unit}`, `There is no unit ${entry.units[unit]} in this experiment.`);
+  if (arm >= 0) throw wrong(`/arms/${arm}`, `There is no arm ${entry.arms[arm]} in this experiment.`);
+}
+
 /** An entry is mended once, in a chain: two people who mend the same are told of one another. */
-async function checkMended({ statements }: Tables, experimentId: string, { replaces }: Happening): Promise<void> {
+async function checkMended(
+  { statements }: Tables,
+  experimentId: string,
+  table: 'happenings' | 'care',
+  { replaces }: Happening | Care,
+): Promise<void> {
   if (replaces === null) return;
-  const found = await statements.all<{ id: string }>('SELECT id FROM happenings WHERE experimentId = ?1 AND (id = ?2 OR replaces = ?2)', [
+  const found = await statements.all<{ id: string }>(`SELECT id FROM ${table} WHERE experimentId = ?1 AND (id = ?2 OR replaces = ?2)`, [
     experimentId,
     replaces,
   ]);

@@ -5,5 +5,6 @@ import type { Waiting } from '../stores/waiting';
 export function waitingWords(item: Waiting): string {
   if (item.kind === 'reading') return `${item.content.unit}, ${shortDate(item.content.observedOn)}: ${item.content.value ?? 'no value'}`;
   if (item.kind === 'happening') return `What went wrong on ${shortDate(item.content.on)}`;
+  if (item.kind === 'care') return `Care given on ${shortDate(item.content.on)}`;
   return `${item.content.unit} as ${item.content.status}`;
 }

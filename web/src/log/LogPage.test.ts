@@ -1,7 +1,18 @@
 // @vitest-environment happy-dom
 import type { VueWrapper } from '@vue/test-utils';
 import { beforeEach, describe, expect, it } from 'vitest';
-import { addDays, blankOf, happeningFields, observationFields, shortDate, type Happening, type Observation, type Study } from '@fern/core';
+import {
+  addDays,
+  blankOf,
+  careFields,
+  happeningFields,
+  observationFields,
+  shortDate,
+  type Care,
+  type Happening,
+  type Observation,
+  type Study,
+} from '@fern/core';
 import { today } from '../stores/today';
 import { useLog } from '../stores/log';
 import { useOutbox } from '../stores/outbox';
@@ -27,12 +38,13 @@ async function log(study: Study): Promise<void> {
   await eventually(() => expect(page.text()).toMatch(/The notebook|The log begins/));
 }
 const table = () => page.findAll('table tr').map((row) => row.findAll('th, td').map((cell) => cell.text()));
-const dialog = () => document.querySelector('.ant-modal-content');
+/** The one that was opened last. */
+const dialog = () => [...document.querySelectorAll('.ant-modal-content')].at(-1);
 const button = (words: string) =>
   [...document.querySelectorAll('button')].find((own) => own.textContent?.replace(/\s+/g, ' ').trim() === words);
 
 const within = <E extends Element>(selector: string): E => {
-  const found = document.querySelector<E>(`.ant-modal-content ${selector}`);
+  const found = dialog()?.querySelector<E>(selector);
   if (!found) throw new Error(`there is no ${selector}`);
   return found;
 };
@@ -100,6 +112,8 @@ describe('the log', () => {
 describe('a unit that is chosen on the bench', () => {
   const pick = async (unit: string) => {
     await page.find(`[data-unit="${unit}"]`).trigger('click');
+    await eventually(() => expect(document.body.textContent).toContain(`What about ${unit}?`));
+    [...document.querySelectorAll('button')].find((own) => /It is lost|Its loss/.test(own.textContent ?? ''))?.click();
     await eventually(() => expect(dialog()?.textContent).toContain(`What happened to ${unit}?`));
   };
 
@@ -223,11 +237,7 @@ describe('what went wrong', () => {
 
   it.each([
     ['a day that is to come', async () => setDay('The day on which it happened', addDays(today(), 1)), /today or before/],
-    [
-      'a code that is not there',
-      async () => setField('input[aria-label="Codes of those that it touched"]', 'D03 X9', 'input'),
-      /no dish X9/,
-    ],
+    ['a code that is not there', async () => setField('input[aria-label="Their codes"]', 'D03 X9', 'input'), /no dish X9/],
   ])('with %s is not written, and says why', async (_, spoil, words) => {
     await log({ ...startedStudy(), happenings: [cold] });
     await open('Mend');
@@ -235,5 +245,61 @@ describe('what went wrong', () => {
     button('Mend it')?.click();
     await eventually(() => expect(dialog()?.textContent).toMatch(words));
     expect(written()).toEqual([]);
+  });
+});
+
+describe('care', () => {
+  const given = () => server.calls.filter(({ path }) => path.endsWith('/care')).map(({ body }) => body as unknown as Care);
+  const water: Care = { ...blankOf(careFields), id: 'w1', on: addDays(today(), -1), units: ['D01', 'D02'], amount: 60, amountUnit: 'mL' };
+
+  it('is written down for any day and any units, and each arm’s total is told', async () => {
+    await log(startedStudy());
+    button('Water or feed')?.click();
+    await eventually(() => expect(dialog()?.textContent).toContain('Water, feed and other care'));
+    await setField('[aria-label="How much"]', '240');
+    await setDay('The day on which it was done', addDays(today(), -2));
+    const inAll = [...(dialog()?.querySelectorAll<HTMLInputElement>('input[type="radio"]') ?? [])].at(-1);
+    inAll?.click();
+    await eventually(() => expect(dialog()?.textContent).toContain('that is 20 mL for each dish'));
+    button('Write it down for 12 dishes')?.click();
+    await eventually(() =>
+      expect(given()[0]).toMatchObject({ on: addDays(today(), -2), units: [], amount: 20, amountUnit: 'mL', kind: 'water' }),
+    );
+    await eventually(() => expect(page.text()).toContain('water: Plain water 20 mL each, X 20 mL each'));
+  });
+
+  it('as last time is two taps', async () => {
+    await log({ ...startedStudy(), care: [water] });
+    button('Water or feed')?.click();
+    await eventually(() => expect(dialog()?.textContent).toContain('Write it down for 2 dishes'));
+    button('Write it down for 2 dishes')?.click();
+    await eventually(() =>
+      expect(given()[0]).toMatchObject({ on: today(), units: ['D01', 'D02'], amount: 60, amountUnit: 'mL', replaces: null }),
+    );
+  });
+
+  it('is mended and withdrawn, with the old words kept', async () => {
+    await log({ ...startedStudy(), care: [water] });
+    expect(page.text()).toContain('watered, 60 mL each: D01, D02');
+    [...document.querySelectorAll<HTMLElement>('button.link')].find((own) => own.textContent?.includes('Mend'))?.click();
+    await eventually(() => expect(dialog()?.textContent).toContain('What was written on'));
+    await setField('[aria-label="How much"]', '50');
+    button('Mend it for 2 dishes')?.click();
+    await eventually(() => expect(given()[0]).toMatchObject({ replaces: 'w1', amount: 50 }));
+    await eventually(() => expect(page.text()).toContain('watered, 50 mL each: D01, D02'));
+    expect(page.find('.old').text()).toContain('watered, 60 mL each');
+  });
+
+  it('and a mishap are written down of what was picked on the bench', async () => {
+    await log(startedStudy());
+    await page.find('[data-unit="D04"]').trigger('click');
+    await eventually(() => expect(dialog()?.textContent).toContain('What about D04?'));
+    button('Something went wrong')?.click();
+    await eventually(() => expect(dialog()?.textContent).toContain('What went wrong?'));
+    await setField('input[aria-label="What went wrong, in a few words"]', 'a snail');
+    button('Write it down')?.click();
+    await eventually(() =>
+      expect(server.calls.at(-1)).toMatchObject({ path: '/experiments/x/happenings', body: { units: ['D04'], note: 'a snail' } }),
+    );
   });
 });

@@ -10,10 +10,11 @@ import { useLater } from '../kit/useLater';
 import TwoColumns from '../kit/TwoColumns.vue';
 import { useDocument } from '../stores/document';
 import { today } from '../stores/today';
+import CarePart from './CarePart.vue';
 import ExtraVisit from './ExtraVisit.vue';
-import LostDialog from './LostDialog.vue';
 import ReadingsTable from './ReadingsTable.vue';
 import ReadTwice from './ReadTwice.vue';
+import UnitDialog from './UnitDialog.vue';
 import WalkList from './WalkList.vue';
 import WentWrong from './WentWrong.vue';
 
@@ -24,12 +25,12 @@ const rounds = computed(() => walksOfStudy(study.value, today()));
 const next = computed(() => rounds.value.find(({ state }) => state === 'due') ?? rounds.value.findLast(({ state }) => state === 'missed'));
 const later = useLater();
 const picked = ref<string | null>(null);
-const lostOpen = ref(false);
+const unitOpen = ref(false);
 const extraOpen = ref(false);
 const goWalk = (day: number) => void router.push({ name: 'walk', params: { id: id.value, day } });
 function pick(unit: string): void {
   picked.value = unit;
-  lostOpen.value = true;
+  unitOpen.value = true;
 }
 </script>
 
@@ -65,12 +66,15 @@ function pick(unit: string): void {
     <template #margin>
       <h2>The bench</h2>
       <BenchView v-bind="benchOf(experiment)" :blind="experiment.blinded" :pickable="document.started" @pick="pick" />
-      <p v-if="document.started" class="soft small">Choose a {{ experiment.plan.unitWord }} to mark it as lost or excluded.</p>
+      <p v-if="document.started" class="soft small">
+        Choose a {{ experiment.plan.unitWord }} to water it, to mark it as lost, or to say what went wrong.
+      </p>
+      <CarePart />
       <WentWrong />
     </template>
   </TwoColumns>
   <ExtraVisit v-if="document.started" v-model:open="extraOpen" />
-  <LostDialog v-if="picked" v-model:open="lostOpen" :unit="picked" />
+  <UnitDialog v-if="picked" v-model:open="unitOpen" :unit="picked" />
 </template>
 
 <style scoped>

@@ -4,7 +4,7 @@ import { computed, ref, watch } from 'vue';
 import { isDate } from '@fern/core';
 import { useLoaded } from '../frame/loaded';
 import ConfirmDialog from '../kit/ConfirmDialog.vue';
-import DateField from '../kit/DateField.vue';
+import PastDay from './PastDay.vue';
 import TextField from '../kit/TextField.vue';
 import { useLog } from '../stores/log';
 import { today } from '../stores/today';
@@ -43,7 +43,7 @@ function mark(status: 'lost' | 'excluded' | 'active'): void {
     <p>Lost: gone or ruined. Its readings up to now stay in the curves. A missing seed is not a lost unit: it stays in the number sown.</p>
     <p>Excluded: it should never count, because nobody knows which it is or it was set up wrongly. The result is given with it as well.</p>
     <TextField :value="reason" placeholder="What happened, in a few words" label="What happened" @change="reason = $event" />
-    <p class="day"><span>on</span><DateField :value="day" label="The day on which it happened" @change="day = $event" /></p>
+    <p><PastDay :value="day" label="The day on which it happened" @change="day = $event" /></p>
     <template #buttons>
       <Button type="primary" @click="mark('lost')">Mark {{ unit }} as lost</Button>
       <Button @click="mark('excluded')">Exclude {{ unit }}</Button>
@@ -51,12 +51,3 @@ function mark(status: 'lost' | 'excluded' | 'active'): void {
     </template>
   </ConfirmDialog>
 </template>
-
-<style scoped>
-.day {
-  display: flex;
-  gap: 8px;
-  align-items: baseline;
-  margin-top: 10px;
-}
-</style>

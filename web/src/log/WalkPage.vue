@@ -9,6 +9,7 @@ import ProblemNote from '../kit/ProblemNote.vue';
 import TwoColumns from '../kit/TwoColumns.vue';
 import { useExperiments } from '../stores/experiments';
 import { today } from '../stores/today';
+import CareDialog from './CareDialog.vue';
 import LostDialog from './LostDialog.vue';
 import WalkEntry from './WalkEntry.vue';
 import WalkMargin from './WalkMargin.vue';
@@ -52,6 +53,7 @@ const head = computed(() => {
 const entry = ref<InstanceType<typeof WalkEntry> | null>(null);
 const open = ref<WalkPanel | null>(null);
 const lostOpen = computed({ get: () => open.value === 'lost', set: (is) => (open.value = is ? 'lost' : null) });
+const careOpen = computed({ get: () => open.value === 'care', set: (is) => (open.value = is ? 'care' : null) });
 const wrongOpen = computed({ get: () => open.value === 'wrong', set: (is) => (open.value = is ? 'wrong' : null) });
 const word = computed(() => experiment.value.plan.unitWord);
 const kind = computed(() => (stop.value ? kindOf(stop.value.measure) : null));
@@ -137,6 +139,7 @@ function readAgain(): void {
         <Button size="large" @click="takeAbsent('nothing-there')">Nothing there <kbd>o</kbd></Button>
         <Button size="large" @click="open = 'note'">Note <kbd>n</kbd></Button>
         <Button size="large" @click="open = 'lost'">Lost <kbd>x</kbd></Button>
+        <Button size="large" @click="open = 'care'">Care <kbd>c</kbd></Button>
         <Button size="large" @click="open = 'wrong'">Went wrong <kbd>w</kbd></Button>
         <button type="button" class="link undo" :disabled="at === 0" @click="undo">Undo last <kbd>u</kbd></button>
       </div>
@@ -147,6 +150,7 @@ function readAgain(): void {
   </TwoColumns>
   <template v-if="stop">
     <LostDialog v-model:open="lostOpen" :unit="stop.unit.unit" :on="readOn ?? undefined" @closed="entry?.focus()" />
+    <CareDialog v-model:open="careOpen" :unit="stop.unit" :on="readOn ?? undefined" @closed="entry?.focus()" />
     <WrongDialog v-model:open="wrongOpen" :unit="stop.unit" :on="readOn ?? undefined" @closed="entry?.focus()" />
   </template>
 </template>

@@ -28,7 +28,7 @@ function write(happening: Happening | null): void {
     }}<template v-if="event.arms.length + event.units.length > 0"> ({{ [...event.arms, ...event.units].join(', ') }})</template
     ><template v-if="event.effect">; {{ event.effect }}</template
     >{{ ' ' }}<button type="button" class="link" @click="write(event)">Mend</button>
-    <span v-for="old in earlierWords(study, event)" :key="old.id" class="soft small old"
+    <span v-for="old in earlierWords(study.happenings, event)" :key="old.id" class="soft small old"
       >before: {{ shortDate(old.on) }}, {{ wordsOf(old) }}</span
     ></MarginNote
   >

@@ -1,8 +1,8 @@
 import type { RubricStep } from '@fern/core';
 import type { WalkState } from './useWalk';
 
-/** What the keys open besides the number: a note, a loss, what went wrong. */
-export type WalkPanel = 'note' | 'lost' | 'wrong';
+/** What the keys open besides the number: a note, a loss, care, what went wrong. */
+export type WalkPanel = 'note' | 'lost' | 'care' | 'wrong';
 
 /**
  * Keys of a walk: letters are keys, so that a hand stays on the digits. One place handles each press; where steps can be chosen a digit
@@ -39,6 +39,7 @@ export function pressWalkKey(
     o: () => walk.takeAbsent('nothing-there'),
     s: () => walk.takeAbsent('not-read'),
     x: () => open('lost'),
+    c: () => open('care'),
     w: () => open('wrong'),
     u: () => walk.undo(),
   };

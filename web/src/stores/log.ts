@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia';
 import { computed, shallowRef } from 'vue';
 import type { ExperimentRecord } from '@fern/contract';
-import type { Happening, Study } from '@fern/core';
+import type { Care, Happening, Study } from '@fern/core';
 import { useDocument } from './document';
 import { useOutbox } from './outbox';
 import { withLogged } from './overlay';
@@ -41,6 +41,7 @@ export const useLog = defineStore('log', () => {
     study,
     take,
     setUnit: (state: UnitState) => outbox.add(document.id, { kind: 'unit', content: state }),
+    addCare: (care: Care) => outbox.add(document.id, { kind: 'care', content: care }),
     addHappening: (happening: Happening) => outbox.add(document.id, { kind: 'happening', content: happening }),
   };
 });

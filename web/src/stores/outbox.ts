@@ -158,6 +158,7 @@ function post(first: Waiting, batch: readonly Waiting[]): Promise<unknown> {
   const options = { account: first.account };
   if (first.kind === 'reading') return api.post(`${path}/observations`, { observations: batch.map(({ content }) => content) }, options);
   if (first.kind === 'happening') return api.post(`${path}/happenings`, first.content, options);
+  if (first.kind === 'care') return api.post(`${path}/care`, first.content, options);
   const { unit, ...state } = first.content;
   return api.patch(`${path}/units/${encodeURIComponent(unit)}`, state, options);
 }

@@ -6,8 +6,9 @@ export function withLogged(study: Study, logged: readonly Logged[]): Study {
   if (logged.length === 0) return study;
   const readings = logged.flatMap((item) => (item.kind === 'reading' ? [item.content] : []));
   const happenings = logged.flatMap((item) => (item.kind === 'happening' ? [item.content] : []));
+  const care = logged.flatMap((item) => (item.kind === 'care' ? [item.content] : []));
   const states = new Map(logged.flatMap((item) => (item.kind === 'unit' ? [[item.content.unit, item.content] as const] : [])));
-  const known = new Set(study.happenings.map(({ id }) => id));
+  const known = new Set([...study.happenings, ...study.care].map(({ id }) => id));
   const units = study.experiment.units.map((unit) => {
     const state = states.get(unit.unit);
     return state ? { ...unit, ...state } : unit;
@@ -17,6 +18,7 @@ export function withLogged(study: Study, logged: readonly Logged[]): Study {
       ...study,
       experiment: states.size === 0 ? study.experiment : { ...study.experiment, units },
       happenings: [...study.happenings, ...happenings.filter(({ id }) => !known.has(id))],
+      care: [...study.care, ...care.filter(({ id }) => !known.has(id))],
     },
     readings,
   );

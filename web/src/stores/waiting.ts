@@ -1,5 +1,5 @@
 import { v7 as uuid } from 'uuid';
-import type { Happening, Observation, Unit } from '@fern/core';
+import type { Care, Happening, Observation, Unit } from '@fern/core';
 import { browserData } from './browserData';
 
 export type UnitState = Pick<Unit, 'unit' | 'status' | 'statusReason' | 'lostOn'>;
@@ -8,6 +8,7 @@ export type UnitState = Pick<Unit, 'unit' | 'status' | 'statusReason' | 'lostOn'
 export type Logged =
   | { readonly kind: 'reading'; readonly content: Observation }
   | { readonly kind: 'happening'; readonly content: Happening }
+  | { readonly kind: 'care'; readonly content: Care }
   | { readonly kind: 'unit'; readonly content: UnitState };
 
 /** Something logged that the server has not acknowledged yet. */

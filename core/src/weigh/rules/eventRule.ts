@@ -1,5 +1,5 @@
 import { shortDate, type EventKind, type Finding, type Study } from '../../model';
-import { liveHappenings } from '../../study/liveHappenings';
+import { liveHappenings } from '../../study/liveEntries';
 import { touched } from './touched';
 import { isMove } from './transfer';
 

@@ -1,5 +1,5 @@
 import { shortDate, type Finding, type Study } from '../../model';
-import { liveHappenings } from '../../study/liveHappenings';
+import { liveHappenings } from '../../study/liveEntries';
 
 /** Which unit is which is in doubt. */
 export function mixUp(study: Study): Finding[] {

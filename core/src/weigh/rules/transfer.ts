@@ -1,5 +1,5 @@
 import { shortDate, type Finding, type Happening, type Study, type Unit } from '../../model';
-import { liveHappenings } from '../../study/liveHappenings';
+import { liveHappenings } from '../../study/liveEntries';
 import { touched } from './touched';
 
 const moving = /\b(move|moved|moving|transfer|transferred|potted|repotted|transplanted|planted out)\b/i;

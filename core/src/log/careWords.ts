@@ -1,0 +1,23 @@
+import type { Care, Experiment } from '../model';
+import { inList } from '../quantities/inList';
+import { plural } from '../quantities/plural';
+
+const given = { water: 'watered', feed: 'fed', other: 'cared for' } as const;
+
+/**
+ * One entry of care as it is told: what was done, to whom, and how much.
+ * @param experiment that it belongs to
+ * @param care as it was written down
+ * @returns words without a day: "watered, 60 mL each: P01, P02"
+ */
+export function careWords({ plan, arms: all }: Experiment, { kind, amount, amountUnit, units, arms, note, step }: Care): string {
+  const what = step ?? (kind === 'other' && note ? note : given[kind]);
+  const much =
+    amount === null
+      ? ''
+      : `, ${amount} ${amountUnit ?? ''}${units.length === 1 ? '' : arms.length > 0 && units.length === 0 ? ' in all' : ' each'}`;
+  const names = arms.map((code) => all.find(({ arm }) => arm === code)?.name ?? code);
+  const whom = units.length > 0 ? units.join(', ') : names.length > 0 ? inList(names) : `all ${plural(plan.unitWord)}`;
+  const more = note && what !== note ? `; ${note}` : '';
+  return `${what}${much.trimEnd()}: ${whom}${more}`;
+}

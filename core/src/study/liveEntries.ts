@@ -1,0 +1,53 @@
+import type { Care, Happening, Study } from '../model';
+import { remembered } from './remembered';
+
+/**
+ * What happened, as it is told now: each entry as it was last mended, without those that were withdrawn. The old words stay in the study.
+ * @param study with all its entries
+ * @returns in order of days
+ */
+export function liveHappenings({ happenings }: Pick<Study, 'happenings'>): readonly Happening[] {
+  return live(happenings);
+}
+
+/**
+ * What was given, as it is told now: each entry as it was last mended, without those that were withdrawn.
+ * @param study with all its entries
+ * @returns in order of days
+ */
+export function liveCare({ care }: Pick<Study, 'care'>): readonly Care[] {
+  return given(care);
+}
+
+/** Something that was written down, and can be mended or withdrawn by another entry. */
+interface Entry {
+  readonly id: string;
+  readonly on: string;
+  readonly replaces: string | null;
+  readonly withdrawn: boolean;
+}
+
+function told<E extends Entry>(all: readonly E[]): readonly E[] {
+  const replaced = new Set(all.map(({ replaces }) => replaces));
+  return all.filter(({ id, withdrawn }) => !replaced.has(id) && !withdrawn).sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : 0));
+}
+
+const live = remembered((all: readonly Happening[]) => told(all));
+const given = remembered((all: readonly Care[]) => told(all));
+
+/**
+ * What an entry said before it was mended.
+ * @param all entries of its sort
+ * @param entry as it is told now
+ * @returns its earlier words, the newest first; empty where it was never mended
+ */
+export function earlierWords<E extends Entry>(all: readonly E[], entry: E): E[] {
+  const byId = new Map(all.map((own) => [own.id, own]));
+  const words: E[] = [];
+  let before = entry.replaces === null ? undefined : byId.get(entry.replaces);
+  while (before && !words.includes(before)) {
+    words.push(before);
+    before = before.replaces === null ? undefined : byId.get(before.replaces);
+  }
+  return words;
+}

@@ -1,0 +1,175 @@
+<script setup lang="ts">
+import { Button } from 'ant-design-vue';
+import { v7 as uuid } from 'uuid';
+import { computed, ref, shallowRef, watch } from 'vue';
+import { blankOf, careFields, isDate, liveCare, plural, shortDate, type Care, type Unit } from '@fern/core';
+import { useLoaded } from '../frame/loaded';
+import ChoiceField from '../kit/ChoiceField.vue';
+import ConfirmDialog from '../kit/ConfirmDialog.vue';
+import NumberField from '../kit/NumberField.vue';
+import PastDay from './PastDay.vue';
+import TextField from '../kit/TextField.vue';
+import { useLog } from '../stores/log';
+import { today } from '../stores/today';
+import { namedBy, whomOf, wrongWhom, type Whom } from './whom';
+import WhomField from './WhomField.vue';
+
+/** Writes down what was given, or a step that was done: as last time in two taps, for any day and any units; or mends an entry. */
+const open = defineModel<boolean>('open', { required: true });
+const props = defineProps<{ mends?: Care | null; unit?: Unit | null; on?: string; step?: string | null }>();
+const emit = defineEmits<{ closed: [] }>();
+const { experiment, study } = useLoaded();
+const log = useLog();
+
+const kind = ref<Care['kind']>('water');
+const day = ref('');
+const amount = ref<number | null>(null);
+const amountUnit = ref('mL');
+const inAll = ref(false);
+const note = ref('');
+// Shallow: what is kept goes on to the browser's store, which takes no proxies.
+const whom = shallowRef<Whom>(whomOf(null));
+const kinds: readonly { value: Care['kind']; label: string }[] = [
+  { value: 'water', label: 'watered' },
+  { value: 'feed', label: 'fed' },
+  { value: 'other', label: 'something else' },
+];
+const lastOf = (own: Care['kind']) => liveCare(study.value).findLast((entry) => entry.kind === own && entry.step === null) ?? null;
+
+/** As last time: of the same kind. */
+function repeat(own: Care['kind']): void {
+  const last = lastOf(own);
+  kind.value = own;
+  amount.value = last?.amount ?? null;
+  amountUnit.value = last?.amountUnit ?? 'mL';
+  inAll.value = false;
+  note.value = own === 'other' ? (last?.note ?? '') : '';
+  whom.value = props.unit ? { reach: 'units', arms: [], units: [props.unit.unit] } : whomOf(last);
+}
+watch(
+  open,
+  (is) => {
+    if (!is) return;
+    const { mends, step } = props;
+    day.value = mends?.on ?? props.on ?? today();
+    if (!mends) {
+      repeat(step ? 'other' : 'water');
+      if (step) {
+        note.value = '';
+        whom.value = whomOf({ units: [], arms: experiment.value.plan.stages.find(({ name }) => name === step)?.arms ?? [] });
+      }
+      return;
+    }
+    kind.value = mends.kind;
+    amount.value = mends.amount;
+    amountUnit.value = mends.amountUnit ?? 'mL';
+    inAll.value = false;
+    note.value = mends.note ?? '';
+    whom.value = whomOf(mends);
+  },
+  { immediate: true },
+);
+
+const doneStep = computed(() => props.mends?.step ?? props.step ?? null);
+/** The units that it goes to, so that an amount is always one for each. */
+const units = computed(() => {
+  const { arms, units: picked } = namedBy(whom.value);
+  const there = experiment.value.units.filter(({ status }) => status === 'active');
+  if (whom.value.reach === 'units') return picked;
+  return there.filter(({ arm }) => arms.length === 0 || arms.includes(arm)).map(({ unit }) => unit);
+});
+const each = computed(() => {
+  if (amount.value === null || !inAll.value) return amount.value;
+  return Number((amount.value / Math.max(1, units.value.length)).toPrecision(6));
+});
+const wrong = computed(() => {
+  if (!isDate(day.value) || day.value > today()) return 'Choose the day on which it was done: today or before.';
+  const wrongOnes = wrongWhom(experiment.value, whom.value);
+  if (wrongOnes !== null) return wrongOnes;
+  if (kind.value === 'other' && note.value.trim() === '' && doneStep.value === null) return 'Say in a few words what was done.';
+  return null;
+});
+const tried = ref(false);
+watch(open, () => (tried.value = false));
+const word = computed(() => experiment.value.plan.unitWord);
+
+function keep(more: Partial<Care> = {}): void {
+  tried.value = true;
+  if (wrong.value !== null && more.withdrawn !== true) return;
+  const all = whom.value.reach === 'all' && doneStep.value === null && each.value === null;
+  log.addCare({
+    ...blankOf(careFields),
+    on: day.value,
+    kind: kind.value,
+    units: all || (whom.value.reach === 'all' && units.value.length === experiment.value.units.length) ? [] : units.value,
+    amount: each.value,
+    amountUnit: each.value === null ? null : amountUnit.value.trim() || null,
+    note: note.value.trim() || null,
+    step: doneStep.value,
+    replaces: props.mends?.id ?? null,
+    ...more,
+    id: uuid(),
+  });
+  open.value = false;
+}
+const withdraw = () => props.mends && keep({ ...props.mends, replaces: props.mends.id, withdrawn: true });
+</script>
+
+<template>
+  <ConfirmDialog
+    v-model:open="open"
+    :title="mends ? `What was written on ${shortDate(mends.on)}` : doneStep ? `Done: ${doneStep}` : 'Water, feed and other care'"
+    :wrong="tried ? wrong : null"
+    width="640px"
+    @closed="emit('closed')"
+  >
+    <div class="fields">
+      <ChoiceField
+        v-if="doneStep === null"
+        :value="kind"
+        :options="kinds"
+        label="What was given"
+        @change="mends ? (kind = $event) : repeat($event)"
+      />
+      <PastDay :value="day" label="The day on which it was done" @change="day = $event" />
+      <WhomField :whom="whom" label="Who got it" :verb="doneStep ? 'done to' : 'given to'" @change="whom = $event" />
+      <p class="amount">
+        <NumberField :value="amount" label="How much" :min="0" :max="1e6" empty :width="90" @change="amount = $event" />
+        <TextField :value="amountUnit" label="Unit of the amount" class="unit" :most="20" @change="amountUnit = $event" />
+        <label><input v-model="inAll" type="radio" :value="false" /> to each</label>
+        <label><input v-model="inAll" type="radio" :value="true" /> in all</label>
+        <span v-if="inAll && each !== null" class="soft small">that is {{ each }} {{ amountUnit }} for each {{ word }}</span>
+      </p>
+      <TextField
+        :value="note"
+        :placeholder="kind === 'other' ? 'What was done, in a few words' : 'Note (may stay empty)'"
+        label="Note on what was given"
+        :most="500"
+        @change="note = $event"
+      />
+    </div>
+    <template #buttons>
+      <Button type="primary" @click="keep()"
+        >{{ mends ? 'Mend it' : 'Write it down' }} for {{ units.length }} {{ units.length === 1 ? word : plural(word) }}</Button
+      >
+      <Button v-if="mends" @click="withdraw">It was not done: withdraw it</Button>
+    </template>
+  </ConfirmDialog>
+</template>
+
+<style scoped>
+.fields {
+  display: grid;
+  gap: 10px;
+}
+.amount {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 12px;
+  align-items: baseline;
+  margin: 0;
+}
+.unit {
+  width: 80px;
+}
+</style>

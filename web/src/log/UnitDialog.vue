@@ -1,0 +1,54 @@
+<script setup lang="ts">
+import { Button } from 'ant-design-vue';
+import { computed, ref } from 'vue';
+import { careWords, liveCare, liveHappenings, shortDate } from '@fern/core';
+import { useLoaded } from '../frame/loaded';
+import ConfirmDialog from '../kit/ConfirmDialog.vue';
+import CareDialog from './CareDialog.vue';
+import LostDialog from './LostDialog.vue';
+import { placeWords } from './placeWords';
+import WrongDialog from './WrongDialog.vue';
+
+/** What can be written down of one unit that was picked on the bench, and what was. */
+const open = defineModel<boolean>('open', { required: true });
+const props = defineProps<{ unit: string }>();
+const { experiment, study } = useLoaded();
+const next = ref<'lost' | 'care' | 'wrong' | null>(null);
+const unit = computed(() => experiment.value.units.find((own) => own.unit === props.unit) ?? null);
+const isOpen = (panel: 'lost' | 'care' | 'wrong') =>
+  computed({ get: () => next.value === panel, set: (is) => (next.value = is ? panel : null) });
+const [lost, care, wrong] = [isOpen('lost'), isOpen('care'), isOpen('wrong')];
+const told = computed(() => [
+  ...liveHappenings(study.value)
+    .filter(({ units }) => units.includes(props.unit))
+    .map(({ on, note, kind }) => `${shortDate(on)}: ${note || kind}`),
+  ...liveCare(study.value)
+    .filter(({ units }) => units.includes(props.unit))
+    .slice(-3)
+    .map((entry) => `${shortDate(entry.on)}: ${careWords(experiment.value, { ...entry, units: [props.unit] })}`),
+]);
+function go(panel: 'lost' | 'care' | 'wrong'): void {
+  open.value = false;
+  next.value = panel;
+}
+</script>
+
+<template>
+  <ConfirmDialog v-model:open="open" :title="`What about ${props.unit}?`">
+    <p v-if="unit" class="soft">
+      {{ placeWords(experiment, unit)
+      }}{{ unit.status === 'active' ? '' : `. ${unit.status}${unit.statusReason ? `: ${unit.statusReason}` : ''}` }}
+    </p>
+    <ul v-if="told.length > 0" class="bare-list small">
+      <li v-for="line in told" :key="line">{{ line }}</li>
+    </ul>
+    <template #buttons>
+      <Button size="large" @click="go('care')">Water or feed it</Button>
+      <Button size="large" @click="go('wrong')">Something went wrong</Button>
+      <Button size="large" @click="go('lost')">{{ unit?.status === 'active' ? 'It is lost, or does not count' : 'Its loss' }}</Button>
+    </template>
+  </ConfirmDialog>
+  <LostDialog v-model:open="lost" :unit="props.unit" />
+  <CareDialog v-model:open="care" :unit="unit" />
+  <WrongDialog v-model:open="wrong" :unit="unit" picked />
+</template>
