@@ -1,4 +1,4 @@
-import type { Columns, Experiment, Measure, Study } from '@fern/core';
+import type { Columns, Experiment, Measure, Plan, Study } from '@fern/core';
 
 /** An experiment as stored. The version goes up with every change; a change must name the version that it was made from. */
 export interface ExperimentRecord {
@@ -17,6 +17,16 @@ export interface ExperimentLine {
   readonly measures: readonly Pick<Measure, 'name' | 'kind'>[];
   /** Walks that are not done, in order of days, up to two weeks ahead. */
   readonly walks: readonly WalkLine[];
+  /** Steps with days that are not done, in the same way. */
+  readonly steps: readonly StepLine[];
+  readonly place: Plan['place'];
+}
+
+interface StepLine {
+  readonly name: string;
+  readonly day: number;
+  /** Units to which it is still to be done. */
+  readonly left: number;
 }
 
 interface WalkLine {

@@ -1,8 +1,21 @@
 import { QueryTypes } from 'sequelize';
 import type { ExperimentLine } from '@fern/contract';
-import { addDays, experimentFields, walks, withBlanks, type Experiment, type ReadSoFar, type StartCount } from '@fern/core';
+import {
+  addDays,
+  careFields,
+  experimentFields,
+  stepsOnDays,
+  walks,
+  withBlanks,
+  type Experiment,
+  type ReadSoFar,
+  type StartCount,
+  type Unit,
+} from '@fern/core';
+import { fromRow } from '../models/columns';
 import { SHOWN } from '../models/experimentRow';
 import type { Database } from '../openDatabase';
+import type { Statements } from '../statements';
 
 /** How far ahead walks are told, so that a browser without a network knows what comes. */
 const DAYS_AHEAD = 14;
@@ -10,7 +23,7 @@ const DAYS_AHEAD = 14;
 type Of<Row> = Row & { readonly experimentId: string };
 
 /**
- * The owner's experiments as lines, the newest change first. Three queries, however many there are.
+ * The owner's experiments as lines, the newest change first. A few queries, however many there are.
  * @param today calendar date
  */
 export async function listExperiments(
@@ -34,10 +47,55 @@ export async function listExperiments(
      WHERE e.ownerId = :ownerId AND ${SHOWN} AND u.status = 'active' AND o.plannedDay IS NOT NULL
      GROUP BY o.experimentId, o.measure, o.plannedDay, u.startedOn`,
   );
-  return rows.map(({ id, document }) => {
-    const experiment = withBlanks(experimentFields, { ...(JSON.parse(document) as object), units: [] });
-    return lineOf(id, experiment, starts.get(id) ?? [], read.get(id) ?? [], today);
-  });
+  const experiments = rows.map(({ id, document }) => ({
+    id,
+    experiment: withBlanks(experimentFields, { ...(JSON.parse(document) as object), units: [] }),
+  }));
+  const stepped = experiments.filter(({ experiment: { plan } }) => plan.stages.some(({ days }) => days.length > 0)).map(({ id }) => id);
+  const steps = await stepsOf(
+    statements,
+    experiments.filter(({ id }) => stepped.includes(id)),
+    today,
+  );
+  return experiments.map(({ id, experiment }) => ({
+    ...lineOf(id, experiment, starts.get(id) ?? [], read.get(id) ?? [], today),
+    steps: steps.get(id) ?? [],
+  }));
+}
+
+interface Known {
+  readonly id: string;
+  readonly experiment: Experiment;
+}
+
+/** The steps with days that are not done, of those experiments that have any. */
+async function stepsOf(
+  statements: Statements,
+  experiments: readonly Known[],
+  today: string,
+): Promise<ReadonlyMap<string, ExperimentLine['steps']>> {
+  if (experiments.length === 0) return new Map();
+  const ids = JSON.stringify(experiments.map(({ id }) => id));
+  const units = byExperiment(
+    await statements.all<Of<Pick<Unit, 'unit' | 'arm' | 'status'>>>(
+      'SELECT experimentId, unit, arm, status FROM units WHERE experimentId IN (SELECT value FROM json_each(?))',
+      [ids],
+    ),
+  );
+  const care = byExperiment(
+    await statements.all<Of<object>>('SELECT * FROM care WHERE step IS NOT NULL AND experimentId IN (SELECT value FROM json_each(?))', [
+      ids,
+    ]),
+  );
+  const last = addDays(today, DAYS_AHEAD);
+  return new Map(
+    experiments.map(({ id, experiment }) => {
+      const done = (care.get(id) ?? []).map((row) => fromRow(careFields, row));
+      const steps = stepsOnDays({ ...experiment, units: units.get(id) ?? [] }, done, today);
+      const open = steps.filter(({ left, on }) => left.length > 0 && on <= last);
+      return [id, open.map(({ name, day, left }) => ({ name, day, left: left.length }))];
+    }),
+  );
 }
 
 function lineOf(
@@ -46,13 +104,14 @@ function lineOf(
   starts: readonly StartCount[],
   read: readonly ReadSoFar[],
   today: string,
-): ExperimentLine {
+): Omit<ExperimentLine, 'steps'> {
   const { title, plan, startedOn, measures } = experiment;
   const last = addDays(today, DAYS_AHEAD);
   return {
     id,
     title,
     unitWord: plan.unitWord,
+    place: plan.place,
     startedOn: plan.frozenOn === null ? null : (startedOn ?? plan.frozenOn),
     measures: measures.map(({ name, kind }) => ({ name, kind })),
     walks: walks(experiment, starts, read, today)

@@ -16,7 +16,7 @@ import WhomField from './WhomField.vue';
 
 /** Writes down what was given, or a step that was done: as last time in two taps, for any day and any units; or mends an entry. */
 const open = defineModel<boolean>('open', { required: true });
-const props = defineProps<{ mends?: Care | null; unit?: Unit | null; on?: string; step?: string | null }>();
+const props = defineProps<{ mends?: Care | null; unit?: Unit | null; on?: string; step?: string | null; left?: readonly string[] }>();
 const emit = defineEmits<{ closed: [] }>();
 const { experiment, study } = useLoaded();
 const log = useLog();
@@ -56,7 +56,7 @@ watch(
       repeat(step ? 'other' : 'water');
       if (step) {
         note.value = '';
-        whom.value = whomOf({ units: [], arms: experiment.value.plan.stages.find(({ name }) => name === step)?.arms ?? [] });
+        whom.value = whomOf({ units: props.left ?? [], arms: experiment.value.plan.stages.find(({ name }) => name === step)?.arms ?? [] });
       }
       return;
     }

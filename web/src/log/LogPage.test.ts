@@ -302,4 +302,18 @@ describe('care', () => {
       expect(server.calls.at(-1)).toMatchObject({ path: '/experiments/x/happenings', body: { units: ['D04'], note: 'a snail' } }),
     );
   });
+
+  it('a step of the plan with a day waits to be done, for some units and then for the others', async () => {
+    const base = startedStudy();
+    const potted = { ...blankOf(stageFields), name: 'potted', arms: ['C', 'X'], days: [2] };
+    const done: Care = { ...blankOf(careFields), id: 's1', on: addDays(today(), -1), kind: 'other', step: 'potted', units: ['D01', 'D02'] };
+    await log({ ...base, experiment: { ...base.experiment, plan: { ...base.experiment.plan, stages: [potted] } }, care: [done] });
+    expect(page.find('[aria-label="Steps with days"]').text()).toMatch(/day 2.*potted.*late.*10 of 12 dishes left/);
+    button('It was done')?.click();
+    await eventually(() => expect(dialog()?.textContent).toContain('Done: potted'));
+    button('Write it down for 10 dishes')?.click();
+    await eventually(() => expect(given()[0]).toMatchObject({ step: 'potted', kind: 'other', on: today() }));
+    expect(given()[0].units).toHaveLength(10);
+    await eventually(() => expect(page.find('[aria-label="Steps with days"]').text()).toContain('done'));
+  });
 });

@@ -14,6 +14,7 @@ import CarePart from './CarePart.vue';
 import ExtraVisit from './ExtraVisit.vue';
 import ReadingsTable from './ReadingsTable.vue';
 import ReadTwice from './ReadTwice.vue';
+import StepList from './StepList.vue';
 import UnitDialog from './UnitDialog.vue';
 import WalkList from './WalkList.vue';
 import WentWrong from './WentWrong.vue';
@@ -61,6 +62,7 @@ function pick(unit: string): void {
       </div>
       <ReadTwice />
       <WalkList :walks="rounds" @walk="goWalk" />
+      <StepList />
       <ReadingsTable v-if="later" />
     </template>
     <template #margin>

@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
 import type { ExperimentLine, ExperimentRecord, ImportRecord } from '@fern/contract';
-import { addDays, stateOf, type Experiment, type Measure, type WalkState } from '@fern/core';
+import { addDays, stateOf, stepMinutes, walkMinutes, type Experiment, type Measure, type Plan, type WalkState } from '@fern/core';
 import { api, CallError, wordsFor } from './api';
 import { keep, kept } from './kept';
 import { useKeys } from './keys';
@@ -9,18 +9,22 @@ import { fetchStudy, keptStudy } from './studies';
 import { useSession } from './session';
 import { today } from './today';
 
-/** A walk of one of the experiments that is not done. */
-export interface DueWalk {
+/** A walk or a step of one of the experiments that is not done. */
+export interface DueTask {
   readonly id: string;
   readonly title: string;
   readonly unitWord: string;
-  readonly walk: {
-    readonly day: number;
-    readonly on: string;
-    readonly state: WalkState;
-    readonly left: number;
-    readonly measures: readonly Pick<Measure, 'name' | 'kind'>[];
-  };
+  readonly place: Plan['place'];
+  readonly day: number;
+  readonly on: string;
+  readonly state: WalkState;
+  readonly left: number;
+  /** About how long it takes. */
+  readonly minutes: number;
+  /** What is read; empty for a step. */
+  readonly measures: readonly Pick<Measure, 'name' | 'kind'>[];
+  /** What is done; null for a walk. */
+  readonly step: string | null;
 }
 
 /** Experiments with a walk on these days are kept whole, so that they can be walked without a network. */
@@ -55,7 +59,7 @@ export const useExperiments = defineStore('experiments', () => {
   /** Fetches what will be walked soon and is not kept here yet, one after another. */
   async function keepSoonDue(account: string): Promise<void> {
     const last = addDays(today(), KEPT_DAYS_AHEAD);
-    const soon = new Set(all.value.filter(({ walk }) => walk.on <= last).map(({ id }) => id));
+    const soon = new Set(all.value.filter(({ on }) => on <= last).map(({ id }) => id));
     for (const id of [...soon].slice(0, MOST_KEPT)) {
       const before = await keptStudy(account, id);
       if (before !== null && Date.now() - before.at < KEPT_FOR_MS) continue;
@@ -70,18 +74,18 @@ export const useExperiments = defineStore('experiments', () => {
     return made;
   }
 
-  const all = computed<DueWalk[]>(() => list.value.flatMap((line) => walksOf(line)));
-  const inState = (state: WalkState) =>
-    computed(() => all.value.filter(({ walk }) => walk.state === state).sort((a, b) => (a.walk.on < b.walk.on ? -1 : 1)));
+  const all = computed<DueTask[]>(() => list.value.flatMap((line) => tasksOf(line)));
+  const inState = (state: WalkState, order: (a: DueTask, b: DueTask) => number) =>
+    computed(() => all.value.filter((task) => task.state === state).sort((a, b) => order(a, b) || byDay(a, b)));
 
   return {
     list,
     loaded,
     error,
     offline,
-    due: inState('due'),
-    missed: inState('missed'),
-    coming: inState('coming'),
+    due: inState('due', alongTheRoom),
+    missed: inState('missed', byDay),
+    coming: inState('coming', byDay),
     load,
     create: (experiment: Experiment) => make<ExperimentRecord>(JSON.stringify(experiment), '/experiments', experiment),
     importPackage: (file: File) => make<ImportRecord>(`${file.name} ${file.size} ${file.lastModified}`, '/packages', file),
@@ -92,10 +96,23 @@ export const useExperiments = defineStore('experiments', () => {
   };
 });
 
-function walksOf({ id, title, unitWord, startedOn, measures, walks }: ExperimentLine): DueWalk[] {
+const places: readonly Plan['place'][] = ['bench', 'sill', 'water culture', 'refrigerator', 'bed', 'ground'];
+const byDay = (a: DueTask, b: DueTask) => (a.on < b.on ? -1 : a.on > b.on ? 1 : 0);
+/** Indoors first, then outdoors; all of one experiment together, its steps before its readings. */
+const alongTheRoom = (a: DueTask, b: DueTask) =>
+  places.indexOf(a.place) - places.indexOf(b.place) || a.title.localeCompare(b.title) || Number(a.step === null) - Number(b.step === null);
+
+function tasksOf({ id, title, unitWord, place, startedOn, measures, walks, steps }: ExperimentLine): DueTask[] {
   if (startedOn === null) return [];
-  return walks.map(({ day, left, measures: read }) => {
-    const on = addDays(startedOn, day);
-    return { id, title, unitWord, walk: { day, on, left, state: stateOf(left, on, today()), measures: read.map((i) => measures[i]) } };
-  });
+  const task = (day: number, left: number) => {
+    const on = addDays(startedOn, Math.floor(day));
+    return { id, title, unitWord, place, day, on, left, state: stateOf(left, on, today()) };
+  };
+  return [
+    ...walks.map(({ day, left, measures: read }) => {
+      const own = read.map((i) => measures[i]);
+      return { ...task(day, left), measures: own, step: null, minutes: walkMinutes({ measures: own, left }) };
+    }),
+    ...steps.map(({ name, day, left }) => ({ ...task(day, left), measures: [], step: name, minutes: stepMinutes(left) })),
+  ];
 }

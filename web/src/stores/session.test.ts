@@ -16,7 +16,7 @@ let who: typeof mine | null;
 let network: boolean;
 let calls: string[];
 const study = startedStudy();
-const line = { id: 'x', title: 'Salt', unitWord: 'dish', startedOn: null, measures: [], walks: [] };
+const line = { id: 'x', title: 'Salt', unitWord: 'dish', startedOn: null, measures: [], walks: [], steps: [], place: 'bench' };
 
 beforeEach(() => {
   freshBrowser();

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import StakeMark from '../stake/StakeMark.vue';
-import type { DueWalk } from '../stores/experiments';
+import type { DueTask } from '../stores/experiments';
 import { colours } from '../theme/tokens';
 import { initials, taskWords } from './taskWords';
 
-/** Walks to do, a line each: what, in which experiment, and a button at its end. */
-const props = defineProps<{ walks: readonly DueWalk[]; label: string; late?: boolean; when: (due: DueWalk) => string }>();
+/** Walks and steps to do, a line each: what, in which experiment, and a button at its end. */
+const props = defineProps<{ tasks: readonly DueTask[]; label: string; late?: boolean; when: (due: DueTask) => string }>();
 const look = props.late
   ? { fill: colours.rustWash, stroke: colours.rust, text: colours.rust, dash: [], hollow: true }
   : { fill: colours.paper, stroke: colours.ink, text: colours.ink, dash: [], hollow: true };
@@ -13,7 +13,7 @@ const look = props.late
 
 <template>
   <ol :aria-label="label">
-    <li v-for="due in walks" :key="`${due.id}-${due.walk.day}`">
+    <li v-for="due in tasks" :key="`${due.id}-${due.day}-${due.step}`">
       <StakeMark :text="initials(due.title)" :look="look" :size="44" />
       <div>
         <b>{{ taskWords(due) }}</b><span class="soft small">{{ due.title }}</span>

@@ -2,7 +2,7 @@
 import { mount, type VueWrapper } from '@vue/test-utils';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { ExperimentLine } from '@fern/contract';
-import { addDays, walksOfStudy, type Experiment } from '@fern/core';
+import { addDays, blankOf, stageFields, stepsOnDays, walksOfStudy, type Experiment } from '@fern/core';
 import { useSession } from '../stores/session';
 import { today } from '../stores/today';
 import { eventually, fakeServer, type FakeServer, startedStudy, testRouter } from '../testing';
@@ -14,7 +14,8 @@ let page: VueWrapper;
 const router = testRouter();
 const experiment = (title: string, startedOn: string): Experiment => ({ ...startedStudy().experiment, title, startedOn });
 const progress = (id: string, own: Experiment): ExperimentLine => ({
-  ...{ id, title: own.title, unitWord: own.plan.unitWord, startedOn: own.startedOn, measures: own.measures },
+  ...{ id, title: own.title, unitWord: own.plan.unitWord, startedOn: own.startedOn, measures: own.measures, place: own.plan.place },
+  steps: stepsOnDays(own, [], today()).map(({ name, day, left }) => ({ name, day, left: left.length })),
   walks: walksOfStudy({ experiment: own, observations: [], happenings: [], care: [] }, today()).map(({ day, left, measures }) => ({
     day,
     left,
@@ -57,6 +58,31 @@ describe('Today', () => {
     expect(list('Missed')[0]).toContain('was due');
     await page.find('[aria-label="Missed"] button').trigger('click');
     await eventually(() => expect(router.currentRoute.value).toMatchObject({ name: 'walk', params: { id: 'a', day: '3' } }));
+  });
+
+  it('steps with days stand among the walks, by where the plants are, with how long each takes', async () => {
+    const own = experiment('Sage in the ground', addDays(today(), -9));
+    const potted = { ...blankOf(stageFields), name: 'potted', arms: ['C', 'X'], days: [9, 2] };
+    const outdoors: Experiment = { ...own, measures: [], plan: { ...own.plan, place: 'ground', stages: [potted] } };
+    server.list = [progress('g', outdoors), progress('a', experiment('Old seed and new', addDays(today(), -3)))];
+    await open();
+    expect(page.text()).toMatch(/2 tasks, about \d+ minutes\./);
+    expect(list('Due today')).toEqual([
+      expect.stringContaining('Old seed and new'),
+      expect.stringMatching(/Potted: 12 dishes ?Sage in the ground ?day 9 · 6 min/),
+    ]);
+    expect(list('Missed')[0]).toMatch(/Potted.*was due/);
+    await page.findAll('[aria-label="Due today"] button')[1].trigger('click');
+    await eventually(() =>
+      expect(router.currentRoute.value).toMatchObject({ name: 'log', params: { id: 'g' }, query: { step: 'potted' } }),
+    );
+  });
+
+  it('says that nothing is due, and never that plants are on their own', async () => {
+    server.list = [progress('a', experiment('Old seed and new', addDays(today(), -1)))];
+    await open();
+    expect(page.text()).toContain('Nothing is due today.');
+    expect(page.text()).not.toContain('on their own');
   });
 
   it('Enter starts the first walk', async () => {

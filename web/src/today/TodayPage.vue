@@ -3,10 +3,10 @@ import { Button, Spin } from 'ant-design-vue';
 import { onKeyStroke } from '@vueuse/core';
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
-import { longDate, shortDate, walkMinutes } from '@fern/core';
+import { longDate, momentWords, shortDate } from '@fern/core';
 import TopRail from '../frame/TopRail.vue';
 import TwoColumns from '../kit/TwoColumns.vue';
-import { useExperiments, type DueWalk } from '../stores/experiments';
+import { useExperiments, type DueTask } from '../stores/experiments';
 import { today } from '../stores/today';
 import ExperimentList from './ExperimentList.vue';
 import TaskList from './TaskList.vue';
@@ -17,17 +17,21 @@ const router = useRouter();
 void store.load();
 
 const now = today();
-const minutes = computed(() => store.due.reduce((sum, { walk }) => sum + walkMinutes(walk), 0));
+const minutes = computed(() => store.due.reduce((sum, task) => sum + task.minutes, 0));
 const summary = computed(() => {
   const n = store.due.length;
-  if (n === 0) return store.list.length === 0 ? '' : 'Nothing is due. The plants are on their own today.';
-  return `${n === 1 ? 'One walk' : `${n} walks`}, about ${minutes.value} ${minutes.value === 1 ? 'minute' : 'minutes'}.`;
+  if (n === 0) return store.list.length === 0 ? '' : 'Nothing is due today.';
+  const walks = store.due.every(({ step }) => step === null);
+  const count = walks ? (n === 1 ? 'One walk' : `${n} walks`) : n === 1 ? 'One task' : `${n} tasks`;
+  return `${count}, about ${minutes.value} ${minutes.value === 1 ? 'minute' : 'minutes'}.`;
 });
-const dueWhen = ({ walk }: DueWalk) => `day ${walk.day} · ${walkMinutes(walk)} min`;
-const missedWhen = ({ walk }: DueWalk) => `was due ${shortDate(walk.on)} · day ${walk.day}`;
+const dayWords = ({ day }: DueTask) => (Number.isInteger(day) ? `day ${day}` : `at ${momentWords(day)}`);
+const dueWhen = (task: DueTask) => `${dayWords(task)} · ${task.minutes} min`;
+const missedWhen = (task: DueTask) => `was due ${shortDate(task.on)} · ${dayWords(task)}`;
 
-function start(due: DueWalk): void {
-  void router.push({ name: 'walk', params: { id: due.id, day: due.walk.day } });
+function start({ id, day, step }: DueTask): void {
+  if (step === null) void router.push({ name: 'walk', params: { id, day } });
+  else void router.push({ name: 'log', params: { id }, query: { step } });
 }
 onKeyStroke('Enter', (event) => {
   if (event.target === document.body && store.due.length > 0) start(store.due[0]);
@@ -42,25 +46,27 @@ onKeyStroke('Enter', (event) => {
         <h1>{{ longDate(now) }}</h1>
         <p class="soft">{{ summary }}</p>
       </div>
-      <Button v-if="store.due.length > 0" type="primary" size="large" @click="start(store.due[0])">Start the walk <kbd>Enter</kbd></Button>
+      <Button v-if="store.due.length > 0" type="primary" size="large" @click="start(store.due[0])"
+        >{{ store.due[0].step === null ? 'Start the walk' : 'Do the first' }} <kbd>Enter</kbd></Button
+      >
     </div>
     <p v-if="store.offline" class="offline">No network. This is the list from last time; readings are kept here and sent later.</p>
     <p v-if="store.error" role="alert">{{ store.error }} <Button size="small" @click="store.load()">Try again</Button></p>
     <Spin v-if="!store.loaded" />
-    <TaskList v-slot="{ due }" :walks="store.due" label="Due today" :when="dueWhen">
-      <Button @click="start(due)">Start here</Button>
+    <TaskList v-slot="{ due }" :tasks="store.due" label="Due today" :when="dueWhen">
+      <Button @click="start(due)">{{ due.step === null ? 'Start here' : 'Do it' }}</Button>
     </TaskList>
     <template v-if="store.missed.length > 0">
       <h2>Missed</h2>
-      <TaskList v-slot="{ due }" :walks="store.missed" label="Missed" late :when="missedWhen">
+      <TaskList v-slot="{ due }" :tasks="store.missed" label="Missed" late :when="missedWhen">
         <button type="button" class="link" @click="start(due)">Fill it in</button>
       </TaskList>
     </template>
     <template v-if="store.coming.length > 0">
       <h2>Coming</h2>
       <ul class="coming">
-        <li v-for="due in store.coming.slice(0, 6)" :key="`${due.id}-${due.walk.day}`">
-          <span class="soft">{{ shortDate(due.walk.on) }}</span><span>{{ taskWords(due) }}</span
+        <li v-for="due in store.coming.slice(0, 6)" :key="`${due.id}-${due.day}-${due.step}`">
+          <span class="soft">{{ shortDate(due.on) }}</span><span>{{ taskWords(due) }}</span
           ><span class="soft small">{{ due.title }}</span>
         </li>
       </ul>

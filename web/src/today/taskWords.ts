@@ -1,11 +1,13 @@
 import { kindOf, plural } from '@fern/core';
-import type { DueWalk } from '../stores/experiments';
+import type { DueTask } from '../stores/experiments';
 
-/** "Count sprouts and 1 more in 12 dishes". */
-export function taskWords({ walk, unitWord }: DueWalk): string {
-  const [first, ...rest] = walk.measures;
+/** "Count sprouts and 1 more in 12 dishes", "Potted: 12 pots". */
+export function taskWords({ measures, step, left, unitWord }: DueTask): string {
+  const units = `${left} ${left === 1 ? unitWord : plural(unitWord)}`;
+  if (step !== null) return `${step.charAt(0).toUpperCase()}${step.slice(1)}: ${units}`;
+  const [first, ...rest] = measures;
   const more = rest.length > 0 ? ` and ${rest.length} more` : '';
-  return `${kindOf(first).verb} ${first.name.toLowerCase()}${more} in ${walk.left} ${walk.left === 1 ? unitWord : plural(unitWord)}`;
+  return `${kindOf(first).verb} ${first.name.toLowerCase()}${more} in ${units}`;
 }
 
 /** Two letters for the stake: those of the title's longer words. */

@@ -1,0 +1,54 @@
+import { describe, expect, it } from 'vitest';
+import { blankOf, careFields, stageFields, type Care } from '../model';
+import { anArm, anExperiment, aUnit } from '../testing';
+import { stepMinutes, stepsOnDays } from './steps';
+
+const base = anExperiment({ arms: [anArm('C'), anArm('T')], units: ['C', 'C', 'T', 'T'].map((arm, i) => aUnit(`P${i + 1}`, arm)) });
+const potted = { ...blankOf(stageFields), name: 'potted', kind: 'move' as const, arms: ['C', 'T'], days: [9] };
+const fed = { ...blankOf(stageFields), name: 'fed', arms: ['T'], days: [28, 14] };
+const soak = { ...blankOf(stageFields), name: 'soak', kind: 'soak' as const, arms: ['T'], hours: 8 };
+const experiment = { ...base, plan: { ...base.plan, frozenOn: '2026-04-01', stages: [potted, fed, soak] } };
+const done = (step: string, on: string, units: readonly string[], more: Partial<Care> = {}): Care => ({
+  ...blankOf(careFields),
+  id: `${step}-${on}`,
+  kind: 'other',
+  on,
+  step,
+  units,
+  ...more,
+});
+const told = (care: readonly Care[], today: string) =>
+  stepsOnDays(experiment, care, today).map(({ name, on, state, left }) => `${on} ${name}: ${state}, ${left.join(' ') || 'none'} left`);
+
+describe('steps with days', () => {
+  it('are due on their day, missed once it is over, and what has no day is none', () => {
+    expect(told([], '2026-04-10')).toEqual([
+      '2026-04-10 potted: due, P1 P2 P3 P4 left',
+      '2026-04-15 fed: coming, P3 P4 left',
+      '2026-04-29 fed: coming, P3 P4 left',
+    ]);
+    expect(told([], '2026-04-11')[0]).toContain('missed');
+  });
+
+  it('are done for some units and not for others, late or early, and each time counts for its own day', () => {
+    const care = [
+      done('potted', '2026-04-12', ['P1', 'P4']),
+      done('fed', '2026-04-15', []),
+      done('fed', '2026-04-16', [], { arms: ['T'] }),
+    ];
+    expect(told(care, '2026-04-16')).toEqual([
+      '2026-04-10 potted: missed, P2 P3 left',
+      '2026-04-15 fed: done, none left',
+      '2026-04-29 fed: done, none left',
+    ]);
+    const taken = done('fed', '2026-04-16', [], { id: 'back', replaces: 'fed-2026-04-16', withdrawn: true });
+    expect(told([...care, taken], '2026-04-16')[2]).toBe('2026-04-29 fed: coming, P3 P4 left');
+  });
+
+  it('wait for the start, and for no unit that is gone', () => {
+    expect(stepsOnDays({ ...experiment, plan: { ...experiment.plan, frozenOn: null } }, [], '2026-05-01')).toEqual([]);
+    const gone = experiment.units.map((unit) => (unit.arm === 'T' ? { ...unit, status: 'lost' as const } : unit));
+    expect(stepsOnDays({ ...experiment, units: gone }, [], '2026-05-01').map(({ name, units }) => [name, units])).toEqual([['potted', 2]]);
+    expect(stepMinutes(24)).toBe(12);
+  });
+});
