@@ -8,6 +8,7 @@ import {
   happeningFields,
   observationFields,
   shortDate,
+  stageFields,
   type Care,
   type Happening,
   type Observation,
