@@ -82,3 +82,38 @@ test('a notebook is typed in as in a spreadsheet, pasted, and brought from a fil
     expect(one).toMatchObject({ unit: 'P01', value: 55.5, plannedDay: null, observedOn: addDays(start, 7), source: 'import' });
   });
 });
+
+test('two people at one experiment see each other’s numbers within two seconds', async ({ page, browser }) => {
+  const { study } = await openNotebook(page);
+  const { experiment } = await study();
+  const second = await (await browser.newContext()).newPage();
+  await enterDemo(second);
+  await second.goto(page.url());
+  await expect(second.getByRole('heading', { name: 'The notebook' })).toBeVisible();
+  const cell = (own: Page, row: number) => own.locator('tbody tr').nth(row).locator('td.cell').nth(2);
+
+  await cell(page, 4).click();
+  await page.keyboard.type('141');
+  await page.keyboard.press('Enter');
+  await expect(cell(second, 4)).toHaveText('141', { timeout: 2000 });
+
+  await cell(second, 5).click();
+  await second.keyboard.type('142');
+  await second.keyboard.press('Enter');
+  // Where one stands and has typed nothing, theirs stands too, and leaving it does not empty it.
+  await expect(cell(page, 5).locator('input')).toHaveValue('142', { timeout: 2000 });
+  await page.keyboard.press('Enter');
+  await expect(cell(page, 5)).toHaveText('142');
+
+  // Both read one pot: neither is thrown away, and someone says which is right.
+  await second.context().setOffline(true);
+  await cell(second, 6).click();
+  await second.keyboard.type('150');
+  await second.keyboard.press('Enter');
+  await cell(page, 6).click();
+  await page.keyboard.type('151');
+  await page.keyboard.press('Enter');
+  await second.context().setOffline(false);
+  await expect(page.getByText(`${experiment.units[6].unit}`).first()).toBeVisible();
+  await expect(page.getByRole('heading', { name: /read twice/i })).toBeVisible({ timeout: 20_000 });
+});

@@ -59,6 +59,7 @@ export async function startClassroom(): Promise<Classroom> {
   );
   const token = await startSession(server.database, 'other');
   const stranger: Caller = {
+    ...server.caller(),
     call: (method, path, body, headers = {}) => server.caller().call(method, path, body, { ...headers, cookie: `fern_session=${token}` }),
   };
   const made = await teacher.call('POST', '/api/experiments', plan);

@@ -6,6 +6,7 @@ import { existsSync } from 'node:fs';
 import pino from 'pino';
 import { pinoHttp } from 'pino-http';
 import { fieldErrors, type Account } from '@fern/contract';
+import { changes, type Changes } from './changes';
 import { codeOf } from './databaseFile';
 import { onlyUnder } from './hosts';
 import { limits } from './limits';
@@ -22,7 +23,8 @@ export const APP_HEADER = 'x-fern-test';
 const MOST_FILE_BYTES = 100 * 1024 * 1024;
 const MOST_TOLD_BYTES = 256 * 1024;
 
-export interface AppOptions extends Omit<Context, 'readApart'> {
+export interface AppOptions extends Omit<Context, 'readApart' | 'changes'> {
+  readonly changes?: Changes;
   /** Folder of the built pages; none in tests of the API alone. */
   readonly pages?: string;
   readonly logLevel?: string;
@@ -56,7 +58,11 @@ export function createApp({ pages, logLevel = 'silent', logTo, signInAttempts = 
       strictTransportSecurity: false,
     }),
   );
-  app.use('/api', compression(), api({ ...context, readApart: readApart(context.database) }, signInAttempts));
+  app.use(
+    '/api',
+    compression(),
+    api({ ...context, changes: context.changes ?? changes(), readApart: readApart(context.database) }, signInAttempts),
+  );
   if (pages && existsSync(pages)) {
     const headers = (res: { setHeader: (name: string, value: string) => unknown }, path: string) =>
       res.setHeader('Cache-Control', path.includes('/assets/') ? 'public, max-age=31536000, immutable' : 'no-cache');
@@ -141,6 +147,8 @@ function answer(line: Route, context: Context) {
     const body: unknown = line.body ? checked(line.body, request) : request.body;
     const account = response.locals.account as Account;
     const result = await line.handle({ ...context, account, body, request, response });
+    // A stream that goes on has been begun by its route.
+    if (response.headersSent) return;
     response.status(line.status ?? 200);
     if (line.status === 204) response.end();
     else if (Buffer.isBuffer(result)) response.send(result);

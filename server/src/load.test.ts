@@ -17,7 +17,8 @@ beforeAll(async () => {
   const plan = experimentFrom(anySprouting, { created: '2026-04-01', startOn: '2026-04-01', seed: 4 });
   id = ((await teacher.call('POST', '/api/experiments', plan)).body as ExperimentRecord).id;
   const cookie = (await teacher.call('POST', '/api/session', { name: 'M. Bracken', password })).headers.getSetCookie()[0].split(';')[0];
-  for (let i = 0; i < PEOPLE; i++) people.push({ call: (method, path, body) => server.caller().call(method, path, body, { cookie }) });
+  for (let i = 0; i < PEOPLE; i++)
+    people.push({ ...teacher, call: (method, path, body) => server.caller().call(method, path, body, { cookie }) });
 });
 afterAll(() => server.stop());
 

@@ -3,6 +3,7 @@ import { existsSync, readFileSync } from 'node:fs';
 import { createServer as createHttp } from 'node:http';
 import { createServer as createHttps } from 'node:https';
 import { dirname, join } from 'node:path';
+import { changes } from './changes';
 import { createApp } from './createApp';
 import { DatabaseProblem } from './databaseFile';
 import { ownNames } from './hosts';
@@ -38,8 +39,10 @@ else {
 const loopback = ['127.0.0.1', '::1', 'localhost'].includes(host);
 // Whoever reaches the server first could else make the one account.
 const firstCode = !loopback && !demo && (await isFirstStart(database)) ? String(randomInt(1e8)).padStart(8, '0') : undefined;
+const news = changes();
 const app = createApp({
   database,
+  changes: news,
   demo,
   firstCode,
   pages: join(root, 'web', 'dist'),
@@ -63,6 +66,7 @@ server.listen(port, host, () => {
 });
 for (const signal of ['SIGINT', 'SIGTERM'] as const) {
   process.once(signal, () => {
+    news.end();
     server.close(() => void database.close().then(() => process.exit(0)));
     // Browsers hold connections open that they have not used yet; what is under way has this long to end.
     setTimeout(() => server.closeAllConnections(), 1000).unref();

@@ -2,6 +2,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
+import { changes } from './changes';
 import { APP_HEADER, createApp, type AppOptions } from './createApp';
 import { openDatabase, type Database } from './openDatabase';
 
@@ -14,6 +15,8 @@ export interface Answer {
 /** One person at a browser: keeps the session cookie between calls. */
 export interface Caller {
   readonly call: (method: string, path: string, body?: unknown, headers?: Record<string, string | null>) => Promise<Answer>;
+  /** Keeps a stream open. */
+  readonly listen: (path: string) => Promise<{ readonly response: Response; readonly stop: () => void }>;
 }
 
 export interface TestServer {
@@ -28,7 +31,8 @@ export interface TestServer {
 export async function startTestServer(options: Partial<AppOptions> = {}, there?: string): Promise<TestServer> {
   const file = there ?? join(mkdtempSync(join(tmpdir(), 'fern-test-')), 'test.sqlite');
   const database = await openDatabase(file);
-  const server = createApp({ database, demo: false, ...options }).listen(0, '127.0.0.1');
+  const news = changes();
+  const server = createApp({ database, demo: false, changes: news, ...options }).listen(0, '127.0.0.1');
   // A test that works for long in this one process must not find its connection closed when it calls again.
   server.keepAliveTimeout = 300_000;
   await new Promise((resolve) => server.once('listening', resolve));
@@ -36,6 +40,11 @@ export async function startTestServer(options: Partial<AppOptions> = {}, there?:
   const caller = (): Caller => {
     let cookie = '';
     return {
+      listen: async (path) => {
+        const ends = new AbortController();
+        const response = await fetch(base + path, { headers: { cookie }, signal: ends.signal });
+        return { response, stop: () => ends.abort() };
+      },
       call: async (method, path, body, headers = {}) => {
         const raw = body instanceof Uint8Array;
         const response = await fetch(base + path, {
@@ -60,6 +69,7 @@ export async function startTestServer(options: Partial<AppOptions> = {}, there?:
     file,
     caller,
     stop: async ({ keepFiles } = { keepFiles: false }) => {
+      news.end();
       await new Promise((resolve) => server.close(resolve));
       await database.close();
       if (!keepFiles) rmSync(dirname(file), { recursive: true, force: true });

@@ -3,6 +3,7 @@ import type { Request, Response } from 'express';
 import type { Schema } from 'joi';
 import { validate } from 'uuid';
 import type { Account } from '@fern/contract';
+import type { Changes } from '../changes';
 import type { Database } from '../openDatabase';
 import { notFound, ProblemError } from '../ProblemError';
 import type { Sent } from '../services/create';
@@ -18,6 +19,8 @@ export interface Context {
   readonly firstCode?: string;
   /** Reads a study to be sent as it is, without holding up others. */
   readonly readApart: (wanted: Wanted) => Promise<Buffer>;
+  /** Tells those who have an experiment open. */
+  readonly changes: Changes;
 }
 
 export interface Call<Body = unknown> extends Context {

@@ -35,7 +35,11 @@ export const experimentRoutes = [
     path: '/experiments/:id',
     who: 'owner',
     body: changeSchema,
-    handle: (call) => changeExperiment(call.database, call.account.id, param(call, 'id'), call.body.version, call.body.experiment),
+    handle: async (call) => {
+      const record = await changeExperiment(call.database, call.account.id, param(call, 'id'), call.body.version, call.body.experiment);
+      call.changes.tell(record.id, { version: record.version });
+      return record;
+    },
   }),
   route({
     method: 'delete',
@@ -49,7 +53,11 @@ export const experimentRoutes = [
     path: '/experiments/:id/units/:unit',
     who: 'owner',
     body: unitStatusSchema,
-    handle: (call) => setUnitStatus(call.database, call.account.id, param(call, 'id'), param(call, 'unit'), call.body),
+    handle: async (call) => {
+      const record = await setUnitStatus(call.database, call.account.id, param(call, 'id'), param(call, 'unit'), call.body);
+      call.changes.tell(record.id, { version: record.version });
+      return record;
+    },
   }),
   route({
     method: 'get',

@@ -76,6 +76,30 @@ describe('the notebook', () => {
     expect(live().at(-1)).toMatchObject({ value: 6, plannedDay: 3, observedOn: addDays(start, 3) });
   });
 
+  it('a cell that somebody else fills meanwhile is not emptied by leaving it; what was typed there stays beside theirs', async () => {
+    await open();
+    await cellAt(0, 0).trigger('click');
+    await flushPromises();
+    useLog().receive([{ kind: 'reading', content: reading({ id: 'theirs', value: 9 }) }]);
+    await eventually(() => expect(field().element.value).toBe('9'));
+    await field().trigger('keydown', { key: 'Enter' });
+    await flushPromises();
+    expect(live().map(({ id }) => id)).toEqual(['theirs']);
+    await field().setValue('5');
+    useLog().receive([{ kind: 'reading', content: reading({ id: 'second', unit: second.unit, value: 6 }) }]);
+    await flushPromises();
+    await field().trigger('keydown', { key: 'Enter' });
+    await flushPromises();
+    expect(
+      live()
+        .slice(1)
+        .map(({ unit, value, replaces }) => [unit, value, replaces]),
+    ).toEqual([
+      [second.unit, 6, null],
+      [second.unit, 5, null],
+    ]);
+  });
+
   it('what cannot be is said, and the cell is not left', async () => {
     await open();
     await cellAt(0, 0).trigger('click');

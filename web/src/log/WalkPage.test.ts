@@ -2,6 +2,7 @@
 import type { VueWrapper } from '@vue/test-utils';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { addDays, blankOf, measureFields, observationFields, rubrics, type Measure, type Observation } from '@fern/core';
+import { useLog } from '../stores/log';
 import { useOutbox } from '../stores/outbox';
 import { today } from '../stores/today';
 import { eventually, fakeServer, type FakeServer, mountLoaded, startedStudy } from '../testing';
@@ -63,6 +64,22 @@ describe('a walk', () => {
       observedOn: today(),
       replaces: null,
     });
+  });
+
+  it('what somebody else reads meanwhile stands there, and is not corrected by a hand that saw nothing', async () => {
+    await walk();
+    useLog().receive([{ kind: 'reading', content: reading({ id: 'theirs', plannedDay: 3, value: 9, observer: 'Moss' }) }]);
+    await eventually(() => expect(field().element.value).toBe('9'));
+    expect(page.text()).toContain('Moss has just read D01: 9.');
+    await press('Enter');
+    expect(posted()).toEqual([]);
+    await choose(0).trigger('click');
+    expect(where()).toBe('D02');
+    await field().setValue('5');
+    useLog().receive([{ kind: 'reading', content: reading({ id: 'second', unit: 'D02', plannedDay: 3, value: 6 }) }]);
+    await page.vm.$nextTick();
+    await press('Enter');
+    await eventually(() => expect(posted().at(-1)).toMatchObject({ unit: 'D02', value: 5, replaces: null }));
   });
 
   it('begins where the last one left off', async () => {

@@ -1,5 +1,5 @@
 import { v7 as uuid } from 'uuid';
-import { computed, nextTick, ref, shallowRef, type Ref } from 'vue';
+import { computed, nextTick, ref, shallowRef, watch, type Ref } from 'vue';
 import {
   cellText,
   gridCell,
@@ -10,6 +10,7 @@ import {
   type CellSays,
   type GridColumn,
   type Measure,
+  type Observation,
   type PasteProblem,
   type Unit,
 } from '@fern/core';
@@ -38,7 +39,8 @@ export function useGrid({ measure, units, columns }: Shown) {
   const unit = computed<Unit | null>(() => units.value[at.value.row] ?? null);
   const column = computed<GridColumn | null>(() => columns.value[at.value.column] ?? null);
   const here = computed(() => (unit.value && column.value ? gridCell(study.value, measure.value, unit.value, column.value) : null));
-  const stands = computed(() => cellText(here.value?.reading ?? null));
+  /** What stood in the cell when one came to it. */
+  const saw = shallowRef<Observation | null>(null);
 
   function goTo(row: number, to: number): void {
     at.value = {
@@ -49,14 +51,23 @@ export function useGrid({ measure, units, columns }: Shown) {
     // What was just kept stands in the table a moment later; until then nothing is typed in the new cell.
     arrived = false;
     void nextTick(() => {
-      typed.value = stands.value;
+      look();
       arrived = true;
     });
   }
 
-  function reading(row: Unit, own: GridColumn, says: CellSays, observedOn: string, source: 'hand' | 'import' = 'hand') {
-    const { reading: before } = gridCell(study.value, measure.value, row, own);
-    const by = { id: uuid(), observer: session.account?.name ?? null, blinded: experiment.value.blinded, source };
+  function look(): void {
+    saw.value = here.value?.reading ?? null;
+    typed.value = cellText(saw.value);
+  }
+  // Somebody else has filled this cell meanwhile: unless something is typed here, that is what stands in it.
+  watch(
+    () => here.value?.reading,
+    () => arrived && typed.value === cellText(saw.value) && look(),
+  );
+
+  function reading(row: Unit, own: GridColumn, says: CellSays, observedOn: string, before: Observation | null) {
+    const by = { id: uuid(), observer: session.account?.name ?? null, blinded: experiment.value.blinded };
     const place = { unit: row, measure: measure.value, plannedDay: own.plannedDay, reading: before };
     return { kind: 'reading', content: takeReading(place, { ...says, note: before?.note ?? null }, observedOn, by) } as const;
   }
@@ -70,7 +81,7 @@ export function useGrid({ measure, units, columns }: Shown) {
 
   /** Takes what is typed; whether one may go on. An emptied cell was read and is not known any more: a dash, with what stood there kept. */
   function keep(): boolean {
-    if (!arrived || unit.value === null || column.value === null || typed.value.trim() === stands.value) return true;
+    if (!arrived || unit.value === null || column.value === null || typed.value.trim() === cellText(saw.value)) return true;
     const read = typedCell(typed.value, measure.value, unit.value) ?? { value: null, absent: 'not-read' as const };
     if ('wrong' in read) {
       wrong.value = read.wrong;
@@ -81,7 +92,8 @@ export function useGrid({ measure, units, columns }: Shown) {
       wrong.value = `${here.value?.on ? shortDate(here.value.on) : 'That day'} has not come yet.`;
       return false;
     }
-    outbox.add(id.value, reading(unit.value, column.value, read, day));
+    // It corrects what one saw. What came in meanwhile stays beside it, and someone says which is right.
+    outbox.add(id.value, reading(unit.value, column.value, read, day, saw.value));
     pasted.value = null;
     return true;
   }
@@ -108,7 +120,7 @@ export function useGrid({ measure, units, columns }: Shown) {
     const taken = block.cells.flatMap(({ row: r, column: c, says }) => {
       const { reading: before } = gridCell(study.value, measure.value, below[r], right[c]);
       if (before !== null && before.value === says.value && before.absent === says.absent) return [];
-      return [{ unit: below[r], column: right[c], says, day: dayOf(below[r], right[c]) }];
+      return [{ unit: below[r], column: right[c], says, before, day: dayOf(below[r], right[c]) }];
     });
     const early = taken.filter(({ day }) => day === null);
     if (early.length > 0) {
@@ -117,7 +129,7 @@ export function useGrid({ measure, units, columns }: Shown) {
     }
     void outbox.addAll(
       id.value,
-      taken.map((cell) => reading(cell.unit, cell.column, cell.says, cell.day ?? today())),
+      taken.map((cell) => reading(cell.unit, cell.column, cell.says, cell.day ?? today(), cell.before)),
     );
     pasted.value = taken.length === 1 ? '1 reading was pasted.' : `${taken.length} readings were pasted.`;
     goTo(row, first);
@@ -127,7 +139,7 @@ export function useGrid({ measure, units, columns }: Shown) {
   function mendDay(day: string): void {
     const before = here.value?.reading;
     if (!before || !unit.value || !column.value || day > today() || day === before.observedOn.slice(0, 10)) return;
-    outbox.add(id.value, reading(unit.value, column.value, before, day));
+    outbox.add(id.value, reading(unit.value, column.value, before, day, before));
   }
 
   return { at, unit, column, here, typed, wrong, pasted, problems, goTo, keep, move, next, paste, mendDay };

@@ -1,5 +1,5 @@
 import { v7 as uuid } from 'uuid';
-import { computed, ref, watch, type Ref } from 'vue';
+import { computed, ref, shallowRef, watch, type Ref } from 'vue';
 import {
   isValued,
   kindOf,
@@ -48,15 +48,37 @@ export function useWalk({ stops, readOn, kept }: Walked) {
   const finished = computed(() => at.value >= stops.value.length);
   const done = computed(() => new Set(stops.value.filter(({ reading }) => reading !== null).map(({ unit }) => unit.unit)));
 
+  /** What stood at this stop when one came to it, and the readings that were made here since. */
+  const saw = shallowRef<Observation | null>(null);
+  const own = new Set<string>();
+
   function goTo(index: number): void {
     at.value = Math.max(0, Math.min(index, stops.value.length));
     wrong.value = null;
     said.value = null;
     asked.value = [];
-    const there = stops.value[at.value];
-    typed.value = there?.reading?.value == null ? '' : String(there.reading.value);
-    note.value = there?.reading?.note ?? '';
+    look();
   }
+
+  function look(): void {
+    saw.value = stop.value?.reading ?? null;
+    typed.value = typedOf(saw.value);
+    note.value = saw.value?.note ?? '';
+  }
+  const typedOf = (reading: Observation | null) => (reading?.value == null ? '' : String(reading.value));
+
+  watch(
+    () => stop.value?.reading ?? null,
+    (reading) => {
+      if (reading === saw.value || reading === null) return;
+      if (own.has(reading.id)) saw.value = reading;
+      // Somebody else has just read it. What is typed here already stays, and then stands beside theirs.
+      else if (typed.value === typedOf(saw.value)) {
+        look();
+        said.value = `${reading.observer ?? 'Someone'} has just read ${reading.unit}: ${wordsOf(reading)}.`;
+      }
+    },
+  );
 
   // Begins at the first stop that has no reading yet, as soon as the stops are known.
   watch(
@@ -95,6 +117,7 @@ export function useWalk({ stops, readOn, kept }: Walked) {
 
   function keep(here: Stop, what: Said): void {
     const by = { id: uuid(), observer: session.account?.name ?? null, blinded: experiment.value.blinded };
+    own.add(by.id);
     outbox.add(id.value, { kind: 'reading', content: takeReading(here, what, dayOf(here), by) });
     kept?.(by.id);
   }
@@ -113,8 +136,8 @@ export function useWalk({ stops, readOn, kept }: Walked) {
 
   /** Takes what is typed; `sure` answers the questions that were asked about it. */
   function take(sure = false): void {
-    const here = stop.value;
-    if (!here) return;
+    if (!stop.value) return;
+    const here = { ...stop.value, reading: saw.value };
     // On an extra visit one passes by what has nothing new.
     if (here.plannedDay === null && typed.value.trim() === '' && here.reading === null) return goTo(at.value + 1);
     const read = readReading(typed.value, here.measure);
@@ -138,7 +161,7 @@ export function useWalk({ stops, readOn, kept }: Walked) {
 
   /** Takes that there is no value here, and why. */
   function takeAbsent(absent: NonNullable<Observation['absent']>): void {
-    if (stop.value) goOn(stop.value, { value: null, absent, note: words() });
+    if (stop.value) goOn({ ...stop.value, reading: saw.value }, { value: null, absent, note: words() });
   }
 
   /** Takes the last reading back: where it corrected one, that one stands again; a first reading stands until something else is said. */

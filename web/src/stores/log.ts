@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia';
 import { computed, shallowRef } from 'vue';
-import type { ExperimentRecord } from '@fern/contract';
+import type { ExperimentRecord, LoggedNews } from '@fern/contract';
 import type { Care, Happening, Study } from '@fern/core';
 import { useDocument } from './document';
 import { useOutbox } from './outbox';
@@ -31,6 +31,12 @@ export const useLog = defineStore('log', () => {
     else take(withLogged({ ...logged.value, experiment: current.experiment }, items));
   });
 
+  /** What others logged meanwhile; what is here already is there once. */
+  function receive(items: readonly LoggedNews[]): void {
+    const { experiment } = document;
+    if (experiment !== null) take(withLogged({ ...logged.value, experiment }, items));
+  }
+
   /** The experiment with everything logged; null while none is open. */
   const study = computed<Study | null>(() => {
     const { experiment, id } = document;
@@ -40,6 +46,7 @@ export const useLog = defineStore('log', () => {
   return {
     study,
     take,
+    receive,
     setUnit: (state: UnitState) => outbox.add(document.id, { kind: 'unit', content: state }),
     addCare: (care: Care) => outbox.add(document.id, { kind: 'care', content: care }),
     addHappening: (happening: Happening) => outbox.add(document.id, { kind: 'happening', content: happening }),

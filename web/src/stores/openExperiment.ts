@@ -4,6 +4,7 @@ import { unitData, unpackColumns, walksOfStudy, type Observation } from '@fern/c
 import { CallError, wordsFor } from './api';
 import { useDocument } from './document';
 import { useHistory } from './history';
+import { useLive } from './live';
 import { useLog } from './log';
 import { useOutbox } from './outbox';
 import { withLogged } from './overlay';
@@ -67,6 +68,20 @@ export const useOpening = defineStore('opening', () => {
       return before;
     }
   }
+
+  /** Takes in what was logged since, under the page as it stands; without a network nothing changes. */
+  async function refresh(): Promise<void> {
+    const id = wanted;
+    try {
+      const { version, observations, experiment, ...logged } = await fetchStudy(session.account?.id ?? '', id);
+      if (id !== wanted || document.experiment === null) return;
+      log.take({ ...logged, observations: unpackColumns<Observation>(observations) });
+      if (document.saving === 'saved' && version > document.version) document.adopt({ id, version, experiment });
+    } catch (problem) {
+      if (!(problem instanceof CallError)) throw problem;
+    }
+  }
+  useLive(refresh);
 
   return { error, open, reload: () => load(wanted) };
 });

@@ -1,0 +1,83 @@
+// @vitest-environment happy-dom
+import { beforeEach, expect, it, vi } from 'vitest';
+import type { News } from '@fern/contract';
+import { blankOf, observationFields, type Observation } from '@fern/core';
+import { eventually, fakeServer, type FakeServer, startedStudy } from '../testing';
+import { useDocument } from './document';
+import { useLog } from './log';
+import { useOpening } from './openExperiment';
+import { useOutbox } from './outbox';
+import { useSession } from './session';
+import { today } from './today';
+
+/** Streams that the app opened, with what tells it something. */
+class FakeStream {
+  static opened: FakeStream[] = [];
+  onmessage: ((event: { data: string }) => void) | null = null;
+  onopen: (() => void) | null = null;
+  closed = false;
+  readonly url: string;
+  constructor(url: string) {
+    this.url = url;
+    FakeStream.opened.push(this);
+  }
+  close(): void {
+    this.closed = true;
+  }
+  tell(news: News): void {
+    this.onmessage?.({ data: JSON.stringify(news) });
+  }
+}
+const study = startedStudy();
+const [unit] = study.experiment.units;
+const reading = (id: string): Observation => ({
+  ...blankOf(observationFields),
+  id,
+  unit: unit.unit,
+  measure: 'sprouts',
+  observedOn: today(),
+  value: 7,
+});
+let server: FakeServer;
+
+beforeEach(async () => {
+  FakeStream.opened = [];
+  vi.stubGlobal('EventSource', FakeStream);
+  server = fakeServer(study);
+  await useSession().load();
+  await useOpening().open('x');
+  await eventually(() => expect(FakeStream.opened).toHaveLength(1));
+});
+const read = () => (useLog().study?.observations ?? []).map(({ id }) => id);
+
+it('what another person logs stands here a moment later, and once', async () => {
+  const [stream] = FakeStream.opened;
+  expect(stream.url).toBe('/api/experiments/x/news');
+  stream.tell({ logged: [{ kind: 'reading', content: reading('theirs') }] });
+  stream.tell({ logged: [{ kind: 'reading', content: reading('theirs') }] });
+  expect(read()).toEqual(['theirs']);
+  useOutbox().add('x', { kind: 'reading', content: reading('mine') });
+  stream.tell({ logged: [{ kind: 'reading', content: reading('mine') }] });
+  await eventually(() => expect(read().sort()).toEqual(['mine', 'theirs']));
+});
+
+it('a document of another version is taken over only where nothing waits to be saved', async () => {
+  server.answer = () => ({ status: 200, body: { id: 'x', version: 5, experiment: { ...study.experiment, title: 'Theirs' } } });
+  FakeStream.opened[0].tell({ version: 5 });
+  await eventually(() => expect(useDocument().experiment?.title).toBe('Theirs'));
+  useDocument().change((now) => ({ ...now, title: 'Mine' }));
+  FakeStream.opened[0].tell({ version: 6 });
+  expect(useDocument().experiment?.title).toBe('Mine');
+});
+
+it('after a break everything is asked for anew, and another experiment has another stream', async () => {
+  const [stream] = FakeStream.opened;
+  stream.onopen?.();
+  const calls = () => server.calls.filter(({ path }) => path.endsWith('/study?as=columns')).length;
+  expect(calls()).toBe(1);
+  stream.onopen?.();
+  await eventually(() => expect(calls()).toBe(2));
+  await useOpening().open('y');
+  await eventually(() => expect(FakeStream.opened.at(-1)?.url).toBe('/api/experiments/y/news'));
+  expect(stream.closed).toBe(true);
+});
