@@ -1,5 +1,6 @@
 import Joi from 'joi';
 import { careFields, happeningFields, observationFields, unitFields, type Field, type RecordOf } from '@fern/core';
+import { calendarDate } from './dates';
 import { plainMessages } from './messages';
 import { schemaOf } from './schemaOf';
 
@@ -22,6 +23,17 @@ export const observationsSchema = Joi.object<{ observations: SentReading[] }>({
 export const happeningSchema = schemaOf(happeningFields).messages({ ...plainMessages });
 
 export const careSchema = schemaOf(careFields).messages({ ...plainMessages });
+
+/** How many were put into a unit, as it was counted again on a day. */
+export interface SownAgain {
+  readonly sown: number;
+  readonly on: string;
+}
+
+export const sownAgainSchema = Joi.object<SownAgain>({
+  sown: Joi.number().strict().integer().min(1).max(1_000_000).required(),
+  on: calendarDate.required(),
+}).messages({ ...plainMessages });
 
 export const unitStatusSchema = schemaOf({
   status: unitFields.status,

@@ -36,6 +36,7 @@ export const goodBodies: Readonly<Record<string, unknown>> = {
   'post /people/erased': { name: 'Bracken' },
   'put /experiments/:id': { version: 1, experiment: plan },
   'patch /experiments/:id/units/:unit': { status: 'lost', statusReason: 'dropped' },
+  'patch /experiments/:id/units/:unit/sown': { sown: 24, on: '2026-04-04' },
   'post /experiments/:id/observations': { observations: [reading('one'), reading('two', { replaces: 'one' })] },
   'post /experiments/:id/happenings': { id: 'h', on: '2026-04-02', kind: 'other', arms: [], units: ['D01'], note: 'a cat' },
   'post /experiments/:id/care': {

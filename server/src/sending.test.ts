@@ -47,6 +47,18 @@ describe('what a client makes', () => {
     },
   );
 
+  it('a number sown that is put right is kept with the number before, once, and no other plan is needed', async () => {
+    const before = (await teacher.call('POST', '/api/experiments', plan)).body as ExperimentRecord;
+    const address = `/api/experiments/${before.id}/units/D03/sown`;
+    const first = (await teacher.call('PATCH', address, { sown: 23, on: '2026-04-04' })).body as ExperimentRecord;
+    const again = (await teacher.call('PATCH', address, { sown: 23, on: '2026-04-04' })).body as ExperimentRecord;
+    expect(again.version).toBe(first.version);
+    expect(first.version).toBe(before.version + 1);
+    expect(first.experiment.units.find(({ unit }) => unit === 'D03')?.sown).toBe(23);
+    expect(problem(await teacher.call('PATCH', address, { sown: 0, on: '2026-04-04' })).errors?.[0].pointer).toBe('/sown');
+    expect((await teacher.call('PATCH', `/api/experiments/${before.id}/units/D99/sown`, { sown: 2, on: '2026-04-04' })).status).toBe(404);
+  });
+
   it('care and what went wrong name only whom there is', async () => {
     const wrong = async (path: string, entry: object) => problem(await teacher.call('POST', `/api/experiments/${id}/${path}`, entry));
     expect((await wrong('care', { ...care, id: 'c9', units: ['D01', 'D99'] })).errors?.[0]).toEqual({

@@ -1,7 +1,7 @@
-import { changeSchema, experimentSchema, unitStatusSchema } from '@fern/contract';
+import { changeSchema, experimentSchema, sownAgainSchema, unitStatusSchema, type SownAgain } from '@fern/contract';
 import type { Experiment, Unit } from '@fern/core';
 import { createExperiments } from '../services/create';
-import { changeExperiment, getExperiment, setUnitStatus } from '../services/experiments';
+import { changeExperiment, getExperiment, setSownAgain, setUnitStatus } from '../services/experiments';
 import { deleteExperiment } from '../services/bin';
 import { listExperiments } from '../services/list';
 import { param, route, sentUnderKey } from './Route';
@@ -55,6 +55,17 @@ export const experimentRoutes = [
     body: unitStatusSchema,
     handle: async (call) => {
       const record = await setUnitStatus(call.database, call.account.id, param(call, 'id'), param(call, 'unit'), call.body);
+      call.changes.tell(record.id, { version: record.version });
+      return record;
+    },
+  }),
+  route<SownAgain>({
+    method: 'patch',
+    path: '/experiments/:id/units/:unit/sown',
+    who: 'owner',
+    body: sownAgainSchema,
+    handle: async (call) => {
+      const record = await setSownAgain(call.database, call.account.id, param(call, 'id'), param(call, 'unit'), call.body);
       call.changes.tell(record.id, { version: record.version });
       return record;
     },

@@ -1,6 +1,15 @@
 import { QueryTypes } from 'sequelize';
-import type { Deed, ExperimentRecord, StudyRecord } from '@fern/contract';
-import { careFields, happeningFields, observationFields, same, type Experiment, type Observation, type Unit } from '@fern/core';
+import type { Deed, ExperimentRecord, SownAgain, StudyRecord } from '@fern/contract';
+import {
+  careFields,
+  happeningFields,
+  observationFields,
+  same,
+  type Amendment,
+  type Experiment,
+  type Observation,
+  type Unit,
+} from '@fern/core';
 import type { Database } from '../openDatabase';
 import type { Tables } from '../oneWriter';
 import { fromRow } from '../models/columns';
@@ -100,6 +109,40 @@ export function setUnitStatus(
     const record = await getExperiment(tables, ownerId, id);
     await remember(tables, ownerId, { what: 'unit', experimentId: id, title: record.experiment.title, detail: `${unit}: ${state.status}` });
     return record;
+  });
+}
+
+/**
+ * Puts right how many were put into a unit: a fact that was found at the bench, with its day. It stands among the amendments, with the
+ * number before. The same number again changes nothing.
+ */
+export function setSownAgain(
+  database: Database,
+  ownerId: string,
+  id: string,
+  unit: string,
+  { sown, on }: SownAgain,
+): Promise<ExperimentRecord> {
+  return database.write(async (tables) => {
+    const { version, experiment } = await getExperiment(tables, ownerId, id);
+    const before = experiment.units.find((own) => own.unit === unit);
+    if (!before) throw notFound();
+    if (before.sown === sown) return { id, version, experiment };
+    const amendment: Amendment = {
+      on,
+      what: `${sown} were in ${unit}, not ${before.sown ?? 'a number that was known'}`,
+      reason: 'counted again',
+      changes: [{ what: `unit ${unit}, number sown`, before: String(before.sown ?? 'nothing'), after: String(sown) }],
+    };
+    const amended =
+      experiment.plan.frozenOn === null ? experiment.plan : { ...experiment.plan, amendments: [...experiment.plan.amendments, amendment] };
+    await tables.models.units.update({ sown }, { where: { experimentId: id, unit } });
+    await tables.models.experiments.update(
+      { version: version + 1, document: asDocument({ ...experiment, plan: amended }), changedAt: new Date().toISOString() },
+      { where: { id } },
+    );
+    await remember(tables, ownerId, { what: 'amended', experimentId: id, title: experiment.title, detail: amendment.what });
+    return getExperiment(tables, ownerId, id);
   });
 }
 

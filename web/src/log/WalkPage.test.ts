@@ -66,6 +66,25 @@ describe('a walk', () => {
     });
   });
 
+  it('nine where ten were meant is put right on the spot, with its day', async () => {
+    await walk();
+    server.answer = ({ body }) => ({ status: 200, body: { ...body, id: 'x', version: 2, experiment: startedStudy().experiment } });
+    await type('27');
+    expect(page.text()).toContain('Were more sown than that? Put it right');
+    [...document.querySelectorAll('button')].find((own) => own.textContent?.trim().startsWith('Were more sown'))?.click();
+    const number = await eventually(() => {
+      const found = document.querySelector<HTMLInputElement>('[aria-label="seeds in D01"]');
+      if (!found) throw new Error('nothing is asked');
+      return found;
+    });
+    number.value = '28';
+    number.dispatchEvent(new Event('input'));
+    await page.vm.$nextTick();
+    [...document.querySelectorAll('button')].find((own) => own.textContent?.trim() === 'Put it right')?.click();
+    await eventually(() => expect(server.calls.at(-1)).toMatchObject({ method: 'PATCH', path: '/experiments/x/units/D01/sown' }));
+    expect(server.calls.at(-1)?.body).toEqual({ sown: 28, on: today() });
+  });
+
   it('what somebody else reads meanwhile stands there, and is not corrected by a hand that saw nothing', async () => {
     await walk();
     useLog().receive([{ kind: 'reading', content: reading({ id: 'theirs', plannedDay: 3, value: 9, observer: 'Moss' }) }]);

@@ -11,6 +11,7 @@ import { useExperiments } from '../stores/experiments';
 import { today } from '../stores/today';
 import CareDialog from './CareDialog.vue';
 import LostDialog from './LostDialog.vue';
+import SownDialog from './SownDialog.vue';
 import WalkEntry from './WalkEntry.vue';
 import WalkMargin from './WalkMargin.vue';
 import WalkOver from './WalkOver.vue';
@@ -52,9 +53,8 @@ const head = computed(() => {
 });
 const entry = ref<InstanceType<typeof WalkEntry> | null>(null);
 const open = ref<WalkPanel | null>(null);
-const lostOpen = computed({ get: () => open.value === 'lost', set: (is) => (open.value = is ? 'lost' : null) });
-const careOpen = computed({ get: () => open.value === 'care', set: (is) => (open.value = is ? 'care' : null) });
-const wrongOpen = computed({ get: () => open.value === 'wrong', set: (is) => (open.value = is ? 'wrong' : null) });
+const panel = (own: WalkPanel) => computed({ get: () => open.value === own, set: (is) => (open.value = is ? own : null) });
+const [lostOpen, careOpen, wrongOpen, sownOpen] = [panel('lost'), panel('care'), panel('wrong'), panel('sown')];
 const word = computed(() => experiment.value.plan.unitWord);
 const kind = computed(() => (stop.value ? kindOf(stop.value.measure) : null));
 const choices = computed(() => (stop.value && kind.value ? kind.value.choices(stop.value.measure) : []));
@@ -101,7 +101,12 @@ function readAgain(): void {
         <span class="code mono" data-testid="unit">{{ stop.unit.unit }}</span>
         <span class="soft"
           >{{ placeWords(experiment, stop.unit)
-          }}<template v-if="stop.unit.sown !== null && kind?.ofSown"> · {{ stop.unit.sown }} sown</template></span
+          }}<template v-if="stop.unit.sown !== null && kind?.ofSown">
+            ·
+            <button type="button" class="link" :title="`Put right how many ${experiment.plan.putIn} are in it`" @click="open = 'sown'">
+              {{ stop.unit.sown }} sown
+            </button></template
+          ></span
         >
         <span class="soft right"
           >{{ at + 1 }} of {{ stops.length
@@ -123,7 +128,16 @@ function readAgain(): void {
         @choose="take()"
         @typing="asked = []"
       />
-      <ProblemNote :words="wrong" />
+      <ProblemNote :words="wrong"
+        ><button
+          v-if="kind?.ofSown && stop.unit.sown !== null && Number(typed) > stop.unit.sown"
+          type="button"
+          class="link"
+          @click="open = 'sown'"
+        >
+          Were more sown than that? Put it right
+        </button></ProblemNote
+      >
       <p v-if="said" class="soft" role="status">{{ said }}</p>
       <div v-if="asked.length > 0" class="asked" role="alert">
         <p v-for="doubt in asked" :key="doubt.message">{{ doubt.message }}</p>
@@ -150,6 +164,7 @@ function readAgain(): void {
   </TwoColumns>
   <template v-if="stop">
     <LostDialog v-model:open="lostOpen" :unit="stop.unit.unit" :on="readOn ?? undefined" @closed="entry?.focus()" />
+    <SownDialog v-model:open="sownOpen" :unit="stop.unit" :on="readOn ?? undefined" @closed="entry?.focus()" />
     <CareDialog v-model:open="careOpen" :unit="stop.unit" :on="readOn ?? undefined" @closed="entry?.focus()" />
     <WrongDialog v-model:open="wrongOpen" :unit="stop.unit" :on="readOn ?? undefined" @closed="entry?.focus()" />
   </template>

@@ -1,8 +1,8 @@
 import type { RubricStep } from '@fern/core';
 import type { WalkState } from './useWalk';
 
-/** What the keys open besides the number: a note, a loss, care, what went wrong. */
-export type WalkPanel = 'note' | 'lost' | 'care' | 'wrong';
+/** What is opened besides the number: a note, a loss, care, what went wrong, how many were sown. */
+export type WalkPanel = 'note' | 'lost' | 'care' | 'wrong' | 'sown';
 
 /**
  * Keys of a walk: letters are keys, so that a hand stays on the digits. One place handles each press; where steps can be chosen a digit

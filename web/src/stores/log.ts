@@ -5,7 +5,7 @@ import type { Care, Happening, Study } from '@fern/core';
 import { useDocument } from './document';
 import { useOutbox } from './outbox';
 import { withLogged } from './overlay';
-import type { UnitState } from './waiting';
+import type { SownState, UnitState } from './waiting';
 
 const nothing: Omit<Study, 'experiment'> = { observations: [], happenings: [], care: [] };
 
@@ -21,13 +21,13 @@ export const useLog = defineStore('log', () => {
 
   // The server counts a unit's state as a change of the document: what was typed there goes first.
   outbox.beforeSending(async (item) => {
-    if (item.kind === 'unit' && item.experiment === document.id) await document.flush();
+    if ((item.kind === 'unit' || item.kind === 'sown') && item.experiment === document.id) await document.flush();
   });
   outbox.whenSent((items, reply) => {
     const [{ experiment, kind }] = items;
     const current = study.value;
     if (experiment !== document.id || !current) return;
-    if (kind === 'unit') document.adopt(reply as ExperimentRecord);
+    if (kind === 'unit' || kind === 'sown') document.adopt(reply as ExperimentRecord);
     else take(withLogged({ ...logged.value, experiment: current.experiment }, items));
   });
 
@@ -48,6 +48,7 @@ export const useLog = defineStore('log', () => {
     take,
     receive,
     setUnit: (state: UnitState) => outbox.add(document.id, { kind: 'unit', content: state }),
+    setSown: (state: SownState) => outbox.add(document.id, { kind: 'sown', content: state }),
     addCare: (care: Care) => outbox.add(document.id, { kind: 'care', content: care }),
     addHappening: (happening: Happening) => outbox.add(document.id, { kind: 'happening', content: happening }),
   };

@@ -160,5 +160,6 @@ function post(first: Waiting, batch: readonly Waiting[]): Promise<unknown> {
   if (first.kind === 'happening') return api.post(`${path}/happenings`, first.content, options);
   if (first.kind === 'care') return api.post(`${path}/care`, first.content, options);
   const { unit, ...state } = first.content;
-  return api.patch(`${path}/units/${encodeURIComponent(unit)}`, state, options);
+  const own = `${path}/units/${encodeURIComponent(unit)}`;
+  return api.patch(first.kind === 'sown' ? `${own}/sown` : own, state, options);
 }

@@ -8,15 +8,16 @@ export function withLogged(study: Study, logged: readonly Logged[]): Study {
   const happenings = logged.flatMap((item) => (item.kind === 'happening' ? [item.content] : []));
   const care = logged.flatMap((item) => (item.kind === 'care' ? [item.content] : []));
   const states = new Map(logged.flatMap((item) => (item.kind === 'unit' ? [[item.content.unit, item.content] as const] : [])));
+  const sown = new Map(logged.flatMap((item) => (item.kind === 'sown' ? [[item.content.unit, { sown: item.content.sown }] as const] : [])));
   const known = new Set([...study.happenings, ...study.care].map(({ id }) => id));
   const units = study.experiment.units.map((unit) => {
-    const state = states.get(unit.unit);
-    return state ? { ...unit, ...state } : unit;
+    const state = { ...states.get(unit.unit), ...sown.get(unit.unit) };
+    return Object.keys(state).length > 0 ? { ...unit, ...state } : unit;
   });
   return addReadings(
     {
       ...study,
-      experiment: states.size === 0 ? study.experiment : { ...study.experiment, units },
+      experiment: states.size + sown.size === 0 ? study.experiment : { ...study.experiment, units },
       happenings: [...study.happenings, ...happenings.filter(({ id }) => !known.has(id))],
       care: [...study.care, ...care.filter(({ id }) => !known.has(id))],
     },

@@ -1,15 +1,22 @@
 import { v7 as uuid } from 'uuid';
+import type { SownAgain } from '@fern/contract';
 import type { Care, Happening, Observation, Unit } from '@fern/core';
 import { browserData } from './browserData';
 
 export type UnitState = Pick<Unit, 'unit' | 'status' | 'statusReason' | 'lostOn'>;
+
+/** How many were put into a unit, as it was counted again on a day. */
+export interface SownState extends SownAgain {
+  readonly unit: string;
+}
 
 /** What is logged at the bench, with or without a network. */
 export type Logged =
   | { readonly kind: 'reading'; readonly content: Observation }
   | { readonly kind: 'happening'; readonly content: Happening }
   | { readonly kind: 'care'; readonly content: Care }
-  | { readonly kind: 'unit'; readonly content: UnitState };
+  | { readonly kind: 'unit'; readonly content: UnitState }
+  | { readonly kind: 'sown'; readonly content: SownState };
 
 /** Something logged that the server has not acknowledged yet. */
 export type Waiting = Logged & {
@@ -24,7 +31,7 @@ export type Waiting = Logged & {
 
 /** Of an account, for an experiment. */
 export function toWait(account: string, experiment: string, logged: Logged): Waiting {
-  const id = logged.kind === 'unit' ? uuid() : logged.content.id;
+  const id = logged.kind === 'unit' || logged.kind === 'sown' ? uuid() : logged.content.id;
   return { ...logged, id, account, experiment };
 }
 
