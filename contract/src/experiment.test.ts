@@ -35,6 +35,7 @@ const good: Experiment = {
       unit: '',
       derived: null,
       category: null,
+      categories: [],
       higherIs: 'worse',
       expected: null,
       primary: true,

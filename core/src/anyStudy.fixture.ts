@@ -90,6 +90,7 @@ export function anyStudy(): fc.Arbitrary<Study> {
         unit: fc.constantFrom('', 'cm', 'g'),
         derived: fc.constant(null),
         category: fc.constant(null),
+        categories: fc.constantFrom<readonly string[]>([], ['normal', 'not-yet']),
         higherIs: fc.constantFrom('better' as const, 'worse' as const, 'neither' as const),
         expected: fc.constantFrom(null, 'more' as const, 'less' as const, 'different' as const),
         primary: fc.constant(i === 0),

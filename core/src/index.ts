@@ -45,6 +45,7 @@ export * from './study/bench/layOut';
 export * from './study/bench/sharing';
 export * from './study/bench/shelves';
 export * from './study/careTotals';
+export * from './study/categories';
 export * from './study/columns';
 export * from './study/curves';
 export * from './study/doubles';

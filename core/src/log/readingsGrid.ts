@@ -1,4 +1,5 @@
 import { addDays, daysBetween, momentWords, type Measure, type Observation, type Study, type Unit } from '../model';
+import { hasCategories } from '../study/categories';
 import { startOf } from '../study/curves';
 import { cell, readingsOf } from '../study/readings';
 
@@ -53,10 +54,11 @@ export interface GridCell {
  */
 export function gridCell(study: Study, measure: Measure, unit: Unit, column: GridColumn): GridCell {
   const { all, live } = cell(study, measure.measure, unit.unit);
-  const here = ({ plannedDay, observedOn }: Observation) =>
-    column.plannedDay === null
+  const here = ({ plannedDay, observedOn, category }: Observation) =>
+    (!hasCategories(measure) || category === measure.category) &&
+    (column.plannedDay === null
       ? (plannedDay === null || !measure.readingDays.includes(plannedDay)) && observedOn.slice(0, 10) === column.on
-      : plannedDay === column.plannedDay;
+      : plannedDay === column.plannedDay);
   const shown = live.filter(here);
   const ids = new Set(shown.map(({ id }) => id));
   // What was corrected into another day belongs to the history of the cell where it now stands.

@@ -7,6 +7,8 @@ export interface ReadingPlace {
   /** The walk in days after the unit's own start; null for an extra reading. */
   readonly plannedDay: number | null;
   readonly reading: Observation | null;
+  /** Of a count by category; without it the one that succeeds. */
+  readonly category?: string;
 }
 
 /** What a reading says: a value, or why there is none. */
@@ -28,7 +30,12 @@ export interface ReadBy {
  * @param by whom
  * @returns what is logged
  */
-export function takeReading({ unit, measure, plannedDay, reading }: ReadingPlace, said: Said, observedOn: string, by: ReadBy): Observation {
+export function takeReading(
+  { unit, measure, plannedDay, reading, category }: ReadingPlace,
+  said: Said,
+  observedOn: string,
+  by: ReadBy,
+): Observation {
   return {
     id: by.id,
     unit: unit.unit,
@@ -39,7 +46,7 @@ export function takeReading({ unit, measure, plannedDay, reading }: ReadingPlace
     moment: reading?.moment ?? null,
     value: said.value,
     absent: said.absent,
-    category: measure.category,
+    category: category ?? measure.category,
     observer: by.observer,
     blinded: by.blinded,
     source: by.source ?? 'hand',

@@ -1,4 +1,4 @@
-import { momentsCell, stepsCell } from './cells';
+import { codesCell, momentsCell, stepsCell } from './cells';
 import { choice, code, flag, list, maybe, number, record, text, type Field, type RecordOf } from './fields';
 
 /** Which value of a unit is compared: `day N` is the reading of that day. */
@@ -35,6 +35,15 @@ export const measureFields = {
   derived: maybe(text({ words: 'formula', optional: true, sparse: true })),
   /** For `count`: the category that counts as success; null means the count itself. */
   category: maybe(text({ words: 'category' })),
+  /** Categories that are counted in one go, the sum of which is what was sown; empty where one count is made. */
+  categories: list(text({ least: 1, most: 60, pattern: /^\S+$/ }), {
+    words: 'categories',
+    most: 12,
+    each: true,
+    cell: codesCell,
+    optional: true,
+    sparse: true,
+  }),
   /** What is good: more of it, less of it, or neither. */
   higherIs: choice(['better', 'worse', 'neither'], { words: 'which way is good' }),
   /** What the hypothesis says; null where that is what is good. */

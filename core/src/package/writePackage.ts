@@ -1,5 +1,5 @@
 import Papa from 'papaparse';
-import type { Field, Fields, Study } from '../model';
+import { same, type Field, type Fields, type Study } from '../model';
 import { guarded } from './formulaGuard';
 import type { PackageFiles } from './readPackage';
 import { columnOf, plainFields, tables, wordColumns } from './tables';
@@ -70,7 +70,7 @@ export function writePackage(study: Study): PackageFiles {
 /** A column a field, in the order of the record, then a column a word. */
 function columnsOf(fields: Fields, rows: readonly Row[]): Column[] {
   const plain = plainFields(fields)
-    .filter(([name, { sparse, blank }]) => !sparse || rows.some((row) => row[name] !== blank))
+    .filter(([name, { sparse, blank }]) => !sparse || rows.some((row) => !same(row[name], blank)))
     .map(([name, field]): Column => ({
       name: columnOf(name, field),
       schema: schemaOf(columnOf(name, field), field),

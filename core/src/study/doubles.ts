@@ -31,7 +31,7 @@ export function doubles(study: Study): Double[] {
 const doublesIn = remembered((live: readonly Observation[]): Pick<Double, 'plant' | 'on' | 'readings'>[] => {
   const groups = new Map<string, Observation[]>();
   for (const seen of live) {
-    const key = `${seen.plannedDay ?? seen.observedOn.slice(0, 10)} ${seen.plant ?? ''}`;
+    const key = JSON.stringify([seen.plannedDay ?? seen.observedOn.slice(0, 10), seen.plant, seen.category]);
     const group = groups.get(key);
     if (group) group.push(seen);
     else groups.set(key, [seen]);

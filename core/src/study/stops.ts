@@ -1,6 +1,7 @@
 import { kindOf } from '../kinds';
 import { daysBetween, isValued, type Measure, type Observation, type Study, type Unit, type Valued } from '../model';
 import { walkOrder } from './bench/shelves';
+import { categoryReadings, hasCategories } from './categories';
 import { startOf } from './curves';
 import { cell } from './readings';
 import { walksFilled } from './walkOf';
@@ -34,9 +35,14 @@ export function stopsOf(study: Study, day: number): Stop[] {
         unit,
         measure,
         plannedDay: planned,
-        reading: walksFilled(cell(study, measure.measure, unit.unit).live, measure, start).get(planned)?.reading ?? null,
+        reading: readingOnWalk(study, measure, unit, planned, start),
       }));
   });
+}
+
+function readingOnWalk(study: Study, measure: Measure, unit: Unit, planned: number, start: string): Observation | null {
+  const reading = walksFilled(cell(study, measure.measure, unit.unit).live, measure, start).get(planned)?.reading ?? null;
+  return hasCategories(measure) ? (categoryReadings(study, measure, unit, planned).get(measure.category ?? '') ?? reading) : reading;
 }
 
 /**

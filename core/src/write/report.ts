@@ -11,7 +11,16 @@ import type { Sentence } from '../model/Sentence';
 import type { Block } from './Block';
 import { capital, heading, list, paragraph } from './makers';
 import { method } from './method';
-import { armsTable, blocksTable, comparisonsTable, pEquals, sproutingTable, termsTable, trendSentence } from './resultTables';
+import {
+  armsTable,
+  blocksTable,
+  categoriesTable,
+  comparisonsTable,
+  pEquals,
+  sproutingTable,
+  termsTable,
+  trendSentence,
+} from './resultTables';
 
 /** The parts that only the writer can write, with what each asks for. */
 export const ownParts: readonly { readonly part: keyof Writing; readonly title: string; readonly ask: string }[] = [
@@ -107,6 +116,7 @@ function results(study: Study, result: Result): Block[] {
       { kind: 'figure', picture: mainPicture(study, measure, row) },
       ...(curves ? [{ kind: 'figure', picture: curves } as const] : []),
       armsTable(study, measure, row),
+      ...listed(categoriesTable(study, measure)),
       ...listed(blocksTable(study, measure, row)),
       ...listed(sproutingTable(study, measure, row)),
       ...listed(termsTable(measure, row)),

@@ -4,7 +4,10 @@ import { plural } from '../quantities/plural';
 import { rounded } from '../quantities/roundTo';
 import { interval, NONE, scaled, show } from '../quantities/show';
 import { centre, sd } from '../stats/moments';
+import { categoryReadings, categoryWords, hasCategories } from '../study/categories';
 import { unitData } from '../study/curves';
+import { cell } from '../study/readings';
+import { unitsByArm } from '../study/unitsByArm';
 import type { ComparisonRow, MeasureResult } from '../weigh/Result';
 import { armName } from '../weigh/verdict/wording';
 import type { Block } from './Block';
@@ -26,6 +29,34 @@ export function armsTable(study: Study, measure: Measure, result: MeasureResult)
     caption: `${measure.name}: what each arm did. Each ${plan.unitWord} counts once.`,
     head: ['Arm', 'Units', ...columns.map(({ head }) => head)],
     rows: result.arms.map((summary) => [armName(arms, summary.arm), String(summary.units), ...columns.map(({ cell }) => cell(summary))]),
+    numbersFrom: 1,
+  };
+}
+
+/**
+ * Every category of a count, of those that were sown; null where one count was made.
+ * @param study with its readings
+ * @param measure of the study
+ * @returns a row an arm, the last walk of each unit
+ */
+export function categoriesTable(study: Study, measure: Measure): Table | null {
+  if (!hasCategories(measure)) return null;
+  const { categories } = measure;
+  const rows = unitsByArm(study.experiment).map(({ arm, units }) => {
+    const read = units.flatMap((unit) => {
+      const days = new Set(cell(study, measure.measure, unit.unit).live.flatMap(({ plannedDay }) => plannedDay ?? []));
+      const last = Math.max(...days);
+      return days.size === 0 ? [] : [{ sown: unit.sown ?? 0, counts: categoryReadings(study, measure, unit, last) }];
+    });
+    const sown = read.reduce((sum, own) => sum + own.sown, 0);
+    const of = (category: string) => read.reduce((sum, { counts }) => sum + (counts.get(category)?.value ?? 0), 0);
+    return [arm.name, ...categories.map((category) => (read.length === 0 ? NONE : `${of(category)} of ${sown}`))];
+  });
+  return {
+    kind: 'table',
+    caption: `${measure.name}: all that were sown, by category, on the last walk of each ${study.experiment.plan.unitWord}.`,
+    head: ['Arm', ...categories.map(categoryWords)],
+    rows,
     numbersFrom: 1,
   };
 }

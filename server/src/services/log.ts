@@ -2,6 +2,7 @@ import type { FieldError, SentReading } from '@fern/contract';
 import {
   careFields,
   happeningFields,
+  hasCategories,
   isValued,
   kindOf,
   observationFields,
@@ -169,6 +170,8 @@ function check(seen: Observation, i: number, experiment: Experiment, known: Read
         ]
       : [];
     errors.push(...wrong.flat().map((detail) => error('value', detail)));
+    if (hasCategories(measure) && (seen.category === null || !measure.categories.includes(seen.category)))
+      errors.push(error('category', `The categories of ${measure.name} are ${measure.categories.join(', ')}.`));
   }
   const before = known.get(seen.id);
   if (before && !same(before, seen)) errors.push(error('id', 'This id already belongs to another reading.'));

@@ -66,6 +66,42 @@ describe('a walk', () => {
     });
   });
 
+  it('a count by category is one stop: the sum closes on what was sown, and the rest is one touch', async () => {
+    const [sprouts] = startedStudy().experiment.measures;
+    await walk([], [{ ...sprouts, categories: ['normal', 'mouldy', 'not-yet'], category: 'normal' }]);
+    const number = (name: string) => page.find<HTMLInputElement>(`input[aria-label="${name}"]`);
+    await number('normal').setValue('20');
+    await number('normal').trigger('keydown', { key: 'Enter' });
+    await number('mouldy').setValue('2');
+    await page.find('.next').trigger('click');
+    expect(page.text()).toContain('These are 22, and 25 were sown: 3 are not told of.');
+    expect(where()).toBe('D01');
+    await page.findAll('.rest')[2].trigger('click');
+    expect(page.text()).toContain('All 25 are told of.');
+    await page.find('.next').trigger('click');
+    expect(where()).toBe('D02');
+    await eventually(() => expect(posted()).toHaveLength(3));
+    expect(posted().map(({ unit, category, value, plannedDay }) => [unit, category, value, plannedDay])).toEqual([
+      ['D01', 'normal', 20, 3],
+      ['D01', 'mouldy', 2, 3],
+      ['D01', 'not-yet', 3, 3],
+    ]);
+    await page.find('[data-unit="D01"]').trigger('click');
+    expect(number('normal').element.value).toBe('20');
+    await number('normal').setValue('19');
+    await number('mouldy').setValue('3');
+    await page.find('.next').trigger('click');
+    await eventually(() => expect(posted()).toHaveLength(5));
+    expect(
+      posted()
+        .slice(3)
+        .map(({ category, value, replaces }) => [category, value, replaces]),
+    ).toEqual([
+      ['normal', 19, posted()[0].id],
+      ['mouldy', 3, posted()[1].id],
+    ]);
+  });
+
   it('nine where ten were meant is put right on the spot, with its day', async () => {
     await walk();
     server.answer = ({ body }) => ({ status: 200, body: { ...body, id: 'x', version: 2, experiment: startedStudy().experiment } });

@@ -3,13 +3,14 @@ import { Button } from 'ant-design-vue';
 import { onKeyStroke, useSessionStorage } from '@vueuse/core';
 import { computed, nextTick, onBeforeUnmount, ref, watch } from 'vue';
 import { RouterLink, useRoute } from 'vue-router';
-import { addDays, extraStops, isDate, kindOf, shortDate, stopsOf, type Stop } from '@fern/core';
+import { addDays, categoryReadings, extraStops, hasCategories, isDate, kindOf, shortDate, stopsOf, type Stop } from '@fern/core';
 import { useLoaded } from '../frame/loaded';
 import ProblemNote from '../kit/ProblemNote.vue';
 import TwoColumns from '../kit/TwoColumns.vue';
 import { useExperiments } from '../stores/experiments';
 import { today } from '../stores/today';
 import CareDialog from './CareDialog.vue';
+import CategoryEntry from './CategoryEntry.vue';
 import LostDialog from './LostDialog.vue';
 import SownDialog from './SownDialog.vue';
 import WalkEntry from './WalkEntry.vue';
@@ -43,7 +44,8 @@ const readOn = computed(() => {
 });
 const kept = (own: string) => (visit.value = new Set([...visit.value, own]));
 const walk = useWalk({ stops, readOn, kept });
-const { at, stop, before, typed, note, wrong, said, asked, left, finished, done, goTo, take, takeAbsent, undo, tally, again } = walk;
+const { at, stop, before, typed, note, wrong, said, asked, left, finished, done, goTo, take, takeCounts, takeAbsent, undo, tally, again } =
+  walk;
 const asksWhen = computed(() => readOn.value === null && stop.value?.reading === null);
 const head = computed(() => {
   const on = readOn.value === null ? '' : shortDate(readOn.value);
@@ -58,6 +60,13 @@ const [lostOpen, careOpen, wrongOpen, sownOpen] = [panel('lost'), panel('care'),
 const word = computed(() => experiment.value.plan.unitWord);
 const kind = computed(() => (stop.value ? kindOf(stop.value.measure) : null));
 const choices = computed(() => (stop.value && kind.value ? kind.value.choices(stop.value.measure) : []));
+/** What stands of a count by category; null where one number is read. */
+const counted = computed(() => {
+  const here = stop.value;
+  return here && hasCategories(here.measure) ? categoryReadings(study.value, here.measure, here.unit, here.plannedDay, visit.value) : null;
+});
+const counts = ref<InstanceType<typeof CategoryEntry> | null>(null);
+const next = () => (counted.value ? counts.value?.take() : take(asked.value.length > 0));
 const question = computed(() => (stop.value && kind.value ? kind.value.question(stop.value.measure) : ''));
 watch(at, () => (open.value = null));
 const noteOpen = computed(() => open.value === 'note' || note.value !== '');
@@ -116,7 +125,17 @@ function readAgain(): void {
         >
       </div>
       <h1>{{ question }}</h1>
+      <CategoryEntry
+        v-if="counted"
+        ref="counts"
+        :unit="stop.unit"
+        :measure="stop.measure"
+        :before="counted"
+        :question="question"
+        @take="takeCounts"
+      />
       <WalkEntry
+        v-else
         ref="entry"
         v-model:typed="typed"
         :unit="stop.unit"
@@ -148,7 +167,7 @@ function readAgain(): void {
         >Note<input v-model="note" data-note :aria-label="`Note on ${stop.unit.unit}`" maxlength="500"
       /></label>
       <div class="thumb-buttons">
-        <Button type="primary" size="large" class="next" @click="take(asked.length > 0)">Next {{ word }} <kbd>Enter</kbd></Button>
+        <Button type="primary" size="large" class="next" @click="next">Next {{ word }} <kbd>Enter</kbd></Button>
         <Button size="large" @click="takeAbsent('not-read')">Not read <kbd>s</kbd></Button>
         <Button size="large" @click="takeAbsent('nothing-there')">Nothing there <kbd>o</kbd></Button>
         <Button size="large" @click="open = 'note'">Note <kbd>n</kbd></Button>

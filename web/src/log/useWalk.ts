@@ -1,6 +1,7 @@
 import { v7 as uuid } from 'uuid';
 import { computed, ref, shallowRef, watch, type Ref } from 'vue';
 import {
+  categoryReadings,
   isValued,
   kindOf,
   readingBefore,
@@ -164,6 +165,24 @@ export function useWalk({ stops, readOn, kept }: Walked) {
     if (stop.value) goOn({ ...stop.value, reading: saw.value }, { value: null, absent, note: words() });
   }
 
+  /** Takes a count by category: a reading for each that says something new. */
+  function takeCounts(counts: ReadonlyMap<string, number>): void {
+    const here = stop.value;
+    if (!here) return;
+    const stands = categoryReadings(study.value, here.measure, here.unit, here.plannedDay, own);
+    const said = [...counts].filter(([category, count]) => stands.get(category)?.value !== count);
+    const fresh = said.map(([category, value]) => {
+      const by = { id: uuid(), observer: session.account?.name ?? null, blinded: experiment.value.blinded };
+      own.add(by.id);
+      kept?.(by.id);
+      const reading = stands.get(category) ?? null;
+      const place = { ...here, reading, category };
+      return { kind: 'reading', content: takeReading(place, { value, absent: null, note: words() }, dayOf(here), by) } as const;
+    });
+    if (fresh.length > 0) void outbox.addAll(id.value, fresh);
+    goTo(at.value + 1);
+  }
+
   /** Takes the last reading back: where it corrected one, that one stands again; a first reading stands until something else is said. */
   function undo(): void {
     const last = taken.pop();
@@ -193,7 +212,26 @@ export function useWalk({ stops, readOn, kept }: Walked) {
     asked.value = [];
   }
 
-  return { at, stop, before, typed, note, wrong, said, asked, left, finished, done, goTo, take, takeAbsent, undo, tally, again };
+  return {
+    at,
+    stop,
+    before,
+    typed,
+    note,
+    wrong,
+    said,
+    asked,
+    left,
+    finished,
+    done,
+    goTo,
+    take,
+    takeCounts,
+    takeAbsent,
+    undo,
+    tally,
+    again,
+  };
 }
 
 export type WalkState = ReturnType<typeof useWalk>;

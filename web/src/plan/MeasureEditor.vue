@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import {
+  categoryWords,
   changeMeasure,
   decideBy,
   expectedOf,
@@ -40,6 +41,19 @@ const goods: readonly { value: Measure['higherIs']; label: string }[] = [
   { value: 'neither', label: 'neither is good' },
 ];
 const change = (more: Parameters<typeof changeMeasure>[2]) => history.edit((now) => changeMeasure(now, props.measure.measure, more));
+/** The first is what counts, unless another was chosen. */
+function setCategories(text: string): void {
+  const categories = [
+    ...new Set(
+      text
+        .split(',')
+        .map((word) => word.trim().replace(/\s+/g, '-'))
+        .filter((word) => word !== ''),
+    ),
+  ].slice(0, 12);
+  const { category } = props.measure;
+  change({ categories, category: category !== null && categories.includes(category) ? category : (categories[0] ?? null) });
+}
 </script>
 
 <template>
@@ -134,6 +148,30 @@ const change = (more: Parameters<typeof changeMeasure>[2]) => history.edit((now)
       :name="measure.name"
       @change="(readingDays) => change({ readingDays })"
     />
+    <p v-if="kind.ofSown" class="line small categories">
+      <span>counted in one go as</span>
+      <TextField
+        small
+        class="list"
+        :value="measure.categories.map(categoryWords).join(', ')"
+        :disabled="history.frozen"
+        :label="`Categories of ${measure.name}`"
+        placeholder="one number alone; or: normal, just starting, mouldy, not yet"
+        :most="400"
+        when-left
+        @change="setCategories"
+      />
+      <template v-if="measure.categories.length > 0">
+        <span>; what counts is</span>
+        <ChoiceField
+          :value="measure.category ?? measure.categories[0]"
+          :options="measure.categories.map((value) => ({ value, label: categoryWords(value) }))"
+          :disabled="history.frozen"
+          :label="`Category of ${measure.name} that counts`"
+          @change="(category) => change({ category })"
+        />
+      </template>
+    </p>
     <RubricEditor
       v-if="kind.hasSteps"
       :steps="measure.rubric"
@@ -160,6 +198,13 @@ const change = (more: Parameters<typeof changeMeasure>[2]) => history.edit((now)
 }
 .unit {
   width: 70px;
+}
+.categories {
+  margin: 4px 0;
+}
+.list {
+  flex: 1;
+  max-width: 420px;
 }
 .right {
   display: flex;

@@ -219,6 +219,16 @@ describe('the units', () => {
     expect(now().measures[0].readingDays).toEqual([10 / 1440, 8 / 24, 3]);
   });
 
+  it('a count may be made by category, and one of them counts', async () => {
+    await edit(MeasuresEditor);
+    const [{ name }] = draft.measures;
+    await field(`Categories of ${name}`).setValue('normal, just starting, mouldy');
+    await field(`Categories of ${name}`).trigger('blur');
+    expect(now().measures[0]).toMatchObject({ categories: ['normal', 'just-starting', 'mouldy'], category: 'normal' });
+    await field(`Category of ${name} that counts`).setValue('mouldy');
+    expect(now().measures[0].category).toBe('mouldy');
+  });
+
   it('what else differs is said a line each, and blind reading is a switch', async () => {
     await edit(DifferencesEditor);
     await page.find('textarea').setValue('three litres against four\none pot is cracked');

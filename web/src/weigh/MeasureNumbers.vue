@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import {
   armsTable,
   blocksTable,
+  categoriesTable,
   comparisonsTable,
   sproutingTable,
   termsTable,
@@ -19,6 +20,7 @@ const props = defineProps<{ study: Study; measure: Measure; row: MeasureResult }
 const terms = computed(() => termsTable(props.measure, props.row));
 const trend = computed(() => trendSentence(props.study, props.measure, props.row));
 const fast = computed(() => sproutingTable(props.study, props.measure, props.row));
+const categories = computed(() => categoriesTable(props.study, props.measure));
 const blocks = computed(() => blocksTable(props.study, props.measure, props.row));
 const tests = computed(() => testRows(props.row));
 </script>
@@ -26,6 +28,7 @@ const tests = computed(() => testRows(props.row));
 <template>
   <DataTable v-if="row.comparisons.length > 0" v-bind="comparisonsTable(study, measure, row)" />
   <DataTable v-bind="armsTable(study, measure, row)" />
+  <DataTable v-if="categories" v-bind="categories" />
   <DataTable v-if="blocks" v-bind="blocks" />
   <DataTable v-if="fast" v-bind="fast" />
   <DataTable v-if="terms" v-bind="terms" />
