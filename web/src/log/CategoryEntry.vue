@@ -136,9 +136,26 @@ input:focus {
 @media (max-width: 600px) {
   li {
     grid-template-columns: minmax(0, 1fr) 48px 60px 48px;
+    gap: 0 8px;
+  }
+  .name {
+    align-self: end;
+  }
+  button:not(.rest),
+  input {
+    grid-row: 1 / 3;
   }
   .rest {
-    grid-column: 2 / -1;
+    grid-row: 2;
+    grid-column: 1;
+    min-height: 44px;
+    padding: 0;
+    border: 0;
+    background: none;
+    color: var(--sprout);
+    font-weight: 700;
+    text-align: left;
+    text-decoration: underline;
   }
 }
 </style>
