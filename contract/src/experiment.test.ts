@@ -36,6 +36,7 @@ const good: Experiment = {
       derived: null,
       category: null,
       categories: [],
+      by: 'unit',
       higherIs: 'worse',
       expected: null,
       primary: true,

@@ -91,6 +91,7 @@ export function anyStudy(): fc.Arbitrary<Study> {
         derived: fc.constant(null),
         category: fc.constant(null),
         categories: fc.constantFrom<readonly string[]>([], ['normal', 'not-yet']),
+        by: fc.constantFrom('unit' as const, 'plant' as const),
         higherIs: fc.constantFrom('better' as const, 'worse' as const, 'neither' as const),
         expected: fc.constantFrom(null, 'more' as const, 'less' as const, 'different' as const),
         primary: fc.constant(i === 0),

@@ -7,6 +7,8 @@ export interface ReadingPlace {
   /** The walk in days after the unit's own start; null for an extra reading. */
   readonly plannedDay: number | null;
   readonly reading: Observation | null;
+  /** Which plant of the unit, where they are measured one by one. */
+  readonly plant?: string | null;
   /** Of a count by category; without it the one that succeeds. */
   readonly category?: string;
 }
@@ -31,7 +33,7 @@ export interface ReadBy {
  * @returns what is logged
  */
 export function takeReading(
-  { unit, measure, plannedDay, reading, category }: ReadingPlace,
+  { unit, measure, plannedDay, reading, plant, category }: ReadingPlace,
   said: Said,
   observedOn: string,
   by: ReadBy,
@@ -39,7 +41,7 @@ export function takeReading(
   return {
     id: by.id,
     unit: unit.unit,
-    plant: reading?.plant ?? null,
+    plant: reading?.plant ?? plant ?? null,
     measure: measure.measure,
     observedOn,
     plannedDay: reading ? reading.plannedDay : plannedDay,

@@ -44,6 +44,8 @@ export const measureFields = {
     optional: true,
     sparse: true,
   }),
+  /** Whether each plant of a unit is measured, or the unit as a whole; a unit's value is then the mean of its plants. */
+  by: choice(['unit', 'plant'], { words: 'what is measured one by one', optional: true, sparse: true }),
   /** What is good: more of it, less of it, or neither. */
   higherIs: choice(['better', 'worse', 'neither'], { words: 'which way is good' }),
   /** What the hypothesis says; null where that is what is good. */

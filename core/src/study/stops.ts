@@ -1,5 +1,6 @@
 import { kindOf } from '../kinds';
 import { daysBetween, isValued, type Measure, type Observation, type Study, type Unit, type Valued } from '../model';
+import { random, shuffled } from '../stats/random';
 import { walkOrder } from './bench/shelves';
 import { categoryReadings, hasCategories } from './categories';
 import { startOf } from './curves';
@@ -10,6 +11,8 @@ import { walksFilled } from './walkOf';
 export interface Stop {
   readonly unit: Unit;
   readonly measure: Measure;
+  /** Which plant of the unit; null where the unit is read as a whole. */
+  readonly plant: string | null;
   /** The walk in days after the unit's own start; null on an extra visit. */
   readonly plannedDay: number | null;
   readonly reading: Observation | null;
@@ -31,13 +34,58 @@ export function stopsOf(study: Study, day: number): Stop[] {
     const planned = day - daysBetween(startedOn, start);
     return measures
       .filter(({ readingDays }) => readingDays.includes(planned))
-      .map((measure) => ({
-        unit,
-        measure,
-        plannedDay: planned,
-        reading: readingOnWalk(study, measure, unit, planned, start),
-      }));
+      .flatMap((measure) =>
+        plantsOf(study, measure, unit).map((plant) => ({
+          unit,
+          measure,
+          plant,
+          plannedDay: planned,
+          reading:
+            plant === null ? readingOnWalk(study, measure, unit, planned, start) : readingOfPlant(study, measure, unit, planned, plant),
+        })),
+      );
   });
+}
+
+/**
+ * The same stops in a fresh random order of units, so that a hand that grows tired does not tire along the bench. The stops of one unit stay
+ * together.
+ * @param stops of one walk
+ * @param seed the same seed gives the same order
+ * @returns a new list
+ */
+export function inRandomOrder(stops: readonly Stop[], seed: number): Stop[] {
+  const units = [...new Set(stops.map(({ unit }) => unit.unit))].sort();
+  return shuffled(units, random(seed)).flatMap((code) => stops.filter(({ unit }) => unit.unit === code));
+}
+
+/** More plants in one unit nobody measures one by one. */
+const MOST_PLANTS = 60;
+
+/** The plants of a unit that are measured one by one: those that are kept, or were sown, or were measured before; null for the unit itself. */
+function plantsOf(study: Study, measure: Measure, unit: Unit): readonly (string | null)[] {
+  if (measure.by !== 'plant') return [null];
+  const { live } = cell(study, measure.measure, unit.unit);
+  const seen = Math.max(0, ...live.map(({ plant }) => Number(plant) || 0));
+  const count = Math.min(MOST_PLANTS, Math.max(1, study.experiment.plan.plantsKept ?? unit.sown ?? 1, seen));
+  return Array.from({ length: count }, (_, i) => String(i + 1));
+}
+
+function readingOfPlant(study: Study, measure: Measure, unit: Unit, planned: number, plant: string): Observation | null {
+  const own = cell(study, measure.measure, unit.unit).live.filter((seen) => seen.plannedDay === planned && seen.plant === plant);
+  return own[own.length - 1] ?? null;
+}
+
+/**
+ * The stops of a walk at which something is still to be read. A unit whose plants are measured one by one is read once one of them is: how
+ * many it has is seen at the bench.
+ * @param stops of one walk
+ * @returns those that are open, in their order
+ */
+export function openStops(stops: readonly Stop[]): Stop[] {
+  const key = ({ unit, measure }: Stop) => `${unit.unit} ${measure.measure}`;
+  const begun = new Set(stops.filter(({ plant, reading }) => plant !== null && reading !== null).map(key));
+  return stops.filter((stop) => stop.reading === null && !(stop.plant !== null && begun.has(key(stop))));
 }
 
 function readingOnWalk(study: Study, measure: Measure, unit: Unit, planned: number, start: string): Observation | null {
@@ -54,10 +102,13 @@ function readingOnWalk(study: Study, measure: Measure, unit: Unit, planned: numb
  */
 export function extraStops(study: Study, measures: readonly Measure[], taken: ReadonlySet<string>): Stop[] {
   return walkOrder(study.experiment.units.filter((unit) => unit.status === 'active')).flatMap((unit) =>
-    measures.map((measure) => {
-      const reading = cell(study, measure.measure, unit.unit).live.findLast(({ id }) => taken.has(id)) ?? null;
-      return { unit, measure, plannedDay: null, reading };
-    }),
+    measures.flatMap((measure) =>
+      plantsOf(study, measure, unit).map((plant) => {
+        const { live } = cell(study, measure.measure, unit.unit);
+        const reading = live.findLast((seen) => taken.has(seen.id) && seen.plant === plant) ?? null;
+        return { unit, measure, plant, plannedDay: null, reading };
+      }),
+    ),
   );
 }
 
@@ -67,11 +118,12 @@ export function extraStops(study: Study, measures: readonly Measure[], taken: Re
  * @param unit its code
  * @param measure its code
  * @param date calendar date
+ * @param plant which plant of the unit; null where it is read as a whole
  * @returns the reading that counts, after corrections
  */
-export function readingBefore(study: Study, unit: string, measure: string, date: string): Valued | null {
+export function readingBefore(study: Study, unit: string, measure: string, date: string, plant: string | null = null): Valued | null {
   return cell(study, measure, unit).live.reduce<Valued | null>((last, seen) => {
-    if (!isValued(seen) || seen.observedOn.slice(0, 10) >= date) return last;
+    if (!isValued(seen) || (plant !== null && seen.plant !== plant) || seen.observedOn.slice(0, 10) >= date) return last;
     return last === null || seen.observedOn >= last.observedOn ? seen : last;
   }, null);
 }

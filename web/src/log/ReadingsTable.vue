@@ -19,7 +19,8 @@ const FEWEST_DAYS = 7;
 const { experiment, study } = useLoaded();
 const shown = ref(experiment.value.measures.find((measure) => measure.primary)?.measure);
 const measure = computed(() => experiment.value.measures.find((own) => own.measure === shown.value) ?? experiment.value.measures[0]);
-const workedOut = computed(() => kindOf(measure.value).entry === 'none');
+/** What is worked out is shown, and typed in elsewhere: a formula, the mean of plants that are measured one by one. */
+const workedOut = computed(() => kindOf(measure.value).entry === 'none' || measure.value.by === 'plant');
 
 const newDay = ref(today());
 const more = ref<readonly string[]>([]);
@@ -122,7 +123,7 @@ const rows = computed(() => {
     <p v-if="days.length === 0" class="soft">Nothing yet: it is worked out from what is read.</p>
     <DataTable
       v-else
-      :caption="`${measure.name}${measure.unit ? `, ${measure.unit}` : ''}, by day after the start; worked out from the readings.`"
+      :caption="`${measure.name}${measure.unit ? `, ${measure.unit}` : ''}, by day after the start; ${measure.by === 'plant' ? 'the mean of its plants, which are read on the walk' : 'worked out from the readings'}.`"
       :head="head"
       :rows="rows"
       :numbers-from="experiment.blinded ? 1 : 2"

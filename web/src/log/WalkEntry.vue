@@ -3,7 +3,14 @@ import { computed, nextTick, ref, watch } from 'vue';
 import { kindOf, shortDate, type Measure, type Unit, type Valued } from '@fern/core';
 
 /** Where a reading is entered: a big number with a tally, or steps to choose from. */
-const props = defineProps<{ unit: Unit; measure: Measure; before: Valued | null; question: string; invalid: boolean }>();
+const props = defineProps<{
+  unit: Unit;
+  measure: Measure;
+  plant: string | null;
+  before: Valued | null;
+  question: string;
+  invalid: boolean;
+}>();
 const typed = defineModel<string>('typed', { required: true });
 const emit = defineEmits<{ tally: [step: number]; choose: []; typing: [] }>();
 const root = ref<HTMLElement | null>(null);
@@ -30,7 +37,7 @@ function focus(): void {
   } else root.value?.focus();
 }
 watch(
-  () => [props.unit.unit, props.measure.measure],
+  () => [props.unit.unit, props.measure.measure, props.plant],
   () => void nextTick(focus),
   { immediate: true },
 );
@@ -67,7 +74,9 @@ defineExpose({ focus });
       <span v-else class="unit">{{ measure.unit }}</span>
     </div>
     <p class="soft small last">
-      {{ before ? `Last time: ${before.value} ${measure.unit} (${shortDate(before.observedOn)})` : 'The first reading of this one.' }}
+      <template v-if="!before">The first reading of this one.</template>
+      <template v-else-if="typed === ''">Read last on {{ shortDate(before.observedOn) }}; that number shows once yours is typed.</template>
+      <template v-else>Last time: {{ before.value }} {{ measure.unit }} ({{ shortDate(before.observedOn) }})</template>
     </p>
     <div v-if="tiles.length > 0" class="tiles" aria-hidden="true"><i v-for="(on, i) in tiles" :key="i" :class="{ on }" /></div>
   </div>

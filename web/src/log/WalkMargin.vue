@@ -9,8 +9,8 @@ import MarginNote from '../kit/MarginNote.vue';
 import { wordsOf } from './useWalk';
 
 /** Beside a walk: the bench with where one stands, and what became of the readings. */
-defineProps<{ head: string; stop: Stop | null; done: ReadonlySet<string> }>();
-const emit = defineEmits<{ pick: [unit: string] }>();
+defineProps<{ head: string; stop: Stop | null; done: ReadonlySet<string>; shuffled: boolean }>();
+const emit = defineEmits<{ pick: [unit: string]; order: [] }>();
 const { id, experiment } = useLoaded();
 </script>
 
@@ -27,6 +27,10 @@ const { id, experiment } = useLoaded();
     pickable
     @pick="emit('pick', $event)"
   />
+  <p class="small">
+    {{ shuffled ? 'In a random order, so that a tired eye does not favour one end.' : 'In the order of the bench.' }}
+    <button type="button" class="link" @click="emit('order')">{{ shuffled ? 'Go along the bench' : 'Go in a random order' }}</button>
+  </p>
   <WaitingNotes />
   <MarginNote v-if="stop?.reading" severity="note"
     >{{ stop.unit.unit }} has {{ wordsOf(stop.reading) }} from {{ shortDate(stop.reading.observedOn) }}. A new number corrects it and stands

@@ -102,6 +102,55 @@ describe('a walk', () => {
     ]);
   });
 
+  it('goes in a fresh random order where that is asked for, and shows the last number only once one is typed', async () => {
+    const before = reading({ observedOn: addDays(today(), -2), plannedDay: null, value: 4 });
+    await walk([before]);
+    expect(page.text()).not.toContain('Last time: 4');
+    await field().setValue('6');
+    expect(page.text()).toContain('Last time: 4');
+    const click = (words: string) =>
+      page
+        .findAll('button')
+        .find((own) => own.text() === words)
+        ?.trigger('click');
+    const seen = new Set<string>();
+    for (let i = 0; i < 8; i++) {
+      await click('Go in a random order');
+      seen.add(where());
+      await click('Go along the bench');
+      expect(where()).toBe('D01');
+    }
+    expect(seen.size).toBeGreaterThan(1);
+  });
+
+  it('plants of a unit are measured one by one: Enter is the next plant, m says that there are no more', async () => {
+    const height: Measure = {
+      ...blankOf(measureFields),
+      measure: 'height',
+      name: 'Height',
+      unit: 'cm',
+      primary: true,
+      readingDays: [3],
+      by: 'plant',
+    };
+    await walk([], [height]);
+    expect(page.text()).toContain('plant 1');
+    for (const value of ['12', '14']) await type(value);
+    expect(page.text()).toContain('plant 3');
+    expect(where()).toBe('D01');
+    await press('m');
+    expect(where()).toBe('D02');
+    await eventually(() =>
+      expect(posted().map(({ unit, plant, value }) => [unit, plant, value])).toEqual([
+        ['D01', '1', 12],
+        ['D01', '2', 14],
+      ]),
+    );
+    page.unmount();
+    await walk([reading({ measure: 'height', plant: '2', plannedDay: 3, value: 9 })], [height]);
+    expect(where()).toBe('D02');
+  });
+
   it('nine where ten were meant is put right on the spot, with its day', async () => {
     await walk();
     server.answer = ({ body }) => ({ status: 200, body: { ...body, id: 'x', version: 2, experiment: startedStudy().experiment } });
@@ -157,8 +206,8 @@ describe('a walk', () => {
 
   it('asks about a total that falls, and takes it when it is meant', async () => {
     await walk([reading({ observedOn: addDays(today(), -1), value: 20 })]);
-    expect(page.find('.last').text()).toContain('20');
     await type('12');
+    expect(page.find('.last').text()).toContain('20');
     expect(page.find('.asked').text()).toContain('went from 20');
     expect(posted()).toEqual([]);
     await page.find('.asked .link').trigger('click');

@@ -3,10 +3,23 @@ import { Button } from 'ant-design-vue';
 import { onKeyStroke, useSessionStorage } from '@vueuse/core';
 import { computed, nextTick, onBeforeUnmount, ref, watch } from 'vue';
 import { RouterLink, useRoute } from 'vue-router';
-import { addDays, categoryReadings, extraStops, hasCategories, isDate, kindOf, shortDate, stopsOf, type Stop } from '@fern/core';
+import {
+  addDays,
+  categoryReadings,
+  extraStops,
+  hasCategories,
+  inRandomOrder,
+  isDate,
+  kindOf,
+  openStops,
+  shortDate,
+  stopsOf,
+  type Stop,
+} from '@fern/core';
 import { useLoaded } from '../frame/loaded';
 import ProblemNote from '../kit/ProblemNote.vue';
 import TwoColumns from '../kit/TwoColumns.vue';
+import { newSeed } from '../stores/newSeed';
 import { useExperiments } from '../stores/experiments';
 import { today } from '../stores/today';
 import CareDialog from './CareDialog.vue';
@@ -31,9 +44,14 @@ const extra = computed(() => props.day === 'extra');
 const measures = computed(() => experiment.value.measures.filter(({ measure }) => measure === route.query.measure));
 /** Read on this visit, so that one can go back and mend it. */
 const visit = ref<ReadonlySet<string>>(new Set());
-const stops = computed<readonly Stop[]>(() =>
+const alongTheBench = computed<readonly Stop[]>(() =>
   extra.value ? extraStops(study.value, measures.value, visit.value) : stopsOf(study.value, Number(props.day)),
 );
+/** Of a fresh random order; null along the bench. */
+const seed = useSessionStorage<number | null>(() => `fern-test.order.${id.value}.${props.day}`, null, {
+  serializer: { read: (text) => (text === '' ? null : Number(text)), write: (value) => String(value ?? '') },
+});
+const stops = computed(() => (seed.value === null ? alongTheBench.value : inRandomOrder(alongTheBench.value, seed.value)));
 const first = computed(() => experiment.value.startedOn ?? today());
 const planned = computed(() => (extra.value ? today() : addDays(first.value, Math.floor(Number(props.day) || 0))));
 // For as long as this tab is open, so that a walk which is broken off asks once.
@@ -44,8 +62,32 @@ const readOn = computed(() => {
 });
 const kept = (own: string) => (visit.value = new Set([...visit.value, own]));
 const walk = useWalk({ stops, readOn, kept });
-const { at, stop, before, typed, note, wrong, said, asked, left, finished, done, goTo, take, takeCounts, takeAbsent, undo, tally, again } =
-  walk;
+const {
+  at,
+  stop,
+  before,
+  typed,
+  note,
+  wrong,
+  said,
+  asked,
+  left,
+  finished,
+  done,
+  goTo,
+  take,
+  takeCounts,
+  takeAbsent,
+  noMore,
+  undo,
+  tally,
+  again,
+} = walk;
+function changeOrder(): void {
+  seed.value = seed.value === null ? newSeed() : null;
+  const [open] = openStops(stops.value);
+  goTo(open ? stops.value.indexOf(open) : 0);
+}
 const asksWhen = computed(() => readOn.value === null && stop.value?.reading === null);
 const head = computed(() => {
   const on = readOn.value === null ? '' : shortDate(readOn.value);
@@ -108,6 +150,7 @@ function readAgain(): void {
     <section v-else-if="stop" ref="page" data-own-keys>
       <div class="where">
         <span class="code mono" data-testid="unit">{{ stop.unit.unit }}</span>
+        <b v-if="stop.plant !== null">plant {{ stop.plant }}</b>
         <span class="soft"
           >{{ placeWords(experiment, stop.unit)
           }}<template v-if="stop.unit.sown !== null && kind?.ofSown">
@@ -140,6 +183,7 @@ function readAgain(): void {
         v-model:typed="typed"
         :unit="stop.unit"
         :measure="stop.measure"
+        :plant="stop.plant"
         :before="before"
         :question="question"
         :invalid="wrong !== null"
@@ -167,7 +211,10 @@ function readAgain(): void {
         >Note<input v-model="note" data-note :aria-label="`Note on ${stop.unit.unit}`" maxlength="500"
       /></label>
       <div class="thumb-buttons">
-        <Button type="primary" size="large" class="next" @click="next">Next {{ word }} <kbd>Enter</kbd></Button>
+        <Button type="primary" size="large" class="next" @click="next"
+          >Next {{ stop.plant === null ? word : 'plant' }} <kbd>Enter</kbd></Button
+        >
+        <Button v-if="stop.plant !== null" size="large" @click="noMore">No more plants here <kbd>m</kbd></Button>
         <Button size="large" @click="takeAbsent('not-read')">Not read <kbd>s</kbd></Button>
         <Button size="large" @click="takeAbsent('nothing-there')">Nothing there <kbd>o</kbd></Button>
         <Button size="large" @click="open = 'note'">Note <kbd>n</kbd></Button>
@@ -178,7 +225,7 @@ function readAgain(): void {
       </div>
     </section>
     <template #margin>
-      <WalkMargin :head="head" :stop="stop" :done="done" @pick="pick" />
+      <WalkMargin :head="head" :stop="stop" :done="done" :shuffled="seed !== null" @pick="pick" @order="changeOrder" />
     </template>
   </TwoColumns>
   <template v-if="stop">

@@ -4,6 +4,7 @@ import {
   categoryReadings,
   isValued,
   kindOf,
+  openStops,
   readingBefore,
   readReading,
   shortDate,
@@ -45,7 +46,8 @@ export function useWalk({ stops, readOn, kept }: Walked) {
   const asked = ref<readonly Doubt[]>([]);
   const taken: Taken[] = [];
   const stop = computed<Stop | null>(() => stops.value[at.value] ?? null);
-  const left = computed(() => stops.value.filter(({ reading }) => reading === null).length);
+  const open = computed(() => openStops(stops.value));
+  const left = computed(() => open.value.length);
   const finished = computed(() => at.value >= stops.value.length);
   const done = computed(() => new Set(stops.value.filter(({ reading }) => reading !== null).map(({ unit }) => unit.unit)));
 
@@ -89,7 +91,7 @@ export function useWalk({ stops, readOn, kept }: Walked) {
         goTo(
           Math.max(
             0,
-            stops.value.findIndex(({ reading }) => reading === null),
+            stops.value.findIndex((own) => open.value.includes(own)),
           ),
         );
     },
@@ -101,7 +103,9 @@ export function useWalk({ stops, readOn, kept }: Walked) {
 
   /** What the unit read last time, to compare with; null on the first walk. */
   const before = computed(() =>
-    stop.value ? readingBefore(study.value, stop.value.unit.unit, stop.value.measure.measure, dayOf(stop.value).slice(0, 10)) : null,
+    stop.value
+      ? readingBefore(study.value, stop.value.unit.unit, stop.value.measure.measure, dayOf(stop.value).slice(0, 10), stop.value.plant)
+      : null,
   );
 
   function doubtsAbout(value: number, { unit, measure }: Stop): readonly Doubt[] {
@@ -158,6 +162,14 @@ export function useWalk({ stops, readOn, kept }: Walked) {
       return;
     }
     goOn(here, { value: read.value, absent: null, note: words() });
+  }
+
+  /** The plants of this unit are all measured: on to what comes after them. */
+  function noMore(): void {
+    const here = stop.value;
+    if (!here || here.plant === null) return;
+    const after = stops.value.findIndex((own, i) => i > at.value && (own.unit !== here.unit || own.measure !== here.measure));
+    goTo(after < 0 ? stops.value.length : after);
   }
 
   /** Takes that there is no value here, and why. */
@@ -228,6 +240,7 @@ export function useWalk({ stops, readOn, kept }: Walked) {
     take,
     takeCounts,
     takeAbsent,
+    noMore,
     undo,
     tally,
     again,

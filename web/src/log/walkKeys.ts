@@ -37,6 +37,7 @@ export function pressWalkKey(
     j: () => walk.tally(-1),
     n: () => open('note'),
     o: () => walk.takeAbsent('nothing-there'),
+    m: () => walk.noMore(),
     s: () => walk.takeAbsent('not-read'),
     x: () => open('lost'),
     c: () => open('care'),

@@ -28,6 +28,8 @@ const props = defineProps<{ measure: Measure; last: number }>();
 const { experiment } = useLoaded();
 const history = useHistory();
 const kind = computed(() => kindOf(props.measure));
+/** A value of one plant, of which a unit has the mean. */
+const onePlant = computed(() => kind.value.entry !== 'none' && !kind.value.adds && !kind.value.ofSown && !kind.value.timed);
 const mattersIn = computed(() => kind.value.mattersIn(props.measure, isShare(props.measure, experiment.value.units)));
 const choices = (Object.keys(kinds) as MeasureKind[]).map((value) => ({ value, label: kinds[value].label }));
 const directions: readonly { value: Expected; label: string }[] = [
@@ -111,6 +113,15 @@ function setCategories(text: string): void {
         :disabled="history.frozen"
         @change="(smallestDifference) => change({ smallestDifference })"
       />
+      <label v-if="onePlant" class="small"
+        ><input
+          type="checkbox"
+          :checked="measure.by === 'plant'"
+          :disabled="history.frozen"
+          @change="change({ by: measure.by === 'plant' ? 'unit' : 'plant' })"
+        />
+        plant by plant</label
+      >
       <span class="right">
         <label class="small"
           ><input
