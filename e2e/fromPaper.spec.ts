@@ -12,7 +12,10 @@ const leave = async (page: Page, label: string, text: string) => {
 /** Heights in the order of the bench: fifteen beans, five walks. */
 const heights = Array.from({ length: 15 }, (_, i) => [4, 9, 17, 26, 38].map((cm, walk) => (cm + ((i * 7 + walk * 3) % 5) / 2).toString()));
 
-test('a whole experiment that ended is typed in from paper, and every word of it stands in report and package', async ({ page, context }) => {
+test('a whole experiment that ended is typed in from paper, and every word of it stands in report and package', async ({
+  page,
+  context,
+}) => {
   await context.grantPermissions(['clipboard-read', 'clipboard-write']);
   await enterDemo(page);
 

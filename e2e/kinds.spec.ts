@@ -58,7 +58,7 @@ test('what went wrong is written down from the walk, and the check takes it up',
 test('the keys: the six steps, Today, find, and the list of keys', async ({ page }) => {
   await enterDemo(page);
   await page.getByRole('link', { name: 'Coloured film over basil', exact: true }).click();
-  await expect(page.getByRole('heading', { name: 'What was read' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'The notebook' })).toBeVisible();
   await page.keyboard.press('5');
   await expect(page.getByTestId('verdict')).toBeVisible();
   await page.keyboard.press('6');

@@ -49,10 +49,11 @@ test('a soak for one arm only is mended by the same soak in plain water; one tan
   await page.getByRole('button', { name: 'Give the control the same in plain water' }).click();
   await expect(page.getByLabel('Step 2', { exact: true })).toHaveValue('soak, in plain water');
   await expect(page.getByText('The control does not go through')).toHaveCount(0);
-  await page.getByText('The bench: size, shelves, light, barriers').click();
   await page.getByLabel('What units share').selectOption('arm');
-  await expect(page.getByText('Every dish of X is in tank X')).toBeVisible();
-  await page.getByRole('button', { name: 'Give each its own container' }).first().click();
+  await page.getByLabel('What is shared').fill('tank');
+  await page.getByLabel('What is shared').blur();
+  await expect(page.getByText('Each of Plain water and X has one tank to itself: tank C and tank X.')).toBeVisible();
+  await page.getByRole('button', { name: 'Give each dish its own' }).click();
   await expect(page.getByText('Nothing serious stands against it.')).toBeVisible();
 });
 
@@ -76,7 +77,7 @@ test('two crossed factors make their own arms', async ({ page }) => {
   await page.getByLabel('Second factor', { exact: true }).fill('pot');
   await page.getByLabel('Settings of the second factor').fill('clay, felt, plastic');
   await page.getByRole('button', { name: 'Make an arm of each combination' }).click();
-  await expect(page.getByRole('list', { name: 'Arms', exact: true }).getByRole('textbox')).toHaveCount(6);
+  await expect(page.getByRole('list', { name: 'Arms', exact: true }).getByLabel(/^Name of arm/)).toHaveCount(6);
   await expect(page.getByRole('columnheader', { name: 'felt' })).toBeVisible();
   await saved(page);
 });
@@ -86,7 +87,7 @@ test('rating steps are described, and barriers stand where they are put', async 
   await page.getByLabel('Kind of Leaves').selectOption('rating');
   await page.getByLabel('Ready-made steps for Leaves').selectOption('leafCurl');
   await page.getByLabel('Step 3 of Leaves').fill('cupped');
-  await page.getByText('The bench: size, shelves, light, barriers').click();
+  await page.getByText('The bench: size, kinds of place, light, sides, barriers').click();
   await page.getByLabel('drips').check();
   await page.getByRole('button', { name: 'Put barriers between the arms' }).click();
   await expect(page.getByText('Drips can get from one pot')).toHaveCount(0);
