@@ -5,11 +5,18 @@ import { enterDemo } from './enter';
 
 const addDays = (from: string, days: number) => new Date(Date.parse(from) + days * 86_400_000).toISOString().slice(0, 10);
 
-/** The demo's pots with their water lost: two walks were read, the third is open. */
+const OTHER = 'Moor Lane allotment';
+
+/** A copy of the demo's pots with their water lost, for this test alone: two walks were read, the third is open. */
 async function openNotebook(page: Page) {
   await enterDemo(page);
   const list = (await (await page.request.get('/api/experiments')).json()) as { id: string; title: string }[];
-  const id = list.find(({ title }) => title.startsWith('Straw mulch'))?.id ?? '';
+  const own = list.find(({ title }) => title.startsWith('Straw mulch'))?.id ?? '';
+  const zip = await (await page.request.get(`/api/experiments/${own}/package`)).body();
+  await page.request.delete('/api/session', { headers: { 'x-fern-test': '1' } });
+  await enterDemo(page, OTHER);
+  const headers = { 'x-fern-test': '1', 'content-type': 'application/zip' };
+  const { id } = (await (await page.request.post('/api/packages', { data: zip, headers })).json()) as { id: string };
   const study = async () => (await (await page.request.get(`/api/experiments/${id}/study`)).json()) as Study;
   await page.goto(`/experiments/${id}/log`);
   await expect(page.getByRole('heading', { name: 'The notebook' })).toBeVisible();
@@ -87,7 +94,7 @@ test('two people at one experiment see each other’s numbers within two seconds
   const { study } = await openNotebook(page);
   const { experiment } = await study();
   const second = await (await browser.newContext()).newPage();
-  await enterDemo(second);
+  await enterDemo(second, OTHER);
   await second.goto(page.url());
   await expect(second.getByRole('heading', { name: 'The notebook' })).toBeVisible();
   const cell = (own: Page, row: number) => own.locator('tbody tr').nth(row).locator('td.cell').nth(2);
