@@ -215,7 +215,7 @@ const name = (row: number, column: number) => `${props.units[row]?.unit ?? ''}, 
 .cell input {
   width: 62px;
   height: 28px;
-  margin: -4px -6px -4px 0;
+  margin: -4px 0;
   padding: 0 5px;
   outline: none;
   border: 1px solid var(--line);
