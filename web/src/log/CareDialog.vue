@@ -36,13 +36,18 @@ const kinds: readonly { value: Care['kind']; label: string }[] = [
 ];
 const lastOf = (own: Care['kind']) => liveCare(study.value).findLast((entry) => entry.kind === own && entry.step === null) ?? null;
 
+/** Takes over how much an entry gave. What an arm got as a whole stays so much in all, and does not become as much for each. */
+function takeAmount(entry: Care | null): void {
+  inAll.value = entry !== null && entry.units.length === 0 && entry.arms.length > 0;
+  amount.value = entry?.amount == null ? null : entry.amount * (inAll.value ? entry.arms.length : 1);
+  amountUnit.value = entry?.amountUnit ?? 'mL';
+}
+
 /** As last time: of the same kind. */
 function repeat(own: Care['kind']): void {
   const last = lastOf(own);
   kind.value = own;
-  amount.value = last?.amount ?? null;
-  amountUnit.value = last?.amountUnit ?? 'mL';
-  inAll.value = false;
+  takeAmount(last);
   note.value = own === 'other' ? (last?.note ?? '') : '';
   whom.value = props.unit ? { reach: 'units', arms: [], units: [props.unit.unit] } : whomOf(last);
 }
@@ -61,9 +66,7 @@ watch(
       return;
     }
     kind.value = mends.kind;
-    amount.value = mends.amount;
-    amountUnit.value = mends.amountUnit ?? 'mL';
-    inAll.value = false;
+    takeAmount(mends);
     note.value = mends.note ?? '';
     whom.value = whomOf(mends);
   },

@@ -279,6 +279,19 @@ describe('care', () => {
     );
   });
 
+  it('that an arm got as a whole stays so much in all when it is mended, and does not become as much for each', async () => {
+    const [control] = startedStudy().experiment.arms;
+    await log({ ...startedStudy(), care: [{ ...water, units: [], arms: [control.arm], amount: 600 }] });
+    const total = page.text().match(/water: [^.]*/)?.[0];
+    expect(total).toContain('100 mL each');
+    [...document.querySelectorAll<HTMLElement>('button.link')].find((own) => own.textContent?.includes('Mend'))?.click();
+    await eventually(() => expect(dialog()?.textContent).toContain('that is 100 mL for each dish'));
+    button('Mend it for 6 dishes')?.click();
+    await eventually(() => expect(given()[0]).toMatchObject({ replaces: 'w1', amount: 100 }));
+    expect(given()[0].units).toHaveLength(6);
+    expect(page.text()).toContain(total);
+  });
+
   it('is mended and withdrawn, with the old words kept', async () => {
     await log({ ...startedStudy(), care: [water] });
     expect(page.text()).toContain('watered, 60 mL each: D01, D02');
