@@ -46,6 +46,7 @@ const share = (more: Partial<Sharing>) =>
       label="What units share"
       @change="(to) => to !== 'as-is' && share({ how: to })"
     />
+    <span v-else>{{ hows.find(({ value }) => value === how)?.label }}</span>
     <template v-if="sharing && how !== 'own'">
       <span>, a</span>
       <TextField

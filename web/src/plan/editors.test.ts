@@ -200,6 +200,12 @@ describe('the units', () => {
     expect(now().units.every(({ container }) => container === null)).toBe(true);
   });
 
+  it('what they share is still told once the plan is frozen', async () => {
+    await edit(SharingEditor, startedStudy().experiment);
+    expect(page.text()).toBe('What do these 12 dishes share?nothing: each dish has its own');
+    expect(field('What units share').exists()).toBe(false);
+  });
+
   it('places that cannot be shuffled put each arm on its own side', async () => {
     await edit(BenchSettings);
     await field('Kind of shelf 1').setValue('bed');
