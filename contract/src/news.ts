@@ -1,10 +1,11 @@
-import type { Care, Happening, Observation } from '@fern/core';
+import type { Care, Happening, Observation, Photo } from '@fern/core';
 
 /** Something that was logged by whoever had the same experiment open. */
 export type LoggedNews =
   | { readonly kind: 'reading'; readonly content: Observation }
   | { readonly kind: 'happening'; readonly content: Happening }
-  | { readonly kind: 'care'; readonly content: Care };
+  | { readonly kind: 'care'; readonly content: Care }
+  | { readonly kind: 'photo'; readonly content: Photo };
 
 /** What is told at once to everyone who has an experiment open: what was logged, or that the document has another version. */
 export type News = { readonly logged: readonly LoggedNews[] } | { readonly version: number };

@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { careFields, happeningFields, observationFields, unitFields, type Field, type RecordOf } from '@fern/core';
+import { careFields, happeningFields, observationFields, photoFields, unitFields, type Field, type RecordOf } from '@fern/core';
 import { calendarDate } from './dates';
 import { plainMessages } from './messages';
 import { schemaOf } from './schemaOf';
@@ -23,6 +23,8 @@ export const observationsSchema = Joi.object<{ observations: SentReading[] }>({
 export const happeningSchema = schemaOf(happeningFields).messages({ ...plainMessages });
 
 export const careSchema = schemaOf(careFields).messages({ ...plainMessages });
+
+export const photoSchema = schemaOf(photoFields).messages({ ...plainMessages });
 
 /** How many were put into a unit, as it was counted again on a day. */
 export interface SownAgain {

@@ -54,6 +54,7 @@ export type Deed =
   | 'amended'
   | 'unsealed'
   | 'unit'
+  | 'picture'
   | 'deleted'
   | 'restored'
   | 'gone'

@@ -70,7 +70,13 @@ it('blocks: 10 barley varieties at 6 sites in 2 years (Immer, Hayes & Powers 193
     arms,
     units: rows.map(({ unit, block, variety }) => aUnit(unit, variety, { block })),
   });
-  const result = only({ experiment, observations: rows.map(({ unit, value }) => anObservation(unit, value)), happenings: [], care: [] });
+  const result = only({
+    experiment,
+    observations: rows.map(({ unit, value }) => anObservation(unit, value)),
+    happenings: [],
+    care: [],
+    photos: [],
+  });
   const arm = result.terms.find((row) => row.term === 'arm');
   expect(arm?.df).toBe(9);
   expect(arm?.sumOfSquares).toBeCloseTo(1052.57181437485, 7);
@@ -82,6 +88,7 @@ it('blocks: 10 barley varieties at 6 sites in 2 years (Immer, Hayes & Powers 193
     observations: rows.map(({ unit, value }) => anObservation(unit, value)),
     happenings: [],
     care: [],
+    photos: [],
   });
   expect(oneWay.tests.find((test) => test.method === 'anova')?.p).toBeCloseTo(0.366334986746, 10);
   const block = result.terms.find((row) => row.term === 'block');
@@ -102,7 +109,7 @@ describe('a factorial: N and K on peas (Venables & Ripley 2002, p. 165; R aov)',
     const units = yields.map((_, i) => aUnit(`u${i}`, `n${n[i]}k${k[i]}`, { block: block(i) }));
     const observations = yields.map((value, i) => anObservation(`u${i}`, value));
     return new Map(
-      only({ experiment: anExperiment({ layout, arms, units }), observations, happenings: [], care: [] }).terms.map((row) => [
+      only({ experiment: anExperiment({ layout, arms, units }), observations, happenings: [], care: [], photos: [] }).terms.map((row) => [
         row.term,
         row,
       ]),
@@ -173,6 +180,7 @@ it('an event: Kaplan–Meier medians and log-rank (Gehan 1965; R survfit, survdi
     observations: times.map((time, i) => anObservation(`u${i}`, seen[i], { observedOn: day(time) })),
     happenings: [],
     care: [],
+    photos: [],
   });
   expect(result.arms.map((summary) => summary.median)).toEqual([8, 23]);
   expect((result.comparisons[0].p ?? 0) / 4.168809109335e-5).toBeCloseTo(1, 8);
@@ -209,7 +217,13 @@ describe('doses', () => {
       arms: doses.map((dose) => anArm(code(dose), { dose })),
       units: points.map(([dose], i) => aUnit(`u${i}`, code(dose))),
     });
-    return only({ experiment, observations: points.map(([, value], i) => anObservation(`u${i}`, value)), happenings: [], care: [] }).trend;
+    return only({
+      experiment,
+      observations: points.map(([, value], i) => anObservation(`u${i}`, value)),
+      happenings: [],
+      care: [],
+      photos: [],
+    }).trend;
   };
 
   it('a straight line agrees with R lm on stopping distances (Ezekiel 1930; R datasets::cars): slope 3.932409, p 1.49e-12 (figures from memory)', () => {

@@ -9,6 +9,7 @@ import {
   type Measure,
   type MeasureKind,
   type Observation,
+  type Photo,
   type Study,
   type Unit,
   type When,
@@ -153,6 +154,18 @@ export function anyStudy(): fc.Arbitrary<Study> {
       replaces: fc.constant(null),
       withdrawn: fc.boolean(),
     });
+    const photo: fc.Arbitrary<Photo> = fc.record({
+      id: fc.constant('p1'),
+      on: date,
+      units: fc.subarray(unitCodes),
+      arms: fc.subarray(armCodes),
+      note: maybe,
+      file: fc.constant('p1.jpg'),
+      width: fc.integer({ min: 1, max: 1600 }),
+      height: fc.integer({ min: 1, max: 1600 }),
+      replaces: fc.constant(null),
+      withdrawn: fc.boolean(),
+    });
     const experiment: fc.Arbitrary<Experiment> = fc.record({
       name: words,
       title: text,
@@ -168,7 +181,10 @@ export function anyStudy(): fc.Arbitrary<Study> {
       layout: fc.constant(layout),
       blinded: fc.boolean(),
       plan: fc.record({ plant: text, unitWord: words }).map((more) => ({ ...emptyPlan, ...more })),
-      writing: fc.record({ background: text, discussion: text, conclusion: text, next: text }),
+      writing: fc.record({
+        ...{ background: text, discussion: text, conclusion: text, next: text },
+        photos: fc.constantFrom([], ['p1.jpg']),
+      }),
       arms: fc.tuple(...armCodes.map(arm)),
       units: fc.tuple(...unitCodes.map(unit)),
       measures: fc.tuple(...measureCodes.map(measure)),
@@ -182,6 +198,7 @@ export function anyStudy(): fc.Arbitrary<Study> {
       observations,
       happenings: fc.array(happening, { maxLength: 1 }),
       care: fc.array(care, { maxLength: 1 }),
+      photos: fc.array(photo, { maxLength: 1 }),
     });
   });
 }

@@ -51,6 +51,7 @@ export * from './study/curves';
 export * from './study/doubles';
 export * from './study/liveEntries';
 export * from './study/onWalks';
+export * from './study/photos';
 export * from './study/readings';
 export * from './study/steps';
 export * from './study/stops';

@@ -101,5 +101,5 @@ export function studyOf(
   const observations = Object.entries(values).flatMap(([arm, list]) =>
     list.map((value, i) => anObservation(`${arm}${i + 1}`, value, { measure: measure.measure, category: measure.category })),
   );
-  return { experiment, observations, happenings: [], care: [] };
+  return { experiment, observations, happenings: [], care: [], photos: [] };
 }

@@ -80,7 +80,7 @@ describe('accounts', () => {
 });
 
 describe('the table of routes', () => {
-  const fill = (path: string) => `/api${path.replace(':id', id).replace(':unit', 'D01')}`;
+  const fill = (path: string) => `/api${path.replace(':id', id).replace(':unit', 'D01').replace(':file', 'f.jpg')}`;
 
   it.each(routes.filter((line) => line.who === 'owner').map((line) => [line.method, line.path] as const))(
     '%s %s answers 404 to another account',
@@ -130,7 +130,7 @@ describe('the table of routes', () => {
     }
     for (const line of routes.filter((r) => r.path.includes(':id'))) {
       for (const bad of ids) {
-        const path = `/api${line.path.replace(':id', bad).replace(':unit', bad)}?x[]=1&__proto__=2`;
+        const path = `/api${line.path.replace(':id', bad).replace(':unit', bad).replace(':file', bad)}?x[]=1&__proto__=2`;
         const { status } = await teacher.call(line.method.toUpperCase(), path, line.method === 'get' ? undefined : '{}', json);
         expect(status, path.slice(0, 60)).toBeGreaterThanOrEqual(400);
         expect(status, path.slice(0, 60)).toBeLessThan(500);

@@ -1,4 +1,13 @@
-import { anySprouting, blankOf, experimentFrom, observationFields, type Experiment, type Observation } from '@fern/core';
+import {
+  anySprouting,
+  blankOf,
+  experimentFrom,
+  observationFields,
+  photoFields,
+  type Experiment,
+  type Observation,
+  type Photo,
+} from '@fern/core';
 import type { ExperimentRecord } from '@fern/contract';
 import { startSession } from './services/accounts';
 import { startTestServer, type Caller, type TestServer } from './testServer';
@@ -26,6 +35,26 @@ export const reading = (id: string, more: Partial<Observation> = {}): Observatio
   ...more,
 });
 
+export const photo = (id: string, more: Partial<Photo> = {}): Photo => ({
+  ...blankOf(photoFields),
+  ...{ id, file: `${id}.jpg`, on: '2026-04-04', units: ['D01'], width: 1, height: 1 },
+  ...more,
+});
+
+/** One white pixel. */
+export const pixel = Buffer.from(
+  'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
+  'base64',
+);
+
+/** A photo with its words, as a page sends them. */
+export function photoForm(entry: Photo, picture: Uint8Array = pixel, name = 'photo.jpg'): FormData {
+  const form = new FormData();
+  form.append('entry', JSON.stringify(entry));
+  form.append('picture', new Blob([new Uint8Array(picture)], { type: 'image/jpeg' }), name);
+  return form;
+}
+
 /** A good body for each route that takes one. */
 export const goodBodies: Readonly<Record<string, unknown>> = {
   'post /accounts': { name: 'Second', password },
@@ -39,6 +68,8 @@ export const goodBodies: Readonly<Record<string, unknown>> = {
   'patch /experiments/:id/units/:unit/sown': { sown: 24, on: '2026-04-04' },
   'post /experiments/:id/observations': { observations: [reading('one'), reading('two', { replaces: 'one' })] },
   'post /experiments/:id/happenings': { id: 'h', on: '2026-04-02', kind: 'other', arms: [], units: ['D01'], note: 'a cat' },
+  'post /experiments/:id/photos': photoForm(photo('f')),
+  'post /experiments/:id/photos/mended': photo('g', { replaces: 'f' }),
   'post /experiments/:id/care': {
     id: 'c',
     on: '2026-04-02',

@@ -1,5 +1,12 @@
 import compression from 'compression';
-import express, { type Express, type NextFunction, type Request, type RequestHandler, type Response } from 'express';
+import express, {
+  type ErrorRequestHandler,
+  type Express,
+  type NextFunction,
+  type Request,
+  type RequestHandler,
+  type Response,
+} from 'express';
 import expressStaticGzip from 'express-static-gzip';
 import helmet from 'helmet';
 import { existsSync } from 'node:fs';
@@ -15,6 +22,7 @@ import { notFound, ProblemError } from './ProblemError';
 import { routes } from './routes/index';
 import type { Context, Route } from './routes/Route';
 import { sessionToken } from './routes/session';
+import { takePicture } from './takePicture';
 import { accountOfSession } from './services/accounts';
 import { readApart } from './services/readApart';
 
@@ -99,13 +107,7 @@ function api(context: Context, signInAttempts: number): express.Router {
   });
   const limited = limits(signInAttempts);
   for (const line of routes)
-    router[line.method](
-      line.path,
-      admit(line, context),
-      line.file ? express.raw({ type: () => true, limit: MOST_FILE_BYTES }) : express.json({ limit: '4mb', reviver: refuseUnstorable }),
-      ...(line.limited ? limited : []),
-      answer(line, context),
-    );
+    router[line.method](line.path, admit(line, context), ...bodyOf(line), ...(line.limited ? limited : []), answer(line, context));
   for (const path of new Set(routes.map((line) => line.path)))
     router.all(path, (_request, response) => {
       const allowed = routes.filter((line) => line.path === path).map(({ method }) => method.toUpperCase());
@@ -116,6 +118,12 @@ function api(context: Context, signInAttempts: number): express.Router {
     throw notFound();
   });
   return router;
+}
+
+/** How what is sent is read. */
+function bodyOf({ file, picture }: Route): readonly (RequestHandler | ErrorRequestHandler)[] {
+  if (picture) return takePicture(refuseUnstorable);
+  return [file ? express.raw({ type: () => true, limit: MOST_FILE_BYTES }) : express.json({ limit: '4mb', reviver: refuseUnstorable })];
 }
 
 /** The database ends a text at NUL, and half of a pair of characters cannot be written as UTF-8. */
@@ -143,7 +151,8 @@ function admit(line: Route, context: Context): RequestHandler {
 /** Checks what was sent, then answers with what the route says. */
 function answer(line: Route, context: Context) {
   return async (request: Request, response: Response): Promise<void> => {
-    if (line.body && request.is('application/json') === false) throw new ProblemError(415, 'Send the content as JSON (application/json).');
+    if (line.body && !line.picture && request.is('application/json') === false)
+      throw new ProblemError(415, 'Send the content as JSON (application/json).');
     const body: unknown = line.body ? checked(line.body, request) : request.body;
     const account = response.locals.account as Account;
     const result = await line.handle({ ...context, account, body, request, response });

@@ -55,7 +55,9 @@ it('what was acknowledged is there once after the server was killed in the midst
   await call('POST', '/accounts', { name: 'M. Bracken', password: 'moss and fern' });
   const { id } = await call<ExperimentRecord>('POST', '/experiments', plan);
   const observations = Array.from({ length: IMPORTED }, (_, i) => reading(`i${i}`));
-  const zip = zipPackage(writePackage({ experiment: { ...plan, title: 'Brought in' }, observations, happenings: [], care: [] }));
+  const zip = zipPackage(
+    writePackage({ experiment: { ...plan, title: 'Brought in' }, observations, happenings: [], care: [], photos: [] }),
+  );
   const acknowledged: string[] = [];
   let imported = 0;
   let n = 0;

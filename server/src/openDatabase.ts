@@ -22,7 +22,8 @@ export interface Database extends Tables {
 }
 
 // FULL: a row that was acknowledged survives a power cut.
-const WRITING = 'PRAGMA journal_mode = WAL; PRAGMA synchronous = FULL; PRAGMA foreign_keys = ON; PRAGMA busy_timeout = 5000;';
+const WRITING =
+  'PRAGMA journal_mode = WAL; PRAGMA synchronous = FULL; PRAGMA foreign_keys = ON; PRAGMA secure_delete = ON; PRAGMA busy_timeout = 5000;';
 const READING = 'PRAGMA query_only = ON; PRAGMA busy_timeout = 5000;';
 
 type Done = (error: Error | null) => void;

@@ -1,6 +1,6 @@
 import type sqlite3 from 'sqlite3';
 
-type Value = string | number | boolean | null;
+type Value = string | number | boolean | null | Uint8Array;
 
 /** SQL that runs at every reading, prepared once: to build it anew costs many times what running it does. */
 export interface Statements {

@@ -46,7 +46,7 @@ export async function startTestServer(options: Partial<AppOptions> = {}, there?:
         return { response, stop: () => ends.abort() };
       },
       call: async (method, path, body, headers = {}) => {
-        const raw = body instanceof Uint8Array;
+        const raw = body instanceof Uint8Array || body instanceof FormData;
         const response = await fetch(base + path, {
           method,
           headers: sent({
@@ -55,7 +55,7 @@ export async function startTestServer(options: Partial<AppOptions> = {}, there?:
             'content-type': body === undefined || raw ? null : 'application/json',
             ...headers,
           }),
-          body: body === undefined ? undefined : raw ? new Uint8Array(body) : typeof body === 'string' ? body : JSON.stringify(body),
+          body: bodyOf(body),
         });
         cookie = response.headers.getSetCookie()[0]?.split(';')[0] ?? cookie;
         const type = response.headers.get('content-type') ?? '';
@@ -75,6 +75,11 @@ export async function startTestServer(options: Partial<AppOptions> = {}, there?:
       if (!keepFiles) rmSync(dirname(file), { recursive: true, force: true });
     },
   };
+}
+
+function bodyOf(body: unknown): NonNullable<RequestInit['body']> | undefined {
+  if (body === undefined || body instanceof FormData || typeof body === 'string') return body;
+  return body instanceof Uint8Array ? new Uint8Array(body) : JSON.stringify(body);
 }
 
 /** Headers without those that are null. */

@@ -82,7 +82,7 @@ export function fakeServer(study: Study): FakeServer {
 export function startedStudy(observations: readonly Observation[] = [], more: Partial<Experiment> = {}): Study {
   const draft = experimentFrom(anySprouting, { created: '2026-04-01', startOn: addDays(today(), -3), seed: 4 });
   const experiment = { ...draft, ...more, plan: { ...draft.plan, frozenOn: draft.startedOn } };
-  return { experiment, observations, happenings: [], care: [] };
+  return { experiment, observations, happenings: [], care: [], photos: [] };
 }
 
 /** Routes with empty pages: where a part would go is what counts. */

@@ -35,7 +35,7 @@ function study(measures: readonly Measure[] = [volume, height, width]): Study {
     anObservation(unit, h, { measure: 'height' }),
     anObservation(unit, w, { measure: 'width' }),
   ]);
-  return { experiment: anExperiment({ units, measures }), observations, happenings: [], care: [] };
+  return { experiment: anExperiment({ units, measures }), observations, happenings: [], care: [], photos: [] };
 }
 
 describe('a measure that is worked out', () => {

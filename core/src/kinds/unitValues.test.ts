@@ -85,6 +85,7 @@ describe('the units that take part', () => {
     observations,
     happenings: [],
     care: [],
+    photos: [],
   });
   const values = (units: readonly Unit[], measure: Measure, observations: readonly Observation[]) => {
     const own = study(units, measure, observations);
@@ -153,6 +154,7 @@ describe('a pot in which nothing is left', () => {
     observations,
     happenings: [],
     care: [],
+    photos: [],
   });
   const both = [at(3, 4), at(7, 8), at(3, 5, { unit: 'u2', id: 'b' })];
   const valuesIn = (own: Study, measure: Measure) =>

@@ -115,6 +115,7 @@ describe('walks', () => {
       ],
       happenings: [],
       care: [],
+      photos: [],
     });
     expect(stopsOf(study, 5).map(({ unit, measure, reading }) => [unit.unit, measure.measure, reading?.value ?? null])).toEqual([
       ['D02', 'sprouts', null],

@@ -35,6 +35,7 @@ const study: Study = {
   observations: [],
   happenings: [],
   care: [],
+  photos: [],
 };
 const read = (id: string, unit: string, on: string, value: number | null, more: Partial<Observation> = {}) => ({
   ...anObservation(unit, 0, { id, observedOn: on, ...more }),

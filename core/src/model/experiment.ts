@@ -4,6 +4,7 @@ import { choice, date, flag, list, longText, maybe, number, record, text, type R
 import type { Happening } from './happening';
 import { measureFields } from './measure';
 import type { Observation } from './observation';
+import type { Photo } from './photo';
 import { planFields } from './plan';
 import { unitFields } from './unit';
 import { writingFields } from './writing';
@@ -65,4 +66,5 @@ export interface Study {
   readonly observations: readonly Observation[];
   readonly happenings: readonly Happening[];
   readonly care: readonly Care[];
+  readonly photos: readonly Photo[];
 }

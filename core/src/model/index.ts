@@ -9,6 +9,7 @@ export * from './happening';
 export * from './measure';
 export { momentWords, typedDays } from './moments';
 export * from './observation';
+export * from './photo';
 export * from './plan';
 export * from './readRecord';
 export * from './Sentence';

@@ -2,5 +2,6 @@ export { packagesIn, zipBundle } from './bundle';
 export { describeProblem } from './Problem';
 export { readPackage, type PackageFiles, type ReadResult } from './readPackage';
 export { writePackage } from './writePackage';
-export { unzipPackage, zipPackage } from './zip';
+export { unzipPackage, zipPackage, type Pictures } from './zip';
+export { missingPictures } from './missingPictures';
 export { zipEntries } from './zipEntries';

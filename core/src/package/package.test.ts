@@ -25,9 +25,9 @@ describe('the open package', () => {
 
   it('zipped and unzipped holds the same files, also inside a folder', () => {
     const files = writePackage(studyOf({ C: [1, 2], T: [3, 4] }));
-    expect(unzipPackage(zipPackage(files))).toEqual({ files });
+    expect(unzipPackage(zipPackage(files))).toEqual({ files, pictures: new Map() });
     const inside = Object.fromEntries(Object.entries(files).map(([name, text]) => [`my bench/${name}`, text]));
-    expect(unzipPackage(zipPackage(inside))).toEqual({ files });
+    expect(unzipPackage(zipPackage(inside))).toEqual({ files, pictures: new Map() });
   });
 
   it('is a Frictionless tabular data package: profile, resources with schema and keys (Data Package specification, v1)', () => {

@@ -44,6 +44,7 @@ export function readPackage(files: PackageFiles): ReadResult {
       observations: named ? observations : onWalks(experiment, observations),
       happenings: rows.events.map(({ record }) => record),
       care: rows.care.map(({ record }) => record),
+      photos: rows.photos.map(({ record }) => record),
     },
   };
 }
@@ -73,6 +74,7 @@ function readTables(files: PackageFiles, paths: Readonly<Record<string, string>>
     observations: rowsOf(tables.observations),
     events: rowsOf(tables.events),
     care: rowsOf(tables.care),
+    photos: rowsOf(tables.photos),
   };
   return { rows, columns };
 }
@@ -102,6 +104,7 @@ function* checkReferences(rows: Rows): Iterable<Problem> {
   for (const { table, own } of [
     { table: tables.events, own: rows.events },
     { table: tables.care, own: rows.care },
+    { table: tables.photos, own: rows.photos },
   ])
     for (const { row, record } of own)
       for (const [field, known] of [['arms', arms] as const, ['units', units] as const])

@@ -4,6 +4,7 @@ import type { Field, Fields } from '../model/fields';
 import { happeningFields } from '../model/happening';
 import { measureFields } from '../model/measure';
 import { observationFields } from '../model/observation';
+import { photoFields } from '../model/photo';
 import { unitFields } from '../model/unit';
 
 /** A code in a column that must stand in a row of another table. */
@@ -45,6 +46,7 @@ export const tables = {
   }),
   events: table('events', happeningFields, { optional: true, foreignKeys: [{ field: 'replaces', table: 'events', key: 'id' }] }),
   care: table('care', careFields, { optional: true, foreignKeys: [{ field: 'replaces', table: 'care', key: 'id' }] }),
+  photos: table('photos', photoFields, { optional: true, foreignKeys: [{ field: 'replaces', table: 'photos', key: 'id' }] }),
 };
 
 /** The name of a field's column: `smallestDifference` is `smallest_difference`. */

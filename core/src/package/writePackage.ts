@@ -28,6 +28,7 @@ export function writePackage(study: Study): PackageFiles {
     observations: study.observations,
     events: study.happenings,
     care: study.care,
+    photos: study.photos,
   };
   const written = (Object.keys(tables) as (keyof typeof tables)[])
     .map((name) => ({ table: tables[name], rows: rows[name] }))

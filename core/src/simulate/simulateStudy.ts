@@ -91,7 +91,7 @@ export function simulateStudy(experiment: Experiment, truth: Truth, options: Sim
     const lostOn = lostDays.get(unit.unit);
     return lostOn === undefined ? unit : { ...unit, status: 'lost', statusReason: 'dried out', lostOn };
   });
-  return { study: { experiment: { ...experiment, units: after }, observations, happenings, care: [] }, truth };
+  return { study: { experiment: { ...experiment, units: after }, observations, happenings, care: [], photos: [] }, truth };
 }
 
 function liven(unit: Unit, experiment: Experiment, truth: Truth, until: number, source: Random): LivingUnit {

@@ -30,6 +30,7 @@ const study: Study = {
   observations: [],
   happenings: [],
   care: [],
+  photos: [],
 };
 
 /** Counted in one go: what each category of a dish came to on day 4. */

@@ -11,6 +11,7 @@ const study = (observations: readonly Observation[], kind: 'amount' | 'harvest' 
   observations,
   happenings: [],
   care: [],
+  photos: [],
 });
 const found = (own: Study) => doubles(own).map(({ unit, on, readings }) => [unit, on, readings.map(({ value }) => value)]);
 

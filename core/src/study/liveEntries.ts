@@ -1,4 +1,4 @@
-import type { Care, Happening, Study } from '../model';
+import type { Care, Happening, Photo, Study } from '../model';
 import { remembered } from './remembered';
 
 /**
@@ -19,6 +19,15 @@ export function liveCare({ care }: Pick<Study, 'care'>): readonly Care[] {
   return given(care);
 }
 
+/**
+ * The photos as they are told now: each as it was last mended, without those that were withdrawn.
+ * @param study with all its entries
+ * @returns in order of days
+ */
+export function livePhotos({ photos }: Pick<Study, 'photos'>): readonly Photo[] {
+  return taken(photos);
+}
+
 /** Something that was written down, and can be mended or withdrawn by another entry. */
 interface Entry {
   readonly id: string;
@@ -34,6 +43,7 @@ function told<E extends Entry>(all: readonly E[]): readonly E[] {
 
 const live = remembered((all: readonly Happening[]) => told(all));
 const given = remembered((all: readonly Care[]) => told(all));
+const taken = remembered((all: readonly Photo[]) => told(all));
 
 /**
  * What an entry said before it was mended.

@@ -101,6 +101,7 @@ export function addReadings(study: Study, fresh: readonly Observation[]): Study 
     experiment: study.experiment,
     happenings: study.happenings,
     care: study.care,
+    photos: study.photos,
     get observations() {
       if (whole === null) {
         whole = study.observations.concat(added);

@@ -12,6 +12,7 @@ const study = (...read: readonly [unit: string, plant: string, value: number][])
   observations: read.map(([unit, plant, value]) => anObservation(unit, value, { plant, plannedDay: 7 })),
   happenings: [],
   care: [],
+  photos: [],
 });
 const plants = (own: Study, unit: string) =>
   stopsOf(own, 7)

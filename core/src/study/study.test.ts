@@ -16,7 +16,13 @@ const height = aMeasure({ readingDays: [3, 7] });
 function study(observations: readonly Observation[], measures: readonly Measure[] = [height]): Study {
   const units = [aUnit('u1', 'C', { row: 1, column: 1 }), aUnit('u2', 'T', { row: 1, column: 2, startedOn: on(2) })];
   const experiment = anExperiment({ units, measures });
-  return placed({ experiment: { ...experiment, plan: { ...experiment.plan, frozenOn: on(0) } }, observations, happenings: [], care: [] });
+  return placed({
+    experiment: { ...experiment, plan: { ...experiment.plan, frozenOn: on(0) } },
+    observations,
+    happenings: [],
+    care: [],
+    photos: [],
+  });
 }
 const values = (own: Study) => cell(own, 'height', 'u1').live.map(({ value }) => value);
 

@@ -16,8 +16,8 @@ export const eventRules = [protocolChange, equipment, pestOrDisease, weather, ot
  * @param happening as it is being written
  * @returns what the checks will say of it alone
  */
-export function eventEffects({ experiment, observations, care }: Study, happening: Happening): Finding[] {
+export function eventEffects({ experiment, ...logged }: Study, happening: Happening): Finding[] {
   const units = experiment.units.filter(({ status }) => status !== 'excluded');
-  const alone = { experiment: { ...experiment, units }, observations, care, happenings: [happening] };
+  const alone = { ...logged, experiment: { ...experiment, units }, happenings: [happening] };
   return bySeverity(eventRules.flatMap((rule) => rule(alone)));
 }

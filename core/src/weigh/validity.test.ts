@@ -19,6 +19,7 @@ function good(more: Partial<Study> = {}, experiment: Partial<Experiment> = {}, p
     observations: [...readings(3, [4, 5, 4.5, 5.5, 5, 4, 5, 4.5, 5.5, 5]), ...readings(7, [8, 9, 8.5, 9.5, 9, 8.2, 9.1, 8.4, 9.6, 9.3])],
     happenings: [],
     care: [],
+    photos: [],
     ...more,
   });
 }

@@ -1,6 +1,14 @@
-import type { Writing } from '../model';
+import type { WritingPart } from '../model';
 import type { Picture } from '../weigh/pictures';
 import type { Sentence } from '../model/Sentence';
+
+/** A photo in a report, by the name of its picture, with what it shows and the size of it. */
+export interface ReportPhoto {
+  readonly file: string;
+  readonly caption: string;
+  readonly width: number;
+  readonly height: number;
+}
 
 /** One piece of a report. Renderers know blocks and no experiment. */
 export type Block =
@@ -16,6 +24,7 @@ export type Block =
     }
   | { readonly kind: 'figure'; readonly picture: Picture }
   | { readonly kind: 'bench'; readonly caption: string; readonly rows: readonly (readonly string[])[] }
+  | { readonly kind: 'photos'; readonly photos: readonly ReportPhoto[] }
   | { readonly kind: 'caution'; readonly text: string }
   /** The writer's own words, exactly as typed. */
-  | { readonly kind: 'own'; readonly part: keyof Writing; readonly text: string };
+  | { readonly kind: 'own'; readonly part: WritingPart; readonly text: string };

@@ -1,4 +1,5 @@
 import type { Picture } from '../weigh/pictures';
+import { photoPath } from '../model';
 import { sentenceText, type Sentence } from '../model/Sentence';
 import type { Block } from './Block';
 
@@ -28,6 +29,8 @@ function blockText(block: Block): string {
       return figure(block.picture);
     case 'bench':
       return `${block.rows.map((row) => `    ${row.join('   ')}`).join('\n')}\n\n*${escape(block.caption)}*`;
+    case 'photos':
+      return block.photos.map(({ file, caption }) => `![${escape(caption)}](${photoPath(file)})`).join('\n\n');
     case 'caution':
       return `> **Take care.** ${escape(block.text)}`;
     case 'own':

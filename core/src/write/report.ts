@@ -1,9 +1,10 @@
 import { isShare, kindOf } from '../kinds';
-import { longDate, momentWords, type Experiment, type Study, type Writing } from '../model';
+import { longDate, momentWords, type Experiment, type Study, type WritingPart } from '../model';
 import { careWords } from '../log/careWords';
 import { rounded } from '../quantities/roundTo';
 import { careTotals } from '../study/careTotals';
-import { liveCare, liveHappenings } from '../study/liveEntries';
+import { liveCare, liveHappenings, livePhotos } from '../study/liveEntries';
+import { photoWords } from '../study/photos';
 import { curvesPicture, mainPicture } from '../weigh/pictures';
 import type { MeasureResult, Result } from '../weigh/Result';
 import { armName, explainChance, gapFact, intervalFact } from '../weigh/verdict/wording';
@@ -23,7 +24,7 @@ import {
 } from './resultTables';
 
 /** The parts that only the writer can write, with what each asks for. */
-export const ownParts: readonly { readonly part: keyof Writing; readonly title: string; readonly ask: string }[] = [
+export const ownParts: readonly { readonly part: WritingPart; readonly title: string; readonly ask: string }[] = [
   { part: 'background', title: 'Background', ask: 'Why did you ask this? What did you already know about it?' },
   { part: 'discussion', title: 'Discussion', ask: 'What do you think made this happen? Does it fit what you expected?' },
   { part: 'conclusion', title: 'Conclusion', ask: 'Answer your question in your own words. How sure are you?' },
@@ -38,7 +39,7 @@ export const ownParts: readonly { readonly part: keyof Writing; readonly title: 
  */
 export function report(study: Study, result: Result): Block[] {
   const { experiment } = study;
-  const own = (part: keyof Writing): Block[] => [
+  const own = (part: WritingPart): Block[] => [
     heading(ownParts.find((item) => item.part === part)?.title ?? part),
     { kind: 'own', part, text: experiment.writing[part] },
   ];
@@ -57,6 +58,7 @@ export function report(study: Study, result: Result): Block[] {
     ...results(study, result),
     ...happened(study),
     ...cared(study),
+    ...photographed(study),
     heading('What could have fooled us'),
     ...fooled(study, result),
     ...own('discussion'),
@@ -214,6 +216,18 @@ function cared(study: Study): Block[] {
   const done = liveCare(study).filter(({ kind, step }) => step !== null || kind === 'other');
   const lines = [...totals, ...done.map((care) => `${longDate(care.on)}: ${careWords(experiment, care)}`)];
   return lines.length === 0 ? [] : [heading('Care'), list(lines)];
+}
+
+/** The photos that the writer chose, in order of days. A withdrawn one is not among them. */
+function photographed(study: Study): Block[] {
+  const { experiment } = study;
+  const chosen = new Set(experiment.writing.photos);
+  const photos = livePhotos(study).flatMap((photo) => {
+    const words = photoWords(experiment, photo, false);
+    const caption = photo.note === null ? words : `${photo.note} (${words})`;
+    return chosen.has(photo.file) ? [{ file: photo.file, caption, width: photo.width, height: photo.height }] : [];
+  });
+  return photos.length === 0 ? [] : [heading('Photos'), { kind: 'photos', photos }];
 }
 
 function fooled({ experiment }: Study, result: Result): Block[] {

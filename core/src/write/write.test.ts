@@ -18,7 +18,7 @@ const study: Study = {
   experiment: {
     ...base.experiment,
     title: 'Tea *and* radish',
-    writing: { background: '', discussion: 'Tea *helps*.\n\n<b>We think</b>.', conclusion: '', next: '' },
+    writing: { background: '', discussion: 'Tea *helps*.\n\n<b>We think</b>.', conclusion: '', next: '', photos: [] },
     plan: {
       ...emptyPlan,
       plant: 'radish',

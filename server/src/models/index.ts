@@ -1,6 +1,6 @@
 import { DataTypes, Model, type ModelAttributes, type ModelStatic, type Sequelize } from 'sequelize';
 import type { Deed } from '@fern/contract';
-import { careFields, happeningFields, observationFields, unitFields, type Unit } from '@fern/core';
+import { careFields, happeningFields, observationFields, photoFields, unitFields, type Unit } from '@fern/core';
 import { columnsOf } from './columns';
 
 interface AccountRow {
@@ -57,6 +57,7 @@ export interface Models {
   readonly observations: Table<RecordRow>;
   readonly happenings: Table<RecordRow>;
   readonly care: Table<RecordRow>;
+  readonly photos: Table<RecordRow>;
 }
 
 // A new object each time: Sequelize writes the column's name into it.
@@ -86,5 +87,6 @@ export function defineModels(sequelize: Sequelize): Models {
     observations: table<RecordRow>('observations', { experimentId: key(), receivedAt: text, ...columnsOf(observationFields, ['id']) }),
     happenings: table<RecordRow>('happenings', { experimentId: key(), ...columnsOf(happeningFields, ['id']) }),
     care: table<RecordRow>('care', { experimentId: key(), ...columnsOf(careFields, ['id']) }),
+    photos: table<RecordRow>('photos', { experimentId: key(), ...columnsOf(photoFields, ['id']) }),
   };
 }

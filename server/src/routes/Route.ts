@@ -40,6 +40,8 @@ export interface Route {
   readonly body?: Schema;
   /** The body is a file, taken as bytes. */
   readonly file?: boolean;
+  /** The body is a form of a photo and its words. */
+  readonly picture?: boolean;
   readonly status?: number;
   /** Costs much or tries a secret: calls that fail are counted, by whom the body names and by address, and too many are refused. */
   readonly limited?: boolean;

@@ -20,8 +20,8 @@ export const experimentRoutes = [
     body: experimentSchema,
     status: 201,
     handle: (call) => {
-      const study = { experiment: call.body, observations: [], happenings: [], care: [] };
-      return createExperiments(call.database, call.account.id, [study], 'made', sentUnderKey(call));
+      const study = { experiment: call.body, observations: [], happenings: [], care: [], photos: [] };
+      return createExperiments(call.database, call.account.id, [{ study }], 'made', sentUnderKey(call));
     },
   }),
   route({

@@ -24,9 +24,9 @@ export const packageRoutes = [
     status: 201,
     handle: async (call) => {
       if (!Buffer.isBuffer(call.body)) throw new ProblemError(415, 'Send the package as one .zip file.');
-      const studies = await unpackApart(call.body);
-      const first = await createExperiments(call.database, call.account.id, studies, 'imported', sentUnderKey(call));
-      return { ...first, made: studies.length };
+      const arriving = await unpackApart(call.body);
+      const first = await createExperiments(call.database, call.account.id, arriving, 'imported', sentUnderKey(call));
+      return { ...first, made: arriving.length };
     },
   }),
 ];

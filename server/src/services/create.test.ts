@@ -8,7 +8,7 @@ const READINGS = 20_000;
 const observations = Array.from({ length: READINGS }, (_, i): Observation =>
   reading(`r${i}`, { unit: `D${String(1 + (i % 12)).padStart(2, '0')}` }),
 );
-const large: Study = { experiment: { ...plan, title: 'A whole year' }, observations, happenings: [], care: [] };
+const large: Study = { experiment: { ...plan, title: 'A whole year' }, observations, happenings: [], care: [], photos: [] };
 /** Its last reading is of a unit that is not there. */
 const broken: Study = { ...large, observations: [...observations.slice(1), reading('last', { unit: 'X1' })] };
 const sent = { key: '0192c000-0000-7000-8000-000000000001', digest: 'the same' };
@@ -27,7 +27,7 @@ const stored = () => room.server.database.models.observations.count();
 describe('a large experiment', () => {
   it('lets others’ changes come between, and is not found before it is whole', async () => {
     let whole = false;
-    const arriving = createExperiments(room.server.database, owner, [large], 'imported', sent).then(() => (whole = true));
+    const arriving = createExperiments(room.server.database, owner, [{ study: large }], 'imported', sent).then(() => (whole = true));
     let between = 0;
     while (!whole) {
       const posted = await room.teacher.call('POST', `/api/experiments/${room.id}/observations`, {
@@ -46,24 +46,28 @@ describe('a large experiment', () => {
   });
 
   it('that breaks near its end leaves nothing behind, and its key is free again', async () => {
-    await expect(createExperiments(room.server.database, owner, [large, broken], 'imported', sent)).rejects.toThrow('no such unit');
+    await expect(createExperiments(room.server.database, owner, [{ study: large }, { study: broken }], 'imported', sent)).rejects.toThrow(
+      'no such unit',
+    );
     expect(await stored()).toBe(0);
     expect(await titles()).toEqual([plan.title]);
-    await createExperiments(room.server.database, owner, [large], 'imported', sent);
+    await createExperiments(room.server.database, owner, [{ study: large }], 'imported', sent);
     expect(await stored()).toBe(READINGS);
   });
 
   it('that is sent again while it still arrives is not stored twice', async () => {
-    const first = createExperiments(room.server.database, owner, [large], 'imported', sent);
-    await expect(createExperiments(room.server.database, owner, [large], 'imported', sent)).rejects.toThrow('being stored already');
+    const first = createExperiments(room.server.database, owner, [{ study: large }], 'imported', sent);
+    await expect(createExperiments(room.server.database, owner, [{ study: large }], 'imported', sent)).rejects.toThrow(
+      'being stored already',
+    );
     await first;
-    expect((await createExperiments(room.server.database, owner, [large], 'imported', sent)).id).toBe(sent.key);
+    expect((await createExperiments(room.server.database, owner, [{ study: large }], 'imported', sent)).id).toBe(sent.key);
     expect(await stored()).toBe(READINGS);
   });
 
   it('that was half stored when the server stopped is gone when it starts again', async () => {
     const { database, file } = room.server;
-    await createExperiments(database, owner, [large], 'imported', sent);
+    await createExperiments(database, owner, [{ study: large }], 'imported', sent);
     await database.write(({ models }) => models.experiments.update({ version: 0 }, { where: { id: sent.key } }));
     await room.server.stop({ keepFiles: true });
     const again = await openDatabase(file);

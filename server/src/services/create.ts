@@ -7,8 +7,16 @@ import type { Tables } from '../oneWriter';
 import { ProblemError } from '../ProblemError';
 import { getExperiment } from './experiments';
 import { remember } from './history';
+import type { Picture } from './makePicture';
+import { insertPicture } from './photos';
 import { insertRecords, type RecordTable } from './records';
 import { removeByPieces } from './removeByPieces';
+
+/** A study on its way into the database, with the pictures of its photos by their files. */
+export interface Arriving {
+  readonly study: Study;
+  readonly pictures?: ReadonlyMap<string, Picture>;
+}
 
 /** The client's own key for what it sends, with a digest of it: the same again under this key is the same thing. */
 export interface Sent {
@@ -18,6 +26,8 @@ export interface Sent {
 
 /** More rows than this are more than one change, so that others' changes come between. */
 const ROWS_TOGETHER = 500;
+
+const ROWS_A_PICTURE = 50;
 
 interface Piece {
   readonly rows: number;
@@ -33,11 +43,11 @@ interface Piece {
 export async function createExperiments(
   database: Database,
   ownerId: string,
-  studies: readonly Study[],
+  arriving: readonly Arriving[],
   what: 'made' | 'imported',
   sent: Sent | null = null,
 ): Promise<ExperimentRecord> {
-  const named = studies.map((study, i) => ({ study, id: i === 0 && sent !== null ? sent.key : uuid() }));
+  const named = arriving.map((own, i) => ({ ...own, id: i === 0 && sent !== null ? sent.key : uuid() }));
   const at = new Date().toISOString();
   const head = ({ study, id }: (typeof named)[number]): Piece => ({
     rows: 1,
@@ -56,7 +66,7 @@ export async function createExperiments(
   });
   const [changes, ...more] = together([
     ...named.map(head),
-    ...named.flatMap(({ study, id }) => rowsOf(id, study, at)),
+    ...named.flatMap(({ study, pictures, id }) => [...rowsOf(id, study, at), ...picturesOf(id, pictures)]),
     ...named.map(shown),
   ]);
   const before = await database.write(async (tables) => {
@@ -84,7 +94,12 @@ async function storedBefore(tables: Tables, ownerId: string, sent: Sent): Promis
   return getExperiment(tables, ownerId, row.id);
 }
 
-function rowsOf(id: string, { experiment, observations, happenings, care }: Study, at: string): Piece[] {
+/** Each takes as long as many rows. */
+function picturesOf(id: string, pictures: Arriving['pictures'] = new Map()): Piece[] {
+  return [...pictures].map(([file, picture]) => ({ rows: ROWS_A_PICTURE, store: (tables) => insertPicture(tables, id, file, picture) }));
+}
+
+function rowsOf(id: string, { experiment, observations, happenings, care, photos }: Study, at: string): Piece[] {
   const pieces = (table: RecordTable, records: readonly object[], own: (i: number) => Readonly<Record<string, string | number>>) =>
     cut(records).map(({ from, part }): Piece => ({
       rows: part.length,
@@ -95,6 +110,7 @@ function rowsOf(id: string, { experiment, observations, happenings, care }: Stud
     ...pieces('observations', observations, () => ({ receivedAt: at })),
     ...pieces('happenings', happenings, () => ({})),
     ...pieces('care', care, () => ({})),
+    ...pieces('photos', photos, () => ({})),
   ];
 }
 

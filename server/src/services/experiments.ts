@@ -4,6 +4,7 @@ import {
   careFields,
   happeningFields,
   observationFields,
+  photoFields,
   same,
   type Amendment,
   type Experiment,
@@ -17,7 +18,7 @@ import { asDocument, asRecord, SHOWN } from '../models/experimentRow';
 import { notFound, ProblemError } from '../ProblemError';
 import { checkFrozen } from './checkFrozen';
 import { remember } from './history';
-import { insertRecords } from './records';
+import { insertRecords, type RecordTable } from './records';
 
 const MOST_KNOWN = 200;
 
@@ -149,7 +150,7 @@ export function setSownAgain(
 /** The experiment with everything that was logged, and the version that a change must name. */
 export async function getStudy(tables: Tables, ownerId: string, id: string): Promise<StudyRecord> {
   const { version, experiment } = await getExperiment(tables, ownerId, id);
-  const rows = (table: 'observations' | 'happenings' | 'care', first: string) =>
+  const rows = (table: Exclude<RecordTable, 'units'>, first: string) =>
     tables.models[table].findAll({
       where: { experimentId: id },
       order: [
@@ -158,10 +159,11 @@ export async function getStudy(tables: Tables, ownerId: string, id: string): Pro
       ],
       raw: true,
     });
-  const [observations, happenings, care] = await Promise.all([
+  const [observations, happenings, care, photos] = await Promise.all([
     rows('observations', 'receivedAt'),
     rows('happenings', 'on'),
     rows('care', 'on'),
+    rows('photos', 'on'),
   ]);
   return {
     version,
@@ -169,6 +171,7 @@ export async function getStudy(tables: Tables, ownerId: string, id: string): Pro
     observations: observations.map((row) => fromRow(observationFields, row)),
     happenings: happenings.map((row) => fromRow(happeningFields, row)),
     care: care.map((row) => fromRow(careFields, row)),
+    photos: photos.map((row) => fromRow(photoFields, row)),
   };
 }
 

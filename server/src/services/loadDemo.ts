@@ -13,7 +13,7 @@ export async function loadDemo(database: Database, today = new Date().toISOStrin
     const account = { id, name, password: await hashPassword(uuid()), demo: true, createdAt: new Date().toISOString() };
     await database.write(({ models }) => models.accounts.create(account));
     for (const { account, demo } of demoExperiments) {
-      if (account === name) await createExperiments(database, id, [demoStudy(demo, today)], 'made');
+      if (account === name) await createExperiments(database, id, [{ study: demoStudy(demo, today) }], 'made');
     }
   }
 }

@@ -13,13 +13,17 @@ import {
   type Fields,
   type Happening,
   type Observation,
+  type Photo,
 } from '@fern/core';
 import type { Database } from '../openDatabase';
 import { fromRow } from '../models/columns';
 import type { Tables } from '../oneWriter';
 import { ProblemError } from '../ProblemError';
 import { getExperiment } from './experiments';
-import { insertRecords } from './records';
+import { insertRecords, type RecordTable } from './records';
+
+/** What is written down and can be mended. */
+type EntryTable = Exclude<RecordTable, 'units' | 'observations'>;
 
 /**
  * Appends readings as one change: all are stored, or none. A reading whose id is already there is not stored again and is answered
@@ -97,13 +101,18 @@ export const addHappening = (database: Database, ownerId: string, experimentId: 
 export const addCare = (database: Database, ownerId: string, experimentId: string, care: Care) =>
   append(database, ownerId, experimentId, 'care', careFields, care);
 
-function append<Entry extends Happening | Care>(
+/**
+ * Appends an entry that others can mend. The same again is the same one; its id with other content is refused.
+ * @param check of what only this sort of entry needs; part of the change
+ */
+export function append<Entry extends Happening | Care | Photo>(
   database: Database,
   ownerId: string,
   experimentId: string,
-  table: 'happenings' | 'care',
+  table: EntryTable,
   fields: Fields,
   entry: Entry,
+  check: (tables: Tables) => Promise<void> = () => Promise.resolve(),
 ): Promise<Entry> {
   return database.write(async (tables) => {
     const { experiment } = await getExperiment(tables, ownerId, experimentId);
@@ -111,6 +120,7 @@ function append<Entry extends Happening | Care>(
     const stored = await tables.models[table].findOne({ where: { experimentId, id: entry.id }, raw: true });
     if (stored === null) {
       await checkMended(tables, experimentId, table, entry);
+      await check(tables);
       await insertRecords(tables, table, [entry], () => ({ experimentId }));
     } else if (!same(fromRow(fields, stored), entry))
       throw new ProblemError(409, 'Another entry is stored under this id already. Nothing was changed.', [
@@ -121,7 +131,7 @@ function append<Entry extends Happening | Care>(
 }
 
 /** Whom an entry names must be there. */
-function checkCodes({ units, arms }: Experiment, entry: Happening | Care): void {
+export function checkCodes({ units, arms }: Experiment, entry: Happening | Care | Photo): void {
   const unit = entry.units.findIndex((code) => !units.some((own) => own.unit === code));
   const arm = entry.arms.findIndex((code) => !arms.some((own) => own.arm === code));
   const wrong = (pointer: string, detail: string) => new ProblemError(422, `${detail} Nothing was stored.`, [{ pointer, detail }]);
@@ -133,8 +143,8 @@ function checkCodes({ units, arms }: Experiment, entry: Happening | Care): void 
 async function checkMended(
   { statements }: Tables,
   experimentId: string,
-  table: 'happenings' | 'care',
-  { replaces }: Happening | Care,
+  table: EntryTable,
+  { replaces }: Happening | Care | Photo,
 ): Promise<void> {
   if (replaces === null) return;
   const found = await statements.all<{ id: string }>(`SELECT id FROM ${table} WHERE experimentId = ?1 AND (id = ?2 OR replaces = ?2)`, [

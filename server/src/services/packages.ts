@@ -1,44 +1,58 @@
 import type { Schema } from 'joi';
 import {
   describeProblem,
+  missingPictures,
   packagesIn,
   readPackage,
   unzipPackage,
   writePackage,
   zipPackage,
   type PackageFiles,
+  type Pictures,
   type Study,
 } from '@fern/core';
-import { careSchema, experimentSchema, fieldErrors, happeningSchema, observationSchema } from '@fern/contract';
+import { careSchema, experimentSchema, fieldErrors, happeningSchema, observationSchema, photoSchema } from '@fern/contract';
 import { ProblemError } from '../ProblemError';
 
+/** A study with its pictures. */
+export interface Packed {
+  readonly study: Study;
+  readonly pictures: Pictures;
+}
+
 /** A study as the open package in one .zip. */
-export function packStudy(study: Study): Uint8Array {
-  return zipPackage(writePackage(study));
+export function packStudy(study: Study, pictures: Pictures = new Map()): Uint8Array {
+  return zipPackage(writePackage(study), pictures);
 }
 
 /** Reads an uploaded package, or a bundle of packages: all of them, or none. */
-export function unpackStudies(bytes: Uint8Array): Study[] {
+export function unpackStudies(bytes: Uint8Array): Packed[] {
   return packagesIn(bytes)?.map((inside) => unpackStudy(inside.bytes, inside.name)) ?? [unpackStudy(bytes)];
 }
 
 /** Reads one package; every problem is named with file, row and column, and then nothing is kept. */
-export function unpackStudy(bytes: Uint8Array, name?: string): Study {
+export function unpackStudy(bytes: Uint8Array, name?: string): Packed {
   const unzipped = unzipPackage(bytes, name);
   if ('problems' in unzipped) throw packageProblem(unzipped.problems);
-  return studyFromFiles(unzipped.files);
+  const { files, pictures } = unzipped;
+  const study = studyFromFiles(files);
+  const missing = missingPictures(study, (file) => pictures.has(file));
+  if (missing.length > 0) throw packageProblem(missing);
+  const known = new Set(study.photos.map(({ file }) => file));
+  return { study, pictures: new Map([...pictures].filter(([file]) => known.has(file))) };
 }
 
 function studyFromFiles(files: PackageFiles): Study {
   const read = readPackage(files);
   if ('problems' in read) throw packageProblem(read.problems);
-  const { experiment, observations, happenings, care } = read.study;
+  const { experiment, observations, happenings, care, photos } = read.study;
   // What could not be typed here cannot come in another way either.
   return {
     experiment: checked(experimentSchema, experiment, 'datapackage.json'),
     observations: observations.map((seen, i) => checked(observationSchema, seen, `observations.csv/${i + 1}`)),
     happenings: happenings.map((event, i) => checked(happeningSchema, event, `events.csv/${i + 1}`)),
     care: care.map((given, i) => checked(careSchema, given, `care.csv/${i + 1}`)),
+    photos: photos.map((photo, i) => checked(photoSchema, photo, `photos.csv/${i + 1}`)),
   };
 }
 

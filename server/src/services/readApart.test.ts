@@ -8,14 +8,14 @@ const READINGS = 20_000;
 const observations = Array.from({ length: READINGS }, (_, i): Observation =>
   reading(`r${String(i).padStart(6, '0')}`, { unit: `D${String(1 + (i % 12)).padStart(2, '0')}`, value: i % 25 }),
 );
-const study: Study = { experiment: plan, observations, happenings: [], care: [] };
+const study: Study = { experiment: plan, observations, happenings: [], care: [], photos: [] };
 let room: Classroom;
 let id: string;
 
 beforeAll(async () => {
   room = await startClassroom();
   const owner = await room.server.database.models.accounts.findOne({ where: { name: 'M. Bracken' } });
-  ({ id } = await createExperiments(room.server.database, owner?.id ?? '', [study], 'imported'));
+  ({ id } = await createExperiments(room.server.database, owner?.id ?? '', [{ study }], 'imported'));
 });
 afterAll(() => room.server.stop());
 
@@ -29,7 +29,7 @@ describe('a large study', () => {
     expect(packed.headers.get('content-type')).toBe('application/zip');
     expect(packed.body).toEqual(packStudy(study));
     const all = unpackStudies((await room.teacher.call('GET', '/api/everything')).body as Uint8Array);
-    expect(all.map((one) => one.observations.length)).toEqual([0, READINGS]);
+    expect(all.map((one) => one.study.observations.length)).toEqual([0, READINGS]);
   });
 
   it('is not found by another, who may ask for it all the same', async () => {

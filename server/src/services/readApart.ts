@@ -5,7 +5,7 @@ import { ProblemError } from '../ProblemError';
 import { studyBytes, type Wanted } from './studyBytes';
 import { startThread } from './thread';
 
-/** More readings than this go through the thread: to read and write them out takes long enough for others to notice. */
+/** More readings than this, or a photo, go through the thread: to read and write them out takes long enough for others to notice. */
 const MANY = 5000;
 /** After so long without work the thread ends, and its memory is free. */
 const IDLE_MS = 30_000;
@@ -30,7 +30,8 @@ async function isLarge({ statements }: Database, wanted: Wanted): Promise<boolea
   const [of, value] =
     'id' in wanted ? ['experimentId = ?', wanted.id] : ['experimentId IN (SELECT id FROM experiments WHERE ownerId = ?)', wanted.ownerId];
   const beyond = await statements.all(`SELECT 1 FROM observations WHERE ${of} LIMIT 1 OFFSET ${MANY}`, [value]);
-  return beyond.length > 0;
+  if (beyond.length > 0 || wanted.what === 'study' || wanted.what === 'columns') return beyond.length > 0;
+  return (await statements.all(`SELECT 1 FROM pictures WHERE ${of} LIMIT 1`, [value])).length > 0;
 }
 
 /** A thread that starts with the first question and ends when none has come for a while. */

@@ -1,4 +1,4 @@
-import { careFields, happeningFields, observationFields, unitFields, type Fields } from '@fern/core';
+import { careFields, happeningFields, observationFields, photoFields, unitFields, type Fields } from '@fern/core';
 import { toRow } from '../models/columns';
 import type { Tables } from '../oneWriter';
 
@@ -8,6 +8,7 @@ const recordTables = {
   observations: { fields: observationFields, own: ['experimentId', 'receivedAt'] },
   happenings: { fields: happeningFields, own: ['experimentId'] },
   care: { fields: careFields, own: ['experimentId'] },
+  photos: { fields: photoFields, own: ['experimentId'] },
 } satisfies Readonly<Record<string, { readonly fields: Fields; readonly own: readonly string[] }>>;
 
 export type RecordTable = keyof typeof recordTables;

@@ -24,7 +24,7 @@ const reading = (more: Partial<Observation>): Observation => ({
 });
 let page: VueWrapper;
 async function open(...observations: Observation[]): Promise<void> {
-  fakeServer({ experiment, observations, happenings: [], care: [] });
+  fakeServer({ experiment, observations, happenings: [], care: [], photos: [] });
   page = await mountLoaded(ReadingsTable);
 }
 const cellAt = (row: number, column: number) => page.findAll('tbody tr')[row].findAll('td.cell')[column];
@@ -112,7 +112,7 @@ describe('the notebook', () => {
   });
 
   it('a walk that has not come cannot be typed in', async () => {
-    fakeServer({ ...startedStudy(), care: [] });
+    fakeServer({ ...startedStudy(), care: [], photos: [] });
     page = await mountLoaded(ReadingsTable);
     await cellAt(0, 3).trigger('click');
     await type('3');

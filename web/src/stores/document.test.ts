@@ -14,7 +14,7 @@ let server: FakeServer;
 
 beforeEach(() => {
   vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout', 'setInterval', 'clearInterval', 'Date'] });
-  server = fakeServer({ experiment: plan, observations: [], happenings: [], care: [] });
+  server = fakeServer({ experiment: plan, observations: [], happenings: [], care: [], photos: [] });
 });
 
 const puts = () => server.calls.filter(({ method }) => method === 'PUT');

@@ -7,7 +7,7 @@ import { useOutbox } from './outbox';
 import { withLogged } from './overlay';
 import type { SownState, UnitState } from './waiting';
 
-const nothing: Omit<Study, 'experiment'> = { observations: [], happenings: [], care: [] };
+const nothing: Omit<Study, 'experiment'> = { observations: [], happenings: [], care: [], photos: [] };
 
 /** What was logged of the open experiment. What waits to be sent is in the outbox alone, and is shown with the rest. */
 export const useLog = defineStore('log', () => {

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { Textarea } from 'ant-design-vue';
-import type { Block, Writing } from '@fern/core';
+import type { Block, WritingPart } from '@fern/core';
 import ChartFigure from '../charts/ChartFigure.vue';
 import DataTable from '../kit/DataTable.vue';
 import SentenceText from './SentenceText.vue';
 
 /** One block of the report on paper. It knows no experiment. */
 defineProps<{ block: Block; anchor?: string; ask?: string }>();
-const emit = defineEmits<{ write: [part: keyof Writing, text: string] }>();
+const emit = defineEmits<{ write: [part: WritingPart, text: string] }>();
 </script>
 
 <template>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
 import { computed, watch } from 'vue';
-import { markdown, ownParts, report, write as writePart, type Writing } from '@fern/core';
+import { markdown, ownParts, report, write as writePart, type WritingPart } from '@fern/core';
 import MarginNote from '../kit/MarginNote.vue';
 import TwoColumns from '../kit/TwoColumns.vue';
 import { useLoaded } from '../frame/loaded';
@@ -29,7 +29,7 @@ const written = (title: string) => {
   return part === undefined || experiment.value.writing[part].trim() !== '';
 };
 const anchor = (text: string) => text.toLowerCase().replaceAll(/[^a-z]+/g, '-');
-const write = (part: keyof Writing, text: string) => document.change((now) => writePart(now, part, text));
+const write = (part: WritingPart, text: string) => document.change((now) => writePart(now, part, text));
 const saveMarkdown = () => saveText(markdown(blocks.value), `${experiment.value.name}.md`, 'text/markdown');
 const saveResult = () => saveText(`${JSON.stringify(result.value, null, 2)}\n`, `${experiment.value.name}-result.json`, 'application/json');
 const print = () => window.print();

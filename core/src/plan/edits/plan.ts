@@ -1,4 +1,4 @@
-import { blankOf, stageFields, type Experiment, type Kept, type Plan, type Prediction, type Stage, type Writing } from '../../model';
+import { blankOf, stageFields, type Experiment, type Kept, type Plan, type Prediction, type Stage, type WritingPart } from '../../model';
 
 /**
  * Changes what the plan says beyond arms, units and measures.
@@ -127,8 +127,19 @@ export function removePrediction(experiment: Experiment, index: number): Experim
  * @param text as typed
  * @returns the experiment with the words in it
  */
-export function write(experiment: Experiment, part: keyof Writing, text: string): Experiment {
+export function write(experiment: Experiment, part: WritingPart, text: string): Experiment {
   return { ...experiment, writing: { ...experiment.writing, [part]: text } };
+}
+
+/**
+ * Puts a photo into the report, or takes it out.
+ * @param experiment an experiment at any step
+ * @param file of the photo
+ * @returns the experiment with the choice in it
+ */
+export function toggleReportPhoto(experiment: Experiment, file: string): Experiment {
+  const { writing } = experiment;
+  return { ...experiment, writing: { ...writing, photos: toggled(writing.photos, file) } };
 }
 
 /**

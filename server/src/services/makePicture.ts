@@ -1,0 +1,70 @@
+import { createHash } from 'node:crypto';
+import pLimit from 'p-limit';
+import sharp from 'sharp';
+import { ProblemError } from '../ProblemError';
+import { isPlainJpeg } from './plainJpeg';
+
+/** A photo's picture as it is kept: without place or camera, no larger than a screen shows. */
+export interface Picture {
+  readonly bytes: Uint8Array;
+  /** The same for a row of many. */
+  readonly small: Uint8Array;
+  readonly width: number;
+  readonly height: number;
+  /** Digest of what was sent. */
+  readonly madeFrom: string;
+}
+
+const LONGEST_SIDE = 1600;
+const SMALL_SIDE = 400;
+const MOST_PIXELS = 100_000_000;
+const formats = { jpeg: 'jpg', png: 'png', webp: 'webp' } as const;
+
+// Nothing is opened but these: a drawing can hold a script, and odd formats have been ways in.
+sharp.block({ operation: ['VipsForeignLoad'] });
+sharp.unblock({ operation: ['VipsForeignLoadJpegBuffer', 'VipsForeignLoadPngBuffer', 'VipsForeignLoadWebpBuffer'] });
+// The database works on the same threads.
+sharp.concurrency(1);
+const atOnce = pLimit(1);
+
+/**
+ * Takes in a photo: turned upright, made smaller where it is large, and without anything but the picture. One that is so already stays as it is.
+ * @param sent a JPEG, PNG or WebP
+ * @throws {ProblemError} 422 where it is none of these, or broken
+ */
+export function makePicture(sent: Uint8Array): Promise<Picture> {
+  return atOnce(() => make(Buffer.from(sent.buffer, sent.byteOffset, sent.byteLength)));
+}
+
+async function make(sent: Buffer): Promise<Picture> {
+  const madeFrom = createHash('sha256').update(sent).digest('hex');
+  const open = (limitInputPixels: number | false) => sharp(sent, { limitInputPixels, failOn: 'error' });
+  const head =
+    sent.length === 0
+      ? null
+      : await open(false)
+          .metadata()
+          .catch(() => null);
+  if (head === null || !(head.format in formats)) throw refused('This is not a photo that can be opened. Send a JPEG, PNG or WebP.');
+  if (head.width * head.height > MOST_PIXELS) throw refused('This photo has more than 100 million pixels. Send a smaller one.');
+  try {
+    const whole = open(MOST_PIXELS)
+      .autoOrient()
+      .flatten({ background: '#fff' })
+      .resize({ width: LONGEST_SIDE, height: LONGEST_SIDE, fit: 'inside', withoutEnlargement: true })
+      .jpeg({ quality: 82 });
+    const { data, info } = await whole.toBuffer({ resolveWithObject: true });
+    const small = await sharp(data)
+      .resize({ width: SMALL_SIDE, height: SMALL_SIDE, fit: 'inside', withoutEnlargement: true })
+      .jpeg({ quality: 75 })
+      .toBuffer();
+    const isAsKept = Math.max(head.width, head.height) <= LONGEST_SIDE && isPlainJpeg(sent);
+    return { bytes: isAsKept ? sent : data, small, width: info.width, height: info.height, madeFrom };
+  } catch {
+    throw refused('This photo is broken: it cannot be read to its end. Take it again, or send another copy.');
+  }
+}
+
+function refused(detail: string): ProblemError {
+  return new ProblemError(422, `${detail} Nothing was stored.`, [{ pointer: '/picture', detail }]);
+}
