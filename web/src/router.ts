@@ -26,6 +26,7 @@ const routes: RouteRecordRaw[] = [
     children: [
       { path: '', redirect: (to) => ({ name: 'plan', params: to.params }) },
       { path: 'log/walk/:day', name: 'walk', component: () => import('./log/WalkPage.vue'), props: true, meta: { whole: true } },
+      { path: 'log/photos', name: 'photos', component: () => import('./log/PhotosPage.vue') },
       ...steps.map(
         (step): RouteRecordRaw => ({ path: step, name: step, component: pages[step] as RouteRecordRaw['component'] }) as RouteRecordRaw,
       ),

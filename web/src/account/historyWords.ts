@@ -8,6 +8,7 @@ const words: Readonly<Record<Deed, string>> = {
   amended: 'plan changed after the start',
   unsealed: 'blinding lifted',
   unit: 'state of a unit',
+  picture: 'a photo was removed for good',
   deleted: 'laid into the bin',
   restored: 'taken back from the bin',
   gone: 'deleted for good',

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useRoute } from 'vue-router';
-import { plural, shortDate, walksOfStudy, type Experiment, type Walk } from '@fern/core';
+import { ownParts, plural, shortDate, walksOfStudy, type Experiment, type Walk, type Writing } from '@fern/core';
 import { steps, type Step } from '../router';
 import { today } from '../stores/today';
 import { useLoaded } from './loaded';
@@ -16,7 +16,7 @@ const finished = computed(() => rounds.value.filter((walk) => walk.state === 'do
 
 const states = computed<Record<Step, string>>(() => {
   const { plan, arms, units, writing, startedOn } = experiment.value;
-  const written = Object.values(writing).filter((text) => text.trim() !== '').length;
+  const written = partsWritten(writing);
   const { predictions, frozenOn, unitWord } = plan;
   return {
     ask: predictions.length > 0 ? `${predictions.length} ${predictions.length === 1 ? 'prediction' : 'predictions'}` : 'no predictions yet',
@@ -24,9 +24,11 @@ const states = computed<Record<Step, string>>(() => {
     prepare: frozenOn ? `started ${shortDate(startedOn ?? frozenOn)}` : 'not started',
     log: logWords(rounds.value.find((walk) => walk.state === 'due')),
     weigh: study.value.observations.length > 0 ? 'see what it says' : 'nothing read yet',
-    write: written === 0 ? 'not begun' : `${written} of 4 parts written`,
+    write: written === 0 ? 'not begun' : `${written} of ${ownParts.length} parts written`,
   };
 });
+
+const partsWritten = (writing: Writing) => ownParts.filter(({ part }) => writing[part].trim() !== '').length;
 
 function logWords(due: Walk | undefined): string {
   if (due) return `due today: ${due.left}`;
@@ -40,7 +42,7 @@ function doneSteps({ plan, writing }: Experiment, walked: boolean): Step[] {
     'ask',
     ...(plan.frozenOn === null ? [] : (['plan', 'prepare'] as const)),
     ...(walked ? (['log', 'weigh'] as const) : []),
-    ...(Object.values(writing).every((text) => text.trim() !== '') ? (['write'] as const) : []),
+    ...(partsWritten(writing) === ownParts.length ? (['write'] as const) : []),
   ];
 }
 </script>

@@ -10,7 +10,7 @@ const keys: readonly (readonly [string, string])[] = [
   ['digits, Enter', 'on a walk: the reading, then the next unit'],
   ['Backspace', 'on a walk, with nothing typed: the unit before'],
   ['+ − or j k', 'on a walk: one more, one less'],
-  ['n · x · c · w · u', 'on a walk: note, lost, care, went wrong, undo'],
+  ['n · x · c · p · w · u', 'on a walk: note, lost, care, photo, went wrong, undo'],
   ['s · o · m', 'on a walk: not read, nothing there, no more plants here'],
   ['Enter, Tab, arrows', 'in the notebook: down, on, to any cell'],
 ];

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
 import { v7 as uuid } from 'uuid';
-import { computed, ref, shallowRef, watch } from 'vue';
+import { computed, ref, shallowRef } from 'vue';
 import { blankOf, careFields, isDate, liveCare, plural, shortDate, type Care, type Unit } from '@fern/core';
 import { useLoaded } from '../frame/loaded';
 import ChoiceField from '../kit/ChoiceField.vue';
@@ -11,6 +11,7 @@ import PastDay from './PastDay.vue';
 import TextField from '../kit/TextField.vue';
 import { useLog } from '../stores/log';
 import { today } from '../stores/today';
+import { useEntry } from './useEntry';
 import { namedBy, whomOf, wrongWhom, type Whom } from './whom';
 import WhomField from './WhomField.vue';
 
@@ -51,27 +52,22 @@ function repeat(own: Care['kind']): void {
   note.value = own === 'other' ? (last?.note ?? '') : '';
   whom.value = props.unit ? { reach: 'units', arms: [], units: [props.unit.unit] } : whomOf(last);
 }
-watch(
-  open,
-  (is) => {
-    if (!is) return;
-    const { mends, step } = props;
-    day.value = mends?.on ?? props.on ?? today();
-    if (!mends) {
-      repeat(step ? 'other' : 'water');
-      if (step) {
-        note.value = '';
-        whom.value = whomOf({ units: props.left ?? [], arms: experiment.value.plan.stages.find(({ name }) => name === step)?.arms ?? [] });
-      }
-      return;
+function fill(): void {
+  const { mends, step } = props;
+  day.value = mends?.on ?? props.on ?? today();
+  if (!mends) {
+    repeat(step ? 'other' : 'water');
+    if (step) {
+      note.value = '';
+      whom.value = whomOf({ units: props.left ?? [], arms: experiment.value.plan.stages.find(({ name }) => name === step)?.arms ?? [] });
     }
-    kind.value = mends.kind;
-    takeAmount(mends);
-    note.value = mends.note ?? '';
-    whom.value = whomOf(mends);
-  },
-  { immediate: true },
-);
+    return;
+  }
+  kind.value = mends.kind;
+  takeAmount(mends);
+  note.value = mends.note ?? '';
+  whom.value = whomOf(mends);
+}
 
 const doneStep = computed(() => props.mends?.step ?? props.step ?? null);
 /** The units that it goes to, so that an amount is always one for each. */
@@ -92,13 +88,10 @@ const wrong = computed(() => {
   if (kind.value === 'other' && note.value.trim() === '' && doneStep.value === null) return 'Say in a few words what was done.';
   return null;
 });
-const tried = ref(false);
-watch(open, () => (tried.value = false));
+const { tried, keep, close } = useEntry({ open, fill, wrong });
 const word = computed(() => experiment.value.plan.unitWord);
 
-function keep(more: Partial<Care> = {}): void {
-  tried.value = true;
-  if (wrong.value !== null && more.withdrawn !== true) return;
+function write(): void {
   const all = whom.value.reach === 'all' && doneStep.value === null && each.value === null;
   log.addCare({
     ...blankOf(careFields),
@@ -110,12 +103,12 @@ function keep(more: Partial<Care> = {}): void {
     note: note.value.trim() || null,
     step: doneStep.value,
     replaces: props.mends?.id ?? null,
-    ...more,
     id: uuid(),
   });
-  open.value = false;
 }
-const withdraw = () => props.mends && keep({ ...props.mends, replaces: props.mends.id, withdrawn: true });
+function withdraw(entry: Care): void {
+  close(() => log.addCare({ ...entry, id: uuid(), replaces: entry.id, withdrawn: true }));
+}
 </script>
 
 <template>
@@ -152,10 +145,10 @@ const withdraw = () => props.mends && keep({ ...props.mends, replaces: props.men
       />
     </div>
     <template #buttons>
-      <Button type="primary" @click="keep()"
+      <Button type="primary" @click="keep(write)"
         >{{ mends ? 'Mend it' : 'Write it down' }} for {{ units.length }} {{ units.length === 1 ? word : plural(word) }}</Button
       >
-      <Button v-if="mends" @click="withdraw">It was not done: withdraw it</Button>
+      <Button v-if="mends" @click="withdraw(mends)">It was not done: withdraw it</Button>
     </template>
   </ConfirmDialog>
 </template>

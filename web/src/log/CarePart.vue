@@ -7,10 +7,11 @@ import { useDocument } from '../stores/document';
 import CareDialog from './CareDialog.vue';
 
 /** Water and feed so far: what each arm got in all, the last entries, and a way to write down more. */
+const props = defineProps<{ asked?: boolean }>();
 const SHOWN = 5;
 const { experiment, study } = useLoaded();
 const document = useDocument();
-const open = ref(false);
+const open = ref(props.asked);
 const all = ref(false);
 const mends = shallowRef<Care | null>(null);
 const entries = computed(() => [...liveCare(study.value)].reverse());

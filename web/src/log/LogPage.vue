@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
-import { useRouter } from 'vue-router';
+import { useRoute, useRouter } from 'vue-router';
 import { plural, shortDate, walksOfStudy } from '@fern/core';
 import BenchView from '../bench/BenchView.vue';
 import { benchOf } from '../bench/benchOf';
@@ -12,6 +12,8 @@ import { useDocument } from '../stores/document';
 import { today } from '../stores/today';
 import CarePart from './CarePart.vue';
 import ExtraVisit from './ExtraVisit.vue';
+import LostDialog from './LostDialog.vue';
+import PhotosPart from './PhotosPart.vue';
 import ReadingsTable from './ReadingsTable.vue';
 import ReadTwice from './ReadTwice.vue';
 import StepList from './StepList.vue';
@@ -22,12 +24,16 @@ import WentWrong from './WentWrong.vue';
 const { id, experiment, study } = useLoaded();
 const document = useDocument();
 const router = useRouter();
+/** What somebody came from Today to write down. */
+const asked = useRoute().query.write;
+if (asked !== undefined) void router.replace({ query: {} });
 const rounds = computed(() => walksOfStudy(study.value, today()));
 const next = computed(() => rounds.value.find(({ state }) => state === 'due') ?? rounds.value.findLast(({ state }) => state === 'missed'));
 const later = useLater();
 const picked = ref<string | null>(null);
 const unitOpen = ref(false);
 const extraOpen = ref(false);
+const lostOpen = ref(asked === 'lost');
 const goWalk = (day: number) => void router.push({ name: 'walk', params: { id: id.value, day } });
 function pick(unit: string): void {
   picked.value = unit;
@@ -69,13 +75,15 @@ function pick(unit: string): void {
       <h2>The bench</h2>
       <BenchView v-bind="benchOf(experiment)" :blind="experiment.blinded" :pickable="document.started" @pick="pick" />
       <p v-if="document.started" class="soft small">
-        Choose a {{ experiment.plan.unitWord }} to water it, to mark it as lost, or to say what went wrong.
+        Choose a {{ experiment.plan.unitWord }} to water or photograph it, to mark it as lost, or to say what went wrong.
       </p>
-      <CarePart />
-      <WentWrong />
+      <CarePart :asked="asked === 'care'" />
+      <PhotosPart :asked="asked === 'photo'" />
+      <WentWrong :asked="asked === 'wrong'" />
     </template>
   </TwoColumns>
   <ExtraVisit v-if="document.started" v-model:open="extraOpen" />
+  <LostDialog v-model:open="lostOpen" />
   <UnitDialog v-if="picked" v-model:open="unitOpen" :unit="picked" />
 </template>
 

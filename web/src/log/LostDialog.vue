@@ -3,6 +3,7 @@ import { Button } from 'ant-design-vue';
 import { computed, ref, watch } from 'vue';
 import { isDate } from '@fern/core';
 import { useLoaded } from '../frame/loaded';
+import ChoiceField from '../kit/ChoiceField.vue';
 import ConfirmDialog from '../kit/ConfirmDialog.vue';
 import PastDay from './PastDay.vue';
 import TextField from '../kit/TextField.vue';
@@ -10,44 +11,62 @@ import { useLog } from '../stores/log';
 import { today } from '../stores/today';
 
 const open = defineModel<boolean>('open', { required: true });
-const props = defineProps<{ unit: string; on?: string }>();
+const props = defineProps<{ unit?: string; on?: string }>();
 const emit = defineEmits<{ closed: [] }>();
 const { experiment } = useLoaded();
 const log = useLog();
 const reason = ref('');
 const day = ref('');
 
-const current = computed(() => experiment.value.units.find((unit) => unit.unit === props.unit));
-const gone = computed(() => current.value?.status !== 'active');
+/** The one at hand, or whichever is chosen. */
+const chosen = ref('');
+const code = computed(() => props.unit ?? chosen.value);
+const codes = computed(() => experiment.value.units.map(({ unit }) => ({ value: unit, label: unit })));
+const current = computed(() => experiment.value.units.find((unit) => unit.unit === code.value));
+const gone = computed(() => current.value !== undefined && current.value.status !== 'active');
 watch(
-  open,
-  (is) => {
+  [open, code],
+  ([is]) => {
     if (!is) return;
     reason.value = current.value?.statusReason ?? '';
     day.value = current.value?.lostOn ?? props.on ?? today();
   },
   { immediate: true },
 );
-const wrong = computed(() => (isDate(day.value) && day.value <= today() ? null : 'Choose the day on which it happened: today or before.'));
+const wrong = computed(() => {
+  if (current.value === undefined) return `Choose which ${experiment.value.plan.unitWord}.`;
+  return isDate(day.value) && day.value <= today() ? null : 'Choose the day on which it happened: today or before.';
+});
+const tried = ref(false);
+watch(open, () => (tried.value = false));
 
 function mark(status: 'lost' | 'excluded' | 'active'): void {
-  if (status !== 'active' && wrong.value !== null) return;
+  tried.value = true;
+  if (current.value === undefined || (status !== 'active' && wrong.value !== null)) return;
   const back = status === 'active';
-  log.setUnit({ unit: props.unit, status, statusReason: back ? null : reason.value.trim() || null, lostOn: back ? null : day.value });
+  log.setUnit({ unit: code.value, status, statusReason: back ? null : reason.value.trim() || null, lostOn: back ? null : day.value });
   open.value = false;
 }
 </script>
 
 <template>
-  <ConfirmDialog v-model:open="open" :title="`What happened to ${unit}?`" :wrong="wrong" @closed="emit('closed')">
+  <ConfirmDialog
+    v-model:open="open"
+    :title="unit ? `What happened to ${unit}?` : 'What was lost?'"
+    :wrong="tried ? wrong : null"
+    @closed="emit('closed')"
+  >
+    <p v-if="unit === undefined">
+      <ChoiceField :value="chosen" :options="codes" :label="`Which ${experiment.plan.unitWord}`" @change="chosen = $event" />
+    </p>
     <p>Lost: gone or ruined. Its readings up to now stay in the curves. A missing seed is not a lost unit: it stays in the number sown.</p>
     <p>Excluded: it should never count, because nobody knows which it is or it was set up wrongly. The result is given with it as well.</p>
     <TextField :value="reason" placeholder="What happened, in a few words" label="What happened" @change="reason = $event" />
     <p><PastDay :value="day" label="The day on which it happened" @change="day = $event" /></p>
     <template #buttons>
-      <Button type="primary" @click="mark('lost')">Mark {{ unit }} as lost</Button>
-      <Button @click="mark('excluded')">Exclude {{ unit }}</Button>
-      <Button v-if="gone" @click="mark('active')">Put {{ unit }} back</Button>
+      <Button type="primary" @click="mark('lost')">Mark {{ code }} as lost</Button>
+      <Button @click="mark('excluded')">Exclude {{ code }}</Button>
+      <Button v-if="gone" @click="mark('active')">Put {{ code }} back</Button>
     </template>
   </ConfirmDialog>
 </template>

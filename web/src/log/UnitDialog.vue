@@ -1,23 +1,26 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
-import { careWords, liveCare, liveHappenings, shortDate } from '@fern/core';
+import { RouterLink } from 'vue-router';
+import { careWords, liveCare, liveHappenings, photosOfUnit, shortDate } from '@fern/core';
 import { useLoaded } from '../frame/loaded';
 import ConfirmDialog from '../kit/ConfirmDialog.vue';
 import CareDialog from './CareDialog.vue';
 import LostDialog from './LostDialog.vue';
 import { placeWords } from './placeWords';
+import PhotoDialog from './PhotoDialog.vue';
 import WrongDialog from './WrongDialog.vue';
 
 /** What can be written down of one unit that was picked on the bench, and what was. */
 const open = defineModel<boolean>('open', { required: true });
 const props = defineProps<{ unit: string }>();
-const { experiment, study } = useLoaded();
-const next = ref<'lost' | 'care' | 'wrong' | null>(null);
+const { id, experiment, study } = useLoaded();
+type Panel = 'lost' | 'care' | 'wrong' | 'photo';
+const next = ref<Panel | null>(null);
 const unit = computed(() => experiment.value.units.find((own) => own.unit === props.unit) ?? null);
-const isOpen = (panel: 'lost' | 'care' | 'wrong') =>
-  computed({ get: () => next.value === panel, set: (is) => (next.value = is ? panel : null) });
-const [lost, care, wrong] = [isOpen('lost'), isOpen('care'), isOpen('wrong')];
+const isOpen = (panel: Panel) => computed({ get: () => next.value === panel, set: (is) => (next.value = is ? panel : null) });
+const [lost, care, wrong, photo] = [isOpen('lost'), isOpen('care'), isOpen('wrong'), isOpen('photo')];
+const photos = computed(() => (unit.value ? photosOfUnit(study.value, unit.value).length : 0));
 const told = computed(() => [
   ...liveHappenings(study.value)
     .filter(({ units }) => units.includes(props.unit))
@@ -27,7 +30,7 @@ const told = computed(() => [
     .slice(-3)
     .map((entry) => `${shortDate(entry.on)}: ${careWords(experiment.value, { ...entry, units: [props.unit] })}`),
 ]);
-function go(panel: 'lost' | 'care' | 'wrong'): void {
+function go(panel: Panel): void {
   open.value = false;
   next.value = panel;
 }
@@ -42,13 +45,20 @@ function go(panel: 'lost' | 'care' | 'wrong'): void {
     <ul v-if="told.length > 0" class="bare-list small">
       <li v-for="line in told" :key="line">{{ line }}</li>
     </ul>
+    <p v-if="photos > 0">
+      <RouterLink :to="{ name: 'photos', params: { id }, query: { unit: props.unit } }"
+        >See how it grew: {{ photos }} {{ photos === 1 ? 'photo' : 'photos' }}</RouterLink
+      >
+    </p>
     <template #buttons>
       <Button size="large" @click="go('care')">Water or feed it</Button>
+      <Button size="large" @click="go('photo')">Photograph it</Button>
       <Button size="large" @click="go('wrong')">Something went wrong</Button>
       <Button size="large" @click="go('lost')">{{ unit?.status === 'active' ? 'It is lost, or does not count' : 'Its loss' }}</Button>
     </template>
   </ConfirmDialog>
   <LostDialog v-model:open="lost" :unit="props.unit" />
   <CareDialog v-model:open="care" :unit="unit" />
+  <PhotoDialog v-model:open="photo" :unit="unit" />
   <WrongDialog v-model:open="wrong" :unit="unit" picked />
 </template>

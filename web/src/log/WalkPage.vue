@@ -25,6 +25,7 @@ import { today } from '../stores/today';
 import CareDialog from './CareDialog.vue';
 import CategoryEntry from './CategoryEntry.vue';
 import LostDialog from './LostDialog.vue';
+import PhotoDialog from './PhotoDialog.vue';
 import SownDialog from './SownDialog.vue';
 import WalkEntry from './WalkEntry.vue';
 import WalkMargin from './WalkMargin.vue';
@@ -98,7 +99,8 @@ const head = computed(() => {
 const entry = ref<InstanceType<typeof WalkEntry> | null>(null);
 const open = ref<WalkPanel | null>(null);
 const panel = (own: WalkPanel) => computed({ get: () => open.value === own, set: (is) => (open.value = is ? own : null) });
-const [lostOpen, careOpen, wrongOpen, sownOpen] = [panel('lost'), panel('care'), panel('wrong'), panel('sown')];
+const [lostOpen, careOpen, wrongOpen] = [panel('lost'), panel('care'), panel('wrong')];
+const [sownOpen, photoOpen] = [panel('sown'), panel('photo')];
 const word = computed(() => experiment.value.plan.unitWord);
 const kind = computed(() => (stop.value ? kindOf(stop.value.measure) : null));
 const choices = computed(() => (stop.value && kind.value ? kind.value.choices(stop.value.measure) : []));
@@ -220,6 +222,7 @@ function readAgain(): void {
         <Button size="large" @click="open = 'note'">Note <kbd>n</kbd></Button>
         <Button size="large" @click="open = 'lost'">Lost <kbd>x</kbd></Button>
         <Button size="large" @click="open = 'care'">Care <kbd>c</kbd></Button>
+        <Button size="large" @click="open = 'photo'">Photo <kbd>p</kbd></Button>
         <Button size="large" @click="open = 'wrong'">Went wrong <kbd>w</kbd></Button>
         <button type="button" class="link undo" :disabled="at === 0" @click="undo">Undo last <kbd>u</kbd></button>
       </div>
@@ -232,6 +235,7 @@ function readAgain(): void {
     <LostDialog v-model:open="lostOpen" :unit="stop.unit.unit" :on="readOn ?? undefined" @closed="entry?.focus()" />
     <SownDialog v-model:open="sownOpen" :unit="stop.unit" :on="readOn ?? undefined" @closed="entry?.focus()" />
     <CareDialog v-model:open="careOpen" :unit="stop.unit" :on="readOn ?? undefined" @closed="entry?.focus()" />
+    <PhotoDialog v-model:open="photoOpen" :unit="stop.unit" :on="readOn ?? undefined" @closed="entry?.focus()" />
     <WrongDialog v-model:open="wrongOpen" :unit="stop.unit" :on="readOn ?? undefined" @closed="entry?.focus()" />
   </template>
 </template>

@@ -9,9 +9,10 @@ import { eventKinds } from './eventKinds';
 import WrongDialog from './WrongDialog.vue';
 
 /** What went wrong so far, each entry to be mended, and a way to write down more. */
+const props = defineProps<{ asked?: boolean }>();
 const { study } = useLoaded();
 const document = useDocument();
-const open = ref(false);
+const open = ref(props.asked);
 const mends = shallowRef<Happening | null>(null);
 const wordsOf = ({ note, kind }: Happening) => note || (eventKinds.find(({ value }) => value === kind)?.label ?? kind);
 

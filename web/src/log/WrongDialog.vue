@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
 import { v7 as uuid } from 'uuid';
-import { computed, ref, shallowRef, watch } from 'vue';
+import { computed, ref, shallowRef } from 'vue';
 import { eventEffects, isDate, shortDate, type EventKind, type Happening, type Unit } from '@fern/core';
 import { useLoaded } from '../frame/loaded';
 import ChoiceField from '../kit/ChoiceField.vue';
@@ -12,6 +12,7 @@ import TextField from '../kit/TextField.vue';
 import { useLog } from '../stores/log';
 import { today } from '../stores/today';
 import { eventKinds } from './eventKinds';
+import { useEntry } from './useEntry';
 import { namedBy, whomOf, wrongWhom, type Whom } from './whom';
 import WhomField from './WhomField.vue';
 
@@ -28,20 +29,15 @@ const day = ref('');
 const whom = shallowRef<Whom>(whomOf(null));
 const note = ref('');
 const effect = ref('');
-watch(
-  open,
-  (is) => {
-    if (!is) return;
-    const { mends, unit } = props;
-    kind.value = mends?.kind ?? 'equipment';
-    day.value = mends?.on ?? props.on ?? today();
-    whom.value = whomOf(mends ?? null, unit);
-    if (props.picked && !mends) whom.value = { ...whom.value, reach: 'units' };
-    note.value = mends?.note ?? '';
-    effect.value = mends?.effect ?? '';
-  },
-  { immediate: true },
-);
+function fill(): void {
+  const { mends, unit } = props;
+  kind.value = mends?.kind ?? 'equipment';
+  day.value = mends?.on ?? props.on ?? today();
+  whom.value = whomOf(mends ?? null, unit);
+  if (props.picked && !mends) whom.value = { ...whom.value, reach: 'units' };
+  note.value = mends?.note ?? '';
+  effect.value = mends?.effect ?? '';
+}
 
 const wrong = computed(() => {
   if (!isDate(day.value) || day.value > today()) return 'Choose the day on which it happened: today or before.';
@@ -60,16 +56,11 @@ const written = computed<Happening>(() => ({
   withdrawn: false,
 }));
 const effects = computed(() => (wrong.value === null ? eventEffects(study.value, written.value) : []));
-const tried = ref(false);
-watch(open, () => (tried.value = false));
-
-function keep(more: Partial<Happening> = {}): void {
-  tried.value = true;
-  if (wrong.value !== null && more.withdrawn !== true) return;
-  log.addHappening({ ...written.value, ...more, id: uuid() });
-  open.value = false;
+const { tried, keep, close } = useEntry({ open, fill, wrong });
+const write = () => log.addHappening({ ...written.value, id: uuid() });
+function withdraw(entry: Happening): void {
+  close(() => log.addHappening({ ...entry, id: uuid(), replaces: entry.id, withdrawn: true }));
 }
-const withdraw = () => props.mends && keep({ ...props.mends, replaces: props.mends.id, withdrawn: true });
 </script>
 
 <template>
@@ -97,8 +88,8 @@ const withdraw = () => props.mends && keep({ ...props.mends, replaces: props.men
       >
     </div>
     <template #buttons>
-      <Button type="primary" @click="keep()">{{ mends ? 'Mend it' : 'Write it down' }}</Button>
-      <Button v-if="mends" @click="withdraw">It did not happen: withdraw it</Button>
+      <Button type="primary" @click="keep(write)">{{ mends ? 'Mend it' : 'Write it down' }}</Button>
+      <Button v-if="mends" @click="withdraw(mends)">It did not happen: withdraw it</Button>
     </template>
   </ConfirmDialog>
 </template>

@@ -1,10 +1,11 @@
 import { wrap } from 'comlink';
 import { onScopeDispose, ref, shallowRef } from 'vue';
-import { packColumns, type ColumnUse, type ImportProblem, type Observation } from '@fern/core';
+import type { ColumnUse, ImportProblem, Observation } from '@fern/core';
 import { useLoaded } from '../frame/loaded';
 import { useOutbox } from '../stores/outbox';
 import { useSession } from '../stores/session';
 import { today } from '../stores/today';
+import { packStudy } from '../workers/packedStudy';
 import type { ImportWorker } from '../workers/import.worker';
 
 const MOST_BYTES = 20 * 1024 * 1024;
@@ -50,10 +51,7 @@ export function useImport() {
     wrong.value = null;
   }
 
-  const packed = () => {
-    const { experiment, observations, happenings, care } = study.value;
-    return { experiment, happenings, care, observations: packColumns(observations) };
-  };
+  const packed = () => packStudy(study.value);
 
   /** Does work in the worker; null where it was stopped or failed, which is then said. */
   async function away<T>(words: string, work: (remote: ReturnType<typeof wrap<ImportWorker>>) => Promise<T>): Promise<T | null> {

@@ -1,8 +1,8 @@
 import type { RubricStep } from '@fern/core';
 import type { WalkState } from './useWalk';
 
-/** What is opened besides the number: a note, a loss, care, what went wrong, how many were sown. */
-export type WalkPanel = 'note' | 'lost' | 'care' | 'wrong' | 'sown';
+/** What is opened besides the number: a note, a loss, care, a photo, what went wrong, how many were sown. */
+export type WalkPanel = 'note' | 'lost' | 'care' | 'wrong' | 'sown' | 'photo';
 
 /**
  * Keys of a walk: letters are keys, so that a hand stays on the digits. One place handles each press; where steps can be chosen a digit
@@ -42,6 +42,7 @@ export function pressWalkKey(
     x: () => open('lost'),
     c: () => open('care'),
     w: () => open('wrong'),
+    p: () => open('photo'),
     u: () => walk.undo(),
   };
   if (event.key === 'Backspace' && (walk.typed.value === '' || choices.length > 0)) {

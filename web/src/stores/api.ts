@@ -38,7 +38,7 @@ async function call(
   body?: unknown,
   { keepalive = false, key, account }: CallOptions = {},
 ): Promise<Response> {
-  const file = body instanceof Blob;
+  const raw = body instanceof Blob || body instanceof FormData;
   let response: Response;
   try {
     response = await fetch(`/api${path}`, {
@@ -46,11 +46,11 @@ async function call(
       keepalive,
       headers: {
         'x-fern-test': '1',
-        ...(body === undefined || file ? {} : { 'content-type': 'application/json' }),
+        ...(body === undefined || raw ? {} : { 'content-type': 'application/json' }),
         ...(key === undefined ? {} : { 'idempotency-key': key }),
         ...(account === undefined ? {} : { 'x-fern-account': account }),
       },
-      body: body === undefined ? undefined : file ? body : JSON.stringify(body),
+      body: body === undefined ? undefined : raw ? body : JSON.stringify(body),
     });
   } catch {
     throw new CallError(0, 'No answer from the server. Check the network, then try again.');

@@ -1,7 +1,8 @@
 import { defineStore } from 'pinia';
 import { computed, shallowRef } from 'vue';
 import type { ExperimentRecord, LoggedNews } from '@fern/contract';
-import type { Care, Happening, Study } from '@fern/core';
+import type { Care, Happening, Photo, Study } from '@fern/core';
+import { api } from './api';
 import { useDocument } from './document';
 import { useOutbox } from './outbox';
 import { withLogged } from './overlay';
@@ -15,8 +16,8 @@ export const useLog = defineStore('log', () => {
   const outbox = useOutbox();
   const logged = shallowRef(nothing);
 
-  function take({ observations, happenings, care }: Omit<Study, 'experiment'> = nothing): void {
-    logged.value = { observations, happenings, care };
+  function take({ observations, happenings, care, photos }: Omit<Study, 'experiment'> = nothing): void {
+    logged.value = { observations, happenings, care, photos };
   }
 
   // The server counts a unit's state as a change of the document: what was typed there goes first.
@@ -43,6 +44,12 @@ export const useLog = defineStore('log', () => {
     return experiment === null ? null : withLogged({ ...logged.value, experiment }, outbox.of(id));
   });
 
+  /** Takes the picture of a withdrawn photo away for good, once the server knows that it is withdrawn. */
+  async function removePicture(file: string): Promise<void> {
+    await outbox.send();
+    await api.delete(`/experiments/${document.id}/photos/${file}`);
+  }
+
   return {
     study,
     take,
@@ -50,6 +57,9 @@ export const useLog = defineStore('log', () => {
     setUnit: (state: UnitState) => outbox.add(document.id, { kind: 'unit', content: state }),
     setSown: (state: SownState) => outbox.add(document.id, { kind: 'sown', content: state }),
     addCare: (care: Care) => outbox.add(document.id, { kind: 'care', content: care }),
+    /** @param picture of a new photo; null where one is mended */
+    addPhoto: (photo: Photo, picture: ArrayBuffer | null) => outbox.add(document.id, { kind: 'photo', content: photo, picture }),
+    removePicture,
     addHappening: (happening: Happening) => outbox.add(document.id, { kind: 'happening', content: happening }),
   };
 });

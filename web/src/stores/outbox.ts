@@ -86,7 +86,7 @@ export const useOutbox = defineStore('outbox', () => {
       offline.value = false;
       stopped.value = null;
       // First to where what is stored is shown, so that a reading is never missing between the two.
-      await keepMore(first.account, sinceKept(first.experiment), batch);
+      await keepMore(first.account, sinceKept(first.experiment), batch.map(withoutPicture));
       for (const tell of listeners) tell(batch, reply);
       await forget(batch);
       return 'sent';
@@ -152,6 +152,21 @@ export const useOutbox = defineStore('outbox', () => {
   };
 });
 
+/** Pictures are large, and without a network only what is said of them is needed. */
+const withoutPicture = (item: Waiting): Waiting => (item.kind === 'photo' ? { ...item, picture: null } : item);
+
+function postPhoto(
+  path: string,
+  { content, picture }: Waiting & { readonly kind: 'photo' },
+  options: { readonly account: string },
+): Promise<unknown> {
+  if (picture === null) return api.post(`${path}/mended`, content, options);
+  const form = new FormData();
+  form.append('entry', JSON.stringify(content));
+  form.append('picture', new Blob([picture], { type: 'image/jpeg' }), content.file);
+  return api.post(path, form, options);
+}
+
 /** Sends readings together, and anything else by itself. */
 function post(first: Waiting, batch: readonly Waiting[]): Promise<unknown> {
   const path = `/experiments/${first.experiment}`;
@@ -159,6 +174,7 @@ function post(first: Waiting, batch: readonly Waiting[]): Promise<unknown> {
   if (first.kind === 'reading') return api.post(`${path}/observations`, { observations: batch.map(({ content }) => content) }, options);
   if (first.kind === 'happening') return api.post(`${path}/happenings`, first.content, options);
   if (first.kind === 'care') return api.post(`${path}/care`, first.content, options);
+  if (first.kind === 'photo') return postPhoto(`${path}/photos`, first, options);
   const { unit, ...state } = first.content;
   const own = `${path}/units/${encodeURIComponent(unit)}`;
   return api.patch(first.kind === 'sown' ? `${own}/sown` : own, state, options);

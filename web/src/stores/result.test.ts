@@ -3,7 +3,7 @@ import { createPinia, setActivePinia } from 'pinia';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { write } from '@fern/core';
 import { startedStudy } from '../testing';
-import type { PackedStudy } from '../workers/result.worker';
+import type { PackedStudy } from '../workers/packedStudy';
 import { useResult } from './result';
 
 const made: { worker: FakeWorker; study: PackedStudy }[] = [];

@@ -1,10 +1,11 @@
 import { proxy, wrap } from 'comlink';
 import { defineStore } from 'pinia';
 import { ref, shallowRef } from 'vue';
-import { packColumns, type Experiment, type Result, type Study } from '@fern/core';
+import type { Experiment, Result, Study } from '@fern/core';
 import { pause } from './pause';
 import { today } from './today';
-import type { PackedStudy, ResultWorker } from '../workers/result.worker';
+import { packStudy } from '../workers/packedStudy';
+import type { ResultWorker } from '../workers/result.worker';
 
 /** What a result depends on. The writer's words are no part of it: typing in the report works nothing out. */
 function partsOf({ experiment, observations, happenings, care }: Study): readonly unknown[] {
@@ -15,10 +16,6 @@ function partsOf({ experiment, observations, happenings, care }: Study): readonl
 interface Known {
   readonly parts: readonly unknown[];
   readonly result: Result;
-}
-
-function packed({ experiment, observations, happenings, care }: Study): PackedStudy {
-  return { experiment, happenings, care, observations: packColumns(observations) };
 }
 
 const alike = (a: readonly unknown[], b: readonly unknown[]) => a.length === b.length && a.every((part, i) => part === b[i]);
@@ -62,7 +59,7 @@ export const useResult = defineStore('result', () => {
       const took = proxy((share: number) => {
         if (worker === own) progress.value = share;
       });
-      const found = await Promise.race([wrap<ResultWorker>(own).analyse(packed(study), today(), took), broken]);
+      const found = await Promise.race([wrap<ResultWorker>(own).analyse(packStudy(study), today(), took), broken]);
       if (worker !== own) return;
       known = { parts, result: found };
       result.value = found;

@@ -1,6 +1,6 @@
 import { v7 as uuid } from 'uuid';
 import type { SownAgain } from '@fern/contract';
-import type { Care, Happening, Observation, Unit } from '@fern/core';
+import type { Care, Happening, Observation, Photo, Unit } from '@fern/core';
 import { browserData } from './browserData';
 
 export type UnitState = Pick<Unit, 'unit' | 'status' | 'statusReason' | 'lostOn'>;
@@ -15,6 +15,8 @@ export type Logged =
   | { readonly kind: 'reading'; readonly content: Observation }
   | { readonly kind: 'happening'; readonly content: Happening }
   | { readonly kind: 'care'; readonly content: Care }
+  /** A new photo brings its picture, as a JPEG; one that mends another has none of its own. */
+  | { readonly kind: 'photo'; readonly content: Photo; readonly picture: ArrayBuffer | null }
   | { readonly kind: 'unit'; readonly content: UnitState }
   | { readonly kind: 'sown'; readonly content: SownState };
 

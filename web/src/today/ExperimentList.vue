@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Button } from 'ant-design-vue';
+import { Button, Dropdown, Menu, MenuItem } from 'ant-design-vue';
 import { RouterLink, useRouter } from 'vue-router';
 import { shortDate } from '@fern/core';
 import WaitingNotes from '../frame/WaitingNotes.vue';
@@ -11,6 +11,14 @@ import { useExperiments } from '../stores/experiments';
 const store = useExperiments();
 const router = useRouter();
 const { busy: importing, error: importError, attempt } = useAttempt();
+
+const entries = [
+  ['care', 'water, feed or other care'],
+  ['wrong', 'what went wrong'],
+  ['lost', 'a loss'],
+  ['photo', 'a photo'],
+] as const;
+const write = (id: string, what: string) => void router.push({ name: 'log', params: { id }, query: { write: what } });
 
 async function take(event: Event): Promise<void> {
   const input = event.target as HTMLInputElement;
@@ -30,7 +38,17 @@ async function take(event: Event): Promise<void> {
   <ul class="bare-list">
     <li v-for="{ id, title, startedOn } in store.list" :key="id">
       <RouterLink :to="{ name: startedOn ? 'log' : 'plan', params: { id } }">{{ title }}</RouterLink>
-      <span class="soft small">{{ startedOn ? `started ${shortDate(startedOn)}` : 'draft' }}</span>
+      <span class="soft small"
+        >{{ startedOn ? `started ${shortDate(startedOn)}` : 'draft' }}
+        <Dropdown v-if="startedOn" :trigger="['click']">
+          <button type="button" class="link" :aria-label="`Write down something about ${title}`">Write down …</button>
+          <template #overlay>
+            <Menu @click="({ key }) => write(id, String(key))">
+              <MenuItem v-for="[key, words] in entries" :key="key">{{ words }}</MenuItem>
+            </Menu>
+          </template>
+        </Dropdown></span
+      >
     </li>
   </ul>
   <p><Button @click="router.push('/ask')">Ask a new question</Button></p>

@@ -16,11 +16,13 @@ const experiment = (title: string, startedOn: string): Experiment => ({ ...start
 const progress = (id: string, own: Experiment): ExperimentLine => ({
   ...{ id, title: own.title, unitWord: own.plan.unitWord, startedOn: own.startedOn, measures: own.measures, place: own.plan.place },
   steps: stepsOnDays(own, [], today()).map(({ name, day, left }) => ({ name, day, left: left.length })),
-  walks: walksOfStudy({ experiment: own, observations: [], happenings: [], care: [], photos: [] }, today()).map(({ day, left, measures }) => ({
-    day,
-    left,
-    measures: measures.map((measure) => own.measures.indexOf(measure)),
-  })),
+  walks: walksOfStudy({ experiment: own, observations: [], happenings: [], care: [], photos: [] }, today()).map(
+    ({ day, left, measures }) => ({
+      day,
+      left,
+      measures: measures.map((measure) => own.measures.indexOf(measure)),
+    }),
+  ),
 });
 
 async function open(): Promise<void> {

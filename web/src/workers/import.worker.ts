@@ -1,20 +1,9 @@
 import { expose } from 'comlink';
 import Papa from 'papaparse';
-import {
-  guessColumns,
-  importReadings,
-  MOST_IMPORTED,
-  unpackColumns,
-  type ColumnUse,
-  type Columns,
-  type Observation,
-  type Study,
-} from '@fern/core';
+import { guessColumns, importReadings, MOST_IMPORTED, type ColumnUse } from '@fern/core';
 import { v7 as uuid } from 'uuid';
+import { unpackStudy, type PackedStudy } from './packedStudy';
 import { sheetRows } from './sheetRows';
-
-/** A study with its readings as columns, which cross to a worker without a pause. */
-type Packed = Omit<Study, 'observations'> & { readonly observations: Columns };
 
 interface Wanted {
   readonly uses: readonly ColumnUse[];
@@ -29,7 +18,7 @@ let rows: readonly (readonly string[])[] = [];
 /** Reads a table from elsewhere away from the page; it is stopped by ending the worker. */
 const worker = {
   /** The head, what each column is likely to be, and the first rows to look at. */
-  async open(name: string, bytes: Uint8Array, study: Packed, measure: string) {
+  async open(name: string, bytes: Uint8Array, study: PackedStudy, measure: string) {
     rows = /\.xlsx$/i.test(name) ? await sheetRows(bytes) : textRows(new TextDecoder().decode(bytes));
     const [head = []] = rows;
     return {
@@ -39,8 +28,7 @@ const worker = {
       first: rows.slice(1, 4),
     };
   },
-  read: ({ observations, ...study }: Packed, wanted: Wanted) =>
-    importReadings(rows, { ...wanted, study: { ...study, observations: unpackColumns<Observation>(observations) }, id: uuid }),
+  read: (study: PackedStudy, wanted: Wanted) => importReadings(rows, { ...wanted, study: unpackStudy(study), id: uuid }),
 };
 
 function textRows(text: string): readonly (readonly string[])[] {

@@ -1,13 +1,11 @@
 import { expose } from 'comlink';
-import { analyse, unpackColumns, type Columns, type Observation, type Result, type Study } from '@fern/core';
-
-/** A study with its readings as columns, which cross to a worker without a pause. */
-export type PackedStudy = Omit<Study, 'observations'> & { readonly observations: Columns };
+import { analyse, type Result } from '@fern/core';
+import { unpackStudy, type PackedStudy } from './packedStudy';
 
 /** The whole result of a study, away from the page; it is stopped by ending the worker. */
 const worker = {
-  analyse: ({ observations, ...study }: PackedStudy, today: string, onProgress: (share: number) => void): Result =>
-    analyse({ ...study, observations: unpackColumns<Observation>(observations) }, { today, onProgress }),
+  analyse: (study: PackedStudy, today: string, onProgress: (share: number) => void): Result =>
+    analyse(unpackStudy(study), { today, onProgress }),
 };
 
 export type ResultWorker = typeof worker;

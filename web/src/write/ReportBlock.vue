@@ -2,6 +2,7 @@
 import { Textarea } from 'ant-design-vue';
 import type { Block, WritingPart } from '@fern/core';
 import ChartFigure from '../charts/ChartFigure.vue';
+import PhotoPicture from '../frame/PhotoPicture.vue';
 import DataTable from '../kit/DataTable.vue';
 import SentenceText from './SentenceText.vue';
 
@@ -32,6 +33,12 @@ const emit = defineEmits<{ write: [part: WritingPart, text: string] }>();
     </div>
     <figcaption class="soft small">{{ block.caption }}</figcaption>
   </figure>
+  <div v-else-if="block.kind === 'photos'" class="photos">
+    <figure v-for="photo in block.photos" :key="photo.file">
+      <PhotoPicture :photo="photo" :words="photo.caption" whole />
+      <figcaption class="soft small">{{ photo.caption }}</figcaption>
+    </figure>
+  </div>
   <p v-else-if="block.kind === 'caution'" class="caution"><b>Take care.</b> {{ block.text }}</p>
   <template v-else>
     <Textarea
@@ -71,6 +78,14 @@ const emit = defineEmits<{ write: [part: WritingPart, text: string] }>();
   font-size: 13px;
   text-align: center;
   white-space: nowrap;
+}
+.photos {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(240px, 1fr));
+  gap: 16px;
+}
+.photos figure {
+  margin: 0;
 }
 .caution {
   padding: 8px 14px;

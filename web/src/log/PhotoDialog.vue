@@ -1,0 +1,144 @@
+<script setup lang="ts">
+import { Button, Checkbox, Upload } from 'ant-design-vue';
+import { useObjectUrl } from '@vueuse/core';
+import { v7 as uuid } from 'uuid';
+import { computed, ref, shallowRef } from 'vue';
+import { addDays, blankOf, isDate, photoFields, photoWords, shortDate, type Photo, type Unit } from '@fern/core';
+import { useLoaded } from '../frame/loaded';
+import PhotoPicture from '../frame/PhotoPicture.vue';
+import ConfirmDialog from '../kit/ConfirmDialog.vue';
+import ProblemNote from '../kit/ProblemNote.vue';
+import TextField from '../kit/TextField.vue';
+import { useAttempt } from '../stores/attempt';
+import { useLog } from '../stores/log';
+import { today } from '../stores/today';
+import PastDay from './PastDay.vue';
+import { preparePicture, type PreparedPicture } from './preparePicture';
+import { useEntry } from './useEntry';
+import { namedBy, whomOf, wrongWhom, type Whom } from './whom';
+import WhomField from './WhomField.vue';
+
+/** Takes a photo of some units, for any day, from the camera or a file; or mends what is said of one, or withdraws it. */
+const open = defineModel<boolean>('open', { required: true });
+const props = defineProps<{ mends?: Photo | null; unit?: Unit | null; on?: string }>();
+const emit = defineEmits<{ closed: [] }>();
+const { experiment, study } = useLoaded();
+const log = useLog();
+const { busy, error, attempt } = useAttempt();
+
+const day = ref('');
+const note = ref('');
+// Shallow: what is kept goes on to the browser's store, which takes no proxies.
+const whom = shallowRef<Whom>(whomOf(null));
+const picture = shallowRef<PreparedPicture | null>(null);
+const forGood = ref(false);
+const shown = useObjectUrl(computed(() => (picture.value ? new Blob([picture.value.bytes], { type: 'image/jpeg' }) : undefined)));
+function fill(): void {
+  const { mends, unit } = props;
+  day.value = mends?.on ?? props.on ?? today();
+  note.value = mends?.note ?? '';
+  whom.value = mends ? whomOf(mends) : { ...whomOf(null, unit), reach: unit ? 'units' : 'all' };
+  picture.value = null;
+  forGood.value = false;
+  error.value = null;
+}
+const first = computed(() => experiment.value.startedOn ?? today());
+const wrong = computed(() => {
+  if (!props.mends && picture.value === null) return 'Take a photo, or choose a file.';
+  if (!isDate(day.value) || day.value > today()) return 'Choose the day on which it was taken: today or before.';
+  return wrongWhom(experiment.value, whom.value);
+});
+const { tried, keep } = useEntry({ open, fill, wrong });
+
+/** A file from elsewhere says when it was taken, as well as its computer knows. */
+function dayOf({ lastModified }: File): string | null {
+  const age = Math.floor((Date.now() - lastModified) / 86_400_000);
+  const taken = addDays(today(), -age);
+  return age > 0 && taken >= first.value ? taken : null;
+}
+/** Nothing is sent before it is kept. */
+function choose(file: File): boolean {
+  void attempt(async () => {
+    picture.value = await preparePicture(file);
+    if (props.on === undefined) day.value = dayOf(file) ?? day.value;
+  });
+  return false;
+}
+const said = () => ({ on: day.value, ...namedBy(whom.value), note: note.value.trim() || null });
+
+function write(): void {
+  const id = uuid();
+  if (props.mends) return log.addPhoto({ ...props.mends, ...said(), id, replaces: props.mends.id }, null);
+  if (picture.value === null) return;
+  const { bytes, width, height } = picture.value;
+  log.addPhoto({ ...blankOf(photoFields), ...said(), id, file: `${id}.jpg`, width, height }, bytes);
+}
+async function withdraw(entry: Photo): Promise<void> {
+  // Where the network failed in between, it is withdrawn already.
+  if (study.value.photos.every(({ replaces }) => replaces !== entry.id))
+    log.addPhoto({ ...entry, id: uuid(), replaces: entry.id, withdrawn: true }, null);
+  if (forGood.value) await attempt(() => log.removePicture(entry.file));
+  if (error.value === null) open.value = false;
+}
+</script>
+
+<template>
+  <ConfirmDialog
+    v-model:open="open"
+    :title="mends ? `The photo of ${shortDate(mends.on)}` : 'A photo'"
+    :wrong="tried ? wrong : null"
+    width="640px"
+    @closed="emit('closed')"
+  >
+    <div class="fields">
+      <div v-if="mends" class="picture"><PhotoPicture :photo="mends" :words="photoWords(experiment, mends)" whole /></div>
+      <template v-else>
+        <div v-if="shown" class="picture"><img :src="shown" alt="The photo that was chosen" /></div>
+        <p class="ways">
+          <Upload accept="image/*" capture="environment" :show-upload-list="false" :before-upload="choose">
+            <Button size="large" :type="shown ? 'default' : 'primary'" :loading="busy">{{
+              shown ? 'Take another' : 'Take a photo'
+            }}</Button>
+          </Upload>
+          <Upload accept="image/jpeg,image/png,image/webp" :show-upload-list="false" :before-upload="choose">
+            <Button size="large" :loading="busy">Choose a file</Button>
+          </Upload>
+        </p>
+        <p class="soft small">Where it was taken does not stay in it. Photograph plants, not people.</p>
+      </template>
+      <ProblemNote :words="error" />
+      <PastDay :value="day" label="The day on which it was taken" before="taken on" @change="day = $event" />
+      <WhomField :whom="whom" label="What it shows" verb="it shows" @change="whom = $event" />
+      <TextField :value="note" placeholder="A caption (may stay empty)" label="Caption" :most="500" @change="note = $event" />
+      <Checkbox v-if="mends" v-model:checked="forGood"
+        >When it is withdrawn, remove the picture for good: nobody can bring it back, and copies in backups go after 14 days.</Checkbox
+      >
+    </div>
+    <template #buttons>
+      <Button type="primary" size="large" @click="keep(write)">{{ mends ? 'Mend it' : 'Keep the photo' }}</Button>
+      <Button v-if="mends" size="large" @click="withdraw(mends)">{{ forGood ? 'Withdraw and remove it' : 'Withdraw it' }}</Button>
+    </template>
+  </ConfirmDialog>
+</template>
+
+<style scoped>
+.fields {
+  display: grid;
+  gap: 10px;
+}
+.ways {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px;
+  margin: 0;
+}
+.picture {
+  max-width: 320px;
+}
+.picture img {
+  display: block;
+  max-width: 100%;
+  max-height: 260px;
+  border-radius: 4px;
+}
+</style>

@@ -1,0 +1,157 @@
+<script setup lang="ts">
+import { Button, Segmented } from 'ant-design-vue';
+import { computed, ref, shallowRef } from 'vue';
+import { RouterLink, useRoute, useRouter } from 'vue-router';
+import { livePhotos, photoDays, photosOfUnit, plural, shortDate, sideBySide, walkOrder, type Photo } from '@fern/core';
+import { useLoaded } from '../frame/loaded';
+import ChoiceField from '../kit/ChoiceField.vue';
+import TwoColumns from '../kit/TwoColumns.vue';
+import { armStyle } from '../stake/armStyle';
+import StakeMark from '../stake/StakeMark.vue';
+import PhotoCard from './PhotoCard.vue';
+import PhotoDialog from './PhotoDialog.vue';
+
+/** All photos in two orders: one day with the arms side by side, or one unit day after day. The address keeps which. */
+const { id, experiment, study } = useLoaded();
+const route = useRoute();
+const router = useRouter();
+const word = computed(() => experiment.value.plan.unitWord);
+const days = computed(() => photoDays(study.value));
+const asked = (name: string) => (typeof route.query[name] === 'string' ? route.query[name] : null);
+const unit = computed(() => experiment.value.units.find((own) => own.unit === asked('unit')) ?? null);
+const on = computed(() => days.value.find((own) => own === asked('on')) ?? days.value.at(-1) ?? null);
+const go = (query: Record<string, string>) => void router.replace({ query });
+const ways = computed(() => [
+  { value: 'day', label: experiment.value.blinded ? 'one day' : 'one day, arm beside arm' },
+  { value: 'unit', label: `one ${word.value}, day after day` },
+]);
+const pictured = computed(() => walkOrder(experiment.value.units).filter((own) => photosOfUnit(study.value, own).length > 0));
+function choose(way: string | number): void {
+  if (way === 'day') go({});
+  else go({ unit: (pictured.value[0] ?? experiment.value.units[0]).unit });
+}
+/** Which arm is which stays hidden while it is read blind. */
+const beside = computed(() => (experiment.value.blinded || on.value === null ? [] : sideBySide(study.value, on.value)));
+const ofDay = computed(() => livePhotos(study.value).filter((photo) => photo.on === on.value));
+const grown = computed(() => (unit.value ? photosOfUnit(study.value, unit.value) : []));
+const step = (by: number) => days.value[days.value.indexOf(on.value ?? '') + by];
+const head = computed(() => {
+  if (on.value === null) return 'No photos yet';
+  if (unit.value) return `How ${unit.value.unit} grew`;
+  return `${shortDate(on.value)}: ${ofDay.value.length} ${ofDay.value.length === 1 ? 'photo' : 'photos'}`;
+});
+const open = ref(false);
+const mends = shallowRef<Photo | null>(null);
+function write(photo: Photo | null): void {
+  mends.value = photo;
+  open.value = true;
+}
+</script>
+
+<template>
+  <TwoColumns :margin="260">
+    <p class="back"><RouterLink :to="{ name: 'log', params: { id } }">Back to the log</RouterLink></p>
+    <div class="head">
+      <h1>{{ head }}</h1>
+      <Button type="primary" size="large" @click="write(null)">Add a photo</Button>
+    </div>
+    <p v-if="days.length === 0">
+      Here photos will stand side by side: the arms of one day, or one {{ word }} from day to day. Take them from the same distance and in
+      the same light.
+    </p>
+    <template v-else>
+      <div class="ways">
+        <Segmented :value="unit ? 'unit' : 'day'" :options="ways" @change="choose" />
+        <ChoiceField
+          v-if="unit"
+          :value="unit.unit"
+          :options="pictured.map((own) => ({ value: own.unit, label: own.unit }))"
+          :label="`Which ${word}`"
+          @change="go({ unit: $event })"
+        />
+        <template v-else-if="on !== null">
+          <Button :disabled="step(-1) === undefined" @click="go({ on: step(-1) })">Day before</Button>
+          <ChoiceField
+            :value="on"
+            :options="days.map((day) => ({ value: day, label: shortDate(day) }))"
+            label="Which day"
+            @change="go({ on: $event })"
+          />
+          <Button :disabled="step(1) === undefined" @click="go({ on: step(1) })">Next day</Button>
+        </template>
+      </div>
+      <ol v-if="unit" class="line">
+        <li v-for="photo in grown" :key="photo.id"><PhotoCard :photo="photo" @mend="write" /></li>
+      </ol>
+      <div v-else-if="beside.length > 0" class="beside">
+        <section v-for="{ arm, photos } in beside" :key="arm?.arm ?? 'several'" :aria-label="arm?.name ?? 'Several arms'">
+          <h2>
+            <StakeMark v-if="arm" :text="arm.arm" :look="armStyle(experiment.arms, arm.arm)" :size="26" />{{
+              arm?.name ?? 'Several arms together'
+            }}
+          </h2>
+          <PhotoCard v-for="photo in photos" :key="photo.id" :photo="photo" @mend="write" />
+          <p v-if="photos.length === 0" class="soft small none">No photo on this day.</p>
+        </section>
+      </div>
+      <div v-else class="beside"><PhotoCard v-for="photo in ofDay" :key="photo.id" :photo="photo" @mend="write" /></div>
+    </template>
+    <template #margin>
+      <h2>For a fair look</h2>
+      <p class="small">
+        Same distance, same light, same background, and something of known length in the picture. A photo shows what it shows: the verdict
+        rests on the numbers.
+      </p>
+      <p class="small">Those ticked “in the report” stand in it with their words.</p>
+      <p class="soft small">{{ livePhotos(study).length }} photos of {{ pictured.length }} {{ plural(word) }}.</p>
+    </template>
+  </TwoColumns>
+  <PhotoDialog v-model:open="open" :mends="mends" :unit="unit" />
+</template>
+
+<style scoped>
+.back {
+  margin: 0 0 6px;
+}
+.ways {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 12px;
+  align-items: center;
+  margin: 14px 0 18px;
+}
+.beside,
+.line {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(200px, 1fr));
+  gap: 20px;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+section {
+  display: grid;
+  gap: 12px;
+  align-content: start;
+}
+section h2 {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  font-size: var(--type-body);
+}
+.none {
+  display: grid;
+  place-items: center;
+  min-height: 120px;
+  border: 1px dashed var(--line);
+  border-radius: 4px;
+}
+@media (max-width: 600px) {
+  .beside,
+  .line {
+    grid-template-columns: repeat(2, minmax(0, 1fr));
+    gap: 14px;
+  }
+}
+</style>
