@@ -38,6 +38,7 @@ export * from './plan/smallestP';
 export * from './power/chanceOfAnswer';
 export * from './quantities/plural';
 export * from './quantities/roundTo';
+export * from './simulate/drawPhoto';
 export * from './simulate/simulateStudy';
 export * from './stats/meanInterval';
 export * from './stats/random';

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { analyse, movedByHand, walksOfStudy } from '@fern/core';
-import { demoExperiments, demoStudy } from './index';
+import { analyse, movedByHand, sharingOf, walksOfStudy } from '@fern/core';
+import { demoExperiments, demoPictures, demoStudy } from './index';
 
 const today = '2026-04-14';
 const all = demoExperiments.map(({ demo }) => ({ demo, study: demoStudy(demo, today) }));
@@ -25,6 +25,48 @@ describe('the demo', () => {
     expect(weighed.get('Buried tea bags')?.review.some(({ rule, severity }) => rule === 'weather' && severity === 'serious')).toBe(true);
     const due = all.filter(({ study }) => walksOfStudy({ ...study, observations: [] }, today).some(({ on }) => on === today));
     expect(due.map(({ demo }) => demo.title)).toContain('Salt water and radish sprouting');
+  });
+
+  it('shows what real experiments are like: shared trays, unequal arms, a loss, a late walk, a slip put right, an extra picking, care, photos', () => {
+    const of = (title: string) => all.find(({ demo }) => demo.title.includes(title))?.study ?? all[0].study;
+    const [radish, marigolds, mulch, basil] = ['radish', 'marigolds', 'mulch', 'basil'].map(of);
+    expect(sharingOf(radish.experiment)).toMatchObject({ how: 'places', what: 'tray', each: 6 });
+    const sizes = marigolds.experiment.arms.map(({ arm }) => marigolds.experiment.units.filter((unit) => unit.arm === arm).length);
+    expect(sizes).toEqual([14, 10]);
+    expect(marigolds.experiment.units.some(({ status, lostOn }) => status === 'lost' && lostOn !== null)).toBe(true);
+    expect(marigolds.care.some(({ arms }) => arms.length > 0)).toBe(true);
+    expect(analyse(mulch, { today }).review.map(({ rule }) => rule)).toContain('late');
+    const slips = mulch.observations.filter(({ replaces }) => replaces !== null);
+    expect(slips.map(({ note }) => note)).toEqual(['a digit too many']);
+    expect(basil.observations.filter(({ measure, plannedDay }) => measure === 'picked' && plannedDay === null)).toHaveLength(5);
+    expect([radish, basil].map(({ photos }) => photos.length)).toEqual([12, 12]);
+  });
+
+  it('buried bags are pairs, and what they lost is worked out from two weighings', () => {
+    const { study } = all.find(({ demo }) => demo.title === 'Buried tea bags') ?? all[0];
+    expect(study.experiment.layout).toBe('pairs');
+    const read = (measure: string) => study.observations.find((seen) => seen.unit === 'T01' && seen.measure === measure)?.value ?? 0;
+    const [lost] = weighed.get('Buried tea bags')?.measures.filter(({ primary }) => primary) ?? [];
+    expect(lost.kind).toBe('derived');
+    expect(lost.values.find(({ unit }) => unit === 'T01')?.value).toBeCloseTo((100 * (read('before') - read('after'))) / read('before'), 9);
+  });
+
+  it('each photo has a picture, of plants as its unit was read then', () => {
+    for (const { demo, study } of all) {
+      const pictures = demoPictures(demo, study);
+      expect([...pictures.keys()]).toEqual(study.photos.map(({ file }) => file));
+    }
+    const radish = all.find(({ demo }) => demo.title.includes('radish')) ?? all[0];
+    const shot = radish.study.photos.find(({ id }) => id.endsWith('-4')) ?? radish.study.photos[0];
+    const count = radish.study.observations.find(
+      ({ unit, measure, plannedDay }) => unit === shot.units[0] && measure === 'sprouts' && plannedDay === 4,
+    );
+    // Two leaves a sprout, in the green of leaves.
+    expect(
+      demoPictures(radish.demo, radish.study)
+        .get(shot.file)
+        ?.match(/#5f9a45/g),
+    ).toHaveLength(2 * (count?.value ?? 0));
   });
 
   it.each(all.map(({ demo, study }) => [demo.title, study.experiment] as const))(

@@ -1,13 +1,18 @@
-import { addDays, emptyPlan, emptyWriting, layOut, plainTruth, type Experiment, type Truth } from '@fern/core';
+import { addDays, blankOf, emptyPlan, emptyWriting, layOut, observationFields, plainTruth, type Experiment, type Truth } from '@fern/core';
 import type { DemoExperiment } from './DemoExperiment';
+import { dayOf, given } from './logged';
+import { readBy } from './photos';
 import { arm, measure, plainExperiment } from './plainParts';
 
 const arms: Experiment['arms'] = [arm('C', 'clear film'), arm('R', 'red film'), arm('B', 'blue film')];
+
+const films: Readonly<Record<string, string>> = { C: '#a9bcc4', R: '#c0392b', B: '#2c5fb3' };
 
 const truth: Truth = plainTruth(
   {
     height: { process: 'growth', reads: 'height', size: 23, rate: 0.2, effect: { C: 1, R: 1.3, B: 0.97 } },
     leaves: { process: 'growth', reads: 'mass', size: 22, rate: 0.21, effect: { C: 1, R: 1.18, B: 0.98 } },
+    picked: { process: 'harvest', each: { '': 8.2, R: 8.6 }, spread: 0.12 },
   },
   {
     unitSpread: 0.07,
@@ -27,6 +32,33 @@ export const filmAndBasil: DemoExperiment = {
   readUntil: 28,
   observers: ['Maidenhair', 'Polypody'],
   truth,
+  // Tips were picked on the last day; those that bloomed early were pinched a few days before, and count as well.
+  log: (study) => ({
+    ...study,
+    observations: [
+      ...study.observations,
+      ...['P03', 'P08', 'P11', 'P17', 'P20'].map((unit, i) => ({
+        ...blankOf(observationFields),
+        id: `picked-early-${unit}`,
+        unit,
+        measure: 'picked',
+        observedOn: dayOf(study, 25),
+        value: 1 + i * 0.3,
+        observer: 'Polypody',
+        note: 'it was about to bloom',
+      })),
+    ],
+    care: given(study, [2, 4, 6, 8, 10, 12, 14, 16, 18, 20, 22, 24, 26, 28], { amount: 60, amountUnit: 'mL' }),
+  }),
+  camera: {
+    days: [7, 14, 21, 28],
+    scene: (study, unit, day) => ({
+      view: 'pot',
+      across: 110,
+      heights: [readBy(study, 'height', unit, day) * 10],
+      film: films[unit.arm],
+    }),
+  },
   experiment: (today) => {
     const startedOn = addDays(today, -30);
     const { units, bench } = layOut(
@@ -64,6 +96,7 @@ export const filmAndBasil: DemoExperiment = {
           'Set a hoop over each pot and stretch its film, open below for air.',
           'Stand each pot at its place.',
           'Measure from the soil to the tip, under the film.',
+          'On the last day pick the top of each plant and weigh it.',
         ],
         cautions: ['Soil and mix: gloves, open air, wash hands. Grow lamps: do not stare into them. School safety rules come first.'],
         endRule: 'day 28',
@@ -98,6 +131,7 @@ export const filmAndBasil: DemoExperiment = {
           readingDays: [7, 14, 21, 28],
         }),
         measure({ measure: 'leaves', name: 'Leaves', kind: 'amount', unit: 'leaves', readingDays: [14, 28] }),
+        measure({ measure: 'picked', name: 'Tips picked', kind: 'harvest', unit: 'g', when: 'total', readingDays: [28] }),
       ],
     };
   },

@@ -2,10 +2,13 @@ import { simulateStudy, type Study } from '@fern/core';
 import type { DemoExperiment } from './DemoExperiment';
 import { filmAndBasil } from './filmAndBasil';
 import { mulchAndPots } from './mulchAndPots';
+import { photosOf } from './photos';
 import { peelAndMarigolds } from './peelAndMarigolds';
 import { saltAndRadish } from './saltAndRadish';
 import { teaBags } from './teaBags';
 import { willowAndMint } from './willowAndMint';
+
+export { demoPictures } from './photos';
 
 /** The accounts of the demo, with a one-click entry each. All people and places are made up. */
 export const demoAccounts = ['Fennick Hollow School', 'Moor Lane allotment'] as const;
@@ -22,7 +25,8 @@ export const demoExperiments: readonly { readonly account: (typeof demoAccounts)
 
 /** A demo experiment as it stands today: planned by its own settings, read by the simulator. */
 export function demoStudy(demo: DemoExperiment, today: string): Study {
-  const { seed, readUntil, observers, happenings } = demo;
+  const { seed, readUntil, observers, log } = demo;
   const { study } = simulateStudy(demo.experiment(today), demo.truth, { seed, untilDay: readUntil, observers });
-  return { ...study, happenings: [...study.happenings, ...(happenings?.(study.experiment.startedOn ?? today) ?? [])] };
+  const logged = log?.(study) ?? study;
+  return { ...logged, photos: photosOf(demo, logged) };
 }

@@ -1,5 +1,6 @@
 import { addDays, crossFactors, emptyPlan, layOut, plainTruth, type Truth } from '@fern/core';
 import type { DemoExperiment } from './DemoExperiment';
+import { dayOf, readOtherwise } from './logged';
 import { measure, plainExperiment } from './plainParts';
 
 const arms = crossFactors(
@@ -20,6 +21,16 @@ export const mulchAndPots: DemoExperiment = {
   readUntil: 6,
   observers: ['Bracken', 'Maidenhair'],
   truth,
+  // The second walk was a day late, and one number was typed with a digit too many, which was put right at once.
+  log: (study) =>
+    readOtherwise(study, (seen) => {
+      if (seen.plannedDay === 6) return { ...seen, observedOn: dayOf(study, 7) };
+      if (seen.id !== 'loss-P05-3' || seen.value === null) return seen;
+      return [
+        { ...seen, id: 'loss-P05-3-slip', value: seen.value * 10 },
+        { ...seen, note: 'a digit too many', replaces: 'loss-P05-3-slip' },
+      ];
+    }),
   experiment: (today) => {
     const startedOn = addDays(today, -9);
     const { units, bench } = layOut(

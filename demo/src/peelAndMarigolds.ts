@@ -1,5 +1,6 @@
 import { blankOf, stageFields, addDays, emptyPlan, layOut, plainTruth, type Truth } from '@fern/core';
 import type { DemoExperiment } from './DemoExperiment';
+import { given } from './logged';
 import { arm, measure, plainExperiment } from './plainParts';
 
 const arms = [arm('C', 'plain water'), arm('B', 'banana-peel water')];
@@ -19,10 +20,28 @@ export const peelAndMarigolds: DemoExperiment = {
   readUntil: 63,
   observers: ['Polypody', 'Bracken'],
   truth,
+  // A week's water at a time; the peel can ran dry once, and was topped up with plain water.
+  log: (study) => ({
+    ...study,
+    care: [
+      ...given(study, [7, 14, 21, 28, 35, 42, 49, 56, 63], { amount: 280, amountUnit: 'mL', note: 'the week’s water' }),
+      ...given(study, [30], { arms: ['B'], amount: 400, amountUnit: 'mL', note: 'plain water: the can had run dry' }),
+    ],
+  }),
   experiment: (today) => {
     const startedOn = addDays(today, -66);
     const { units, bench } = layOut(
-      { arms, unitsPerArm: 12, letter: 'M', sown: null, layout: 'completely-random', blocks: 1, columns: 12, light: 'window' },
+      {
+        arms,
+        unitsPerArm: 14,
+        unitsOf: { B: 10 },
+        letter: 'M',
+        sown: null,
+        layout: 'completely-random',
+        blocks: 1,
+        columns: 12,
+        light: 'window',
+      },
       1904,
     );
     return {
@@ -64,7 +83,12 @@ export const peelAndMarigolds: DemoExperiment = {
         ],
         usuallyKept: ['water', 'temperature of the water', 'place on the bench'],
         stages: [{ ...blankOf(stageFields), name: 'watering', kind: 'handle', arms: ['C', 'B'] }],
-        materials: ['24 marigold seedlings', '24 pots', 'two cans that look alike', 'banana peels, boiled each Monday'],
+        materials: [
+          '24 marigold seedlings of one sowing: 14 for plain water, 10 for as much peel water as there is',
+          '24 pots',
+          'two cans that look alike',
+          'banana peels, boiled each Monday',
+        ],
         steps: [
           'Boil two peels in a litre of water each Monday, cool, strain.',
           'Give each pot 80 mL from its own can.',

@@ -1,5 +1,6 @@
-import { addDays, emptyPlan, emptyWriting, layOut, plainTruth, type Experiment, type Truth } from '@fern/core';
+import { addDays, containersOf, emptyPlan, emptyWriting, layOut, plainTruth, type Experiment, type Truth } from '@fern/core';
 import type { DemoExperiment } from './DemoExperiment';
+import { readBy } from './photos';
 import { arm, measure, plainExperiment } from './plainParts';
 
 const arms: Experiment['arms'] = [
@@ -37,12 +38,23 @@ export const saltAndRadish: DemoExperiment = {
   readUntil: 4,
   observers: ['Bracken', 'Sphagnum'],
   truth,
+  camera: {
+    days: [2, 3, 4],
+    scene: (study, unit, day) => ({
+      view: 'dish',
+      across: 90,
+      sown: unit.sown ?? 0,
+      sprouted: readBy(study, 'sprouts', unit, day),
+      root: readBy(study, 'root', unit, 4) * (day / 4) ** 2,
+    }),
+  },
   experiment: (today) => {
     const startedOn = addDays(today, -5);
     const { units, bench } = layOut(
       { arms, unitsPerArm: 6, letter: 'D', sown: 25, layout: 'blocks', blocks: 2, columns: 12, light: 'lamp' },
       4817,
     );
+    const trays = containersOf(units, { how: 'places', what: 'tray', each: 6 });
     return {
       ...plainExperiment,
       name: 'salt-and-radish',
@@ -64,10 +76,18 @@ export const saltAndRadish: DemoExperiment = {
           { what: 'water', how: 'the same syringe, all within half an hour' },
           { what: 'light', how: 'lamp from 7 to 23 h' },
           { what: 'temperature', how: 'room at 20 °C' },
-          { what: 'place on the bench', how: 'shuffled within each shelf' },
+          { what: 'place on the bench', how: 'shuffled within each shelf; six dishes of all sorts on a tray' },
         ],
         usuallyKept: ['seed lot and age', 'container and volume', 'water', 'light', 'temperature', 'place on the bench'],
-        materials: ['600 radish seeds', '24 dishes with lids', 'kitchen paper', 'table salt and a balance', 'tap water', '24 labels'],
+        materials: [
+          '600 radish seeds',
+          '24 dishes with lids',
+          '4 trays',
+          'kitchen paper',
+          'table salt and a balance',
+          'tap water',
+          '24 labels',
+        ],
         steps: [
           'Dissolve 1.46 g, 2.92 g and 5.84 g of salt in a litre of tap water each: 25, 50 and 100 mM.',
           'Line each dish with two layers of paper and give it 6 mL of its water.',
@@ -100,7 +120,7 @@ export const saltAndRadish: DemoExperiment = {
         background: 'Roads here are salted in winter and the verges stay bare in spring. We wondered whether seeds there cannot sprout.',
       },
       arms,
-      units,
+      units: units.map((unit, i) => ({ ...unit, container: trays[i] })),
       measures: [
         measure({
           measure: 'sprouts',

@@ -1,9 +1,26 @@
-import { addDays, blankOf, emptyPlan, happeningFields, layOut, plainTruth, type Truth } from '@fern/core';
+import { addDays, blankOf, emptyPlan, happeningFields, layOut, plainTruth, type Study, type Truth } from '@fern/core';
 import type { DemoExperiment } from './DemoExperiment';
+import { dayOf, readOtherwise } from './logged';
 import { arm, measure, plainExperiment } from './plainParts';
 
 const arms = [arm('C', 'left as it is'), arm('D', 'dug')];
-const truth: Truth = plainTruth({ lost: { process: 'level', level: { '': 41, D: 44 }, rate: 0.08 } }, { unitSpread: 0.2 });
+/** The share that is lost is what soil life does; the balance shows only what was there before and what is left. */
+const truth: Truth = plainTruth(
+  { lost: { process: 'level', level: { '': 41, D: 44 }, rate: 0.08 }, before: { process: 'harvest', each: { '': 2.03 }, spread: 0.03 } },
+  { unitSpread: 0.2 },
+);
+
+/** What is left of each bag, as the balance reads it. */
+function weighedAgain(study: Study): Study {
+  const before = new Map(
+    study.observations.flatMap(({ measure, unit, value }) => (measure === 'before' && value !== null ? [[unit, value]] : [])),
+  );
+  return readOtherwise(study, (seen) => {
+    if (seen.measure !== 'lost' || seen.value === null) return seen;
+    const left = (before.get(seen.unit) ?? 0) * (1 - seen.value / 100);
+    return { ...seen, id: seen.id.replace('lost', 'after'), measure: 'after', value: Number(left.toFixed(2)) };
+  });
+}
 
 /** Buried tea bags in dug and undug soil: pairs at each spot. Cannot tell; something went wrong on one side only. */
 export const teaBags: DemoExperiment = {
@@ -13,16 +30,19 @@ export const teaBags: DemoExperiment = {
   readUntil: 56,
   observers: ['Sphagnum'],
   truth,
-  happenings: (startedOn) => [
-    {
-      ...blankOf(happeningFields),
-      id: 'rain',
-      on: addDays(startedOn, 20),
-      kind: 'weather',
-      arms: ['D'],
-      note: 'The dug half was under water for two days.',
-    },
-  ],
+  log: (study) => ({
+    ...weighedAgain(study),
+    happenings: [
+      {
+        ...blankOf(happeningFields),
+        id: 'rain',
+        on: dayOf(study, 20),
+        kind: 'weather',
+        arms: ['D'],
+        note: 'The dug half was under water for two days.',
+      },
+    ],
+  }),
   experiment: (today) => {
     const startedOn = addDays(today, -61);
     const { units, bench } = layOut(
@@ -43,7 +63,18 @@ export const teaBags: DemoExperiment = {
       arms,
       units,
       measures: [
-        measure({ measure: 'lost', name: 'Mass lost', kind: 'amount', unit: '%', primary: true, smallestDifference: 8, readingDays: [56] }),
+        measure({
+          measure: 'lost',
+          name: 'Mass lost',
+          kind: 'derived',
+          unit: '%',
+          derived: '100*(before-after)/before',
+          primary: true,
+          smallestDifference: 8,
+          readingDays: [56],
+        }),
+        measure({ measure: 'before', name: 'Mass before, dry', kind: 'amount', unit: 'g', higherIs: 'neither', readingDays: [0] }),
+        measure({ measure: 'after', name: 'Mass after, dry', kind: 'amount', unit: 'g', higherIs: 'worse', readingDays: [56] }),
       ],
       plan: {
         ...emptyPlan,

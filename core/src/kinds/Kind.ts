@@ -16,6 +16,8 @@ export interface Readings {
   readonly unit: (measure: string) => string;
   /** What another measure of the same unit came to, by its code. */
   readonly daily: (measure: string) => Daily;
+  /** Whether a measure is read on one day alone, by its code: what it came to holds from then on, as a mass before. */
+  readonly once: (measure: string) => boolean;
 }
 
 /** Something about a reading that a second look should settle. `stop` cannot be true; `ask` is unlikely. */

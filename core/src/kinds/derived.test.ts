@@ -70,6 +70,35 @@ describe('a measure that is worked out', () => {
     expect(curve.at(-1)?.value).toBeCloseTo(((Math.PI / 6) * 4 * (10 + 11)) / 2, 9);
   });
 
+  it('takes what was read once as it was: two weighings, weeks apart, make one loss on the day of the second', () => {
+    const measures = [
+      aMeasure({ measure: 'lost', kind: 'derived', unit: '%', derived: '100*(before-after)/before', readingDays: [56] }),
+      aMeasure({ measure: 'before', unit: 'g', primary: false, readingDays: [0] }),
+      aMeasure({ measure: 'after', unit: 'g', primary: false, readingDays: [56] }),
+    ];
+    const own = study(measures);
+    const weighed = [
+      anObservation('C1', 2.04, { measure: 'before', observedOn: '2026-04-01' }),
+      anObservation('C1', 1.53, { measure: 'after', observedOn: '2026-05-27' }),
+      anObservation('C2', 1.6, { measure: 'after', observedOn: '2026-05-27' }),
+    ];
+    const lost = (unit: number) => unitCurve({ ...own, observations: weighed }, measures[0], own.experiment.units[unit]);
+    // By hand: 0.51 of 2.04 is a quarter.
+    expect(lost(0).map(({ day, value }) => [day, Math.round(value * 1e9) / 1e9])).toEqual([[56, 25]]);
+    expect(lost(1)).toEqual([]);
+  });
+
+  it('that is read again and again holds for its own days alone', () => {
+    const again = study([
+      { ...volume, readingDays: [7, 14] },
+      { ...height, readingDays: [7, 14] },
+      { ...width, readingDays: [7, 14] },
+    ]);
+    const later = anObservation('C1', 12, { measure: 'height', observedOn: '2026-04-15' });
+    const curve = unitCurve({ ...again, observations: [...again.observations, later] }, volume, again.experiment.units[0]);
+    expect(curve.map(({ day }) => day)).toEqual([7]);
+  });
+
   it('has no value on a day on which one of its measures was not read, nor after a division by 0', () => {
     const kept = aMeasure({ measure: 'kept', kind: 'derived', unit: '', derived: '(height-width)/dry' });
     const dry = aMeasure({ measure: 'dry', primary: false });

@@ -48,13 +48,18 @@ function unitOf(measures: readonly Measure[], code: string): string {
   return measures.find(({ measure }) => measure === code)?.unit ?? '';
 }
 
-/** On each day on which every name was read: plant by plant where plants were read one by one, else for the unit. */
+/**
+ * On each day on which every name was read: plant by plant where plants were read one by one, else for the unit. What is read once holds from
+ * its day on, so that two weighings weeks apart make one loss.
+ */
 function workedOut(measure: Measure, readings: Readings): Daily {
   const formula = remembered(measure.derived ?? '');
   if (formula === null || formula.names.length === 0) return new Map();
   const parts = new Map(
     formula.names.map((name) => [name, { daily: readings.daily(name), factor: dimensions(readings.unit(name)).factor }] as const),
   );
+  const all = [...new Set([...parts.values()].flatMap(({ daily }) => [...daily.keys()]))].sort((a, b) => a - b);
+  for (const [name, part] of parts) if (readings.once(name)) parts.set(name, { ...part, daily: heldOn(all, part.daily) });
   const { factor } = dimensions(measure.unit);
   const [first, ...others] = [...parts.values()].map(({ daily }) => daily);
   const days = new Map<number, Map<string, number>>();
@@ -72,6 +77,17 @@ function workedOut(measure: Measure, readings: Readings): Daily {
     if (values.length > 0) days.set(day, new Map(values));
   }
   return new Map([...days].sort(([a], [b]) => a - b));
+}
+
+/** What was read last, on each of the days from its own on. */
+function heldOn(days: readonly number[], daily: Daily): Daily {
+  const read = [...daily].sort(([a], [b]) => a - b);
+  return new Map(
+    days.flatMap((day) => {
+      const last = read.findLast(([own]) => own <= day);
+      return last ? [[day, last[1]] as const] : [];
+    }),
+  );
 }
 
 /** Plants that were read one by one on a day; the unit itself where none was. */

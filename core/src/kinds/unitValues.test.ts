@@ -19,7 +19,10 @@ const START = '2026-04-01';
 /** The curve of one unit from its readings alone. */
 function unitCurve(measure: Measure, rows: readonly Observation[], start: string | null) {
   const { daily, plants } = kindOf(measure);
-  return curveOf(daily(measure, { start, of: () => rows.filter(isValued), unit: () => '', daily: () => new Map() }), plants);
+  return curveOf(
+    daily(measure, { start, of: () => rows.filter(isValued), unit: () => '', daily: () => new Map(), once: () => false }),
+    plants,
+  );
 }
 
 describe('a unit’s curve', () => {

@@ -1,5 +1,5 @@
 export { packagesIn, zipBundle } from './bundle';
-export { describeProblem } from './Problem';
+export { describeProblem, type Problem } from './Problem';
 export { readPackage, type PackageFiles, type ReadResult } from './readPackage';
 export { writePackage } from './writePackage';
 export { unzipPackage, zipPackage, type Pictures } from './zip';

@@ -64,6 +64,7 @@ function readingsOfUnit(study: Study, unit: Unit, start: string | null): Reading
       const measure = named(code);
       return measure ? kindOf(measure).daily(measure, readings) : new Map();
     },
+    once: (code) => (named(code)?.readingDays.length ?? 0) <= 1,
   };
   return readings;
 }

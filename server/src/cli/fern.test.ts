@@ -1,4 +1,4 @@
-import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
@@ -87,8 +87,14 @@ describe('fern analyse', () => {
   });
 });
 
-it('fern check finds nothing in a good package, and both tell how they are used', () => {
-  expect(run('check', packageWith({}))).toEqual({ code: 0, out: 'No problems found.\n', err: '' });
+it('fern check finds nothing in a good package, names each picture that is missing, and both tell how they are used', () => {
+  const path = packageWith({});
+  expect(run('check', path).out.split('\n')[0]).toBe(
+    'photos.csv:2:file: there is no picture photos/photo-D01-2.jpg; expected it in the package',
+  );
+  mkdirSync(join(path, 'photos'));
+  for (const { file } of study.photos) writeFileSync(join(path, 'photos', file), '');
+  expect(run('check', path)).toEqual({ code: 0, out: 'No problems found.\n', err: '' });
   expect(run().code).toBe(2);
   expect(run('analyse', 'no-such-folder').err).toContain('there is no such file or folder');
 });

@@ -1,4 +1,4 @@
-import { analyse, describeProblem, plainSummary } from '@fern/core';
+import { analyse, describeProblem, plainSummary, type Problem } from '@fern/core';
 import { openPackage } from './openPackage';
 
 const HOW = `How to use it:
@@ -16,15 +16,15 @@ export function fern(args: readonly string[], out: (text: string) => void, err: 
     return 2;
   }
   const read = openPackage(path);
-  if ('problems' in read) {
-    const lines = `${read.problems.map(describeProblem).join('\n')}\n`;
-    if (command === 'check') out(lines);
-    else err(lines);
-    return command === 'check' ? 1 : 2;
-  }
+  const lines = (problems: readonly Problem[]) => `${problems.map(describeProblem).join('\n')}\n`;
   if (command === 'check') {
-    out('No problems found.\n');
-    return 0;
+    const problems = 'problems' in read ? read.problems : read.missing;
+    out(problems.length > 0 ? lines(problems) : 'No problems found.\n');
+    return problems.length > 0 ? 1 : 0;
+  }
+  if ('problems' in read) {
+    err(lines(read.problems));
+    return 2;
   }
   const result = analyse(read.study);
   out(json ? `${JSON.stringify(result, null, 2)}\n` : plainSummary(read.study, result));

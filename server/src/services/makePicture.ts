@@ -22,6 +22,9 @@ const formats = { jpeg: 'jpg', png: 'png', webp: 'webp' } as const;
 
 // Nothing is opened but these: a drawing can hold a script, and odd formats have been ways in.
 sharp.block({ operation: ['VipsForeignLoad'] });
+/** How drawings are opened: the demo's own alone, while nobody can send one yet. */
+const drawing = { operation: ['VipsForeignLoadSvgBuffer'] };
+
 sharp.unblock({ operation: ['VipsForeignLoadJpegBuffer', 'VipsForeignLoadPngBuffer', 'VipsForeignLoadWebpBuffer'] });
 // The database works on the same threads.
 sharp.concurrency(1);
@@ -62,6 +65,22 @@ async function make(sent: Buffer): Promise<Picture> {
     return { bytes: isAsKept ? sent : data, small, width: info.width, height: info.height, madeFrom };
   } catch {
     throw refused('This photo is broken: it cannot be read to its end. Take it again, or send another copy.');
+  }
+}
+
+/**
+ * The pictures of photos that were drawn here.
+ * @param drawings SVG by the name of the file
+ */
+export async function drawPictures(drawings: ReadonlyMap<string, string>): Promise<Map<string, Picture>> {
+  sharp.unblock(drawing);
+  try {
+    const pictures = new Map<string, Picture>();
+    for (const [file, svg] of drawings)
+      pictures.set(file, await makePicture(await sharp(Buffer.from(svg)).jpeg({ quality: 82 }).toBuffer()));
+    return pictures;
+  } finally {
+    sharp.block(drawing);
   }
 }
 

@@ -9,6 +9,7 @@ import {
   zipPackage,
   type PackageFiles,
   type Pictures,
+  type Problem,
   type Study,
 } from '@fern/core';
 import { careSchema, experimentSchema, fieldErrors, happeningSchema, observationSchema, photoSchema } from '@fern/contract';
@@ -68,8 +69,6 @@ function checked<T>(schema: Schema<T>, value: T, place: string): T {
       .slice(0, 100),
   );
 }
-
-type Problem = Parameters<typeof describeProblem>[0];
 
 /** Each problem with its place in the package: `/units.csv/3/arm`. */
 function packageProblem(problems: readonly Problem[]): ProblemError {

@@ -4,6 +4,8 @@ import type { Arm, Unit } from '@fern/core';
 import { armStyle } from '../stake/armStyle';
 import { stakePath } from '../stake/stakePath';
 import { colours } from '../theme/tokens';
+import type { Form } from './unitForm';
+import UnitForm from './UnitForm.vue';
 
 /** One unit on the bench with its stake. */
 const props = defineProps<{
@@ -12,7 +14,7 @@ const props = defineProps<{
   y: number;
   tile: number;
   arms: readonly Arm[];
-  round?: boolean;
+  form: Form;
   blind?: boolean;
   current?: boolean;
   done?: boolean;
@@ -33,13 +35,6 @@ const fill = computed(() => {
   }
   return props.done ? '#DCEBD9' : '#F3EFE6';
 });
-const seeds = computed(() =>
-  Array.from({ length: props.round && props.unit.sown ? Math.min(7, props.unit.sown) : 0 }, (_, i) => {
-    const angle = i * 2.4 + props.unit.unit.charCodeAt(props.unit.unit.length - 1);
-    const out = (r.value - 8) * Math.sqrt((i + 0.5) / 7);
-    return { cx: out * Math.cos(angle), cy: out * Math.sin(angle) };
-  }),
-);
 const stakeSize = computed(() => Math.max(13, Math.min(22, props.tile * 0.34)));
 const armName = computed(() => props.arms.find((arm) => arm.arm === props.unit.arm)?.name ?? props.unit.arm);
 const label = computed(
@@ -71,12 +66,8 @@ const label = computed(
       :stroke="colours.pollen"
       stroke-width="2"
     />
-    <circle v-if="round" :r="r" :fill="fill" stroke="#7C8F86" stroke-width="1.3" />
-    <rect v-else :x="-r" :y="-r" :width="2 * r" :height="2 * r" :rx="r * 0.28" :fill="fill" stroke="#7C8F86" stroke-width="1.3" />
+    <UnitForm :form="form" :r="r" :fill="fill" :unit="unit" :bare="heat !== null && heat !== undefined" />
     <template v-if="heat === null || heat === undefined">
-      <circle v-if="round" :r="r - 4" fill="none" stroke="#C9D2C8" />
-      <circle v-else :r="r * 0.55" fill="#D9CDB6" />
-      <ellipse v-for="(seed, i) in seeds" :key="i" v-bind="seed" rx="2.4" ry="1.7" fill="#8A6B3F" />
       <path
         v-if="done"
         :d="`M${-r * 0.35} 0l${r * 0.28} ${r * 0.3}l${r * 0.5} ${-r * 0.6}`"

@@ -6,6 +6,7 @@ import BenchBoard from './BenchBoard.vue';
 import BenchGap from './BenchGap.vue';
 import BenchUnit from './BenchUnit.vue';
 import { barrierGaps, benchGeometry, containerRuns } from './benchGeometry';
+import { unitForm } from './unitForm';
 import { useBenchMoves } from './useBenchMoves';
 
 /** The bench seen from above: shelves as they stand, each unit on its place. The same drawing in every step. */
@@ -41,7 +42,7 @@ const drawn = useSlices(
   () => UNITS_AT_ONCE,
 );
 const geometry = computed(() => benchGeometry(props.shelves, placed.value));
-const round = computed(() => /dish|plate|jar|bottle|cup|glass/.test(props.unitWord));
+const form = computed(() => unitForm(props.unitWord));
 const gaps = computed(() => barrierGaps(placed.value, props.barriers, geometry.value, props.movable));
 const runs = computed(() => containerRuns(placed.value, geometry.value));
 
@@ -97,7 +98,7 @@ const heldWords = computed(() => {
       :unit="unit"
       :tile="geometry.tile"
       :arms="arms"
-      :round="round"
+      :form="form"
       :blind="blind"
       :current="current === unit.unit"
       :done="done.has(unit.unit)"
@@ -125,7 +126,7 @@ const heldWords = computed(() => {
       :y="drag.y"
       :tile="geometry.tile"
       :arms="arms"
-      :round="round"
+      :form="form"
       :blind="blind"
       held
     />
