@@ -1,23 +1,13 @@
 import ExcelJS from 'exceljs';
 import { expect, test, type Page } from '@playwright/test';
-import type { Study } from '@fern/core';
+import { copyOf, OTHER } from './copy';
 import { enterDemo } from './enter';
 
 const addDays = (from: string, days: number) => new Date(Date.parse(from) + days * 86_400_000).toISOString().slice(0, 10);
 
-const OTHER = 'Moor Lane allotment';
-
 /** A copy of the demo's pots with their water lost, for this test alone: two walks were read, the third is open. */
 async function openNotebook(page: Page) {
-  await enterDemo(page);
-  const list = (await (await page.request.get('/api/experiments')).json()) as { id: string; title: string }[];
-  const own = list.find(({ title }) => title.startsWith('Straw mulch'))?.id ?? '';
-  const zip = await (await page.request.get(`/api/experiments/${own}/package`)).body();
-  await page.request.delete('/api/session', { headers: { 'x-fern-test': '1' } });
-  await enterDemo(page, OTHER);
-  const headers = { 'x-fern-test': '1', 'content-type': 'application/zip' };
-  const { id } = (await (await page.request.post('/api/packages', { data: zip, headers })).json()) as { id: string };
-  const study = async () => (await (await page.request.get(`/api/experiments/${id}/study`)).json()) as Study;
+  const { id, study } = await copyOf(page, 'Straw mulch');
   await page.goto(`/experiments/${id}/log`);
   await expect(page.getByRole('heading', { name: 'The notebook' })).toBeVisible();
   return { study };
@@ -79,14 +69,14 @@ test('a notebook is typed in as in a spreadsheet, pasted, and brought from a fil
     const book = new ExcelJS.Workbook();
     const sheet = book.addWorksheet('Shelf');
     sheet.addRow(['Label', 'When', 'Water lost', 'Weather']);
-    sheet.addRow(['P01', new Date(`${addDays(start, 7)}T00:00:00Z`), 55.5, 'rain']);
-    sheet.addRow(['P02', new Date(`${addDays(start, 7)}T00:00:00Z`), 56, 'rain']);
+    sheet.addRow(['P01', new Date(`${addDays(start, 5)}T00:00:00Z`), 55.5, 'rain']);
+    sheet.addRow(['P02', new Date(`${addDays(start, 5)}T00:00:00Z`), 56, 'rain']);
     await choose('shelf.xlsx', Buffer.from(await book.xlsx.writeBuffer()));
     await page.getByRole('button', { name: 'Take all 2 readings' }).click();
     await expect(page.getByRole('dialog')).toContainText('2 readings are taken.');
     await expect.poll(count).toBe(before + units + 5);
     const [one] = (await study()).observations.slice(-2);
-    expect(one).toMatchObject({ unit: 'P01', value: 55.5, plannedDay: null, observedOn: addDays(start, 7), source: 'import' });
+    expect(one).toMatchObject({ unit: 'P01', value: 55.5, plannedDay: null, observedOn: addDays(start, 5), source: 'import' });
   });
 });
 

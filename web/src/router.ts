@@ -26,7 +26,7 @@ const routes: RouteRecordRaw[] = [
     children: [
       { path: '', redirect: (to) => ({ name: 'plan', params: to.params }) },
       { path: 'log/walk/:day', name: 'walk', component: () => import('./log/WalkPage.vue'), props: true, meta: { whole: true } },
-      { path: 'log/photos', name: 'photos', component: () => import('./log/PhotosPage.vue') },
+      { path: 'log/photos', name: 'photos', component: () => import('./log/PhotosPage.vue'), meta: { step: 'log' } },
       ...steps.map(
         (step): RouteRecordRaw => ({ path: step, name: step, component: pages[step] as RouteRecordRaw['component'] }) as RouteRecordRaw,
       ),

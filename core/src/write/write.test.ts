@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { aMeasure, anArm, studyOf, valueOf } from '../testing';
-import { blankOf, careFields, emptyPlan, stageFields, type Study } from '../model';
+import { blankOf, careFields, emptyPlan, photoFields, stageFields, type Study } from '../model';
 import { crossFactors } from '../plan/crossFactors';
 import { analyse } from '../analyse';
 import { curvesPicture, dotsPicture } from '../weigh/pictures';
@@ -89,6 +89,21 @@ describe('the lab report', () => {
     expect(words).toContain('Potted, on day 9 and 30: all arms.');
     expect(words).toMatch(/### What else differed\s+- three litres against four/);
     expect(words).toContain('| runner beans | 9.50 (3) | 15.75 (2) |');
+  });
+
+  it('shows the photos that the writer chose with their words, and none that was withdrawn', () => {
+    const shot = { ...blankOf(photoFields), on: '2026-04-04', units: ['T1'], width: 9, height: 9 };
+    const photos = [
+      { ...shot, id: 'a', file: 'a.jpg', note: 'the *first* leaf' },
+      { ...shot, id: 'b', file: 'b.jpg' },
+      { ...shot, id: 'c', file: 'c.jpg' },
+      { ...shot, id: 'd', file: 'c.jpg', replaces: 'c', withdrawn: true },
+    ];
+    const { experiment } = study;
+    const chosen = { ...experiment, writing: { ...experiment.writing, photos: ['a.jpg', 'c.jpg'] } };
+    const words = markdown(report({ ...study, experiment: chosen, photos }, analyse(study)));
+    expect(words).toContain('## Photos\n\n![the \\*first\\* leaf (T1, tea, day 3)](photos/a.jpg)\n\n##');
+    expect(words).not.toContain('b.jpg');
   });
 
   it('tells what each arm was given, and each step that was done on its day', () => {

@@ -10,7 +10,7 @@ import TrailLine from './TrailLine.vue';
 /** The trail of the loaded experiment: each step with a few words on how it stands. */
 const { id, experiment, study } = useLoaded();
 const route = useRoute();
-const now = computed<Step>(() => steps.find((step) => step === route.name) ?? 'plan');
+const now = computed<Step>(() => steps.find((step) => step === (route.meta.step ?? route.name)) ?? 'plan');
 const rounds = computed(() => walksOfStudy(study.value, today()));
 const finished = computed(() => rounds.value.filter((walk) => walk.state === 'done').length);
 

@@ -22,7 +22,15 @@ watch(source, () => (missing.value = false));
 
 <template>
   <span v-if="missing" class="missing soft small">This picture cannot be shown: there is no network, or it was removed.</span>
-  <img v-else :src="source" :alt="words" :width="photo.width" :height="photo.height" loading="lazy" @error="missing = true" />
+  <img
+    v-else
+    :src="source"
+    :alt="words"
+    :width="photo.width"
+    :height="photo.height"
+    :loading="whole ? 'eager' : 'lazy'"
+    @error="missing = true"
+  />
 </template>
 
 <style scoped>

@@ -4,6 +4,7 @@ import { computed, ref } from 'vue';
 import { kindOf, type ColumnUse, type Measure } from '@fern/core';
 import { useLoaded } from '../frame/loaded';
 import ChoiceField from '../kit/ChoiceField.vue';
+import FileField from '../kit/FileField.vue';
 import ProblemNote from '../kit/ProblemNote.vue';
 import { useOutbox } from '../stores/outbox';
 import { useImport } from './useImport';
@@ -36,12 +37,9 @@ function setUse(i: number, word: string): void {
   uses.value = uses.value.map((own, at) => (at === i ? (use as ColumnUse) : own));
   void check(props.measure.measure, mend.value);
 }
-function choose(event: Event): void {
-  const input = event.target as HTMLInputElement;
-  const file = input.files?.[0];
-  input.value = '';
+function choose(file: File): void {
   done.value = 0;
-  if (file) void open(file, props.measure.measure);
+  void open(file, props.measure.measure);
 }
 function setMend(): void {
   mend.value = !mend.value;
@@ -63,10 +61,7 @@ function close(): void {
       A CSV or XLSX file with a row a {{ experiment.plan.unitWord }} and a column a day, or a row a reading. The first row names the
       columns. All of it is taken, or nothing.
     </p>
-    <label class="file"
-      >File
-      <input type="file" accept=".csv,.tsv,.txt,.xlsx" aria-label="File with readings" @change="choose" />
-    </label>
+    <p><FileField label="Choose a file with readings" accept=".csv,.tsv,.txt,.xlsx" @choose="choose" /></p>
     <p v-if="busy" role="status" class="busy">{{ busy }} <Button size="small" @click="clear">Stop</Button></p>
     <ProblemNote :words="wrong" />
     <template v-if="opened">
@@ -126,12 +121,6 @@ function close(): void {
 </template>
 
 <style scoped>
-.file {
-  display: grid;
-  gap: 5px;
-  margin-bottom: 10px;
-  font-weight: 700;
-}
 .busy {
   display: flex;
   gap: 12px;

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Button, Checkbox, Upload } from 'ant-design-vue';
+import { Button, Checkbox } from 'ant-design-vue';
 import { useObjectUrl } from '@vueuse/core';
 import { v7 as uuid } from 'uuid';
 import { computed, ref, shallowRef } from 'vue';
@@ -7,6 +7,7 @@ import { addDays, blankOf, isDate, photoFields, photoWords, shortDate, type Phot
 import { useLoaded } from '../frame/loaded';
 import PhotoPicture from '../frame/PhotoPicture.vue';
 import ConfirmDialog from '../kit/ConfirmDialog.vue';
+import FileField from '../kit/FileField.vue';
 import ProblemNote from '../kit/ProblemNote.vue';
 import TextField from '../kit/TextField.vue';
 import { useAttempt } from '../stores/attempt';
@@ -32,6 +33,9 @@ const note = ref('');
 const whom = shallowRef<Whom>(whomOf(null));
 const picture = shallowRef<PreparedPicture | null>(null);
 const forGood = ref(false);
+/** Who came with one unit at hand sees that one alone, until others are asked for. */
+const others = ref(false);
+const isOne = computed(() => !others.value && whom.value.reach === 'units' && whom.value.units.length === 1);
 const shown = useObjectUrl(computed(() => (picture.value ? new Blob([picture.value.bytes], { type: 'image/jpeg' }) : undefined)));
 function fill(): void {
   const { mends, unit } = props;
@@ -40,6 +44,7 @@ function fill(): void {
   whom.value = mends ? whomOf(mends) : { ...whomOf(null, unit), reach: unit ? 'units' : 'all' };
   picture.value = null;
   forGood.value = false;
+  others.value = false;
   error.value = null;
 }
 const first = computed(() => experiment.value.startedOn ?? today());
@@ -56,14 +61,11 @@ function dayOf({ lastModified }: File): string | null {
   const taken = addDays(today(), -age);
   return age > 0 && taken >= first.value ? taken : null;
 }
-/** Nothing is sent before it is kept. */
-function choose(file: File): boolean {
-  void attempt(async () => {
+const take = (file: File) =>
+  attempt(async () => {
     picture.value = await preparePicture(file);
     if (props.on === undefined) day.value = dayOf(file) ?? day.value;
   });
-  return false;
-}
 const said = () => ({ on: day.value, ...namedBy(whom.value), note: note.value.trim() || null });
 
 function write(): void {
@@ -95,20 +97,17 @@ async function withdraw(entry: Photo): Promise<void> {
       <template v-else>
         <div v-if="shown" class="picture"><img :src="shown" alt="The photo that was chosen" /></div>
         <p class="ways">
-          <Upload accept="image/*" capture="environment" :show-upload-list="false" :before-upload="choose">
-            <Button size="large" :type="shown ? 'default' : 'primary'" :loading="busy">{{
-              shown ? 'Take another' : 'Take a photo'
-            }}</Button>
-          </Upload>
-          <Upload accept="image/jpeg,image/png,image/webp" :show-upload-list="false" :before-upload="choose">
-            <Button size="large" :loading="busy">Choose a file</Button>
-          </Upload>
+          <FileField :label="shown ? 'Take another' : 'Take a photo'" accept="image/*" camera :main="!shown" :busy="busy" @choose="take" />
+          <FileField label="Choose a file" accept="image/jpeg,image/png,image/webp" :busy="busy" @choose="take" />
         </p>
         <p class="soft small">Where it was taken does not stay in it. Photograph plants, not people.</p>
       </template>
       <ProblemNote :words="error" />
       <PastDay :value="day" label="The day on which it was taken" before="taken on" @change="day = $event" />
-      <WhomField :whom="whom" label="What it shows" verb="it shows" @change="whom = $event" />
+      <p v-if="isOne" class="one">
+        it shows <b class="mono">{{ whom.units[0] }}</b> <button type="button" class="link" @click="others = true">others</button>
+      </p>
+      <WhomField v-else :whom="whom" label="What it shows" verb="it shows" @change="whom = $event" />
       <TextField :value="note" placeholder="A caption (may stay empty)" label="Caption" :most="500" @change="note = $event" />
       <Checkbox v-if="mends" v-model:checked="forGood"
         >When it is withdrawn, remove the picture for good: nobody can bring it back, and copies in backups go after 14 days.</Checkbox
@@ -130,6 +129,9 @@ async function withdraw(entry: Photo): Promise<void> {
   display: flex;
   flex-wrap: wrap;
   gap: 12px;
+  margin: 0;
+}
+.one {
   margin: 0;
 }
 .picture {

@@ -22,8 +22,8 @@ const unit = computed(() => experiment.value.units.find((own) => own.unit === as
 const on = computed(() => days.value.find((own) => own === asked('on')) ?? days.value.at(-1) ?? null);
 const go = (query: Record<string, string>) => void router.replace({ query });
 const ways = computed(() => [
-  { value: 'day', label: experiment.value.blinded ? 'one day' : 'one day, arm beside arm' },
-  { value: 'unit', label: `one ${word.value}, day after day` },
+  { value: 'day', label: experiment.value.blinded ? 'one day' : 'arm beside arm' },
+  { value: 'unit', label: 'day after day' },
 ]);
 const pictured = computed(() => walkOrder(experiment.value.units).filter((own) => photosOfUnit(study.value, own).length > 0));
 function choose(way: string | number): void {
@@ -70,14 +70,14 @@ function write(photo: Photo | null): void {
           @change="go({ unit: $event })"
         />
         <template v-else-if="on !== null">
-          <Button :disabled="step(-1) === undefined" @click="go({ on: step(-1) })">Day before</Button>
+          <Button :disabled="step(-1) === undefined" @click="go({ on: step(-1) })">Earlier</Button>
           <ChoiceField
             :value="on"
             :options="days.map((day) => ({ value: day, label: shortDate(day) }))"
             label="Which day"
             @change="go({ on: $event })"
           />
-          <Button :disabled="step(1) === undefined" @click="go({ on: step(1) })">Next day</Button>
+          <Button :disabled="step(1) === undefined" @click="go({ on: step(1) })">Later</Button>
         </template>
       </div>
       <ol v-if="unit" class="line">
@@ -97,7 +97,7 @@ function write(photo: Photo | null): void {
       <div v-else class="beside"><PhotoCard v-for="photo in ofDay" :key="photo.id" :photo="photo" @mend="write" /></div>
     </template>
     <template #margin>
-      <h2>For a fair look</h2>
+      <h2 class="fair">For a fair look</h2>
       <p class="small">
         Same distance, same light, same background, and something of known length in the picture. A photo shows what it shows: the verdict
         rests on the numbers.
@@ -110,6 +110,9 @@ function write(photo: Photo | null): void {
 </template>
 
 <style scoped>
+.fair {
+  margin-bottom: 6px;
+}
 .back {
   margin: 0 0 6px;
 }

@@ -1,7 +1,7 @@
 // @vitest-environment happy-dom
 import { v7 as uuid } from 'uuid';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { blankOf, happeningFields, type Observation } from '@fern/core';
+import { blankOf, happeningFields, photoFields, type Observation } from '@fern/core';
 import { eventually, freshBrowser, freshPage } from '../testing';
 import { useOutbox } from './outbox';
 import { useSession } from './session';
@@ -17,6 +17,8 @@ const wrong: Logged = {
 /** What came to the server, a line a call: its path and the readings in it. */
 let sent: { path: string; ids: string[]; account: string | null }[];
 let reply: (call: { path: string; ids: string[] }) => Response;
+/** The last form that came, taken apart. */
+let form: { entry: unknown; picture: string } | null;
 let who: { id: string; name: string } | null;
 const good = () => Response.json({ observations: [] });
 const noNetwork = () => {
@@ -26,6 +28,7 @@ const noNetwork = () => {
 beforeEach(() => {
   freshBrowser();
   sent = [];
+  form = null;
   reply = good;
   who = { id: 'me', name: 'M. Bracken' };
   vi.stubGlobal('fetch', async (url: string, init: RequestInit) => {
@@ -33,7 +36,9 @@ beforeEach(() => {
       if (reply === noNetwork) noNetwork();
       return Response.json({ account: who, firstStart: false, demo: [] });
     }
-    const { observations = [] } = JSON.parse(String(init.body)) as { observations?: Observation[] };
+    const { observations = [] } = (init.body instanceof FormData ? {} : JSON.parse(String(init.body))) as { observations?: Observation[] };
+    if (init.body instanceof FormData)
+      form = { entry: JSON.parse(String(init.body.get('entry'))), picture: await (init.body.get('picture') as File).text() };
     const call = { path: url.replace('/api/experiments', ''), ids: observations.map(({ id }) => id) };
     sent.push({ ...call, account: new Headers(init.headers).get('x-fern-account') });
     return reply(call);
@@ -57,6 +62,24 @@ const tried = async () => {
 const paths = () => sent.map(({ path, ids }) => [path, ...ids].join(' '));
 
 describe('the outbox', () => {
+  it('a photo waits with its picture through a reload without a network, then goes as one form; what mends it goes as words', async () => {
+    const photo = { ...blankOf(photoFields), id: 'p1', on: '2026-04-08', units: ['D01'], file: 'p1.jpg', width: 4, height: 3 };
+    const before = await signedIn();
+    reply = noNetwork;
+    const picture = new TextEncoder().encode('leaves').buffer;
+    await before.addAll('x', [{ kind: 'photo', content: photo, picture }]);
+    await before.addAll('x', [{ kind: 'photo', content: { ...photo, id: 'p2', note: 'mended', replaces: 'p1' }, picture: null }]);
+    await tried();
+    expect((await storedWaiting()).map((item) => item.kind === 'photo' && item.picture?.byteLength)).toEqual([6, undefined]);
+    freshPage();
+    reply = good;
+    const outbox = await signedIn();
+    await eventually(() => expect(outbox.count).toBe(0));
+    expect(paths().slice(-2)).toEqual(['/x/photos', '/x/photos/mended']);
+    expect(form).toEqual({ entry: photo, picture: 'leaves' });
+    expect(await kept()).toBe(0);
+  });
+
   it('keeps a reading in the browser first, sends it, and lets it go when it is acknowledged', async () => {
     const outbox = await signedIn();
     let keptWhenSent = 0;

@@ -3,6 +3,7 @@ import { Button, Dropdown, Menu, MenuItem } from 'ant-design-vue';
 import { RouterLink, useRouter } from 'vue-router';
 import { shortDate } from '@fern/core';
 import WaitingNotes from '../frame/WaitingNotes.vue';
+import FileField from '../kit/FileField.vue';
 import ProblemNote from '../kit/ProblemNote.vue';
 import { useAttempt } from '../stores/attempt';
 import { useExperiments } from '../stores/experiments';
@@ -20,17 +21,12 @@ const entries = [
 ] as const;
 const write = (id: string, what: string) => void router.push({ name: 'log', params: { id }, query: { write: what } });
 
-async function take(event: Event): Promise<void> {
-  const input = event.target as HTMLInputElement;
-  const file = input.files?.[0];
-  if (!file) return;
-  await attempt(async () => {
+const take = (file: File) =>
+  attempt(async () => {
     const record = await store.importPackage(file);
     if (record.made === 1) await router.push({ name: 'plan', params: { id: record.id } });
     else await store.load();
   });
-  input.value = '';
-}
 </script>
 
 <template>
@@ -52,10 +48,14 @@ async function take(event: Event): Promise<void> {
     </li>
   </ul>
   <p><Button @click="router.push('/ask')">Ask a new question</Button></p>
-  <label class="link import">
-    {{ importing ? 'Reading the package …' : 'Open a data package, or everything that was taken out (.zip)' }}
-    <input type="file" accept=".zip" class="visually-hidden" :disabled="importing" @change="take" />
-  </label>
+  <p>
+    <FileField
+      :label="importing ? 'Reading the package …' : 'Open a data package, or everything that was taken out (.zip)'"
+      accept=".zip"
+      :busy="importing"
+      @choose="take"
+    />
+  </p>
   <ProblemNote :words="importError" />
   <WaitingNotes quiet />
 </template>
@@ -63,6 +63,9 @@ async function take(event: Event): Promise<void> {
 <style scoped>
 h2 {
   margin: 0 0 4px;
+}
+li .link {
+  margin-left: 8px;
 }
 li {
   display: flex;
@@ -72,12 +75,5 @@ li {
 }
 ul + p {
   margin: 16px 0 12px;
-}
-.import {
-  display: block;
-  margin-bottom: 14px;
-}
-.import:focus-within {
-  outline: 3px solid var(--pollen);
 }
 </style>
