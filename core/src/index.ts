@@ -19,6 +19,7 @@ export * from './compare/comparedArms';
 export * from './compare/Contrast';
 export * from './compare/TestRow';
 export * from './log/careWords';
+export * from './log/cellMap';
 export { guessColumns, type ColumnUse } from './log/importColumns';
 export * from './log/importReadings';
 export * from './log/pastedBlock';

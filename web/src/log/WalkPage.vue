@@ -14,6 +14,7 @@ import {
   openStops,
   shortDate,
   stopsOf,
+  tappedStops,
   type Stop,
 } from '@fern/core';
 import { useLoaded } from '../frame/loaded';
@@ -24,6 +25,7 @@ import { useExperiments } from '../stores/experiments';
 import { today } from '../stores/today';
 import CareDialog from './CareDialog.vue';
 import CategoryEntry from './CategoryEntry.vue';
+import CellMap from './CellMap.vue';
 import LostDialog from './LostDialog.vue';
 import PhotoDialog from './PhotoDialog.vue';
 import SownDialog from './SownDialog.vue';
@@ -78,6 +80,8 @@ const {
   goTo,
   take,
   takeCounts,
+  takeMany,
+  lastOf,
   takeAbsent,
   noMore,
   undo,
@@ -109,6 +113,9 @@ const counted = computed(() => {
   const here = stop.value;
   return here && hasCategories(here.measure) ? categoryReadings(study.value, here.measure, here.unit, here.plannedDay, visit.value) : null;
 });
+/** Cells of one seed each can be tapped on a map, many at once. */
+const cells = computed(() => (stop.value ? tappedStops(stops.value, stop.value.measure) : []));
+const onMap = ref(false);
 const counts = ref<InstanceType<typeof CategoryEntry> | null>(null);
 const next = () => (counted.value ? counts.value?.take() : take(asked.value.length > 0));
 const question = computed(() => (stop.value && kind.value ? kind.value.question(stop.value.measure) : ''));
@@ -149,6 +156,14 @@ function readAgain(): void {
       @last="goTo(stops.length - 1)"
     />
     <WhenRead v-else-if="asksWhen" :planned="planned" :first="first" @chosen="saidOn = $event" />
+    <CellMap
+      v-else-if="stop && onMap && cells.length > 1"
+      :stops="cells"
+      :question="question"
+      :last="lastOf"
+      @take="(values, notes) => takeMany(cells, values, notes)"
+      @close="onMap = false"
+    />
     <section v-else-if="stop" ref="page" data-own-keys>
       <div class="where">
         <span class="code mono" data-testid="unit">{{ stop.unit.unit }}</span>
@@ -170,6 +185,9 @@ function readAgain(): void {
         >
       </div>
       <h1>{{ question }}</h1>
+      <p v-if="cells.length > 1">
+        <button type="button" class="link" @click="onMap = true">Tap the map instead: {{ cells.length }} at once</button>
+      </p>
       <CategoryEntry
         v-if="counted"
         ref="counts"

@@ -120,12 +120,15 @@ export function useWalk({ stops, readOn, kept }: Walked) {
     });
   }
 
-  function keep(here: Stop, what: Said): void {
+  /** A new reading of this walk, by whoever is signed in. */
+  function readingOf(here: Stop & { readonly category?: string }, what: Said) {
     const by = { id: uuid(), observer: session.account?.name ?? null, blinded: experiment.value.blinded };
     own.add(by.id);
-    outbox.add(id.value, { kind: 'reading', content: takeReading(here, what, dayOf(here), by) });
     kept?.(by.id);
+    return { kind: 'reading', content: takeReading(here, what, dayOf(here), by) } as const;
   }
+
+  const keep = (here: Stop, what: Said) => outbox.add(id.value, readingOf(here, what));
 
   /** Keeps what is said of this stop, unless that is what stands there, and goes on. */
   function goOn(here: Stop, what: Said): void {
@@ -183,17 +186,28 @@ export function useWalk({ stops, readOn, kept }: Walked) {
     if (!here) return;
     const stands = categoryReadings(study.value, here.measure, here.unit, here.plannedDay, own);
     const said = [...counts].filter(([category, count]) => stands.get(category)?.value !== count);
-    const fresh = said.map(([category, value]) => {
-      const by = { id: uuid(), observer: session.account?.name ?? null, blinded: experiment.value.blinded };
-      own.add(by.id);
-      kept?.(by.id);
-      const reading = stands.get(category) ?? null;
-      const place = { ...here, reading, category };
-      return { kind: 'reading', content: takeReading(place, { value, absent: null, note: words() }, dayOf(here), by) } as const;
-    });
+    const fresh = said.map(([category, value]) =>
+      readingOf({ ...here, reading: stands.get(category) ?? null, category }, { value, absent: null, note: words() }),
+    );
     if (fresh.length > 0) void outbox.addAll(id.value, fresh);
     goTo(at.value + 1);
   }
+
+  /** Takes many stops at once, each with its value and its note: a reading for each that says something new. */
+  function takeMany(all: readonly Stop[], values: ReadonlyMap<string, number>, notes: ReadonlyMap<string, string>): void {
+    const fresh = all.flatMap((here) => {
+      const [value, said] = [values.get(here.unit.unit), notes.get(here.unit.unit) ?? null];
+      if (value === undefined || (here.reading?.value === value && here.reading.note === said)) return [];
+      return [readingOf(here, { value, absent: null, note: said })];
+    });
+    if (fresh.length > 0) void outbox.addAll(id.value, fresh);
+    const next = stops.value.findIndex((own) => own.reading === null && !all.includes(own));
+    goTo(next < 0 ? stops.value.length : next);
+  }
+
+  /** What a stop's unit read before; null where it never was. */
+  const lastOf = (here: Stop) =>
+    readingBefore(study.value, here.unit.unit, here.measure.measure, dayOf(here).slice(0, 10), here.plant)?.value ?? null;
 
   /** Takes the last reading back: where it corrected one, that one stands again; a first reading stands until something else is said. */
   function undo(): void {
@@ -239,6 +253,8 @@ export function useWalk({ stops, readOn, kept }: Walked) {
     goTo,
     take,
     takeCounts,
+    takeMany,
+    lastOf,
     takeAbsent,
     noMore,
     undo,

@@ -1,0 +1,49 @@
+import { kindOf } from '../kinds';
+import type { Experiment, Measure } from '../model';
+import { hasCategories } from '../study/categories';
+import type { Stop } from '../study/stops';
+
+/** Cells that stand together, as they can be counted in one go. */
+export interface CellGroup {
+  /** What holds them, or their arm: "tray C". */
+  readonly name: string;
+  readonly units: readonly string[];
+}
+
+/**
+ * The stops of a walk that one tap each answers: of units with one seed, whether it has come up; or whether something has happened.
+ * @param stops of one walk
+ * @param measure one of its measures
+ * @returns in their order; empty where it is a number that is read
+ */
+export function tappedStops(stops: readonly Stop[], measure: Measure): Stop[] {
+  if (hasCategories(measure) || measure.by === 'plant') return [];
+  const kind = kindOf(measure);
+  return stops.filter((stop) => stop.measure.measure === measure.measure && (kind.timed || (kind.ofSown && stop.unit.sown === 1)));
+}
+
+/**
+ * How cells stand together: by what holds them; where each arm has several or none, by arm and holder; read blind, by holder alone.
+ * @param experiment that they belong to
+ * @param stops that one tap each answers
+ * @returns each group with its cells, in the order of the stops
+ */
+export function cellGroups({ arms, blinded }: Pick<Experiment, 'arms' | 'blinded'>, stops: readonly Stop[]): CellGroup[] {
+  const groups = new Map<string, string[]>();
+  for (const { unit } of stops) {
+    const arm = blinded ? null : (arms.find((own) => own.arm === unit.arm)?.name ?? unit.arm);
+    const name = [unit.container, arm].filter((part) => part !== null).join(', ') || 'all';
+    groups.set(name, [...(groups.get(name) ?? []), unit.unit]);
+  }
+  return [...groups].map(([name, units]) => ({ name, units }));
+}
+
+/**
+ * What stands beside cells that were counted as one number: which of them it was is not known.
+ * @param group that was counted
+ * @param total of it
+ * @returns the note of each of its readings
+ */
+export function countedTogether({ name, units }: CellGroup, total: number): string {
+  return `${total} of ${units.length} in ${name}, counted together: which ones is not known`;
+}

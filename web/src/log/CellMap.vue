@@ -1,0 +1,94 @@
+<script setup lang="ts">
+import { Button } from 'ant-design-vue';
+import { computed, ref, watch } from 'vue';
+import { cellGroups, countedTogether, type CellGroup, type Stop } from '@fern/core';
+import BenchView from '../bench/BenchView.vue';
+import { benchOf } from '../bench/benchOf';
+import { useLoaded } from '../frame/loaded';
+import MarginNote from '../kit/MarginNote.vue';
+import NumberField from '../kit/NumberField.vue';
+
+/** Many cells at once: each that has come up is tapped on the map, or the total of a tray is typed where nobody looked at each. */
+const props = defineProps<{ stops: readonly Stop[]; question: string; last: (stop: Stop) => number | null }>();
+const emit = defineEmits<{ take: [values: ReadonlyMap<string, number>, notes: ReadonlyMap<string, string>]; close: [] }>();
+const { experiment } = useLoaded();
+const groups = computed(() => cellGroups(experiment.value, props.stops));
+const shown = computed(() => ({ ...benchOf(experiment.value), units: experiment.value.units.filter(({ unit }) => known.value.has(unit)) }));
+const known = computed(() => new Set(props.stops.map(({ unit }) => unit.unit)));
+const before = computed(
+  () => new Set(props.stops.filter((stop) => (stop.reading?.value ?? props.last(stop)) === 1).map(({ unit }) => unit.unit)),
+);
+const tapped = ref<ReadonlySet<string>>(new Set());
+/** Groups of which only the total is known. */
+const together = ref<ReadonlySet<string>>(new Set());
+watch(before, (own) => (tapped.value = own), { immediate: true });
+
+const countOf = ({ units }: CellGroup) => units.filter((code) => tapped.value.has(code)).length;
+const fallen = computed(() =>
+  [...before.value].filter(
+    (code) => !tapped.value.has(code) && !groups.value.some((group) => together.value.has(group.name) && group.units.includes(code)),
+  ),
+);
+function tap(code: string): void {
+  tapped.value = new Set(tapped.value.has(code) ? [...tapped.value].filter((own) => own !== code) : [...tapped.value, code]);
+  const own = groups.value.find(({ units }) => units.includes(code));
+  together.value = new Set([...together.value].filter((name) => name !== own?.name));
+}
+function setTotal({ name, units }: CellGroup, total: number | null): void {
+  if (total === null) return;
+  const others = [...tapped.value].filter((code) => !units.includes(code));
+  tapped.value = new Set([...others, ...units.slice(0, total)]);
+  together.value = new Set([...together.value, name]);
+}
+function take(): void {
+  const notes = groups.value
+    .filter(({ name }) => together.value.has(name))
+    .flatMap((group) => group.units.map((code) => [code, countedTogether(group, countOf(group))] as const));
+  emit('take', new Map([...known.value].map((code) => [code, tapped.value.has(code) ? 1 : 0])), new Map(notes));
+}
+</script>
+
+<template>
+  <section>
+    <h1>{{ question }}</h1>
+    <p class="soft">Tap each for which it is so. {{ tapped.size }} of {{ stops.length }} tapped.</p>
+    <BenchView v-bind="shown" :blind="experiment.blinded" :done="tapped" pickable @pick="tap" />
+    <p v-for="group in groups" :key="group.name" class="group">
+      <b>{{ group.name }}</b>
+      <NumberField
+        :value="countOf(group)"
+        :label="`Total of ${group.name}`"
+        :min="0"
+        :max="group.units.length"
+        :width="80"
+        @change="setTotal(group, $event)"
+      />
+      <span class="soft">of {{ group.units.length }}{{ together.has(group.name) ? ', counted together' : '' }}</span>
+    </p>
+    <MarginNote v-if="together.size > 0" severity="caution"
+      >Which of them it was is not known where a total is typed: there is no map then of what the place did, and the next count cannot be
+      compared one by one. Each of these readings says so.</MarginNote
+    >
+    <MarginNote v-if="fallen.length > 0" severity="caution"
+      >Not tapped now, and so on the walk before: {{ fallen.join(', ') }}. Leave it so where it is true.</MarginNote
+    >
+    <div class="thumb-buttons">
+      <Button type="primary" size="large" class="next" @click="take">Keep all {{ stops.length }}</Button>
+      <Button size="large" @click="emit('close')">One by one instead</Button>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+h1 {
+  margin: 6px 0;
+  font-size: 21px;
+}
+.group {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 12px;
+  align-items: baseline;
+  margin: 10px 0 0;
+}
+</style>
