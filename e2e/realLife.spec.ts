@@ -48,7 +48,7 @@ test('what really happens: a missed walk, a slip put right on its own day, an em
     await expect(page.getByText('A new number corrects it and stands on the same day')).toBeVisible();
     await page.keyboard.type('99');
     await page.keyboard.press('Enter');
-    await expect.poll(() => of('P01')).toMatchObject({ value: 99, observedOn: addDays(experiment.startedOn ?? '', 6), plannedDay: 6 });
+    await expect.poll(() => of('P01')).toMatchObject({ value: 99, observedOn: addDays(experiment.startedOn ?? '', 7), plannedDay: 6 });
   });
 
   await test.step('an extra visit stands beside the walks', async () => {

@@ -37,6 +37,7 @@ const good: Experiment = {
       category: null,
       categories: [],
       by: 'unit',
+      none: '',
       higherIs: 'worse',
       expected: null,
       primary: true,

@@ -57,6 +57,7 @@ export * from './study/photos';
 export * from './study/readings';
 export * from './study/steps';
 export * from './study/stops';
+export * from './study/unitsRead';
 export * from './study/walks';
 export { wordsFollow } from './study/wordsFollow';
 export * from './weigh/eventEffects';

@@ -149,6 +149,30 @@ describe('experiments', () => {
     });
   });
 
+  it('tells Today that a tank is read once it is, whichever unit stands for it', async () => {
+    const units = plan.units.map((unit, i) => ({ ...unit, container: i < 4 ? 'tank 1' : 'tank 2' }));
+    const measures = plan.measures
+      .map((own, i) => ({ ...own, by: i === 0 ? ('container' as const) : own.by, kind: 'amount' as const, readingDays: [3] }))
+      .slice(0, 1);
+    const started = { ...plan, units, measures, startedOn: '2026-04-01', plan: { ...plan.plan, frozenOn: '2026-04-01' } };
+    const made = (await teacher.call('POST', '/api/experiments', started)).body as ExperimentRecord;
+    const left = async () => {
+      const list = (await teacher.call('GET', '/api/experiments')).body as ExperimentLine[];
+      return list.find((row) => row.id === made.id)?.walks.map((walk) => walk.left);
+    };
+    expect(await left()).toEqual([2]);
+    const post = (unit: string) =>
+      teacher.call('POST', `/api/experiments/${made.id}/observations`, {
+        observations: [reading(`t-${unit}`, { unit, measure: measures[0].measure, value: 21 })],
+      });
+    expect((await post(units[0].unit)).status).toBe(200);
+    expect(await left()).toEqual([1]);
+    await teacher.call('PATCH', `/api/experiments/${made.id}/units/${units[0].unit}`, { status: 'lost', statusReason: 'dropped' });
+    expect(await left()).toEqual([1]);
+    await post(units[4].unit);
+    expect((await left()) ?? []).not.toContain(1);
+  });
+
   it('tells a conflict of two editors, and overwrites nothing', async () => {
     const made = (await teacher.call('POST', '/api/experiments', plan)).body as ExperimentRecord;
     const first = await teacher.call('PUT', `/api/experiments/${made.id}`, { version: 1, experiment: { ...plan, title: 'First' } });

@@ -70,7 +70,7 @@ describe('walks', () => {
     measures: [count, height],
   });
   const experiment = { ...started, plan: { ...started.plan, frozenOn: '2026-04-01' } };
-  const starts = [{ startedOn: null, units: 2 }];
+  const starts = [{ startedOn: null, units: 2, containers: 2 }];
 
   it('are due on their day, missed after it, coming before it, done when every unit is read', () => {
     const states = (today: string, read: Parameters<typeof walks>[2] = []) =>
@@ -83,14 +83,14 @@ describe('walks', () => {
       [3, 'due', 2],
       [5, 'coming', 2],
     ]);
-    expect(states('2026-04-04', [{ measure: 'sprouts', plannedDay: 3, units: 2, startedOn: null }])).toEqual([
+    expect(states('2026-04-04', [{ measure: 'sprouts', plannedDay: 3, units: 2, containers: 2, startedOn: null }])).toEqual([
       [3, 'done', 0],
       [5, 'coming', 2],
     ]);
     expect(
       states('2026-04-06', [
-        { measure: 'sprouts', plannedDay: 5, units: 2, startedOn: null },
-        { measure: 'height', plannedDay: 5, units: 1, startedOn: null },
+        { measure: 'sprouts', plannedDay: 5, units: 2, containers: 2, startedOn: null },
+        { measure: 'height', plannedDay: 5, units: 1, containers: 1, startedOn: null },
       ]),
     ).toEqual([
       [3, 'missed', 2],

@@ -44,13 +44,15 @@ export const measureFields = {
     optional: true,
     sparse: true,
   }),
-  /** Whether each plant of a unit is measured, or the unit as a whole; a unit's value is then the mean of its plants. */
-  by: choice(['unit', 'plant'], { words: 'what is measured one by one', optional: true, sparse: true }),
+  /** Whether a unit is measured as a whole; or each plant of it, of which the mean is its value; or what units share, as a tank, once for all. */
+  by: choice(['unit', 'plant', 'container'], { words: 'what is measured one by one', optional: true, sparse: true }),
   /** What is good: more of it, less of it, or neither. */
   higherIs: choice(['better', 'worse', 'neither'], { words: 'which way is good' }),
   /** What the hypothesis says; null where that is what is good. */
   expected: maybe(choice(['more', 'less', 'different'], { words: 'which way is expected', optional: true, sparse: true })),
   primary: flag({ words: 'whether it decides', must: true }),
+  /** What is said where nothing is there to be read: "no flower yet". Empty for the usual words. */
+  none: text({ words: 'its words for none', most: 40, optional: true, sparse: true }),
   /** In the measure's own unit; percentage points for a count of the sown, days for an event. */
   smallestDifference: maybe(number({ words: 'smallest difference that matters', least: 0 })),
   when,
@@ -63,6 +65,13 @@ export const measureFields = {
 /** What is recorded; exactly one of an experiment is primary and carries the verdict. */
 export type Measure = RecordOf<typeof measureFields>;
 export type MeasureKind = Measure['kind'];
+/**
+ * What is said where nothing is there to be read.
+ * @param measure of a plan
+ * @returns its own words, or the usual ones
+ */
+export const noneWords = ({ none }: Pick<Measure, 'none'>): string => none || 'nothing there';
+
 export type Expected = NonNullable<Measure['expected']>;
 
 /**

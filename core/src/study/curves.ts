@@ -14,6 +14,7 @@ import {
 } from '../model';
 import { cell } from './readings';
 import { remembered } from './remembered';
+import { unitsRead } from './unitsRead';
 
 /**
  * Day 0 of a unit: its own start, else the experiment's, else null.
@@ -70,13 +71,13 @@ function readingsOfUnit(study: Study, unit: Unit, start: string | null): Reading
 }
 
 /**
- * Every unit's curve of a measure, in the order of the units.
+ * Every unit's curve of a measure, in the order of the units; of what they share one, where that is what is read.
  * @param study with its readings
  * @param measure one that is typed or derived
  * @returns a curve a unit
  */
 export function unitData(study: Study, measure: Measure): UnitData[] {
-  return study.experiment.units.map((unit) => ({
+  return unitsRead(study.experiment, measure).map((unit) => ({
     unit,
     curve: unitCurve(study, measure, unit),
     nothingFrom: nothingFrom(study, measure, unit),

@@ -5,6 +5,7 @@ import { walkOrder } from './bench/shelves';
 import { categoryReadings, hasCategories } from './categories';
 import { startOf } from './curves';
 import { cell } from './readings';
+import { unitsRead } from './unitsRead';
 import { walksFilled } from './walkOf';
 
 /** One thing to read on a walk: a measure of a unit, with its reading of this walk if there is one already. */
@@ -29,10 +30,10 @@ export function stopsOf(study: Study, day: number): Stop[] {
   const { startedOn } = experiment;
   if (startedOn === null) return [];
   const measures = experiment.measures.filter((measure) => kindOf(measure).entry !== 'none');
-  return walkOrder(experiment.units.filter((unit) => unit.status === 'active')).flatMap((unit) => {
+  return inWalkOrder(study, measures).flatMap(({ unit, measures: own }) => {
     const start = startOf(unit, experiment) ?? startedOn;
     const planned = day - daysBetween(startedOn, start);
-    return measures
+    return own
       .filter(({ readingDays }) => readingDays.includes(planned))
       .flatMap((measure) =>
         plantsOf(study, measure, unit).map((plant) => ({
@@ -57,6 +58,23 @@ export function stopsOf(study: Study, day: number): Stop[] {
 export function inRandomOrder(stops: readonly Stop[], seed: number): Stop[] {
   const units = [...new Set(stops.map(({ unit }) => unit.unit))].sort();
   return shuffled(units, random(seed)).flatMap((code) => stops.filter(({ unit }) => unit.unit === code));
+}
+
+/** Each unit in bench order with what is read of it, or of the tank for which it stands. */
+function inWalkOrder(
+  { experiment }: Study,
+  measures: readonly Measure[],
+): { readonly unit: Unit; readonly measures: readonly Measure[] }[] {
+  const read = new Map(
+    measures.map((measure) => [
+      measure,
+      new Set(unitsRead(experiment, measure).flatMap(({ unit, status }) => (status === 'active' ? [unit] : []))),
+    ]),
+  );
+  return walkOrder(experiment.units).flatMap((unit) => {
+    const own = measures.filter((measure) => read.get(measure)?.has(unit.unit));
+    return own.length > 0 ? [{ unit, measures: own }] : [];
+  });
 }
 
 /** More plants in one unit nobody measures one by one. */
@@ -101,8 +119,8 @@ function readingOnWalk(study: Study, measure: Measure, unit: Unit, planned: numb
  * @returns a stop for each active unit and measure, in bench order
  */
 export function extraStops(study: Study, measures: readonly Measure[], taken: ReadonlySet<string>): Stop[] {
-  return walkOrder(study.experiment.units.filter((unit) => unit.status === 'active')).flatMap((unit) =>
-    measures.flatMap((measure) =>
+  return inWalkOrder(study, measures).flatMap(({ unit, measures: own }) =>
+    own.flatMap((measure) =>
       plantsOf(study, measure, unit).map((plant) => {
         const { live } = cell(study, measure.measure, unit.unit);
         const reading = live.findLast((seen) => taken.has(seen.id) && seen.plant === plant) ?? null;

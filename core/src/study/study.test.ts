@@ -98,10 +98,10 @@ describe('the walk that a reading belongs to', () => {
   it('is the same from counts, as the list of experiments brings them', () => {
     const own = study([at(3, 5), at(5, 4, { id: 'late', unit: 'u2' })]);
     const counts = [
-      { measure: 'height', plannedDay: 3, units: 1, startedOn: null },
-      { measure: 'height', plannedDay: 3, units: 1, startedOn: on(2) },
+      { measure: 'height', plannedDay: 3, units: 1, containers: 1, startedOn: null },
+      { measure: 'height', plannedDay: 3, units: 1, containers: 1, startedOn: on(2) },
     ];
-    const starts = [null, on(2)].map((startedOn) => ({ startedOn, units: 1 }));
+    const starts = [null, on(2)].map((startedOn) => ({ startedOn, units: 1, containers: 1 }));
     expect(walks(own.experiment, starts, counts, on(6))).toEqual(walksOfStudy(own, on(6)));
   });
 });

@@ -3,6 +3,7 @@ import { addDays, daysBetween, type Experiment, type Measure, type Observation, 
 import { startOf } from './curves';
 import { cell } from './readings';
 import { remembered } from './remembered';
+import { unitsRead } from './unitsRead';
 import { walksFilled } from './walkOf';
 
 /** How many units have a reading of a measure for a walk, apart for units that started on a day of their own. */
@@ -11,6 +12,8 @@ export interface ReadSoFar {
   /** Counted from the units' own start. */
   readonly plannedDay: number;
   readonly units: number;
+  /** The same of what they share, each unit that shares nothing for itself. */
+  readonly containers: number;
   /** The units' own start; null where it is the experiment's. */
   readonly startedOn: string | null;
 }
@@ -33,6 +36,8 @@ export interface Walk {
 export interface StartCount {
   readonly startedOn: string | null;
   readonly units: number;
+  /** What they share, each unit that shares nothing for itself. */
+  readonly containers: number;
 }
 
 type Planned = Pick<Experiment, 'startedOn' | 'measures' | 'plan'>;
@@ -46,6 +51,7 @@ interface Start {
   /** Days after the experiment's start. */
   readonly later: number;
   readonly count: number;
+  readonly containers: number;
   /** Empty where only counts are known. */
   readonly units: readonly Unit[];
 }
@@ -61,14 +67,12 @@ interface Start {
 export function walks(experiment: Planned, starts: readonly StartCount[], read: readonly ReadSoFar[], today: string): Walk[] {
   const planned = plannedWalks(
     experiment,
-    starts.map((start) => startFrom(experiment, start.startedOn, start.units, [])),
+    starts.map((start) => startFrom(experiment, start, [])),
   );
-  return walksFrom(
-    planned,
-    today,
-    (measure, plannedDay, { startedOn }) =>
-      read.find((row) => row.measure === measure.measure && row.startedOn === startedOn && row.plannedDay === plannedDay)?.units ?? 0,
-  );
+  return walksFrom(planned, today, (measure, plannedDay, { startedOn }) => {
+    const row = read.find((own) => own.measure === measure.measure && own.startedOn === startedOn && own.plannedDay === plannedDay);
+    return row === undefined ? 0 : measure.by === 'container' ? row.containers : row.units;
+  });
 }
 
 /**
@@ -99,7 +103,8 @@ const known = new WeakMap<Measure, Map<string, Counted>>();
 const MOST_REMEMBERED = 50;
 
 /** How many of the units were read on each walk, by its planned day. */
-function unitsOnWalks(study: Study, measure: Measure, { startedOn, units }: Start): ReadonlyMap<number, number> {
+function unitsOnWalks(study: Study, measure: Measure, { startedOn, units: own }: Start): ReadonlyMap<number, number> {
+  const units = measure.by === 'container' ? standingFor(study, measure, own) : own;
   const starts = known.get(measure) ?? new Map<string, Counted>();
   known.set(measure, starts);
   const key = `${startedOn ?? ''} ${units.map(({ unit }) => unit).join(' ')}`;
@@ -122,6 +127,12 @@ function unitsOnWalks(study: Study, measure: Measure, { startedOn, units }: Star
   return counted.counts;
 }
 
+/** Those that stand for what any of the units shares. */
+function standingFor({ experiment }: Study, measure: Measure, units: readonly Unit[]): readonly Unit[] {
+  const [codes, names] = [new Set(units.map(({ unit }) => unit)), new Set(units.map(({ container }) => container))];
+  return unitsRead(experiment, measure).filter(({ unit, container }) => (container === null ? codes.has(unit) : names.has(container)));
+}
+
 /** A walk as the plan alone makes it: what is due of which units. */
 interface PlannedWalk {
   readonly day: number;
@@ -139,20 +150,24 @@ const walksOfUnits = remembered((experiment: Experiment) => {
     experiment,
     own.map((startedOn) => {
       const units = active.filter((unit) => unit.startedOn === startedOn);
-      return startFrom(experiment, startedOn, units.length, units);
+      return startFrom(experiment, { startedOn, units: units.length, containers: containersIn(units) }, units);
     }),
   );
 });
 
-function startFrom({ startedOn: first }: Planned, startedOn: string | null, count: number, units: readonly Unit[]): Start {
-  return { startedOn, later: startedOn === null || first === null ? 0 : daysBetween(first, startedOn), count, units };
+const containersIn = (units: readonly Unit[]) => new Set(units.map(({ unit, container }) => container ?? `unit ${unit}`)).size;
+
+function startFrom({ startedOn: first }: Planned, { startedOn, units: count, containers }: StartCount, units: readonly Unit[]): Start {
+  return { startedOn, later: startedOn === null || first === null ? 0 : daysBetween(first, startedOn), count, containers, units };
 }
 
 function plannedWalks(experiment: Planned, own: readonly Start[]): PlannedWalk[] {
   const { startedOn, plan } = experiment;
   if (startedOn === null || plan.frozenOn === null) return [];
   // Also where every unit is gone: the days stand.
-  const starts = own.some((start) => start.startedOn === null) ? own : [startFrom(experiment, null, 0, []), ...own];
+  const starts = own.some((start) => start.startedOn === null)
+    ? own
+    : [startFrom(experiment, { startedOn: null, units: 0, containers: 0 }, []), ...own];
   const measures = experiment.measures.filter((measure) => kindOf(measure).entry !== 'none');
   const days = new Set(starts.flatMap(({ later }) => measures.flatMap(({ readingDays }) => readingDays.map((day) => day + later))));
   const planned = new Map(measures.map((measure) => [measure, new Set(measure.readingDays)]));
@@ -173,7 +188,11 @@ function walksFrom(planned: readonly PlannedWalk[], today: string, filled: Fille
   return planned.map(({ day, on, measures, parts, units }) => {
     const waiting = new Map<Measure, number>();
     for (const { measure, start, plannedDay } of parts)
-      waiting.set(measure, (waiting.get(measure) ?? 0) + Math.max(0, start.count - filled(measure, plannedDay, start)));
+      waiting.set(
+        measure,
+        (waiting.get(measure) ?? 0) +
+          Math.max(0, (measure.by === 'container' ? start.containers : start.count) - filled(measure, plannedDay, start)),
+      );
     const left = Math.max(0, ...waiting.values());
     return { day, on, measures, state: stateOf(left, on, today), left, units };
   });

@@ -20,6 +20,9 @@ import type { Statements } from '../statements';
 /** How far ahead walks are told, so that a browser without a network knows what comes. */
 const DAYS_AHEAD = 14;
 
+/** What a unit shares, or itself. */
+const SHARED = `coalesce('of ' || u.container, 'unit ' || u.unit)`;
+
 type Of<Row> = Row & { readonly experimentId: string };
 
 /**
@@ -38,13 +41,15 @@ export async function listExperiments(
   const counted = async <Row extends object>(sql: string) =>
     byExperiment(await sequelize.query<Of<Row>>(sql, { replacements: { ownerId }, type: QueryTypes.SELECT }));
   const starts = await counted<StartCount>(
-    `SELECT u.experimentId, u.startedOn, count(*) AS units FROM units u JOIN experiments e ON e.id = u.experimentId
+    `SELECT u.experimentId, u.startedOn, count(*) AS units, count(DISTINCT ${SHARED}) AS containers FROM units u JOIN experiments e ON e.id = u.experimentId
      WHERE e.ownerId = :ownerId AND ${SHOWN} AND u.status = 'active' GROUP BY u.experimentId, u.startedOn`,
   );
+  // A tank was read also where the unit that stood for it is lost since.
   const read = await counted<ReadSoFar>(
-    `SELECT o.experimentId, o.measure, o.plannedDay, u.startedOn, count(DISTINCT o.unit) AS units
+    `SELECT o.experimentId, o.measure, o.plannedDay, u.startedOn, count(DISTINCT iif(u.status = 'active', o.unit, NULL)) AS units,
+            count(DISTINCT ${SHARED}) AS containers
      FROM observations o JOIN units u ON u.experimentId = o.experimentId AND u.unit = o.unit JOIN experiments e ON e.id = o.experimentId
-     WHERE e.ownerId = :ownerId AND ${SHOWN} AND u.status = 'active' AND o.plannedDay IS NOT NULL
+     WHERE e.ownerId = :ownerId AND ${SHOWN} AND o.plannedDay IS NOT NULL
      GROUP BY o.experimentId, o.measure, o.plannedDay, u.startedOn`,
   );
   const experiments = rows.map(({ id, document }) => ({

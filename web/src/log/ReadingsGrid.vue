@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, toRef, watch } from 'vue';
-import { cellText, gridCell, kindOf, shortDate, type GridColumn, type Measure, type Unit } from '@fern/core';
+import { cellText, gridCell, kindOf, readName, shortDate, type GridColumn, type Measure, type Unit } from '@fern/core';
 import { useLoaded } from '../frame/loaded';
 import DateField from '../kit/DateField.vue';
 import ProblemNote from '../kit/ProblemNote.vue';
@@ -94,7 +94,8 @@ const heads = computed(() =>
     words: column.on === null ? column.id : `extra, ${shortDate(column.on)}`,
   })),
 );
-const name = (row: number, column: number) => `${props.units[row]?.unit ?? ''}, ${heads.value[column]?.words ?? ''}`;
+const nameOf = (unit: Unit | undefined) => (unit ? readName(unit, props.measure) : '');
+const name = (row: number, column: number) => `${nameOf(props.units[row])}, ${heads.value[column]?.words ?? ''}`;
 </script>
 
 <template>
@@ -129,7 +130,9 @@ const name = (row: number, column: number) => `${props.units[row]?.unit ?? ''}, 
         </thead>
         <tbody>
           <tr v-for="(row, r) in cells" :key="row.unit.unit">
-            <th scope="row" class="mono">{{ row.unit.unit }}{{ row.unit.status === 'active' ? '' : ` ${row.unit.status}` }}</th>
+            <th scope="row" class="mono">
+              {{ readName(row.unit, measure) }}{{ row.unit.status === 'active' ? '' : ` ${row.unit.status}` }}
+            </th>
             <td v-if="!experiment.blinded">{{ row.unit.arm }}</td>
             <td
               v-for="(cell, c) in row.cells"
@@ -175,7 +178,7 @@ const name = (row: number, column: number) => `${props.units[row]?.unit ?? ''}, 
       <div v-if="open && here && here.reading" class="history small" role="status">
         <span
           ><b>{{ name(at.row, at.column) }}</b
-          >: {{ wordsOf(here.reading) }} {{ here.reading.value === null ? '' : measure.unit
+          >: {{ wordsOf(here.reading, measure) }} {{ here.reading.value === null ? '' : measure.unit
           }}{{ here.reading.observer ? `, ${here.reading.observer}` : '' }}{{ here.reading.note ? `, “${here.reading.note}”` : '' }}</span
         >
         <label
@@ -187,7 +190,7 @@ const name = (row: number, column: number) => `${props.units[row]?.unit ?? ''}, 
           {{
             here.all
               .slice(0, -1)
-              .map((seen) => `${wordsOf(seen)} (${shortDate(seen.observedOn)}${seen.observer ? `, ${seen.observer}` : ''})`)
+              .map((seen) => `${wordsOf(seen, measure)} (${shortDate(seen.observedOn)}${seen.observer ? `, ${seen.observer}` : ''})`)
               .join(', ')
           }}</span
         >

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
 import { computed, ref, shallowRef, watch } from 'vue';
-import { addDays, gridCell, gridColumns, isDate, kindOf, unitData, walkOrder, type GridColumn, type Unit } from '@fern/core';
+import { addDays, gridCell, gridColumns, isDate, kindOf, unitData, unitsRead, walkOrder, type GridColumn, type Unit } from '@fern/core';
 import { useLoaded } from '../frame/loaded';
 import ChoiceField from '../kit/ChoiceField.vue';
 import DataTable from '../kit/DataTable.vue';
@@ -67,11 +67,11 @@ watch(
   },
 );
 const units = computed(() => {
-  const byCode = new Map(experiment.value.units.map((unit) => [unit.unit, unit]));
+  const byCode = new Map(unitsRead(experiment.value, measure.value).map((unit) => [unit.unit, unit]));
   return order.value.flatMap((code) => byCode.get(code) ?? []);
 });
 function inOrder(): string[] {
-  const shownUnits = walkOrder(experiment.value.units).filter((unit) => arm.value === 'all' || unit.arm === arm.value);
+  const shownUnits = walkOrder(unitsRead(experiment.value, measure.value)).filter((unit) => arm.value === 'all' || unit.arm === arm.value);
   const kept = gaps.value
     ? shownUnits.filter((unit) => unit.status === 'active' && shownColumns.value.some((column) => isGap(unit, column)))
     : shownUnits;

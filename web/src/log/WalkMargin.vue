@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { RouterLink } from 'vue-router';
-import { shortDate, type Stop } from '@fern/core';
+import { readName, shortDate, type Stop } from '@fern/core';
 import BenchView from '../bench/BenchView.vue';
 import { benchOf } from '../bench/benchOf';
 import { useLoaded } from '../frame/loaded';
@@ -33,8 +33,8 @@ const { id, experiment } = useLoaded();
   </p>
   <WaitingNotes />
   <MarginNote v-if="stop?.reading" severity="note"
-    >{{ stop.unit.unit }} has {{ wordsOf(stop.reading) }} from {{ shortDate(stop.reading.observedOn) }}. A new number corrects it and stands
-    on the same day; the old one is kept.</MarginNote
+    >{{ readName(stop.unit, stop.measure) }} has {{ wordsOf(stop.reading, stop.measure) }} from {{ shortDate(stop.reading.observedOn) }}. A
+    new number corrects it and stands on the same day; the old one is kept.</MarginNote
   >
   <p class="leave"><RouterLink :to="{ name: 'log', params: { id } }">Leave the walk; it goes on from here</RouterLink></p>
 </template>

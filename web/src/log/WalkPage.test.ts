@@ -66,6 +66,36 @@ describe('a walk', () => {
     });
   });
 
+  it('the water of a tank is asked for once, under the tank’s name, and none is said in the measure’s own words', async () => {
+    const study = startedStudy();
+    const water = {
+      ...blankOf(measureFields),
+      measure: 'water',
+      name: 'Water',
+      unit: '°C',
+      by: 'container' as const,
+      none: 'tank is empty',
+    };
+    const units = study.experiment.units.map((unit, i) => ({ ...unit, container: i < 4 ? 'tank 1' : 'tank 2' }));
+    const measures = [{ ...water, primary: true, readingDays: [3] }];
+    server = fakeServer({ ...study, experiment: { ...study.experiment, units, measures } });
+    page = await mountLoaded(WalkPage, { props: { day: '3' } });
+    await page.vm.$nextTick();
+    expect(where()).toBe('tank 1');
+    expect(page.text()).toContain('1 of 2');
+    await type('21.5');
+    expect(where()).toBe('tank 2');
+    await page
+      .findAll('button')
+      .find((own) => own.text().startsWith('Tank is empty'))
+      ?.trigger('click');
+    await eventually(() => expect(posted()).toHaveLength(2));
+    expect(posted().map(({ unit, value, absent }) => [unit, value, absent])).toEqual([
+      [units[0].unit, 21.5, null],
+      [units[4].unit, null, 'nothing-there'],
+    ]);
+  });
+
   it('a count by category is one stop: the sum closes on what was sown, and the rest is one touch', async () => {
     const [sprouts] = startedStudy().experiment.measures;
     await walk([], [{ ...sprouts, categories: ['normal', 'mouldy', 'not-yet'], category: 'normal' }]);

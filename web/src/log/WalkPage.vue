@@ -11,7 +11,9 @@ import {
   inRandomOrder,
   isDate,
   kindOf,
+  noneWords,
   openStops,
+  readName,
   shortDate,
   stopsOf,
   tappedStops,
@@ -118,6 +120,10 @@ const cells = computed(() => (stop.value ? tappedStops(stops.value, stop.value.m
 const onMap = ref(false);
 const counts = ref<InstanceType<typeof CategoryEntry> | null>(null);
 const next = () => (counted.value ? counts.value?.take() : take(asked.value.length > 0));
+const none = computed(() => {
+  const words = stop.value ? noneWords(stop.value.measure) : '';
+  return `${words.charAt(0).toUpperCase()}${words.slice(1)}`;
+});
 const question = computed(() => (stop.value && kind.value ? kind.value.question(stop.value.measure) : ''));
 watch(at, () => (open.value = null));
 const noteOpen = computed(() => open.value === 'note' || note.value !== '');
@@ -166,7 +172,7 @@ function readAgain(): void {
     />
     <section v-else-if="stop" ref="page" data-own-keys>
       <div class="where">
-        <span class="code mono" data-testid="unit">{{ stop.unit.unit }}</span>
+        <span class="code mono" data-testid="unit">{{ readName(stop.unit, stop.measure) }}</span>
         <b v-if="stop.plant !== null">plant {{ stop.plant }}</b>
         <span class="soft"
           >{{ placeWords(experiment, stop.unit)
@@ -232,11 +238,11 @@ function readAgain(): void {
       /></label>
       <div class="thumb-buttons">
         <Button type="primary" size="large" class="next" @click="next"
-          >Next {{ stop.plant === null ? word : 'plant' }} <kbd>Enter</kbd></Button
+          >Next {{ stop.measure.by === 'container' ? '' : stop.plant === null ? word : 'plant' }} <kbd>Enter</kbd></Button
         >
         <Button v-if="stop.plant !== null" size="large" @click="noMore">No more plants here <kbd>m</kbd></Button>
         <Button size="large" @click="takeAbsent('not-read')">Not read <kbd>s</kbd></Button>
-        <Button size="large" @click="takeAbsent('nothing-there')">Nothing there <kbd>o</kbd></Button>
+        <Button size="large" @click="takeAbsent('nothing-there')">{{ none }} <kbd>o</kbd></Button>
         <Button size="large" @click="open = 'note'">Note <kbd>n</kbd></Button>
         <Button size="large" @click="open = 'lost'">Lost <kbd>x</kbd></Button>
         <Button size="large" @click="open = 'care'">Care <kbd>c</kbd></Button>

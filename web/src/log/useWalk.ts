@@ -4,12 +4,14 @@ import {
   categoryReadings,
   isValued,
   kindOf,
+  noneWords,
   openStops,
   readingBefore,
   readReading,
   shortDate,
   takeReading,
   type Doubt,
+  type Measure,
   type Observation,
   type Said,
   type Stop,
@@ -78,7 +80,7 @@ export function useWalk({ stops, readOn, kept }: Walked) {
       // Somebody else has just read it. What is typed here already stays, and then stands beside theirs.
       else if (typed.value === typedOf(saw.value)) {
         look();
-        said.value = `${reading.observer ?? 'Someone'} has just read ${reading.unit}: ${wordsOf(reading)}.`;
+        said.value = `${reading.observer ?? 'Someone'} has just read ${reading.unit}: ${stop.value ? wordsOf(reading, stop.value.measure) : ''}.`;
       }
     },
   );
@@ -217,13 +219,13 @@ export function useWalk({ stops, readOn, kept }: Walked) {
     const here = stops.value[last.stop];
     if (!here?.reading) return;
     if (last.before === null) {
-      said.value = `${here.unit.unit} has ${wordsOf(here.reading)}. It stands until you type another number.`;
+      said.value = `${here.unit.unit} has ${wordsOf(here.reading, here.measure)}. It stands until you type another number.`;
       return;
     }
     const { value, absent, note: before } = last.before;
     keep(here, { value, absent, note: before });
     goTo(last.stop);
-    said.value = `${here.unit.unit} has ${wordsOf(last.before)} again.`;
+    said.value = `${here.unit.unit} has ${wordsOf(last.before, here.measure)} again.`;
   }
 
   function tally(step: number): void {
@@ -266,7 +268,7 @@ export function useWalk({ stops, readOn, kept }: Walked) {
 export type WalkState = ReturnType<typeof useWalk>;
 
 /** What a reading says, in a word: "12", "nothing there". */
-export function wordsOf(reading: Observation): string {
+export function wordsOf(reading: Observation, measure: Pick<Measure, 'none'>): string {
   if (isValued(reading)) return String(reading.value);
-  return reading.absent === 'nothing-there' ? 'nothing there' : 'not read';
+  return reading.absent === 'nothing-there' ? noneWords(measure) : 'not read';
 }

@@ -30,6 +30,18 @@ const history = useHistory();
 const kind = computed(() => kindOf(props.measure));
 /** A value of one plant, of which a unit has the mean. */
 const onePlant = computed(() => kind.value.entry !== 'none' && !kind.value.adds && !kind.value.ofSown && !kind.value.timed);
+const shares = computed(() => experiment.value.units.some(({ container }) => container !== null));
+const ways = computed(() => {
+  const { unitWord } = experiment.value.plan;
+  const all: readonly { value: Measure['by']; label: string }[] = [
+    { value: 'unit', label: `once a ${unitWord}` },
+    ...(onePlant.value ? [{ value: 'plant' as const, label: 'plant by plant' }] : []),
+    ...(onePlant.value && shares.value ? [{ value: 'container' as const, label: 'once for what they share' }] : []),
+  ];
+  return all.some(({ value }) => value === props.measure.by)
+    ? all
+    : [...all, { value: props.measure.by, label: 'once for what they share' }];
+});
 const mattersIn = computed(() => kind.value.mattersIn(props.measure, isShare(props.measure, experiment.value.units)));
 const choices = (Object.keys(kinds) as MeasureKind[]).map((value) => ({ value, label: kinds[value].label }));
 const directions: readonly { value: Expected; label: string }[] = [
@@ -113,15 +125,14 @@ function setCategories(text: string): void {
         :disabled="history.frozen"
         @change="(smallestDifference) => change({ smallestDifference })"
       />
-      <label v-if="onePlant" class="small"
-        ><input
-          type="checkbox"
-          :checked="measure.by === 'plant'"
-          :disabled="history.frozen"
-          @change="change({ by: measure.by === 'plant' ? 'unit' : 'plant' })"
-        />
-        plant by plant</label
-      >
+      <ChoiceField
+        v-if="ways.length > 1"
+        :value="measure.by"
+        :options="ways"
+        :disabled="history.frozen"
+        :label="`What is measured for ${measure.name}`"
+        @change="(by) => change({ by })"
+      />
       <span class="right">
         <label class="small"
           ><input
@@ -159,6 +170,19 @@ function setCategories(text: string): void {
       :name="measure.name"
       @change="(readingDays) => change({ readingDays })"
     />
+    <p v-if="kind.entry !== 'none'" class="line small categories">
+      <span>where there is none, say</span>
+      <TextField
+        small
+        :value="measure.none"
+        :disabled="history.frozen"
+        :label="`Words for none of ${measure.name}`"
+        placeholder="nothing there"
+        :most="40"
+        when-left
+        @change="(none) => change({ none: none.trim() })"
+      />
+    </p>
     <p v-if="kind.ofSown" class="line small categories">
       <span>counted in one go as</span>
       <TextField
