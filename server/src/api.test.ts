@@ -163,7 +163,7 @@ describe('experiments', () => {
     expect(await left()).toEqual([2]);
     const post = (unit: string) =>
       teacher.call('POST', `/api/experiments/${made.id}/observations`, {
-        observations: [reading(`t-${unit}`, { unit, measure: measures[0].measure, value: 21 })],
+        observations: [reading(`t-${unit}`, { unit, measure: measures[0].measure, value: 21, plannedDay: 3 })],
       });
     expect((await post(units[0].unit)).status).toBe(200);
     expect(await left()).toEqual([1]);
