@@ -1,3 +1,4 @@
+import { v7 as uuid } from 'uuid';
 import { browserData } from './browserData';
 
 /** An answer of the server as it was last given to an account, for when there is no network. */
@@ -27,11 +28,29 @@ export async function kept(account: string, path: string): Promise<Kept | null> 
   return found ?? null;
 }
 
-/** Adds to a list that is kept. */
+/** Adds to a list that is kept, without reading what is in it: it may be long. */
 export async function keepMore(account: string, path: string, items: readonly unknown[]): Promise<void> {
-  const before = await kept(account, path);
-  await keep(account, path, [...(Array.isArray(before?.answer) ? (before.answer as unknown[]) : []), ...items]);
+  await keep(account, `${path}/${uuid()}`, items);
 }
+
+/** All that was added to a list, in order. */
+export async function keptList<Item>(account: string, path: string): Promise<Item[]> {
+  const parts = await browserData()
+    .then((data) => data.getAll('kept', partsOf(account, path)))
+    .catch(() => []);
+  return parts.flatMap(({ answer }) => answer as Item[]);
+}
+
+/** @param until what was added before this id was made goes; what came since stays */
+export async function forgetList(account: string, path: string, until: string): Promise<void> {
+  await browserData()
+    .then((data) => data.delete('kept', partsOf(account, path, until)))
+    .catch(() => undefined);
+}
+
+/** Their ids follow one another in time. */
+const partsOf = (account: string, path: string, until = '\uffff') =>
+  IDBKeyRange.bound([account, `${path}/`], [account, `${path}/${until}`]);
 
 /** Nothing of any account is left to read here. What waits to be sent is not touched. */
 export async function forgetKept(): Promise<void> {

@@ -47,7 +47,7 @@ describe('who is signed in', () => {
     await useSession().load();
     await useExperiments().load();
     await useOpening().open('x');
-    await eventually(async () => expect(await kept('me', '/experiments/x/since')).not.toBeNull());
+    await eventually(async () => expect(await kept('me', '/experiments/x/study?as=columns')).not.toBeNull());
     network = false;
     await reloaded();
     expect([useSession().unreachable, useSession().account]).toEqual([true, mine]);
@@ -60,7 +60,7 @@ describe('who is signed in', () => {
   it('an experiment opened without a network has what was sent since it was kept', async () => {
     await useSession().load();
     await useOpening().open('x');
-    await eventually(async () => expect(await kept('me', '/experiments/x/since')).not.toBeNull());
+    await eventually(async () => expect(await kept('me', '/experiments/x/study?as=columns')).not.toBeNull());
     useLog().addHappening({ ...blankOf(happeningFields), id: 'h1', on: '2026-04-03', kind: 'other', note: 'a cat' });
     await eventually(() => expect(useOutbox().count).toBe(0));
     network = false;
