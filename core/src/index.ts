@@ -21,6 +21,7 @@ export * from './compare/TestRow';
 export * from './log/careWords';
 export * from './log/cellMap';
 export { guessColumns, type ColumnUse } from './log/importColumns';
+export * from './log/doubtsAbout';
 export * from './log/importReadings';
 export * from './log/pastedBlock';
 export * from './log/readReading';

@@ -43,6 +43,16 @@ const read = (id: string, unit: string, on: string, value: number | null, more: 
 });
 const with4 = (...readings: Observation[]) => addReadings(study, readings);
 
+describe('a measure with its own words for none', () => {
+  it('takes them in a cell', () => {
+    const flowers = aMeasure({ none: 'no flower yet' });
+    const [unit] = [aUnit('P1', 'C')];
+    for (const text of ['No flower yet', 'x', 'nothing'])
+      expect(typedCell(text, flowers, unit)).toEqual({ value: null, absent: 'nothing-there' });
+    expect(typedCell('no flower yet', aMeasure(), unit)).toHaveProperty('wrong');
+  });
+});
+
 describe('a cell of the notebook', () => {
   it.each([
     ['12,5', height, { value: 12.5, absent: null }],

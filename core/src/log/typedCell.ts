@@ -9,7 +9,7 @@ const NOT_READ = /^([-–—]|not read)$/i;
 const NOTHING_THERE = /^(x|nothing|nothing there)$/i;
 
 /**
- * A cell of the table as it is typed, pasted or imported: a number, a dash for "not read", an x for "nothing there".
+ * A cell of the table as it is typed, pasted or imported: a number, a dash for "not read", an x for "nothing there", or its own words for that.
  * @param text as typed
  * @param measure what is read
  * @param unit whose it is
@@ -19,7 +19,8 @@ export function typedCell(text: string, measure: Measure, unit: Pick<Unit, 'unit
   const typed = text.trim();
   if (typed === '') return null;
   if (NOT_READ.test(typed)) return { value: null, absent: 'not-read' };
-  if (NOTHING_THERE.test(typed)) return { value: null, absent: 'nothing-there' };
+  if (NOTHING_THERE.test(typed) || (measure.none !== '' && typed.toLowerCase() === measure.none.toLowerCase()))
+    return { value: null, absent: 'nothing-there' };
   const read = readReading(typed, measure);
   if ('wrong' in read) return read;
   const impossible = impossibleIn(read.value, measure, unit);

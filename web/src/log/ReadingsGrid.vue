@@ -21,7 +21,7 @@ const rows = useSlices(
   () => Math.max(1, Math.floor(CELLS_AT_ONCE / Math.max(1, props.columns.length))),
 );
 const grid = useGrid({ measure: toRef(props, 'measure'), units: toRef(props, 'units'), columns: toRef(props, 'columns') });
-const { at, here, typed, wrong, pasted, problems } = grid;
+const { at, here, typed, wrong, asked, pasted, problems } = grid;
 const field = ref<HTMLInputElement[]>([]);
 const root = ref<HTMLElement | null>(null);
 const open = ref(false);
@@ -168,6 +168,7 @@ const name = (row: number, column: number) => `${nameOf(props.units[row])}, ${he
     </div>
     <div class="foot">
       <ProblemNote :words="wrong" />
+      <p v-if="asked.length > 0" class="asked small" role="status">{{ asked.join(' ') }} It is kept so; a new number corrects it.</p>
       <p v-if="pasted" class="small" role="status">{{ pasted }}</p>
       <div v-if="problems.length > 0" class="problem" role="alert">
         <b>Nothing was pasted.</b> {{ problems.length === 1 ? 'One cell cannot be taken:' : `${problems.length} cells cannot be taken:` }}
@@ -259,6 +260,12 @@ sup {
   gap: 6px 18px;
   align-items: baseline;
   padding: 8px 0;
+}
+.asked {
+  margin: 8px 0;
+  padding: 8px 12px;
+  border-radius: var(--radius);
+  background: var(--pollen-wash);
 }
 .problem {
   margin: 8px 0;

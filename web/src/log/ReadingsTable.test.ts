@@ -62,6 +62,18 @@ describe('the notebook', () => {
     ]);
   });
 
+  it('says where a total falls, and keeps it all the same so that typing goes on', async () => {
+    await open(reading({}));
+    await cellAt(0, 1).trigger('click');
+    await eventually(() => expect(field().element.value).toBe(''));
+    await type('2');
+    expect(page.text()).toContain(`${first.unit} went from 4`);
+    expect(page.text()).toContain('It is kept so; a new number corrects it.');
+    expect(live().at(-1)).toMatchObject({ unit: first.unit, value: 2, plannedDay: 5 });
+    await type('9');
+    expect(page.text()).not.toContain('went from');
+  });
+
   it('a cell mended is a correction on its own day, and what stood there is shown', async () => {
     await open(reading({ observedOn: addDays(start, 4), observer: 'Moss' }));
     await cellAt(0, 0).trigger('click');

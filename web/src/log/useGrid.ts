@@ -2,6 +2,7 @@ import { v7 as uuid } from 'uuid';
 import { computed, nextTick, ref, shallowRef, watch, type Ref } from 'vue';
 import {
   cellText,
+  doubtsAbout,
   gridCell,
   pastedBlock,
   shortDate,
@@ -33,6 +34,8 @@ export function useGrid({ measure, units, columns }: Shown) {
   const at = ref({ row: 0, column: 0 });
   const typed = ref('');
   const wrong = ref<string | null>(null);
+  /** What a second look at the number that was just kept should settle. */
+  const asked = ref<readonly string[]>([]);
   const pasted = ref<string | null>(null);
   const problems = shallowRef<readonly PasteProblem[]>([]);
   let arrived = true;
@@ -95,7 +98,16 @@ export function useGrid({ measure, units, columns }: Shown) {
     // It corrects what one saw. What came in meanwhile stays beside it, and someone says which is right.
     outbox.add(id.value, reading(unit.value, column.value, read, day, saw.value));
     pasted.value = null;
+    asked.value = read.value === null ? [] : doubtsOf(read.value, unit.value, column.value, day);
     return true;
+  }
+
+  /** What a second look should settle. It is kept all the same, so that typing goes on. */
+  function doubtsOf(value: number, row: Unit, own: GridColumn, day: string): string[] {
+    const others = units.value.filter((other) => other !== row).map((other) => gridCell(study.value, measure.value, other, own).reading);
+    const neighbours = others.flatMap((seen) => seen?.value ?? []);
+    const read = { unit: row, measure: measure.value, plant: null, on: day.slice(0, 10) };
+    return doubtsAbout(study.value, read, value, neighbours).map(({ message }) => message);
   }
 
   function move(rows: number, to: number): void {
@@ -142,5 +154,5 @@ export function useGrid({ measure, units, columns }: Shown) {
     outbox.add(id.value, reading(unit.value, column.value, before, day, before));
   }
 
-  return { at, unit, column, here, typed, wrong, pasted, problems, goTo, keep, move, next, paste, mendDay };
+  return { at, unit, column, here, typed, wrong, asked, pasted, problems, goTo, keep, move, next, paste, mendDay };
 }

@@ -2,13 +2,12 @@ import { v7 as uuid } from 'uuid';
 import { computed, ref, shallowRef, watch, type Ref } from 'vue';
 import {
   categoryReadings,
+  doubtsAbout,
   isValued,
-  kindOf,
   noneWords,
   openStops,
   readingBefore,
   readReading,
-  shortDate,
   takeReading,
   type Doubt,
   type Measure,
@@ -110,16 +109,11 @@ export function useWalk({ stops, readOn, kept }: Walked) {
       : null,
   );
 
-  function doubtsAbout(value: number, { unit, measure }: Stop): readonly Doubt[] {
+  function doubtsOf(value: number, here: Stop): readonly Doubt[] {
     const neighbours = stops.value
-      .filter((other) => other.measure === measure && other.unit !== unit)
+      .filter((other) => other.measure === here.measure && other.unit !== here.unit)
       .flatMap(({ reading }) => reading?.value ?? []);
-    return kindOf(measure).doubts(value, {
-      measure,
-      unit,
-      before: before.value && { value: before.value.value, when: shortDate(before.value.observedOn) },
-      neighbours,
-    });
+    return doubtsAbout(study.value, { ...here, on: dayOf(here).slice(0, 10) }, value, neighbours);
   }
 
   /** A new reading of this walk, by whoever is signed in. */
@@ -155,7 +149,7 @@ export function useWalk({ stops, readOn, kept }: Walked) {
       wrong.value = read.wrong;
       return;
     }
-    const found = doubtsAbout(read.value, here);
+    const found = doubtsOf(read.value, here);
     const impossible = found.find(({ level }) => level === 'stop');
     if (impossible) {
       wrong.value = impossible.message;
