@@ -1,5 +1,7 @@
 import { bySeverity, type Finding, type Happening, type Study } from '../model';
+import { careDiffers } from './rules/careDiffers';
 import { equipment } from './rules/equipment';
+import { lossesDiffer } from './rules/lossesDiffer';
 import { mixUp } from './rules/mixUp';
 import { otherHappening } from './rules/otherHappening';
 import { pestOrDisease } from './rules/pestOrDisease';
@@ -20,4 +22,18 @@ export function eventEffects({ experiment, ...logged }: Study, happening: Happen
   const units = experiment.units.filter(({ status }) => status !== 'excluded');
   const alone = { ...logged, experiment: { ...experiment, units }, happenings: [happening] };
   return bySeverity(eventRules.flatMap((rule) => rule(alone)));
+}
+
+/** The rules that weigh what was given and what was lost. */
+const lastingRules = [lossesDiffer, careDiffers] as const;
+
+/**
+ * What the checks say once something is written down that they did not say before: of care, of a loss.
+ * @param before the study as it is
+ * @param after with what is being written
+ * @returns only what is new
+ */
+export function newlySaid(before: Study, after: Study): Finding[] {
+  const said = new Set(lastingRules.flatMap((rule) => rule(before)).map(({ message }) => message));
+  return bySeverity(lastingRules.flatMap((rule) => rule(after)).filter(({ message }) => !said.has(message)));
 }

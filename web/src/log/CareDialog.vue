@@ -2,11 +2,12 @@
 import { Button } from 'ant-design-vue';
 import { v7 as uuid } from 'uuid';
 import { computed, ref, shallowRef } from 'vue';
-import { blankOf, careFields, isDate, liveCare, plural, shortDate, type Care, type Unit } from '@fern/core';
+import { blankOf, careFields, isDate, liveCare, newlySaid, plural, shortDate, type Care, type Unit } from '@fern/core';
 import { useLoaded } from '../frame/loaded';
 import ChoiceField from '../kit/ChoiceField.vue';
 import ConfirmDialog from '../kit/ConfirmDialog.vue';
 import NumberField from '../kit/NumberField.vue';
+import EffectNotes from './EffectNotes.vue';
 import PastDay from './PastDay.vue';
 import TextField from '../kit/TextField.vue';
 import { useLog } from '../stores/log';
@@ -91,9 +92,10 @@ const wrong = computed(() => {
 const { tried, keep, close } = useEntry({ open, fill, wrong });
 const word = computed(() => experiment.value.plan.unitWord);
 
-function write(): void {
+/** The entry as it stands in the fields. */
+const written = computed<Care>(() => {
   const all = whom.value.reach === 'all' && doneStep.value === null && each.value === null;
-  log.addCare({
+  return {
     ...blankOf(careFields),
     on: day.value,
     kind: kind.value,
@@ -103,9 +105,12 @@ function write(): void {
     note: note.value.trim() || null,
     step: doneStep.value,
     replaces: props.mends?.id ?? null,
-    id: uuid(),
-  });
-}
+  };
+});
+const effects = computed(() =>
+  wrong.value === null ? newlySaid(study.value, { ...study.value, care: [...study.value.care, written.value] }) : [],
+);
+const write = () => log.addCare({ ...written.value, id: uuid() });
 function withdraw(entry: Care): void {
   close(() => log.addCare({ ...entry, id: uuid(), replaces: entry.id, withdrawn: true }));
 }
@@ -143,6 +148,7 @@ function withdraw(entry: Care): void {
         :most="500"
         @change="note = $event"
       />
+      <EffectNotes :findings="effects" />
     </div>
     <template #buttons>
       <Button type="primary" @click="keep(write)"

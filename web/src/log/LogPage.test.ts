@@ -57,6 +57,13 @@ async function setField(selector: string, value: string, event = 'input'): Promi
 }
 const setDay = (label: string, day: string) => setField(`input[aria-label="${label}"]`, day);
 
+const pick = async (unit: string) => {
+  await page.find(`[data-unit="${unit}"]`).trigger('click');
+  await eventually(() => expect(document.body.textContent).toContain(`What about ${unit}?`));
+  [...document.querySelectorAll('button')].find((own) => /It is lost|Its loss/.test(own.textContent ?? ''))?.click();
+  await eventually(() => expect(dialog()?.textContent).toContain(`What happened to ${unit}?`));
+};
+
 beforeEach(() => {
   page?.unmount();
   document.body.innerHTML = '';
@@ -111,13 +118,6 @@ describe('the log', () => {
 });
 
 describe('a unit that is chosen on the bench', () => {
-  const pick = async (unit: string) => {
-    await page.find(`[data-unit="${unit}"]`).trigger('click');
-    await eventually(() => expect(document.body.textContent).toContain(`What about ${unit}?`));
-    [...document.querySelectorAll('button')].find((own) => /It is lost|Its loss/.test(own.textContent ?? ''))?.click();
-    await eventually(() => expect(dialog()?.textContent).toContain(`What happened to ${unit}?`));
-  };
-
   it('can be marked as lost, with what happened and on which day', async () => {
     const study = startedStudy();
     await log(study);
@@ -152,6 +152,32 @@ describe('a unit that is chosen on the bench', () => {
     await eventually(() => expect(page.find('h1').text()).toBe('11 dishes wait to be read today'));
     await eventually(() => expect(useOutbox().offline).toBe(true));
     expect(useOutbox().waiting).toMatchObject([{ kind: 'unit', content: { unit: 'D03', status: 'excluded' } }]);
+  });
+});
+
+describe('a loss', () => {
+  it('says at once when one arm loses more than the others', async () => {
+    const study = startedStudy();
+    const [arm] = study.experiment.arms;
+    const own = study.experiment.units.filter((unit) => unit.arm === arm.arm);
+    const units = study.experiment.units.map((unit) => (unit.unit === own[0].unit ? { ...unit, status: 'lost' as const } : unit));
+    await log({ ...study, experiment: { ...study.experiment, units } });
+    await pick(own[1].unit);
+    await eventually(() =>
+      expect(dialog()?.textContent).toContain(`For the result: Not every arm lost as many: ${arm.name} 2 of ${own.length}`),
+    );
+  });
+
+  it('is asked for from Today: which one, then what and when', async () => {
+    server = fakeServer(startedStudy());
+    page = await mountLoaded(LogPage, {}, '/log/x?write=lost');
+    await eventually(() => expect(dialog()?.textContent).toContain('What was lost?'));
+    const mark = () => [...document.querySelectorAll('button')].find((own) => own.textContent?.trim().startsWith('Mark'));
+    mark()?.click();
+    await eventually(() => expect(dialog()?.textContent).toContain('Choose which dish.'));
+    await setField('select[aria-label="Which dish"]', 'D03', 'change');
+    mark()?.click();
+    await eventually(() => expect(useOutbox().waiting).toMatchObject([{ content: { unit: 'D03', status: 'lost', lostOn: today() } }]));
   });
 });
 
@@ -216,6 +242,13 @@ describe('what went wrong', () => {
     await log({ ...startedStudy(), happenings: [cold] });
     await open('Mend');
     expect(dialog()?.textContent).toMatch(/It touched D03 only/);
+  });
+
+  it('read blind its effect is not told, since that would tell the arm', async () => {
+    await log({ ...startedStudy([], { blinded: true }), happenings: [cold] });
+    await open('Mend');
+    expect(dialog()?.textContent).toContain('told once the blinding is lifted');
+    for (const { name } of startedStudy().experiment.arms) expect(dialog()?.textContent).not.toContain(name);
   });
 
   it('can be mended; the old words are kept', async () => {

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
 import { computed, ref, watch } from 'vue';
-import { isDate } from '@fern/core';
+import { isDate, newlySaid } from '@fern/core';
 import { useLoaded } from '../frame/loaded';
 import ChoiceField from '../kit/ChoiceField.vue';
 import ConfirmDialog from '../kit/ConfirmDialog.vue';
+import EffectNotes from './EffectNotes.vue';
 import PastDay from './PastDay.vue';
 import TextField from '../kit/TextField.vue';
 import { useLog } from '../stores/log';
@@ -13,7 +14,7 @@ import { today } from '../stores/today';
 const open = defineModel<boolean>('open', { required: true });
 const props = defineProps<{ unit?: string; on?: string }>();
 const emit = defineEmits<{ closed: [] }>();
-const { experiment } = useLoaded();
+const { experiment, study } = useLoaded();
 const log = useLog();
 const reason = ref('');
 const day = ref('');
@@ -36,6 +37,11 @@ watch(
 const wrong = computed(() => {
   if (current.value === undefined) return `Choose which ${experiment.value.plan.unitWord}.`;
   return isDate(day.value) && day.value <= today() ? null : 'Choose the day on which it happened: today or before.';
+});
+/** As it would be with this one lost. */
+const effects = computed(() => {
+  const units = experiment.value.units.map((unit) => (unit.unit === code.value ? { ...unit, status: 'lost' as const } : unit));
+  return newlySaid(study.value, { ...study.value, experiment: { ...experiment.value, units } });
 });
 const tried = ref(false);
 watch(open, () => (tried.value = false));
@@ -62,6 +68,7 @@ function mark(status: 'lost' | 'excluded' | 'active'): void {
     <p>Lost: gone or ruined. Its readings up to now stay in the curves. A missing seed is not a lost unit: it stays in the number sown.</p>
     <p>Excluded: it should never count, because nobody knows which it is or it was set up wrongly. The result is given with it as well.</p>
     <TextField :value="reason" placeholder="What happened, in a few words" label="What happened" @change="reason = $event" />
+    <EffectNotes :findings="effects" />
     <p><PastDay :value="day" label="The day on which it happened" @change="day = $event" /></p>
     <template #buttons>
       <Button type="primary" @click="mark('lost')">Mark {{ code }} as lost</Button>

@@ -6,11 +6,11 @@ import { eventEffects, isDate, shortDate, type EventKind, type Happening, type U
 import { useLoaded } from '../frame/loaded';
 import ChoiceField from '../kit/ChoiceField.vue';
 import ConfirmDialog from '../kit/ConfirmDialog.vue';
-import MarginNote from '../kit/MarginNote.vue';
 import PastDay from './PastDay.vue';
 import TextField from '../kit/TextField.vue';
 import { useLog } from '../stores/log';
 import { today } from '../stores/today';
+import EffectNotes from './EffectNotes.vue';
 import { eventKinds } from './eventKinds';
 import { useEntry } from './useEntry';
 import { namedBy, whomOf, wrongWhom, type Whom } from './whom';
@@ -83,9 +83,7 @@ function withdraw(entry: Happening): void {
         :most="500"
         @change="effect = $event"
       />
-      <MarginNote v-for="finding in effects" :key="finding.message" :severity="finding.severity">
-        For the result: {{ finding.message }} {{ finding.remedy }}</MarginNote
-      >
+      <EffectNotes :findings="effects" />
     </div>
     <template #buttons>
       <Button type="primary" @click="keep(write)">{{ mends ? 'Mend it' : 'Write it down' }}</Button>

@@ -1,0 +1,20 @@
+<script setup lang="ts">
+import type { Finding } from '@fern/core';
+import { useLoaded } from '../frame/loaded';
+import MarginNote from '../kit/MarginNote.vue';
+
+/** What something that is being written down does to the result. Read blind it is not told, since it would tell the arm. */
+defineProps<{ findings: readonly Finding[] }>();
+const { experiment } = useLoaded();
+</script>
+
+<template>
+  <p v-if="experiment.blinded && findings.length > 0" class="soft small">
+    What this does to the result is told once the blinding is lifted.
+  </p>
+  <template v-else>
+    <MarginNote v-for="finding in findings" :key="finding.message" :severity="finding.severity">
+      For the result: {{ finding.message }} {{ finding.remedy }}</MarginNote
+    >
+  </template>
+</template>
