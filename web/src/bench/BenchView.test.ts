@@ -56,6 +56,13 @@ describe('the geometry of a bench', () => {
     expect(containerRuns(shared, geometry).map(({ width }) => width / geometry.tile)).toEqual([2, 1]);
   });
 
+  it('rows stand apart where what is shared has its name above it', () => {
+    const shared = two.map((own) => ({ ...own, container: 'tray' }));
+    const apart = benchGeometry([shelf('upper', 2, 4), shelf('lower', 1, 4)], shared);
+    expect(apart.centre(2, 1).y - apart.centre(1, 1).y).toBeGreaterThan(geometry.centre(2, 1).y - geometry.centre(1, 1).y + 12);
+    expect(apart.placeAt(apart.centre(2, 3))).toEqual({ row: 2, column: 3 });
+  });
+
   it('gaps are where two stand side by side; barriers alone where nothing can be moved', () => {
     expect(barrierGaps(two, [], geometry, true).map(({ unit: left, right }) => [left.unit, right.unit])).toEqual([['P1', 'P2']]);
     expect(barrierGaps(two, [], geometry, false)).toEqual([]);

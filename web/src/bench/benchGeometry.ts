@@ -31,6 +31,8 @@ export interface Gap extends Point {
 
 const TILE = 69;
 const ROW_GAP = 16;
+/** What is shared has its name above it. */
+const NAMED_ROW_GAP = 32;
 const BOARD_HEAD = 34;
 const BOARD_GAP = 12;
 
@@ -55,7 +57,8 @@ export function benchGeometry(shelves: readonly Shelf[], placed: readonly Unit[]
   const tile = Math.min(TILE, (TILE * 12) / columns);
   const width = 60 + TILE * 12;
   const left = (width - tile * columns) / 2;
-  const pitch = tile + ROW_GAP;
+  const rowGap = placed.some(({ container }) => container !== null) ? NAMED_ROW_GAP : ROW_GAP;
+  const pitch = tile + rowGap;
   const boards: Board[] = [];
   let y = 0;
   for (const { shelf, first, last } of rows) {
@@ -77,7 +80,7 @@ export function benchGeometry(shelves: readonly Shelf[], placed: readonly Unit[]
     placeAt: (point) => {
       const board = boards.find((own) => point.y >= own.y && point.y <= own.y + own.height);
       if (!board) return null;
-      const row = board.first + Math.floor((point.y - board.y - BOARD_HEAD + ROW_GAP / 2) / pitch);
+      const row = board.first + Math.floor((point.y - board.y - BOARD_HEAD + rowGap / 2) / pitch);
       const column = Math.floor((point.x - left) / tile) + 1;
       if (column < 1 || column > columns) return null;
       return { row: Math.min(board.last, Math.max(board.first, row)), column };

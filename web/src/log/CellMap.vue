@@ -2,18 +2,17 @@
 import { Button } from 'ant-design-vue';
 import { computed, ref, watch } from 'vue';
 import { cellGroups, countedTogether, type CellGroup, type Stop } from '@fern/core';
-import BenchView from '../bench/BenchView.vue';
-import { benchOf } from '../bench/benchOf';
 import { useLoaded } from '../frame/loaded';
 import MarginNote from '../kit/MarginNote.vue';
 import NumberField from '../kit/NumberField.vue';
+import UnitPicker from './UnitPicker.vue';
 
 /** Many cells at once: each that has come up is tapped on the map, or the total of a tray is typed where nobody looked at each. */
 const props = defineProps<{ stops: readonly Stop[]; question: string; last: (stop: Stop) => number | null }>();
 const emit = defineEmits<{ take: [values: ReadonlyMap<string, number>, notes: ReadonlyMap<string, string>]; close: [] }>();
 const { experiment } = useLoaded();
 const groups = computed(() => cellGroups(experiment.value, props.stops));
-const shown = computed(() => ({ ...benchOf(experiment.value), units: experiment.value.units.filter(({ unit }) => known.value.has(unit)) }));
+const units = computed(() => experiment.value.units.filter(({ unit }) => known.value.has(unit)));
 const known = computed(() => new Set(props.stops.map(({ unit }) => unit.unit)));
 const before = computed(
   () => new Set(props.stops.filter((stop) => (stop.reading?.value ?? props.last(stop)) === 1).map(({ unit }) => unit.unit)),
@@ -52,7 +51,7 @@ function take(): void {
   <section>
     <h1>{{ question }}</h1>
     <p class="soft">Tap each for which it is so. {{ tapped.size }} of {{ stops.length }} tapped.</p>
-    <BenchView v-bind="shown" :blind="experiment.blinded" :done="tapped" pickable @pick="tap" />
+    <UnitPicker :units="units" :picked="tapped" @pick="tap" />
     <p v-for="group in groups" :key="group.name" class="group">
       <b>{{ group.name }}</b>
       <NumberField

@@ -1,12 +1,10 @@
 <script setup lang="ts">
 import { Checkbox } from 'ant-design-vue';
 import { computed } from 'vue';
-import { walkOrder } from '@fern/core';
-import BenchView from '../bench/BenchView.vue';
-import { benchOf } from '../bench/benchOf';
 import { useLoaded } from '../frame/loaded';
 import ChoiceField from '../kit/ChoiceField.vue';
 import TextField from '../kit/TextField.vue';
+import UnitPicker from './UnitPicker.vue';
 import { reachWords, strangersIn, type Reach, type Whom } from './whom';
 
 /** Whom something is about: all, some arms, what shares something, or units picked on the bench one by one. */
@@ -43,27 +41,7 @@ const strangers = computed(() => strangersIn(experiment.value, props.whom));
     <div v-if="containers.length > 0 && !experiment.blinded" role="group" aria-label="What they share">
       <Checkbox v-for="name in containers" :key="name" :checked="isIn(name)" @change="toggleContainer(name)">{{ name }}</Checkbox>
     </div>
-    <div class="thumbs" role="group" :aria-label="`Each ${experiment.plan.unitWord}`">
-      <button
-        v-for="{ unit } in walkOrder(experiment.units)"
-        :key="unit"
-        type="button"
-        class="mono"
-        :aria-pressed="whom.units.includes(unit)"
-        @click="set({ units: toggle(whom.units, unit) })"
-      >
-        {{ unit }}
-      </button>
-    </div>
-    <div class="drawn">
-      <BenchView
-        v-bind="benchOf(experiment)"
-        :blind="experiment.blinded"
-        :done="new Set(whom.units)"
-        pickable
-        @pick="set({ units: toggle(whom.units, $event) })"
-      />
-    </div>
+    <UnitPicker :units="experiment.units" :picked="new Set(whom.units)" @pick="set({ units: toggle(whom.units, $event) })" />
     <TextField :value="whom.units.join(' ')" placeholder="P01 P02" label="Their codes" :most="2000" @change="typeCodes" />
     <span v-if="strangers.length > 0" class="wrong" role="alert"
       >There is no {{ experiment.plan.unitWord }} {{ strangers.join(', ') }}.</span
@@ -72,33 +50,6 @@ const strangers = computed(() => strangersIn(experiment.value, props.whom));
 </template>
 
 <style scoped>
-.thumbs {
-  display: none;
-  grid-template-columns: repeat(auto-fill, minmax(56px, 1fr));
-  gap: 6px;
-  max-height: 260px;
-  overflow: auto;
-}
-.thumbs button {
-  min-height: 44px;
-  border: 1.5px solid var(--line);
-  border-radius: var(--radius);
-  background: var(--paper);
-  color: var(--ink);
-}
-.thumbs button[aria-pressed='true'] {
-  border-color: var(--sprout);
-  background: var(--sprout-wash);
-  font-weight: 700;
-}
-@media (max-width: 600px) {
-  .thumbs {
-    display: grid;
-  }
-  .drawn {
-    display: none;
-  }
-}
 .wrong {
   color: var(--rust);
 }

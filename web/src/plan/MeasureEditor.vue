@@ -170,12 +170,13 @@ function setCategories(text: string): void {
       :name="measure.name"
       @change="(readingDays) => change({ readingDays })"
     />
-    <p v-if="kind.entry !== 'none'" class="line small categories">
+    <p v-if="kind.entry !== 'none' && !kind.timed" class="line small categories">
       <span>where there is none, say</span>
       <TextField
         small
         :value="measure.none"
         :disabled="history.frozen"
+        class="none"
         :label="`Words for none of ${measure.name}`"
         placeholder="nothing there"
         :most="40"
@@ -236,6 +237,9 @@ function setCategories(text: string): void {
 }
 .categories {
   margin: 4px 0;
+}
+.none {
+  width: 150px;
 }
 .list {
   flex: 1;
