@@ -58,11 +58,12 @@ export function benchGeometry(shelves: readonly Shelf[], placed: readonly Unit[]
   const width = 60 + TILE * 12;
   const left = (width - tile * columns) / 2;
   const rowGap = placed.some(({ container }) => container !== null) ? NAMED_ROW_GAP : ROW_GAP;
+  const head = BOARD_HEAD + (rowGap - ROW_GAP) / 2;
   const pitch = tile + rowGap;
   const boards: Board[] = [];
   let y = 0;
   for (const { shelf, first, last } of rows) {
-    const height = (last - first + 1) * pitch + 40;
+    const height = (last - first + 1) * pitch + head + 6;
     boards.push({ name: shelf.name, light: shelf.light, y, height, first, last });
     y += height + BOARD_GAP;
   }
@@ -75,12 +76,12 @@ export function benchGeometry(shelves: readonly Shelf[], placed: readonly Unit[]
     boards,
     centre: (row, column) => {
       const board = boards.find(({ first, last }) => row >= first && row <= last) ?? boards[0];
-      return { x: left + tile * (column - 0.5), y: board.y + BOARD_HEAD + (row - board.first) * pitch + tile / 2 };
+      return { x: left + tile * (column - 0.5), y: board.y + head + (row - board.first) * pitch + tile / 2 };
     },
     placeAt: (point) => {
       const board = boards.find((own) => point.y >= own.y && point.y <= own.y + own.height);
       if (!board) return null;
-      const row = board.first + Math.floor((point.y - board.y - BOARD_HEAD + rowGap / 2) / pitch);
+      const row = board.first + Math.floor((point.y - board.y - head + rowGap / 2) / pitch);
       const column = Math.floor((point.x - left) / tile) + 1;
       if (column < 1 || column > columns) return null;
       return { row: Math.min(board.last, Math.max(board.first, row)), column };

@@ -2,7 +2,7 @@
 /**
  * A button that opens a file, or the camera of a phone. The library's own nests one button in another, of which a screen reader hears two.
  */
-defineProps<{ label: string; accept: string; camera?: boolean; busy?: boolean; main?: boolean }>();
+defineProps<{ label: string; accept: string; camera?: boolean; busy?: boolean; look?: 'main' | 'link' }>();
 const emit = defineEmits<{ choose: [file: File] }>();
 function take(event: Event): void {
   const input = event.target as HTMLInputElement;
@@ -14,7 +14,7 @@ function take(event: Event): void {
 </script>
 
 <template>
-  <label :class="{ main, busy }"
+  <label :class="[look === 'link' ? 'link' : 'key', { main: look === 'main', busy }]"
     >{{ label }}
     <input
       type="file"
@@ -29,6 +29,9 @@ function take(event: Event): void {
 
 <style scoped>
 label {
+  cursor: pointer;
+}
+.key {
   display: inline-flex;
   align-items: center;
   min-height: 44px;
@@ -37,7 +40,6 @@ label {
   border-radius: var(--radius);
   color: var(--sprout);
   font-weight: 700;
-  cursor: pointer;
 }
 .main {
   background: var(--sprout);

@@ -97,7 +97,14 @@ async function withdraw(entry: Photo): Promise<void> {
       <template v-else>
         <div v-if="shown" class="picture"><img :src="shown" alt="The photo that was chosen" /></div>
         <p class="ways">
-          <FileField :label="shown ? 'Take another' : 'Take a photo'" accept="image/*" camera :main="!shown" :busy="busy" @choose="take" />
+          <FileField
+            :label="shown ? 'Take another' : 'Take a photo'"
+            accept="image/*"
+            camera
+            :look="shown ? undefined : 'main'"
+            :busy="busy"
+            @choose="take"
+          />
           <FileField label="Choose a file" accept="image/jpeg,image/png,image/webp" :busy="busy" @choose="take" />
         </p>
         <p class="soft small">Where it was taken does not stay in it. Photograph plants, not people.</p>

@@ -52,6 +52,7 @@ const take = (file: File) =>
     <FileField
       :label="importing ? 'Reading the package …' : 'Open a data package, or everything that was taken out (.zip)'"
       accept=".zip"
+      look="link"
       :busy="importing"
       @choose="take"
     />
