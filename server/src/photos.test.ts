@@ -153,6 +153,16 @@ describe('a photo', () => {
     expect(text).toContain('"kind":"photo"');
   });
 
+  it('sent by a whole class at once: each is stored, or told to come again', async () => {
+    const id = await made();
+    const picture = await green(1500, 1500).jpeg().toBuffer();
+    const answers = await Promise.all(Array.from({ length: 40 }, (_, i) => send(id, photo(`p${i}`), picture)));
+    const count = (status: number) => answers.filter((answer) => answer.status === status).length;
+    expect(count(200) + count(429)).toBe(40);
+    expect(await photosOf(id)).toHaveLength(count(200));
+    expect(count(200)).toBeGreaterThan(0);
+  });
+
   it('is all that 60 MB take', async () => {
     const id = await made();
     await send(id, photo('a'));

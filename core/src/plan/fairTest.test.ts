@@ -261,6 +261,10 @@ describe('the fair-test check', () => {
     expect(saying(two, 'shared')).toEqual([
       'caution: 2 tanks an arm with 2 pots each count as 2, not as 4: what happens to a tank happens to all in it.',
     ]);
+    const unequal = good({ units: units('CCCCTTTTTT', (arm, i) => ({ container: `tank ${arm}.${i % (arm === 'C' ? 2 : 3)}` })) });
+    expect(saying(unequal, 'shared')).toEqual([
+      'caution: What counts is the tank: C has 2, not 4; T has 3, not 6: what happens to a tank happens to all in it.',
+    ]);
   });
 
   it('knows what differs though it should not: on purpose, in the list of what is kept, in an arm that equals the control', () => {

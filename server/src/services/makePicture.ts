@@ -29,13 +29,17 @@ sharp.unblock({ operation: ['VipsForeignLoadJpegBuffer', 'VipsForeignLoadPngBuff
 // The database works on the same threads.
 sharp.concurrency(1);
 const atOnce = pLimit(1);
+/** Each waits with its bytes in memory. */
+const MOST_WAITING = 20;
 
 /**
  * Takes in a photo: turned upright, made smaller where it is large, and without anything but the picture. One that is so already stays as it is.
  * @param sent a JPEG, PNG or WebP
- * @throws {ProblemError} 422 where it is none of these, or broken
+ * @throws {ProblemError} 422 where it is none of these, or broken; 429 where too many wait already
  */
-export function makePicture(sent: Uint8Array): Promise<Picture> {
+export async function makePicture(sent: Uint8Array): Promise<Picture> {
+  if (atOnce.pendingCount >= MOST_WAITING)
+    throw new ProblemError(429, 'Many photos are coming in just now. This one is sent again in a moment.');
   return atOnce(() => make(Buffer.from(sent.buffer, sent.byteOffset, sent.byteLength)));
 }
 

@@ -1,6 +1,7 @@
 import { v7 as uuid } from 'uuid';
 import { computed, nextTick, ref, shallowRef, watch, type Ref } from 'vue';
 import {
+  beyondSown,
   cellText,
   doubtsAbout,
   gridCell,
@@ -88,6 +89,11 @@ export function useGrid({ measure, units, columns }: Shown) {
     const read = typedCell(typed.value, measure.value, unit.value) ?? { value: null, absent: 'not-read' as const };
     if ('wrong' in read) {
       wrong.value = read.wrong;
+      return false;
+    }
+    const beyond = read.value === null ? null : beyondSown(study.value, measure.value, unit.value, column.value.plannedDay, read.value);
+    if (beyond !== null) {
+      wrong.value = beyond;
       return false;
     }
     const day = dayOf(unit.value, column.value);

@@ -24,12 +24,19 @@ export function shared(experiment: Experiment): Finding[] {
     });
   }
   if (several.length > 0) {
-    const [{ own, units }] = several;
-    const what = wordOf(own[0]);
+    const what = wordOf(several[0].own[0]);
+    const each = several.map(
+      ({ own, units }) =>
+        `${own.length} ${plural(what)} an arm with ${Math.round(units.length / own.length)} ${plural(unitWord)} each count as ${own.length}, not as ${units.length}`,
+    );
+    const told =
+      new Set(each).size === 1
+        ? each[0]
+        : `What counts is the ${what}: ${several.map(({ arm, own, units }) => `${arm.name} has ${own.length}, not ${units.length}`).join('; ')}`;
     findings.push({
       rule: 'shared',
       severity: 'caution',
-      message: `${own.length} ${plural(what)} an arm with ${Math.round(units.length / own.length)} ${plural(unitWord)} each count as ${own.length}, not as ${units.length}: what happens to a ${what} happens to all in it.`,
+      message: `${told}: what happens to a ${what} happens to all in it.`,
       remedy: `More ${plural(what)} help more than more ${plural(unitWord)} in each.`,
     });
   }

@@ -13,17 +13,23 @@ export interface Sharing {
 }
 
 /**
- * What each unit shares.
+ * What each unit shares. Of several an arm, each holds neighbours along the bench.
  * @param units on their places
  * @param sharing what is shared, and how
  * @returns the container's name for each unit, in their order; null where it has its own
  */
 export function containersOf(units: readonly Unit[], { how, what, each }: Sharing): (string | null)[] {
   const seen = new Map<string, number>();
+  const sizes = new Map<string, number>();
+  for (const { arm } of units) sizes.set(arm, (sizes.get(arm) ?? 0) + 1);
   return units.map((unit) => {
     const before = seen.get(unit.arm) ?? 0;
     seen.set(unit.arm, before + 1);
-    const name = { all: () => what, arm: () => `${what} ${unit.arm}`, several: () => `${what} ${unit.arm}.${1 + (before % each)}` };
+    const name = {
+      all: () => what,
+      arm: () => `${what} ${unit.arm}`,
+      several: () => `${what} ${unit.arm}.${1 + Math.floor((before * each) / (sizes.get(unit.arm) ?? 1))}`,
+    };
     if (how === 'own') return null;
     if (how === 'places') return `${what} ${unit.row ?? 1}-${Math.ceil((unit.column ?? 1) / each)}`;
     return name[how]();
