@@ -70,7 +70,10 @@ export async function startTestServer(options: Partial<AppOptions> = {}, there?:
     caller,
     stop: async ({ keepFiles } = { keepFiles: false }) => {
       news.end();
-      await new Promise((resolve) => server.close(resolve));
+      const closed = new Promise((resolve) => server.close(resolve));
+      // Else one that a browser has just let go would be waited for as long as it may be kept alive.
+      server.closeAllConnections();
+      await closed;
       await database.close();
       if (!keepFiles) rmSync(dirname(file), { recursive: true, force: true });
     },

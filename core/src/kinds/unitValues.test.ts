@@ -195,3 +195,42 @@ describe('a pot in which nothing is left', () => {
     ]);
   });
 });
+
+describe('what was read late', () => {
+  const at = { when: 'day 7' as const, readingDays: [3, 7] };
+  const values = (more: Parameters<typeof aMeasure>[0], observations: readonly Observation[]) => {
+    const measure = aMeasure({ ...at, ...more });
+    const study = {
+      experiment: anExperiment({ units: [aUnit('C1', 'C')], measures: [measure] }),
+      happenings: [],
+      care: [],
+      photos: [],
+      observations,
+    };
+    return kindOf(measure)
+      .values(measure, unitData(study, measure), false)
+      .map(({ value }) => value);
+  };
+  const late = (value: number, more: Partial<Observation> = {}) =>
+    anObservation('C1', value, { observedOn: '2026-04-10', plannedDay: 7, ...more });
+
+  it('counts for the walk that it was read for', () => {
+    expect(values({}, [late(5)])).toEqual([5]);
+    expect(values({}, [late(5, { plannedDay: null })])).toEqual([]);
+    expect(values({ kind: 'rating' }, [late(3)])).toEqual([3]);
+  });
+
+  it('adds plants of one walk that were read on two days', () => {
+    const plants = [late(4, { plant: '1', observedOn: '2026-04-08' }), late(8, { plant: '2' })];
+    expect(values({ by: 'plant' }, plants)).toEqual([6]);
+  });
+
+  it('is a picking of that walk in a total up to its day', () => {
+    const pickings = [
+      anObservation('C1', 20, { observedOn: '2026-04-04', plannedDay: 3 }),
+      late(30),
+      late(9, { id: 'extra', plannedDay: null }),
+    ];
+    expect(values({ kind: 'harvest' }, pickings)).toEqual([50]);
+  });
+});

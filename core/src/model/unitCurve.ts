@@ -10,6 +10,8 @@ export interface CurvePoint {
 export interface UnitData {
   readonly unit: Unit;
   readonly curve: readonly CurvePoint[];
+  /** The same with each reading on the day of its walk, where one was read late and the value of a planned day is what counts. */
+  readonly onWalks?: readonly CurvePoint[];
   /** The day from which on there was nothing left to read in it; null where there was. */
   readonly nothingFrom: number | null;
 }

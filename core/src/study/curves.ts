@@ -1,6 +1,7 @@
 import { kindOf, type Daily, type Readings } from '../kinds';
 import { curveOf } from '../kinds/dailyValues';
 import {
+  addDays,
   daysBetween,
   isValued,
   type CurvePoint,
@@ -55,11 +56,12 @@ export function unitCurve(study: Study, measure: Measure, unit: Unit): readonly 
 
 const valued = remembered((live: readonly Observation[]): readonly Valued[] => live.filter(isValued));
 
-function readingsOfUnit(study: Study, unit: Unit, start: string | null): Readings {
+/** @param placed puts each reading on the day that counts */
+function readingsOfUnit(study: Study, unit: Unit, start: string | null, placed = (live: readonly Valued[]) => live): Readings {
   const named = (code: string) => study.experiment.measures.find(({ measure }) => measure === code);
   const readings: Readings = {
     start,
-    of: (code) => valued(cell(study, code, unit.unit).live),
+    of: (code) => placed(valued(cell(study, code, unit.unit).live)),
     unit: (code) => named(code)?.unit ?? '',
     daily: (code): Daily => {
       const measure = named(code);
@@ -80,9 +82,25 @@ export function unitData(study: Study, measure: Measure): UnitData[] {
   return unitsRead(study.experiment, measure).map((unit) => ({
     unit,
     curve: unitCurve(study, measure, unit),
+    ...lateOnWalks(study, measure, unit),
     nothingFrom: nothingFrom(study, measure, unit),
   }));
 }
+
+/** Where the value of a planned day counts: what was read late for a walk is that walk's all the same. */
+function lateOnWalks(study: Study, measure: Measure, unit: Unit): Pick<UnitData, 'onWalks'> {
+  const start = startOf(unit, study.experiment);
+  if (start === null || !measure.when.startsWith('day ')) return {};
+  const kind = kindOf(measure);
+  const dayOfWalk = ({ plannedDay, observedOn }: Valued) =>
+    plannedDay === null ? observedOn.slice(0, 10) : addDays(start, Math.floor(plannedDay));
+  const isLate = (seen: Valued) => dayOfWalk(seen) !== observedDay(seen);
+  if (!kind.from(measure).some((code) => valued(cell(study, code, unit.unit).live).some(isLate))) return {};
+  const placed = (live: readonly Valued[]) => live.map((seen) => ({ ...seen, observedOn: dayOfWalk(seen) }));
+  return { onWalks: curveOf(kind.daily(measure, readingsOfUnit(study, unit, start, placed)), kind.plants) };
+}
+
+const observedDay = ({ observedOn }: Valued) => observedOn.slice(0, 10);
 
 /** From the last reading on: what came up again after an empty pot is there again. */
 function nothingFrom(study: Study, measure: Measure, unit: Unit): number | null {
