@@ -142,6 +142,25 @@ describe('a photo', () => {
     expect(history.filter((line) => line.experimentId === id).map(({ what }) => what)).toContain('picture');
   });
 
+  it('keeps its unit and its arm from being taken away, as care and mishaps do; so the package can be read', async () => {
+    const id = await made();
+    const [control, ...others] = plan.arms;
+    const last = plan.units[plan.units.length - 1];
+    const without = async (change: Partial<typeof plan>) => {
+      const { version } = (await room.teacher.call('GET', `/api/experiments/${id}`)).body as ExperimentRecord;
+      return room.teacher.call('PUT', `/api/experiments/${id}`, { version, experiment: { ...plan, ...change } });
+    };
+    await send(id, photo('a', { units: [last.unit] }));
+    const refused = await without({ units: plan.units.slice(0, -1) });
+    expect([refused.status, said(refused)]).toEqual([422, expect.stringContaining(`about unit ${last.unit}`)]);
+    await room.teacher.call('POST', `/api/experiments/${id}/care`, {
+      ...{ id: 'c', on: '2026-04-02', units: [], arms: [others[0].arm], kind: 'water', amount: 1, amountUnit: 'mL', note: null },
+    });
+    const left = { ...last, arm: control.arm };
+    expect(said(await without({ arms: [control], units: [left] }))).toMatch(/Something was written down about/);
+    expect((await without({ units: plan.units.slice(1) })).status).toBe(200);
+  });
+
   it('is told to who has the experiment open', async () => {
     const id = await made();
     const { response, stop } = await room.teacher.listen(`/api/experiments/${id}/news`);

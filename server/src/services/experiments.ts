@@ -17,6 +17,7 @@ import { fromRow } from '../models/columns';
 import { asDocument, asRecord, SHOWN } from '../models/experimentRow';
 import { notFound, ProblemError } from '../ProblemError';
 import { checkFrozen } from './checkFrozen';
+import { checkNamed } from './checkNamed';
 import { remember } from './history';
 import { insertRecords, type RecordTable } from './records';
 
@@ -82,6 +83,7 @@ export function changeExperiment(
         { pointer, detail: `${units.has(lost.unit) ? `Measure ${lost.measure}` : `Unit ${lost.unit}`} has readings.` },
       ]);
     }
+    await checkNamed(tables, id, before.experiment, checked);
     await models.experiments.update(
       { version: version + 1, document: asDocument(checked), changedAt: new Date().toISOString() },
       { where: { id } },
