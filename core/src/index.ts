@@ -56,6 +56,7 @@ export * from './study/liveEntries';
 export * from './study/onWalks';
 export * from './study/photos';
 export * from './study/readings';
+export { replicates, replicateWord } from './study/replicates';
 export * from './study/steps';
 export * from './study/stops';
 export * from './study/unitsRead';

@@ -6,12 +6,11 @@ import type { Contrast } from './Contrast';
 import type { TestRow } from './TestRow';
 import { armPairs, emptyContrast, type Compared, type Comparisons } from './Compared';
 import { ratioOfMeans } from './ratio';
-import { withHolm } from './ratings';
 
 /** Successes and sown of an arm, added over its units that were counted. */
 export type Tally = readonly [successes: number, trials: number];
 
-/** One unit an arm: Fisher's exact test and Newcombe's interval; the container cannot be told from the treatment. */
+/** One unit an arm: Newcombe's interval, and Fisher's exact test beside it; no p, since the unit cannot be told from the treatment. */
 export function singleCounts(compared: Compared, counts: ReadonlyMap<string, Tally>): Comparisons {
   const pairs = armPairs(compared);
   const adjusted = pairs.length > 1 ? 'holm' : 'none';
@@ -25,22 +24,22 @@ export function singleCounts(compared: Compared, counts: ReadonlyMap<string, Tal
       ...pair,
       difference: { value: pT - pC, ci95: newcombe(treated, control, 1 - 0.05 / pairs.length) },
       ratio: ratioOfMeans(pT, pC, (pT * (1 - pT)) / treated[1], (pC * (1 - pC)) / control[1], 0, normalQuantile(1 - 0.025 / pairs.length)),
-      p: exact.twoSided,
+      p: null,
       adjusted,
     };
   });
   return {
-    tests: pooledTests(compared, counts, false),
+    tests: pooledTests(compared, counts),
     terms: [],
-    contrasts: withHolm(contrasts),
+    contrasts,
     trend: null,
-    reasons: ['Each arm has one unit: the container cannot be told from the treatment.'],
+    reasons: ['Each arm has one unit: it cannot be told from the treatment.'],
   };
 }
 
-/** Fisher's test of each comparison on the pooled counts, and chi-square over three or more arms. */
-export function pooledTests(compared: Compared, counts: ReadonlyMap<string, Tally>, ignoresUnits: boolean): TestRow[] {
-  const mark = ignoresUnits ? { ignoresUnits: true } : {};
+/** Fisher's test of each comparison on the pooled counts, and chi-square over three or more arms: as if each seed were a unit. */
+export function pooledTests(compared: Compared, counts: ReadonlyMap<string, Tally>): TestRow[] {
+  const mark = { ignoresUnits: true };
   const rows = armPairs(compared).flatMap((pair): TestRow[] => {
     const treated = counts.get(pair.arm);
     const control = counts.get(pair.versus);

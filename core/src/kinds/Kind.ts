@@ -50,8 +50,10 @@ export interface Weighed {
   readonly measure: Measure;
   readonly data: readonly UnitData[];
   readonly share: boolean;
-  /** The units' values that take part. */
+  /** The values that are compared, one a replicate: a unit, or a container that holds one arm only. */
   readonly values: readonly UnitValue[];
+  /** The same unit by unit. */
+  readonly unitValues: readonly UnitValue[];
 }
 
 /** A column of the table of what each arm did. */

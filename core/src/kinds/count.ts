@@ -36,11 +36,12 @@ export const count: Kind = {
   },
   compare: (compared, weighed) => {
     if (!weighed.share) return means(compared);
-    const counts = tallies({ ...weighed, values: compared.values });
-    const single = compared.arms.every((arm) => compared.values.filter((unit) => unit.arm === arm.arm).length <= 1);
+    const counts = tallies(weighed);
+    const single =
+      compared.values.length > 0 && compared.arms.every((arm) => compared.values.filter((unit) => unit.arm === arm.arm).length <= 1);
     if (single) return singleCounts(compared, counts);
     const compare = means(compared);
-    return compared.beside ? { ...compare, tests: [...compare.tests, ...pooledTests(compared, counts, true)] } : compare;
+    return compared.beside ? { ...compare, tests: [...compare.tests, ...pooledTests(compared, counts)] } : compare;
   },
   columns: (measure, share) => {
     if (!share) return measured.columns(measure, share);
@@ -70,10 +71,10 @@ function doubts(value: number, { unit, before }: ReadingContext): Doubt[] {
 }
 
 /** Adds up each arm's successes and sown over the units that take part. */
-function tallies({ data, values }: Weighed): Map<string, Tally> {
+function tallies({ data, unitValues }: Weighed): Map<string, Tally> {
   const sown = new Map(data.map(({ unit }) => [unit.unit, unit.sown]));
   const result = new Map<string, Tally>();
-  for (const { unit, arm, value } of values) {
+  for (const { unit, arm, value } of unitValues) {
     const all = sown.get(unit) ?? null;
     if (all === null) continue;
     const [x, n] = result.get(arm) ?? [0, 0];

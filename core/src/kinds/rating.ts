@@ -20,9 +20,9 @@ export const rating: Kind = {
   leads: false,
   doubts: () => [],
   mattersIn: () => 'steps',
-  summarise: (arm, { values }) => {
+  summarise: (arm, { values, unitValues }) => {
     const steps: Record<string, number> = {};
-    for (const value of valuesOf(values, arm.arm).sort((a, b) => a - b)) steps[String(value)] = (steps[String(value)] ?? 0) + 1;
+    for (const value of valuesOf(unitValues, arm.arm).sort((a, b) => a - b)) steps[String(value)] = (steps[String(value)] ?? 0) + 1;
     return { ...summariseValues(arm, values), steps };
   },
   compare: ratings,

@@ -23,5 +23,9 @@ export const photoFields = {
 /** A photo of some units, of some arms, or of the whole bench. Its picture is kept apart. Mended by another entry, and kept. */
 export type Photo = RecordOf<typeof photoFields>;
 
-/** Where a photo's picture lies in a package. */
+/**
+ * Where a photo's picture lies in a package.
+ * @param file its name
+ * @returns a path in the package
+ */
 export const photoPath = (file: string) => `photos/${file}`;

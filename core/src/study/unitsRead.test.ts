@@ -64,8 +64,8 @@ describe('a measure of what units share', () => {
     const own = study(['P1', 'P3', 'P5'].map((unit, i) => read(unit, 20 + i)));
     const row = analyse(own).measures.find(({ measure }) => measure === 'water');
     expect(row?.values.map(({ unit, arm, value }) => [unit, arm, value])).toEqual([
-      ['P1', 'C', 20],
-      ['P3', 'T', 21],
+      ['tank A', 'C', 20],
+      ['tank B', 'T', 21],
       ['P5', 'T', 22],
     ]);
     const mixed = units.map((unit) => ({ ...unit, container: 'one tank' }));

@@ -2,6 +2,7 @@ import type { ArmSummary } from '../compare/ArmSummary';
 import type { Contrast, Trend, UnitValue } from '../compare/Contrast';
 import type { TestRow } from '../compare/TestRow';
 import type { Finding, MeasureKind, Sentence, When } from '../model';
+import type { Basis } from '../study/replicates';
 import type { VarianceRow } from '../stats/analysisOfVariance';
 
 export type VerdictCode = 'supported' | 'small' | 'no-difference-that-matters' | 'opposite' | 'cannot-tell' | 'not-a-fair-test';
@@ -30,6 +31,8 @@ export interface MeasureResult {
   readonly when: When;
   /** A count compared as shares of the sown. */
   readonly share: boolean;
+  /** What counts once; `arms[].units` and `values` are of those. */
+  readonly basis: Basis;
   readonly arms: readonly ArmSummary[];
   readonly tests: readonly TestRow[];
   readonly terms: readonly VarianceRow[];

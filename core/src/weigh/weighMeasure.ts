@@ -1,11 +1,13 @@
 import { comparedArms } from '../compare/comparedArms';
 import type { Compared, Comparisons } from '../compare/Compared';
-import type { UnitValue } from '../compare/Contrast';
+import type { Contrast, UnitValue } from '../compare/Contrast';
 import { farUnits } from '../compare/farUnits';
 import { isShare, kindOf, type Weighed } from '../kinds';
-import type { Finding, Measure, Study, UnitData } from '../model';
+import type { Experiment, Finding, Measure, Study, UnitData } from '../model';
 import type { RandomisationOptions } from '../stats/resampling/randomisationTest';
 import type { MeasureResult } from './Result';
+import { basisOf } from '../study/replicates';
+import { foldValues } from './foldValues';
 import { verdict } from './verdict/verdict';
 
 export interface WeighOptions extends RandomisationOptions {
@@ -28,8 +30,8 @@ export function weighMeasure(
   const { experiment } = study;
   const kind = kindOf(measure);
   const share = isShare(measure, experiment.units);
-  const values = kind.values(measure, data, share);
-  const weighed: Weighed = { measure, data, share, values };
+  const weighed = weighedOf(experiment, measure, data, kind.values(measure, data, share));
+  const { values } = weighed;
   const { tests, terms, contrasts, trend, reasons } = compare(study, weighed, options);
   const compared = comparedArms(experiment.arms).map((arm) => arm.arm);
   const judged = verdict({
@@ -48,6 +50,7 @@ export function weighMeasure(
     primary: measure.primary,
     when: measure.when,
     share,
+    basis: basisOf(experiment),
     arms: experiment.arms.map((arm) => kind.summarise(arm, weighed, { beside: options.beside, compared })),
     tests,
     terms,
@@ -61,16 +64,21 @@ export function weighMeasure(
   };
 }
 
+function weighedOf(experiment: Experiment, measure: Measure, data: readonly UnitData[], unitValues: readonly UnitValue[]): Weighed {
+  return { measure, data, share: isShare(measure, experiment.units), values: foldValues(experiment, unitValues), unitValues };
+}
+
 /** The comparisons as they would be otherwise: with excluded units put back, with a lost unit counted as a failure, without far units. */
 function otherwise(
   study: Study,
   weighed: Weighed,
   options: WeighOptions,
 ): Pick<MeasureResult, 'withExcluded' | 'withLostAsFailures' | 'withoutOutliers'> {
-  const { measure, data, share, values } = weighed;
+  const { experiment } = study;
+  const { measure, data, share, values, unitValues } = weighed;
   const kind = kindOf(measure);
-  const again = (own: readonly UnitValue[], from = data) =>
-    compare(study, { ...weighed, values: own, data: from }, { ...options, beside: false }).contrasts;
+  const compareAgain = (own: Weighed) => compare(study, own, { ...options, beside: false }).contrasts;
+  const again = (own: readonly UnitValue[], from = data) => compareAgain(weighedOf(experiment, measure, from, own));
   const lost = share
     ? data.filter(({ unit }) => unit.status === 'lost').map(({ unit }) => ({ unit: unit.unit, arm: unit.arm, block: unit.block, value: 0 }))
     : [];
@@ -82,8 +90,8 @@ function otherwise(
   }));
   return {
     ...(excluded ? { withExcluded: again(kind.values(measure, back, share), back) } : {}),
-    ...(lost.length > 0 ? { withLostAsFailures: again([...values, ...lost]) } : {}),
-    ...(far.length > 0 ? { withoutOutliers: again(values.filter((unit) => !far.includes(unit))) } : {}),
+    ...(lost.length > 0 ? { withLostAsFailures: again([...unitValues, ...lost]) } : {}),
+    ...(far.length > 0 ? { withoutOutliers: compareAgain({ ...weighed, values: values.filter((unit) => !far.includes(unit)) }) } : {}),
   };
 }
 
@@ -96,5 +104,15 @@ function compare({ experiment }: Study, weighed: Weighed, options: WeighOptions)
   const { layout, comparison } = experiment;
   const values = weighed.values.filter((unit) => codes.has(unit.arm));
   const compared: Compared = { values, arms, layout, comparison, options, beside: options.beside };
-  return kindOf(weighed.measure).compare(compared, { ...weighed, data: weighed.data.filter(({ unit }) => codes.has(unit.arm)) });
+  const found = kindOf(weighed.measure).compare(compared, { ...weighed, data: weighed.data.filter(({ unit }) => codes.has(unit.arm)) });
+  return { ...found, contrasts: found.contrasts.map((row) => (isAlone(experiment, weighed, row) ? { ...row, p: null } : row)) };
+}
+
+/**
+ * Where an arm has one replicate, what is odd about that one looks like the treatment, and no p says anything of it. Days are compared unit
+ * by unit, which says nothing either where a container is what counts.
+ */
+function isAlone(experiment: Experiment, { measure, values }: Weighed, { arm, versus }: Contrast): boolean {
+  if (kindOf(measure).timed && basisOf(experiment) === 'container') return true;
+  return [arm, versus].some((code) => values.filter((own) => own.arm === code).length === 1);
 }

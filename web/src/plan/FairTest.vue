@@ -1,7 +1,18 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
 import { computed } from 'vue';
-import { comparedArms, fairTest, movedByHand, placesInWords, plural, remedyFor, smallestP, type Remedy } from '@fern/core';
+import {
+  comparedArms,
+  fairTest,
+  movedByHand,
+  placesInWords,
+  plural,
+  remedyFor,
+  replicates,
+  replicateWord,
+  smallestP,
+  type Remedy,
+} from '@fern/core';
 import MarginNote from '../kit/MarginNote.vue';
 import { newSeed } from '../stores/newSeed';
 import { useLoaded } from '../frame/loaded';
@@ -20,7 +31,8 @@ const moved = computed(() => ((movedByHand(experiment.value)?.length ?? 0) > 0 ?
 
 /** What is already right, said as plainly as what is not. */
 const fine = computed(() => {
-  const { units, layout, plan } = experiment.value;
+  const { layout, plan } = experiment.value;
+  const units = replicates(experiment.value);
   const [control, first] = comparedArms(experiment.value.arms).map((arm) => units.filter((unit) => unit.arm === arm.arm));
   const fires = (rule: string) => findings.value.some((finding) => finding.rule === rule);
   const lines: string[] = [];
@@ -28,7 +40,7 @@ const fine = computed(() => {
     const p = smallestP(first, control, layout);
     if (p !== null)
       lines.push(
-        `${first.length} ${plural(plan.unitWord)} an arm: chance alone could reach 1 in ${p < 1e-6 ? 'over a million' : Math.round(1 / p).toLocaleString('en-GB')}, so a clear answer is possible.`,
+        `${first.length} ${plural(replicateWord(experiment.value))} an arm: chance alone could reach 1 in ${p < 1e-6 ? 'over a million' : Math.round(1 / p).toLocaleString('en-GB')}, so a clear answer is possible.`,
       );
   }
   if (!fires('position') && movedByHand(experiment.value)?.length === 0) lines.push(placesInWords(experiment.value));

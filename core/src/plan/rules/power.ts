@@ -2,6 +2,7 @@ import { isShare } from '../../kinds';
 import type { Experiment, Finding } from '../../model';
 import { plural } from '../../quantities/plural';
 import { powerT, unitsForPowerT } from '../../stats/powerT';
+import { replicates, replicateWord } from '../../study/replicates';
 import { unitsByArm } from '../../study/unitsByArm';
 
 /**
@@ -9,11 +10,10 @@ import { unitsByArm } from '../../study/unitsByArm';
  * level shared between the comparisons (Bonferroni); the curve beside it simulates the design itself.
  */
 export function power(experiment: Experiment): Finding[] {
-  const { plan } = experiment;
   const spread = guessedSpread(experiment);
   const difference = differenceThatMatters(experiment);
   if (spread === null || difference === null) return [];
-  const arms = unitsByArm(experiment);
+  const arms = unitsByArm({ ...experiment, units: replicates(experiment) });
   const fewest = Math.min(...arms.map(({ units }) => units.length));
   if (arms.length < 2 || fewest < 2) return [];
   const level = 0.05 / (arms.length - 1);
@@ -24,7 +24,7 @@ export function power(experiment: Experiment): Finding[] {
     {
       rule: 'power',
       severity: 'caution',
-      message: `With ${fewest} ${plural(plan.unitWord)} an arm, a difference that just matters would be told apart ${timesInTen(chance)}.`,
+      message: `With ${fewest} ${plural(replicateWord(experiment))} an arm, a difference that just matters would be told apart ${timesInTen(chance)}.`,
       remedy: `About ${enough} an arm would do it 8 times in 10.`,
     },
   ];

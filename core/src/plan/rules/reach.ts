@@ -1,6 +1,7 @@
 import { kindOf } from '../../kinds';
 import type { Experiment, Finding } from '../../model';
 import { plural } from '../../quantities/plural';
+import { replicates, replicateWord } from '../../study/replicates';
 import { smallestP } from '../smallestP';
 import { unitsByArm } from '../../study/unitsByArm';
 
@@ -9,11 +10,12 @@ import { unitsByArm } from '../../study/unitsByArm';
  * 2 against 2: 2 of 6; 3 against 3: 2 of 20; 4 against 4: 2 of 70. Source: Fisher RA (1935) The Design of Experiments, §21.
  */
 export function reach(experiment: Experiment): Finding[] {
-  const { plan, layout } = experiment;
-  const all = unitsByArm(experiment);
+  const { layout } = experiment;
+  const all = unitsByArm({ ...experiment, units: replicates(experiment) });
+  const word = replicateWord(experiment);
   const control = all.find(({ arm }) => arm.role === 'control');
   const measure = experiment.measures.find((m) => m.primary);
-  // With one unit an arm a count is compared seed by seed, and the rule on replication speaks.
+  // Where there is one of each the rules on replication and on what is shared speak.
   if (!control || all.every(({ units }) => units.length < 2) || (measure && kindOf(measure).timed)) return [];
   return all.flatMap(({ arm, units }): Finding[] => {
     if (arm === control.arm) return [];
@@ -23,8 +25,8 @@ export function reach(experiment: Experiment): Finding[] {
       {
         rule: 'reach',
         severity: 'serious',
-        message: `Even if every ${plan.unitWord} of ${arm.name} beat every control, shuffling alone would do that in ${oneIn(p)}. No result could convince.`,
-        remedy: layout === 'pairs' ? 'Use at least six pairs.' : `Use at least four ${plural(plan.unitWord)} in each arm.`,
+        message: `Even if every ${word} of ${arm.name} beat every control, shuffling alone would do that in ${oneIn(p)}. No result could convince.`,
+        remedy: layout === 'pairs' ? 'Use at least six pairs.' : `Use at least four ${plural(word)} in each arm.`,
       },
     ];
   });

@@ -1,6 +1,7 @@
 import type { Experiment, Finding, Unit } from '../../model';
 import { inList } from '../../quantities/inList';
 import { plural } from '../../quantities/plural';
+import { containerWord } from '../../study/replicates';
 import { unitsByArm } from '../../study/unitsByArm';
 
 /** Units that share what no other arm has a part of: then that is the unit, and what is odd about it looks like the treatment. Source: Hurlbert SH (1984), pseudoreplication. */
@@ -12,7 +13,7 @@ export function shared(experiment: Experiment): Finding[] {
   const findings: Finding[] = [];
   if (alone.length > 0) {
     const names = inList(alone.map(({ own: [name] }) => name));
-    const what = wordOf(alone[0].own[0]);
+    const what = containerWord(alone[0].own[0]);
     findings.push({
       rule: 'shared',
       severity: 'serious',
@@ -24,7 +25,7 @@ export function shared(experiment: Experiment): Finding[] {
     });
   }
   if (several.length > 0) {
-    const what = wordOf(several[0].own[0]);
+    const what = containerWord(several[0].own[0]);
     const each = several.map(
       ({ own, units }) =>
         `${own.length} ${plural(what)} an arm with ${Math.round(units.length / own.length)} ${plural(unitWord)} each count as ${own.length}, not as ${units.length}`,
@@ -50,6 +51,3 @@ function ownContainers(units: readonly Unit[], all: readonly Unit[]): string[] {
   const mixed = all.some((unit) => unit.arm !== arm && unit.container !== null && names.has(unit.container));
   return mixed || names.has(null) ? [] : [...names].filter((name) => name !== null);
 }
-
-/** "tank" of "tank C.2". */
-const wordOf = (container: string) => container.replace(/ \S*$/, '') || container;

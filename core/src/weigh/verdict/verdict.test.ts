@@ -141,6 +141,7 @@ describe('the sentence', () => {
           comparisons: [],
           unitsNeeded: null,
           review: [] as Finding[],
+          alone: [],
         }),
       ),
     ).toBe('There is nothing to compare yet.');

@@ -27,12 +27,14 @@ export function verdict({ experiment, measure, share, contrasts, values, review 
     ...row,
     verdict: unfair ? 'not-a-fair-test' : judge(row, expectedOf(measure), smallest),
   }));
+  const arms = [...new Set(contrasts.flatMap(({ arm, versus }) => [arm, versus]))];
   const code: VerdictCode = unfair ? 'not-a-fair-test' : firstVerdict(comparisons.map((row) => row.verdict));
+  const alone = arms.filter((arm) => values.filter((unit) => unit.arm === arm).length === 1);
   const needed =
-    code === 'cannot-tell'
+    code === 'cannot-tell' && alone.length === 0
       ? unitsNeeded(smallest || largestGap(comparisons), pooledSpread(values, experiment.layout !== 'completely-random'))
       : null;
-  const pieces = verdictSentence({ experiment, measure, share, code, comparisons, unitsNeeded: needed, review });
+  const pieces = verdictSentence({ experiment, measure, share, code, comparisons, unitsNeeded: needed, review, alone });
   return {
     comparisons,
     verdict: {

@@ -3,6 +3,7 @@ import type { Experiment, Finding, Measure } from '../../model';
 import type { ComparisonRow, VerdictCode } from '../Result';
 import { plural } from '../../quantities/plural';
 import type { Sentence } from '../../model/Sentence';
+import { replicateWord } from '../../study/replicates';
 import { verdictOrder } from './judge';
 import { armName, gapFact, intervalFact, withUnit } from './wording';
 
@@ -14,6 +15,8 @@ export interface Judged {
   readonly comparisons: readonly ComparisonRow[];
   readonly unitsNeeded: number | null;
   readonly review: readonly Finding[];
+  /** Arms with one replicate. */
+  readonly alone: readonly string[];
 }
 
 const shortWords: Record<VerdictCode, string> = {
@@ -80,6 +83,7 @@ function leadSentence(judged: Judged, row: ComparisonRow): Sentence {
         `, and one of ${smallestText(measure, wording)} or more is ruled out.`,
       ];
     default:
+      if (judged.alone.includes(row.arm) || judged.alone.includes(row.versus)) return [subject, gap, ...against, luckOf(judged, row)];
       return [
         subject,
         gap,
@@ -88,6 +92,13 @@ function leadSentence(judged: Judged, row: ComparisonRow): Sentence {
         ...settle(judged),
       ];
   }
+}
+
+/** Why one of a kind tells nothing. */
+function luckOf({ experiment, alone }: Judged, { arm, versus }: ComparisonRow): string {
+  const word = replicateWord(experiment);
+  const who = alone.includes(arm) && alone.includes(versus) ? 'each arm' : armName(experiment.arms, alone.includes(arm) ? arm : versus);
+  return `; but ${who} was one ${word}, and nobody can tell the treatment from that ${word}’s luck.`;
 }
 
 function enough(row: ComparisonRow, { measure }: Judged, wording: Wording): string {
@@ -102,7 +113,7 @@ function smallestText(measure: Measure, wording: Wording): string {
 
 function settle({ unitsNeeded, experiment, measure }: Judged): Sentence {
   if (unitsNeeded === null) return ['.'];
-  const word = experiment.plan.unitWord;
+  const word = replicateWord(experiment);
   const units = unitsNeeded > 1000 ? 'more than 1,000' : `about ${unitsNeeded}`;
   return [
     '. ',
