@@ -1,10 +1,10 @@
 import { indicatorColumns } from '../stats/analysisOfVariance';
 import { linearModel } from '../stats/linearModel';
-import { sumOfSquares } from '../stats/moments';
 import { tQuantile, tTwoSided } from '../stats/tTails';
 import type { Trend } from './Contrast';
 import type { TestRow } from './TestRow';
 import type { Compared } from './Compared';
+import { isFlat, withoutRounding } from './isFlat';
 
 export interface DoseTrend {
   readonly trend: Trend;
@@ -29,9 +29,9 @@ export function doseTrend({ arms, values }: Compared, blocked: boolean): DoseTre
   const z = x.map((dose) => (dose - middle) / reach);
   const rest = [y.map(() => 1), ...(blocked ? indicatorColumns([used.map((unit) => unit.block ?? '')]) : [])];
   const line = linearModel(y, [z, ...rest]);
-  const slope = line.coefficients[0];
-  if (slope === null) return null;
-  const flat = (fit: typeof line) => fit.residualDf <= 0 || fit.residualSumOfSquares <= 1e-20 * sumOfSquares(y);
+  if (line.coefficients[0] === null) return null;
+  const slope = withoutRounding(line.coefficients[0], y);
+  const flat = (fit: typeof line) => isFlat(fit, y);
   const error = flat(line) ? null : Math.sqrt((line.unscaledCovariance[0][0] * line.residualSumOfSquares) / line.residualDf);
   const half = error === null ? null : tQuantile(0.975, line.residualDf) * error;
   const t = error === null ? null : slope / error;
@@ -42,7 +42,7 @@ export function doseTrend({ arms, values }: Compared, blocked: boolean): DoseTre
   };
 
   const curve = tried.length >= 4 ? linearModel(y, [z, z.map((value) => value * value), ...rest]) : null;
-  const [b, c] = curve ? curve.coefficients : [null, null];
+  const [b, c] = curve ? curve.coefficients.map((value) => value && withoutRounding(value, y)) : [null, null];
   if (!curve || b === null || c === null) {
     return { trend: { ...base, turningPoint: null, turningPointCi95: null, quadratic: null }, t, df: line.residualDf };
   }

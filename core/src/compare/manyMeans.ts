@@ -6,11 +6,13 @@ import { randomisationTest } from '../stats/resampling/randomisationTest';
 import { tQuantile } from '../stats/tTails';
 import { tukeyCritical, tukeyP } from '../stats/tukey';
 import { welchAnova } from '../stats/welchAnova';
-import { sumOfSquares } from '../stats/moments';
+import { centre } from '../stats/moments';
 import type { Contrast, UnitValue } from './Contrast';
 import type { TestRow } from './TestRow';
 import { armPairs, emptyContrast, randomisationRow, valuesOf, type Compared, type Comparisons } from './Compared';
 import { doseTrend, trendRow } from './doseTrend';
+import { isFlat, withoutRounding } from './isFlat';
+import { joinedArms } from './joinedArms';
 import { ratioOfMeans } from './ratio';
 
 /**
@@ -44,21 +46,46 @@ export function manyMeans(compared: Compared): Comparisons {
     terms,
     blocked,
   );
-  const shuffled = two ? shuffleTwo(compared, pairs[0]) : null;
+  const joined = blocked ? joinedArms(values) : () => true;
+  const apart = pairs.filter(({ arm, versus }) => !joined(arm, versus));
+  if (apart.length > 0) reasons.push(blocksApart(pairs.length));
+  const shuffled = two && apart.length === 0 ? shuffleTwo(compared, pairs[0]) : null;
   if (shuffled) tests.push(shuffled);
-  const contrasts = contrastRows(model, pairs, adjusted, tests);
+  const contrasts = contrastRows(
+    model,
+    pairs.filter((pair) => !apart.includes(pair)),
+    adjusted,
+    tests,
+  );
+  const seen = apart.map(({ arm, versus }) => asSeen(values, arm, versus, adjusted));
   const trend = doseTrend(compared, blocked);
   if (trend) tests.push(...trendRow(trend));
   return {
     tests,
     terms,
-    contrasts: shuffled ? contrasts.map((row) => ({ ...row, p: shuffled.p })) : contrasts,
+    contrasts: inOrder(pairs, [...(shuffled ? contrasts.map((row) => ({ ...row, p: shuffled.p })) : contrasts), ...seen]),
     trend: trend?.trend ?? null,
     reasons,
   };
 }
 
+/** Why a comparison says nothing though numbers differ. */
+const blocksApart = (pairs: number) =>
+  `Each block holds ${pairs === 1 ? 'one of the two arms' : 'some arms'} alone: what the block did cannot be told from what the arm did.`;
+
+/** What is seen of two arms that no block joins. */
+function asSeen(values: readonly UnitValue[], arm: string, versus: string, adjusted: Contrast['adjusted']): Contrast {
+  const [treated, control] = [valuesOf(values, arm), valuesOf(values, versus)];
+  const known = treated.length > 0 && control.length > 0;
+  return { ...emptyContrast(arm, versus, adjusted), difference: { value: known ? centre(treated) - centre(control) : null, ci95: null } };
+}
+
+function inOrder(pairs: readonly { arm: string; versus: string }[], rows: readonly Contrast[]): Contrast[] {
+  return pairs.flatMap((pair) => rows.find(({ arm, versus }) => arm === pair.arm && versus === pair.versus) ?? []);
+}
+
 interface ArmModel {
+  readonly values: readonly number[];
   readonly fit: LinearModel;
   readonly meanSquare: number | null;
   /** Weights on the coefficients that give an arm's mean at the average block; null for an arm without values. */
@@ -73,10 +100,10 @@ function fitArms(values: readonly UnitValue[], arms: readonly string[], blocked:
   const blockColumns = blocked ? indicatorColumns([blockOf]) : [];
   const blocks = blockColumns.length + 1;
   const fit = linearModel(y, [y.map(() => 1), ...armColumns, ...blockColumns]);
-  const flat = fit.residualDf <= 0 || fit.residualSumOfSquares <= 1e-20 * sumOfSquares(y);
   return {
+    values: y,
     fit,
-    meanSquare: flat ? null : fit.residualSumOfSquares / fit.residualDf,
+    meanSquare: isFlat(fit, y) ? null : fit.residualSumOfSquares / fit.residualDf,
     weights: (arm) => {
       const at = arms.indexOf(arm);
       if (at < 0 || (at > 0 && fit.coefficients[at] === null)) return null;
@@ -114,7 +141,7 @@ function contrastRows(
   return usable.map(({ pair, treated, control }, i) => {
     const gap = gaps[i];
     if (!gap || !treated || !control) return emptyContrast(pair.arm, pair.versus, adjusted);
-    const value = combine(fit, gap);
+    const value = withoutRounding(combine(fit, gap), model.values);
     const scale = meanSquare ?? 0;
     // Where blocks and arms cannot be told apart, rounding can bring it below 0.
     const error = Math.sqrt(Math.max(0, covary(fit, gap, gap) * scale));

@@ -10,10 +10,12 @@ import { ratioOfMeans } from './ratio';
 export function pairedMeans(compared: Compared): Comparisons {
   const [pair] = armPairs(compared);
   const blocks = new Map<string, { treated: number[]; control: number[] }>();
-  for (const { arm, block, value } of compared.values) {
-    const entry = blocks.get(block ?? '') ?? { treated: [], control: [] };
+  for (const { unit, arm, block, value } of compared.values) {
+    // Two without a partner are no pair.
+    const pairName = block ?? `alone ${unit}`;
+    const entry = blocks.get(pairName) ?? { treated: [], control: [] };
     (arm === pair.arm ? entry.treated : entry.control).push(value);
-    blocks.set(block ?? '', entry);
+    blocks.set(pairName, entry);
   }
   const whole = [...blocks.values()].filter(({ treated, control }) => treated.length > 0 && control.length > 0);
   const reasons: string[] = [];

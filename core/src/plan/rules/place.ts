@@ -32,8 +32,17 @@ function unlikeThoughKept({ plan }: Experiment): string[] {
     .map(({ what, how }) => `${what}, ${how}`);
 }
 
+/** Each block holds one arm alone. */
+function blocksApart({ layout, units }: Experiment): boolean {
+  if (layout === 'completely-random') return false;
+  const arms = new Map<string, Set<string>>();
+  for (const { block, arm } of units) if (block !== null) arms.set(block, (arms.get(block) ?? new Set()).add(arm));
+  return arms.size > 1 && [...arms.values()].every(({ size }) => size === 1) && new Set(units.map(({ arm }) => arm)).size > 1;
+}
+
 /** How the arms stand apart, each by itself; null where they are mixed. Whether luck alone could do it is asked where arms stand in clumps. */
 export function whereApart(experiment: Experiment): string | null {
+  if (blocksApart(experiment)) return 'in a block of its own';
   const arms = unitsByArm(experiment).map(({ units }) => units.filter(({ row, column }) => row !== null && column !== null));
   if (arms.length < 2 || arms.some((units) => units.length < 2)) return null;
   const shelves = shelfRows(experiment.plan.bench);

@@ -123,6 +123,20 @@ describe('the sentence', () => {
     expect(verdict.sentence).toMatch(/Also: no difference that matters for U\.$/);
   });
 
+  it('an interval clear of none is never said to leave room for none: three against three are too few', () => {
+    const study = studyOf({ C: [10, 11, 12], T: [20, 21, 22] });
+    const { sentence, code } = analyse(study).measures[0].verdict;
+    expect(code).toBe('cannot-tell');
+    expect(sentence).toContain('; but chance alone gives a gap this big in about 10 of 100 tries: too few pots to tell.');
+    expect(sentence).not.toContain('for none');
+  });
+
+  it('says that two came out alike, and never "0.0 higher"', () => {
+    const alike = analyse(studyOf({ C: [5, 5, 5, 5], T: [5, 5, 5, 5] })).measures[0].verdict.sentence;
+    expect(alike).toContain('“Height” came out alike with T and C');
+    expect(alike).not.toMatch(/\b0(\.0+)? \w+ (higher|lower)/);
+  });
+
   it('rules a claimed size out only where the whole interval of the ratio lies below it', () => {
     expect(two([15, 16, 14, 15.5, 14.5], { claimedRatio: 5 }).claimedRatioRuledOut).toBe(true);
     expect(two([15, 16, 14, 15.5, 14.5], { claimedRatio: 1.5 }).claimedRatioRuledOut).toBe(false);

@@ -1,11 +1,11 @@
 import { kindOf, type Wording } from '../../kinds';
-import type { Experiment, Finding, Measure } from '../../model';
+import type { Experiment, Fact, Finding, Measure } from '../../model';
 import type { ComparisonRow, VerdictCode } from '../Result';
 import { plural } from '../../quantities/plural';
 import type { Sentence } from '../../model/Sentence';
 import { replicateWord } from '../../study/replicates';
 import { verdictOrder } from './judge';
-import { armName, gapFact, intervalFact, withUnit } from './wording';
+import { armName, chanceInWords, gapFact, intervalFact, withUnit } from './wording';
 
 export interface Judged {
   readonly experiment: Experiment;
@@ -85,13 +85,24 @@ function leadSentence(judged: Judged, row: ComparisonRow): Sentence {
     default:
       if (judged.alone.includes(row.arm) || judged.alone.includes(row.versus)) return [subject, gap, ...against, luckOf(judged, row)];
       return [
-        subject,
-        gap,
-        ...against,
-        interval ? ', which leaves room for more, for less and for none: this experiment cannot tell' : ': this experiment cannot tell',
+        ...(isNone(gap)
+          ? [`${where}“${measure.name}” came out alike with ${arms[0]} and ${arms[1]}`, ...span]
+          : [subject, gap, ...against]),
+        whyNot(judged, row),
         ...settle(judged),
       ];
   }
+}
+
+/** A gap that is shown as 0. */
+const isNone = ({ text }: Fact) => Number(text.split(' ')[0]) === 0;
+
+/** Why it cannot be told: the interval spans none, or chance alone does as much too often. */
+function whyNot({ experiment }: Judged, { difference: { ci95 }, p }: ComparisonRow): string {
+  if (ci95 === null) return ': this experiment cannot tell';
+  const isClear = ci95[0] > 0 || ci95[1] < 0;
+  if (!isClear || p === null) return ', which leaves room for more, for less and for none: this experiment cannot tell';
+  return `; but chance alone gives a gap this big in ${chanceInWords(p)} tries: too few ${plural(replicateWord(experiment))} to tell`;
 }
 
 /** Why one of a kind tells nothing. */
