@@ -225,6 +225,11 @@ describe('what was read late', () => {
     expect(values({ by: 'plant' }, plants)).toEqual([6]);
   });
 
+  it('leaves no plant out of a last walk that took two days', () => {
+    const plants = [late(4, { plant: '1', observedOn: '2026-04-08' }), late(8, { plant: '2', observedOn: '2026-04-09' })];
+    expect(values({ by: 'plant', when: 'final' }, plants)).toEqual([6]);
+  });
+
   it('is a picking of that walk in a total up to its day', () => {
     const pickings = [
       anObservation('C1', 20, { observedOn: '2026-04-04', plannedDay: 3 }),

@@ -87,15 +87,20 @@ export function unitData(study: Study, measure: Measure): UnitData[] {
   }));
 }
 
-/** Where the value of a planned day counts: what was read late for a walk is that walk's all the same. */
+/**
+ * Where the value of a planned day counts, what was read late for a walk is that walk's all the same; and plants of one walk that were read on
+ * two days are of one walk.
+ */
 function lateOnWalks(study: Study, measure: Measure, unit: Unit): Pick<UnitData, 'onWalks'> {
   const start = startOf(unit, study.experiment);
-  if (start === null || !measure.when.startsWith('day ')) return {};
   const kind = kindOf(measure);
+  const read = kind.from(measure).flatMap((code) => valued(cell(study, code, unit.unit).live));
+  const counts = measure.when.startsWith('day ') || (measure.when === 'final' && read.some(({ plant }) => plant !== null));
+  if (start === null || !counts) return {};
   const dayOfWalk = ({ plannedDay, observedOn }: Valued) =>
     plannedDay === null ? observedOn.slice(0, 10) : addDays(start, Math.floor(plannedDay));
   const isLate = (seen: Valued) => dayOfWalk(seen) !== observedDay(seen);
-  if (!kind.from(measure).some((code) => valued(cell(study, code, unit.unit).live).some(isLate))) return {};
+  if (!read.some(isLate)) return {};
   const placed = (live: readonly Valued[]) => live.map((seen) => ({ ...seen, observedOn: dayOfWalk(seen) }));
   return { onWalks: curveOf(kind.daily(measure, readingsOfUnit(study, unit, start, placed)), kind.plants) };
 }

@@ -3,6 +3,8 @@ import { analyse } from '../analyse';
 import { fairTest } from '../plan/fairTest';
 import { aMeasure, anArm, studyOf } from '../testing';
 import type { Study } from '../model';
+import { armsTable } from '../write/resultTables';
+import { dotsPicture } from './pictures';
 
 const share = aMeasure({ kind: 'count', unit: '', smallestDifference: 10 });
 const only = (study: Study) => analyse(study).measures[0];
@@ -53,6 +55,13 @@ describe('what counts once', () => {
     // Three against three: 2 of 20 shuffles.
     expect(row.comparisons[0].p).toBeCloseTo(0.1, 12);
     expect(row.verdict.code).toBe('cannot-tell');
+  });
+
+  it('is what picture and table speak of', () => {
+    const study = tanks(3, 4);
+    const row = only(study);
+    expect(dotsPicture(study, study.experiment.measures[0], row).note).toContain('Each dot is one tank.');
+    expect(armsTable(study, study.experiment.measures[0], row).caption).toContain('Each tank counts once.');
   });
 
   it('six tanks an arm can tell', () => {

@@ -4,6 +4,7 @@ import { meanInterval } from '../stats/meanInterval';
 import { centre } from '../stats/moments';
 import type { MeasureResult } from './Result';
 import { unitData } from '../study/curves';
+import { replicateWord } from '../study/replicates';
 import { kindOf } from '../kinds';
 import { gapFact } from './verdict/wording';
 
@@ -81,7 +82,7 @@ export function dotsPicture(study: Study, measure: Measure, result: MeasureResul
     kind: 'dots',
     title: findingTitle(result, measure, study.experiment.arms),
     axis: axisLabel(measure, result.share),
-    note: `Each dot is one ${study.experiment.plan.unitWord}. Bars: mean and its 95 % interval.`,
+    note: `Each dot is one ${replicateWord(study.experiment)}. Bars: mean and its 95 % interval.`,
     range: result.share ? [0, 100] : null,
     arms: study.experiment.arms.map((arm) => {
       const summary = result.arms.find((row) => row.arm === arm.arm);

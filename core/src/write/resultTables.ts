@@ -7,6 +7,7 @@ import { centre, sd } from '../stats/moments';
 import { categoryReadings, categoryWords, hasCategories } from '../study/categories';
 import { unitData } from '../study/curves';
 import { cell } from '../study/readings';
+import { replicateWord } from '../study/replicates';
 import { unitsByArm } from '../study/unitsByArm';
 import type { ComparisonRow, MeasureResult } from '../weigh/Result';
 import { armName } from '../weigh/verdict/wording';
@@ -22,11 +23,11 @@ type Table = Extract<Block, { kind: 'table' }>;
  * @returns a table in the measure's shown unit
  */
 export function armsTable(study: Study, measure: Measure, result: MeasureResult): Table {
-  const { arms, plan } = study.experiment;
+  const { arms } = study.experiment;
   const columns = kindOf(measure).columns(measure, result.share);
   return {
     kind: 'table',
-    caption: `${measure.name}: what each arm did. Each ${plan.unitWord} counts once.`,
+    caption: `${measure.name}: what each arm did. Each ${replicateWord(study.experiment)} counts once.`,
     head: ['Arm', 'Units', ...columns.map(({ head }) => head)],
     rows: result.arms.map((summary) => [armName(arms, summary.arm), String(summary.units), ...columns.map(({ cell }) => cell(summary))]),
     numbersFrom: 1,

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
 import { computed } from 'vue';
-import { moveUnit, plural, replan, toggleBarrier } from '@fern/core';
+import { moveUnit, plural, replan, replicateWord, toggleBarrier } from '@fern/core';
 import BenchView from '../bench/BenchView.vue';
 import { benchOf } from '../bench/benchOf';
 import { useLoaded } from '../frame/loaded';
@@ -62,7 +62,7 @@ const layoutWords = computed(() => {
       <template v-if="!document.started"
         >Drag a {{ experiment.plan.unitWord }}, or go to it with the arrow keys, take it up with Enter and move it. Click between two for a
         barrier. </template
-      >Each {{ experiment.plan.unitWord }} counts once, however many seeds or plants it holds.
+      >Each {{ replicateWord(experiment) }} counts once, however many seeds or plants it holds.
     </p>
     <BenchSettings />
     <MeasuresEditor />
