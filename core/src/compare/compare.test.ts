@@ -112,6 +112,19 @@ describe('events', () => {
   });
 });
 
+describe('an arm without readings', () => {
+  const values = { C: [10, 11, 10, 12], T: [13, 14, 12, 15], U: [12, 12, 13, 14] };
+  const plan = { comparison: 'all-pairs' as const };
+
+  it('is not counted among those that Tukey’s test compares', () => {
+    const three = only(studyOf(values, plan)).comparisons;
+    const base = studyOf({ ...values, V: [] }, plan);
+    const four = only(base).comparisons;
+    for (const row of three) expect(four.find(({ arm, versus }) => arm === row.arm && versus === row.versus)?.p).toBe(row.p);
+    expect(four.filter(({ arm, versus }) => arm === 'V' || versus === 'V').every(({ p }) => p === null)).toBe(true);
+  });
+});
+
 describe('pairs', () => {
   it('half pairs are left out and said', () => {
     const study = studyOf({ C: [1, 2, 3, 4], T: [2, 4, 5] }, { layout: 'pairs' }, (_, i) => ({ block: `pair ${i}` }));

@@ -137,7 +137,12 @@ function contrastRows(
   const adjust =
     meanSquare === null || known.length === 0
       ? null
-      : adjustment(adjusted, known, fit, new Set(usable.flatMap(({ pair }) => [pair.arm, pair.versus])).size);
+      : adjustment(
+          adjusted,
+          known,
+          fit,
+          new Set(usable.flatMap(({ pair, treated, control }) => (treated && control ? [pair.arm, pair.versus] : []))).size,
+        );
   return usable.map(({ pair, treated, control }, i) => {
     const gap = gaps[i];
     if (!gap || !treated || !control) return emptyContrast(pair.arm, pair.versus, adjusted);
