@@ -41,7 +41,24 @@ const minus = (from: number) => (treated: number) => treated - from;
 const level = (values: ByArm): Process => ({ process: 'level', level: values, rate: 1 });
 const share = (values: ByArm): Process => ({ process: 'share', share: values, from: 0, to: 0 });
 
+const steps = [1, 2, 3, 4, 5].map((value) => ({ value, words: `step ${value}` }));
+const rated = (units: number): Design => ({
+  name: `rating in five steps, 2 arms × ${units}`,
+  arms: 2,
+  units,
+  measure: { kind: 'rating', unit: '', rubric: steps },
+  process: (values) => ({ process: 'rating', level: values, spread: 0.8 }),
+  from: 3,
+  to: 4,
+  unitSpread: 0,
+  difference: null,
+  closed: null,
+});
+
 const designs: readonly Design[] = [
+  rated(4),
+  rated(6),
+  rated(10),
   {
     name: 'amount, 2 arms × 6',
     arms: 2,

@@ -76,8 +76,9 @@ describe('ratings in several arms', () => {
   const study = studyOf({ C: [1, 2, 2, 1, 2], T: [4, 5, 4, 4, 5], U: [2, 1, 2, 2, 1] }, { measures: [rating] });
   const result = only(study);
 
-  it('Kruskal–Wallis over all, Mann–Whitney for each, Holm-adjusted', () => {
-    expect(result.tests.map((test) => test.method)).toEqual(['kruskal-wallis', 'mann-whitney', 'mann-whitney']);
+  it('the shuffle of ranks for each, Holm-adjusted; Kruskal–Wallis over all and Mann–Whitney beside it', () => {
+    const each = ['mann-whitney', 'randomisation'];
+    expect(result.tests.map((test) => test.method)).toEqual(['kruskal-wallis', ...each, ...each]);
     expect(result.comparisons[0]).toMatchObject({ arm: 'T', adjusted: 'holm', superiority: 1, verdict: 'supported' });
     expect(result.comparisons[1].verdict).toBe('cannot-tell');
   });

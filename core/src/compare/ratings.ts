@@ -2,13 +2,14 @@ import { kruskalWallis } from '../stats/kruskalWallis';
 import { holm } from '../stats/holm';
 import { mannWhitney } from '../stats/mannWhitney';
 import { randomisationTest } from '../stats/resampling/randomisationTest';
-import type { Contrast } from './Contrast';
+import { ranks } from '../stats/ranks';
+import type { Contrast, UnitValue } from './Contrast';
 import type { TestRow } from './TestRow';
 import { armPairs, emptyContrast, randomisationRow, valuesOf, type Compared, type Comparisons } from './Compared';
 
 /**
- * Ratings: Mann–Whitney for each pair of arms (Holm-adjusted where there are several), Kruskal–Wallis over all, the Hodges–Lehmann shift as
- * the difference. In blocks or pairs the ratings are shuffled inside each block instead, and that p decides.
+ * Ratings: the exact shuffle of their ranks decides, ties and all, inside blocks or pairs where there are any; Holm-adjusted where there are
+ * several comparisons. The difference is the Hodges–Lehmann shift. Mann–Whitney and Kruskal–Wallis stand beside it.
  */
 export function ratings(compared: Compared): Comparisons {
   const pairs = armPairs(compared);
@@ -43,14 +44,14 @@ export function ratings(compared: Compared): Comparisons {
       exact: ranked.exact,
       ...(blocked ? { ignoresBlocks: true } : {}),
     });
-    const inBlocks = blocked ? shuffleInBlocks(compared, pair) : null;
-    if (inBlocks) tests.push(inBlocks);
+    const shuffled = shuffleRanks(compared, pair);
+    if (shuffled) tests.push(shuffled);
     if (!ranked.ci95) reasons.push('There are too few units for a 95 % interval of the shift.');
     return {
       ...pair,
       difference: { value: ranked.shift, ci95: ranked.ci95 },
       ratio: { value: null, ci95: null },
-      p: inBlocks?.p ?? ranked.p,
+      p: shuffled?.p ?? null,
       adjusted,
       superiority: ranked.superiority,
     };
@@ -58,16 +59,19 @@ export function ratings(compared: Compared): Comparisons {
   return { tests, terms: [], contrasts: withHolm(raw), trend: null, reasons: [...new Set(reasons)] };
 }
 
-function shuffleInBlocks({ values, layout, options }: Compared, pair: { arm: string; versus: string }): TestRow | null {
+/** Labels shuffled, inside each block where there are blocks; the values are their ranks there. */
+function shuffleRanks({ values, layout, options }: Compared, pair: { arm: string; versus: string }): TestRow | null {
   const used = values.filter((unit) => unit.arm === pair.arm || unit.arm === pair.versus);
-  const strata = [...new Set(used.map((unit) => unit.block ?? ''))].map((name) => {
-    const own = used.filter((unit) => (unit.block ?? '') === name);
-    const treated = own.filter((unit) => unit.arm === pair.arm).map((unit) => unit.value);
-    return { values: [...treated, ...own.filter((unit) => unit.arm !== pair.arm).map((unit) => unit.value)], treated: treated.length };
+  const blockOf = (unit: UnitValue) => (layout === 'completely-random' ? '' : (unit.block ?? ''));
+  const strata = [...new Set(used.map(blockOf))].map((name) => {
+    const own = used.filter((unit) => blockOf(unit) === name);
+    const treated = own.filter((unit) => unit.arm === pair.arm);
+    const inOrder = [...treated, ...own.filter((unit) => unit.arm !== pair.arm)].map((unit) => unit.value);
+    return { values: ranks(inOrder).ranks, treated: treated.length };
   });
   const result = randomisationTest(strata, options);
   const sum = strata.reduce((total, { values: own, treated }) => total + own.slice(0, treated).reduce((a, b) => a + b, 0), 0);
-  return result && randomisationRow(layout === 'pairs' ? 'sign-flip' : 'randomisation', result, { name: 'treated sum', value: sum }, pair);
+  return result && randomisationRow(layout === 'pairs' ? 'sign-flip' : 'randomisation', result, { name: 'rank sum', value: sum }, pair);
 }
 
 /** Holm's adjustment over the comparisons that have a p. */

@@ -6,20 +6,24 @@ import type { VerdictCode } from '../Result';
 export const verdictOrder: readonly VerdictCode[] = ['supported', 'small', 'opposite', 'no-difference-that-matters', 'cannot-tell'];
 
 /**
- * The verdict on one comparison, from its difference, 95 % interval and p alone.
+ * The verdict on one comparison, from its difference, 95 % interval and p alone. Told apart are arms where p ≤ 0.05 and the interval lies on one
+ * side of none; where units of an arm are all alike there is no interval, and a rating is told by the shuffle of its steps: then p alone.
  * @param expected what the hypothesis says: more, less, or a difference either way
  * @param smallest smallest difference that matters, in the unit of the difference; null where none was set
+ * @param byP told by p alone
  */
-export function judge(contrast: Pick<Contrast, 'difference' | 'p'>, expected: Expected, smallest: number | null): VerdictCode {
+export function judge(contrast: Pick<Contrast, 'difference' | 'p'>, expected: Expected, smallest: number | null, byP = false): VerdictCode {
   const { value, ci95 } = contrast.difference;
-  if (value === null || ci95 === null || contrast.p === null) return 'cannot-tell';
+  if (value === null || contrast.p === null) return 'cannot-tell';
   const turned = expected === 'less' || (expected === 'different' && value < 0);
-  const [lo, hi] = turned ? [-ci95[1], -ci95[0]] : ci95;
+  const d = turned ? -value : value;
+  const [low, high] = ci95 ?? [value, value];
+  const [lo, hi] = turned ? [-high, -low] : [low, high];
   const m = smallest ?? 0;
-  const told = contrast.p <= 0.05;
-  if (lo > 0 && told) return hi >= m ? 'supported' : 'small';
-  if (hi < 0 && told) return 'opposite';
-  if (m > 0 && -m < lo && hi < m) return 'no-difference-that-matters';
+  const told = contrast.p <= 0.05 && (byP || (d > 0 ? lo > 0 : hi < 0));
+  if (told && d > 0) return hi >= m ? 'supported' : 'small';
+  if (told && d < 0) return 'opposite';
+  if (ci95 !== null && m > 0 && -m < lo && hi < m) return 'no-difference-that-matters';
   return 'cannot-tell';
 }
 

@@ -30,8 +30,20 @@ describe('judge', () => {
     expect(judge(contrast, expected, smallest)).toBe(code);
   });
 
-  it('says that it cannot tell where there is no interval or no p', () => {
-    expect(judge({ difference: { value: 5, ci95: null }, p: 0.001 }, 'more', null)).toBe('cannot-tell');
+  it('is told by p alone where there is no interval, and for a rating', () => {
+    const alike = { difference: { value: 5, ci95: null }, p: 0.03 };
+    expect([judge(alike, 'more', 2), judge(alike, 'more', 8), judge(alike, 'less', 2)]).toEqual(['supported', 'small', 'opposite']);
+    expect(judge({ ...alike, p: 0.06 }, 'more', 8)).toBe('cannot-tell');
+    const rating = row(1, 0, 2, 0.03);
+    expect([judge(rating, 'more', 1), judge(rating, 'more', 1, true), judge(row(0, -1, 1, 0.03), 'more', 2, true)]).toEqual([
+      'cannot-tell',
+      'supported',
+      'no-difference-that-matters',
+    ]);
+  });
+
+  it('says that it cannot tell where there is no p', () => {
+    expect(judge({ difference: { value: 5, ci95: null }, p: null }, 'more', null)).toBe('cannot-tell');
     expect(judge({ difference: { value: 5, ci95: [1, 9] }, p: null }, 'more', null)).toBe('cannot-tell');
   });
 
@@ -121,6 +133,23 @@ describe('the sentence', () => {
     const { verdict } = analyse(study).measures[0];
     expect(verdict.code).toBe('supported');
     expect(verdict.sentence).toMatch(/Also: no difference that matters for U\.$/);
+  });
+
+  it('the clearest experiments are told: units all alike in each arm, none of ten against all, one day against another', () => {
+    const four = (value: number) => [value, value, value, value];
+    const grams = analyse(studyOf({ C: four(5), T: four(9) })).measures[0];
+    expect(grams.verdict.code).toBe('supported');
+    expect(grams.verdict.sentence).toContain('higher with T than with C, by enough to matter.');
+    const share = aMeasure({ kind: 'count', unit: '', smallestDifference: 10 });
+    const none = analyse(studyOf({ C: [0, 0, 0, 0, 0, 0], T: [10, 10, 10, 10, 10, 10] }, { measures: [share] }, () => ({ sown: 10 })));
+    expect(none.measures[0].verdict.code).toBe('supported');
+    const event = aMeasure({ kind: 'event', unit: 'd', expected: 'less', smallestDifference: 2 });
+    const study = studyOf({ C: four(1), T: four(1) }, { measures: [event] });
+    const observations = study.observations.map((seen) => ({
+      ...seen,
+      observedOn: seen.unit.startsWith('C') ? '2026-04-21' : '2026-04-11',
+    }));
+    expect(analyse({ ...study, observations }).measures[0].verdict.code).toBe('supported');
   });
 
   it('an interval clear of none is never said to leave room for none: three against three are too few', () => {

@@ -1,6 +1,7 @@
 import { expectedOf, type Experiment, type Finding, type Measure } from '../../model';
 import type { Contrast, UnitValue } from '../../compare/Contrast';
 import type { ComparisonRow, VerdictCode, VerdictResult } from '../Result';
+import { kindOf } from '../../kinds';
 import { sentenceText } from '../../model/Sentence';
 import { firstVerdict, judge } from './judge';
 import { pooledSpread, unitsNeeded } from './unitsNeeded';
@@ -25,7 +26,7 @@ export function verdict({ experiment, measure, share, contrasts, values, review 
   const smallest = measure.smallestDifference === null ? null : measure.smallestDifference / (share ? 100 : 1);
   const comparisons = contrasts.map((row): ComparisonRow => ({
     ...row,
-    verdict: unfair ? 'not-a-fair-test' : judge(row, expectedOf(measure), smallest),
+    verdict: unfair ? 'not-a-fair-test' : judge(row, expectedOf(measure), smallest, kindOf(measure).byEye),
   }));
   const arms = [...new Set(contrasts.flatMap(({ arm, versus }) => [arm, versus]))];
   const code: VerdictCode = unfair ? 'not-a-fair-test' : firstVerdict(comparisons.map((row) => row.verdict));

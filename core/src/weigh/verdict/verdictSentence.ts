@@ -113,8 +113,9 @@ function luckOf({ experiment, alone }: Judged, { arm, versus }: ComparisonRow): 
 }
 
 function enough(row: ComparisonRow, { measure }: Judged, wording: Wording): string {
-  if (measure.smallestDifference === null || row.difference.ci95 === null) return '';
-  const [lo, hi] = row.difference.ci95.map((end) => Math.abs(end * wording.scale));
+  const { value, ci95 } = row.difference;
+  if (measure.smallestDifference === null || value === null) return '';
+  const [lo, hi] = (ci95 ?? [value, value]).map((end) => Math.abs(end * wording.scale));
   return Math.min(lo, hi) >= measure.smallestDifference ? ', by enough to matter' : ', perhaps by less than matters';
 }
 
