@@ -267,6 +267,12 @@ describe('the fair-test check', () => {
     ]);
   });
 
+  it('counts one in the singular, and never speaks of about 0', () => {
+    const one = good({ units: units('CT') }, { expectedSurvival: 0.5 });
+    expect(saying(one, 'losses')[0]).toContain('Of 1 pot an arm perhaps none will be there at the end.');
+    for (const finding of fairTest(one)) expect(finding.message).not.toMatch(/\b1 (pots|bottles|cuttings)\b/);
+  });
+
   it('knows what differs though it should not: on purpose, in the list of what is kept, in an arm that equals the control', () => {
     expect(saying(good({}, { differences: ['three litres against four', ' '] }), 'place')).toEqual([
       'serious: The arms also differ in something else: three litres against four. A result could come from that as well.',

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { plural } from './plural';
+import { counted, plural } from './plural';
 import { decimalsFor, fixed, rounded } from './roundTo';
 
 describe('numbers as shown', () => {
@@ -31,6 +31,10 @@ describe('numbers as shown', () => {
 });
 
 describe('plural', () => {
+  it('is for any number but one', () => {
+    expect([0, 1, 2].map((n) => counted(n, 'dish'))).toEqual(['0 dishes', '1 dish', '2 dishes']);
+  });
+
   it.each([
     ['pot', 'pots'],
     ['dish', 'dishes'],

@@ -12,6 +12,17 @@ export function plural(word: string): string {
 }
 
 /**
+ * A number with its word.
+ * @param count whole
+ * @param word in the singular
+ * @returns the word in the number that it needs
+ * @example counted(1, 'dish') // '1 dish'
+ */
+export function counted(count: number, word: string): string {
+  return `${count} ${count === 1 ? word : plural(word)}`;
+}
+
+/**
  * "dishes" to "dish".
  * @param word in the plural or the singular
  * @returns the singular; a word that is none of the usual plurals stays

@@ -29,7 +29,9 @@ const curves = computed(() => (primary.value ? curvesPicture(study.value, primar
 const fineWords = computed(() => {
   const lines: string[] = [];
   if (experiment.value.blinded) lines.push('Read without knowing the arm.');
-  if (!result.value?.review.some(({ rule }) => rule === 'denominator')) lines.push('No count is above what was sown, and none fell.');
+  const counts = rows.value.some(({ row }) => row.share);
+  if (counts && !result.value?.review.some(({ rule }) => rule === 'denominator'))
+    lines.push('No count is above what was sown, and none fell.');
   return lines;
 });
 </script>

@@ -1,5 +1,5 @@
 import type { Experiment, Finding } from '../../model';
-import { plural } from '../../quantities/plural';
+import { counted } from '../../quantities/plural';
 import { unitsByArm } from '../../study/unitsByArm';
 
 /** Units an arm that the comparison cannot do with fewer than: 4, or 6 pairs. */
@@ -14,12 +14,13 @@ export function losses(experiment: Experiment): Finding[] {
   if (survival === null || survival >= 1) return [];
   const fewest = Math.min(...unitsByArm(experiment).map(({ units }) => units.length));
   const needed = fewestUnits(layout);
+  const left = Math.floor(fewest * survival);
   if (fewest * survival >= needed || !Number.isFinite(fewest)) return [];
   return [
     {
       rule: 'losses',
       severity: 'caution',
-      message: `Of ${fewest} ${plural(plan.unitWord)} an arm about ${Math.floor(fewest * survival)} will be there at the end. That is fewer than the ${needed} that a clear answer needs.`,
+      message: `Of ${counted(fewest, plan.unitWord)} an arm ${left === 0 ? 'perhaps none' : `about ${left}`} will be there at the end. That is fewer than the ${needed} that a clear answer needs.`,
       remedy: `Start with ${Math.ceil(needed / survival)} an arm.`,
     },
   ];

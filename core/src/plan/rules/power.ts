@@ -1,6 +1,6 @@
 import { isShare } from '../../kinds';
 import type { Experiment, Finding } from '../../model';
-import { plural } from '../../quantities/plural';
+import { counted } from '../../quantities/plural';
 import { powerT, unitsForPowerT } from '../../stats/powerT';
 import { replicates, replicateWord } from '../../study/replicates';
 import { unitsByArm } from '../../study/unitsByArm';
@@ -24,7 +24,7 @@ export function power(experiment: Experiment): Finding[] {
     {
       rule: 'power',
       severity: 'caution',
-      message: `With ${fewest} ${plural(replicateWord(experiment))} an arm, a difference that just matters would be told apart ${timesInTen(chance)}.`,
+      message: `With ${counted(fewest, replicateWord(experiment))} an arm, a difference that just matters would be told apart ${timesInTen(chance)}.`,
       remedy: `About ${enough} an arm would do it 8 times in 10.`,
     },
   ];

@@ -1,6 +1,6 @@
 import type { Experiment, Finding, Unit } from '../../model';
 import { inList } from '../../quantities/inList';
-import { plural } from '../../quantities/plural';
+import { counted, plural } from '../../quantities/plural';
 import { containerWord } from '../../study/replicates';
 import { unitsByArm } from '../../study/unitsByArm';
 
@@ -28,7 +28,7 @@ export function shared(experiment: Experiment): Finding[] {
     const what = containerWord(several[0].own[0]);
     const each = several.map(
       ({ own, units }) =>
-        `${own.length} ${plural(what)} an arm with ${Math.round(units.length / own.length)} ${plural(unitWord)} each count as ${own.length}, not as ${units.length}`,
+        `${counted(own.length, what)} an arm with ${counted(Math.round(units.length / own.length), unitWord)} each count as ${own.length}, not as ${units.length}`,
     );
     const told =
       new Set(each).size === 1

@@ -16,7 +16,7 @@ export function mixUp(study: Study): Finding[] {
             rule: 'mix-up',
             severity: 'serious',
             message,
-            remedy: `Exclude ${still.join(' and ') || 'them'}: nobody knows which arm they are.`,
+            remedy: `Exclude ${still.join(' and ') || 'them'}: nobody knows to which arm ${still.length === 1 ? 'it belongs' : 'they belong'}.`,
           }
         : {
             rule: 'mix-up',

@@ -1,7 +1,7 @@
 import { kindOf, type Wording } from '../../kinds';
 import type { Experiment, Fact, Finding, Measure } from '../../model';
 import type { ComparisonRow, VerdictCode } from '../Result';
-import { plural } from '../../quantities/plural';
+import { counted, plural } from '../../quantities/plural';
 import type { Sentence } from '../../model/Sentence';
 import { replicateWord } from '../../study/replicates';
 import { verdictOrder } from './judge';
@@ -126,12 +126,8 @@ function smallestText(measure: Measure, wording: Wording): string {
 function settle({ unitsNeeded, experiment, measure }: Judged): Sentence {
   if (unitsNeeded === null) return ['.'];
   const word = replicateWord(experiment);
-  const units = unitsNeeded > 1000 ? 'more than 1,000' : `about ${unitsNeeded}`;
-  return [
-    '. ',
-    { fact: `${measure.measure}.unitsNeeded`, text: `${units[0].toUpperCase()}${units.slice(1)} ${plural(word)} an arm` },
-    ' would settle it four times in five.',
-  ];
+  const units = unitsNeeded > 1000 ? `More than 1,000 ${plural(word)}` : `About ${counted(unitsNeeded, word)}`;
+  return ['. ', { fact: `${measure.measure}.unitsNeeded`, text: `${units} an arm` }, ' would settle it four times in five.'];
 }
 
 function others(judged: Judged, lead: ComparisonRow): Sentence {
