@@ -87,6 +87,28 @@ describe('fern analyse', () => {
   });
 });
 
+it('fern analyse --jsonl works out many in one process, a result a line; a bad one is told of on its own line', () => {
+  const [good, bad] = [packageWith({}), packageWith({ 'units.csv': null })];
+  const { code, out, err } = run('analyse', good, bad, good, '--jsonl');
+  const [first, second, third] = out
+    .trimEnd()
+    .split('\n')
+    .map((line) => JSON.parse(line) as { package: string; problems?: string[] });
+  expect([code, err, out.trimEnd().split('\n').length]).toEqual([2, '', 3]);
+  expect(first).toEqual({ package: good, ...(JSON.parse(JSON.stringify(analyse(study))) as object) });
+  expect(second).toMatchObject({ package: bad });
+  expect(second.problems?.[0]).toBe('units.csv:-:-: the file is missing; expected it in the package');
+  expect(third).toEqual(first);
+  expect(run('analyse', good, '--jsonl').code).toBe(0);
+  for (const wrong of [
+    ['analyse', good, good],
+    ['check', good, good],
+    ['analyse', '--jsonl'],
+    ['check', good, '--json'],
+  ])
+    expect(run(...wrong).code).toBe(2);
+});
+
 it('fern check finds nothing in a good package, names each picture that is missing, and both tell how they are used', () => {
   const path = packageWith({});
   expect(run('check', path).out.split('\n')[0]).toBe(
