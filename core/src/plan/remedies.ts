@@ -3,7 +3,7 @@ import { plural } from '../quantities/plural';
 import { unitsForPowerT } from '../stats/powerT';
 import { crossFactors, factorsOf } from './crossFactors';
 import { mostUnitsPerArm, nextArmCode, replan, wishOf } from './replan';
-import { fewestUnits } from './rules/losses';
+import { fewestUnits } from '../study/replicates';
 import { keptThoughVaried } from './rules/factorKept';
 import { whereApart } from './rules/place';
 import { position } from './rules/position';

@@ -52,3 +52,12 @@ export function replicateWord({ units, plan }: Pick<Experiment, 'units' | 'plan'
  * @returns the word in it: "tank" of "tank C.2"
  */
 export const containerWord = (container: string): string => container.replace(/ \S*$/, '') || container;
+
+/**
+ * Replicates an arm that a comparison cannot do with fewer than: shuffling 3 against 3 gives the clearest result in 2 of 20 shuffles.
+ * @param layout how the arms were dealt
+ * @returns 4, or 6 pairs
+ */
+export function fewestUnits(layout: Experiment['layout']): number {
+  return layout === 'pairs' ? 6 : 4;
+}

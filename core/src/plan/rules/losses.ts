@@ -1,11 +1,7 @@
 import type { Experiment, Finding } from '../../model';
 import { counted } from '../../quantities/plural';
+import { fewestUnits } from '../../study/replicates';
 import { unitsByArm } from '../../study/unitsByArm';
-
-/** Units an arm that the comparison cannot do with fewer than: 4, or 6 pairs. */
-export function fewestUnits(layout: Experiment['layout']): number {
-  return layout === 'pairs' ? 6 : 4;
-}
 
 /** Planned numbers leave no room for the losses that are to be expected. */
 export function losses(experiment: Experiment): Finding[] {

@@ -152,6 +152,17 @@ describe('the sentence', () => {
     expect(analyse({ ...study, observations }).measures[0].verdict.code).toBe('supported');
   });
 
+  it('the number that would settle it is more than did not, enough for a shuffle, and none without a difference that matters', () => {
+    const three = (matters: number | null) =>
+      analyse(studyOf({ C: [10, 11, 12], T: [20, 21, 22] }, { measures: [aMeasure({ smallestDifference: matters })] })).measures[0].verdict;
+    expect(three(2).unitsNeeded).toBeGreaterThan(3);
+    expect(three(11).unitsNeeded).toBe(4);
+    expect(three(null).unitsNeeded).toBeNull();
+    expect(three(null).sentence).not.toContain('would settle it');
+    const wide = analyse(studyOf({ C: [10, 14, 12, 18, 6], T: [11, 13, 17, 9, 12] }, { measures: [aMeasure({ smallestDifference: 40 })] }));
+    expect(wide.measures[0].verdict.unitsNeeded ?? 6).toBeGreaterThan(5);
+  });
+
   it('an interval clear of none is never said to leave room for none: three against three are too few', () => {
     const study = studyOf({ C: [10, 11, 12], T: [20, 21, 22] });
     const { sentence, code } = analyse(study).measures[0].verdict;

@@ -3,6 +3,7 @@ import type { Contrast, UnitValue } from '../../compare/Contrast';
 import type { ComparisonRow, VerdictCode, VerdictResult } from '../Result';
 import { kindOf } from '../../kinds';
 import { sentenceText } from '../../model/Sentence';
+import { fewestUnits } from '../../study/replicates';
 import { firstVerdict, judge } from './judge';
 import { pooledSpread, unitsNeeded } from './unitsNeeded';
 import { verdictSentence } from './verdictSentence';
@@ -31,10 +32,11 @@ export function verdict({ experiment, measure, share, contrasts, values, review 
   const arms = [...new Set(contrasts.flatMap(({ arm, versus }) => [arm, versus]))];
   const code: VerdictCode = unfair ? 'not-a-fair-test' : firstVerdict(comparisons.map((row) => row.verdict));
   const alone = arms.filter((arm) => values.filter((unit) => unit.arm === arm).length === 1);
-  const needed =
-    code === 'cannot-tell' && alone.length === 0
-      ? unitsNeeded(smallest || largestGap(comparisons), pooledSpread(values, experiment.layout !== 'completely-random'))
-      : null;
+  const told = code === 'cannot-tell' && alone.length === 0;
+  const enough = told ? unitsNeeded(smallest, pooledSpread(values, experiment.layout !== 'completely-random')) : null;
+  // No fewer than a shuffle can show anything with, and more than did not do.
+  const used = Math.min(...arms.map((arm) => values.filter((unit) => unit.arm === arm).length));
+  const needed = enough === null ? null : Math.max(enough, fewestUnits(experiment.layout), used + 1);
   const pieces = verdictSentence({ experiment, measure, share, code, comparisons, unitsNeeded: needed, review, alone });
   return {
     comparisons,
@@ -46,11 +48,6 @@ export function verdict({ experiment, measure, share, contrasts, values, review 
       unitsNeeded: needed,
     },
   };
-}
-
-function largestGap(comparisons: readonly ComparisonRow[]): number | null {
-  const gaps = comparisons.map((row) => row.difference.value).filter((gap) => gap !== null);
-  return gaps.length === 0 ? null : Math.max(...gaps.map(Math.abs));
 }
 
 /** Whether the claimed ratio lies beyond every treatment's interval; null without a claim of a size or without an interval. */
