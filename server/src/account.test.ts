@@ -68,14 +68,18 @@ describe('the owner’s log', () => {
     await put(2, started);
     const amendments = [{ on: '2026-04-03', what: 'blinding', reason: 'the labels fell off', changes: [] }];
     expect((await put(3, { ...started, blinded: false, plan: { ...started.plan, amendments } })).status).toBe(200);
-    await room.teacher.call('PATCH', `/api/experiments/${id}/units/D02`, { status: 'lost', statusReason: 'dropped' });
+    const loss = (statusReason: string, lostOn: string) =>
+      room.teacher.call('PATCH', `/api/experiments/${id}/units/D02`, { status: 'lost', statusReason, lostOn });
+    await loss('dropped', '2026-04-04');
+    await loss('eaten by a snail', '2026-04-05');
     await room.teacher.call('DELETE', `/api/experiments/${id}`);
     await room.teacher.call('POST', `/api/bin/${id}`);
     const lines = (await get<HistoryLine[]>(room.teacher, '/history')).filter(({ experimentId }) => experimentId === id).reverse();
-    expect(lines.map(({ what }) => what)).toEqual(['made', 'started', 'unsealed', 'amended', 'unit', 'deleted', 'restored']);
-    expect(lines.slice(3, 5).map(({ title, detail }) => [title, detail])).toEqual([
+    expect(lines.map(({ what }) => what)).toEqual(['made', 'started', 'unsealed', 'amended', 'unit', 'unit', 'deleted', 'restored']);
+    expect(lines.slice(3, 6).map(({ title, detail }) => [title, detail])).toEqual([
       ['Logged', 'the labels fell off'],
-      ['Logged', 'D02: lost'],
+      ['Logged', 'D02: lost on 2026-04-04, dropped'],
+      ['Logged', 'D02: lost on 2026-04-05, eaten by a snail'],
     ]);
     expect(await get<HistoryLine[]>(room.stranger, '/history')).toEqual([]);
   });

@@ -110,9 +110,14 @@ export function setUnitStatus(
     if (changed === 0) throw notFound();
     await tables.models.experiments.increment('version', { where: { id } });
     const record = await getExperiment(tables, ownerId, id);
-    await remember(tables, ownerId, { what: 'unit', experimentId: id, title: record.experiment.title, detail: `${unit}: ${state.status}` });
+    await remember(tables, ownerId, { what: 'unit', experimentId: id, title: record.experiment.title, detail: stateWords(unit, state) });
     return record;
   });
+}
+
+/** What was said of a unit, whole: what is mended later stays in the owner's log as it was. */
+function stateWords(unit: string, { status, statusReason, lostOn }: Pick<Unit, 'status' | 'statusReason' | 'lostOn'>): string {
+  return `${unit}: ${status}${lostOn === null ? '' : ` on ${lostOn}`}${statusReason === null ? '' : `, ${statusReason}`}`;
 }
 
 /**
