@@ -1,7 +1,5 @@
-import { codesCell } from './cells';
-import { code, date, flag, list, maybe, number, text, type RecordOf } from './fields';
-
-const codes = (of: string) => list(text({ most: 40, least: 1 }), { words: of, most: 400, cell: codesCell });
+import { codes, mendable } from './entry';
+import { date, maybe, number, text, type RecordOf } from './fields';
 
 export const photoFields = {
   id: text({ words: 'id', least: 1, most: 64, must: true, pattern: /^[\w-]+$/ }),
@@ -14,10 +12,7 @@ export const photoFields = {
   /** Of the picture, in pixels. */
   width: number({ words: 'width', whole: true, least: 1, most: 10_000 }),
   height: number({ words: 'height', whole: true, least: 1, most: 10_000 }),
-  /** The entry that this one mends or withdraws. */
-  replaces: maybe(code({ words: 'entry that it mends', most: 64, trim: false, must: false, optional: true, sparse: true })),
-  /** It was put here in error. */
-  withdrawn: flag({ words: 'withdrawn', optional: true, sparse: true }),
+  ...mendable,
 };
 
 /** A photo of some units, of some arms, or of the whole bench. Its picture is kept apart. Mended by another entry, and kept. */

@@ -3,6 +3,7 @@ import type { Care, Happening } from '@fern/core';
 import { ProblemError } from '../ProblemError';
 import { getExperiment } from '../services/experiments';
 import { addCare, addHappening, appendObservations, listObservations } from '../services/log';
+import { logging } from './logging';
 import { param, route } from './Route';
 
 export const logRoutes = [
@@ -35,26 +36,6 @@ export const logRoutes = [
       return { observations };
     },
   }),
-  route<Happening>({
-    method: 'post',
-    path: '/experiments/:id/happenings',
-    who: 'owner',
-    body: happeningSchema,
-    handle: async (call) => {
-      const content = await addHappening(call.database, call.account.id, param(call, 'id'), call.body);
-      call.changes.tell(param(call, 'id'), { logged: [{ kind: 'happening', content }] });
-      return content;
-    },
-  }),
-  route<Care>({
-    method: 'post',
-    path: '/experiments/:id/care',
-    who: 'owner',
-    body: careSchema,
-    handle: async (call) => {
-      const content = await addCare(call.database, call.account.id, param(call, 'id'), call.body);
-      call.changes.tell(param(call, 'id'), { logged: [{ kind: 'care', content }] });
-      return content;
-    },
-  }),
+  logging<Happening>('/experiments/:id/happenings', happeningSchema, 'happening', addHappening),
+  logging<Care>('/experiments/:id/care', careSchema, 'care', addCare),
 ];

@@ -2,6 +2,7 @@ import { photoSchema } from '@fern/contract';
 import type { Photo } from '@fern/core';
 import { ProblemError } from '../ProblemError';
 import { addPhoto, mendPhoto, readPicture, removePicture } from '../services/photos';
+import { logging } from './logging';
 import { param, route } from './Route';
 
 const MOST_NAME = 80;
@@ -21,17 +22,7 @@ export const photoRoutes = [
       return content;
     },
   }),
-  route<Photo>({
-    method: 'post',
-    path: '/experiments/:id/photos/mended',
-    who: 'owner',
-    body: photoSchema,
-    handle: async (call) => {
-      const content = await mendPhoto(call.database, call.account.id, param(call, 'id'), call.body);
-      call.changes.tell(param(call, 'id'), { logged: [{ kind: 'photo', content }] });
-      return content;
-    },
-  }),
+  logging<Photo>('/experiments/:id/photos/mended', photoSchema, 'photo', mendPhoto),
   route({
     method: 'get',
     path: '/experiments/:id/photos/:file',

@@ -35,8 +35,8 @@ const before = computed(() => earlierWords(study.value.photos, props.photo));
       <button type="button" class="link" @click="emit('mend', photo)">Mend</button>
     </p>
     <ConfirmDialog v-model:open="large" :title="title" width="min(1100px, 96vw)"
-      ><PhotoPicture :photo="photo" :words="title" whole
-    /></ConfirmDialog>
+      ><div class="whole"><PhotoPicture :photo="photo" :words="title" whole /></div
+    ></ConfirmDialog>
   </figure>
 </template>
 
@@ -52,6 +52,13 @@ figure {
   border: 0;
   background: none;
   cursor: zoom-in;
+}
+/* The whole of it at one glance. */
+.whole :deep(img) {
+  width: auto;
+  max-width: 100%;
+  max-height: 76vh;
+  margin: 0 auto;
 }
 .old {
   display: block;
