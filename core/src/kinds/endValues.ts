@@ -1,6 +1,6 @@
 import type { UnitValue } from '../compare/Contrast';
 import type { CurvePoint, Measure, UnitData } from '../model';
-import { dayOf } from './unitEnd';
+import { untilDay } from './unitEnd';
 
 /**
  * The value of each unit that takes part in the comparison at the end: not lost, not excluded, and read.
@@ -24,6 +24,6 @@ export function endValues(data: readonly UnitData[], end: (curve: readonly Curve
  * @param measure of which `when` says which value that is
  */
 export function stillThere({ when }: Pick<Measure, 'when'>, data: readonly UnitData[]): UnitData[] {
-  const until = when.startsWith('day ') ? dayOf(when) : Infinity;
+  const until = untilDay(when);
   return data.filter(({ nothingFrom }) => nothingFrom === null || nothingFrom > until);
 }

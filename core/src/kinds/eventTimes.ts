@@ -1,13 +1,13 @@
 import type { Measure, UnitData } from '../model';
 import type { UnitEvent } from '../compare/events';
-import { dayOf } from './unitEnd';
+import { untilDay } from './unitEnd';
 
 /**
  * Day of the event for each unit, or the last day on which it had not happened (censored). A lost unit is censored at its last reading.
  * With several plants a unit's event is that of its first plant. `day N` censors all at that day.
  */
 export function eventTimes(measure: Measure, data: readonly UnitData[]): UnitEvent[] {
-  const until = measure.when.startsWith('day ') ? dayOf(measure.when) : Infinity;
+  const until = untilDay(measure.when);
   const times: UnitEvent[] = [];
   for (const { unit, curve } of data) {
     if (curve.length === 0 || unit.status === 'excluded') continue;

@@ -2,12 +2,13 @@ import { dailyValues } from './dailyValues';
 import type { Kind } from './Kind';
 import { measured } from './measured';
 import { endValues } from './endValues';
-import { dayOf, sumOf, unitEnd } from './unitEnd';
+import { sumOf, unitEnd, untilDay } from './unitEnd';
 
 /** A total grows until its day, whether or not something was picked on it. */
 const end: Kind['end'] = (measure, curve) => {
-  if (curve.length === 0 || !measure.when.startsWith('day ')) return unitEnd(measure, curve);
-  return sumOf(curve.filter((point) => point.day <= dayOf(measure.when)));
+  const until = untilDay(measure.when);
+  if (curve.length === 0 || until === Infinity) return unitEnd(measure, curve);
+  return sumOf(curve.filter((point) => point.day <= until));
 };
 
 /** Pickings that add up. */

@@ -10,13 +10,13 @@ export function unitEnd(measure: Pick<Measure, 'when'>, curve: readonly CurvePoi
   if (when === 'total') return sumOf(curve);
   if (when === 'area') return curve.length < 2 ? null : areaUnder(curve);
   if (when === 'final') return curve[curve.length - 1].value;
-  const day = dayOf(when);
+  const day = untilDay(when);
   return curve.find((point) => point.day === day)?.value ?? null;
 }
 
-/** The day that `day N` names. */
-export function dayOf(when: Measure['when']): number {
-  return Number(when.slice('day '.length));
+/** The last day that counts: N where `when` is `day N`; no day ends it (Infinity) otherwise. */
+export function untilDay(when: Measure['when']): number {
+  return when.startsWith('day ') ? Number(when.slice('day '.length)) : Infinity;
 }
 
 /** All values of a curve added up. */

@@ -1,5 +1,6 @@
 import { kindOf, type Daily, type Readings } from '../kinds';
 import { curveOf } from '../kinds/dailyValues';
+import { untilDay } from '../kinds/unitEnd';
 import {
   addDays,
   daysBetween,
@@ -95,7 +96,7 @@ function lateOnWalks(study: Study, measure: Measure, unit: Unit): Pick<UnitData,
   const start = startOf(unit, study.experiment);
   const kind = kindOf(measure);
   const read = kind.from(measure).flatMap((code) => valued(cell(study, code, unit.unit).live));
-  const counts = measure.when.startsWith('day ') || (measure.when === 'final' && read.some(({ plant }) => plant !== null));
+  const counts = untilDay(measure.when) < Infinity || (measure.when === 'final' && read.some(({ plant }) => plant !== null));
   if (start === null || !counts) return {};
   const dayOfWalk = ({ plannedDay, observedOn }: Valued) =>
     plannedDay === null ? observedOn.slice(0, 10) : addDays(start, Math.floor(plannedDay));

@@ -1,20 +1,19 @@
 <script setup lang="ts">
-import { Button } from 'ant-design-vue';
 import { v7 as uuid } from 'uuid';
-import { computed, ref, shallowRef } from 'vue';
-import { blankOf, careFields, isDate, liveCare, newlySaid, plural, shortDate, type Care, type Unit } from '@fern/core';
+import { computed, ref, shallowRef, watch } from 'vue';
+import { blankOf, careFields, liveCare, newlySaid, plural, shortDate, type Care, type Unit } from '@fern/core';
 import { useLoaded } from '../frame/loaded';
 import ChoiceField from '../kit/ChoiceField.vue';
-import ConfirmDialog from '../kit/ConfirmDialog.vue';
 import NumberField from '../kit/NumberField.vue';
 import EffectNotes from './EffectNotes.vue';
+import EntryDialog from './EntryDialog.vue';
 import PastDay from './PastDay.vue';
 import TextField from '../kit/TextField.vue';
 import { useLog } from '../stores/log';
 import { today } from '../stores/today';
-import { useEntry } from './useEntry';
 import { namedBy, whomOf, wrongWhom, type Whom } from './whom';
 import WhomField from './WhomField.vue';
+import { wrongDay } from './wrongDay';
 
 /** Writes down what was given, or a step that was done: as last time in two taps, for any day and any units; or mends an entry. */
 const open = defineModel<boolean>('open', { required: true });
@@ -69,6 +68,7 @@ function fill(): void {
   note.value = mends.note ?? '';
   whom.value = whomOf(mends);
 }
+watch(open, (is) => is && fill(), { immediate: true });
 
 const doneStep = computed(() => props.mends?.step ?? props.step ?? null);
 /** The units that it goes to, so that an amount is always one for each. */
@@ -83,14 +83,13 @@ const each = computed(() => {
   return Number((amount.value / Math.max(1, units.value.length)).toPrecision(6));
 });
 const wrong = computed(() => {
-  if (!isDate(day.value) || day.value > today()) return 'Choose the day on which it was done: today or before.';
-  const wrongOnes = wrongWhom(experiment.value, whom.value);
-  if (wrongOnes !== null) return wrongOnes;
+  const named = wrongDay(day.value, 'was done') ?? wrongWhom(experiment.value, whom.value);
+  if (named !== null) return named;
   if (kind.value === 'other' && note.value.trim() === '' && doneStep.value === null) return 'Say in a few words what was done.';
   return null;
 });
-const { tried, keep, close } = useEntry({ open, fill, wrong });
 const word = computed(() => experiment.value.plan.unitWord);
+const count = computed(() => `${units.value.length} ${units.value.length === 1 ? word.value : plural(word.value)}`);
 
 /** The entry as it stands in the fields. */
 const written = computed<Care>(() => {
@@ -110,60 +109,55 @@ const written = computed<Care>(() => {
 const effects = computed(() =>
   wrong.value === null ? newlySaid(study.value, { ...study.value, care: [...study.value.care, written.value] }) : [],
 );
-const write = () => log.addCare({ ...written.value, id: uuid() });
-function withdraw(entry: Care): void {
-  close(() => log.addCare({ ...entry, id: uuid(), replaces: entry.id, withdrawn: true }));
+function write(): void {
+  log.addCare({ ...written.value, id: uuid() });
+  open.value = false;
+}
+function withdraw(): void {
+  if (props.mends) log.addCare({ ...props.mends, id: uuid(), replaces: props.mends.id, withdrawn: true });
+  open.value = false;
 }
 </script>
 
 <template>
-  <ConfirmDialog
+  <EntryDialog
     v-model:open="open"
     :title="mends ? `What was written on ${shortDate(mends.on)}` : doneStep ? `Done: ${doneStep}` : 'Water, feed and other care'"
-    :wrong="tried ? wrong : null"
-    width="640px"
+    :wrong="wrong"
+    :keeps="`${mends ? 'Mend it' : 'Write it down'} for ${count}`"
+    :withdraws="mends ? 'It was not done: withdraw it' : null"
+    @keep="write"
+    @withdraw="withdraw"
     @closed="emit('closed')"
   >
-    <div class="fields">
-      <ChoiceField
-        v-if="doneStep === null"
-        :value="kind"
-        :options="kinds"
-        label="What was given"
-        @change="mends ? (kind = $event) : repeat($event)"
-      />
-      <PastDay :value="day" label="The day on which it was done" @change="day = $event" />
-      <WhomField :whom="whom" label="Who got it" :verb="doneStep ? 'done to' : 'given to'" @change="whom = $event" />
-      <p class="amount">
-        <NumberField :value="amount" label="How much" :min="0" :max="1e6" empty :width="90" @change="amount = $event" />
-        <TextField :value="amountUnit" label="Unit of the amount" class="unit" :most="20" @change="amountUnit = $event" />
-        <label><input v-model="inAll" type="radio" :value="false" /> to each</label>
-        <label><input v-model="inAll" type="radio" :value="true" /> in all</label>
-        <span v-if="inAll && each !== null" class="soft small">that is {{ each }} {{ amountUnit }} for each {{ word }}</span>
-      </p>
-      <TextField
-        :value="note"
-        :placeholder="kind === 'other' ? 'What was done, in a few words' : 'Note (may stay empty)'"
-        label="Note on what was given"
-        :most="500"
-        @change="note = $event"
-      />
-      <EffectNotes :findings="effects" />
-    </div>
-    <template #buttons>
-      <Button type="primary" @click="keep(write)"
-        >{{ mends ? 'Mend it' : 'Write it down' }} for {{ units.length }} {{ units.length === 1 ? word : plural(word) }}</Button
-      >
-      <Button v-if="mends" @click="withdraw(mends)">It was not done: withdraw it</Button>
-    </template>
-  </ConfirmDialog>
+    <ChoiceField
+      v-if="doneStep === null"
+      :value="kind"
+      :options="kinds"
+      label="What was given"
+      @change="mends ? (kind = $event) : repeat($event)"
+    />
+    <PastDay :value="day" label="The day on which it was done" @change="day = $event" />
+    <WhomField :whom="whom" label="Who got it" :verb="doneStep ? 'done to' : 'given to'" @change="whom = $event" />
+    <p class="amount">
+      <NumberField :value="amount" label="How much" :min="0" :max="1e6" empty :width="90" @change="amount = $event" />
+      <TextField :value="amountUnit" label="Unit of the amount" class="unit" :most="20" @change="amountUnit = $event" />
+      <label><input v-model="inAll" type="radio" :value="false" /> to each</label>
+      <label><input v-model="inAll" type="radio" :value="true" /> in all</label>
+      <span v-if="inAll && each !== null" class="soft small">that is {{ each }} {{ amountUnit }} for each {{ word }}</span>
+    </p>
+    <TextField
+      :value="note"
+      :placeholder="kind === 'other' ? 'What was done, in a few words' : 'Note (may stay empty)'"
+      label="Note on what was given"
+      :most="500"
+      @change="note = $event"
+    />
+    <EffectNotes :findings="effects" />
+  </EntryDialog>
 </template>
 
 <style scoped>
-.fields {
-  display: grid;
-  gap: 10px;
-}
 .amount {
   display: flex;
   flex-wrap: wrap;

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
 import { computed, ref, watch } from 'vue';
-import { isDate, newlySaid } from '@fern/core';
+import { newlySaid } from '@fern/core';
 import { useLoaded } from '../frame/loaded';
 import ChoiceField from '../kit/ChoiceField.vue';
 import ConfirmDialog from '../kit/ConfirmDialog.vue';
@@ -10,6 +10,7 @@ import PastDay from './PastDay.vue';
 import TextField from '../kit/TextField.vue';
 import { useLog } from '../stores/log';
 import { today } from '../stores/today';
+import { wrongDay } from './wrongDay';
 
 const open = defineModel<boolean>('open', { required: true });
 const props = defineProps<{ unit?: string; on?: string }>();
@@ -36,7 +37,7 @@ watch(
 );
 const wrong = computed(() => {
   if (current.value === undefined) return `Choose which ${experiment.value.plan.unitWord}.`;
-  return isDate(day.value) && day.value <= today() ? null : 'Choose the day on which it happened: today or before.';
+  return wrongDay(day.value, 'happened');
 });
 /** As it would be with this one lost. */
 const effects = computed(() => {

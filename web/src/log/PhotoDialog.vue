@@ -1,23 +1,23 @@
 <script setup lang="ts">
-import { Button, Checkbox } from 'ant-design-vue';
+import { Checkbox } from 'ant-design-vue';
 import { useObjectUrl } from '@vueuse/core';
 import { v7 as uuid } from 'uuid';
-import { computed, ref, shallowRef } from 'vue';
-import { addDays, blankOf, isDate, photoFields, photoWords, shortDate, type Photo, type Unit } from '@fern/core';
+import { computed, ref, shallowRef, watch } from 'vue';
+import { addDays, blankOf, photoFields, photoWords, shortDate, type Photo, type Unit } from '@fern/core';
 import { useLoaded } from '../frame/loaded';
 import PhotoPicture from '../frame/PhotoPicture.vue';
-import ConfirmDialog from '../kit/ConfirmDialog.vue';
 import FileField from '../kit/FileField.vue';
 import ProblemNote from '../kit/ProblemNote.vue';
 import TextField from '../kit/TextField.vue';
 import { useAttempt } from '../stores/attempt';
 import { useLog } from '../stores/log';
 import { today } from '../stores/today';
+import EntryDialog from './EntryDialog.vue';
 import PastDay from './PastDay.vue';
 import { preparePicture, type PreparedPicture } from './preparePicture';
-import { useEntry } from './useEntry';
 import { namedBy, whomOf, wrongWhom, type Whom } from './whom';
 import WhomField from './WhomField.vue';
+import { wrongDay } from './wrongDay';
 
 /** Takes a photo of some units, for any day, from the camera or a file; or mends what is said of one, or withdraws it. */
 const open = defineModel<boolean>('open', { required: true });
@@ -47,13 +47,12 @@ function fill(): void {
   others.value = false;
   error.value = null;
 }
+watch(open, (is) => is && fill(), { immediate: true });
 const first = computed(() => experiment.value.startedOn ?? today());
 const wrong = computed(() => {
   if (!props.mends && picture.value === null) return 'Take a photo, or choose a file.';
-  if (!isDate(day.value) || day.value > today()) return 'Choose the day on which it was taken: today or before.';
-  return wrongWhom(experiment.value, whom.value);
+  return wrongDay(day.value, 'was taken') ?? wrongWhom(experiment.value, whom.value);
 });
-const { tried, keep } = useEntry({ open, fill, wrong });
 
 /** A file from elsewhere says when it was taken, as well as its computer knows. */
 function dayOf({ lastModified }: File): string | null {
@@ -70,12 +69,17 @@ const said = () => ({ on: day.value, ...namedBy(whom.value), note: note.value.tr
 
 function write(): void {
   const id = uuid();
-  if (props.mends) return log.addPhoto({ ...props.mends, ...said(), id, replaces: props.mends.id }, null);
-  if (picture.value === null) return;
-  const { bytes, width, height } = picture.value;
-  log.addPhoto({ ...blankOf(photoFields), ...said(), id, file: `${id}.jpg`, width, height }, bytes);
+  const { mends } = props;
+  if (mends) log.addPhoto({ ...mends, ...said(), id, replaces: mends.id }, null);
+  else if (picture.value) {
+    const { bytes, width, height } = picture.value;
+    log.addPhoto({ ...blankOf(photoFields), ...said(), id, file: `${id}.jpg`, width, height }, bytes);
+  }
+  open.value = false;
 }
-async function withdraw(entry: Photo): Promise<void> {
+async function withdraw(): Promise<void> {
+  const entry = props.mends;
+  if (!entry) return;
   // Where the network failed in between, it is withdrawn already.
   if (study.value.photos.every(({ replaces }) => replaces !== entry.id))
     log.addPhoto({ ...entry, id: uuid(), replaces: entry.id, withdrawn: true }, null);
@@ -85,53 +89,46 @@ async function withdraw(entry: Photo): Promise<void> {
 </script>
 
 <template>
-  <ConfirmDialog
+  <EntryDialog
     v-model:open="open"
     :title="mends ? `The photo of ${shortDate(mends.on)}` : 'A photo'"
-    :wrong="tried ? wrong : null"
-    width="640px"
+    :wrong="wrong"
+    :keeps="mends ? 'Mend it' : 'Keep the photo'"
+    :withdraws="mends ? (forGood ? 'Withdraw and remove it' : 'Withdraw it') : null"
+    @keep="write"
+    @withdraw="withdraw"
     @closed="emit('closed')"
   >
-    <div class="fields">
-      <div v-if="mends" class="picture"><PhotoPicture :photo="mends" :words="photoWords(experiment, mends)" whole /></div>
-      <template v-else>
-        <div v-if="shown" class="picture"><img :src="shown" alt="The photo that was chosen" /></div>
-        <p class="ways">
-          <FileField
-            :label="shown ? 'Take another' : 'Take a photo'"
-            accept="image/*"
-            camera
-            :look="shown ? undefined : 'main'"
-            :busy="busy"
-            @choose="take"
-          />
-          <FileField label="Choose a file" accept="image/jpeg,image/png,image/webp" :busy="busy" @choose="take" />
-        </p>
-        <p class="soft small">Where it was taken does not stay in it. Photograph plants, not people.</p>
-      </template>
-      <ProblemNote :words="error" />
-      <PastDay :value="day" label="The day on which it was taken" before="taken on" @change="day = $event" />
-      <p v-if="isOne" class="one">
-        it shows <b class="mono">{{ whom.units[0] }}</b> <button type="button" class="link" @click="others = true">others</button>
+    <div v-if="mends" class="picture"><PhotoPicture :photo="mends" :words="photoWords(experiment, mends)" whole /></div>
+    <template v-else>
+      <div v-if="shown" class="picture"><img :src="shown" alt="The photo that was chosen" /></div>
+      <p class="ways">
+        <FileField
+          :label="shown ? 'Take another' : 'Take a photo'"
+          accept="image/*"
+          camera
+          :look="shown ? undefined : 'main'"
+          :busy="busy"
+          @choose="take"
+        />
+        <FileField label="Choose a file" accept="image/jpeg,image/png,image/webp" :busy="busy" @choose="take" />
       </p>
-      <WhomField v-else :whom="whom" label="What it shows" verb="it shows" @change="whom = $event" />
-      <TextField :value="note" placeholder="A caption (may stay empty)" label="Caption" :most="500" @change="note = $event" />
-      <Checkbox v-if="mends" v-model:checked="forGood"
-        >When it is withdrawn, remove the picture for good: nobody can bring it back, and copies in backups go after 14 days.</Checkbox
-      >
-    </div>
-    <template #buttons>
-      <Button type="primary" size="large" @click="keep(write)">{{ mends ? 'Mend it' : 'Keep the photo' }}</Button>
-      <Button v-if="mends" size="large" @click="withdraw(mends)">{{ forGood ? 'Withdraw and remove it' : 'Withdraw it' }}</Button>
+      <p class="soft small">Where it was taken does not stay in it. Photograph plants, not people.</p>
     </template>
-  </ConfirmDialog>
+    <ProblemNote :words="error" />
+    <PastDay :value="day" label="The day on which it was taken" before="taken on" @change="day = $event" />
+    <p v-if="isOne" class="one">
+      it shows <b class="mono">{{ whom.units[0] }}</b> <button type="button" class="link" @click="others = true">others</button>
+    </p>
+    <WhomField v-else :whom="whom" label="What it shows" verb="it shows" @change="whom = $event" />
+    <TextField :value="note" placeholder="A caption (may stay empty)" label="Caption" :most="500" @change="note = $event" />
+    <Checkbox v-if="mends" v-model:checked="forGood"
+      >When it is withdrawn, remove the picture for good: nobody can bring it back, and copies in backups go after 14 days.</Checkbox
+    >
+  </EntryDialog>
 </template>
 
 <style scoped>
-.fields {
-  display: grid;
-  gap: 10px;
-}
 .ways {
   display: flex;
   flex-wrap: wrap;

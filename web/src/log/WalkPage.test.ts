@@ -1,48 +1,13 @@
 // @vitest-environment happy-dom
-import type { VueWrapper } from '@vue/test-utils';
 import { beforeEach, describe, expect, it } from 'vitest';
-import { addDays, blankOf, measureFields, observationFields, rubrics, type Measure, type Observation } from '@fern/core';
+import { addDays, blankOf, measureFields, type Measure } from '@fern/core';
 import { useLog } from '../stores/log';
 import { useOutbox } from '../stores/outbox';
 import { today } from '../stores/today';
-import { eventually, fakeServer, type FakeServer, mountLoaded, startedStudy } from '../testing';
-import { ordinal, placeWords } from './placeWords';
-import WalkPage from './WalkPage.vue';
+import { eventually, startedStudy } from '../testing';
+import { server, page, reading, posted, walkThrough, walk, where, field, press, type, choose, leave } from './walk.fixture';
 
-let server: FakeServer;
-let page: VueWrapper;
-const reading = (more: Partial<Observation>): Observation => ({
-  ...blankOf(observationFields),
-  id: 'old',
-  unit: 'D01',
-  measure: 'sprouts',
-  observedOn: today(),
-  value: 4,
-  ...more,
-});
-const posted = () => server.calls.filter(({ path }) => path.endsWith('/observations')).flatMap(({ body }) => body.observations);
-
-async function walk(observations: readonly Observation[] = [], measures?: readonly Measure[]): Promise<void> {
-  server = fakeServer(startedStudy(observations, measures ? { measures } : {}));
-  page = await mountLoaded(WalkPage, { props: { day: '3' } });
-  await page.vm.$nextTick();
-}
-const where = () => page.find('[data-testid="unit"]').text();
-const field = () => page.find<HTMLInputElement>('.entry input');
-const press = async (key: string) => {
-  await (field().exists() ? field() : page.find('.reading')).trigger('keydown', { key });
-  await page.vm.$nextTick();
-};
-const type = async (value: string) => {
-  await field().setValue(value);
-  await press('Enter');
-};
-const choose = (step: number) => page.findAll('.choices button')[step];
-
-beforeEach(() => {
-  page?.unmount();
-  document.body.innerHTML = '';
-});
+beforeEach(leave);
 
 describe('a walk', () => {
   it('goes unit after unit in bench order, each unit’s measures together', async () => {
@@ -78,9 +43,7 @@ describe('a walk', () => {
     };
     const units = study.experiment.units.map((unit, i) => ({ ...unit, container: i < 4 ? 'tank 1' : 'tank 2' }));
     const measures = [{ ...water, primary: true, readingDays: [3] }];
-    server = fakeServer({ ...study, experiment: { ...study.experiment, units, measures } });
-    page = await mountLoaded(WalkPage, { props: { day: '3' } });
-    await page.vm.$nextTick();
+    await walkThrough({ ...study, experiment: { ...study.experiment, units, measures } });
     expect(where()).toBe('tank 1');
     expect(page.text()).toContain('1 of 2');
     await type('21.5');
@@ -321,225 +284,7 @@ describe('a walk', () => {
   });
 
   it('of a day on which nothing is read says so', async () => {
-    server = fakeServer(startedStudy());
-    page = await mountLoaded(WalkPage, { props: { day: '2' } });
+    await walkThrough(startedStudy(), '2');
     expect(page.text()).toContain('Nothing is read on day 2.');
-  });
-});
-
-describe('a walk that is taken up after its day', () => {
-  const started = addDays(today(), -10);
-  const planned = addDays(started, 3);
-  const late = async (observations: readonly Observation[] = []) => {
-    const study = startedStudy(observations);
-    const { plan } = study.experiment;
-    server = fakeServer({ ...study, experiment: { ...study.experiment, startedOn: started, plan: { ...plan, frozenOn: started } } });
-    page = await mountLoaded(WalkPage, { props: { day: '3' } });
-    await page.vm.$nextTick();
-  };
-  const buttons = () => page.findAll('button');
-  const answer = async (words: RegExp) => {
-    await buttons()
-      .find((button) => words.test(button.text()))
-      ?.trigger('click');
-    await page.vm.$nextTick();
-  };
-
-  it('asks once when it was read, and puts the readings on that day and on that walk', async () => {
-    await late();
-    expect(page.find('h1').text()).toBe('When were these read?');
-    await answer(/as planned/);
-    await type('12');
-    await choose(1).trigger('click');
-    expect(where()).toBe('D02');
-    await eventually(() => expect(posted()).toHaveLength(2));
-    expect(posted().map(({ observedOn, plannedDay }) => [observedOn, plannedDay])).toEqual([
-      [planned, 3],
-      [planned, 3],
-    ]);
-    page.unmount();
-    page = await mountLoaded(WalkPage, { props: { day: '3' } });
-    expect(page.find('h1').text()).toContain('How many');
-    expect(page.find('.where').text()).toContain('read on');
-  });
-
-  it('read today it is late, and of its own walk all the same', async () => {
-    await late();
-    await answer(/^Today/);
-    await type('12');
-    await eventually(() => expect(posted()[0]).toMatchObject({ observedOn: today(), plannedDay: 3 }));
-  });
-
-  it('read on a day between it stands there; a day before the start or after today cannot be', async () => {
-    await late();
-    const other = page.find('input[type="date"]');
-    await other.setValue(addDays(started, -1));
-    expect(page.find('[role="alert"]').text()).toContain('Choose a day from');
-    await other.setValue(addDays(today(), 1));
-    expect(page.find('[role="alert"]').text()).toContain('Choose a day from');
-    await other.setValue(addDays(started, 5));
-    await answer(/Read on this day/);
-    await type('12');
-    await eventually(() => expect(posted()[0]).toMatchObject({ observedOn: addDays(started, 5), plannedDay: 3 }));
-  });
-
-  it('a correction keeps its day and its walk, asks nothing, and leaves the later walk as it was', async () => {
-    await late([
-      reading({ id: 'd4', observedOn: planned, plannedDay: 3, value: 4 }),
-      reading({ id: 'later', observedOn: addDays(started, 8), plannedDay: 7, value: 20 }),
-    ]);
-    await answer(/as planned/);
-    await page.find('[data-unit="D01"]').trigger('click');
-    expect(field().element.value).toBe('4');
-    await type('6');
-    await eventually(() => expect(posted()[0]).toMatchObject({ value: 6, observedOn: planned, plannedDay: 3, replaces: 'd4' }));
-  });
-});
-
-describe('where there is nothing to read', () => {
-  const height: Measure = { ...blankOf(measureFields), measure: 'height', name: 'Height', unit: 'cm', primary: true, readingDays: [3] };
-
-  it('one key says so, and no 0 is forced on an empty pot', async () => {
-    await walk([], [height]);
-    await press('o');
-    expect(where()).toBe('D02');
-    await press('s');
-    expect(where()).toBe('D03');
-    await eventually(() =>
-      expect(posted().map(({ value, absent }) => [value, absent])).toEqual([
-        [null, 'nothing-there'],
-        [null, 'not-read'],
-      ]),
-    );
-  });
-
-  it('it is shown as such, and a number that comes after all takes its place', async () => {
-    await walk([reading({ id: 'none', measure: 'height', plannedDay: 3, value: null, absent: 'not-read' })], [height]);
-    await page.find('[data-unit="D01"]').trigger('click');
-    expect(field().element.value).toBe('');
-    expect(page.text()).toContain('D01 has not read from');
-    await type('12');
-    await eventually(() => expect(posted()[0]).toMatchObject({ value: 12, absent: null, replaces: 'none' }));
-  });
-});
-
-describe('an extra visit', () => {
-  const crop: Measure = {
-    ...blankOf(measureFields),
-    measure: 'crop',
-    name: 'Fruit',
-    kind: 'harvest',
-    unit: 'g',
-    when: 'total',
-    primary: true,
-    readingDays: [3],
-  };
-  const visit = async (observations: readonly Observation[] = []) => {
-    server = fakeServer(startedStudy(observations, { measures: [crop] }));
-    page = await mountLoaded(WalkPage, { props: { day: 'extra' } }, `/walk/x/extra?measure=crop&on=${addDays(today(), -1)}`);
-    await page.vm.$nextTick();
-  };
-
-  it('adds a picking on its own day and leaves the others as they are; an empty one is passed by', async () => {
-    await visit([reading({ id: 'first', measure: 'crop', value: 30, plannedDay: 3, observedOn: addDays(today(), -1) })]);
-    expect(field().element.value).toBe('');
-    await type('20');
-    expect(where()).toBe('D02');
-    await press('Enter');
-    expect(where()).toBe('D03');
-    await eventually(() => expect(posted()).toHaveLength(1));
-    expect(posted()[0]).toMatchObject({ unit: 'D01', value: 20, observedOn: addDays(today(), -1), plannedDay: null, replaces: null });
-  });
-
-  it('can be mended while it lasts', async () => {
-    await visit();
-    await type('20');
-    await press('u');
-    expect(field().element.value).toBe('20');
-    await type('21');
-    await eventually(() => expect(posted()[1]).toMatchObject({ value: 21, replaces: posted()[0].id }));
-  });
-});
-
-describe('a rating', () => {
-  const looks: Measure = {
-    ...blankOf(measureFields),
-    measure: 'looks',
-    name: 'Looks',
-    kind: 'rating',
-    primary: true,
-    rubric: rubrics.leafColour,
-    readingDays: [3],
-  };
-
-  it('a digit chooses, Enter goes on, each handled once', async () => {
-    await walk([], [looks]);
-    await press('4');
-    expect(where()).toBe('D01');
-    expect(choose(3).classes()).toContain('on');
-    await press('Enter');
-    expect(where()).toBe('D02');
-    await eventually(() => expect(posted().map(({ unit, value }) => [unit, value])).toEqual([['D01', 4]]));
-  });
-
-  it('a digit chooses wherever the focus is', async () => {
-    await walk([], [looks]);
-    document.body.dispatchEvent(new KeyboardEvent('keydown', { key: '4', bubbles: true }));
-    await page.vm.$nextTick();
-    expect(choose(3).classes()).toContain('on');
-  });
-
-  it('Enter without a choice says so; n, x, w and u are keys here too', async () => {
-    await walk([], [looks]);
-    await press('Enter');
-    expect(page.find('[role="alert"]').text()).toMatch(/Nothing typed/);
-    await press('n');
-    expect(page.find('[data-note]').exists()).toBe(true);
-    await press('5');
-    await press('Enter');
-    await press('u');
-    expect(where()).toBe('D01');
-  });
-
-  it('a focused choice is left to the browser: Enter on it is a click on it, once', async () => {
-    await walk([], [looks]);
-    await choose(1).trigger('keydown', { key: 'Enter' });
-    expect(where()).toBe('D01');
-    await choose(1).trigger('click');
-    expect(where()).toBe('D02');
-  });
-});
-
-describe('where a unit stands, in words', () => {
-  const { experiment } = startedStudy();
-  const place = (row: number | null, column: number | null) => placeWords(experiment, { ...experiment.units[0], row, column });
-
-  it('names the shelf and counts from the left', () => {
-    expect(place(1, 1)).toBe('Bench, 1st from the left');
-    expect(place(null, null)).toBe('no place on the bench');
-  });
-
-  it.each([
-    [2, '2nd'],
-    [3, '3rd'],
-    [4, '4th'],
-    [11, '11th'],
-    [12, '12th'],
-    [13, '13th'],
-    [21, '21st'],
-    [22, '22nd'],
-    [23, '23rd'],
-    [111, '111th'],
-    [121, '121st'],
-  ])('%d is the %s', (n, words) => {
-    expect(ordinal(n)).toBe(words);
-  });
-
-  it('names the row on a shelf with several', () => {
-    const deep = {
-      ...experiment,
-      plan: { ...experiment.plan, bench: [{ name: 'Table', rows: 3, columns: 12, kind: 'shelf' as const, light: 'none' as const }] },
-    };
-    expect(placeWords(deep, { ...deep.units[0], row: 2, column: 3 })).toBe('Table, row 2, 3rd from the left');
   });
 });

@@ -1,20 +1,19 @@
 <script setup lang="ts">
-import { Button } from 'ant-design-vue';
 import { v7 as uuid } from 'uuid';
-import { computed, ref, shallowRef } from 'vue';
-import { eventEffects, isDate, shortDate, type EventKind, type Happening, type Unit } from '@fern/core';
+import { computed, ref, shallowRef, watch } from 'vue';
+import { eventEffects, shortDate, type EventKind, type Happening, type Unit } from '@fern/core';
 import { useLoaded } from '../frame/loaded';
 import ChoiceField from '../kit/ChoiceField.vue';
-import ConfirmDialog from '../kit/ConfirmDialog.vue';
 import PastDay from './PastDay.vue';
 import TextField from '../kit/TextField.vue';
 import { useLog } from '../stores/log';
 import { today } from '../stores/today';
 import EffectNotes from './EffectNotes.vue';
+import EntryDialog from './EntryDialog.vue';
 import { eventKinds } from './eventKinds';
-import { useEntry } from './useEntry';
 import { namedBy, whomOf, wrongWhom, type Whom } from './whom';
 import WhomField from './WhomField.vue';
+import { wrongDay } from './wrongDay';
 
 /** Writes down what went wrong, on its own day and for whom it touched, or mends what was written; the old words are kept. */
 const open = defineModel<boolean>('open', { required: true });
@@ -38,10 +37,11 @@ function fill(): void {
   note.value = mends?.note ?? '';
   effect.value = mends?.effect ?? '';
 }
+watch(open, (is) => is && fill(), { immediate: true });
 
 const wrong = computed(() => {
-  if (!isDate(day.value) || day.value > today()) return 'Choose the day on which it happened: today or before.';
-  if (wrongWhom(experiment.value, whom.value) !== null) return wrongWhom(experiment.value, whom.value);
+  const named = wrongDay(day.value, 'happened') ?? wrongWhom(experiment.value, whom.value);
+  if (named !== null) return named;
   if (kind.value === 'other' && note.value.trim() === '') return 'Say in a few words what happened.';
   return null;
 });
@@ -56,45 +56,38 @@ const written = computed<Happening>(() => ({
   withdrawn: false,
 }));
 const effects = computed(() => (wrong.value === null ? eventEffects(study.value, written.value) : []));
-const { tried, keep, close } = useEntry({ open, fill, wrong });
-const write = () => log.addHappening({ ...written.value, id: uuid() });
-function withdraw(entry: Happening): void {
-  close(() => log.addHappening({ ...entry, id: uuid(), replaces: entry.id, withdrawn: true }));
+function write(): void {
+  log.addHappening({ ...written.value, id: uuid() });
+  open.value = false;
+}
+function withdraw(): void {
+  if (props.mends) log.addHappening({ ...props.mends, id: uuid(), replaces: props.mends.id, withdrawn: true });
+  open.value = false;
 }
 </script>
 
 <template>
-  <ConfirmDialog
+  <EntryDialog
     v-model:open="open"
     :title="mends ? `What was written on ${shortDate(mends.on)}` : 'What went wrong?'"
-    :wrong="tried ? wrong : null"
-    width="640px"
+    :wrong="wrong"
+    :keeps="mends ? 'Mend it' : 'Write it down'"
+    :withdraws="mends ? 'It did not happen: withdraw it' : null"
+    @keep="write"
+    @withdraw="withdraw"
     @closed="emit('closed')"
   >
-    <div class="fields">
-      <ChoiceField :value="kind" :options="eventKinds" label="What kind of thing" @change="kind = $event" />
-      <PastDay :value="day" label="The day on which it happened" @change="day = $event" />
-      <TextField :value="note" placeholder="In a few words" label="What went wrong, in a few words" :most="500" @change="note = $event" />
-      <WhomField :whom="whom" label="What it touched" verb="it touched" @change="whom = $event" />
-      <TextField
-        :value="effect"
-        placeholder="What do you think it did? (may stay empty)"
-        label="What you think it did"
-        :most="500"
-        @change="effect = $event"
-      />
-      <EffectNotes :findings="effects" />
-    </div>
-    <template #buttons>
-      <Button type="primary" @click="keep(write)">{{ mends ? 'Mend it' : 'Write it down' }}</Button>
-      <Button v-if="mends" @click="withdraw(mends)">It did not happen: withdraw it</Button>
-    </template>
-  </ConfirmDialog>
+    <ChoiceField :value="kind" :options="eventKinds" label="What kind of thing" @change="kind = $event" />
+    <PastDay :value="day" label="The day on which it happened" @change="day = $event" />
+    <TextField :value="note" placeholder="In a few words" label="What went wrong, in a few words" :most="500" @change="note = $event" />
+    <WhomField :whom="whom" label="What it touched" verb="it touched" @change="whom = $event" />
+    <TextField
+      :value="effect"
+      placeholder="What do you think it did? (may stay empty)"
+      label="What you think it did"
+      :most="500"
+      @change="effect = $event"
+    />
+    <EffectNotes :findings="effects" />
+  </EntryDialog>
 </template>
-
-<style scoped>
-.fields {
-  display: grid;
-  gap: 10px;
-}
-</style>

@@ -1,0 +1,44 @@
+// @vitest-environment happy-dom
+import { beforeEach, describe, expect, it } from 'vitest';
+import { addDays, blankOf, measureFields, type Measure, type Observation } from '@fern/core';
+import { today } from '../stores/today';
+import { eventually, startedStudy } from '../testing';
+import { reading, posted, walkThrough, where, field, press, type, leave } from './walk.fixture';
+
+beforeEach(leave);
+
+describe('an extra visit', () => {
+  const crop: Measure = {
+    ...blankOf(measureFields),
+    measure: 'crop',
+    name: 'Fruit',
+    kind: 'harvest',
+    unit: 'g',
+    when: 'total',
+    primary: true,
+    readingDays: [3],
+  };
+  const visit = async (observations: readonly Observation[] = []) => {
+    await walkThrough(startedStudy(observations, { measures: [crop] }), 'extra', `/walk/x/extra?measure=crop&on=${addDays(today(), -1)}`);
+  };
+
+  it('adds a picking on its own day and leaves the others as they are; an empty one is passed by', async () => {
+    await visit([reading({ id: 'first', measure: 'crop', value: 30, plannedDay: 3, observedOn: addDays(today(), -1) })]);
+    expect(field().element.value).toBe('');
+    await type('20');
+    expect(where()).toBe('D02');
+    await press('Enter');
+    expect(where()).toBe('D03');
+    await eventually(() => expect(posted()).toHaveLength(1));
+    expect(posted()[0]).toMatchObject({ unit: 'D01', value: 20, observedOn: addDays(today(), -1), plannedDay: null, replaces: null });
+  });
+
+  it('can be mended while it lasts', async () => {
+    await visit();
+    await type('20');
+    await press('u');
+    expect(field().element.value).toBe('20');
+    await type('21');
+    await eventually(() => expect(posted()[1]).toMatchObject({ value: 21, replaces: posted()[0].id }));
+  });
+});
