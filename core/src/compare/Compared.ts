@@ -11,6 +11,8 @@ export interface Compared {
   readonly arms: readonly Arm[];
   readonly layout: Layout;
   readonly comparison: Comparison;
+  /** Smallest difference that matters, in the unit of the values; null where none was set. */
+  readonly matters: number | null;
   readonly options: RandomisationOptions;
   /** False leaves out tests that only stand beside the verdict (for power runs). */
   readonly beside: boolean;

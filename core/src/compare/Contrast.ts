@@ -16,6 +16,8 @@ export interface Contrast {
   readonly ratio: { readonly value: number | null; readonly ci95: Interval | null };
   readonly p: number | null;
   readonly adjusted: 'none' | 'dunnett' | 'tukey' | 'holm';
+  /** Whether the shuffle, too, rules out a difference that matters; asked only where the interval does, of two arms. */
+  readonly alike?: boolean;
   /** Chance that a unit of the arm beats one of the other; ratings only. */
   readonly superiority?: number;
 }

@@ -1,3 +1,5 @@
+import type { Interval } from '../stats/meanInterval';
+
 type Method =
   | 'welch-t'
   | 'paired-t'
@@ -12,7 +14,9 @@ type Method =
   | 'log-rank'
   | 'trend'
   | 'dunnett'
-  | 'tukey';
+  | 'tukey'
+  | 'dunnett-t3'
+  | 'games-howell';
 
 /** One test as course reports list it. */
 export interface TestRow {
@@ -22,6 +26,8 @@ export interface TestRow {
   readonly statistic: { readonly name: string; readonly value: number };
   readonly df: readonly number[];
   readonly p: number;
+  /** Interval of the difference that goes with it; where there are several, they hold together. */
+  readonly ci95?: Interval;
   readonly exact?: boolean;
   readonly arrangements?: number;
   readonly seed?: number;

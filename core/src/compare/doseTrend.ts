@@ -1,7 +1,7 @@
 import { indicatorColumns } from '../stats/analysisOfVariance';
 import { linearModel } from '../stats/linearModel';
 import { tQuantile, tTwoSided } from '../stats/tTails';
-import type { Trend } from './Contrast';
+import type { Trend, UnitValue } from './Contrast';
 import type { TestRow } from './TestRow';
 import type { Compared } from './Compared';
 import { isFlat, withoutRounding } from './isFlat';
@@ -16,7 +16,7 @@ export interface DoseTrend {
  * Straight line over the dose on three or more arms with a dose (the control's counts), with blocks as an additive term where there are any;
  * with four or more doses also a parabola, whose turning point (−b/2c, delta-method interval) is given where it lies inside the doses tried.
  */
-export function doseTrend({ arms, values }: Compared, blocked: boolean): DoseTrend | null {
+export function doseTrend({ arms, values }: Compared, stratum: (unit: UnitValue) => string): DoseTrend | null {
   const doses = new Map(arms.filter((arm) => arm.dose !== null).map((arm) => [arm.arm, arm.dose as number]));
   const used = values.filter((unit) => doses.has(unit.arm));
   const x = used.map((unit) => doses.get(unit.arm) as number);
@@ -27,7 +27,7 @@ export function doseTrend({ arms, values }: Compared, blocked: boolean): DoseTre
   const middle = (tried[0] + tried[tried.length - 1]) / 2;
   const reach = (tried[tried.length - 1] - tried[0]) / 2;
   const z = x.map((dose) => (dose - middle) / reach);
-  const rest = [y.map(() => 1), ...(blocked ? indicatorColumns([used.map((unit) => unit.block ?? '')]) : [])];
+  const rest = [y.map(() => 1), ...indicatorColumns([used.map(stratum)])];
   const line = linearModel(y, [z, ...rest]);
   if (line.coefficients[0] === null) return null;
   const slope = withoutRounding(line.coefficients[0], y);

@@ -1,7 +1,7 @@
 import type { LinearModel } from '../stats/linearModel';
 
 /** What is left of equal values when they are reckoned with in binary numbers, as a share of their own size. */
-const ROUNDING = 1e-10;
+export const ROUNDING = 1e-10;
 
 /**
  * Whether a fit leaves nothing by which units of one arm differ, but for rounding.

@@ -1,11 +1,12 @@
 import { kruskalWallis } from '../stats/kruskalWallis';
 import { holm } from '../stats/holm';
 import { mannWhitney } from '../stats/mannWhitney';
-import { randomisationTest } from '../stats/resampling/randomisationTest';
 import { ranks } from '../stats/ranks';
 import type { Contrast, UnitValue } from './Contrast';
 import type { TestRow } from './TestRow';
 import { armPairs, emptyContrast, randomisationRow, valuesOf, type Compared, type Comparisons } from './Compared';
+import { alikeBy, shuffleTwo, strataOfTwo } from './shuffleTwo';
+import { strataOf } from './strata';
 
 /**
  * Ratings: the exact shuffle of their ranks decides, ties and all, inside blocks or pairs where there are any; Holm-adjusted where there are
@@ -15,6 +16,7 @@ export function ratings(compared: Compared): Comparisons {
   const pairs = armPairs(compared);
   const adjusted = pairs.length > 1 ? 'holm' : 'none';
   const blocked = compared.layout !== 'completely-random';
+  const stratum = strataOf(compared.values, compared.layout);
   const tests: TestRow[] = [];
   const reasons: string[] = [];
   const overall = kruskalWallis(compared.arms.map((arm) => valuesOf(compared.values, arm.arm)));
@@ -44,11 +46,16 @@ export function ratings(compared: Compared): Comparisons {
       exact: ranked.exact,
       ...(blocked ? { ignoresBlocks: true } : {}),
     });
-    const shuffled = shuffleRanks(compared, pair);
-    if (shuffled) tests.push(shuffled);
+    const shuffled = shuffleTwo(compared, pair, stratum, asRanks);
+    if (shuffled)
+      tests.push(
+        randomisationRow(compared.layout === 'pairs' ? 'sign-flip' : 'randomisation', shuffled, rankSum(compared, pair, stratum), pair),
+      );
     if (!ranked.ci95) reasons.push('There are too few units for a 95 % interval of the shift.');
+    const alike = pairs.length === 1 ? alikeBy(compared, pair, ranked.ci95, stratum, asRanks) : {};
     return {
       ...pair,
+      ...alike,
       difference: { value: ranked.shift, ci95: ranked.ci95 },
       ratio: { value: null, ci95: null },
       p: shuffled?.p ?? null,
@@ -59,19 +66,11 @@ export function ratings(compared: Compared): Comparisons {
   return { tests, terms: [], contrasts: withHolm(raw), trend: null, reasons: [...new Set(reasons)] };
 }
 
-/** Labels shuffled, inside each block where there are blocks; the values are their ranks there. */
-function shuffleRanks({ values, layout, options }: Compared, pair: { arm: string; versus: string }): TestRow | null {
-  const used = values.filter((unit) => unit.arm === pair.arm || unit.arm === pair.versus);
-  const blockOf = (unit: UnitValue) => (layout === 'completely-random' ? '' : (unit.block ?? ''));
-  const strata = [...new Set(used.map(blockOf))].map((name) => {
-    const own = used.filter((unit) => blockOf(unit) === name);
-    const treated = own.filter((unit) => unit.arm === pair.arm);
-    const inOrder = [...treated, ...own.filter((unit) => unit.arm !== pair.arm)].map((unit) => unit.value);
-    return { values: ranks(inOrder).ranks, treated: treated.length };
-  });
-  const result = randomisationTest(strata, options);
-  const sum = strata.reduce((total, { values: own, treated }) => total + own.slice(0, treated).reduce((a, b) => a + b, 0), 0);
-  return result && randomisationRow(layout === 'pairs' ? 'sign-flip' : 'randomisation', result, { name: 'rank sum', value: sum }, pair);
+const asRanks = (values: readonly number[]) => ranks(values).ranks;
+
+function rankSum({ values }: Compared, pair: { arm: string; versus: string }, stratum: (unit: UnitValue) => string): TestRow['statistic'] {
+  const strata = strataOfTwo(values, pair, stratum, asRanks);
+  return { name: 'rank sum', value: strata.reduce((sum, own) => sum + own.values.slice(0, own.treated).reduce((a, b) => a + b, 0), 0) };
 }
 
 /** Holm's adjustment over the comparisons that have a p. */

@@ -53,3 +53,20 @@ export function pooledTests(compared: Compared, counts: ReadonlyMap<string, Tall
   if (chi) rows.push({ method: 'chi-square', statistic: { name: 'chi-square', value: chi.chiSquare }, df: [chi.df], p: chi.p, ...mark });
   return rows;
 }
+
+/**
+ * A comparison of shares whose interval is no narrower than the seeds alone allow, and stays within 100 points: dishes that came out alike
+ * by chance say no more than all their seeds together.
+ * @param counts successes and sown of each arm
+ * @param comparisons how many are held at once
+ * @returns as it was where an arm was not counted, or where nothing can be compared
+ * Source: Newcombe RG (1998) Stat Med 17:873–890, method 10, over the arms' totals.
+ */
+export function noNarrowerThanSeeds(row: Contrast, counts: ReadonlyMap<string, Tally>, comparisons: number): Contrast {
+  const [treated, control] = [counts.get(row.arm), counts.get(row.versus)];
+  const seeds = treated && control ? newcombe(treated, control, 1 - 0.05 / comparisons) : null;
+  if (seeds === null || row.p === null) return row;
+  const [lo, hi] = row.difference.ci95 ?? seeds;
+  const ci95 = [Math.max(-1, Math.min(lo, seeds[0])), Math.min(1, Math.max(hi, seeds[1]))] as const;
+  return { ...row, difference: { ...row.difference, ci95 } };
+}

@@ -125,7 +125,8 @@ export interface Kind {
   readonly plants: 'mean' | 'sum';
   /** The one value that is compared, as the measure's `when` says; null where it was not read. */
   readonly end: (measure: Measure, curve: readonly CurvePoint[]) => number | null;
-  readonly values: (measure: Measure, data: readonly UnitData[], share: boolean) => UnitValue[];
+  /** @param compared codes of the arms that are compared */
+  readonly values: (measure: Measure, data: readonly UnitData[], share: boolean, compared: readonly string[]) => UnitValue[];
 
   // How arms are told apart.
   readonly wording: (measure: Measure, share: boolean) => Wording;

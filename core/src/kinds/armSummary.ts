@@ -42,14 +42,19 @@ export function summariseShares(arm: Arm, all: readonly UnitValue[], tally: Tall
 }
 
 /** When an event came in an arm: the Kaplan–Meier curve with its median, and the mean up to the last day that all arms were followed. */
-export function summariseEvents(arm: Arm, times: readonly UnitEvent[], compared: readonly string[]): ArmSummary {
+export function summariseEvents(
+  arm: Arm,
+  times: readonly UnitEvent[],
+  values: readonly UnitValue[],
+  compared: readonly string[],
+): ArmSummary {
   const own = times.filter((unit) => unit.arm === arm.arm);
   const steps = kaplanMeier(own);
   const present = compared.filter((code) => times.some((unit) => unit.arm === code));
   const events = own.filter((unit) => unit.happened).length;
   return {
     ...base(arm),
-    units: own.length,
+    units: valuesOf(values, arm.arm).length,
     mean: null,
     sd: null,
     ci95: null,

@@ -1,9 +1,10 @@
-import { pooledTests, singleCounts, type Tally } from '../compare/singleCounts';
+import { noNarrowerThanSeeds, pooledTests, singleCounts, type Tally } from '../compare/singleCounts';
 import { interval, scaled, show } from '../quantities/show';
 import { summariseShares, summariseValues } from './armSummary';
 import { dailyValues } from './dailyValues';
 import type { Assumed, Doubt, Kind, ReadingContext, Weighed } from './Kind';
-import { means, measured } from './measured';
+import { means } from '../compare/means';
+import { measured } from './measured';
 import { sproutingOfArm } from './sprouting/sproutingOfArm';
 
 /** So many of the sown, or so many of anything. A total so far: the highest is the latest. */
@@ -40,8 +41,12 @@ export const count: Kind = {
     const single =
       compared.values.length > 0 && compared.arms.every((arm) => compared.values.filter((unit) => unit.arm === arm.arm).length <= 1);
     if (single) return singleCounts(compared, counts);
-    const compare = means(compared);
-    return compared.beside ? { ...compare, tests: [...compare.tests, ...pooledTests(compared, counts)] } : compare;
+    const found = means(compared);
+    return {
+      ...found,
+      contrasts: found.contrasts.map((row) => noNarrowerThanSeeds(row, counts, found.contrasts.length)),
+      tests: [...found.tests, ...(compared.beside ? pooledTests(compared, counts) : [])],
+    };
   },
   columns: (measure, share) => {
     if (!share) return measured.columns(measure, share);

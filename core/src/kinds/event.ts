@@ -1,4 +1,5 @@
-import { events } from '../compare/events';
+import { logRankRows, restrictedTimes } from '../compare/events';
+import { means } from '../compare/means';
 import { show } from '../quantities/show';
 import { summariseEvents } from './armSummary';
 import { eventTimes } from './eventTimes';
@@ -23,11 +24,20 @@ export const event: Kind = {
   leads: false,
   refuse: (value) => (value === 0 || value === 1 ? null : 'Type 1 if it has happened, 0 if not yet.'),
   doubts: () => [],
-  values: (measure, data) => eventTimes(measure, data).map(({ unit, arm, block, time }) => ({ unit, arm, block, value: time })),
+  values: (measure, data, _share, compared) => restrictedTimes(eventTimes(measure, data), compared),
   wording: ({ measure }) => ({ measure, unit: 'days', scale: 1, more: 'later', less: 'sooner' }),
   mattersIn: () => 'days',
-  summarise: (arm, { measure, data }, { compared }) => summariseEvents(arm, eventTimes(measure, data), compared),
-  compare: (compared, { measure, data }) => events(compared, eventTimes(measure, data)),
+  summarise: (arm, { measure, data, values }, { compared }) => summariseEvents(arm, eventTimes(measure, data), values, compared),
+  compare: (compared, { measure, data }) => {
+    const times = eventTimes(measure, data);
+    const found = means(compared);
+    const seen = times.some((unit) => unit.happened);
+    return {
+      ...found,
+      tests: [...found.tests, ...logRankRows(compared, times)],
+      reasons: seen ? found.reasons : ['It has not happened in any unit yet, so there is nothing to compare.'],
+    };
+  },
   columns: () => [
     { head: 'Median day', cell: ({ median }) => show(median, null) },
     { head: 'Happened', cell: ({ events: happened }) => String(happened ?? 0) },

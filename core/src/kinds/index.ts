@@ -30,3 +30,13 @@ export function kindOf({ kind }: Pick<Measure, 'kind'>): Kind {
 export function isShare(measure: Pick<Measure, 'kind'>, units: readonly Pick<Unit, 'sown'>[]): boolean {
   return kindOf(measure).ofSown && units.some(({ sown }) => (sown ?? 0) > 0);
 }
+
+/**
+ * The smallest difference that matters in the unit of the values: shares of 1 where a count is compared as shares.
+ * @param measure of the plan, where it stands in points
+ * @param share whether it is compared so
+ * @returns null where none was set, or none at all would matter
+ */
+export function mattersAs({ smallestDifference }: Pick<Measure, 'smallestDifference'>, share: boolean): number | null {
+  return smallestDifference === null || smallestDifference === 0 ? null : smallestDifference / (share ? 100 : 1);
+}

@@ -1,7 +1,4 @@
-import { manyMeans } from '../compare/manyMeans';
-import { pairedMeans } from '../compare/pairedMeans';
-import { twoMeans } from '../compare/twoMeans';
-import type { Compared, Comparisons } from '../compare/Compared';
+import { means } from '../compare/means';
 import { median } from '../stats/moments';
 import { interval, scaled, show } from '../quantities/show';
 import { summariseValues } from './armSummary';
@@ -51,12 +48,6 @@ export const measured: Kind = {
   }),
   simulated: (measure) => measure,
 };
-
-/** Chooses the comparison of means from the layout and the number of arms. */
-export function means(compared: Compared): Comparisons {
-  if (compared.arms.length > 2 || compared.layout === 'blocks') return manyMeans(compared);
-  return compared.layout === 'pairs' ? pairedMeans(compared) : twoMeans(compared);
-}
 
 /** A decimal point in the wrong place: nine times off what one would expect, or more. */
 function slips(value: number, { measure, before, neighbours }: ReadingContext) {

@@ -4,6 +4,7 @@ import { isValued, type Measure, type Observation, type Study, type Unit } from 
 import { unitData } from '../study/curves';
 import { curveOf } from './dailyValues';
 import { eventTimes } from './eventTimes';
+import { unitValues } from '../weigh/unitValues';
 import { isShare, kindOf } from './index';
 import { areaUnder } from './unitEnd';
 
@@ -92,7 +93,7 @@ describe('the units that take part', () => {
   });
   const values = (units: readonly Unit[], measure: Measure, observations: readonly Observation[]) => {
     const own = study(units, measure, observations);
-    return kindOf(measure).values(measure, unitData(own, measure), isShare(measure, units));
+    return unitValues(own, measure);
   };
 
   it('are neither lost nor excluded, and were read', () => {
@@ -160,10 +161,7 @@ describe('a pot in which nothing is left', () => {
     photos: [],
   });
   const both = [at(3, 4), at(7, 8), at(3, 5, { unit: 'u2', id: 'b' })];
-  const valuesIn = (own: Study, measure: Measure) =>
-    kindOf(measure)
-      .values(measure, unitData(own, measure), false)
-      .map(({ unit, value }) => [unit, value]);
+  const valuesIn = (own: Study, measure: Measure) => unitValues(own, measure).map(({ unit, value }) => [unit, value]);
 
   it('has no height, neither 0 nor that of the day before', () => {
     expect(valuesIn(study(height, [...both, empty(7)]), height)).toEqual([['u1', 8]]);
@@ -207,9 +205,7 @@ describe('what was read late', () => {
       photos: [],
       observations,
     };
-    return kindOf(measure)
-      .values(measure, unitData(study, measure), false)
-      .map(({ value }) => value);
+    return unitValues(study, measure).map(({ value }) => value);
   };
   const late = (value: number, more: Partial<Observation> = {}) =>
     anObservation('C1', value, { observedOn: '2026-04-10', plannedDay: 7, ...more });

@@ -83,18 +83,27 @@ describe('what counts once', () => {
     expect(row.values.map(({ value }) => value)).toEqual([0.55, 0.95, 0.25, 0.25]);
   });
 
-  it('days of an event are not compared head by head where a tank is what counts', () => {
-    const event = aMeasure({ kind: 'event', unit: 'd', smallestDifference: 2 });
+  it.each([
+    [1, 6, null, 'cannot-tell'],
+    [6, 2, 2 / 924, 'supported'],
+  ])('days of an event in %d tanks an arm of %d heads are compared tank by tank', (perArm, heads, p, code) => {
+    const event = aMeasure({ kind: 'event', unit: 'd', smallestDifference: 2, higherIs: 'worse' });
+    const own = tanks(perArm, heads);
     const row = only({
-      ...tanks(1, 6),
-      experiment: { ...tanks(1, 6).experiment, measures: [event] },
-      observations: tanks(1, 6).observations.map((seen) => ({
+      ...own,
+      experiment: { ...own.experiment, measures: [event] },
+      observations: own.observations.map((seen) => ({
         ...seen,
         value: 1,
         observedOn: seen.unit.startsWith('C') ? '2026-04-12' : '2026-04-05',
       })),
     });
-    expect(row).toMatchObject({ basis: 'container', verdict: { code: 'cannot-tell' }, comparisons: [{ p: null }] });
+    expect(row).toMatchObject({
+      basis: 'container',
+      arms: [{ units: perArm }, { units: perArm }],
+      verdict: { code },
+      comparisons: [{ p }],
+    });
   });
 
   it('the plan speaks of what counts: no result could convince with two tanks an arm', () => {

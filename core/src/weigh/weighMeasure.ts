@@ -2,12 +2,13 @@ import { comparedArms } from '../compare/comparedArms';
 import type { Compared, Comparisons } from '../compare/Compared';
 import type { Contrast, UnitValue } from '../compare/Contrast';
 import { farUnits } from '../compare/farUnits';
-import { isShare, kindOf, type Weighed } from '../kinds';
+import { isShare, kindOf, mattersAs, type Weighed } from '../kinds';
 import type { Experiment, Finding, Measure, Study, UnitData } from '../model';
 import type { RandomisationOptions } from '../stats/resampling/randomisationTest';
 import type { MeasureResult } from './Result';
 import { basisOf } from '../study/replicates';
 import { foldValues } from './foldValues';
+import { unitValues } from './unitValues';
 import { verdict } from './verdict/verdict';
 
 export interface WeighOptions extends RandomisationOptions {
@@ -30,10 +31,10 @@ export function weighMeasure(
   const { experiment } = study;
   const kind = kindOf(measure);
   const share = isShare(measure, experiment.units);
-  const weighed = weighedOf(experiment, measure, data, kind.values(measure, data, share));
+  const compared = comparedArms(experiment.arms).map((arm) => arm.arm);
+  const weighed = weighedOf(experiment, measure, data, unitValues(study, measure, data));
   const { values } = weighed;
   const { tests, terms, contrasts, trend, reasons } = compare(study, weighed, options);
-  const compared = comparedArms(experiment.arms).map((arm) => arm.arm);
   const judged = verdict({
     experiment,
     measure,
@@ -75,7 +76,7 @@ function otherwise(
   options: WeighOptions,
 ): Pick<MeasureResult, 'withExcluded' | 'withLostAsFailures' | 'withoutOutliers'> {
   const { experiment } = study;
-  const { measure, data, share, values, unitValues } = weighed;
+  const { measure, data, share, values } = weighed;
   const kind = kindOf(measure);
   const compareAgain = (own: Weighed) => compare(study, own, { ...options, beside: false }).contrasts;
   const again = (own: readonly UnitValue[], from = data) => compareAgain(weighedOf(experiment, measure, from, own));
@@ -89,8 +90,8 @@ function otherwise(
     unit: unit.status === 'excluded' ? { ...unit, status: 'active' as const } : unit,
   }));
   return {
-    ...(excluded ? { withExcluded: again(kind.values(measure, back, share), back) } : {}),
-    ...(lost.length > 0 ? { withLostAsFailures: again([...unitValues, ...lost]) } : {}),
+    ...(excluded ? { withExcluded: again(unitValues(study, measure, back), back) } : {}),
+    ...(lost.length > 0 ? { withLostAsFailures: again([...weighed.unitValues, ...lost]) } : {}),
     ...(far.length > 0 ? { withoutOutliers: compareAgain({ ...weighed, values: values.filter((unit) => !far.includes(unit)) }) } : {}),
   };
 }
@@ -103,16 +104,15 @@ function compare({ experiment }: Study, weighed: Weighed, options: WeighOptions)
   const codes = new Set(arms.map((arm) => arm.arm));
   const { layout, comparison } = experiment;
   const values = weighed.values.filter((unit) => codes.has(unit.arm));
-  const compared: Compared = { values, arms, layout, comparison, options, beside: options.beside };
+  const matters = mattersAs(weighed.measure, weighed.share);
+  const compared: Compared = { values, arms, layout, comparison, matters, options, beside: options.beside };
   const found = kindOf(weighed.measure).compare(compared, { ...weighed, data: weighed.data.filter(({ unit }) => codes.has(unit.arm)) });
-  return { ...found, contrasts: found.contrasts.map((row) => (isAlone(experiment, weighed, row) ? { ...row, p: null } : row)) };
+  return { ...found, contrasts: found.contrasts.map((row) => (isAlone(weighed, row) ? { ...row, p: null } : row)) };
 }
 
 /**
- * Where an arm has one replicate, what is odd about that one looks like the treatment, and no p says anything of it. Days are compared unit
- * by unit, which says nothing either where a container is what counts.
+ * Where an arm has one replicate, what is odd about that one looks like the treatment, and no p says anything of it.
  */
-function isAlone(experiment: Experiment, { measure, values }: Weighed, { arm, versus }: Contrast): boolean {
-  if (kindOf(measure).timed && basisOf(experiment) === 'container') return true;
+function isAlone({ values }: Weighed, { arm, versus }: Contrast): boolean {
   return [arm, versus].some((code) => values.filter((own) => own.arm === code).length === 1);
 }

@@ -1,4 +1,4 @@
-import { isShare } from '../../kinds';
+import { isShare, mattersAs } from '../../kinds';
 import type { Experiment, Finding } from '../../model';
 import { counted } from '../../quantities/plural';
 import { powerT, unitsForPowerT } from '../../stats/powerT';
@@ -45,8 +45,7 @@ export function timesInTen(chance: number): string {
 /** The smallest difference that matters, in the unit of the values: a share for a count of the sown. Null where none was set. */
 export function differenceThatMatters({ measures, units }: Experiment): number | null {
   const primary = measures.find((measure) => measure.primary);
-  if (!primary?.smallestDifference) return null;
-  return isShare(primary, units) ? primary.smallestDifference / 100 : primary.smallestDifference;
+  return primary ? mattersAs(primary, isShare(primary, units)) : null;
 }
 
 /** The guessed SD between units in the primary measure's own unit (shares for a count of the sown); null without a guess. */

@@ -17,6 +17,34 @@ export interface ArmBlock {
  * Source: Pitman EJG (1938) Biometrika 29:322–335; Kempthorne O (1952) for r and C.
  */
 export function randomisationF(blocks: readonly ArmBlock[], arms: number, options: RandomisationOptions): Randomisation | null {
+  return shuffleArms(blocks, arms, options, (effects, totals) => totals.reduce((sum, total, i) => sum + total * effects[i], 0), null);
+}
+
+/**
+ * Chance that shuffled labels give, between any two arms, a gap at least this large: a p that holds for all pairs at once.
+ * @param gap between two arms' means, adjusted for blocks, 0 or more
+ * @returns null where the labels cannot be shuffled
+ * Source: Westfall PH, Young SS (1993) Resampling-Based Multiple Testing, ch. 2 (single step).
+ */
+export function largestGapShuffle(
+  blocks: readonly ArmBlock[],
+  arms: number,
+  gap: number,
+  options: RandomisationOptions,
+): Randomisation | null {
+  return shuffleArms(blocks, arms, options, (effects) => Math.max(...effects) - Math.min(...effects), gap);
+}
+
+/**
+ * Share of the deals in which a statistic of the arms' adjusted effects and totals is at least `limit`, or what the arms as they stand give.
+ */
+function shuffleArms(
+  blocks: readonly ArmBlock[],
+  arms: number,
+  options: RandomisationOptions,
+  statisticOf: (effects: Float64Array, totals: Float64Array) => number,
+  given: number | null,
+): Randomisation | null {
   const used = blocks.filter((block) => new Set(block.arms).size > 1);
   if (used.length === 0) return null;
   const residuals = used.map(({ values }) => {
@@ -25,14 +53,17 @@ export function randomisationF(blocks: readonly ArmBlock[], arms: number, option
   });
   const inverse = informationInverse(used, arms);
   const totals = new Float64Array(arms);
+  const effects = new Float64Array(arms);
   // Block means are gone from the values, so an arm's plain total is already its adjusted total.
   const statistic = () => {
-    let q = 0;
-    for (let i = 0; i < arms; i++) for (let j = 0; j < arms; j++) q += totals[i] * inverse[i][j] * totals[j];
-    return q;
+    for (let i = 0; i < arms; i++) {
+      effects[i] = 0;
+      for (let j = 0; j < arms; j++) effects[i] += inverse[i][j] * totals[j];
+    }
+    return statisticOf(effects, totals);
   };
   residuals.forEach((values, b) => values.forEach((value, i) => (totals[used[b].arms[i]] += value)));
-  const limit = statistic() * (1 - 1e-9);
+  const limit = (given ?? statistic()) * (1 - 1e-9);
   const arrangements = countDeals(used, arms);
 
   if (arrangements <= MOST_ENUMERATED) {

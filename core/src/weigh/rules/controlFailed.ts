@@ -1,8 +1,9 @@
 import type { Finding, Study } from '../../model';
 import { centre } from '../../stats/moments';
 import { fixed } from '../../quantities/roundTo';
-import { isShare, kindOf } from '../../kinds';
+import { isShare } from '../../kinds';
 import { unitData } from '../../study/curves';
+import { unitValues } from '../unitValues';
 
 /** The control misses its own bar once its last planned reading is in: the experiment says nothing either way. */
 export function controlFailed(study: Study): Finding[] {
@@ -15,8 +16,7 @@ export function controlFailed(study: Study): Finding[] {
     const lastRead = Math.max(-1, ...data.flatMap(({ curve }) => curve.map((point) => point.day)));
     if (lastRead < Math.max(0, ...measure.readingDays)) return [];
     const share = isShare(measure, experiment.units);
-    const values = kindOf(measure)
-      .values(measure, data, share)
+    const values = unitValues(study, measure, data)
       .filter((unit) => unit.arm === control.arm)
       .map((unit) => unit.value);
     if (values.length === 0) return [];

@@ -1,8 +1,8 @@
 import type { Finding, Study } from '../../model';
 import { mannWhitney } from '../../stats/mannWhitney';
-import { isShare, kindOf } from '../../kinds';
+import { kindOf } from '../../kinds';
 import { comparedArms } from '../../compare/comparedArms';
-import { unitData } from '../../study/curves';
+import { unitValues } from '../unitValues';
 
 /** A quick rating by eye and the measured primary disagree: trust the measure. */
 export function looksDiffer(study: Study): Finding[] {
@@ -12,7 +12,7 @@ export function looksDiffer(study: Study): Finding[] {
   const [control, ...treatments] = comparedArms(experiment.arms);
   if (!primary || kindOf(primary).byEye || kindOf(primary).timed || !control || looks.length === 0) return [];
   const direction = (measure: typeof primary, arm: string): number => {
-    const values = kindOf(measure).values(measure, unitData(study, measure), isShare(measure, experiment.units));
+    const values = unitValues(study, measure);
     const of = (code: string) => values.filter((unit) => unit.arm === code).map((unit) => unit.value);
     const test = mannWhitney(of(arm), of(control.arm));
     if (!test || test.p > 0.1) return 0;

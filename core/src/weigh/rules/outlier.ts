@@ -1,13 +1,13 @@
 import { farUnits } from '../../compare/farUnits';
-import { isShare, kindOf } from '../../kinds';
+import { kindOf } from '../../kinds';
 import type { Finding, Study } from '../../model';
-import { unitData } from '../../study/curves';
+import { unitValues } from '../unitValues';
 
 /** A unit far from the others of its arm in the measure that decides. */
 export function outlier(study: Study): Finding[] {
   const primary = study.experiment.measures.find((measure) => measure.primary);
   if (!primary || kindOf(primary).timed || kindOf(primary).byEye) return [];
-  const far = farUnits(kindOf(primary).values(primary, unitData(study, primary), isShare(primary, study.experiment.units)));
+  const far = farUnits(unitValues(study, primary));
   if (far.length === 0) return [];
   return [
     {

@@ -12,7 +12,12 @@ export const verdictOrder: readonly VerdictCode[] = ['supported', 'small', 'oppo
  * @param smallest smallest difference that matters, in the unit of the difference; null where none was set
  * @param byP told by p alone
  */
-export function judge(contrast: Pick<Contrast, 'difference' | 'p'>, expected: Expected, smallest: number | null, byP = false): VerdictCode {
+export function judge(
+  contrast: Pick<Contrast, 'difference' | 'p' | 'alike'>,
+  expected: Expected,
+  smallest: number | null,
+  byP = false,
+): VerdictCode {
   const { value, ci95 } = contrast.difference;
   if (value === null || contrast.p === null) return 'cannot-tell';
   const turned = expected === 'less' || (expected === 'different' && value < 0);
@@ -23,7 +28,7 @@ export function judge(contrast: Pick<Contrast, 'difference' | 'p'>, expected: Ex
   const told = contrast.p <= 0.05 && (byP || (d > 0 ? lo > 0 : hi < 0));
   if (told && d > 0) return hi >= m ? 'supported' : 'small';
   if (told && d < 0) return 'opposite';
-  if (ci95 !== null && m > 0 && -m < lo && hi < m) return 'no-difference-that-matters';
+  if (ci95 !== null && m > 0 && -m < lo && hi < m && contrast.alike !== false) return 'no-difference-that-matters';
   return 'cannot-tell';
 }
 

@@ -1,7 +1,7 @@
 import { expectedOf, type Experiment, type Finding, type Measure } from '../../model';
 import type { Contrast, UnitValue } from '../../compare/Contrast';
 import type { ComparisonRow, VerdictCode, VerdictResult } from '../Result';
-import { kindOf } from '../../kinds';
+import { kindOf, mattersAs } from '../../kinds';
 import { sentenceText } from '../../model/Sentence';
 import { fewestUnits } from '../../study/replicates';
 import { firstVerdict, judge } from './judge';
@@ -24,7 +24,7 @@ export function verdict({ experiment, measure, share, contrasts, values, review 
   readonly verdict: VerdictResult;
 } {
   const unfair = review.some((finding) => finding.severity === 'blocker');
-  const smallest = measure.smallestDifference === null ? null : measure.smallestDifference / (share ? 100 : 1);
+  const smallest = mattersAs(measure, share);
   const comparisons = contrasts.map((row): ComparisonRow => ({
     ...row,
     verdict: unfair ? 'not-a-fair-test' : judge(row, expectedOf(measure), smallest, kindOf(measure).byEye),

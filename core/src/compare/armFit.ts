@@ -1,0 +1,91 @@
+import { indicatorColumns } from '../stats/analysisOfVariance';
+import { linearModel, type LinearModel } from '../stats/linearModel';
+import type { UnitValue } from './Contrast';
+import type { Gap } from './Gap';
+import { isFlat, withoutRounding } from './isFlat';
+
+/** All arms fitted together, strata added where there are any, with one spread for all. */
+export interface ArmFit {
+  readonly values: readonly UnitValue[];
+  readonly arms: readonly string[];
+  readonly fit: LinearModel;
+  /** Value of each column of the model, a unit at a time. */
+  readonly columns: readonly (readonly number[])[];
+  /** Pooled variance; null where nothing is left by which units of one arm differ. */
+  readonly meanSquare: number | null;
+  /** Weights on the coefficients that give an arm's mean at the average stratum; null for an arm without values. */
+  readonly weights: (arm: string) => readonly number[] | null;
+}
+
+/**
+ * Least squares over arms and strata.
+ * @param values that are compared
+ * @param arms that have values
+ * @param stratum of a unit
+ */
+export function fitArms(values: readonly UnitValue[], arms: readonly string[], stratum: (unit: UnitValue) => string): ArmFit {
+  const y = values.map((unit) => unit.value);
+  const armColumns = arms.slice(1).map((arm) => values.map((unit) => (unit.arm === arm ? 1 : 0)));
+  const strataColumns = indicatorColumns([values.map(stratum)]);
+  const strata = strataColumns.length + 1;
+  const columns = [y.map(() => 1), ...armColumns, ...strataColumns];
+  const fit = linearModel(y, columns);
+  return {
+    values,
+    arms,
+    fit,
+    columns,
+    meanSquare: isFlat(fit, y) ? null : fit.residualSumOfSquares / fit.residualDf,
+    weights: (arm) => {
+      const at = arms.indexOf(arm);
+      if (at < 0 || (at > 0 && fit.coefficients[at] === null)) return null;
+      return [1, ...arms.slice(1).map((_, i) => (i + 1 === at ? 1 : 0)), ...strataColumns.map(() => 1 / strata)];
+    },
+  };
+}
+
+/**
+ * A sum of coefficients.
+ * @param weights one a coefficient
+ */
+export function combine({ fit }: ArmFit, weights: readonly number[]): number {
+  return weights.reduce((sum, weight, i) => sum + weight * (fit.coefficients[i] ?? 0), 0);
+}
+
+/**
+ * Covariance of two sums of coefficients, in units of the pooled variance.
+ * @param a weights of one
+ * @param b weights of the other
+ */
+export function covary({ fit }: ArmFit, a: readonly number[], b: readonly number[]): number {
+  let sum = 0;
+  for (let i = 0; i < a.length; i++) {
+    if (a[i] !== 0) for (let j = 0; j < b.length; j++) if (b[j] !== 0) sum += a[i] * b[j] * fit.unscaledCovariance[i][j];
+  }
+  return sum;
+}
+
+/**
+ * Two sums of coefficients beside one another, with the pooled spread.
+ * @param treated weights of one arm's mean, or of a level's
+ * @param control weights of the other
+ */
+export function pooledGap(model: ArmFit, treated: readonly number[], control: readonly number[]): Gap {
+  const gap = treated.map((weight, i) => weight - control[i]);
+  const scale = model.meanSquare ?? 0;
+  // Where strata and arms cannot be told apart, rounding can bring it below 0.
+  const error = Math.sqrt(Math.max(0, covary(model, gap, gap) * scale));
+  return {
+    value: withoutRounding(
+      combine(model, gap),
+      model.values.map(({ value }) => value),
+    ),
+    treated: combine(model, treated),
+    control: combine(model, control),
+    varianceTreated: covary(model, treated, treated) * scale,
+    varianceControl: covary(model, control, control) * scale,
+    covariance: covary(model, treated, control) * scale,
+    error: model.fit.residualDf > 0 ? error : null,
+    df: model.fit.residualDf,
+  };
+}

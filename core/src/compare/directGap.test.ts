@@ -1,0 +1,50 @@
+import { describe, expect, it } from 'vitest';
+import { plantGrowth } from '../stats/plantGrowth.fixture';
+import { pairedT } from '../stats/pairedT';
+import { welchT } from '../stats/welchT';
+import type { UnitValue } from './Contrast';
+import { directGap } from './directGap';
+
+const units = (arm: string, values: readonly number[], block: (i: number) => string | null = () => null): UnitValue[] =>
+  values.map((value, i) => ({ unit: `${arm}${i}`, arm, block: block(i), value }));
+
+describe('two arms beside one another', () => {
+  it('is Welch’s t where there are no strata', () => {
+    const [t, c] = [plantGrowth.trt1.slice(0, 6), plantGrowth.ctrl];
+    const gap = directGap(units('T', t), units('C', c), () => '');
+    const welch = welchT(t, c);
+    expect(gap && gap.treated - gap.control).toBeCloseTo(welch?.difference ?? NaN, 12);
+    expect(gap?.error).toBeCloseTo(welch?.standardError ?? NaN, 12);
+    expect(gap?.df).toBeCloseTo(welch?.df ?? NaN, 9);
+  });
+
+  it('is the paired t where each stratum is a pair', () => {
+    const [t, c] = [plantGrowth.trt2, plantGrowth.ctrl];
+    const gap = directGap(
+      units('T', t, (i) => `pair ${i}`),
+      units('C', c, (i) => `pair ${i}`),
+      (unit) => unit.block ?? '',
+    );
+    const paired = pairedT(t.map((value, i) => value - c[i]));
+    expect(gap?.df).toBeCloseTo(9, 9);
+    expect(paired && gap?.error && (gap.treated - gap.control) / gap.error).toBeCloseTo(paired?.t ?? NaN, 10);
+    expect(gap?.strata).toBe(10);
+  });
+
+  it('in blocks of several leaves the blocks’ own level out, and strata with one arm alone', () => {
+    const block = (i: number) => `b${i % 2}`;
+    const t = units('T', [11, 31, 12, 33], block);
+    const c = units('C', [9, 29, 10, 30], block);
+    const gap = directGap(t, [...c, { unit: 'X', arm: 'C', block: 'b9', value: 500 }], (unit) => unit.block ?? '');
+    expect(gap && gap.treated - gap.control).toBeCloseTo(2.25, 12);
+    expect(gap?.strata).toBe(2);
+    expect(gap?.error).toBeLessThan(0.7);
+    expect(gap?.df).toBeGreaterThan(3);
+  });
+
+  it('knows no error where one arm is a single unit, and 0 where nothing differs by itself', () => {
+    expect(directGap(units('T', [5]), units('C', [3, 4, 5]), () => '')?.error).toBeNull();
+    expect(directGap(units('T', [0.3, 0.1 + 0.2]), units('C', [0.7, 0.7]), () => '')?.error).toBe(0);
+    expect(directGap(units('T', [5, 6]), [], () => '')).toBeNull();
+  });
+});
