@@ -32,6 +32,7 @@ export function analyse(study: Study, options: AnalyseOptions = {}): Result {
     weighMeasure(study, measure, unitData(study, measure), review, {
       seed: options.seed ?? DEFAULT_SEED,
       beside: true,
+      today: options.today,
       signal: options.signal,
       onProgress: (share) => options.onProgress?.((i + share) / measures.length),
     }),

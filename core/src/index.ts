@@ -29,6 +29,7 @@ export * from './log/readingsGrid';
 export * from './log/takeReading';
 export * from './log/typedCell';
 export * from './plan/crossFactors';
+export * from './model/factors';
 export * from './plan/fairTest';
 export * from './plan/edits';
 export * from './plan/movedByHand';

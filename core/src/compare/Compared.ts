@@ -1,7 +1,7 @@
 import type { Arm, Comparison, Layout } from '../model';
 import type { VarianceRow } from '../stats/analysisOfVariance';
 import type { Randomisation, RandomisationOptions } from '../stats/resampling/randomisationTest';
-import type { Contrast, Trend, UnitValue } from './Contrast';
+import type { Contrast, Effect, Trend, UnitValue } from './Contrast';
 import type { TestRow } from './TestRow';
 
 /** What is compared: one value a unit, the control first among the arms, reference arms left out. */
@@ -22,6 +22,8 @@ export interface Comparisons {
   readonly tests: readonly TestRow[];
   readonly terms: readonly VarianceRow[];
   readonly contrasts: readonly Contrast[];
+  /** What each factor does, where arms cross two or more. */
+  readonly effects?: readonly Effect[];
   readonly trend: Trend | null;
   readonly reasons: readonly string[];
 }

@@ -22,6 +22,13 @@ export interface Contrast {
   readonly superiority?: number;
 }
 
+/** What one factor does, over the levels of the others. */
+export interface Effect extends Pick<Contrast, 'difference' | 'p'> {
+  readonly factor: string;
+  readonly level: string;
+  readonly versus: string;
+}
+
 /** What the doses do together. */
 export interface Trend {
   readonly slope: number;

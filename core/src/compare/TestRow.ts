@@ -26,6 +26,8 @@ export interface TestRow {
   readonly statistic: { readonly name: string; readonly value: number };
   readonly df: readonly number[];
   readonly p: number;
+  /** The difference that was tested. */
+  readonly difference?: number;
   /** Interval of the difference that goes with it; where there are several, they hold together. */
   readonly ci95?: Interval;
   readonly exact?: boolean;

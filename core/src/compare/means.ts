@@ -5,6 +5,7 @@ import type { Contrast } from './Contrast';
 import { armBlocks, armTerms, overallTests } from './courseTests';
 import { directGap, type DirectGap } from './directGap';
 import { doseTrend, trendRow } from './doseTrend';
+import { factorEffects } from './factorEffects';
 import { contrastOf, intervalOf, type Gap, type Held } from './Gap';
 import { joinedArms } from './joinedArms';
 import { centre } from '../stats/moments';
@@ -39,9 +40,10 @@ export function means(compared: Compared): Comparisons {
 function twoArms(compared: Compared, pair: Pair): Comparisons {
   const { values, layout } = compared;
   const stratum = strataOf(values, layout);
-  const gap = directly(compared, pair);
+  const own = directly(compared, pair);
   const terms = layout === 'blocks' ? armTerms(compared, stratum) : [];
-  if (gap === null) return notJoined(compared, pair, terms);
+  if (own === null) return notJoined(compared, pair, terms);
+  const gap = layout === 'blocks' ? (twoWay(compared, pair) ?? own) : own;
   const shuffle = shuffleTwo(compared, pair, stratum);
   const p = shuffle?.p ?? null;
   const contrast = contrastOf(pair, gap, alone, { p, adjusted: 'none' });
@@ -54,8 +56,15 @@ function twoArms(compared: Compared, pair: Pair): Comparisons {
     terms,
     contrasts: [{ ...contrast, ...alikeBy(compared, pair, contrast.difference.ci95, stratum) }],
     trend: null,
-    reasons: [...leftOut(compared, gap), ...whyNoInterval(compared, pair, gap)],
+    reasons: [...leftOut(compared, own), ...whyNoInterval(compared, pair, own)],
   };
+}
+
+/** Two arms in blocks with one spread for both, as in a course report; null where they do not look alike in it. */
+function twoWay({ values, layout }: Compared, { arm, versus }: Pair): Gap | null {
+  const model = fitArms(values, [versus, arm], strataOf(values, layout));
+  const [treated, control] = [model.weights(arm), model.weights(versus)];
+  return treated && control && spreadsAlike(model) ? pooledGap(model, treated, control) : null;
 }
 
 /** Two arms inside their blocks or pairs; null where no block has both. */
@@ -64,12 +73,12 @@ function directly({ values, layout }: Compared, { arm, versus }: Pair): DirectGa
   return directGap(of(arm), of(versus), strataOf(values, layout));
 }
 
-function besideTwo(layout: Compared['layout'], pair: Pair, gap: DirectGap): TestRow[] {
+function besideTwo(layout: Compared['layout'], pair: Pair, gap: Gap): TestRow[] {
   const ci95 = intervalOf(gap, alone);
   if (!gap.error || ci95 === null) return [];
   const t = gap.value / gap.error;
   const method = layout === 'pairs' ? 'paired-t' : 'welch-t';
-  return [{ method, ...pair, statistic: { name: 't', value: t }, df: [gap.df], p: alone.p(t, gap.df), ci95 }];
+  return [{ method, ...pair, statistic: { name: 't', value: t }, df: [gap.df], p: alone.p(t, gap.df), difference: gap.value, ci95 }];
 }
 
 /** Two arms that no block or pair joins. */
@@ -123,6 +132,7 @@ function manyArms(compared: Compared, pairs: readonly Pair[], present: readonly 
   const way = incomplete || spreadsAlike(model) ? pooled : own;
   const terms = armTerms(compared, stratum);
   const trend = doseTrend(compared, stratum);
+  const effects = factorEffects(model, compared.arms);
   const rows = pairs.map((pair): Contrast => {
     if (!known.includes(pair)) return emptyContrast(pair.arm, pair.versus, adjusted);
     const gap = usable.includes(pair) ? way.gap(pair) : null;
@@ -138,6 +148,7 @@ function manyArms(compared: Compared, pairs: readonly Pair[], present: readonly 
     ],
     terms,
     contrasts: rows,
+    ...(effects.length > 0 ? { effects } : {}),
     trend: trend?.trend ?? null,
     reasons: [
       ...(present.length < compared.arms.length ? ['An arm has no readings and is left out of the comparison.'] : []),
@@ -189,7 +200,7 @@ function testRows(method: 'dunnett' | 'tukey' | 'dunnett-t3' | 'games-howell', p
     if (!gap?.error || !ci95) return [];
     const t = gap.value / gap.error;
     const statistic = range ? { name: 'q', value: Math.abs(t) * Math.SQRT2 } : { name: 't', value: t };
-    return [{ method, ...pair, statistic, df: [gap.df], p: held.p(t, gap.df), ci95 }];
+    return [{ method, ...pair, statistic, df: [gap.df], p: held.p(t, gap.df), difference: gap.value, ci95 }];
   });
 }
 

@@ -10,7 +10,7 @@ import { ratioOfMeans } from './ratio';
 /** Successes and sown of an arm, added over its units that were counted. */
 export type Tally = readonly [successes: number, trials: number];
 
-/** One unit an arm: Newcombe's interval, and Fisher's exact test beside it; no p, since the unit cannot be told from the treatment. */
+/** One unit an arm: Newcombe's interval of the seeds alone, and Fisher's exact test beside it; no p, since the unit cannot be told from the treatment. */
 export function singleCounts(compared: Compared, counts: ReadonlyMap<string, Tally>): Comparisons {
   const pairs = armPairs(compared);
   const adjusted = pairs.length > 1 ? 'holm' : 'none';
@@ -33,7 +33,7 @@ export function singleCounts(compared: Compared, counts: ReadonlyMap<string, Tal
     terms: [],
     contrasts,
     trend: null,
-    reasons: ['Each arm has one unit: it cannot be told from the treatment.'],
+    reasons: ['Each arm has one unit: it cannot be told from the treatment. An interval here is that of the seeds alone.'],
   };
 }
 

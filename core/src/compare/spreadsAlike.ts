@@ -15,10 +15,9 @@ const MOST = 2.5;
  */
 export function spreadsAlike(model: ArmFit): boolean {
   const { values, arms, fit } = model;
-  const members = arms.map((arm) => values.flatMap((unit, i) => (unit.arm === arm ? [i] : [])));
-  const sizes = members.map((own) => own.length);
+  const sizes = arms.map((arm) => values.filter((unit) => unit.arm === arm).length);
   if (fit.residualDf <= 0 || Math.min(...sizes) < FEWEST || Math.min(...sizes) * 2 < Math.max(...sizes)) return false;
-  const known = ownSpreads(model, members);
+  const known = ownSpreads(model);
   return known.every(({ spread, df }, i) => {
     const rest = known.filter((_, j) => j !== i);
     const pooled = rest.reduce((sum, own) => sum + own.spread * own.df, 0) / rest.reduce((sum, own) => sum + own.df, 0);
@@ -28,11 +27,13 @@ export function spreadsAlike(model: ArmFit): boolean {
 
 /**
  * Each arm's own variance from the residuals of the whole: their squares expect Σⱼ Aᵢⱼ σⱼ², which is solved for σ².
+ * @param model all arms fitted together
+ * @returns a variance an arm, below 0 where the readings allow none, with its degrees of freedom
  * Source: Rao CR (1970) JASA 65:161–172 (MINQUE with equal weights).
  */
-function ownSpreads(model: ArmFit, members: readonly (readonly number[])[]): { readonly spread: number; readonly df: number }[] {
-  const { fit, columns } = model;
-  const weighted = model.values.map((_, i) =>
+export function ownSpreads({ values, arms, fit, columns }: ArmFit): { readonly spread: number; readonly df: number }[] {
+  const members = arms.map((arm) => values.flatMap((unit, i) => (unit.arm === arm ? [i] : [])));
+  const weighted = values.map((_, i) =>
     columns.map((__, a) => columns.reduce((sum, column, b) => sum + column[i] * fit.unscaledCovariance[b][a], 0)),
   );
   const hat = (i: number, j: number) => columns.reduce((sum, column, a) => sum + weighted[i][a] * column[j], 0);

@@ -1,26 +1,5 @@
 import type { Arm } from '../model';
-
-/** Something varied on purpose, with its settings; the first level is the control's. */
-export interface Factor {
-  readonly name: string;
-  readonly levels: readonly string[];
-}
-
-/**
- * The factors that arms cross, with their levels in the order in which they stand; the control's level first.
- * @param arms of the plan
- * @returns empty where the arms cross nothing
- */
-export function factorsOf(arms: readonly Arm[]): Factor[] {
-  const names = [...new Set(arms.flatMap((arm) => Object.keys(arm.factors)))];
-  const first = arms.find((arm) => arm.role === 'control');
-  return names.map((name) => ({
-    name,
-    levels: [
-      ...new Set([...(first?.factors[name] === undefined ? [] : [first.factors[name]]), ...arms.flatMap((arm) => arm.factors[name] ?? [])]),
-    ],
-  }));
-}
+import type { Factor } from '../model/factors';
 
 /**
  * Every combination of two factors as an arm: the first level of both is the control. Arms that are there already keep their code and

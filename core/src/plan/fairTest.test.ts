@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { blankOf, shelfFields, stageFields, type Experiment, type Plan, type Stage } from '../model';
 import { aMeasure, anArm, anExperiment, aUnit } from '../testing';
-import { crossFactors, factorsOf } from './crossFactors';
+import { factorsOf } from '../model/factors';
+import { crossFactors } from './crossFactors';
 import { fairTest, fairTestRules } from './fairTest';
 import { shareContainers } from './edits/bench';
 import { placesInWords } from './movedByHand';

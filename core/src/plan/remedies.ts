@@ -1,7 +1,8 @@
 import type { Arm, Experiment, Finding, Stage } from '../model';
 import { plural } from '../quantities/plural';
 import { unitsForPowerT } from '../stats/powerT';
-import { crossFactors, factorsOf } from './crossFactors';
+import { factorsOf } from '../model/factors';
+import { crossFactors } from './crossFactors';
 import { mostUnitsPerArm, nextArmCode, replan, wishOf } from './replan';
 import { fewestUnits } from '../study/replicates';
 import { keptThoughVaried } from './rules/factorKept';

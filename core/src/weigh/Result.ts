@@ -1,5 +1,5 @@
 import type { ArmSummary } from '../compare/ArmSummary';
-import type { Contrast, Trend, UnitValue } from '../compare/Contrast';
+import type { Contrast, Effect, Trend, UnitValue } from '../compare/Contrast';
 import type { TestRow } from '../compare/TestRow';
 import type { Finding, MeasureKind, Sentence, When } from '../model';
 import type { Basis } from '../study/replicates';
@@ -7,13 +7,30 @@ import type { VarianceRow } from '../stats/analysisOfVariance';
 
 export type VerdictCode = 'supported' | 'small' | 'no-difference-that-matters' | 'opposite' | 'cannot-tell' | 'not-a-fair-test';
 
+/** Between two treatments nothing was expected: they are told apart or not. */
+export type RowVerdict = VerdictCode | 'told-apart';
+
 /** A comparison with its verdict. */
 export interface ComparisonRow extends Contrast {
+  readonly verdict: RowVerdict;
+}
+
+/** What one factor does, with its verdict. */
+export interface EffectRow extends Effect {
   readonly verdict: VerdictCode;
+}
+
+/** Whether what one factor does depends on another. */
+export interface Interaction {
+  readonly term: string;
+  readonly p: number | null;
+  readonly told: boolean;
 }
 
 export interface VerdictResult {
   readonly code: VerdictCode;
+  /** True before the planned end. */
+  readonly soFar: boolean;
   readonly sentence: string;
   /** The sentence as typed pieces, so that a report can insert each fact by reference. */
   readonly pieces: Sentence;
@@ -37,6 +54,11 @@ export interface MeasureResult {
   readonly tests: readonly TestRow[];
   readonly terms: readonly VarianceRow[];
   readonly comparisons: readonly ComparisonRow[];
+  /** Factors over the levels of the others, and whether they depend on one another; absent where arms do not cross factors. */
+  readonly effects?: readonly EffectRow[];
+  readonly interactions?: readonly Interaction[];
+  /** Arms in order, the best first, those that cannot be told apart together; where treatments are compared with one another. */
+  readonly ranking?: readonly (readonly string[])[];
   readonly trend: Trend | null;
   readonly verdict: VerdictResult;
   /** For measures that are not primary: their smallest p, Holm-adjusted over all of them. */

@@ -5,6 +5,7 @@ import { farUnits } from '../compare/farUnits';
 import { isShare, kindOf, mattersAs, type Weighed } from '../kinds';
 import type { Experiment, Finding, Measure, Study, UnitData } from '../model';
 import type { RandomisationOptions } from '../stats/resampling/randomisationTest';
+import { isSoFar } from './progress';
 import type { MeasureResult } from './Result';
 import { basisOf } from '../study/replicates';
 import { foldValues } from './foldValues';
@@ -14,6 +15,8 @@ import { verdict } from './verdict/verdict';
 export interface WeighOptions extends RandomisationOptions {
   /** False leaves out tests that only stand beside the verdict. */
   readonly beside: boolean;
+  /** Calendar date of the look, where one looks while it runs. */
+  readonly today?: string;
 }
 
 /**
@@ -34,12 +37,16 @@ export function weighMeasure(
   const compared = comparedArms(experiment.arms).map((arm) => arm.arm);
   const weighed = weighedOf(experiment, measure, data, unitValues(study, measure, data));
   const { values } = weighed;
-  const { tests, terms, contrasts, trend, reasons } = compare(study, weighed, options);
+  const { tests, terms, contrasts, effects = [], trend, reasons } = compare(study, weighed, options);
   const judged = verdict({
     experiment,
     measure,
     share,
     contrasts,
+    effects,
+    terms,
+    trend,
+    soFar: isSoFar(experiment, measure, data, options.today),
     values: values.filter((unit) => compared.includes(unit.arm)),
     review,
   });
@@ -55,9 +62,8 @@ export function weighMeasure(
     arms: experiment.arms.map((arm) => kind.summarise(arm, weighed, { beside: options.beside, compared })),
     tests,
     terms,
-    comparisons: judged.comparisons,
     trend,
-    verdict: judged.verdict,
+    ...judged,
     alsoSeenP: null,
     reasons,
     values,

@@ -1,5 +1,6 @@
 import type { Arm, Experiment, Role } from '../../model';
-import { crossFactors, type Factor } from '../crossFactors';
+import type { Factor } from '../../model/factors';
+import { crossFactors } from '../crossFactors';
 import { nextArmCode, replan } from '../replan';
 
 /** The most arms that one experiment is planned with here. */

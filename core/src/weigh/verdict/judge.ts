@@ -1,6 +1,6 @@
 import type { Expected } from '../../model';
 import type { Contrast } from '../../compare/Contrast';
-import type { VerdictCode } from '../Result';
+import type { RowVerdict, VerdictCode } from '../Result';
 
 /** Codes from the one that decides first to the one that decides last. */
 export const verdictOrder: readonly VerdictCode[] = ['supported', 'small', 'opposite', 'no-difference-that-matters', 'cannot-tell'];
@@ -25,11 +25,28 @@ export function judge(
   const [low, high] = ci95 ?? [value, value];
   const [lo, hi] = turned ? [-high, -low] : [low, high];
   const m = smallest ?? 0;
-  const told = contrast.p <= 0.05 && (byP || (d > 0 ? lo > 0 : hi < 0));
+  const told = isTold(contrast, byP);
   if (told && d > 0) return hi >= m ? 'supported' : 'small';
   if (told && d < 0) return 'opposite';
   if (ci95 !== null && m > 0 && -m < lo && hi < m && contrast.alike !== false) return 'no-difference-that-matters';
   return 'cannot-tell';
+}
+
+/**
+ * Whether two arms are told apart, either way.
+ * @param byP told by p alone
+ */
+export function isTold({ difference: { value, ci95 }, p }: Pick<Contrast, 'difference' | 'p'>, byP = false): boolean {
+  if (value === null || p === null || p > 0.05) return false;
+  const [lo, hi] = ci95 ?? [value, value];
+  return byP || (value > 0 ? lo > 0 : hi < 0);
+}
+
+/** The verdict on two treatments between which nothing was expected: told apart, shown to be as good as alike, or neither. */
+export function judgeApart(contrast: Pick<Contrast, 'difference' | 'p' | 'alike'>, smallest: number | null, byP = false): RowVerdict {
+  if (isTold(contrast, byP)) return 'told-apart';
+  const code = judge(contrast, 'different', smallest, byP);
+  return code === 'no-difference-that-matters' ? code : 'cannot-tell';
 }
 
 /** The verdict on several comparisons together: the first in order that any has. */

@@ -196,6 +196,11 @@ describe('the sentence', () => {
           unitsNeeded: null,
           review: [] as Finding[],
           alone: [],
+          effects: [],
+          interactions: [],
+          ranking: [],
+          trend: null,
+          soFar: false,
         }),
       ),
     ).toBe('There is nothing to compare yet.');

@@ -1,10 +1,12 @@
 import { expectedOf, type Experiment, type Finding, type Measure } from '../../model';
-import type { Contrast, UnitValue } from '../../compare/Contrast';
-import type { ComparisonRow, VerdictCode, VerdictResult } from '../Result';
+import type { VarianceRow } from '../../stats/analysisOfVariance';
+import type { Contrast, Effect, Trend, UnitValue } from '../../compare/Contrast';
+import type { ComparisonRow, EffectRow, Interaction, MeasureResult, RowVerdict, VerdictCode } from '../Result';
 import { kindOf, mattersAs } from '../../kinds';
 import { sentenceText } from '../../model/Sentence';
 import { fewestUnits } from '../../study/replicates';
-import { firstVerdict, judge } from './judge';
+import { firstVerdict, judge, judgeApart } from './judge';
+import { rankingOf } from './ranking';
 import { pooledSpread, unitsNeeded } from './unitsNeeded';
 import { verdictSentence } from './verdictSentence';
 
@@ -14,40 +16,83 @@ export interface ToJudge {
   /** A count compared as shares, whose smallest difference is in percentage points. */
   readonly share: boolean;
   readonly contrasts: readonly Contrast[];
+  readonly effects: readonly Effect[];
+  readonly terms: readonly VarianceRow[];
+  readonly trend: Trend | null;
   readonly values: readonly UnitValue[];
   readonly review: readonly Finding[];
+  /** Before the planned end. */
+  readonly soFar: boolean;
 }
 
-/** Verdict of each comparison and of the measure, with its sentence. */
-export function verdict({ experiment, measure, share, contrasts, values, review }: ToJudge): {
-  readonly comparisons: ComparisonRow[];
-  readonly verdict: VerdictResult;
-} {
+type Judgement = Pick<MeasureResult, 'comparisons' | 'effects' | 'interactions' | 'ranking' | 'verdict'>;
+
+/** Verdict of each comparison, of each factor, and of the measure, with its sentence. */
+export function verdict(judged: ToJudge): Judgement {
+  const { experiment, measure, share, contrasts, values, review, soFar } = judged;
   const unfair = review.some((finding) => finding.severity === 'blocker');
   const smallest = mattersAs(measure, share);
-  const comparisons = contrasts.map((row): ComparisonRow => ({
+  const { byEye } = kindOf(measure);
+  const expected = expectedOf(measure);
+  const control = experiment.arms.find(({ role }) => role === 'control')?.arm;
+  const judgeRow = (row: Contrast): RowVerdict => {
+    if (unfair) return 'not-a-fair-test';
+    return row.versus === control ? judge(row, expected, smallest, byEye) : judgeApart(row, smallest, byEye);
+  };
+  const comparisons = contrasts.map((row): ComparisonRow => ({ ...row, verdict: judgeRow(row) }));
+  const effects = judged.effects.map((row): EffectRow => ({
     ...row,
-    verdict: unfair ? 'not-a-fair-test' : judge(row, expectedOf(measure), smallest, kindOf(measure).byEye),
+    verdict: unfair ? 'not-a-fair-test' : judge(row, expected, smallest, byEye),
   }));
+  const interactions = effects.length > 0 ? interactionsOf(judged.terms) : [];
+  const ranking = experiment.comparison === 'all-pairs' && !unfair ? rankingOf(comparisons, values, measure.higherIs) : [];
+  const deciding = effects.length > 0 ? effects : comparisons.filter(({ versus }) => versus === control);
+  const code: VerdictCode = unfair
+    ? 'not-a-fair-test'
+    : firstVerdict(deciding.map((row) => row.verdict).filter((own) => own !== 'told-apart'));
   const arms = [...new Set(contrasts.flatMap(({ arm, versus }) => [arm, versus]))];
-  const code: VerdictCode = unfair ? 'not-a-fair-test' : firstVerdict(comparisons.map((row) => row.verdict));
   const alone = arms.filter((arm) => values.filter((unit) => unit.arm === arm).length === 1);
-  const told = code === 'cannot-tell' && alone.length === 0;
-  const enough = told ? unitsNeeded(smallest, pooledSpread(values, experiment.layout !== 'completely-random')) : null;
-  // No fewer than a shuffle can show anything with, and more than did not do.
-  const used = Math.min(...arms.map((arm) => values.filter((unit) => unit.arm === arm).length));
-  const needed = enough === null ? null : Math.max(enough, fewestUnits(experiment.layout), used + 1);
-  const pieces = verdictSentence({ experiment, measure, share, code, comparisons, unitsNeeded: needed, review, alone });
+  const needed = code === 'cannot-tell' && alone.length === 0 ? settledBy(judged, arms, smallest) : null;
+  const words = {
+    trend: judged.trend,
+    experiment,
+    measure,
+    share,
+    code,
+    comparisons,
+    effects,
+    interactions,
+    ranking,
+    unitsNeeded: needed,
+    review,
+    alone,
+    soFar,
+  };
+  const pieces = verdictSentence(words);
   return {
     comparisons,
+    ...(effects.length > 0 ? { effects, interactions } : {}),
+    ...(ranking.length > 0 ? { ranking } : {}),
     verdict: {
       code,
+      soFar,
       sentence: sentenceText(pieces),
       pieces,
       claimedRatioRuledOut: measure.primary ? ruledOut(experiment.claimedRatio, contrasts) : null,
       unitsNeeded: needed,
     },
   };
+}
+
+function interactionsOf(terms: readonly VarianceRow[]): Interaction[] {
+  return terms.filter(({ term }) => term.includes(':')).map(({ term, p }) => ({ term, p, told: p !== null && p <= 0.05 }));
+}
+
+/** Units an arm that would settle it: no fewer than a shuffle can show anything with, and more than did not do. */
+function settledBy({ experiment: { layout }, values }: ToJudge, arms: readonly string[], smallest: number | null): number | null {
+  const enough = unitsNeeded(smallest, pooledSpread(values, layout !== 'completely-random'));
+  const used = Math.min(...arms.map((arm) => values.filter((unit) => unit.arm === arm).length));
+  return enough === null ? null : Math.max(enough, fewestUnits(layout), used + 1);
 }
 
 /** Whether the claimed ratio lies beyond every treatment's interval; null without a claim of a size or without an interval. */

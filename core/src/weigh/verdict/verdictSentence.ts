@@ -1,10 +1,13 @@
 import { kindOf, type Wording } from '../../kinds';
 import type { Experiment, Fact, Finding, Measure } from '../../model';
-import type { ComparisonRow, VerdictCode } from '../Result';
+import type { Trend } from '../../compare/Contrast';
+import type { ComparisonRow, EffectRow, Interaction, RowVerdict, VerdictCode } from '../Result';
 import { counted, plural } from '../../quantities/plural';
 import type { Sentence } from '../../model/Sentence';
 import { replicateWord } from '../../study/replicates';
 import { verdictOrder } from './judge';
+import { doseWords } from './doseWords';
+import { rankingWords } from './rankingWords';
 import { armName, chanceInWords, gapFact, intervalFact, withUnit } from './wording';
 
 export interface Judged {
@@ -13,55 +16,91 @@ export interface Judged {
   readonly share: boolean;
   readonly code: VerdictCode;
   readonly comparisons: readonly ComparisonRow[];
+  readonly effects: readonly EffectRow[];
+  readonly interactions: readonly Interaction[];
+  readonly ranking: readonly (readonly string[])[];
+  readonly trend: Trend | null;
   readonly unitsNeeded: number | null;
   readonly review: readonly Finding[];
   /** Arms with one replicate. */
   readonly alone: readonly string[];
+  /** Before the planned end. */
+  readonly soFar: boolean;
 }
 
-const shortWords: Record<VerdictCode, string> = {
+const shortWords: Record<RowVerdict, string> = {
   supported: 'supported',
   small: 'real but too small to matter',
   opposite: 'the opposite of what was expected',
   'no-difference-that-matters': 'no difference that matters',
   'cannot-tell': 'cannot tell',
   'not-a-fair-test': 'not a fair test',
+  'told-apart': 'told apart',
 };
 
 /** The plain sentence of a measure's verdict, of typed pieces. It names the plant, the numbers, the interval and the scope. */
 export function verdictSentence(judged: Judged): Sentence {
-  const { code, comparisons, review } = judged;
+  const { code, review, soFar } = judged;
   if (code === 'not-a-fair-test') {
     const blocker = review.find((finding) => finding.severity === 'blocker');
-    return ['This was not a fair test, so it says nothing either way. ', `${blocker?.message ?? ''} ${blocker?.remedy ?? ''}`.trim()];
+    return [
+      `${soFar ? 'So far this is' : 'This was'} not a fair test, so it says nothing either way. `,
+      `${blocker?.message ?? ''} ${blocker?.remedy ?? ''}`.trim(),
+    ];
   }
-  const lead = leading(comparisons, code);
-  if (!lead) return ['There is nothing to compare yet.'];
-  return [...leadSentence(judged, lead), ...others(judged, lead)];
+  const rows = decidingRows(judged);
+  const lead = leading(rows, code);
+  if (!lead) return [soFar ? 'So far there is nothing to compare.' : 'There is nothing to compare yet.'];
+  const rest: Sentence = judged.ranking.length > 0 ? rankingWords(judged) : others(rows, lead);
+  return [...leadSentence(judged, lead), ...rest, ...togetherWords(judged.interactions), ...doseWords(judged)];
+}
+
+/** A comparison as the sentence speaks of it: arms by their names, or levels with their factor. */
+interface Spoken extends Omit<ComparisonRow, 'ratio' | 'adjusted'> {
+  readonly names: readonly [string, string];
+  readonly factor: string | null;
+}
+
+/** What the verdict rests on: the factors where arms cross them, else each treatment with the control. */
+function decidingRows({ experiment, comparisons, effects }: Judged): Spoken[] {
+  if (effects.length > 0)
+    return effects.map(({ level, versus, ...row }) => ({ ...row, arm: `${row.factor}.${level}`, versus, names: [level, versus] }));
+  const control = experiment.arms.find(({ role }) => role === 'control')?.arm;
+  return comparisons
+    .filter(({ versus }) => versus === control)
+    .map((row) => ({ ...row, names: [armName(experiment.arms, row.arm), armName(experiment.arms, row.versus)], factor: null }));
+}
+
+/** Whether what one factor does depends on the other. */
+function togetherWords(interactions: readonly Interaction[]): string[] {
+  return interactions.map(({ term, told }) => {
+    const [first, ...others] = term.split(':');
+    const on = others.join(' and ');
+    return told
+      ? ` What ${first} does depends on ${on}: look at the arms one by one.`
+      : ` Whether what ${first} does depends on ${on} cannot be told.`;
+  });
 }
 
 /** The comparison that the sentence is about: of those with the deciding verdict, the one with the largest gap. */
-function leading(comparisons: readonly ComparisonRow[], code: VerdictCode): ComparisonRow | undefined {
-  const size = (row: ComparisonRow) => Math.abs(row.difference.value ?? 0);
+function leading(comparisons: readonly Spoken[], code: VerdictCode): Spoken | undefined {
+  const size = (row: Spoken) => Math.abs(row.difference.value ?? 0);
   return comparisons.filter((row) => row.verdict === code).sort((a, b) => size(b) - size(a))[0];
 }
 
-function leadSentence(judged: Judged, row: ComparisonRow): Sentence {
-  const { experiment, measure, review } = judged;
+function leadSentence(judged: Judged, row: Spoken): Sentence {
+  const { experiment, measure } = judged;
   const wording = kindOf(measure).wording(measure, judged.share);
-  const weak = review.some((finding) => finding.severity === 'serious');
   const gap = gapFact(row, wording);
   const interval = intervalFact(row, wording);
-  const where = [
-    weak ? 'Perhaps: here' : 'Here',
-    experiment.plan.plant === '' ? '' : ` with ${experiment.plan.plant}`,
-    ', in these conditions, ',
-  ].join('');
-  const arms = [armName(experiment.arms, row.arm), armName(experiment.arms, row.versus)];
+  const where = [opening(judged), experiment.plan.plant === '' ? '' : ` with ${experiment.plan.plant}`, ', in these conditions, '].join('');
+  const arms = row.names;
   const subject = `${where}“${measure.name}” came out `;
   if (!gap) return [`${where}“${measure.name}” cannot be compared for ${arms[0]} and ${arms[1]}: there are too few readings.`];
-  const span: Sentence = interval ? [' (95 % interval ', interval, ')'] : [];
-  const against: Sentence = [` with ${arms[0]} than with ${arms[1]}`, ...span];
+  const what = row.factor === null ? '' : `${row.factor}; `;
+  const span: Sentence = interval ? [` (${what}95 % interval `, interval, ')'] : row.factor === null ? [] : [` (${row.factor})`];
+  const pairOf = [` with ${arms[0]} than with ${arms[1]}`];
+  const against: Sentence = [...pairOf, ...span];
   switch (row.verdict) {
     case 'supported':
       return [subject, gap, ...against, `${enough(row, judged, wording)}.`];
@@ -83,7 +122,7 @@ function leadSentence(judged: Judged, row: ComparisonRow): Sentence {
         `, and one of ${smallestText(measure, wording)} or more is ruled out.`,
       ];
     default:
-      if (judged.alone.includes(row.arm) || judged.alone.includes(row.versus)) return [subject, gap, ...against, luckOf(judged, row)];
+      if (judged.alone.includes(row.arm) || judged.alone.includes(row.versus)) return [subject, gap, ...pairOf, luckOf(judged, row)];
       return [
         ...(isNone(gap)
           ? [`${where}“${measure.name}” came out alike with ${arms[0]} and ${arms[1]}`, ...span]
@@ -98,7 +137,7 @@ function leadSentence(judged: Judged, row: ComparisonRow): Sentence {
 const isNone = ({ text }: Fact) => Number(text.split(' ')[0]) === 0;
 
 /** Why it cannot be told: the interval spans none, or chance alone does as much too often. */
-function whyNot({ experiment }: Judged, { difference: { ci95 }, p }: ComparisonRow): string {
+function whyNot({ experiment }: Judged, { difference: { ci95 }, p }: Spoken): string {
   if (ci95 === null) return ': this experiment cannot tell';
   const isClear = ci95[0] > 0 || ci95[1] < 0;
   if (!isClear || p === null) return ', which leaves room for more, for less and for none: this experiment cannot tell';
@@ -106,13 +145,13 @@ function whyNot({ experiment }: Judged, { difference: { ci95 }, p }: ComparisonR
 }
 
 /** Why one of a kind tells nothing. */
-function luckOf({ experiment, alone }: Judged, { arm, versus }: ComparisonRow): string {
+function luckOf({ experiment, alone }: Judged, { arm, versus }: Spoken): string {
   const word = replicateWord(experiment);
   const who = alone.includes(arm) && alone.includes(versus) ? 'each arm' : armName(experiment.arms, alone.includes(arm) ? arm : versus);
   return `; but ${who} was one ${word}, and nobody can tell the treatment from that ${word}’s luck.`;
 }
 
-function enough(row: ComparisonRow, { measure }: Judged, wording: Wording): string {
+function enough(row: Spoken, { measure }: Judged, wording: Wording): string {
   const { value, ci95 } = row.difference;
   if (measure.smallestDifference === null || value === null) return '';
   const [lo, hi] = (ci95 ?? [value, value]).map((end) => Math.abs(end * wording.scale));
@@ -130,15 +169,20 @@ function settle({ unitsNeeded, experiment, measure }: Judged): Sentence {
   return ['. ', { fact: `${measure.measure}.unitsNeeded`, text: `${units} an arm` }, ' would settle it four times in five.'];
 }
 
-function others(judged: Judged, lead: ComparisonRow): Sentence {
-  const rest = judged.comparisons.filter((row) => row !== lead);
+/** How the sentence begins: weaker where something serious stands against it, and not final before the end. */
+function opening({ review, soFar }: Judged): string {
+  const weak = review.some((finding) => finding.severity === 'serious');
+  if (soFar) return weak ? 'So far, perhaps: here' : 'So far: here';
+  return weak ? 'Perhaps: here' : 'Here';
+}
+
+function others(rows: readonly Spoken[], lead: Spoken): Sentence {
+  const rest = rows.filter((row) => row !== lead);
   if (rest.length === 0) return [];
-  const allPairs = judged.experiment.comparison === 'all-pairs';
-  const name = (row: ComparisonRow) => {
-    const full = armName(judged.experiment.arms, row.arm);
+  const name = ({ names: [full, versus], factor }: Spoken) => {
     // A name with a comma in it would read as two.
     const own = full.includes(',') ? `“${full}”` : full;
-    return allPairs ? `${own} against ${armName(judged.experiment.arms, row.versus)}` : own;
+    return factor === null ? own : `${own} against ${versus} (${factor})`;
   };
   const groups = verdictOrder
     .map((code) => ({ code, names: rest.filter((row) => row.verdict === code).map(name) }))
