@@ -2,6 +2,7 @@ import type { ArmSummary } from '../compare/ArmSummary';
 import type { Contrast, Effect, Trend, UnitValue } from '../compare/Contrast';
 import type { TestRow } from '../compare/TestRow';
 import type { Finding, MeasureKind, Sentence, When } from '../model';
+import type { Progress } from './progress';
 import type { Basis } from '../study/replicates';
 import type { VarianceRow } from '../stats/analysisOfVariance';
 
@@ -60,6 +61,8 @@ export interface MeasureResult {
   /** Arms in order, the best first, those that cannot be told apart together; where treatments are compared with one another. */
   readonly ranking?: readonly (readonly string[])[];
   readonly trend: Trend | null;
+  /** How far it has come; absent from the planned end on. */
+  readonly progress?: Progress;
   readonly verdict: VerdictResult;
   /** For measures that are not primary: their smallest p, Holm-adjusted over all of them. */
   readonly alsoSeenP: number | null;

@@ -6,7 +6,8 @@ import type { MeasureResult } from './Result';
 import { unitData } from '../study/curves';
 import { replicateWord } from '../study/replicates';
 import { kindOf } from '../kinds';
-import { gapFact } from './verdict/wording';
+import { isTold } from './verdict/judge';
+import { armName, gapFact } from './verdict/wording';
 
 interface PictureArm {
   readonly arm: string;
@@ -57,16 +58,23 @@ function axisLabel(measure: Pick<Measure, 'name' | 'unit'>, share: boolean): str
   return share ? `${measure.name}, % of the sown` : measure.unit === '' ? measure.name : `${measure.name}, ${measure.unit}`;
 }
 
-/** The finding of a measure in a headline: the largest gap that is told apart, else that none is clear. */
+/** The finding of a measure in a headline: the largest gap that is told apart, of the factors where arms cross them, else that none is clear. */
 function findingTitle(result: MeasureResult, measure: Measure, arms: readonly Arm[]): string {
-  const told = result.comparisons.filter(
-    (row) => row.p !== null && row.p <= 0.05 && row.difference.ci95 !== null && row.difference.ci95[0] * row.difference.ci95[1] > 0,
-  );
-  const lead = [...told].sort((a, b) => Math.abs(b.difference.value ?? 0) - Math.abs(a.difference.value ?? 0))[0];
-  const gap = lead ? gapFact(lead, kindOf(measure).wording(measure, result.share)) : null;
+  const kind = kindOf(measure);
+  const control = arms.find(({ role }) => role === 'control')?.arm;
+  const name = (code: string) => armName(arms, code);
+  const rows = result.effects
+    ? result.effects.map(({ level, versus, ...row }) => ({ ...row, arm: level, versus, words: `${level} (${row.factor})` }))
+    : result.comparisons.map((row) => ({
+        ...row,
+        words: row.versus === control ? name(row.arm) : `${name(row.arm)} than with ${name(row.versus)}`,
+      }));
+  const size = ({ difference: { value } }: (typeof rows)[number]) => Math.abs(value ?? 0);
+  const lead = rows.filter((row) => isTold(row, kind.byEye)).sort((one, other) => size(other) - size(one))[0];
+  const gap = lead ? gapFact(lead, kind.wording(measure, result.share)) : null;
   if (!lead || !gap)
     return result.values.length === 0 ? `${measure.name}: nothing read yet` : `${measure.name}: no clear gap between the arms`;
-  return `${measure.name}: ${gap.text} with ${arms.find((arm) => arm.arm === lead.arm)?.name ?? lead.arm}`;
+  return `${measure.name}: ${gap.text} with ${lead.words}`;
 }
 
 /**

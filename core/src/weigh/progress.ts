@@ -25,13 +25,14 @@ export function progressOf(measure: Measure, data: readonly UnitData[]): Progres
 }
 
 /**
- * Whether one looks before the planned end.
+ * How far it has come where one looks before the planned end.
  * @param experiment it belongs to
  * @param today calendar date of the look, where one looks while it runs
- * @returns false from the planned end on: its last day was read or is over, the experiment was ended, or it has happened to all
+ * @returns null from the planned end on: its last day was read or is over, the experiment was ended, or it has happened to all
  */
-export function isSoFar({ endedOn, startedOn }: Experiment, measure: Measure, data: readonly UnitData[], today?: string): boolean {
+export function soFar({ endedOn, startedOn }: Experiment, measure: Measure, data: readonly UnitData[], today?: string): Progress | null {
   const progress = progressOf(measure, data);
-  if (progress === null || endedOn !== null) return false;
-  return today === undefined || startedOn === null || today <= addDays(startedOn, Math.ceil(progress.lastDay));
+  if (progress === null || endedOn !== null) return null;
+  const isOver = today !== undefined && startedOn !== null && today > addDays(startedOn, Math.ceil(progress.lastDay));
+  return isOver ? null : progress;
 }

@@ -5,7 +5,7 @@ import { farUnits } from '../compare/farUnits';
 import { isShare, kindOf, mattersAs, type Weighed } from '../kinds';
 import type { Experiment, Finding, Measure, Study, UnitData } from '../model';
 import type { RandomisationOptions } from '../stats/resampling/randomisationTest';
-import { isSoFar } from './progress';
+import { soFar } from './progress';
 import type { MeasureResult } from './Result';
 import { basisOf } from '../study/replicates';
 import { foldValues } from './foldValues';
@@ -38,6 +38,7 @@ export function weighMeasure(
   const weighed = weighedOf(experiment, measure, data, unitValues(study, measure, data));
   const { values } = weighed;
   const { tests, terms, contrasts, effects = [], trend, reasons } = compare(study, weighed, options);
+  const progress = soFar(experiment, measure, data, options.today);
   const judged = verdict({
     experiment,
     measure,
@@ -46,7 +47,7 @@ export function weighMeasure(
     effects,
     terms,
     trend,
-    soFar: isSoFar(experiment, measure, data, options.today),
+    soFar: progress !== null,
     values: values.filter((unit) => compared.includes(unit.arm)),
     review,
   });
@@ -64,6 +65,7 @@ export function weighMeasure(
     terms,
     trend,
     ...judged,
+    ...(progress ? { progress } : {}),
     alsoSeenP: null,
     reasons,
     values,

@@ -28,3 +28,5 @@ export type Block =
   | { readonly kind: 'caution'; readonly text: string }
   /** The writer's own words, exactly as typed. */
   | { readonly kind: 'own'; readonly part: WritingPart; readonly text: string };
+
+export type Table = Extract<Block, { kind: 'table' }>;

@@ -11,6 +11,7 @@ import { armName, explainChance, gapFact, intervalFact } from '../weigh/verdict/
 import type { Sentence } from '../model/Sentence';
 import type { Block } from './Block';
 import { capital, heading, list, paragraph } from './makers';
+import { effectsTable, otherwiseTable } from './judgementTables';
 import { method } from './method';
 import {
   armsTable,
@@ -117,6 +118,7 @@ function results(study: Study, result: Result): Block[] {
         : [paragraph(...alsoSeen(row, measure, arms))]),
       { kind: 'figure', picture: mainPicture(study, measure, row) },
       ...(curves ? [{ kind: 'figure', picture: curves } as const] : []),
+      ...listed(effectsTable(measure, row)),
       armsTable(study, measure, row),
       ...listed(categoriesTable(study, measure)),
       ...listed(blocksTable(study, measure, row)),
@@ -124,6 +126,7 @@ function results(study: Study, result: Result): Block[] {
       ...listed(termsTable(measure, row)),
       ...(trend ? [paragraph({ fact: `${row.measure}.trend`, text: trend })] : []),
       ...(row.comparisons.length > 0 ? [comparisonsTable(study, measure, row)] : []),
+      ...listed(otherwiseTable(study, measure, row)),
       ...row.reasons.map((reason) => paragraph(reason)),
     ];
   });
@@ -151,7 +154,13 @@ export function chance(row: MeasureResult): Block[] {
   ];
 }
 
-function claim({ claimedRatio }: Experiment, row: MeasureResult): Block[] {
+/**
+ * Whether a claimed size stands up, where the claim has one.
+ * @param experiment with the claim
+ * @param row of the result
+ * @returns one paragraph or none
+ */
+export function claim({ claimedRatio }: Experiment, row: MeasureResult): Block[] {
   const ruledOut = row.verdict.claimedRatioRuledOut;
   if (claimedRatio === null || ruledOut === null) return [];
   return [

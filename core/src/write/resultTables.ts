@@ -11,9 +11,7 @@ import { unitsByArm } from '../study/unitsByArm';
 import { unitValues } from '../weigh/unitValues';
 import type { ComparisonRow, MeasureResult } from '../weigh/Result';
 import { armName } from '../weigh/verdict/wording';
-import type { Block } from './Block';
-
-type Table = Extract<Block, { kind: 'table' }>;
+import type { Table } from './Block';
 
 /**
  * What each arm did, a row an arm.

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
 import { computed, watch } from 'vue';
-import { chance, curvesPicture, mainPicture, sentenceText } from '@fern/core';
+import { chance, claim, curvesPicture, mainPicture, sentenceText } from '@fern/core';
 import ChartFigure from '../charts/ChartFigure.vue';
 import MarginNote from '../kit/MarginNote.vue';
 import ProblemNote from '../kit/ProblemNote.vue';
@@ -24,6 +24,7 @@ const rows = computed(() =>
   }),
 );
 const primary = computed(() => rows.value.find(({ row }) => row.primary) ?? null);
+const claimed = computed(() => (primary.value ? claim(experiment.value, primary.value.row) : []));
 const others = computed(() => rows.value.filter(({ row }) => !row.primary));
 const curves = computed(() => (primary.value ? curvesPicture(study.value, primary.value.measure, primary.value.row) : null));
 const fineWords = computed(() => {
@@ -58,7 +59,11 @@ const fineWords = computed(() => {
           <ChartFigure :picture="mainPicture(study, primary.measure, primary.row)" heading="h1" />
           <div>
             <span class="code mono" data-testid="verdict">{{ primary.row.verdict.code.replaceAll('-', ' ') }}</span>
+            <span v-if="primary.row.progress" class="soft small day"
+              >So far: day {{ primary.row.progress.day }} of {{ primary.row.progress.lastDay }}</span
+            >
             <p class="sentence" data-testid="sentence">{{ primary.row.verdict.sentence }}</p>
+            <p v-for="(block, i) in claimed" :key="i">{{ block.kind === 'paragraph' ? sentenceText(block.text) : '' }}</p>
           </div>
         </div>
         <MeasureNumbers :study="study" :measure="primary.measure" :row="primary.row" />
@@ -123,6 +128,9 @@ const fineWords = computed(() => {
   background: var(--ink);
   color: #fff;
   font-size: 13.5px;
+}
+.day {
+  margin-left: 10px;
 }
 .sentence {
   margin: 12px 0;

@@ -45,7 +45,8 @@ export function verdict(judged: ToJudge): Judgement {
     verdict: unfair ? 'not-a-fair-test' : judge(row, expected, smallest, byEye),
   }));
   const interactions = effects.length > 0 ? interactionsOf(judged.terms) : [];
-  const ranking = experiment.comparison === 'all-pairs' && !unfair ? rankingOf(comparisons, values, measure.higherIs) : [];
+  const ranking =
+    experiment.comparison === 'all-pairs' && contrasts.length > 1 && !unfair ? rankingOf(comparisons, values, measure.higherIs) : [];
   const deciding = effects.length > 0 ? effects : comparisons.filter(({ versus }) => versus === control);
   const code: VerdictCode = unfair
     ? 'not-a-fair-test'

@@ -1,0 +1,70 @@
+import { describe, expect, it } from 'vitest';
+import { analyse } from '../analyse';
+import { claim, effectsTable, otherwiseTable } from '../index';
+import { aMeasure, anArm, studyOf } from '../testing';
+import { dotsPicture } from './pictures';
+
+const titleOf = (study: Parameters<typeof analyse>[0]) =>
+  dotsPicture(study, study.experiment.measures[0], analyse(study).measures[0]).title;
+
+describe('the headline over a picture', () => {
+  it('says a gap that is told by p alone, as the verdict does', () => {
+    expect(titleOf(studyOf({ C: [5, 5, 5, 5], T: [9, 9, 9, 9] }))).toBe('Height: 4.00 cm higher with T');
+  });
+
+  it('says what a factor did where arms cross factors', () => {
+    const around = (middle: number) => [-1, -0.5, 0, 0.5, 1].map((by) => middle + by);
+    const level = (mulch: string, pot: string) => ({ factors: { mulch, pot } });
+    const arms = [
+      anArm('C', level('none', 'felt')),
+      anArm('M', level('straw', 'felt')),
+      anArm('P', level('none', 'clay')),
+      anArm('B', level('straw', 'clay')),
+    ];
+    const study = studyOf({ C: around(10), M: around(15), P: around(10), B: around(15) }, { arms });
+    expect(titleOf(study)).toMatch(/^Height: 5\.0\d? cm higher with straw \(mulch\)$/);
+    const table = effectsTable(study.experiment.measures[0], analyse(study).measures[0]);
+    expect(table?.rows.map(([factor, pair]) => [factor, pair])).toEqual([
+      ['mulch', 'straw − none'],
+      ['pot', 'clay − felt'],
+    ]);
+  });
+
+  it('says both names where two treatments are told apart', () => {
+    const wide = [1, 20, 40, 10, 29];
+    const study = studyOf({ C: wide, T: [10, 11, 12, 11, 10], U: [30, 31, 32, 31, 30] }, { comparison: 'all-pairs' });
+    expect(titleOf(study)).toMatch(/^Height: 20\.0 cm higher with U than with T$/);
+  });
+});
+
+describe('as it would be otherwise', () => {
+  const share = aMeasure({ kind: 'count', unit: '', smallestDifference: 10 });
+  const values = { C: [10, 11, 9, 10, 10], T: [15, 16, 14, 15, 2] };
+
+  it('is one row a way, each only where it exists', () => {
+    const study = studyOf(values);
+    expect(otherwiseTable(study, aMeasure(), analyse(study).measures[0])?.rows.map(([words]) => words)).toEqual([
+      'as planned',
+      'without T5, far from the others of the arm',
+    ]);
+    const plain = studyOf({ C: [10, 11, 9, 10, 10], T: [15, 16, 14, 15, 15] });
+    expect(otherwiseTable(plain, aMeasure(), analyse(plain).measures[0])).toBeNull();
+  });
+
+  it('lost dishes the other way, excluded ones back in', () => {
+    const study = studyOf({ C: [10, 12, 8, 10, 10], T: [15, 18, 12, 15, 2] }, { measures: [share] }, (arm, i) => ({
+      sown: 20,
+      status: arm === 'T' && i === 4 ? 'lost' : arm === 'C' && i === 0 ? 'excluded' : 'active',
+    }));
+    const table = otherwiseTable(study, share, analyse(study).measures[0]);
+    expect(table?.rows.map(([words]) => words)).toEqual(['as planned', 'with C1 back in', 'with T5 counted as a failure']);
+    expect(table?.caption).toContain('T − C');
+  });
+});
+
+it('a claim with a size has its own line', () => {
+  const study = studyOf({ C: [10, 11, 9, 10, 10], T: [15, 16, 14, 15, 15] }, { claimedRatio: 5 });
+  const [line] = claim(study.experiment, analyse(study).measures[0]);
+  expect(line).toMatchObject({ kind: 'paragraph' });
+  expect(JSON.stringify(line)).toContain('The claim of 5 times is ruled out');
+});
