@@ -15,9 +15,9 @@ const floors = [
   ['compare'],
   ['kinds'],
   ['study'],
+  ['power'],
   ['ask', 'plan', 'prepare', 'log', 'weigh'],
   ['simulate'],
-  ['power'],
   ['write', 'package'],
 ];
 /** Folders of the web that any page may use, and what they may not. */

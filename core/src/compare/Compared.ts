@@ -16,6 +16,8 @@ export interface Compared {
   readonly options: RandomisationOptions;
   /** False leaves out tests that only stand beside the verdict (for power runs). */
   readonly beside: boolean;
+  /** For runs of many experiments: the first treatment and the factors alone, each told by its p. */
+  readonly quick?: boolean;
 }
 
 export interface Comparisons {

@@ -10,6 +10,7 @@ import { contrastOf, intervalOf, type Gap, type Held } from './Gap';
 import { joinedArms } from './joinedArms';
 import { centre } from '../stats/moments';
 import { largestGapShuffle } from '../stats/resampling/randomisationF';
+import { quickMeans } from './quickMeans';
 import { alikeBy, shuffleTwo } from './shuffleTwo';
 import { allPairs, alone, t3, withControl } from './simultaneous';
 import { spreadsAlike } from './spreadsAlike';
@@ -34,6 +35,7 @@ export function means(compared: Compared): Comparisons {
     const reason = two ? 'An arm has no readings to compare.' : 'Fewer than two arms have readings to compare.';
     return { tests: [], terms: [], contrasts, trend: null, reasons: [reason] };
   }
+  if (compared.quick && present.length === compared.arms.length) return quickMeans(compared);
   return two ? twoArms(compared, pairs[0]) : manyArms(compared, pairs, present, adjusted);
 }
 

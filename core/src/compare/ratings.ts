@@ -74,7 +74,7 @@ function rankSum({ values }: Compared, pair: { arm: string; versus: string }, st
 }
 
 /** Holm's adjustment over the comparisons that have a p. */
-export function withHolm(contrasts: readonly Contrast[]): Contrast[] {
+function withHolm(contrasts: readonly Contrast[]): Contrast[] {
   const known = contrasts.filter((row) => row.p !== null);
   if (contrasts.length < 2) return [...contrasts];
   const adjusted = holm(known.map((row) => row.p ?? 1));

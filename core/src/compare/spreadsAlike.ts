@@ -32,6 +32,14 @@ export function spreadsAlike(model: ArmFit): boolean {
  * Source: Rao CR (1970) JASA 65:161–172 (MINQUE with equal weights).
  */
 export function ownSpreads({ values, arms, fit, columns }: ArmFit): { readonly spread: number; readonly df: number }[] {
+  // Without strata the residuals of an arm are its own.
+  if (columns.length === arms.length) {
+    return arms.map((arm) => {
+      const own = fit.residuals.filter((_, i) => values[i].arm === arm);
+      const df = own.length - 1;
+      return { spread: own.reduce((sum, residual) => sum + residual ** 2, 0) / Math.max(1, df), df };
+    });
+  }
   const members = arms.map((arm) => values.flatMap((unit, i) => (unit.arm === arm ? [i] : [])));
   const weighted = values.map((_, i) =>
     columns.map((__, a) => columns.reduce((sum, column, b) => sum + column[i] * fit.unscaledCovariance[b][a], 0)),

@@ -1,7 +1,8 @@
 import type { ArmSummary } from '../compare/ArmSummary';
 import type { Compared, Comparisons } from '../compare/Compared';
 import type { UnitValue } from '../compare/Contrast';
-import type { Arm, ByArm, CurvePoint, Measure, Process, RubricStep, Unit, UnitData, Valued } from '../model';
+import type { Arm, CurvePoint, Measure, RubricStep, Unit, UnitData, Valued } from '../model';
+import type { Random } from '../stats/random';
 
 /** What each plant of a unit read on a day: day → plant → value. A unit without plants of their own has one under ''. */
 export type Daily = ReadonlyMap<number, ReadonlyMap<string, number>>;
@@ -62,16 +63,13 @@ interface ArmColumn {
   readonly cell: (summary: ArmSummary) => string;
 }
 
-/** What a power run assumes: the control's value and the treatment's, in the unit of the values. */
-export interface Assumed {
-  readonly control: number;
-  /** True difference of the treatment, in the measure's own unit (points for a share). */
-  readonly shift: number;
-  readonly byArm: (control: number, treated: number) => ByArm;
-  /** SD between units: share points for a share, else a share of the control's value. */
-  readonly spread: number;
-  readonly sown: number;
+/** What a design that is played through says of a replicate. */
+export interface Played {
+  readonly measure: Measure;
   readonly share: boolean;
+  readonly sown: number;
+  /** How far replicates differ by themselves (SD), in the unit of the values. */
+  readonly spread: number;
 }
 
 /** Everything that follows from what sort of reading a measure is. One file a kind, one line each in the table. */
@@ -144,8 +142,7 @@ export interface Kind {
   /** Dots a unit with the arm's mean, or steps over time. */
   readonly picture: 'dots' | 'steps';
 
-  // What the simulator draws for it.
-  readonly drawn: (assumed: Assumed) => { readonly process: Process; readonly unitSpread: number };
-  /** The measure as a simulated run reads it. */
-  readonly simulated: (measure: Measure) => Measure;
+  // What a design that is played through reads.
+  /** What one replicate reads around a middle, in the unit of the values. */
+  readonly one: (design: Played, middle: number, source: Random) => number;
 }

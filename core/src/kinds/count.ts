@@ -1,8 +1,9 @@
 import { noNarrowerThanSeeds, pooledTests, singleCounts, type Tally } from '../compare/singleCounts';
 import { interval, scaled, show } from '../quantities/show';
+import type { Random } from '../stats/random';
 import { summariseShares, summariseValues } from './armSummary';
 import { dailyValues } from './dailyValues';
-import type { Assumed, Doubt, Kind, ReadingContext, Weighed } from './Kind';
+import type { Doubt, Kind, Played, ReadingContext, Weighed } from './Kind';
 import { means } from '../compare/means';
 import { measured } from './measured';
 import { sproutingOfArm } from './sprouting/sproutingOfArm';
@@ -58,7 +59,7 @@ export const count: Kind = {
       { head: '95 % interval of the mean', cell: ({ unitsCi95, sd }) => interval(unitsCi95 ?? null, 100, spread(sd)) },
     ];
   },
-  drawn: (assumed) => (assumed.share ? drawnShare(assumed) : measured.drawn(assumed)),
+  one: (design, middle, source) => (design.share ? oneShare(design, middle, source) : measured.one(design, middle, source)),
 };
 
 function doubts(value: number, { unit, before }: ReadingContext): Doubt[] {
@@ -88,10 +89,12 @@ function tallies({ data, unitValues }: Weighed): Map<string, Tally> {
   return result;
 }
 
-function drawnShare({ control, shift, byArm, spread, sown }: Assumed): ReturnType<Kind['drawn']> {
-  const share = byArm(control, Math.min(0.99, Math.max(0.01, control + shift / 100)));
-  const binomial = control * (1 - control);
-  // What the guess holds beyond the luck of counting is spread between units, on the logit scale.
-  const between = Math.sqrt(Math.max(0, spread ** 2 - binomial / sown));
-  return { process: { process: 'share', share, from: 0, to: 0 }, unitSpread: binomial > 0 ? between / binomial / 2 : 0 };
+/** So many of the sown, each with the dish's own chance; what the spread holds beyond the luck of counting lies between dishes. */
+function oneShare({ spread, sown }: Played, middle: number, source: Random): number {
+  const arm = Math.min(0.99, Math.max(0.01, middle));
+  const between = Math.sqrt(Math.max(0, spread ** 2 - (arm * (1 - arm)) / sown));
+  const own = Math.min(1, Math.max(0, source.normal(arm, between)));
+  let came = 0;
+  for (let seed = 0; seed < sown; seed++) if (source.share() < own) came++;
+  return came / sown;
 }

@@ -18,7 +18,6 @@ export const derived: Kind = {
   misplanned,
   from: ({ derived: formula }) => remembered(formula ?? '')?.names ?? [],
   daily: workedOut,
-  simulated: (measure) => ({ ...measure, kind: 'amount', derived: null }),
 };
 
 /** What is wrong with the formula, its names or its units; null where nothing is. */

@@ -5,6 +5,7 @@ import { summariseEvents } from './armSummary';
 import { eventTimes } from './eventTimes';
 import type { Kind } from './Kind';
 import { measured } from './measured';
+import { untilDay } from './unitEnd';
 
 /** The day on which something first happened: 1 it has, 0 it had not by that day. */
 export const event: Kind = {
@@ -44,8 +45,9 @@ export const event: Kind = {
     { head: 'Not yet', cell: ({ censored }) => String(censored ?? 0) },
   ],
   picture: 'steps',
-  drawn: ({ control, shift, byArm, spread }) => ({
-    process: { process: 'event', days: byArm(control, Math.max(0.1, control + shift)), spread },
-    unitSpread: 0,
-  }),
+  one: ({ measure: { readingDays, when }, spread }, middle, source) => {
+    const happens = Math.max(0, source.normal(middle, spread));
+    const until = Math.min(untilDay(when), Math.max(...readingDays, Math.ceil(middle + 3 * spread)));
+    return Math.min(until, readingDays.find((day) => day >= happens) ?? until);
+  },
 };

@@ -24,8 +24,4 @@ export const harvest: Kind = {
   plants: 'sum',
   end,
   values: (measure, data, share) => endValues(data, (curve) => end(measure, curve), share),
-  drawn: ({ control, shift, byArm, spread }) => ({
-    process: { process: 'harvest', each: byArm(control, Math.max(0, control + shift)), spread },
-    unitSpread: 0,
-  }),
 };

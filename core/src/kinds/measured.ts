@@ -1,4 +1,5 @@
 import { means } from '../compare/means';
+import { decimalsFor } from '../quantities/roundTo';
 import { median } from '../stats/moments';
 import { interval, scaled, show } from '../quantities/show';
 import { summariseValues } from './armSummary';
@@ -42,11 +43,7 @@ export const measured: Kind = {
     { head: '95 % interval of the mean', cell: ({ ci95, sd }) => interval(ci95, 1, sd) },
   ],
   picture: 'dots',
-  drawn: ({ control, shift, byArm, spread }) => ({
-    process: { process: 'level', level: byArm(control, Math.max(0, control + shift)), rate: 1 },
-    unitSpread: spread,
-  }),
-  simulated: (measure) => measure,
+  one: ({ spread }, middle, source) => Number(source.normal(middle, spread).toFixed(decimalsFor(middle, spread))),
 };
 
 /** A decimal point in the wrong place: nine times off what one would expect, or more. */

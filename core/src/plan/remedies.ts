@@ -1,14 +1,14 @@
 import type { Arm, Experiment, Finding, Stage } from '../model';
 import { plural } from '../quantities/plural';
-import { unitsForPowerT } from '../stats/powerT';
 import { factorsOf } from '../model/factors';
 import { crossFactors } from './crossFactors';
 import { mostUnitsPerArm, nextArmCode, replan, wishOf } from './replan';
-import { fewestUnits } from '../study/replicates';
+import { basisOf, fewestUnits } from '../study/replicates';
 import { keptThoughVaried } from './rules/factorKept';
 import { whereApart } from './rules/place';
 import { position } from './rules/position';
-import { differenceThatMatters, guessedSpread } from './rules/power';
+import { designOf } from '../power/Design';
+import { unitsFor } from '../power/unitsFor';
 import { reach } from './rules/reach';
 import { openNeighbours } from './rules/spillover';
 import { unitsByArm } from '../study/unitsByArm';
@@ -123,11 +123,8 @@ const makers: Readonly<Record<string, Maker>> = {
   reach: (experiment) => units(experiment, reaching(experiment)),
   losses: (experiment) => units(experiment, Math.ceil(fewestUnits(experiment.layout) / (experiment.plan.expectedSurvival || 1))),
   power: (experiment) => {
-    const difference = differenceThatMatters(experiment);
-    const spread = guessedSpread(experiment);
-    if (difference === null || spread === null) return null;
-    const compared = experiment.arms.filter((arm) => arm.role !== 'reference').length;
-    return units(experiment, Math.ceil(unitsForPowerT(difference, spread, 0.8, 0.05 / (compared - 1))));
+    const design = designOf(experiment);
+    return design === null || basisOf(experiment) === 'container' ? null : units(experiment, unitsFor(design).units);
   },
   shared: ({ plan: { unitWord } }) => ({
     label: `Give each ${unitWord} its own`,

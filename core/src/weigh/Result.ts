@@ -1,15 +1,11 @@
 import type { ArmSummary } from '../compare/ArmSummary';
 import type { Contrast, Effect, Trend, UnitValue } from '../compare/Contrast';
+import type { RowVerdict, VerdictCode } from '../compare/judge';
 import type { TestRow } from '../compare/TestRow';
 import type { Finding, MeasureKind, Sentence, When } from '../model';
 import type { Progress } from './progress';
 import type { Basis } from '../study/replicates';
 import type { VarianceRow } from '../stats/analysisOfVariance';
-
-export type VerdictCode = 'supported' | 'small' | 'no-difference-that-matters' | 'opposite' | 'cannot-tell' | 'not-a-fair-test';
-
-/** Between two treatments nothing was expected: they are told apart or not. */
-export type RowVerdict = VerdictCode | 'told-apart';
 
 /** A comparison with its verdict. */
 export interface ComparisonRow extends Contrast {

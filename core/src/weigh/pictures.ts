@@ -6,7 +6,7 @@ import type { MeasureResult } from './Result';
 import { unitData } from '../study/curves';
 import { replicateWord } from '../study/replicates';
 import { kindOf } from '../kinds';
-import { isTold } from './verdict/judge';
+import { isTold } from '../compare/judge';
 import { armName, gapFact } from './verdict/wording';
 
 interface PictureArm {

@@ -2,7 +2,7 @@
 import { Button } from 'ant-design-vue';
 import { watchDebounced } from '@vueuse/core';
 import { computed } from 'vue';
-import { changePlan, expectedOf, isShare, kindOf, plural, powerTruth, timesInTen, wishOf, type Plan } from '@fern/core';
+import { changePlan, comparedArms, designOf, isShare, kindOf, plural, replicates, replicateWord, timesInTen, type Plan } from '@fern/core';
 import { LazyCanvas } from '../charts/lazyCanvas';
 import { chancePicture } from '../charts/chancePicture';
 import QuantityField from '../kit/QuantityField.vue';
@@ -16,29 +16,20 @@ const { experiment } = useLoaded();
 const document = useDocument();
 const history = useHistory();
 const { points, enough, progress, working, failed, work, stop } = useChances();
-const planned = computed(() => wishOf(experiment.value).unitsPerArm);
+/** Replicates of the arm that has the fewest. */
+const planned = computed(() => {
+  const all = replicates(experiment.value);
+  return Math.min(...comparedArms(experiment.value.arms).map(({ arm }) => all.filter((unit) => unit.arm === arm).length));
+});
 const primary = computed(() => experiment.value.measures.find((measure) => measure.primary));
-const possible = computed(() => powerTruth(experiment.value) !== null);
+const possible = computed(() => designOf(experiment.value) !== null);
 
 /** What the chance depends on, and nothing else: typing a name starts nothing. */
 const design = computed(() => {
-  const { arms, layout, comparison, plan } = experiment.value;
-  const { kind, smallestDifference, readingDays } = primary.value ?? {};
-  const expected = primary.value && expectedOf(primary.value);
-  return JSON.stringify([
-    arms.map(({ arm, role, dose }) => [arm, role, dose]),
-    planned.value,
-    wishOf(experiment.value).sown,
-    layout,
-    wishOf(experiment.value).blocks,
-    comparison,
-    kind,
-    expected,
-    smallestDifference,
-    readingDays,
-    plan.spreadGuess,
-    plan.controlGuess,
-  ]);
+  const own = designOf(experiment.value);
+  const arms = own?.arms.map(({ arm, factors }) => [arm, factors]);
+  const measure = own && { ...own.measure, name: '' };
+  return JSON.stringify([planned.value, { ...own, arms, measure }]);
 });
 function start(): void {
   if (possible.value && !document.started) void work(experiment.value, planned.value);
@@ -46,14 +37,12 @@ function start(): void {
 watchDebounced(design, start, { debounce: 900, immediate: true });
 
 const here = computed(() => points.value.find(({ units }) => units === planned.value));
-const word = computed(() => plural(experiment.value.plan.unitWord));
+const word = computed(() => plural(replicateWord(experiment.value)));
 const share = computed(() => primary.value !== undefined && isShare(primary.value, experiment.value.units));
 const unit = computed(() => (primary.value ? kindOf(primary.value).mattersIn(primary.value, share.value) : ''));
 const would = computed(() => {
-  if (enough.value === undefined) return '';
-  const { units, most } = enough.value;
-  if (units === null) return ` Not even ${most} would do.`;
-  return units <= planned.value ? ` ${units} would do.` : ` ${units} would see it 8 times in 10.`;
+  if (enough.value === null) return '';
+  return enough.value <= planned.value ? ` ${enough.value} would do.` : ` ${enough.value} would see it 8 times in 10.`;
 });
 const sentence = computed(() => {
   if (!here.value) return '';

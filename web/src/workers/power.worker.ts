@@ -1,24 +1,19 @@
 import { expose } from 'comlink';
-import { chanceOfAnswer, unitsForChance, type Chance, type Experiment } from '@fern/core';
+import { chanceOf, designOf, unitsFor, type Chance, type Experiment } from '@fern/core';
 
-/** What a design could show, simulated away from the page; it is stopped by ending the worker. */
+/** What a design could show, played through away from the page; it is stopped by ending the worker. */
 const worker = {
-  /** Chances for each number of units, told one by one as they are found. */
-  chances: (
-    experiment: Experiment,
-    units: readonly number[],
-    seed: number,
-    runs: number,
-    onPoint: (chance: Chance, share: number) => void,
-  ): void => {
-    units.forEach((count, i) => {
-      const found = chanceOfAnswer(experiment, count, { seed, runs });
-      if (found) onPoint(found, (i + 1) / units.length);
-    });
+  /** Chances for each number of replicates an arm, told one by one as they are found. */
+  chances: (experiment: Experiment, units: readonly number[], onPoint: (chance: Chance, share: number) => void): void => {
+    const design = designOf(experiment);
+    if (design === null) return;
+    units.forEach((count, i) => onPoint(chanceOf(design, count), (i + 1) / units.length));
   },
 
-  unitsForChance: (experiment: Experiment, seed: number, runs: number, onProgress: (share: number) => void) =>
-    unitsForChance(experiment, { seed, runs, onProgress }),
+  unitsFor: (experiment: Experiment): number | null => {
+    const design = designOf(experiment);
+    return design && unitsFor(design).units;
+  },
 };
 
 export type PowerWorker = typeof worker;

@@ -3,15 +3,13 @@ import { onScopeDispose, ref, shallowRef } from 'vue';
 import { mostUnitsPerArm, type Chance, type Experiment } from '@fern/core';
 import type { PowerWorker } from './power.worker';
 
-const RUNS = 160;
-const SEED = 20_260_401;
 const TRIED = [2, 3, 4, 5, 6, 8, 10, 12, 16, 20, 24];
 
 /** The chance of a clear answer against units an arm, worked out in a worker on this very design, point by point. */
 export function useChances() {
   const points = shallowRef<readonly Chance[]>([]);
-  /** Fewest units for 80 %, `null` where not even the most would do, with the most that was tried; undefined while it is not known. */
-  const enough = shallowRef<{ readonly units: number | null; readonly most: number } | undefined>(undefined);
+  /** Fewest replicates an arm for 80 %; null while it is not known. */
+  const enough = shallowRef<number | null>(null);
   const failed = ref(false);
   const progress = ref(0);
   const working = ref(false);
@@ -26,7 +24,7 @@ export function useChances() {
   async function work(experiment: Experiment, planned: number): Promise<void> {
     stop();
     points.value = [];
-    enough.value = undefined;
+    enough.value = null;
     progress.value = 0;
     failed.value = false;
     working.value = true;
@@ -38,16 +36,13 @@ export function useChances() {
     const take = (chance: Chance, share: number) => {
       if (worker !== own) return;
       points.value = [...points.value, chance].sort((a, b) => a.units - b.units);
-      progress.value = share * 0.7;
+      progress.value = share * 0.8;
     };
     const broken = new Promise<never>((_, reject) => own.addEventListener('error', () => reject(new Error('the worker failed'))));
     const simulate = async (): Promise<void> => {
-      await remote.chances(experiment, units, SEED, RUNS, proxy(take));
-      const onProgress = (share: number) => {
-        if (worker === own) progress.value = 0.7 + share * 0.3;
-      };
-      const found = await remote.unitsForChance(experiment, SEED, RUNS, proxy(onProgress));
-      if (worker === own) enough.value = { units: found.units, most: found.most };
+      await remote.chances(experiment, units, proxy(take));
+      const found = await remote.unitsFor(experiment);
+      if (worker === own) enough.value = found;
     };
     try {
       await Promise.race([simulate(), broken]);

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { fairTest } from '../../plan/fairTest';
 import { simulateStudy } from '../../simulate/simulateStudy';
 import { analyse } from '../../analyse';
-import { verdictOrder } from '../../weigh/verdict/judge';
+import { verdictOrder } from '../../compare/judge';
 import { readPackage } from '../../package/readPackage';
 import { writePackage } from '../../package/writePackage';
 import { experimentFrom } from '../experimentFrom';

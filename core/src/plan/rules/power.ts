@@ -1,33 +1,33 @@
-import { isShare, mattersAs } from '../../kinds';
 import type { Experiment, Finding } from '../../model';
+import { chanceOf } from '../../power/chanceOf';
+import { designOf } from '../../power/Design';
+import { unitsFor } from '../../power/unitsFor';
 import { counted } from '../../quantities/plural';
-import { powerT, unitsForPowerT } from '../../stats/powerT';
 import { replicates, replicateWord } from '../../study/replicates';
-import { unitsByArm } from '../../study/unitsByArm';
 
-/**
- * The chance of a clear answer is under 80 % if the difference is just as large as matters. From the guess of the spread, in closed form with the
- * level shared between the comparisons (Bonferroni); the curve beside it simulates the design itself.
- */
+/** The chance of a clear answer is under 80 % if the difference is just as large as matters: this very design, played through. */
 export function power(experiment: Experiment): Finding[] {
-  const spread = guessedSpread(experiment);
-  const difference = differenceThatMatters(experiment);
-  if (spread === null || difference === null) return [];
-  const arms = unitsByArm({ ...experiment, units: replicates(experiment) });
-  const fewest = Math.min(...arms.map(({ units }) => units.length));
-  if (arms.length < 2 || fewest < 2) return [];
-  const level = 0.05 / (arms.length - 1);
-  const chance = powerT(difference, spread, fewest, level);
+  const design = designOf(experiment);
+  if (design === null) return [];
+  const all = replicates(experiment);
+  const counts = design.arms.map(({ arm }) => all.filter((unit) => unit.arm === arm).length);
+  if (Math.min(...counts) < 2) return [];
+  const { chance, units } = chanceOf(design, counts);
   if (chance >= 0.8) return [];
-  const enough = Math.ceil(unitsForPowerT(difference, spread, 0.8, level));
+  const enough = unitsFor(design).units;
   return [
     {
       rule: 'power',
       severity: 'caution',
-      message: `With ${counted(fewest, replicateWord(experiment))} an arm, a difference that just matters would be told apart ${timesInTen(chance)}.`,
-      remedy: `About ${enough} an arm would do it 8 times in 10.`,
+      message: `With ${counted(units, replicateWord(experiment))} an arm, a difference that just matters would be told apart ${timesInTen(chance)}.`,
+      remedy: remedyFor(enough, units),
     },
   ];
+}
+
+function remedyFor(enough: number, units: number): string {
+  if (enough > 1000) return 'More than 1,000 an arm would do it 8 times in 10: is the difference that matters in the right unit?';
+  return enough > units ? `About ${enough} an arm would do it 8 times in 10.` : `${enough} in each arm would do it 8 times in 10.`;
 }
 
 /**
@@ -40,18 +40,4 @@ export function timesInTen(chance: number): string {
   const times = Math.round(chance * 10);
   if (times === 0) return 'hardly ever';
   return times === 10 ? 'nearly always' : `about ${times} ${times === 1 ? 'time' : 'times'} in 10`;
-}
-
-/** The smallest difference that matters, in the unit of the values: a share for a count of the sown. Null where none was set. */
-export function differenceThatMatters({ measures, units }: Experiment): number | null {
-  const primary = measures.find((measure) => measure.primary);
-  return primary ? mattersAs(primary, isShare(primary, units)) : null;
-}
-
-/** The guessed SD between units in the primary measure's own unit (shares for a count of the sown); null without a guess. */
-export function guessedSpread({ plan, measures, units }: Experiment): number | null {
-  const primary = measures.find((measure) => measure.primary);
-  if (!primary || plan.spreadGuess === null || plan.spreadGuess === 0) return null;
-  if (isShare(primary, units)) return plan.spreadGuess;
-  return plan.controlGuess === null || plan.controlGuess <= 0 ? null : plan.spreadGuess * plan.controlGuess;
 }

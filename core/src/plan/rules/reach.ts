@@ -16,11 +16,16 @@ export function reach(experiment: Experiment): Finding[] {
   const control = all.find(({ arm }) => arm.role === 'control');
   const measure = experiment.measures.find((m) => m.primary);
   // Where there is one of each the rules on replication and on what is shared speak.
-  if (!control || all.every(({ units }) => units.length < 2) || (measure && kindOf(measure).timed)) return [];
-  return all.flatMap(({ arm, units }): Finding[] => {
+  if (!control || all.every(({ units }) => units.length < 2)) return [];
+  const compared = all.filter(({ arm }) => arm.role !== 'reference');
+  const treatments = compared.length - 1;
+  const byRanks = measure !== undefined && kindOf(measure).byEye;
+  // Several means are held together by their spreads, which three of each can tell of.
+  if (treatments > 1 && !byRanks && compared.every(({ units }) => units.length > 2)) return [];
+  return compared.flatMap(({ arm, units }): Finding[] => {
     if (arm === control.arm) return [];
     const p = smallestP(units, control.units, layout);
-    if (p === null || p <= 0.05) return [];
+    if (p === null || p * (byRanks ? treatments : 1) <= 0.05) return [];
     return [
       {
         rule: 'reach',

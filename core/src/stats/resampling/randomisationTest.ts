@@ -4,6 +4,8 @@ import { shiftAlgorithm } from './shiftAlgorithm';
 import { countArrangements, type Stratum, type Watch } from './Stratum';
 
 export const MOST_ENUMERATED = 200_000;
+/** So few are walked through sooner than their sums are counted. */
+const FEW = 2000;
 export const DRAWS = 99_999;
 
 export interface Randomisation {
@@ -17,6 +19,8 @@ export interface Randomisation {
 
 export interface RandomisationOptions extends Watch {
   readonly seed: number;
+  /** Draws where not all arrangements are walked through, for runs of many tests; then no more than so many are walked through either. */
+  readonly draws?: number;
 }
 
 /**
@@ -28,12 +32,15 @@ export function randomisationTest(strata: readonly Stratum[], options: Randomisa
   const mixed = strata.filter(({ values, treated }) => treated > 0 && treated < values.length);
   if (mixed.length === 0) return null;
   const arrangements = countArrangements(mixed);
-  const exact = shiftAlgorithm(mixed);
+  const draws = options.draws ?? DRAWS;
+  const most = options.draws === undefined ? MOST_ENUMERATED : 2 * draws;
+  const isFew = arrangements <= FEW;
+  const exact = !isFew && options.draws === undefined ? shiftAlgorithm(mixed) : null;
   if (exact !== null) return { p: exact, exact: true, arrangements, seed: null };
-  if (arrangements <= MOST_ENUMERATED) {
+  if (isFew || arrangements <= most) {
     return { p: enumerateArrangements(mixed, options), exact: true, arrangements, seed: null };
   }
-  return { p: drawArrangements(mixed, options.seed, DRAWS, options), exact: false, arrangements: DRAWS, seed: options.seed };
+  return { p: drawArrangements(mixed, options.seed, draws, options), exact: false, arrangements: draws, seed: options.seed };
 }
 
 /**

@@ -1,7 +1,8 @@
 import type { Measure } from '../../model';
 import type { UnitValue } from '../../compare/Contrast';
 import { mean } from '../../stats/moments';
-import type { ComparisonRow, RowVerdict } from '../Result';
+import type { ComparisonRow } from '../Result';
+import type { RowVerdict } from '../../compare/judge';
 
 const apart: readonly RowVerdict[] = ['supported', 'small', 'opposite', 'told-apart'];
 

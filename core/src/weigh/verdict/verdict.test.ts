@@ -3,8 +3,8 @@ import { aMeasure, anArm, studyOf } from '../../testing';
 import { emptyPlan, type Experiment, type Finding, type Expected } from '../../model';
 import { analyse } from '../../analyse';
 import { sentenceText } from '../../model/Sentence';
-import { firstVerdict, judge } from './judge';
-import { pooledSpread, unitsNeeded } from './unitsNeeded';
+import { firstVerdict, judge } from '../../compare/judge';
+import { pooledSpread } from './pooledSpread';
 import { verdictSentence } from './verdictSentence';
 import { chanceInWords } from './wording';
 
@@ -54,15 +54,8 @@ describe('judge', () => {
   });
 });
 
-describe('units needed', () => {
-  it('agree with R power.t.test(delta = 1, sd = 1, power = 0.8): 16.71, so 17', () => {
-    expect(unitsNeeded(1, 1)).toBe(17);
-    expect(unitsNeeded(-1, 1)).toBe(17);
-    expect(unitsNeeded(0, 1)).toBeNull();
-    expect(unitsNeeded(1, null)).toBeNull();
-  });
-
-  it('come from the spread within arms, and within blocks where there are blocks', () => {
+describe('the spread of units of one arm', () => {
+  it('is that within arms, and within blocks where there are blocks', () => {
     const values = [
       ['C', 'a', 1],
       ['C', 'b', 11],

@@ -1,13 +1,16 @@
 import { expectedOf, type Experiment, type Finding, type Measure } from '../../model';
 import type { VarianceRow } from '../../stats/analysisOfVariance';
 import type { Contrast, Effect, Trend, UnitValue } from '../../compare/Contrast';
-import type { ComparisonRow, EffectRow, Interaction, MeasureResult, RowVerdict, VerdictCode } from '../Result';
+import type { ComparisonRow, EffectRow, Interaction, MeasureResult } from '../Result';
+import type { RowVerdict, VerdictCode } from '../../compare/judge';
 import { kindOf, mattersAs } from '../../kinds';
 import { sentenceText } from '../../model/Sentence';
-import { fewestUnits } from '../../study/replicates';
-import { firstVerdict, judge, judgeApart } from './judge';
+import { designWith } from '../../power/Design';
+import { unitsFor } from '../../power/unitsFor';
+import { mean } from '../../stats/moments';
+import { firstVerdict, judge, judgeApart } from '../../compare/judge';
 import { rankingOf } from './ranking';
-import { pooledSpread, unitsNeeded } from './unitsNeeded';
+import { pooledSpread } from './pooledSpread';
 import { verdictSentence } from './verdictSentence';
 
 export interface ToJudge {
@@ -51,9 +54,9 @@ export function verdict(judged: ToJudge): Judgement {
   const code: VerdictCode = unfair
     ? 'not-a-fair-test'
     : firstVerdict(deciding.map((row) => row.verdict).filter((own) => own !== 'told-apart'));
-  const arms = [...new Set(contrasts.flatMap(({ arm, versus }) => [arm, versus]))];
+  const arms = [...new Set(contrasts.flatMap(({ arm, versus }) => [versus, arm]))];
   const alone = arms.filter((arm) => values.filter((unit) => unit.arm === arm).length === 1);
-  const needed = code === 'cannot-tell' && alone.length === 0 ? settledBy(judged, arms, smallest) : null;
+  const needed = code === 'cannot-tell' && alone.length === 0 && measure.primary ? settledBy(judged, arms) : null;
   const words = {
     trend: judged.trend,
     experiment,
@@ -89,11 +92,15 @@ function interactionsOf(terms: readonly VarianceRow[]): Interaction[] {
   return terms.filter(({ term }) => term.includes(':')).map(({ term, p }) => ({ term, p, told: p !== null && p <= 0.05 }));
 }
 
-/** Units an arm that would settle it: no fewer than a shuffle can show anything with, and more than did not do. */
-function settledBy({ experiment: { layout }, values }: ToJudge, arms: readonly string[], smallest: number | null): number | null {
-  const enough = unitsNeeded(smallest, pooledSpread(values, layout !== 'completely-random'));
+/** Replicates an arm that would settle it: by the plan's own reckoning, with what was seen in place of guesses, and more than did not do. */
+function settledBy({ experiment, measure, values }: ToJudge, arms: readonly string[]): number | null {
+  const spread = pooledSpread(values, experiment.layout !== 'completely-random');
+  const control = mean(values.filter(({ arm }) => arm === arms[0]).map(({ value }) => value));
+  const design = spread === null || control === null ? null : designWith(experiment, measure, control, spread);
+  if (design === null) return null;
   const used = Math.min(...arms.map((arm) => values.filter((unit) => unit.arm === arm).length));
-  return enough === null ? null : Math.max(enough, fewestUnits(layout), used + 1);
+  const { units } = unitsFor(design);
+  return Number.isSafeInteger(units) ? Math.max(units, used + 1) : null;
 }
 
 /** Whether the claimed ratio lies beyond every treatment's interval; null without a claim of a size or without an interval. */

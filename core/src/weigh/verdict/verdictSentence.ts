@@ -1,11 +1,12 @@
 import { kindOf, type Wording } from '../../kinds';
 import type { Experiment, Fact, Finding, Measure } from '../../model';
 import type { Trend } from '../../compare/Contrast';
-import type { ComparisonRow, EffectRow, Interaction, RowVerdict, VerdictCode } from '../Result';
+import type { ComparisonRow, EffectRow, Interaction } from '../Result';
+import type { RowVerdict, VerdictCode } from '../../compare/judge';
 import { counted, plural } from '../../quantities/plural';
 import type { Sentence } from '../../model/Sentence';
 import { replicateWord } from '../../study/replicates';
-import { verdictOrder } from './judge';
+import { verdictOrder } from '../../compare/judge';
 import { doseWords } from './doseWords';
 import { rankingWords } from './rankingWords';
 import { armName, chanceInWords, gapFact, intervalFact, withUnit } from './wording';

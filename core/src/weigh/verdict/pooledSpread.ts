@@ -1,6 +1,5 @@
 import { indicatorColumns } from '../../stats/analysisOfVariance';
 import { linearModel } from '../../stats/linearModel';
-import { unitsForPowerT } from '../../stats/powerT';
 import type { UnitValue } from '../../compare/Contrast';
 
 /**
@@ -18,14 +17,4 @@ export function pooledSpread(values: readonly UnitValue[], blocked: boolean): nu
   if (fit.residualDf <= 0) return null;
   const spread = Math.sqrt(fit.residualSumOfSquares / fit.residualDf);
   return spread > 0 ? spread : null;
-}
-
-/**
- * Units an arm that give an 80 % chance of telling `difference` apart, rounded up; null where it is 0 or the spread is not known.
- * Source: noncentral t, Cohen J (1988) ch. 2.
- */
-export function unitsNeeded(difference: number | null, spread: number | null): number | null {
-  if (difference === null || difference === 0 || spread === null) return null;
-  const units = Math.ceil(unitsForPowerT(Math.abs(difference), spread) - 1e-9);
-  return Number.isSafeInteger(units) ? units : null;
 }

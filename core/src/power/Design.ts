@@ -1,0 +1,66 @@
+import { comparedArms } from '../compare/comparedArms';
+import { isShare, kindOf, mattersAs } from '../kinds';
+import { expectedOf, type Arm, type Comparison, type Experiment, type Layout, type Measure } from '../model';
+
+/** An experiment as it is played through: its arms, and what one replicate of them reads. */
+export interface Design {
+  /** Compared arms, the control first. */
+  readonly arms: readonly Arm[];
+  readonly layout: Layout;
+  readonly comparison: Comparison;
+  readonly blocks: number;
+  readonly measure: Measure;
+  /** A count compared as shares of so many sown. */
+  readonly share: boolean;
+  readonly sown: number;
+  /** What the control comes to, how far replicates differ by themselves (SD), and what would matter: in the unit of the values. */
+  readonly control: number;
+  readonly spread: number;
+  readonly difference: number;
+}
+
+/** What of a design does not come from guesses. */
+function framed(experiment: Experiment, measure: Measure): Omit<Design, 'control' | 'spread' | 'difference'> {
+  const { arms, layout, comparison, units } = experiment;
+  return {
+    arms: comparedArms(arms),
+    layout,
+    comparison,
+    blocks: Math.max(1, new Set(units.map(({ block }) => block)).size),
+    measure,
+    share: isShare(measure, units),
+    sown: Math.max(1, ...units.map(({ sown }) => sown ?? 1)),
+  };
+}
+
+/**
+ * The design of a plan, from its guesses.
+ * @param experiment a plan
+ * @returns null where the control's value or the spread was not guessed, no difference matters, or there are not two arms
+ */
+export function designOf(experiment: Experiment): Design | null {
+  const primary = experiment.measures.find((measure) => measure.primary);
+  const { controlGuess, spreadGuess } = experiment.plan;
+  if (!primary || controlGuess === null || !spreadGuess) return null;
+  const share = isShare(primary, experiment.units);
+  // The spread of a share is in points, that of anything else a part of what the control comes to.
+  return designWith(experiment, primary, controlGuess, share ? spreadGuess : spreadGuess * Math.abs(controlGuess));
+}
+
+/**
+ * The design of an experiment with what was seen in it in place of guesses.
+ * @param experiment with its arms and units
+ * @param measure that decides
+ * @param control what the control came to
+ * @param spread how far replicates of one arm differ by themselves (SD)
+ * @returns null where no difference matters, nothing differs, or there are not two arms
+ */
+export function designWith(experiment: Experiment, measure: Measure, control: number, spread: number): Design | null {
+  const frame = framed(experiment, measure);
+  const matters = mattersAs(measure, frame.share);
+  const [first, treated] = frame.arms;
+  if (matters === null || !(spread > 0) || first?.role !== 'control' || !treated) return null;
+  const { byEye } = kindOf(measure);
+  if (byEye && measure.rubric.length < 2) return null;
+  return { ...frame, control, spread, difference: expectedOf(measure) === 'less' ? -matters : matters };
+}

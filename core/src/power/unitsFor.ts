@@ -1,0 +1,45 @@
+import { fewestUnits } from '../study/replicates';
+import { unitsForPowerT } from '../stats/powerT';
+import { chanceOf, type Chance, type ChanceOptions } from './chanceOf';
+import type { Design } from './Design';
+
+/** Beyond it the closed form is as good as playing through (held in a test), and quicker. */
+export const MOST_PLAYED = 60;
+
+/** Replicates an arm that give a chance, and what was tried to find them. */
+export interface Needed {
+  readonly units: number;
+  readonly tried: readonly Chance[];
+}
+
+/**
+ * Fewest replicates an arm that give the wanted chance of a clear answer; never fewer than a shuffle can show anything with.
+ * @param design what is played
+ * @param options seed, number of runs, and who watches
+ * @param wanted chance of a clear answer, from 0 to 1
+ * @returns their number, which may be beyond all counting where next to nothing matters, and what was tried
+ */
+export function unitsFor(design: Design, options: ChanceOptions = {}, wanted = 0.8): Needed {
+  const least = fewestUnits(design.layout);
+  const level = 0.05 / (design.arms.length - 1);
+  const guess = Math.max(least, Math.ceil(unitsForPowerT(Math.abs(design.difference), design.spread, wanted, level) - 1e-9));
+  if (guess > MOST_PLAYED) return { units: guess, tried: [] };
+  const tried = new Map<number, Chance>();
+  const isEnough = (units: number) => {
+    const found = tried.get(units) ?? chanceOf(design, units, options);
+    tried.set(units, found);
+    return found.chance >= wanted;
+  };
+  let [low, high] = isEnough(guess) ? [least - 1, guess] : [guess, guess + 1];
+  for (let step = 1; high > guess && high < MOST_PLAYED * 2 && !isEnough(high); step *= 2) [low, high] = [high, high + step];
+  for (let step = 1; high <= guess && high - step > low; step *= 2) {
+    if (isEnough(high - step)) high -= step;
+    else low = high - step;
+  }
+  while (high - low > 1) {
+    const middle = Math.floor((low + high) / 2);
+    if (isEnough(middle)) high = middle;
+    else low = middle;
+  }
+  return { units: high, tried: [...tried.values()].sort((a, b) => a.units - b.units) };
+}
