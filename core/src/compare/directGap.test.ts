@@ -1,9 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { plantGrowth } from '../stats/plantGrowth.fixture';
-import { pairedT } from '../stats/pairedT';
+import { darwin, sleep } from '../stats/pairs.fixture';
 import { welchT } from '../stats/welchT';
 import type { UnitValue } from './Contrast';
 import { directGap } from './directGap';
+import { intervalOf } from './Gap';
+import { alone } from './simultaneous';
 
 const units = (arm: string, values: readonly number[], block: (i: number) => string | null = () => null): UnitValue[] =>
   values.map((value, i) => ({ unit: `${arm}${i}`, arm, block: block(i), value }));
@@ -18,17 +20,18 @@ describe('two arms beside one another', () => {
     expect(gap?.df).toBeCloseTo(welch?.df ?? NaN, 9);
   });
 
-  it('is the paired t where each stratum is a pair', () => {
-    const [t, c] = [plantGrowth.trt2, plantGrowth.ctrl];
-    const gap = directGap(
-      units('T', t, (i) => `pair ${i}`),
-      units('C', c, (i) => `pair ${i}`),
-      (unit) => unit.block ?? '',
-    );
-    const paired = pairedT(t.map((value, i) => value - c[i]));
-    expect(gap?.df).toBeCloseTo(9, 9);
-    expect(paired && gap?.error && (gap.treated - gap.control) / gap.error).toBeCloseTo(paired?.t ?? NaN, 10);
-    expect(gap?.strata).toBe(10);
+  it.each([
+    ['Darwin’s maize', darwin, 2.147987461331, [0.03119331839297, 41.835473348274]],
+    ['Student’s sleep', sleep, 4.062127683382, [0.700114236723, 2.459885763277]],
+  ] as const)('is R’s paired t where each stratum is a pair: %s', (_, differences, t, ci95) => {
+    const pair = (i: number) => `pair ${i}`;
+    const zero = differences.map(() => 0);
+    const gap = directGap(units('T', differences, pair), units('C', zero, pair), (unit) => unit.block ?? '');
+    expect(gap?.df).toBeCloseTo(differences.length - 1, 9);
+    expect(gap?.error && gap.value / gap.error).toBeCloseTo(t, 9);
+    expect(gap && intervalOf(gap, alone)?.[0]).toBeCloseTo(ci95[0], 8);
+    expect(gap && intervalOf(gap, alone)?.[1]).toBeCloseTo(ci95[1], 8);
+    expect(gap?.strata).toBe(differences.length);
   });
 
   it('in blocks of several leaves the blocks’ own level out, and strata with one arm alone', () => {

@@ -24,7 +24,7 @@ export interface Interaction {
   readonly told: boolean;
 }
 
-export interface VerdictResult {
+interface VerdictResult {
   readonly code: VerdictCode;
   /** True before the planned end. */
   readonly soFar: boolean;
