@@ -25,5 +25,5 @@ describe.each([0.1, 5.1, 1e6 + 0.3, 0])('values that are all %d', (value) => {
 
 it('a spread that is real is no rounding, however small beside the values', () => {
   const row = only(studyOf({ C: [1000, 1000.001, 1000.002], T: [1000.01, 1000.011, 1000.012], U: [1000, 1000.001, 1000.002] }));
-  expect(row.comparisons[0].p).toBeLessThan(0.001);
+  expect(row.comparisons[0].p).toBeLessThan(0.01);
 });

@@ -3,7 +3,7 @@ import { fitArms, pooledGap, type ArmFit } from './armFit';
 import { armPairs, emptyContrast, randomisationRow, valuesOf, type Compared, type Comparisons } from './Compared';
 import type { Contrast } from './Contrast';
 import { armBlocks, armTerms, overallTests } from './courseTests';
-import { directGap, type DirectGap } from './directGap';
+import { cautious, directGap, type DirectGap } from './directGap';
 import { doseTrend, trendRow } from './doseTrend';
 import { factorEffects } from './factorEffects';
 import { contrastOf, intervalOf, type Gap, type Held } from './Gap';
@@ -137,7 +137,7 @@ function manyArms(compared: Compared, pairs: readonly Pair[], present: readonly 
   const effects = factorEffects(model, compared.arms);
   const rows = pairs.map((pair): Contrast => {
     if (!known.includes(pair)) return emptyContrast(pair.arm, pair.versus, adjusted);
-    const gap = usable.includes(pair) ? way.gap(pair) : null;
+    const gap = usable.includes(pair) ? (way.cautious ?? way.gap)(pair) : null;
     if (gap === null) return asSeen(compared, pair, adjusted);
     return contrastOf(pair, gap, way.held, { p: pOf(compared, present, gap, way.held), adjusted });
   });
@@ -163,6 +163,8 @@ function manyArms(compared: Compared, pairs: readonly Pair[], present: readonly 
 /** How the gaps of several pairs are found, and held together. */
 interface Way {
   readonly gap: (pair: Pair) => Gap | null;
+  /** The same as the verdict takes it, where that is more careful than a course report. */
+  readonly cautious?: (pair: Pair) => Gap | null;
   readonly held: Held;
 }
 
@@ -182,7 +184,12 @@ function pooledWay(model: ArmFit, pairs: readonly Pair[], adjusted: Contrast['ad
 }
 
 function ownWay(compared: Compared, pairs: readonly Pair[], adjusted: Contrast['adjusted'], arms: number): Way {
-  return { gap: (pair) => directly(compared, pair), held: adjusted === 'tukey' ? allPairs(arms) : t3(pairs.length) };
+  const gap = (pair: Pair) => directly(compared, pair);
+  const careful = (pair: Pair) => {
+    const own = gap(pair);
+    return own && cautious(own);
+  };
+  return { gap, cautious: careful, held: adjusted === 'tukey' ? allPairs(arms) : t3(pairs.length) };
 }
 
 /** The p that decides; where no unit of two arms differs from its like there is no t, and the largest gap of all is shuffled. */

@@ -2,7 +2,7 @@ import { factorEffects } from './factorEffects';
 import { fitArms, pooledGap } from './armFit';
 import { armPairs, emptyContrast, type Compared, type Comparisons } from './Compared';
 import type { Contrast, UnitValue } from './Contrast';
-import { directGap } from './directGap';
+import { cautious, directGap, type DirectGap } from './directGap';
 import type { Gap } from './Gap';
 import { randomisationTest } from '../stats/resampling/randomisationTest';
 import { countArrangements } from '../stats/resampling/Stratum';
@@ -40,7 +40,8 @@ export function quickMeans(compared: Compared): Comparisons {
     // The critical value is the same in every run, and known after the first.
     return { ...none, contrasts: [contrastBy(pair, gap, Math.abs(tOf(gap)) >= held.critical(gap.df) ? 0.05 : 1)] };
   }
-  const gap = between(compared, pair, stratum);
+  const own = between(compared, pair, stratum);
+  const gap = own && cautious(own);
   const held = all ? allPairs(compared.arms.length) : t3(compared.arms.length - 1);
   return { ...none, contrasts: [gap === null ? emptyContrast(pair.arm, pair.versus) : contrastBy(pair, gap, held.p(tOf(gap), gap.df))] };
 }
@@ -63,7 +64,7 @@ function shuffledP(compared: Compared, pair: Pair, stratum: (unit: UnitValue) =>
   return countArrangements(strata) > MOST_SHUFFLES ? 0 : (randomisationTest(strata, compared.options)?.p ?? 1);
 }
 
-function between({ values }: Compared, { arm, versus }: Pair, stratum: (unit: UnitValue) => string): Gap | null {
+function between({ values }: Compared, { arm, versus }: Pair, stratum: (unit: UnitValue) => string): DirectGap | null {
   const of = (code: string) => values.filter((unit) => unit.arm === code);
   const gap = directGap(of(arm), of(versus), stratum);
   return gap === null || gap.error === null ? null : gap;

@@ -1,5 +1,6 @@
 // @vitest-environment happy-dom
 import type { VueWrapper } from '@vue/test-utils';
+import { getActivePinia, type Pinia } from 'pinia';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { addDays, blankOf, photoFields, type Photo, type Study } from '@fern/core';
 import { eventually, fakeServer, mountLoaded, startedStudy, type FakeServer } from '../testing';
@@ -69,8 +70,10 @@ describe('all photos', () => {
 });
 
 describe('a photo', () => {
+  let pinia: Pinia | undefined;
+  // What the page before left running may make its own stores the active ones.
   const sent = () =>
-    useOutbox()
+    useOutbox(pinia)
       .of('x')
       .flatMap((item) => (item.kind === 'photo' ? [item] : []));
   const choose = async (lastModified = Date.now()) => {
@@ -81,6 +84,7 @@ describe('a photo', () => {
     await eventually(() => expect(preparePicture).toHaveBeenCalled());
   };
   beforeEach(() => {
+    pinia = getActivePinia();
     server.answer = () => 'offline';
     vi.mocked(preparePicture).mockReset();
   });
