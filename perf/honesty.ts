@@ -1,4 +1,7 @@
-import type { Experiment, Measure, UnitData } from '@fern/core';
+import type { Experiment, Layout, Measure, UnitData } from '@fern/core';
+import { fitArms, pooledGap } from '../core/src/compare/armFit';
+import { withControl } from '../core/src/compare/simultaneous';
+import { strataOf } from '../core/src/compare/strata';
 import { random } from '../core/src/stats/random';
 import { wilson } from '../core/src/stats/wilson';
 import { aMeasure, anArm, anExperiment, aUnit } from '../core/src/testing';
@@ -74,9 +77,20 @@ function runWorld(world: World, withEffect: boolean, matters: number | null): Ta
   return tally;
 }
 
-function isToldClassically({ classical }: World, { tests }: MeasureResult): boolean {
+function isToldClassically({ classical, layout }: World, { tests, values }: MeasureResult): boolean {
+  if (classical === 'dunnett') return isToldByDunnett(values, layout ?? 'completely-random');
   const method = classical === 'welch' ? 'welch-t' : classical === 'paired' ? 'paired-t' : classical;
   return tests.some((test) => test.method === method && (test.arm ?? 'T1') === 'T1' && test.p <= 0.05);
+}
+
+/** Dunnett's test of the first treatment, one spread for all. */
+function isToldByDunnett(values: MeasureResult['values'], layout: Layout): boolean {
+  const arms = [...new Set(values.map(({ arm }) => arm))];
+  const model = fitArms(values, arms, strataOf(values, layout));
+  const weights = arms.map((arm) => model.weights(arm) ?? []);
+  const gaps = weights.slice(1).map((treated) => treated.map((weight, i) => weight - weights[0][i]));
+  const { value, error, df } = pooledGap(model, weights[1], weights[0]);
+  return error !== null && Math.abs(value) >= error * withControl(model, gaps).critical(df);
 }
 
 const percent = (value: number) => (100 * value).toFixed(1);

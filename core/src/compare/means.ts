@@ -144,8 +144,12 @@ function manyArms(compared: Compared, pairs: readonly Pair[], present: readonly 
   return {
     tests: [
       ...overallTests(compared, present, terms, stratum),
-      ...testRows(adjusted === 'tukey' ? 'tukey' : 'dunnett', usable, pooled),
-      ...(compared.beside ? testRows(adjusted === 'tukey' ? 'games-howell' : 'dunnett-t3', usable, own) : []),
+      ...(compared.beside
+        ? [
+            ...testRows(adjusted === 'tukey' ? 'tukey' : 'dunnett', usable, pooled),
+            ...testRows(adjusted === 'tukey' ? 'games-howell' : 'dunnett-t3', usable, own),
+          ]
+        : []),
       ...(trend ? trendRow(trend) : []),
     ],
     terms,

@@ -104,7 +104,7 @@ export interface Kind {
   readonly timed: boolean;
   /** Readings of one walk add up, so that two are no contradiction. */
   readonly adds: boolean;
-  /** A reading is the whole state on its day, so that a change of the lead can be seen between days. */
+  /** A reading, or all that was read up to its day, is the whole state then, so that a change of the lead can be seen between days. */
   readonly leads: boolean;
 
   // How it is read.

@@ -19,7 +19,6 @@ export const harvest: Kind = {
   question: ({ name, unit }) => `Picked today: ${name.toLowerCase()}, in ${unit}?`,
   fresh: { ...measured.fresh, when: 'total' },
   adds: true,
-  leads: false,
   daily: ({ measure }, { of, start }) => dailyValues(of(measure), start, 'adds'),
   plants: 'sum',
   end,

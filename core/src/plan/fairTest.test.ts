@@ -8,7 +8,7 @@ import { shareContainers } from './edits/bench';
 import { placesInWords } from './movedByHand';
 import { oneSideEach } from './oneSideEach';
 import { remedyFor } from './remedies';
-import { replan } from './replan';
+import { dealAnew, replan } from './replan';
 
 /** Four pots an arm in turn along the bench, with everything said that a plan should say. */
 function good(more: Partial<Experiment> = {}, plan: Partial<Plan> = {}): Experiment {
@@ -328,4 +328,13 @@ it('a count without a number sown is planned as a number, not as a share', () =>
   // SD 2.8 of 7 worms and a difference of 4: noncentral t gives 9 an arm (Cohen 1988, d = 1.43).
   expect(finding.remedy).toBe('About 9 an arm would do it 8 times in 10.');
   expect(remedyFor(finding, plan)?.label).toBe('Use 9 pots an arm');
+});
+
+it('never accuses the app’s own shuffle of clumps, but the same places where somebody chose them', () => {
+  const base = good({ units: units('CTCTCTCT') });
+  const fires = (own: Experiment) => fairTest(own).some(({ rule }) => rule === 'position');
+  const dealt = Array.from({ length: 80 }, (_, i) => dealAnew(base, { seed: i + 1 }));
+  expect(dealt.filter(fires)).toEqual([]);
+  const chosen = dealt.map((own) => ({ ...own, plan: { ...own.plan, shuffleSeed: null } }));
+  expect(chosen.some(fires)).toBe(true);
 });

@@ -363,4 +363,19 @@ describe('a change of the lead', () => {
     const crossed = good({ observations: [...heights(3, 5, 4), ...heights(7, 8, 9)] }, sown);
     expect(validity(crossed).some(({ rule }) => rule === 'crossover')).toBe(true);
   });
+
+  it('pickings cross over as running totals', () => {
+    const crop = { measures: [aMeasure({ kind: 'harvest', when: 'total', readingDays: [3, 7] })] };
+    const picked = (day: number, control: number, treated: number) =>
+      readings(
+        day,
+        Array.from({ length: 10 }, (_, i) => (i < 5 ? control : treated) + (i % 5) / 10),
+      );
+    const crossed = good({ observations: [...picked(3, 1, 5), ...picked(7, 20, 6)] }, crop);
+    const [finding] = validity(crossed).filter(({ rule }) => rule === 'crossover');
+    expect(finding.message).toMatch(/on day 3 T was ahead in “Height”, on day 7 C is/);
+    // More on the last day alone is no lead: T has given more in all.
+    const steady = good({ observations: [...picked(3, 1, 30), ...picked(7, 20, 6)] }, crop);
+    expect(validity(steady).filter(({ rule }) => rule === 'crossover')).toEqual([]);
+  });
 });

@@ -1,6 +1,7 @@
 import type { Experiment, Finding, Unit } from '../../model';
 import { centre, sumOfSquares } from '../../stats/moments';
 import { benchFor } from '../../study/bench/shelves';
+import { movedByHand } from '../movedByHand';
 import { whereApart } from './place';
 
 /** From this share of the places' spread on, explained by the arm beyond what luck would explain, arms stand in clumps. */
@@ -22,7 +23,8 @@ export function position(experiment: Experiment): Finding[] {
     ['from edge to middle', (unit) => Math.min((unit.column ?? 1) - 1, columns - (unit.column ?? 1))],
   ];
   const [worst] = ways.map(([words, place]) => ({ words, share: explained(placed, place) })).sort((a, b) => b.share - a.share);
-  if (worst.share < CLUMPED) return [];
+  // Whoever accuses a fair shuffle makes people shuffle until they like it, which is none any more.
+  if (worst.share < CLUMPED || movedByHand(experiment)?.length === 0) return [];
   return [
     {
       rule: 'position',

@@ -3,6 +3,7 @@ import { welchT } from '../../stats/welchT';
 import { comparedArms } from '../../compare/comparedArms';
 import { unitData } from '../../study/curves';
 import { isShare, kindOf } from '../../kinds';
+import { sumOf } from '../../kinds/unitEnd';
 
 /** Both leads must be this clear by themselves, so that noise is not called a change of the lead. */
 const CLEAR = 0.1;
@@ -12,6 +13,7 @@ export function crossover(study: Study): Finding[] {
   const { experiment } = study;
   const primary = experiment.measures.find((measure) => measure.primary);
   if (!primary || !kindOf(primary).leads) return [];
+  const { adds } = kindOf(primary);
   const share = isShare(primary, experiment.units);
   const data = unitData(study, primary).filter(({ unit }) => unit.status !== 'excluded');
   const days = [...new Set(data.flatMap(({ curve }) => curve.map((point) => point.day)))].sort((a, b) => a - b);
@@ -20,7 +22,8 @@ export function crossover(study: Study): Finding[] {
   if (!control || last === undefined) return [];
   return treatments.flatMap((arm): Finding[] => {
     const lead = (day: number) => {
-      const test = welchT(valuesOn(data, arm.arm, day, share), valuesOn(data, control.arm, day, share));
+      const on = (code: string) => (adds ? totalsBy(data, code, day) : valuesOn(data, code, day, share));
+      const test = welchT(on(arm.arm), on(control.arm));
       return test && test.p < CLEAR ? Math.sign(test.difference) : 0;
     };
     const end = lead(last);
@@ -36,6 +39,11 @@ export function crossover(study: Study): Finding[] {
       },
     ];
   });
+}
+
+/** What each unit has given up to a day. */
+function totalsBy(data: readonly UnitData[], arm: string, day: number): number[] {
+  return data.filter(({ unit }) => unit.arm === arm).map(({ curve }) => sumOf(curve.filter((point) => point.day <= day)));
 }
 
 function valuesOn(data: readonly UnitData[], arm: string, day: number, share: boolean): number[] {
