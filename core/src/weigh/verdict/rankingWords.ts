@@ -2,11 +2,11 @@ import { kindOf } from '../../kinds';
 import type { Sentence } from '../../model/Sentence';
 import { inList } from '../../quantities/inList';
 import type { Judged } from './verdictSentence';
-import { armName } from './wording';
+import { armName, inRow } from './wording';
 
 /** The arms in order, and which of them cannot be told apart. */
 export function rankingWords({ experiment, measure, comparisons, ranking }: Judged): Sentence {
-  const named = (codes: readonly string[]) => inList(codes.map((code) => armName(experiment.arms, code)));
+  const named = (codes: readonly string[]) => inList(codes.map((code) => inRow(armName(experiment.arms, code))));
   if (ranking.length === 1) {
     const told = comparisons.filter(({ verdict }) => verdict === 'told-apart');
     const pairs = told.map(({ arm, versus }) => named([arm, versus]));

@@ -9,7 +9,7 @@ import { replicateWord } from '../../study/replicates';
 import { verdictOrder } from '../../compare/judge';
 import { doseWords } from './doseWords';
 import { rankingWords } from './rankingWords';
-import { armName, chanceInWords, gapFact, intervalFact, withUnit } from './wording';
+import { armName, inRow, chanceInWords, gapFact, intervalFact, withUnit } from './wording';
 
 export interface Judged {
   readonly experiment: Experiment;
@@ -100,6 +100,7 @@ function leadSentence(judged: Judged, row: Spoken): Sentence {
   if (!gap) return [`${where}“${measure.name}” cannot be compared for ${arms[0]} and ${arms[1]}: there are too few readings.`];
   const what = row.factor === null ? '' : `${row.factor}; `;
   const span: Sentence = interval ? [` (${what}95 % interval `, interval, ')'] : row.factor === null ? [] : [` (${row.factor})`];
+  const alike = `${where}“${measure.name}” came out alike with ${arms[0]} and ${arms[1]}`;
   const pairOf = [` with ${arms[0]} than with ${arms[1]}`];
   const against: Sentence = [...pairOf, ...span];
   switch (row.verdict) {
@@ -123,14 +124,9 @@ function leadSentence(judged: Judged, row: Spoken): Sentence {
         `, and one of ${smallestText(measure, wording)} or more is ruled out.`,
       ];
     default:
-      if (judged.alone.includes(row.arm) || judged.alone.includes(row.versus)) return [subject, gap, ...pairOf, luckOf(judged, row)];
-      return [
-        ...(isNone(gap)
-          ? [`${where}“${measure.name}” came out alike with ${arms[0]} and ${arms[1]}`, ...span]
-          : [subject, gap, ...against]),
-        whyNot(judged, row),
-        ...settle(judged),
-      ];
+      if (judged.alone.includes(row.arm) || judged.alone.includes(row.versus))
+        return [...(isNone(gap) ? [alike] : [subject, gap, ...pairOf]), luckOf(judged, row)];
+      return [...(isNone(gap) ? [alike, ...span] : [subject, gap, ...against]), whyNot(judged, row), ...settle(judged)];
   }
 }
 
@@ -181,8 +177,7 @@ function others(rows: readonly Spoken[], lead: Spoken): Sentence {
   const rest = rows.filter((row) => row !== lead);
   if (rest.length === 0) return [];
   const name = ({ names: [full, versus], factor }: Spoken) => {
-    // A name with a comma in it would read as two.
-    const own = full.includes(',') ? `“${full}”` : full;
+    const own = inRow(full);
     return factor === null ? own : `${own} against ${versus} (${factor})`;
   };
   const groups = verdictOrder

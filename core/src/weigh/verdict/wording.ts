@@ -15,6 +15,16 @@ export function armName(arms: readonly Arm[], code: string): string {
 }
 
 /**
+ * A name in a row of names: one with a comma in it would read as two.
+ * @param name of an arm
+ * @returns in quotes where it needs them
+ */
+export const inRow = (name: string): string => (name.includes(',') ? `“${name}”` : name);
+
+/** Digits as a sentence has them: no powers of ten, however large or small. */
+const digits = (size: number, decimals: number) => (size < 1e21 ? size.toFixed(decimals) : fixed(size, decimals));
+
+/**
  * "31 points lower", rounded to what the interval bears; null where there is no difference to say.
  * @param row of the result
  * @param wording unit and scale of the measure's differences
@@ -24,7 +34,7 @@ export function gapFact(row: Pick<ComparisonRow, 'arm' | 'versus' | 'difference'
   const { value, ci95 } = row.difference;
   if (value === null) return null;
   const shown = value * wording.scale;
-  const number = fixed(Math.abs(shown), gapDecimals(row, wording));
+  const number = digits(Math.abs(shown), gapDecimals(row, wording));
   return {
     fact: `${wording.measure}.${row.arm}-${row.versus}.difference`,
     text: withUnit(number, wording) + (Number(number) === 0 && ci95 ? '' : ` ${shown < 0 ? wording.less : wording.more}`),
@@ -42,7 +52,7 @@ export function intervalFact(row: Pick<ComparisonRow, 'arm' | 'versus' | 'differ
   if (ci95 === null) return null;
   const decimals = gapDecimals(row, wording);
   const [lo, hi] = ci95.map((end) => end * wording.scale);
-  const size = (end: number) => fixed(Math.abs(end), decimals);
+  const size = (end: number) => digits(Math.abs(end), decimals);
   const text =
     lo >= 0
       ? `${size(lo)} to ${size(hi)} ${wording.more}`
