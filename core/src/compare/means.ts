@@ -1,23 +1,21 @@
 import type { VarianceRow } from '../stats/analysisOfVariance';
-import { fitArms, pooledGap, type ArmFit } from './armFit';
+import { centre } from '../stats/moments';
+import { largestGapShuffle } from '../stats/resampling/randomisationF';
+import { fitArms } from './armFit';
 import { armPairs, emptyContrast, randomisationRow, valuesOf, type Compared, type Comparisons } from './Compared';
 import type { Contrast } from './Contrast';
 import { armBlocks, armTerms, overallTests } from './courseTests';
-import { cautious, directGap, type DirectGap } from './directGap';
+import type { DirectGap } from './directGap';
 import { doseTrend, trendRow } from './doseTrend';
 import { factorEffects } from './factorEffects';
 import { contrastOf, intervalOf, type Gap, type Held } from './Gap';
 import { joinedArms } from './joinedArms';
-import { centre } from '../stats/moments';
-import { largestGapShuffle } from '../stats/resampling/randomisationF';
 import { quickMeans } from './quickMeans';
 import { alikeBy, shuffleTwo } from './shuffleTwo';
-import { allPairs, alone, t3, withControl } from './simultaneous';
-import { spreadsAlike } from './spreadsAlike';
+import { alone } from './simultaneous';
 import { strataOf } from './strata';
 import type { TestRow } from './TestRow';
-
-type Pair = ReturnType<typeof armPairs>[number];
+import { directly, gapOfTwo, waysOf, type Pair, type Way } from './ways';
 
 /**
  * Arms compared by their means, one number a unit. Two arms: inside blocks or pairs where there are any, each arm with its own spread, and
@@ -45,7 +43,7 @@ function twoArms(compared: Compared, pair: Pair): Comparisons {
   const own = directly(compared, pair);
   const terms = layout === 'blocks' ? armTerms(compared, stratum) : [];
   if (own === null) return notJoined(compared, pair, terms);
-  const gap = layout === 'blocks' ? (twoWay(compared, pair) ?? own) : own;
+  const gap = gapOfTwo(compared, pair, own);
   const shuffle = shuffleTwo(compared, pair, stratum);
   const p = shuffle?.p ?? null;
   const contrast = contrastOf(pair, gap, alone, { p, adjusted: 'none' });
@@ -60,19 +58,6 @@ function twoArms(compared: Compared, pair: Pair): Comparisons {
     trend: null,
     reasons: [...leftOut(compared, own), ...whyNoInterval(compared, pair, own)],
   };
-}
-
-/** Two arms in blocks with one spread for both, as in a course report; null where they do not look alike in it. */
-function twoWay({ values, layout }: Compared, { arm, versus }: Pair): Gap | null {
-  const model = fitArms(values, [versus, arm], strataOf(values, layout));
-  const [treated, control] = [model.weights(arm), model.weights(versus)];
-  return treated && control && spreadsAlike(model) ? pooledGap(model, treated, control) : null;
-}
-
-/** Two arms inside their blocks or pairs; null where no block has both. */
-function directly({ values, layout }: Compared, { arm, versus }: Pair): DirectGap | null {
-  const of = (code: string) => values.filter((unit) => unit.arm === code);
-  return directGap(of(arm), of(versus), strataOf(values, layout));
 }
 
 function besideTwo(layout: Compared['layout'], pair: Pair, gap: Gap): TestRow[] {
@@ -128,18 +113,15 @@ function manyArms(compared: Compared, pairs: readonly Pair[], present: readonly 
   const joined = joinedArms(values.map((unit) => ({ ...unit, block: stratum(unit) })));
   const known = pairs.filter(({ arm, versus }) => present.includes(arm) && present.includes(versus));
   const usable = known.filter(({ arm, versus }) => joined(arm, versus));
-  const pooled = pooledWay(model, usable, adjusted, present.length);
-  const own = ownWay(compared, usable, adjusted, present.length);
-  const incomplete = usable.some((pair) => (directly(compared, pair)?.strata ?? 0) < (layout === 'completely-random' ? 1 : 2));
-  const way = incomplete || spreadsAlike(model) ? pooled : own;
+  const { pooled, own, taken } = waysOf(compared, model, usable);
   const terms = armTerms(compared, stratum);
   const trend = doseTrend(compared, stratum);
   const effects = factorEffects(model, compared.arms);
   const rows = pairs.map((pair): Contrast => {
     if (!known.includes(pair)) return emptyContrast(pair.arm, pair.versus, adjusted);
-    const gap = usable.includes(pair) ? (way.cautious ?? way.gap)(pair) : null;
+    const gap = usable.includes(pair) ? taken.gap(pair) : null;
     if (gap === null) return asSeen(compared, pair, adjusted);
-    return contrastOf(pair, gap, way.held, { p: pOf(compared, present, gap, way.held), adjusted });
+    return contrastOf(pair, gap, taken.held, { p: pOf(compared, present, gap, taken.held), adjusted });
   });
   return {
     tests: [
@@ -162,38 +144,6 @@ function manyArms(compared: Compared, pairs: readonly Pair[], present: readonly 
       ...(usable.length < known.length ? [blocksApart('some arms')] : []),
     ],
   };
-}
-
-/** How the gaps of several pairs are found, and held together. */
-interface Way {
-  readonly gap: (pair: Pair) => Gap | null;
-  /** The same as the verdict takes it, where that is more careful than a course report. */
-  readonly cautious?: (pair: Pair) => Gap | null;
-  readonly held: Held;
-}
-
-function pooledWay(model: ArmFit, pairs: readonly Pair[], adjusted: Contrast['adjusted'], arms: number): Way {
-  const weights = (pair: Pair) => [model.weights(pair.arm), model.weights(pair.versus)] as const;
-  const gaps = pairs.flatMap((pair) => {
-    const [treated, control] = weights(pair);
-    return treated && control ? [treated.map((weight, i) => weight - control[i])] : [];
-  });
-  return {
-    gap: (pair) => {
-      const [treated, control] = weights(pair);
-      return treated && control ? pooledGap(model, treated, control) : null;
-    },
-    held: adjusted === 'tukey' ? allPairs(arms) : withControl(model, gaps),
-  };
-}
-
-function ownWay(compared: Compared, pairs: readonly Pair[], adjusted: Contrast['adjusted'], arms: number): Way {
-  const gap = (pair: Pair) => directly(compared, pair);
-  const careful = (pair: Pair) => {
-    const own = gap(pair);
-    return own && cautious(own);
-  };
-  return { gap, cautious: careful, held: adjusted === 'tukey' ? allPairs(arms) : t3(pairs.length) };
 }
 
 /** The p that decides; where no unit of two arms differs from its like there is no t, and the largest gap of all is shuffled. */

@@ -33,15 +33,18 @@ const moved = computed(() => ((movedByHand(experiment.value)?.length ?? 0) > 0 ?
 const fine = computed(() => {
   const { layout, plan } = experiment.value;
   const units = replicates(experiment.value);
-  const [control, first] = comparedArms(experiment.value.arms).map((arm) => units.filter((unit) => unit.arm === arm.arm));
+  const compared = comparedArms(experiment.value.arms).map((arm) => units.filter((unit) => unit.arm === arm.arm));
+  const [control, first] = compared;
   const fires = (rule: string) => findings.value.some((finding) => finding.rule === rule);
   const lines: string[] = [];
   if (control && first && !fires('reach') && !fires('replication')) {
-    const p = smallestP(first, control, layout);
-    if (p !== null)
-      lines.push(
-        `${first.length} ${plural(replicateWord(experiment.value))} an arm: chance alone could reach 1 in ${p < 1e-6 ? 'over a million' : Math.round(1 / p).toLocaleString('en-GB')}, so a clear answer is possible.`,
-      );
+    // Of two arms the shuffle decides; several are held together by their spreads.
+    const p = compared.length === 2 ? smallestP(first, control, layout) : null;
+    const reached =
+      p === null ? '' : `chance alone could reach 1 in ${p < 1e-6 ? 'over a million' : Math.round(1 / p).toLocaleString('en-GB')}, so `;
+    lines.push(
+      `${Math.min(...compared.map(({ length }) => length))} ${plural(replicateWord(experiment.value))} an arm: ${reached}a clear answer is possible.`,
+    );
   }
   if (!fires('position') && movedByHand(experiment.value)?.length === 0) lines.push(placesInWords(experiment.value));
   if (plan.kept.length > 0 && !fires('held')) lines.push(`${plan.kept.length} conditions are kept the same.`);

@@ -4,7 +4,6 @@ import { emptyPlan, type Experiment, type Finding, type Expected } from '../../m
 import { analyse } from '../../analyse';
 import { sentenceText } from '../../model/Sentence';
 import { firstVerdict, judge } from '../../compare/judge';
-import { pooledSpread } from './pooledSpread';
 import { verdictSentence } from './verdictSentence';
 import { chanceInWords, gapFact, inRow } from './wording';
 
@@ -51,20 +50,6 @@ describe('judge', () => {
     expect(firstVerdict(['cannot-tell', 'no-difference-that-matters', 'opposite'])).toBe('opposite');
     expect(firstVerdict(['opposite', 'small', 'supported'])).toBe('supported');
     expect(firstVerdict([])).toBe('cannot-tell');
-  });
-});
-
-describe('the spread of units of one arm', () => {
-  it('is that within arms, and within blocks where there are blocks', () => {
-    const values = [
-      ['C', 'a', 1],
-      ['C', 'b', 11],
-      ['T', 'a', 3],
-      ['T', 'b', 15],
-    ].map(([arm, block, value], i) => ({ unit: `u${i}`, arm: String(arm), block: String(block), value: Number(value) }));
-    expect(pooledSpread(values, false)).toBeCloseTo(Math.sqrt((50 + 72) / 2), 10);
-    expect(pooledSpread(values, true)).toBeCloseTo(1, 10);
-    expect(pooledSpread(values.slice(0, 2), false)).toBeNull();
   });
 });
 

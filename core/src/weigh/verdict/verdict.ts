@@ -8,9 +8,10 @@ import { sentenceText } from '../../model/Sentence';
 import { designWith } from '../../power/Design';
 import { unitsFor } from '../../power/unitsFor';
 import { mean } from '../../stats/moments';
+import { fitArms } from '../../compare/armFit';
+import { strataOf } from '../../compare/strata';
 import { firstVerdict, judge, judgeApart } from '../../compare/judge';
 import { rankingOf } from './ranking';
-import { pooledSpread } from './pooledSpread';
 import { verdictSentence } from './verdictSentence';
 
 export interface ToJudge {
@@ -94,9 +95,9 @@ function interactionsOf(terms: readonly VarianceRow[]): Interaction[] {
 
 /** Replicates an arm that would settle it: by the plan's own reckoning, with what was seen in place of guesses, and more than did not do. */
 function settledBy({ experiment, measure, values }: ToJudge, arms: readonly string[]): number | null {
-  const spread = pooledSpread(values, experiment.layout !== 'completely-random');
+  const { meanSquare } = fitArms(values, arms, strataOf(values, experiment.layout));
   const control = mean(values.filter(({ arm }) => arm === arms[0]).map(({ value }) => value));
-  const design = spread === null || control === null ? null : designWith(experiment, measure, control, spread);
+  const design = meanSquare === null || control === null ? null : designWith(experiment, measure, control, Math.sqrt(meanSquare));
   if (design === null) return null;
   const used = Math.min(...arms.map((arm) => values.filter((unit) => unit.arm === arm).length));
   const { units } = unitsFor(design);

@@ -1,0 +1,77 @@
+import { fitArms, pooledGap, type ArmFit } from './armFit';
+import type { armPairs, Compared } from './Compared';
+import { cautious, directGap, type DirectGap } from './directGap';
+import type { Gap, Held } from './Gap';
+import { allPairs, t3, withControl } from './simultaneous';
+import { spreadsAlike } from './spreadsAlike';
+import { strataOf } from './strata';
+
+export type Pair = ReturnType<typeof armPairs>[number];
+
+/** Two arms inside their blocks or pairs, each with a spread of its own; null where no block has both. */
+export function directly({ values, layout }: Compared, { arm, versus }: Pair): DirectGap | null {
+  const of = (code: string) => values.filter((unit) => unit.arm === code);
+  return directGap(of(arm), of(versus), strataOf(values, layout));
+}
+
+/**
+ * The gap of two arms as the verdict takes it: in blocks with one spread for both where they look alike in it, as in a course report.
+ * @param own the two arms each with a spread of its own
+ */
+export function gapOfTwo({ values, layout }: Compared, { arm, versus }: Pair, own: DirectGap): Gap {
+  if (layout !== 'blocks') return own;
+  const model = fitArms(values, [versus, arm], strataOf(values, layout));
+  const [treated, control] = [model.weights(arm), model.weights(versus)];
+  return treated && control && spreadsAlike(model) ? pooledGap(model, treated, control) : own;
+}
+
+/** How the gaps of several pairs are found, and held together. */
+export interface Way {
+  readonly gap: (pair: Pair) => Gap | null;
+  readonly held: Held;
+}
+
+/** The two ways of several pairs, and which of them the verdict takes. */
+export interface Ways {
+  /** One spread for all: Dunnett, Tukey–Kramer. */
+  readonly pooled: Way;
+  /** Each arm with its own: Dunnett's T3, Games–Howell. */
+  readonly own: Way;
+  /** Whether one spread is reckoned: the arms look alike in it, or their blocks are too incomplete to do without. */
+  readonly isPooled: boolean;
+  /** What the verdict takes; more careful than a course report where an arm has few units. */
+  readonly taken: Way;
+}
+
+/**
+ * How several pairs are compared.
+ * @param model all arms fitted together
+ * @param pairs that blocks join
+ */
+export function waysOf(compared: Compared, model: ArmFit, pairs: readonly Pair[]): Ways {
+  const all = compared.comparison === 'all-pairs' ? allPairs(model.arms.length) : null;
+  const gaps = pairs.flatMap((pair) => {
+    const [treated, control] = [model.weights(pair.arm), model.weights(pair.versus)];
+    return treated && control ? [{ pair, treated, control }] : [];
+  });
+  const pooled: Way = {
+    gap: (pair) => {
+      const found = gaps.find((gap) => gap.pair === pair);
+      return found ? pooledGap(model, found.treated, found.control) : null;
+    },
+    held:
+      all ??
+      withControl(
+        model,
+        gaps.map(({ treated, control }) => treated.map((weight, i) => weight - control[i])),
+      ),
+  };
+  const own: Way = { gap: (pair) => directly(compared, pair), held: all ?? t3(pairs.length) };
+  const enough = compared.layout === 'completely-random' ? 1 : 2;
+  const isPooled = spreadsAlike(model) || pairs.some((pair) => (directly(compared, pair)?.strata ?? 0) < enough);
+  const careful = (pair: Pair) => {
+    const gap = directly(compared, pair);
+    return gap && cautious(gap);
+  };
+  return { pooled, own, isPooled, taken: isPooled ? pooled : { ...own, gap: careful } };
+}
