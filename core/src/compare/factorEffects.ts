@@ -18,7 +18,7 @@ import { ownSpreads, spreadsAlike } from './spreadsAlike';
 export function factorEffects(model: ArmFit, arms: readonly Arm[]): Effect[] {
   const factors = factorsOf(arms);
   if (!isCrossed(factors, arms) || arms.some(({ arm }) => model.weights(arm) === null)) return [];
-  const alike = spreadsAlike(model);
+  const alike = spreadsAlike(model)(model.arms);
   return factors.flatMap((factor) => {
     const [first, ...others] = factor.levels;
     const held = others.length === 1 ? alone : t3(others.length);

@@ -19,8 +19,8 @@ import { directly, gapOfTwo, waysOf, type Pair, type Way } from './ways';
 
 /**
  * Arms compared by their means, one number a unit. Two arms: inside blocks or pairs where there are any, each arm with its own spread, and
- * the shuffle decides. More: each treatment with the control or all pairs, held together; with one spread for all where the arms look alike
- * in it (Dunnett, Tukey–Kramer), else each with its own (Dunnett's T3, Games–Howell).
+ * the shuffle decides. More: each treatment with the control or all pairs, held together; with one spread for all where the two look like
+ * the rest in it (Dunnett, Tukey–Kramer), else each with its own (Dunnett's T3, Games–Howell).
  */
 export function means(compared: Compared): Comparisons {
   const { values } = compared;
@@ -119,9 +119,10 @@ function manyArms(compared: Compared, pairs: readonly Pair[], present: readonly 
   const effects = factorEffects(model, compared.arms);
   const rows = pairs.map((pair): Contrast => {
     if (!known.includes(pair)) return emptyContrast(pair.arm, pair.versus, adjusted);
-    const gap = usable.includes(pair) ? taken.gap(pair) : null;
+    const { gap: of, held } = taken(pair);
+    const gap = usable.includes(pair) ? of(pair) : null;
     if (gap === null) return asSeen(compared, pair, adjusted);
-    return contrastOf(pair, gap, taken.held, { p: pOf(compared, present, gap, taken.held), adjusted });
+    return contrastOf(pair, gap, held, { p: pOf(compared, present, gap, held), adjusted });
   });
   return {
     tests: [

@@ -27,12 +27,13 @@ export function quickMeans(compared: Compared): Comparisons {
   const model = fitArms(compared.values, codes, strataOf(compared.values, compared.layout));
   const effects = factorEffects(model, compared.arms);
   if (effects.length > 0) return { ...none, contrasts: [], effects };
-  const { taken, isPooled } = waysOf(compared, model, pairs);
-  const gap = taken.gap(pair);
+  const { taken, pooled } = waysOf(compared, model, pairs);
+  const way = taken(pair);
+  const gap = way.gap(pair);
   if (gap === null || gap.error === null) return { ...none, contrasts: [emptyContrast(pair.arm, pair.versus)] };
   const t = tOf(gap);
   // With one spread the critical value is the same in every run, and known after the first.
-  const p = isPooled ? (Math.abs(t) >= taken.held.critical(gap.df) ? 0.05 : 1) : taken.held.p(t, gap.df);
+  const p = way === pooled ? (Math.abs(t) >= way.held.critical(gap.df) ? 0.05 : 1) : way.held.p(t, gap.df);
   return { ...none, contrasts: [contrastBy(pair, gap, p)] };
 }
 

@@ -1,28 +1,43 @@
+import { fUpper } from '../stats/fUpper';
 import { linearModel } from '../stats/linearModel';
 import type { ArmFit } from './armFit';
 
 /** From fewer units an arm's own spread says too little of whether it is like the others'. */
 const FEWEST = 4;
-/** The most by which one arm's variance may exceed that of the rest: a spread 1.6 times as wide. */
-const MOST = 2.5;
+/**
+ * The most by which an arm's variance may exceed that of the rest: twice and a half where six units or more show it, more where fewer do, and
+ * in blocks, which hide a part of it.
+ */
+const mostBy = (df: number) => Math.max(2.5, 1 + 7.5 / df);
+/** Chance, over all arms, of an arm by far more variable than the rest where none is: one that would drown the others in a spread not theirs. */
+const BY_FAR = 0.01;
 
 /**
- * Whether one spread may be reckoned for all arms: each arm has four units or more, none has fewer than half as many as another, and none
- * looks more than 1.6 times as variable as the rest. Found by simulation (docs/method.md): with it, arms that are four times as variable
- * still get honest intervals, and alike ones lose little by having been asked.
+ * Which arms may be compared by the one spread of all: each has four units or more, none has fewer than half as many as another, none of
+ * them looks much more variable than the rest, and no third arm by far. Found by simulation (docs/method.md): arms that are four times as
+ * variable still get honest intervals, and alike ones lose little by having been asked.
  * @param model all arms fitted together
- * @returns false where in doubt
+ * @returns whether these arms may; false where in doubt
  */
-export function spreadsAlike(model: ArmFit): boolean {
+export function spreadsAlike(model: ArmFit): (arms: readonly string[]) => boolean {
   const { values, arms, fit } = model;
-  const sizes = arms.map((arm) => values.filter((unit) => unit.arm === arm).length);
-  if (fit.residualDf <= 0 || Math.min(...sizes) < FEWEST || Math.min(...sizes) * 2 < Math.max(...sizes)) return false;
+  if (fit.residualDf <= 0) return () => false;
   const known = ownSpreads(model);
-  return known.every(({ spread, df }, i) => {
+  const beside = known.map(({ spread, df }, i) => {
     const rest = known.filter((_, j) => j !== i);
-    const pooled = rest.reduce((sum, own) => sum + own.spread * own.df, 0) / rest.reduce((sum, own) => sum + own.df, 0);
-    return df > 0 && spread <= MOST * pooled;
+    const restDf = rest.reduce((sum, own) => sum + own.df, 0);
+    const pooled = rest.reduce((sum, own) => sum + own.spread * own.df, 0) / restDf;
+    if (!(df > 0 && restDf > 0)) return { isLike: false, isByFar: true };
+    const isLike = spread <= mostBy(df) * pooled;
+    return { isLike, isByFar: !isLike && (pooled <= 0 || fUpper(spread / pooled, df, restDf) < BY_FAR / arms.length) };
   });
+  if (beside.some(({ isByFar }) => isByFar)) return () => false;
+  const sizes = arms.map((arm) => values.filter((unit) => unit.arm === arm).length);
+  return (compared) => {
+    const at = compared.map((arm) => arms.indexOf(arm));
+    const own = at.map((i) => sizes[i]);
+    return Math.min(...own) >= FEWEST && Math.min(...own) * 2 >= Math.max(...own) && at.every((i) => beside[i].isLike);
+  };
 }
 
 /**
@@ -41,13 +56,16 @@ export function ownSpreads({ values, arms, fit, columns }: ArmFit): { readonly s
     });
   }
   const members = arms.map((arm) => values.flatMap((unit, i) => (unit.arm === arm ? [i] : [])));
-  const weighted = values.map((_, i) =>
-    columns.map((__, a) => columns.reduce((sum, column, b) => sum + column[i] * fit.unscaledCovariance[b][a], 0)),
-  );
-  const hat = (i: number, j: number) => columns.reduce((sum, column, a) => sum + weighted[i][a] * column[j], 0);
-  const shared = members.map((own) =>
-    members.map((other) => own.reduce((sum, i) => sum + other.reduce((inner, j) => inner + ((i === j ? 1 : 0) - hat(i, j)) ** 2, 0), 0)),
-  );
+  const armOf = values.map((unit) => arms.indexOf(unit.arm));
+  const shared = arms.map(() => arms.map(() => 0));
+  for (let i = 0; i < values.length; i++) {
+    const weighted = fit.unscaledCovariance.map((row) => row.reduce((sum, entry, b) => sum + entry * columns[b][i], 0));
+    for (let j = 0; j < values.length; j++) {
+      let hat = 0;
+      for (let a = 0; a < columns.length; a++) hat += weighted[a] * columns[a][j];
+      shared[armOf[i]][armOf[j]] += ((i === j ? 1 : 0) - hat) ** 2;
+    }
+  }
   const squares = members.map((own) => own.reduce((sum, i) => sum + fit.residuals[i] ** 2, 0));
   const solved = linearModel(squares, shared).coefficients;
   return members.map((_, i) => ({ spread: solved[i] ?? -1, df: shared[i][i] }));

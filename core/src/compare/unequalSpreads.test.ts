@@ -84,7 +84,7 @@ describe('arms whose spreads are alike', () => {
 
   it.each([
     ['a control of three', { C: [9, 10, 11], T: [9, 10, 11, 9, 10, 11, 9, 11], U: [9, 10, 11, 9, 10, 11, 9, 11] }],
-    ['one arm of few beside many', { C: [9, 10, 11, 9, 10, 11, 9, 11], T: [9, 10, 11, 10], U: [9, 10, 11, 9, 10, 11, 9, 11, 9] }],
+    ['one arm of few beside many', { C: [9, 10, 11, 9, 10, 11, 9, 11, 9], T: [9, 10, 11, 10], U: [9, 10, 11, 9, 10, 11, 9, 11] }],
   ])('%s says too little of its own spread to share one', (_, values) => {
     const result = only(studyOf(values));
     const alone = row(result.tests, 'dunnett-t3', 'T', 'C');
@@ -95,14 +95,28 @@ describe('arms whose spreads are alike', () => {
     else expect([lo, hi]).toEqual([low, high]);
   });
 
+  const own = [8, 9, 10, 11, 12];
+  const beside = (by: number) => only(studyOf({ C: own, T: own.map((value) => value + 1), U: own.map((value) => 12 + (value - 10) * by) }));
+  const isPooled = (result: ReturnType<typeof only>, at: number) =>
+    result.comparisons[at].p === row(result.tests, 'dunnett', ['T', 'U'][at], 'C')?.p;
+
   it('a spread as wide as one and a half of the others is alike, as wide as twice is not', () => {
-    const spread = (by: number) => {
-      const own = [8, 9, 10, 11, 12];
-      return only(studyOf({ C: own, T: own, U: own.map((value) => 12 + (value - 10) * by) }));
-    };
-    const isPooled = (result: ReturnType<typeof only>) => result.comparisons[1].p === row(result.tests, 'dunnett', 'U', 'C')?.p;
-    expect(isPooled(spread(1.5))).toBe(true);
-    expect(isPooled(spread(2))).toBe(false);
+    expect(isPooled(beside(1.5), 1)).toBe(true);
+    expect(isPooled(beside(2), 1)).toBe(false);
+  });
+
+  it('a third arm that is more variable leaves the others theirs, with the wider spread of all', () => {
+    const result = beside(2.5);
+    expect(result.comparisons[1].p).toBe(row(result.tests, 'dunnett-t3', 'U', 'C')?.p);
+    expect(isPooled(result, 0)).toBe(true);
+  });
+
+  it('a third arm that is more variable by far would drown the others, and each has its own', () => {
+    const result = beside(6);
+    expect(isPooled(result, 0)).toBe(false);
+    const [lo, hi] = result.comparisons[0].difference.ci95 ?? [0, 0];
+    const [low, high] = row(result.tests, 'dunnett', 'T', 'C')?.ci95 ?? [0, 0];
+    expect(hi - lo).toBeLessThan(high - low);
   });
 });
 

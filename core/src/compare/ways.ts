@@ -22,25 +22,26 @@ export function gapOfTwo({ values, layout }: Compared, { arm, versus }: Pair, ow
   if (layout !== 'blocks') return own;
   const model = fitArms(values, [versus, arm], strataOf(values, layout));
   const [treated, control] = [model.weights(arm), model.weights(versus)];
-  return treated && control && spreadsAlike(model) ? pooledGap(model, treated, control) : own;
+  return treated && control && spreadsAlike(model)([arm, versus]) ? pooledGap(model, treated, control) : own;
 }
 
-/** How the gaps of several pairs are found, and held together. */
+/** How the gap of one of several pairs is found, and held together with the others. */
 export interface Way {
   readonly gap: (pair: Pair) => Gap | null;
   readonly held: Held;
 }
 
-/** The two ways of several pairs, and which of them the verdict takes. */
+/** The ways of several pairs, and which of them the verdict takes. */
 export interface Ways {
   /** One spread for all: Dunnett, Tukey–Kramer. */
   readonly pooled: Way;
   /** Each arm with its own: Dunnett's T3, Games–Howell. */
   readonly own: Way;
-  /** Whether one spread is reckoned: the arms look alike in it, or their blocks are too incomplete to do without. */
-  readonly isPooled: boolean;
-  /** What the verdict takes; more careful than a course report where an arm has few units. */
-  readonly taken: Way;
+  /**
+   * What the verdict takes of a pair: one spread where both arms look alike in it, or where their blocks are too incomplete to do without;
+   * else own ones, more careful than a course report where an arm has few units.
+   */
+  readonly taken: (pair: Pair) => Way;
 }
 
 /**
@@ -68,10 +69,12 @@ export function waysOf(compared: Compared, model: ArmFit, pairs: readonly Pair[]
   };
   const own: Way = { gap: (pair) => directly(compared, pair), held: all ?? t3(pairs.length) };
   const enough = compared.layout === 'completely-random' ? 1 : 2;
-  const isPooled = spreadsAlike(model) || pairs.some((pair) => (directly(compared, pair)?.strata ?? 0) < enough);
+  const alike = spreadsAlike(model);
   const careful = (pair: Pair) => {
     const gap = directly(compared, pair);
     return gap && cautious(gap);
   };
-  return { pooled, own, isPooled, taken: isPooled ? pooled : { ...own, gap: careful } };
+  const taken = (pair: Pair) =>
+    alike([pair.arm, pair.versus]) || (directly(compared, pair)?.strata ?? 0) < enough ? pooled : { ...own, gap: careful };
+  return { pooled, own, taken };
 }

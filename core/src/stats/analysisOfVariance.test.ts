@@ -70,4 +70,23 @@ describe('analysisOfVariance', () => {
     expect(rows[1].f).toBeCloseTo(9.359795028918, 9);
     expect(rows[1].p).toBeCloseTo(0.007095498805907, 10);
   });
+
+  it('gives neither of two factors that came to be one what the other may have done', () => {
+    const mulch = ['none', 'none', 'deep', 'deep'];
+    const pot = ['clay', 'clay', 'felt', 'felt'];
+    const rows = analysisOfVariance(
+      [1, 2, 5, 7],
+      [
+        { term: 'mulch', factors: [mulch] },
+        { term: 'pot', factors: [pot] },
+      ],
+    );
+    // R: anova(lm(y ~ pot), lm(y ~ pot + mulch)) has no degree of freedom, and so the other way round.
+    expect(rows.map(({ term, df }) => [term, df])).toEqual([['residual', 2]]);
+  });
+
+  it('has no F where all values are the same', () => {
+    const rows = analysisOfVariance([12, 12, 12, 12.000000000000002], [{ term: 'arm', factors: [['a', 'a', 'b', 'b']] }]);
+    expect(rows[0]).toMatchObject({ term: 'arm', f: null, p: null });
+  });
 });

@@ -15,10 +15,13 @@ export interface VarianceRow {
   readonly p: number | null;
 }
 
+/** What is left of equal squares when they are reckoned with in binary numbers. */
+const ROUNDING = 1e-20;
+
 /**
  * Analysis of variance with type II sums of squares: each term against all terms that do not contain it (type I = II = III where
  * balanced).
- * Terms that cannot be told from those before them are left out. The last row is `residual`.
+ * Terms that cannot be told from the others are left out. The last row is `residual`.
  * Source: Yates F (1934) JASA 29:51–66; Langsrud Ø (2003) Statistics and Computing 13:163–167.
  * @param response one value a unit
  * @param terms main effects and interactions; an interaction contains each term all of whose factors it crosses
@@ -28,21 +31,17 @@ export function analysisOfVariance(response: readonly number[], terms: readonly 
   const columns = terms.map((term) => indicatorColumns(term.factors));
   const intercept = response.map(() => 1);
   const fit = (which: readonly number[]) => linearModel(response, [intercept, ...which.flatMap((i) => columns[i])]);
-  const told: number[] = [];
-  let full = fit([]);
-  const total = full.residualSumOfSquares;
-  terms.forEach((_, i) => {
-    const next = fit([...told, i]);
-    if (next.rank === full.rank) return;
-    told.push(i);
-    full = next;
-  });
+  const full = fit(terms.map((_, i) => i));
+  const addsTo = (before: readonly number[], i: number) => fit([...before, i]).rank > fit(before).rank;
+  const told = terms.map((_, i) => addsTo([...terms.keys()].slice(0, i), i));
   const residualMeanSquare = full.residualDf > 0 ? full.residualSumOfSquares / full.residualDf : null;
-  const flat = residualMeanSquare === null || full.residualSumOfSquares <= 1e-20 * total;
+  const flat =
+    residualMeanSquare === null || full.residualSumOfSquares <= ROUNDING * response.reduce((sum, value) => sum + value * value, 0);
   const rows: VarianceRow[] = [];
-  told.forEach((i) => {
-    const term = terms[i];
-    const others = told.filter((j) => j !== i && !contains(terms[j], term));
+  terms.forEach((term, i) => {
+    // A main effect has nothing that another has as well; an interaction that is one with earlier terms does not count beside them.
+    const isBeside = (other: ModelTerm, j: number) => told[j] || other.factors.length <= term.factors.length;
+    const others = terms.flatMap((other, j) => (j !== i && !contains(other, term) && isBeside(other, j) ? [j] : []));
     const without = fit(others);
     const withTerm = fit([...others, i]);
     const df = withTerm.rank - without.rank;

@@ -1,15 +1,11 @@
-import gammaln from '@stdlib/math-base-special-gammaln';
 import { findRoot } from './findRoot';
 import { normalUpper } from './normalTails';
-import { integrate } from './quadrature';
+import { overSpread } from './overSpread';
 import { tQuantile, tTwoSided } from './tTails';
-
-const PANELS = 6;
 
 /**
  * Chance that the largest of several independent |t| with one spread in common is at least this large (studentised maximum modulus).
  * With Welch's degrees of freedom it is the p of Dunnett's T3: comparisons whose spreads differ, all held at once.
- * Integrated over the logarithm of the spread, as a tail, so that small chances and few degrees of freedom keep their digits.
  * Source: Stoline MR, Ury HK (1979) Technometrics 21:87–93; Dunnett CW (1980) JASA 75:796–800.
  * @param t of either sign
  * @param comparisons how many are held at once
@@ -20,15 +16,7 @@ export function maximumP(t: number, comparisons: number, df: number): number {
   const size = Math.abs(t);
   if (size === 0) return 1;
   if (comparisons === 1) return tTwoSided(size, df);
-  const logConstant = (df / 2) * Math.log(df / 2) - gammaln(df / 2) + Math.LN2;
-  const width = 9 / Math.sqrt(2 * df);
-  const low = Math.max(1 - width, 1e-16 ** (1 / df) / 2);
-  // Over u = log s, where df s² is chi-square: the density of s times s.
-  const share = (u: number) => {
-    const s = Math.exp(u);
-    return Math.exp(logConstant + df * u - (df * s * s) / 2) * -Math.expm1(comparisons * Math.log1p(-2 * normalUpper(size * s)));
-  };
-  const p = integrate(share, Math.log(low), Math.log(1 + width * (df < 5 ? 1.6 : 1.1)), PANELS);
+  const p = overSpread((s) => -Math.expm1(comparisons * Math.log1p(-2 * normalUpper(size * s))), df);
   return Math.min(1, Math.max(p, tTwoSided(size, df)));
 }
 

@@ -18,8 +18,13 @@ describe('Tukey', () => {
     if (means === 2) expect(tukeyCritical(2, freedom)).toBeCloseTo(Math.SQRT2 * tQuantile(0.975, freedom), 9);
   });
 
-  it('has a number that is never too small for 1 df, where the library has none', () => {
-    expect(tukeyCritical(4, 1)).toBeCloseTo(Math.SQRT2 * tQuantile(1 - 0.05 / 12, 1), 6);
+  it('holds where degrees of freedom are few and not whole, and far out', () => {
+    // Harter HL (1960) Ann Math Stat 31:1122–1147: 32.82 for four means and one degree of freedom.
+    expect(tukeyCritical(4, 1)).toBeCloseTo(32.82, 1);
+    // R: the chi-square spread integrated over ptukey(q s, k, Inf), to 1e-10; ptukey(22.82, 3, 2) itself says 0.006925.
+    expect(tukeyP(22.82336148766, 3, 2)).toBeCloseTo(0.0069654854, 8);
+    expect(tukeyP(22.82336148766, 3, 2 - 1e-9)).toBeCloseTo(0.0069654854, 8);
+    expect(tukeyP(4.1, 8, 32)).toBeCloseTo(0.1063523402, 7);
   });
 
   it('never says 0 far out', () => {

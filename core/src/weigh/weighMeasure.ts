@@ -13,7 +13,7 @@ import { unitValues } from './unitValues';
 import { verdict } from './verdict/verdict';
 
 export interface WeighOptions extends RandomisationOptions {
-  /** False leaves out tests that only stand beside the verdict. */
+  /** False leaves out what only stands beside the verdict: more tests, and how many units would settle it. */
   readonly beside: boolean;
   /** Calendar date of the look, where one looks while it runs. */
   readonly today?: string;
@@ -50,6 +50,7 @@ export function weighMeasure(
     soFar: progress !== null,
     values: values.filter((unit) => compared.includes(unit.arm)),
     review,
+    beside: options.beside,
   });
   return {
     measure: measure.measure,

@@ -65,7 +65,6 @@ function utter(seed: number): Uttered {
   const serious: Finding = { rule: 'vehicle', severity: 'serious', message: 'The control got no water.', remedy: 'Give it some.' };
   const blocker: Finding = { ...serious, severity: 'blocker' };
   const plan = { ...emptyPlan, plant: one(['', 'radish']), unitWord: one(['pot', 'dish', 'box']), endRule: 'day 7' };
-  // All alike, so that what would settle it is not played through 3,000 times; power.test.ts has that sentence.
   const value = (arm: string, i: number) => ({ unit: `${arm}${i}`, arm, block: null, value: 5 });
   const judged = verdict({
     experiment: anExperiment({ arms, plan, comparison: allPairs ? 'all-pairs' : 'control' }),
@@ -78,6 +77,8 @@ function utter(seed: number): Uttered {
     values: arms.flatMap(({ arm }) => Array.from({ length: source.share() < 0.1 ? 1 : 2 }, (_, i) => value(arm, i))),
     review: one<readonly Finding[]>([[], [], [serious], source.share() < 0.3 ? [blocker] : []]),
     soFar: source.share() < 0.25,
+    // What would settle it is not played through 3,000 times; power.test.ts has that sentence.
+    beside: false,
   });
   const known = [...judged.comparisons, ...(judged.effects ?? [])].map(({ difference }) => difference.value);
   return { code: judged.verdict.code, sentence: judged.verdict.sentence, lead: known.length === 1 ? known[0] : null };

@@ -27,6 +27,8 @@ export interface ToJudge {
   readonly review: readonly Finding[];
   /** Before the planned end. */
   readonly soFar: boolean;
+  /** False leaves out how many units would settle it. */
+  readonly beside: boolean;
 }
 
 type Judgement = Pick<MeasureResult, 'comparisons' | 'effects' | 'interactions' | 'ranking' | 'verdict'>;
@@ -57,7 +59,8 @@ export function verdict(judged: ToJudge): Judgement {
     : firstVerdict(deciding.map((row) => row.verdict).filter((own) => own !== 'told-apart'));
   const arms = [...new Set(contrasts.flatMap(({ arm, versus }) => [versus, arm]))];
   const alone = arms.filter((arm) => values.filter((unit) => unit.arm === arm).length === 1);
-  const needed = code === 'cannot-tell' && alone.length === 0 && measure.primary ? settledBy(judged, arms) : null;
+  const isOpen = code === 'cannot-tell' && alone.length === 0 && measure.primary;
+  const needed = isOpen && judged.beside ? settledBy(judged, arms) : null;
   const words = {
     trend: judged.trend,
     experiment,
