@@ -67,6 +67,14 @@ test('what could this show: worked out in a worker, told, and stopped', async ({
   await page.getByRole('button', { name: 'Simulate again' }).click();
   await page.getByRole('button', { name: 'Stop' }).click();
   await expect(page.getByRole('button', { name: /Simulate/ })).toBeVisible();
+
+  // Too few: what would do is a button, and pressing it lays them out.
+  await page.getByLabel('Units an arm').fill('4');
+  const more = page.getByTestId('power').getByRole('button', { name: /^Use \d+ dishes an arm$/ });
+  const wanted = (await more.textContent({ timeout: 60_000 }))?.replace(/\D/g, '') ?? '';
+  await more.click();
+  await expect(page.getByLabel('Units an arm')).toHaveValue(wanted);
+  await expect(page.getByTestId('power')).toContainText(`With ${wanted} dishes an arm`);
 });
 
 test('two crossed factors make their own arms', async ({ page }) => {

@@ -12,7 +12,8 @@ import {
   crossTwo,
   decideBy,
   experimentFrom,
-  fairTest,
+  enoughUnits,
+  fairTestAtOnce,
   moveUnit,
   questions,
   remedyFor,
@@ -84,8 +85,9 @@ const edits: Readonly<Record<string, Edit>> = {
   addPrediction: (now, pick) => addPrediction(now, { person: 'Moss', expects: `${pick}`, reason: '', on: '2026-04-01' }),
   unitWord: (now) => changePlan(now, { unitWord: 'jar' }),
   write: (now, pick) => write(now, 'discussion', `words ${pick}`),
+  enoughUnits: (now, pick) => enoughUnits(now, 2 + pick)?.apply(now, pick) ?? now,
   remedy: (now, pick) => {
-    const remedies = fairTest(now).flatMap((finding) => remedyFor(finding, now) ?? []);
+    const remedies = fairTestAtOnce(now).flatMap((finding) => remedyFor(finding, now) ?? []);
     return remedies.length > 0 ? at(remedies, pick).apply(now, pick) : now;
   },
 };

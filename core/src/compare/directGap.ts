@@ -133,13 +133,29 @@ function satterthwaite(
   const spreads = { treated: spreadOf(true), control: spreadOf(false) };
   const spread = cells.map(({ isTreated }) => (isTreated ? spreads.treated : spreads.control));
   const c = cells.map(({ x }, i) => (x / whole) ** 2 / free[i]);
-  const hat = cells.map((p) => cells.map((q) => (p.at === q.at ? 1 / size(p.at) : 0) + (p.x * q.x) / whole));
+  // The hat matrix is 1 over the size inside a stratum, and x x′ over the whole everywhere: its products need no third loop.
+  const sums = cells.map(() => ({ weight: 0, x: 0 }));
+  let squared = 0;
+  cells.forEach(({ at, n, x }, i) => {
+    sums[at].weight += n * spread[i];
+    sums[at].x += n * spread[i] * x;
+    squared += n * spread[i] * x * x;
+  });
   let expected = 0;
   let square = 0;
   for (let p = 0; p < cells.length; p++) {
     for (let q = 0; q < cells.length; q++) {
-      let shared = -hat[p][q] * (spread[p] + spread[q]);
-      for (let r = 0; r < cells.length; r++) shared += cells[r].n * hat[p][r] * spread[r] * hat[r][q];
+      const [a, b] = [cells[p], cells[q]];
+      const [sizeA, sizeB] = [size(a.at), size(b.at)];
+      const same = a.at === b.at ? 1 : 0;
+      const across = (a.x * b.x) / whole;
+      const hat = same / sizeA + across;
+      const product =
+        (same * sums[a.at].weight) / sizeA ** 2 +
+        (b.x * sums[a.at].x) / (sizeA * whole) +
+        (a.x * sums[b.at].x) / (sizeB * whole) +
+        (across * squared) / whole;
+      const shared = product - hat * (spread[p] + spread[q]);
       square += cells[p].n * cells[q].n * c[p] * c[q] * shared ** 2;
       if (p !== q) continue;
       square += cells[p].n * c[p] ** 2 * (2 * spread[p] * shared + spread[p] ** 2);

@@ -321,6 +321,18 @@ describe('the fair-test check', () => {
   });
 });
 
+it('arms that no result could tell stand in one finding, and its button does what it says', () => {
+  const arms = ['C', 'A', 'B', 'D'].map((arm) => anArm(arm));
+  const plan = good({ arms, units: units('CABDDBAC') });
+  const found = fairTest(plan).filter(({ rule }) => rule === 'reach');
+  expect(found).toHaveLength(1);
+  expect(found[0].message).toContain('every pot of A, B and D beat every control, shuffling alone would do that in 1 of 3 shuffles');
+  expect(found[0].remedy).toBe('Use at least 3 pots in each arm.');
+  const button = remedyFor(found[0], plan);
+  expect(button?.label).toBe('Use 3 pots an arm');
+  expect(button && fairTest(button.apply(plan, 1)).filter(({ rule }) => rule === 'reach')).toEqual([]);
+});
+
 it('a count without a number sown is planned as a number, not as a share', () => {
   const worms = aMeasure({ measure: 'worms', name: 'Worms', kind: 'count', unit: '', smallestDifference: 4 });
   const plan = good({ measures: [worms] }, { spreadGuess: 0.4, controlGuess: 7 });

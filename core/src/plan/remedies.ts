@@ -9,7 +9,7 @@ import { whereApart } from './rules/place';
 import { position } from './rules/position';
 import { designOf } from '../power/Design';
 import { unitsFor } from '../power/unitsFor';
-import { reach } from './rules/reach';
+import { fewestReaching } from './rules/reach';
 import { openNeighbours } from './rules/spillover';
 import { unitsByArm } from '../study/unitsByArm';
 
@@ -34,6 +34,16 @@ function units(experiment: Experiment, count: number | null): Remedy | null {
     label: `Use ${count} ${plural(experiment.plan.unitWord)} an arm`,
     apply: (now, seed) => replan(now, { unitsPerArm: count, seed: now.plan.shuffleSeed ?? seed }),
   };
+}
+
+/**
+ * A button that lays out as many units an arm as give the wanted chance of a clear answer.
+ * @param experiment a plan
+ * @param enough units an arm
+ * @returns null where they are there already, would not fit, or where containers count
+ */
+export function enoughUnits(experiment: Experiment, enough: number): Remedy | null {
+  return basisOf(experiment) === 'container' ? null : units(experiment, enough);
 }
 
 const comparison: Maker = ({ arms }) => {
@@ -74,12 +84,6 @@ const comparison: Maker = ({ arms }) => {
   };
 };
 
-/** Fewest units an arm with which the shuffle can reach 5 %. */
-function reaching(experiment: Experiment): number | null {
-  for (let count = 2; count <= 12; count++) if (reach(replan(experiment, { unitsPerArm: count })).length === 0) return count;
-  return null;
-}
-
 const vehicle: Maker = ({ arms }) => {
   const control = arms.find((arm) => arm.role === 'control');
   if (!control) return null;
@@ -119,12 +123,12 @@ const shuffle = ({ plan: { unitWord } }: Experiment): Remedy => ({
 
 const makers: Readonly<Record<string, Maker>> = {
   comparison,
-  replication: (experiment) => units(experiment, Math.max(fewestUnits(experiment.layout), reaching(experiment) ?? 4)),
-  reach: (experiment) => units(experiment, reaching(experiment)),
+  replication: (experiment) => units(experiment, Math.max(fewestUnits(experiment.layout), fewestReaching(experiment) ?? 4)),
+  reach: (experiment) => units(experiment, fewestReaching(experiment)),
   losses: (experiment) => units(experiment, Math.ceil(fewestUnits(experiment.layout) / (experiment.plan.expectedSurvival || 1))),
   power: (experiment) => {
     const design = designOf(experiment);
-    return design === null || basisOf(experiment) === 'container' ? null : units(experiment, unitsFor(design).units);
+    return design === null ? null : enoughUnits(experiment, unitsFor(design).units);
   },
   shared: ({ plan: { unitWord } }) => ({
     label: `Give each ${unitWord} its own`,

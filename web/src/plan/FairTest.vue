@@ -3,7 +3,7 @@ import { Button } from 'ant-design-vue';
 import { computed } from 'vue';
 import {
   comparedArms,
-  fairTest,
+  fairTestAtOnce,
   movedByHand,
   placesInWords,
   plural,
@@ -22,7 +22,7 @@ import { useHistory } from '../stores/history';
 const { experiment } = useLoaded();
 const history = useHistory();
 const findings = computed(() =>
-  fairTest(experiment.value).map((finding) => ({ ...finding, button: history.frozen ? null : remedyFor(finding, experiment.value) })),
+  fairTestAtOnce(experiment.value).map((finding) => ({ ...finding, button: history.frozen ? null : remedyFor(finding, experiment.value) })),
 );
 const bad = computed(() => findings.value.filter(({ severity }) => severity === 'blocker' || severity === 'serious').length);
 const mend = (remedy: Remedy) => history.edit((now) => remedy.apply(now, newSeed()));

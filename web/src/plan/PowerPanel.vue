@@ -2,11 +2,26 @@
 import { Button } from 'ant-design-vue';
 import { watchDebounced } from '@vueuse/core';
 import { computed } from 'vue';
-import { changePlan, comparedArms, designOf, isShare, kindOf, plural, replicates, replicateWord, timesInTen, type Plan } from '@fern/core';
+import {
+  changePlan,
+  comparedArms,
+  designOf,
+  enoughUnits,
+  isShare,
+  kindOf,
+  plural,
+  replicates,
+  replicateWord,
+  timesInTen,
+  type Plan,
+  type Remedy,
+} from '@fern/core';
 import { LazyCanvas } from '../charts/lazyCanvas';
 import { chancePicture } from '../charts/chancePicture';
+import MarginNote from '../kit/MarginNote.vue';
 import QuantityField from '../kit/QuantityField.vue';
 import { useLoaded } from '../frame/loaded';
+import { newSeed } from '../stores/newSeed';
 import { useDocument } from '../stores/document';
 import { useHistory } from '../stores/history';
 import { useChances } from '../workers/useChances';
@@ -49,6 +64,10 @@ const sentence = computed(() => {
   return `With ${planned.value} ${word.value} an arm you would notice a difference of ${primary.value?.smallestDifference} ${unit.value} ${timesInTen(here.value.chance)}.${would.value}`;
 });
 
+/** What the app can do about it, where the chance is small. */
+const remedy = computed(() => (enough.value === null || history.frozen ? null : enoughUnits(experiment.value, enough.value)));
+const mend = (own: Remedy) => history.edit((now) => own.apply(now, newSeed()));
+
 const picture = computed(() => chancePicture(points.value, planned.value, word.value));
 const setPlan = (more: Partial<Plan>) => history.edit((now) => changePlan(now, more));
 const percent = (value: number | null) => (value === null ? null : Math.round(value * 1000) / 10);
@@ -57,7 +76,12 @@ const percent = (value: number | null) => (value === null ? null : Math.round(va
 <template>
   <h2 class="head">What could this show?</h2>
   <template v-if="possible">
-    <p v-if="sentence" class="small" role="status" data-testid="power">{{ sentence }}</p>
+    <MarginNote v-if="here" :severity="here.chance < 0.8 ? 'caution' : 'fine'" role="status" data-testid="power">
+      {{ sentence }}
+      <div v-if="remedy" class="mend">
+        <Button size="small" @click="mend(remedy)">{{ remedy.label }}</Button>
+      </div>
+    </MarginNote>
     <LazyCanvas v-if="points.length > 1" :configuration="picture" :height="150" :sentence="sentence" />
     <p v-if="failed" class="small" role="alert">It could not be simulated. Change a number, or try again.</p>
     <p v-if="working" class="small">
@@ -102,5 +126,8 @@ const percent = (value: number | null) => (value === null ? null : Math.round(va
 }
 .guess {
   margin: 6px 0;
+}
+.mend {
+  margin-top: 7px;
 }
 </style>

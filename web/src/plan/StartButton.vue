@@ -2,7 +2,7 @@
 import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
-import { daysBetween, fairTest, isDate, longDate } from '@fern/core';
+import { daysBetween, fairTestAtOnce, isDate, longDate } from '@fern/core';
 import { useLoaded } from '../frame/loaded';
 import ConfirmDialog from '../kit/ConfirmDialog.vue';
 import DateField from '../kit/DateField.vue';
@@ -19,7 +19,7 @@ const history = useHistory();
 const router = useRouter();
 const open = ref(false);
 const day = ref(today());
-const against = computed(() => fairTest(experiment.value).filter(({ severity }) => severity === 'blocker' || severity === 'serious'));
+const against = computed(() => fairTestAtOnce(experiment.value).filter(({ severity }) => severity === 'blocker' || severity === 'serious'));
 const ahead = computed(() => (isDate(day.value) ? Math.max(0, daysBetween(today(), day.value)) : 0));
 const blocked = computed(() => against.value.some(({ severity }) => severity === 'blocker'));
 const warning = computed(() => {

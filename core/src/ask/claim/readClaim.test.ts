@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { fairTest } from '../../plan/fairTest';
+import { fairTestAtOnce } from '../../plan/fairTest';
 import { claimSentences, openQuestions } from './claimSentences';
 import { experimentFromClaim } from './experimentFromClaim';
 import { promisedMeasures } from './measures';
@@ -210,7 +210,7 @@ describe('a claim becomes an experiment', () => {
       },
       { created: '2026-04-01', startOn: '2026-04-01', seed: 5 },
     );
-    expect(fairTest(experiment).filter(({ severity }) => severity === 'blocker' || severity === 'serious')).toEqual([]);
+    expect(fairTestAtOnce(experiment).filter(({ severity }) => severity === 'blocker' || severity === 'serious')).toEqual([]);
     expect(experiment).toMatchObject({ claimedRatio: 5, claim: 'Compost gives radishes five times the weight.' });
     expect(Math.max(...experiment.measures[0].readingDays)).toBe(30);
     expect(experiment.plan.notTested).toEqual(['taste']);

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { fairTest } from '../../plan/fairTest';
+import { fairTestAtOnce } from '../../plan/fairTest';
 import { simulateStudy } from '../../simulate/simulateStudy';
 import { analyse } from '../../analyse';
 import { verdictOrder } from '../../compare/judge';
@@ -28,7 +28,7 @@ describe('the ready-made questions', () => {
     '%s opens, plans, passes its own check, runs, and yields a verdict',
     (_, question) => {
       const experiment = experimentFrom(question, begin);
-      const against = fairTest(experiment).filter(({ severity }) => severity === 'blocker' || severity === 'serious');
+      const against = fairTestAtOnce(experiment).filter(({ severity }) => severity === 'blocker' || severity === 'serious');
       expect(against.map(({ rule, message }) => `${rule}: ${message}`)).toEqual([]);
       const { study } = simulateStudy({ ...experiment, plan: { ...experiment.plan, frozenOn: '2026-04-01' } }, usualTruth(question), {
         seed: 11,

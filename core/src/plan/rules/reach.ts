@@ -1,7 +1,10 @@
 import { kindOf } from '../../kinds';
 import type { Experiment, Finding } from '../../model';
 import { plural } from '../../quantities/plural';
-import { replicates, replicateWord } from '../../study/replicates';
+import { inList } from '../../quantities/inList';
+import { inRow } from '../../quantities/inRow';
+import { basisOf, fewestUnits, replicates, replicateWord } from '../../study/replicates';
+import { replan } from '../replan';
 import { smallestP } from '../smallestP';
 import { unitsByArm } from '../../study/unitsByArm';
 
@@ -10,9 +13,35 @@ import { unitsByArm } from '../../study/unitsByArm';
  * 2 against 2: 2 of 6; 3 against 3: 2 of 20; 4 against 4: 2 of 70. Source: Fisher RA (1935) The Design of Experiments, §21.
  */
 export function reach(experiment: Experiment): Finding[] {
-  const { layout } = experiment;
-  const all = unitsByArm({ ...experiment, units: replicates(experiment) });
+  const short = outOfReach(experiment);
+  if (short.length === 0) return [];
   const word = replicateWord(experiment);
+  const enough = fewestReaching(experiment) ?? fewestUnits(experiment.layout);
+  return [...new Set(short.map(({ p }) => oneIn(p)))].map((shuffles) => {
+    const each = inList(short.filter(({ p }) => oneIn(p) === shuffles).map(({ name }) => inRow(name)));
+    return {
+      rule: 'reach',
+      severity: 'serious',
+      message: `Even if every ${word} of ${each} beat every control, shuffling alone would do that in ${shuffles}. No result could convince.`,
+      remedy: experiment.layout === 'pairs' ? `Use at least ${enough} pairs.` : `Use at least ${enough} ${plural(word)} in each arm.`,
+    };
+  });
+}
+
+/**
+ * Fewest replicates an arm with which a result could convince.
+ * @param experiment a plan
+ * @returns null where twelve do not do it
+ */
+export function fewestReaching(experiment: Experiment): number | null {
+  if (basisOf(experiment) === 'container') return null;
+  for (let count = 2; count <= 12; count++) if (outOfReach(replan(experiment, { unitsPerArm: count })).length === 0) return count;
+  return null;
+}
+
+/** Treatments that no result could tell from the control, each with the smallest p that its shuffle could give. */
+function outOfReach(experiment: Experiment): { readonly name: string; readonly p: number }[] {
+  const all = unitsByArm({ ...experiment, units: replicates(experiment) });
   const control = all.find(({ arm }) => arm.role === 'control');
   const measure = experiment.measures.find((m) => m.primary);
   // Where there is one of each the rules on replication and on what is shared speak.
@@ -22,18 +51,10 @@ export function reach(experiment: Experiment): Finding[] {
   const byRanks = measure !== undefined && kindOf(measure).byEye;
   // Several means are held together by their spreads, which three of each can tell of.
   if (treatments > 1 && !byRanks && compared.every(({ units }) => units.length > 2)) return [];
-  return compared.flatMap(({ arm, units }): Finding[] => {
+  return compared.flatMap(({ arm, units }) => {
     if (arm === control.arm) return [];
-    const p = smallestP(units, control.units, layout);
-    if (p === null || p * (byRanks ? treatments : 1) <= 0.05) return [];
-    return [
-      {
-        rule: 'reach',
-        severity: 'serious',
-        message: `Even if every ${word} of ${arm.name} beat every control, shuffling alone would do that in ${oneIn(p)}. No result could convince.`,
-        remedy: layout === 'pairs' ? 'Use at least six pairs.' : `Use at least four ${plural(word)} in each arm.`,
-      },
-    ];
+    const p = smallestP(units, control.units, experiment.layout);
+    return p === null || p * (byRanks ? treatments : 1) <= 0.05 ? [] : [{ name: arm.name, p }];
   });
 }
 

@@ -2,7 +2,8 @@ import { kindOf } from '../../kinds';
 import type { Sentence } from '../../model/Sentence';
 import { inList } from '../../quantities/inList';
 import type { Judged } from './verdictSentence';
-import { armName, inRow } from './wording';
+import { inRow } from '../../quantities/inRow';
+import { armName } from './wording';
 
 /** The arms in order, and which of them cannot be told apart. */
 export function rankingWords({ experiment, measure, comparisons, ranking }: Judged): Sentence {

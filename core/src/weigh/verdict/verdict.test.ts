@@ -5,7 +5,8 @@ import { analyse } from '../../analyse';
 import { sentenceText } from '../../model/Sentence';
 import { firstVerdict, judge } from '../../compare/judge';
 import { verdictSentence } from './verdictSentence';
-import { chanceInWords, gapFact, inRow } from './wording';
+import { inRow } from '../../quantities/inRow';
+import { chanceInWords, gapFact } from './wording';
 
 const row = (value: number, low: number, high: number, p: number) => ({ difference: { value, ci95: [low, high] as const }, p });
 

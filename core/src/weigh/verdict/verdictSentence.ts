@@ -9,7 +9,8 @@ import { replicateWord } from '../../study/replicates';
 import { verdictOrder } from '../../compare/judge';
 import { doseWords } from './doseWords';
 import { rankingWords } from './rankingWords';
-import { armName, inRow, chanceInWords, gapFact, intervalFact, withUnit } from './wording';
+import { inRow } from '../../quantities/inRow';
+import { armName, chanceInWords, gapFact, intervalFact, withUnit } from './wording';
 
 export interface Judged {
   readonly experiment: Experiment;

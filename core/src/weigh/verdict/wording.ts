@@ -14,13 +14,6 @@ export function armName(arms: readonly Arm[], code: string): string {
   return arms.find((arm) => arm.arm === code)?.name ?? code;
 }
 
-/**
- * A name in a row of names: one with a comma in it would read as two.
- * @param name of an arm
- * @returns in quotes where it needs them
- */
-export const inRow = (name: string): string => (name.includes(',') ? `“${name}”` : name);
-
 /** Digits as a sentence has them: no powers of ten, however large or small. */
 const digits = (size: number, decimals: number) => (size < 1e21 ? size.toFixed(decimals) : fixed(size, decimals));
 
