@@ -9,6 +9,21 @@ export interface NamedDesign {
   readonly design: Design;
 }
 
+/** What R 4.2 gave of them, over 4,000 runs each (`npm run differential:power`). */
+export const chancesByR: Readonly<Record<string, number>> = {
+  '2 arms × 4, amounts': 0.813,
+  '2 arms × 8, amounts': 0.783,
+  '8 pairs': 0.814,
+  '2 arms in 4 blocks of 2 each': 0.763,
+  '3 arms × 6 against a control': 0.801,
+  '4 arms × 5 against a control': 0.76,
+  '4 arms in 6 blocks': 0.74,
+  '3 arms × 6, all pairs': 0.754,
+  '2 × 2 factors × 4': 0.765,
+  '2 arms × 6 dishes of 25': 0.688,
+  '2 arms × 8, ratings': 0.487,
+};
+
 const arms = (n: number): Arm[] => Array.from({ length: n }, (_, i) => anArm('CABDE'[i]));
 const crossed: Arm[] = ['none', 'deep'].flatMap((mulch, i) =>
   ['clay', 'felt'].map((pot, j) => anArm('CABD'[2 * i + j], { factors: { mulch, pot } })),
@@ -42,7 +57,7 @@ function plain(kind: MeasureKind, own: readonly Arm[], control: number, spread: 
   };
 }
 
-/** Ten designs from the small to the crossed. */
+/** Designs from the small to the crossed. */
 export const designs: readonly NamedDesign[] = [
   amount('2 arms × 4, amounts', arms(2), 4, 6),
   amount('2 arms × 8, amounts', arms(2), 8, 3),

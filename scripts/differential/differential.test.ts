@@ -2,6 +2,8 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { analyse, readPackage, writePackage } from '@fern/core';
 import { describe, expect, it } from 'vitest';
+import { chanceOf } from '../../core/src/power/chanceOf';
+import { chancesByR, designs } from './designs';
 import { disagreements } from './disagreements';
 import { figuresOf, type Figures } from './figures';
 import { packages } from './packages';
@@ -38,6 +40,15 @@ describe('twenty packages, each reckoned anew by R from its tables', () => {
     if (!('study' in read)) throw new Error(JSON.stringify(read.problems));
     expect(Object.keys(figures).length).toBeGreaterThan(8);
     expect(disagreements(figuresOf(analyse(read.study)), figures)).toEqual([]);
+  });
+});
+
+describe('the chance of a clear answer', () => {
+  it.each(designs)('of $name is what R finds by playing it through itself', ({ name, units, design }) => {
+    const { chance, runs } = chanceOf(design, units);
+    const theirs = chancesByR[name];
+    const error = Math.sqrt(theirs * (1 - theirs) * (1 / runs + 1 / 4000));
+    expect(Math.abs(chance - theirs) / error).toBeLessThan(3.5);
   });
 });
 

@@ -9,7 +9,7 @@ drawn <- function(d) {
   arms <- rep(d$arms, each = d$units); n <- length(arms)
   moved <- if (length(d$factors)) d$factors$mulch[match(arms, d$arms)] == "deep" else arms == d$arms[2]
   middle <- d$control + moved * d$difference
-  value <- if (d$kind == "count") { between <- sqrt(max(0, d$spread^2 - d$control * (1 - d$control) / d$sown)); own <- pmin(1, pmax(0, rnorm(n, middle, between))); rbinom(n, d$sown, own) / d$sown }
+  value <- if (d$kind == "count") { between <- sqrt(pmax(0, d$spread^2 - middle * (1 - middle) / d$sown)); own <- pmin(1, pmax(0, rnorm(n, middle, between))); rbinom(n, d$sown, own) / d$sown }
     else if (d$kind == "rating") pmin(5, pmax(0, round(rnorm(n, middle, d$spread))))
     else round(rnorm(n, middle, d$spread), 2)
   at <- rep(seq_len(d$units) - 1, length(d$arms))

@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { chanceOf } from '../../core/src/power/chanceOf';
 import { designs } from './designs';
 
-/** The chance of a clear answer of ten designs, by the app's engine and by R, as the table in docs/method.md. npm run differential:power [-- RUNS] */
+/** The chance of a clear answer of eleven designs, by the app's engine and by R, as the table in docs/method.md. npm run differential:power [-- RUNS] */
 const runs = Number(process.argv[2] ?? 4000);
 const folder = mkdtempSync(join(tmpdir(), 'fern-power-'));
 const [asked, answered] = [join(folder, 'designs.json'), join(folder, 'chances.json')];
