@@ -171,4 +171,12 @@ describe('one number everywhere', () => {
     expect(designOf({ ...four, measures: [aMeasure({ smallestDifference: null })] })).toBeNull();
     expect(designOf({ ...four, arms: [anArm('C')] })).toBeNull();
   });
+
+  it('is none where what matters is finer than what is read: steps of a rubric never show it', () => {
+    const rubric = [0, 1].map((value) => ({ value, words: `step ${value}` }));
+    const measure = aMeasure({ kind: 'rating', unit: '', smallestDifference: 1, rubric });
+    // All read the top step already, and the treatment cannot read more.
+    const design = inSds(2, 1, { measure, control: 1, spread: 0.3 });
+    expect(unitsFor(design, { runs: 20 }).units).toBe(Infinity);
+  });
 });

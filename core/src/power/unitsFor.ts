@@ -17,7 +17,7 @@ export interface Needed {
  * @param design what is played
  * @param options seed, number of runs, and who watches
  * @param wanted chance of a clear answer, from 0 to 1
- * @returns their number, which may be beyond all counting where next to nothing matters, and what was tried
+ * @returns their number, beyond all counting where next to nothing matters, Infinity where not even 120 do it, and what was tried
  */
 export function unitsFor(design: Design, options: ChanceOptions = {}, wanted = 0.8): Needed {
   const least = fewestUnits(design.layout);
@@ -31,7 +31,10 @@ export function unitsFor(design: Design, options: ChanceOptions = {}, wanted = 0
     return found.chance >= wanted;
   };
   let [low, high] = isEnough(guess) ? [least - 1, guess] : [guess, guess + 1];
-  for (let step = 1; high > guess && high < MOST_PLAYED * 2 && !isEnough(high); step *= 2) [low, high] = [high, high + step];
+  for (let step = 1; high > guess && !isEnough(high); step *= 2) {
+    if (high >= MOST_PLAYED * 2) return { units: Infinity, tried: inOrder(tried) };
+    [low, high] = [high, Math.min(high + step, MOST_PLAYED * 2)];
+  }
   for (let step = 1; high <= guess && high - step > low; step *= 2) {
     if (isEnough(high - step)) high -= step;
     else low = high - step;
@@ -41,5 +44,7 @@ export function unitsFor(design: Design, options: ChanceOptions = {}, wanted = 0
     if (isEnough(middle)) high = middle;
     else low = middle;
   }
-  return { units: high, tried: [...tried.values()].sort((a, b) => a.units - b.units) };
+  return { units: high, tried: inOrder(tried) };
 }
+
+const inOrder = (tried: ReadonlyMap<number, Chance>) => [...tried.values()].sort((a, b) => a.units - b.units);

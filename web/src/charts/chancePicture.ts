@@ -16,6 +16,8 @@ export function chancePicture(points: readonly Chance[], planned: number, units:
           pointBackgroundColor: points.map((point) => (point.units === planned ? colours.pollen : colours.ink)),
           pointBorderColor: colours.ink,
           tension: 0.25,
+          // Points at nothing and at all are whole.
+          clip: false,
         },
         {
           data: [

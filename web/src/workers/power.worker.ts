@@ -12,7 +12,8 @@ const worker = {
 
   unitsFor: (experiment: Experiment): number | null => {
     const design = designOf(experiment);
-    return design && unitsFor(design).units;
+    const units = design && unitsFor(design).units;
+    return Number.isFinite(units) ? units : null;
   },
 };
 

@@ -26,6 +26,7 @@ export function power(experiment: Experiment): Finding[] {
 }
 
 function remedyFor(enough: number, units: number): string {
+  if (enough === Infinity) return 'No number of units would do it: is the difference that matters finer than what is read?';
   if (enough > 1000) return 'More than 1,000 an arm would do it 8 times in 10: is the difference that matters in the right unit?';
   return enough > units ? `About ${enough} an arm would do it 8 times in 10.` : `${enough} in each arm would do it 8 times in 10.`;
 }
