@@ -5,6 +5,7 @@ import { enterDemo } from './enter';
 async function walkOf(page: Page, question: string, daysAgo: number, day: number): Promise<void> {
   await enterDemo(page, 'Moor Lane allotment');
   await page.goto('/ask');
+  await page.getByLabel('Find a ready-made question').fill(question);
   await page.getByRole('button', { name: `Use this question: ${question}` }).click();
   await page.getByRole('button', { name: 'Plan the test' }).click();
   await page.getByRole('button', { name: 'Start the experiment' }).click();

@@ -12,6 +12,7 @@ export { anyHeight } from './ask/questions/anyHeight';
 export { anySprouting } from './ask/questions/anySprouting';
 export * from './ask/questions/index';
 export * from './ask/ReadyQuestion';
+export * from './ask/takes';
 export * from './ask/rubrics';
 export * from './ask/usualTruth';
 export * from './compare/ArmSummary';

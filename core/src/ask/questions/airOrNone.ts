@@ -9,7 +9,7 @@ export const airOrNone: ReadyQuestion = {
   theme: 'roots-in-water',
   title: 'Does an air pump help roots in water?',
   about: 'Bubbles in the tank against still water. The tank is the unit, not the plant.',
-  words: ['air', 'pump', 'bubbles', 'oxygen', 'hydroponic', 'tank', 'jar', 'lettuce', 'root'],
+  words: ['air stone', 'bubbles', 'oxygen', 'hydroponic', 'tank', 'lettuce', 'root rot'],
   plant: 'lettuce in water',
   changed: 'air bubbled through the water',
   question: 'Does lettuce in tanks with an air pump weigh more than lettuce in still tanks?',

@@ -8,7 +8,7 @@ export const amendmentDose: ReadyQuestion = {
   theme: 'soil-life',
   title: 'How much compost or castings is best?',
   about: 'Five per cent, ten, twenty? Too much can hold so much water that nothing sprouts.',
-  words: ['compost', 'castings', 'worm', 'amendment', 'dose', 'fertiliser', 'five times', 'mix'],
+  words: ['compost', 'castings', 'worm', 'soil amendment', 'fertiliser', 'potting mix', 'yellow leaves'],
   plant: 'lettuce',
   changed: 'share of castings in the mix',
   question: 'How does the share of castings in the mix change the height of lettuce at 30 days?',

@@ -8,7 +8,7 @@ export const anyClaim: ReadyQuestion = {
   theme: 'growing-claims',
   title: 'A tip that everyone repeats: is it true?',
   about: 'The empty frame for any tip. The null is favoured until the data say otherwise.',
-  words: ['tip', 'claim', 'trick', 'hack', 'remedy', 'anything', 'is it true'],
+  words: ['garden tip', 'claim', 'trick', 'hack'],
   plant: 'lettuce',
   changed: 'the thing that the tip says to do',
   question: 'Does lettuce with the treatment give more leaf than lettuce that is handled just the same without it?',

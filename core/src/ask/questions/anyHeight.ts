@@ -7,7 +7,7 @@ export const anyHeight: ReadyQuestion = {
   theme: 'frames',
   title: 'Does X change height?',
   about: 'An empty frame for anything that may make plants grow taller or stay shorter.',
-  words: ['height', 'tall', 'growth', 'pot', 'feed', 'light', 'anything'],
+  words: ['height', 'tall', 'growth', 'pot size', 'feed', 'fertiliser'],
   plant: 'basil',
   changed: 'what the plants are given',
   question: 'Does X change how tall basil grows?',

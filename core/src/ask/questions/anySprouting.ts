@@ -7,7 +7,7 @@ export const anySprouting: ReadyQuestion = {
   theme: 'frames',
   title: 'Does X change sprouting?',
   about: 'An empty frame for anything that is done to seeds or to what they lie in.',
-  words: ['seed', 'germination', 'sprout', 'soak', 'salt', 'dish', 'anything'],
+  words: ['seed', 'germination', 'sprout', 'soak', 'salt'],
   plant: 'radish',
   changed: 'what the seeds are given',
   question: 'Does X change how many radish seeds sprout?',

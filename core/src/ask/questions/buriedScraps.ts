@@ -9,7 +9,7 @@ export const buriedScraps: ReadyQuestion = {
   theme: 'soil-life',
   title: 'Do kitchen scraps buried under a plant help it?',
   about: 'A spade deep under the tomatoes. Rot may slow roots first and feed them later.',
-  words: ['scraps', 'bury', 'kitchen', 'trench', 'compost', 'tomato', 'harvest', 'fish'],
+  words: ['scraps', 'bury', 'trench', 'compost', 'tomato', 'harvest', 'fish'],
   plant: 'tomato',
   changed: 'scraps buried a spade deep',
   question: 'Do tomatoes over buried scraps give more fruit than tomatoes in untouched soil?',

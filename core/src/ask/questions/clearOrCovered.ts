@@ -9,7 +9,7 @@ export const clearOrCovered: ReadyQuestion = {
   theme: 'roots-in-water',
   title: 'Does a clear tank harm plants in water?',
   about: 'Light on water grows algae. Do they cost the plant anything?',
-  words: ['clear', 'covered', 'algae', 'dark', 'tank', 'jar', 'hydroponic', 'foil'],
+  words: ['see-through', 'covered', 'algae', 'dark', 'tank', 'hydroponic', 'foil', 'root rot'],
   plant: 'lettuce in water',
   changed: 'light through the wall of the tank',
   question: 'Does lettuce in clear tanks weigh less than lettuce in covered tanks?',

@@ -8,7 +8,7 @@ export const coldWetStart: ReadyQuestion = {
   theme: 'sprouting',
   title: 'Does cold water in the first days harm seed?',
   about: 'Maize drinks in its first hours. If that water is cold, the stand may be thin.',
-  words: ['cold', 'maize', 'corn', 'chilling', 'wet', 'spring', 'early sowing', 'imbibition'],
+  words: ['germination', 'cold', 'maize', 'corn', 'chilling', 'cold soil', 'early sowing', 'imbibition'],
   plant: 'maize',
   changed: 'the temperature of the first days',
   question: 'Do fewer maize seeds come up after a cold wet start than after a start at 15 °C?',

@@ -9,7 +9,7 @@ export const hoursOfLight: ReadyQuestion = {
   theme: 'light',
   title: 'How many hours of light do seedlings want?',
   about: 'Six hours makes them leggy, all night may stress them. Where is the top?',
-  words: ['hours', 'lamp', 'light', 'timer', 'leggy', 'seedling', 'day length', 'photoperiod'],
+  words: ['hours of light', 'lamp', 'timer', 'leggy', 'seedling', 'day length', 'photoperiod', 'tip burn', 'yellow leaves'],
   plant: 'lettuce seedlings',
   changed: 'hours of light a day',
   question: 'How does the number of hours of light a day change the mass of lettuce seedlings at 30 days?',

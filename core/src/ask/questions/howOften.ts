@@ -9,7 +9,7 @@ export const howOften: ReadyQuestion = {
   theme: 'water',
   title: 'Is it better to water a little each day or a lot once a week?',
   about: 'The same water a week, in one, three or seven portions.',
-  words: ['water', 'often', 'daily', 'weekly', 'portion', 'wilt', 'drought'],
+  words: ['how often', 'daily', 'weekly', 'wilt', 'drought', 'watering'],
   plant: 'tomato seedlings',
   changed: 'how often the weekly water is given',
   question: 'Does giving the same weekly water in more portions give heavier tomato seedlings?',

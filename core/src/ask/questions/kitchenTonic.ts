@@ -8,7 +8,7 @@ export const kitchenTonic: ReadyQuestion = {
   theme: 'growing-claims',
   title: 'Does a kitchen tonic feed plants?',
   about: 'Tea, peel water, tablets: everything in the kitchen is said to feed something.',
-  words: ['tea', 'peel', 'tablet', 'aspirin', 'coffee', 'eggshell', 'sugar', 'milk', 'tonic', 'kitchen'],
+  words: ['compost tea', 'peel', 'tablet', 'aspirin', 'coffee', 'eggshell', 'sugar', 'milk', 'tonic', 'fertiliser'],
   plant: 'spinach',
   changed: 'what is in the watering can',
   question: 'Does spinach watered with the tonic weigh more than spinach with plain water?',

@@ -9,7 +9,7 @@ export const lampHeight: ReadyQuestion = {
   theme: 'light',
   title: 'Is it worth raising the tray to the lamp?',
   about: 'A few centimetres gain about a tenth of the light, and lose evenness.',
-  words: ['lamp', 'height', 'distance', 'rack', 'tray', 'cress', 'microgreens', 'dense'],
+  words: ['lamp', 'height', 'distance', 'cress', 'microgreens'],
   plant: 'cress',
   changed: 'distance from lamp to leaf',
   question: 'Do raised trays of cress give more mass at the cut than trays at the usual height?',

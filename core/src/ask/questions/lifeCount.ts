@@ -8,7 +8,7 @@ export const lifeCount: ReadyQuestion = {
   theme: 'soil-life',
   title: 'Where does more live in the soil?',
   about: 'Worms a spade-square, or small animals in a handful, in two places.',
-  words: ['worm', 'animals', 'count', 'diversity', 'spade', 'lawn', 'bed', 'soil life'],
+  words: ['worm', 'soil animals', 'diversity', 'lawn', 'soil life'],
   plant: '',
   changed: 'the place',
   question: 'Are there more worms a spade-square under the hedge than in the lawn?',

@@ -8,7 +8,7 @@ export const lightColour: ReadyQuestion = {
   theme: 'light',
   title: 'Does the colour of the light matter?',
   about: 'Red, blue, white: at the same amount of light.',
-  words: ['colour', 'color', 'film', 'red', 'blue', 'white', 'lamp', 'spectrum'],
+  words: ['colour', 'color', 'coloured film', 'red light', 'blue light', 'lamp', 'spectrum'],
   plant: 'lettuce',
   changed: 'colour of the light, at equal amount',
   question: 'Does red or blue light give heavier lettuce than white light of the same amount?',

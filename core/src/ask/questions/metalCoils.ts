@@ -8,7 +8,7 @@ export const metalCoils: ReadyQuestion = {
   theme: 'growing-claims',
   title: 'Do metal coils in the pot make plants grow?',
   about: 'Coils of wire are said to gather something from the air. Say how it is said to work, and whether this bench lets it.',
-  words: ['copper', 'coil', 'metal', 'wire', 'antenna', 'electro', 'spiral'],
+  words: ['copper', 'coil', 'copper wire', 'antenna', 'electroculture'],
   plant: 'radish',
   changed: 'a coil of bare wire in the pot',
   question: 'Do radishes with a coil of bare wire grow heavier than radishes with a coated coil?',

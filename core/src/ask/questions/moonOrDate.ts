@@ -8,7 +8,7 @@ export const moonOrDate: ReadyQuestion = {
   theme: 'growing-claims',
   title: 'Does the moon or the date of sowing matter?',
   about: 'Sow at new moon, they say. Each date is one weather, so repeat over several moons.',
-  words: ['moon', 'date', 'calendar', 'phase', 'sowing day', 'lunar'],
+  words: ['moon', 'sowing date', 'calendar', 'moon phase', 'sowing day', 'lunar'],
   plant: 'radish',
   changed: 'moon phase on the day of sowing',
   question: 'Do radishes sown at a waxing moon weigh more than radishes sown at a waning moon?',

@@ -8,7 +8,7 @@ export const musicOrSpeech: ReadyQuestion = {
   theme: 'growing-claims',
   title: 'Do plants grow better with music or speech?',
   about: 'Someone talks to them every day. Is it the voice, or the care?',
-  words: ['music', 'talk', 'speech', 'sound', 'voice', 'sing'],
+  words: ['music', 'talk', 'speech', 'sound', 'voice', 'singing'],
   plant: 'bean',
   changed: 'sound for two hours a day',
   question: 'Do beans grow taller with music than with the same visits in silence?',

@@ -6,7 +6,6 @@ import { verdictOrder } from '../../compare/judge';
 import { readPackage } from '../../package/readPackage';
 import { writePackage } from '../../package/writePackage';
 import { experimentFrom } from '../experimentFrom';
-import { findQuestions } from '../findQuestions';
 import { themes } from '../ReadyQuestion';
 import { usualTruth } from '../usualTruth';
 import { questions } from './index';
@@ -51,22 +50,5 @@ describe('the ready-made questions', () => {
     expect(question.measures.filter((measure) => measure.kind === 'rating' && measure.rubric.length < 3)).toEqual([]);
     expect(question.spreadGuess).toBeGreaterThan(0);
     for (const text of [question.question, question.hypothesis, question.nullHypothesis, question.about]) expect(text).toMatch(/[.?]$/);
-  });
-
-  it.each([
-    ['leggy', 'hours-of-light'],
-    ['worms', 'life-count'],
-    ['old beans', 'store-cupboard'],
-    ['aspirin', 'kitchen-tonic'],
-    ['weedkiller', 'suspect-compost'],
-    ['algae', 'clear-or-covered'],
-    ['LAMP height', 'lamp-height'],
-  ])('“%s” finds %s', (typed, id) => {
-    expect(findQuestions(questions, typed).map((question) => question.id)).toContain(id);
-  });
-
-  it('nothing typed finds all, nonsense none', () => {
-    expect(findQuestions(questions, ' ')).toHaveLength(questions.length);
-    expect(findQuestions(questions, 'xylophone')).toEqual([]);
   });
 });

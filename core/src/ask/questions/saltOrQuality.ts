@@ -8,7 +8,7 @@ export const saltOrQuality: ReadyQuestion = {
   theme: 'water',
   title: 'Does it matter which water plants get?',
   about: 'Rain from the tank, the tap, or grey water with a little salt in it.',
-  words: ['salt', 'grey water', 'tank', 'rain', 'tap', 'quality', 'conductivity', 'dose'],
+  words: ['salt', 'grey water', 'tank', 'rain', 'tap water', 'conductivity'],
   plant: 'lettuce',
   changed: 'the kind of water',
   question: 'Does lettuce grow less with grey water than with tap water?',

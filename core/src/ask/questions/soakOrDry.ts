@@ -8,7 +8,7 @@ export const soakOrDry: ReadyQuestion = {
   theme: 'sprouting',
   title: 'Does soaking seed before sowing help?',
   about: 'One side says a night in water, the other says a moist bed is enough.',
-  words: ['soak', 'soaking', 'water', 'seed', 'pea', 'bean', 'germination', 'overnight'],
+  words: ['soak', 'soaking', 'seed', 'pea', 'bean', 'germination', 'overnight'],
   plant: 'pea seed',
   changed: 'hours in plain water before sowing',
   question: 'Does soaking pea seed before sowing change how many come up, and for how long should it soak?',

@@ -8,7 +8,7 @@ export const storeCupboard: ReadyQuestion = {
   theme: 'sprouting',
   title: 'Will food-shop or old seed grow?',
   about: 'A bag of dried beans costs a tenth of a seed packet. Is it worth sowing?',
-  words: ['cupboard', 'old seed', 'beans', 'food', 'shop', 'expired', 'lentil', 'save'],
+  words: ['germination', 'cupboard', 'old seed', 'beans', 'food seed', 'expired', 'lentil'],
   plant: 'bean seed',
   changed: 'where the seed comes from',
   question: 'Do as many beans from the cupboard sprout as beans sold for sowing?',

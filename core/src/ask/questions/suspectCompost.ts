@@ -9,7 +9,7 @@ export const suspectCompost: ReadyQuestion = {
   theme: 'soil-life',
   title: 'Is this compost safe for plants?',
   about: 'Weedkiller can come through hay and manure. Beans show it first.',
-  words: ['compost', 'manure', 'weedkiller', 'herbicide', 'safe', 'bioassay', 'curl', 'cupped', 'suspect', 'hay'],
+  words: ['compost', 'manure', 'weedkiller', 'herbicide', 'is it safe', 'bioassay', 'curl', 'cupped', 'suspect', 'hay'],
   plant: 'bean',
   changed: 'suspect compost in the mix',
   question: 'Do beans in a mix with the suspect compost show cupped, rolled or strap-like leaves?',

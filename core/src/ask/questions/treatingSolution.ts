@@ -8,7 +8,7 @@ export const treatingSolution: ReadyQuestion = {
   theme: 'sprouting',
   title: 'Does a seed-treating solution beat plain water?',
   about: 'Old seed is bathed in weak solutions to wake it. Is it the solution, or just the bath?',
-  words: ['solution', 'peroxide', 'kelp', 'treat', 'bath', 'old seed', 'towel', 'mould'],
+  words: ['germination', 'seed treatment', 'peroxide', 'kelp', 'treat', 'seed bath', 'old seed', 'towel', 'mould'],
   plant: 'squash seed',
   changed: 'what the seed is bathed in, and for how long',
   question: 'Do more squash seeds sprout after a bath in the solution than after the same time in plain water?',

@@ -8,7 +8,7 @@ export const trimRoots: ReadyQuestion = {
   theme: 'roots-in-water',
   title: 'Does trimming the roots harm a plant in water?',
   about: 'Roots block the pump, so they are cut by a third. What does the leaf say?',
-  words: ['trim', 'root', 'prune', 'pump', 'basil', 'hydroponic', 'pod', 'regrow'],
+  words: ['trim', 'prune', 'basil', 'hydroponic', 'regrow'],
   plant: 'basil in water',
   changed: 'roots trimmed by a third',
   question: 'Does basil with trimmed roots give less leaf than basil with whole roots?',

@@ -8,7 +8,7 @@ export const waterOrMix: ReadyQuestion = {
   theme: 'cuttings-and-containers',
   title: 'Do cuttings root better in water or in mix?',
   about: 'A glass on the sill against a pot in a closed bag. Moving rooted cuttings loses some.',
-  words: ['cutting', 'root', 'water', 'glass', 'mix', 'propagate', 'mint', 'stem'],
+  words: ['cutting', 'potting mix', 'propagate', 'mint', 'stem'],
   plant: 'mint cuttings',
   changed: 'what the cutting stands in',
   question: 'Do more mint cuttings root within 30 days in water than in mix?',

@@ -8,7 +8,7 @@ export const whatHoldsWater: ReadyQuestion = {
   theme: 'water',
   title: 'Which mix holds water?',
   about: 'Organic matter, a wetting agent, or both? Measured in cut bottles on a balance.',
-  words: ['mix', 'hold', 'drain', 'wetting agent', 'compost', 'peat', 'coir', 'bottle', 'dry', 'soil'],
+  words: ['potting mix', 'water holding', 'drain', 'wetting agent', 'compost', 'peat', 'coir', 'dries out'],
   plant: '',
   changed: 'organic matter and wetting agent in the mix',
   question: 'Do organic matter and a wetting agent make a mix hold more water, alone or together?',

@@ -9,7 +9,7 @@ export const whatSeedsNeed: ReadyQuestion = {
   theme: 'sprouting',
   title: 'What does a seed need to come up and grow?',
   about: 'For the youngest: take one thing away and see.',
-  words: ['light', 'water', 'warmth', 'dark', 'need', 'young', 'class', 'bean', 'cup'],
+  words: ['warmth', 'dark', 'bean', 'germination'],
   plant: 'bean',
   changed: 'what the seed is given',
   question: 'What do bean seeds need to come up?',

@@ -8,7 +8,7 @@ export const whereToGrow: ReadyQuestion = {
   theme: 'cuttings-and-containers',
   title: 'Bed, pot or raised bed: where does it yield most?',
   about: 'Totals over unequal plant numbers fool everyone: weigh each plant apart.',
-  words: ['pot', 'raised bed', 'ground', 'container', 'yield', 'cabbage', 'where', 'bed'],
+  words: ['pot size', 'raised bed', 'container', 'yield', 'cabbage'],
   plant: 'cabbage',
   changed: 'where it grows',
   question: 'Do cabbages in a raised bed give heavier heads than cabbages in the ground?',

@@ -9,7 +9,7 @@ export const whichPiece: ReadyQuestion = {
   theme: 'cuttings-and-containers',
   title: 'Which piece of stem makes the best cutting?',
   about: 'Tip or lower stem, short or long. Rate the looks before lifting, to see whether looks tell.',
-  words: ['cutting', 'tip', 'stem', 'short', 'long', 'root', 'propagate', 'piece'],
+  words: ['cutting', 'stem', 'propagate'],
   plant: 'sage cuttings',
   changed: 'which piece of the stem',
   question: 'Do more tip cuttings root than cuttings from the lower stem?',

@@ -1,0 +1,37 @@
+import { expect, it } from 'vitest';
+import { questions } from './questions/index';
+import { questionsFor, takesOf } from './takes';
+
+const named = (id: string) => {
+  const found = questions.find((question) => question.id === id);
+  if (!found) throw new Error(`There is no question ${id}.`);
+  return found;
+};
+
+it('says weeks, minutes of the longest walk, units, and what not everybody has', () => {
+  // 24 dishes read up to day 10: counted in ten seconds each, or measured as well on the last.
+  const sprouting = named('any-sprouting');
+  expect(takesOf(sprouting)).toMatchObject({ weeks: 2, units: sprouting.arms.length * sprouting.unitsPerArm, needs: ['lamp'] });
+  expect(takesOf(named('hard-coat')).needs).toEqual(['windowsill', 'refrigerator']);
+  expect(takesOf(named('buried-bags')).needs).toEqual(['bed']);
+  expect(takesOf(named('air-or-none')).needs).toEqual(['lamp', 'tank']);
+  for (const question of questions) {
+    const { weeks, minutes, units } = takesOf(question);
+    expect(
+      [weeks, minutes, units].every((value) => Number.isInteger(value) && value >= 1),
+      question.id,
+    ).toBe(true);
+  }
+});
+
+it('keeps what fits what there is, in the weeks there are', () => {
+  const ids = (own: Parameters<typeof questionsFor>[1], weeks: number | null) => questionsFor(questions, own, weeks).map(({ id }) => id);
+  expect(ids([], null)).toHaveLength(questions.length);
+  const sill = ids(['windowsill'], null);
+  expect(sill).toContain('what-seeds-need');
+  expect(sill).not.toContain('hard-coat');
+  expect(ids(['windowsill', 'refrigerator'], null)).toContain('hard-coat');
+  expect(ids(['windowsill', 'refrigerator'], 4)).not.toContain('hard-coat');
+  expect(ids(['lamp'], 2)).toContain('lamp-height');
+  expect(ids([], 2).every((id) => takesOf(named(id)).weeks <= 2)).toBe(true);
+});
