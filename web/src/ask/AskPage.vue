@@ -12,6 +12,7 @@ import TwoColumns from '../kit/TwoColumns.vue';
 import { useDocument } from '../stores/document';
 import { useHistory } from '../stores/history';
 import DeleteExperiment from './DeleteExperiment.vue';
+import HypothesisNotes from './HypothesisNotes.vue';
 import PredictionList from './PredictionList.vue';
 
 const { id, experiment, study } = useLoaded();
@@ -83,9 +84,7 @@ const setNotTested = (lines: string[]) => history.edit((now) => changePlan(now, 
     <PredictionList :sealed="sealed" />
     <template #margin>
       <h2>A good question</h2>
-      <MarginNote :severity="experiment.hypothesis.trim() ? 'fine' : 'serious'"
-        >The hypothesis names the plant, what is done, what is read, and against what.</MarginNote
-      >
+      <HypothesisNotes :experiment="experiment" />
       <MarginNote :severity="experiment.nullHypothesis.trim() ? 'fine' : 'serious'">The null says that it makes no difference.</MarginNote>
       <MarginNote :severity="experiment.plan.predictions.length > 0 ? 'fine' : 'caution'">{{
         experiment.plan.predictions.length > 0

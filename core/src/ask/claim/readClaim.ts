@@ -1,3 +1,4 @@
+import { vagueIn, type Vague } from './vague';
 import { kindOf } from '../../kinds';
 import { formsOf, plants, tooWide } from './plants';
 import { promisedMeasures, type Promised } from './measures';
@@ -10,12 +11,6 @@ interface ClaimedSize {
   readonly words: string;
   /** Treated over control; null where the size is not a ratio. */
   readonly ratio: number | null;
-}
-
-/** A word that no one could measure, and what to ask about it. */
-interface Vague {
-  readonly word: string;
-  readonly ask: string;
 }
 
 /** A claim taken apart. What is null was not found and is asked for, never guessed. */
@@ -34,20 +29,6 @@ export interface ReadClaim {
   readonly missing: readonly Part[];
   readonly vague: readonly Vague[];
 }
-
-const vagueWords: readonly (readonly [RegExp, string])[] = [
-  [
-    /\b(better|best|improves?|boosts?|benefits?|helps?|great|wonders|good for|works?)\b/,
-    'Better in what: taller, heavier, more fruit, sooner?',
-  ],
-  [
-    /\b(health(y|ier)|strong(er)?|happ(y|ier)|vigou?r(ous)?|thriv(e|es|ing)|flourish\w*|love[s]?)\b/,
-    'How would two people see the same: leaf colour, number of leaves, mass, how many live?',
-  ],
-  [/\b(faster|quicker|quickly|fast|speeds? up)\b/, 'Faster at what: first sprout, first flower, height at four weeks?'],
-  [/\b(feeds?|nourish\w*|energ\w*|stimulat\w*)\b/, 'What would one measure if it is fed?'],
-  [/\b(always|never|everyone|everybody|all)\b/, 'Here it can only be tested on your plants, in your place.'],
-];
 
 const lessWords =
   /\b(less|fewer|smaller|shorter|lighter|reduc\w*|prevent\w*|stop(s|ped)?|slow(s|er)?|stunt\w*|kill\w*|harm\w*|hurt\w*|worse|poor(er|ly)?|keep(s)? away|repels?|deters?|hinder\w*|delay\w*|never|no (more )?|without any|half as|dies?|protect\w*|drives? away|lose[s]?|not sprout|won't|wont|don't|doesn't)\b/;
@@ -132,10 +113,7 @@ export function readClaim(text: string): ReadClaim {
     days,
     alsoPromised: promised.filter((other) => other !== measure && !covers(measure, other)),
     missing: parts.filter(([, found]) => found === null).map(([part]) => part),
-    vague: vagueWords.flatMap(([words, ask]) => {
-      const word = words.exec(lower)?.[0];
-      return word && !saidPlainly(word, measure) ? [{ word, ask }] : [];
-    }),
+    vague: vagueIn(lower).filter(({ word }) => !saidPlainly(word, measure)),
   };
 }
 

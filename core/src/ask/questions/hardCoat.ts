@@ -25,7 +25,7 @@ export const hardCoat: ReadyQuestion = {
   plant: 'black locust seed',
   changed: 'how the coat is opened',
   question: 'Which treatment of the hard coat makes most black locust seeds sprout?',
-  hypothesis: 'More seeds sprout within ten weeks after the coat is opened than when it is left as it is.',
+  hypothesis: 'More black locust seeds sprout within ten weeks after the coat is opened than when it is left as it is.',
   nullHypothesis: 'Opening the coat makes no difference to how many seeds sprout.',
   arms: [
     control('coat untouched'),

@@ -13,7 +13,7 @@ export const lampHeight: ReadyQuestion = {
   plant: 'cress',
   changed: 'distance from lamp to leaf',
   question: 'Do raised trays of cress give more mass at the cut than trays at the usual height?',
-  hypothesis: 'Raised trays give at least 10 % more mass on day 10 than trays at the usual height.',
+  hypothesis: 'Raised trays of cress give at least 10 % more mass on day 10 than trays at the usual height.',
   nullHypothesis: 'Raising the tray makes no difference to the mass at the cut.',
   arms: [control('usual height'), treatment('R', 'raised by 6 cm')],
   unitWord: 'tray',

@@ -13,7 +13,7 @@ export const suspectCompost: ReadyQuestion = {
   plant: 'bean',
   changed: 'suspect compost in the mix',
   question: 'Do beans in a mix with the suspect compost show cupped, rolled or strap-like leaves?',
-  hypothesis: 'Fewer plants show symptoms in the clean mix; if the compost is safe, as few do in the suspect mix.',
+  hypothesis: 'Fewer beans show symptoms by day 35 in the clean mix than in the mix with the suspect compost.',
   nullHypothesis: 'The compost makes no difference to how many plants show symptoms.',
   arms: [control('clean mix'), treatment('S', 'mix with the suspect compost')],
   unitWord: 'pot',

@@ -12,7 +12,7 @@ export const whereToGrow: ReadyQuestion = {
   plant: 'cabbage',
   changed: 'where it grows',
   question: 'Do cabbages in a raised bed give heavier heads than cabbages in the ground?',
-  hypothesis: 'Heads from the raised bed are heavier than heads from the ground.',
+  hypothesis: 'Cabbages from the raised bed are heavier than heads from the ground.',
   nullHypothesis: 'Where it grows makes no difference to the mass of the head.',
   arms: [control('in the ground'), treatment('R', 'raised bed'), treatment('P', 'big pot')],
   unitWord: 'plant',
