@@ -150,7 +150,7 @@ summary {
 }
 summary::before {
   content: '▸';
-  color: var(--leaf);
+  color: var(--sprout);
 }
 details[open] > summary::before {
   content: '▾';
