@@ -1,14 +1,8 @@
 import MiniSearch from 'minisearch';
-import { singular } from '../quantities/plural';
 import { otherNames } from './otherNames';
 import type { ReadyQuestion } from './ReadyQuestion';
+import { saysSomething, wordsOf } from './wordsOf';
 
-/** Words that say nothing of what is looked for. */
-const SMALL = new Set(
-  'a an and are as at be by can do does for from how i if in is it me my not of on or so that the their they to we what when which will with'.split(
-    ' ',
-  ),
-);
 /** Shorter words are whole: "LED" is no beginning of "led", "pea" none of "peat". */
 const FEWEST_BEGUN = 4;
 /** Where nothing has it whole, these are begun with as well: one is still typing. */
@@ -81,15 +75,10 @@ function termsOf(text: string): string[] {
     found.push(phrase.join('_'));
     rest = [...rest.slice(0, at), ...rest.slice(at + phrase.length)];
   }
-  return [...found, ...rest.filter((word) => !SMALL.has(word))];
+  return [...found, ...rest.filter(saysSomething)];
 }
 
 /** Where some words stand together in others; −1 where they do not. */
 function placeOf(text: readonly string[], words: readonly string[]): number {
   return text.findIndex((_, at) => words.every((word, i) => text[at + i] === word));
-}
-
-/** Words in small letters without their plural, so that "beans" is "bean". */
-function wordsOf(text: string): string[] {
-  return (text.toLowerCase().match(/[\p{L}\p{N}]+/gu) ?? []).map(singular);
 }

@@ -1,7 +1,7 @@
 import type { Experiment } from '../model';
-import { singular } from '../quantities/plural';
 import { vagueIn, type Vague } from './claim/vague';
 import { otherNames } from './otherNames';
+import { saysSomething, wordsOf } from './wordsOf';
 
 /** What a sentence that could turn out wrong says. */
 export type HypothesisPart = 'plant' | 'treatment' | 'comparison' | 'measure' | 'direction' | 'time';
@@ -37,11 +37,7 @@ export function checkHypothesis({ hypothesis, plan, arms, measures }: Experiment
   const hasX = /\bX\b/.test(hypothesis);
   const day = primary?.readingDays.at(-1);
   const parts: readonly (readonly [HypothesisPart, boolean, string])[] = [
-    [
-      'plant',
-      plan.plant.trim() === '' || speaksOf(plan.plant, ...namesOf(plan.plant)),
-      plan.plant ? `Which plant? You plan it for ${plan.plant}.` : '',
-    ],
+    ['plant', plan.plant.trim() === '' || speaksOf(plan.plant, ...namesOf(plan.plant)), `Which plant? You plan it for ${plan.plant}.`],
     [
       'treatment',
       hasX || speaksOf(plan.changed, ...arms.map(({ name }) => name)),
@@ -70,36 +66,15 @@ function namesOf(text: string): readonly string[] {
 }
 
 const FEWEST = 3;
+/** In every sentence about plants. */
+const COMMON = new Set(['seed', 'plant', 'given', 'grow']);
 /** Words with the same beginning are the same: "turned" and "turn", "mulched" and "mulch". */
 const BEGINNING = 5;
 
 function sharesWord(a: string, b: string): boolean {
-  const [own, other] = [wordsOf(a), wordsOf(b)];
+  const [own, other] = [tellingWords(a), tellingWords(b)];
   return own.some((word) => other.some((second) => word === second || (word.length >= 4 && beginning(word) === beginning(second))));
 }
 
 const beginning = (word: string) => word.slice(0, BEGINNING);
-
-function wordsOf(text: string): string[] {
-  const empty = new Set([
-    'the',
-    'and',
-    'with',
-    'without',
-    'what',
-    'which',
-    'where',
-    'how',
-    'are',
-    'from',
-    'into',
-    'same',
-    'given',
-    'seeds',
-    'seed',
-    'plant',
-    'plants',
-    'grows',
-  ]);
-  return (text.toLowerCase().match(/\p{L}+/gu) ?? []).filter((word) => word.length >= FEWEST && !empty.has(word)).map(singular);
-}
+const tellingWords = (text: string) => wordsOf(text).filter((word) => word.length >= FEWEST && saysSomething(word) && !COMMON.has(word));

@@ -9,7 +9,6 @@ const named = (id: string) => {
 };
 
 it('says weeks, minutes of the longest walk, units, and what not everybody has', () => {
-  // 24 dishes read up to day 10: counted in ten seconds each, or measured as well on the last.
   const sprouting = named('any-sprouting');
   expect(takesOf(sprouting)).toMatchObject({ weeks: 2, units: sprouting.arms.length * sprouting.unitsPerArm, needs: ['lamp'] });
   expect(takesOf(named('hard-coat')).needs).toEqual(['windowsill', 'refrigerator']);
