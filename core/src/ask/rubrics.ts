@@ -17,5 +17,7 @@ export const rubrics = {
   flavour: steps(1, 'none', 'faint', 'clear', 'full', 'strong'),
   stemColour: steps(1, 'white', 'pale', 'green', 'deep green'),
   seedlingColour: steps(1, 'white', 'yellow', 'pale green', 'green'),
+  leafBurn: steps(0, 'none', 'tips brown', 'edges brown', 'half the leaf brown'),
+  disease: steps(0, 'none', 'a few spots', 'a third of the leaves', 'most leaves', 'dying'),
   stage: steps(0, 'none', 'behind', 'good'),
 } as const;

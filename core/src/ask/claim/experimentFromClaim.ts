@@ -55,6 +55,6 @@ export function experimentFromClaim(claim: ClaimToTest, beginning: Beginning): E
 /** The usual reading days squeezed or stretched so that the last is the claim's own. */
 function daysUntil(usual: readonly number[], last: number | null): number[] {
   const end = usual[usual.length - 1];
-  if (last === null || last === end) return [...usual];
+  if (last === null || last === end || end === 0) return [...usual];
   return [...new Set(usual.map((day) => Math.max(1, Math.round((day * last) / end))))];
 }

@@ -3,14 +3,14 @@ import { fairTestAtOnce } from '../../plan/fairTest';
 import { claimSentences, openQuestions } from './claimSentences';
 import { experimentFromClaim } from './experimentFromClaim';
 import { promisedMeasures } from './measures';
-import { readClaim, type Direction } from './readClaim';
+import { readClaim, type ReadClaim } from './readClaim';
 
 interface Row {
   readonly plant?: string;
   readonly treatment?: string;
   readonly comparison?: string;
   readonly measure?: string;
-  readonly direction?: Direction;
+  readonly direction?: NonNullable<ReadClaim['direction']>;
   readonly ratio?: number;
   readonly days?: number;
 }
@@ -37,9 +37,9 @@ const claims: readonly (readonly [string, Row])[] = [
   ['Eggshells keep slugs away from cabbages.', { plant: 'cabbages', treatment: 'Eggshells', measure: 'pests', direction: 'less' }],
   [
     'Potatoes planted in straw give three times the harvest.',
-    { plant: 'potatoes', treatment: 'Potatoes planted in straw', measure: 'harvest', direction: 'more', ratio: 3 },
+    { plant: 'potatoes', treatment: 'planted in straw', measure: 'harvest', direction: 'more', ratio: 3 },
   ],
-  ['Carrots sown at new moon come up faster.', { plant: 'carrots', treatment: 'new moon', measure: 'first-sprout', direction: 'more' }],
+  ['Carrots sown at new moon come up faster.', { plant: 'carrots', treatment: 'sown at new moon', measure: 'first-sprout', direction: 'more' }],
   [
     'Basil cuttings root better in water than in compost.',
     { plant: 'basil', treatment: 'water', comparison: 'compost', measure: 'rooted', direction: 'more' },
@@ -57,7 +57,7 @@ const claims: readonly (readonly [string, Row])[] = [
     'Pinching out basil makes it bushier within four weeks.',
     { plant: 'basil', treatment: 'Pinching out basil', measure: 'leaves', direction: 'more', days: 28 },
   ],
-  ['Milk prevents mildew on courgettes.', { plant: 'courgettes', treatment: 'Milk', measure: 'pests', direction: 'less' }],
+  ['Milk prevents mildew on courgettes.', { plant: 'courgettes', treatment: 'Milk', measure: 'disease', direction: 'less' }],
   [
     'Feeding orchids with rice water makes them bloom sooner.',
     { plant: 'orchids', treatment: 'Feeding orchids with rice water', measure: 'first-flower', direction: 'more' },
@@ -73,12 +73,12 @@ const claims: readonly (readonly [string, Row])[] = [
   ['A fan makes tomato seedlings shorter.', { plant: 'tomato seedlings', treatment: 'A fan', measure: 'height', direction: 'less' }],
   [
     'Chilling lavender seed for three weeks makes more of it germinate.',
-    { plant: 'lavender', treatment: 'Chilling lavender seed', measure: 'sprouts', direction: 'more', days: 21 },
+    { plant: 'lavender', treatment: 'Chilling lavender seed for three weeks', measure: 'sprouts', direction: 'more' },
   ],
   ['Honey helps rosemary cuttings take root.', { plant: 'rosemary', treatment: 'Honey', measure: 'rooted', direction: 'more' }],
   [
     'Beans in clay pots yield less than beans in plastic pots.',
-    { plant: 'beans', treatment: 'Beans in clay pots', comparison: 'beans in plastic pots', measure: 'harvest', direction: 'less' },
+    { plant: 'beans', treatment: 'in clay pots', comparison: 'beans in plastic pots', measure: 'harvest', direction: 'less' },
   ],
   [
     'Watering from below instead of from above keeps African violets alive.',
@@ -89,38 +89,38 @@ const claims: readonly (readonly [string, Row])[] = [
     'My neighbour says that nettle brew makes peppers produce twice the fruit.',
     { plant: 'peppers', treatment: 'nettle brew', measure: 'harvest', direction: 'more', ratio: 2 },
   ],
-  ['Spinach grown in shade is greener.', { plant: 'spinach', treatment: 'shade', measure: 'leaf-colour', direction: 'more' }],
-  ['Mint needs more light to grow tall.', { plant: 'mint', measure: 'height', direction: 'more' }],
+  ['Spinach grown in shade is greener.', { plant: 'spinach', treatment: 'grown in shade', measure: 'leaf-colour', direction: 'more' }],
+  ['Mint needs more light to grow tall.', { plant: 'mint', treatment: 'more light', measure: 'height', direction: 'more' }],
   [
     'Nicking sweet pea seed speeds up germination.',
     { plant: 'sweet peas', treatment: 'Nicking sweet pea seed', measure: 'first-sprout', direction: 'more' },
   ],
   [
     'Aspirin in the water makes tulips last longer.',
-    { plant: 'tulips', treatment: 'Aspirin in the water', measure: 'alive', direction: 'more' },
+    { plant: 'tulips', treatment: 'Aspirin in the water', measure: 'vase', direction: 'more' },
   ],
   [
     'Compost gives radishes five times the weight within 30 days.',
     { plant: 'radishes', treatment: 'Compost', measure: 'mass', direction: 'more', ratio: 5, days: 30 },
   ],
   ['Marigolds keep pests away from tomatoes.', { plant: 'tomatoes', treatment: 'Marigolds', measure: 'pests', direction: 'less' }],
-  ['Sow broad beans in autumn.', { plant: 'beans', treatment: 'Sow broad beans in autumn' }],
-  ['Plants love music.', { plant: 'plants' }],
+  ['Sow broad beans in autumn.', { plant: 'broad beans', treatment: 'Sow broad beans in autumn' }],
+  ['Plants love music.', { plant: 'plants', treatment: 'music' }],
   ['Everything grows better with worm castings.', { treatment: 'worm castings', direction: 'more' }],
-  ['Epsom salt works wonders.', { treatment: 'Epsom salt' }],
+  ['Epsom salt works wonders.', { treatment: 'Epsom salt', direction: 'more' }],
   ['Tap water harms plants.', { plant: 'plants', treatment: 'Tap water', direction: 'less' }],
-  ['Does the moon matter?', { direction: 'different' }],
-  ['Sugar water does nothing for wheat.', { plant: 'wheat', treatment: undefined, direction: 'different' }],
+  ['Does the moon matter?', { treatment: 'the moon', direction: 'different' }],
+  ['Sugar water does nothing for wheat.', { plant: 'wheat', treatment: 'Sugar water', direction: 'different' }],
   [
     'Cold water slows sprouting of maize by 50 percent.',
     { plant: 'maize', treatment: 'Cold water', measure: 'first-sprout', direction: 'less', ratio: 0.5 },
   ],
   [
     'Zinnias deadheaded every week give more flowers in two months.',
-    { plant: 'zinnias', treatment: 'Zinnias deadheaded every week', measure: 'flowers', direction: 'more', days: 60 },
+    { plant: 'zinnias', treatment: 'deadheaded every week', measure: 'flowers', direction: 'more', days: 60 },
   ],
   ['Always water in the evening.', { treatment: 'water in the evening' }],
-  ['Cucumbers taste sweeter when you feed them sugar.', { plant: 'cucumbers', treatment: 'feed them sugar', direction: 'more' }],
+  ['Cucumbers taste sweeter when you feed them sugar.', { plant: 'cucumbers', treatment: 'feed them sugar', measure: 'flavour', direction: 'more' }],
   ['Happy plants.', { plant: 'plants' }],
 ];
 
@@ -163,8 +163,8 @@ describe('a claim is taken apart', () => {
 
   it('lists what else it promises', () => {
     expect(readClaim('Seaweed makes beans taller, greener and gives more pods.').alsoPromised.map(({ id }) => id)).toEqual([
-      'height',
       'leaf-colour',
+      'harvest',
     ]);
   });
 
@@ -212,7 +212,8 @@ describe('a claim becomes an experiment', () => {
     );
     expect(fairTestAtOnce(experiment).filter(({ severity }) => severity === 'blocker' || severity === 'serious')).toEqual([]);
     expect(experiment).toMatchObject({ claimedRatio: 5, claim: 'Compost gives radishes five times the weight.' });
-    expect(Math.max(...experiment.measures[0].readingDays)).toBe(30);
+    // What water a thing holds is weighed on the day.
+    expect(Math.max(...experiment.measures[0].readingDays)).toBe(measure.id === 'held' ? 0 : 30);
     expect(experiment.plan.notTested).toEqual(['taste']);
   });
 });
