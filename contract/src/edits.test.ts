@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
+  emptyPrediction,
   addArm,
   addKept,
   addMeasure,
@@ -82,7 +83,7 @@ const edits: Readonly<Record<string, Edit>> = {
   removeStage: (now) => removeStage(now, 0),
   addKept,
   removeKept: (now) => removeKept(now, 0),
-  addPrediction: (now, pick) => addPrediction(now, { person: 'Moss', expects: `${pick}`, reason: '', on: '2026-04-01' }),
+  addPrediction: (now, pick) => addPrediction(now, { ...emptyPrediction, person: 'Moss', expects: `${pick}`, on: '2026-04-01' }),
   unitWord: (now) => changePlan(now, { unitWord: 'jar' }),
   write: (now, pick) => write(now, 'discussion', `words ${pick}`),
   enoughUnits: (now, pick) => enoughUnits(now, 2 + pick)?.apply(now, pick) ?? now,

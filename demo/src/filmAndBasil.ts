@@ -1,4 +1,15 @@
-import { addDays, blankOf, emptyPlan, emptyWriting, layOut, observationFields, plainTruth, type Experiment, type Truth } from '@fern/core';
+import {
+  addDays,
+  blankOf,
+  emptyPlan,
+  emptyPrediction,
+  emptyWriting,
+  layOut,
+  observationFields,
+  plainTruth,
+  type Experiment,
+  type Truth,
+} from '@fern/core';
 import type { DemoExperiment } from './DemoExperiment';
 import { dayOf, given } from './logged';
 import { readBy } from './photos';
@@ -104,8 +115,14 @@ export const filmAndBasil: DemoExperiment = {
         bench: bench.map((shelf, i) => ({ ...shelf, name: i === 0 ? 'Window rack, top' : 'Window rack, bottom' })),
         frozenOn: startedOn,
         predictions: [
-          { person: 'Maidenhair', expects: 'red is tallest', reason: 'shade under leaves is reddish', on: addDays(startedOn, -1) },
-          { person: 'Polypody', expects: 'no difference', reason: 'the film is thin', on: addDays(startedOn, -1) },
+          {
+            ...emptyPrediction,
+            person: 'Maidenhair',
+            expects: 'red is tallest',
+            reason: 'shade under leaves is reddish',
+            on: addDays(startedOn, -1),
+          },
+          { ...emptyPrediction, person: 'Polypody', expects: 'no difference', reason: 'the film is thin', on: addDays(startedOn, -1) },
         ],
         spreadGuess: 0.07,
         controlGuess: 17,

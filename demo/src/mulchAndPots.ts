@@ -1,4 +1,4 @@
-import { addDays, crossFactors, emptyPlan, layOut, plainTruth, type Truth } from '@fern/core';
+import { addDays, crossFactors, emptyPlan, emptyPrediction, layOut, plainTruth, type Truth } from '@fern/core';
 import type { DemoExperiment } from './DemoExperiment';
 import { dayOf, readOtherwise } from './logged';
 import { measure, plainExperiment } from './plainParts';
@@ -82,7 +82,13 @@ export const mulchAndPots: DemoExperiment = {
         bench: bench.map((shelf) => ({ ...shelf, name: 'Window sill' })),
         frozenOn: startedOn,
         predictions: [
-          { person: 'Bracken', expects: 'clay loses more whatever is on top', reason: 'it breathes', on: addDays(startedOn, -1) },
+          {
+            ...emptyPrediction,
+            person: 'Bracken',
+            expects: 'clay loses more whatever is on top',
+            reason: 'it breathes',
+            on: addDays(startedOn, -1),
+          },
         ],
         spreadGuess: 0.08,
         controlGuess: 140,

@@ -1,4 +1,4 @@
-import { blankOf, stageFields, addDays, emptyPlan, layOut, plainTruth, type Truth } from '@fern/core';
+import { blankOf, stageFields, addDays, emptyPlan, emptyPrediction, layOut, plainTruth, type Truth } from '@fern/core';
 import type { DemoExperiment } from './DemoExperiment';
 import { given } from './logged';
 import { arm, measure, plainExperiment } from './plainParts';
@@ -100,8 +100,16 @@ export const peelAndMarigolds: DemoExperiment = {
         bench: bench.map((shelf) => ({ ...shelf, name: 'South window' })),
         frozenOn: startedOn,
         predictions: [
-          { person: 'Polypody', expects: 'a little earlier', reason: 'peel has potassium', on: startedOn },
-          { person: 'Bracken', expects: 'no change', reason: 'the mix has all it needs', on: startedOn },
+          {
+            ...emptyPrediction,
+            person: 'Polypody',
+            expects: 'a little earlier',
+            reason: 'peel has potassium',
+            on: startedOn,
+            way: 'less',
+            by: 3,
+          },
+          { ...emptyPrediction, person: 'Bracken', expects: 'no change', reason: 'the mix has all it needs', on: startedOn, way: 'same' },
         ],
         spreadGuess: 0.1,
         controlGuess: 47,

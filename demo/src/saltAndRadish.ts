@@ -1,4 +1,14 @@
-import { addDays, containersOf, emptyPlan, emptyWriting, layOut, plainTruth, type Experiment, type Truth } from '@fern/core';
+import {
+  addDays,
+  containersOf,
+  emptyPlan,
+  emptyPrediction,
+  emptyWriting,
+  layOut,
+  plainTruth,
+  type Experiment,
+  type Truth,
+} from '@fern/core';
 import type { DemoExperiment } from './DemoExperiment';
 import { readBy } from './photos';
 import { arm, measure, plainExperiment } from './plainParts';
@@ -101,14 +111,36 @@ export const saltAndRadish: DemoExperiment = {
         frozenOn: startedOn,
         predictions: [
           {
+            ...emptyPrediction,
             person: 'Bracken',
             expects: 'fewer sprouts from 50 mM on',
             reason: 'salt pulls water out of the seed',
             on: addDays(startedOn, -1),
+            way: 'less',
+            by: 10,
+            ranking: ['C', '25', '50', '100'],
           },
-          { person: 'Sphagnum', expects: 'fewer sprouts at every dose', reason: 'seeds are delicate', on: addDays(startedOn, -1) },
-          { person: 'Maidenhair', expects: 'only 100 mM matters', reason: 'beets grow by the sea', on: addDays(startedOn, -1) },
-          { person: 'Polypody', expects: 'no change', reason: 'the seed has its own store', on: addDays(startedOn, -1) },
+          {
+            ...emptyPrediction,
+            person: 'Sphagnum',
+            expects: 'fewer sprouts at every dose',
+            reason: 'seeds are delicate',
+            on: addDays(startedOn, -1),
+          },
+          {
+            ...emptyPrediction,
+            person: 'Maidenhair',
+            expects: 'only 100 mM matters',
+            reason: 'beets grow by the sea',
+            on: addDays(startedOn, -1),
+          },
+          {
+            ...emptyPrediction,
+            person: 'Polypody',
+            expects: 'no change',
+            reason: 'the seed has its own store',
+            on: addDays(startedOn, -1),
+          },
         ],
         spreadGuess: 0.08,
         controlGuess: 0.9,

@@ -1,4 +1,4 @@
-import { addDays, blankOf, emptyPlan, happeningFields, layOut, plainTruth, type Study, type Truth } from '@fern/core';
+import { addDays, blankOf, emptyPlan, emptyPrediction, happeningFields, layOut, plainTruth, type Study, type Truth } from '@fern/core';
 import type { DemoExperiment } from './DemoExperiment';
 import { dayOf, readOtherwise } from './logged';
 import { arm, measure, plainExperiment } from './plainParts';
@@ -99,7 +99,9 @@ export const teaBags: DemoExperiment = {
         shuffleSeed: 77,
         bench: bench.map((shelf) => ({ ...shelf, name: 'Plot behind the greenhouse' })),
         frozenOn: startedOn,
-        predictions: [{ person: 'Sphagnum', expects: 'more is eaten where it was dug', reason: 'air gets in', on: startedOn }],
+        predictions: [
+          { ...emptyPrediction, person: 'Sphagnum', expects: 'more is eaten where it was dug', reason: 'air gets in', on: startedOn },
+        ],
         spreadGuess: 0.2,
         controlGuess: 40,
         notTested: ['which animals or moulds did it'],

@@ -1,4 +1,4 @@
-import { blankOf, stageFields, addDays, emptyPlan, layOut, plainTruth, type Truth } from '@fern/core';
+import { blankOf, stageFields, addDays, emptyPlan, emptyPrediction, layOut, plainTruth, type Truth } from '@fern/core';
 import type { DemoExperiment } from './DemoExperiment';
 import { arm, measure, plainExperiment } from './plainParts';
 
@@ -69,8 +69,23 @@ export const willowAndMint: DemoExperiment = {
         shuffleSeed: 330,
         bench: bench.map((shelf, i) => ({ ...shelf, name: i === 0 ? 'Lamp rack, left' : 'Lamp rack, right' })),
         predictions: [
-          { person: 'Bracken', expects: 'more root in willow tea', reason: 'willow roots so easily itself', on: addDays(today, -1) },
-          { person: 'Sphagnum', expects: 'no change', reason: 'mint roots anyway', on: addDays(today, -1) },
+          {
+            ...emptyPrediction,
+            person: 'Bracken',
+            expects: 'more root in willow tea',
+            reason: 'willow roots so easily itself',
+            on: addDays(today, -1),
+            way: 'more',
+            by: 20,
+          },
+          {
+            ...emptyPrediction,
+            person: 'Sphagnum',
+            expects: 'no change',
+            reason: 'mint roots anyway',
+            on: addDays(today, -1),
+            way: 'same',
+          },
         ],
         spreadGuess: 0.22,
         controlGuess: 0.55,

@@ -1,6 +1,6 @@
 import { Writable } from 'node:stream';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { packagesIn, readPackage, unzipPackage, type Experiment, type Observation, type Prediction } from '@fern/core';
+import { emptyPrediction, packagesIn, readPackage, unzipPackage, type Experiment, type Observation, type Prediction } from '@fern/core';
 import type {
   BinLine,
   ExperimentLine,
@@ -115,7 +115,7 @@ describe('everything in one file', () => {
 });
 
 describe('one person’s data', () => {
-  const predicted: Prediction = { person: 'Ada Moss', expects: 'T', reason: 'salt', on: '2026-04-01' };
+  const predicted: Prediction = { ...emptyPrediction, person: 'Ada Moss', expects: 'T', reason: 'salt', on: '2026-04-01' };
 
   it('can be taken out as a file, and erased: a pseudonym stands for the name, the readings stay', async () => {
     const id = await make({ ...plan, plan: { ...plan.plan, predictions: [predicted] } });

@@ -39,9 +39,22 @@ const barrierFields = { row: number({ whole: true }), column: number({ whole: tr
 /** A barrier between the place (row, column) and the one to its right. */
 export type Barrier = RecordOf<typeof barrierFields>;
 
-const predictionFields = { person: text({ least: 1 }), expects: text({ least: 1 }), reason: text(), on: date() };
+const predictionFields = {
+  person: text({ least: 1 }),
+  expects: text({ least: 1 }),
+  reason: text(),
+  on: date(),
+  /** Which way the deciding measure is said to go in the first treatment. */
+  way: maybe(choice(['more', 'less', 'same'], { words: 'which way', optional: true })),
+  /** By how much, in the unit of a difference of that measure. */
+  by: maybe(number({ words: 'by how much', least: 0, optional: true })),
+  /** The arms from the highest to the lowest; empty where none is said. */
+  ranking: list(code(), { words: 'the order of the arms', most: 40, optional: true }),
+};
 /** What someone expects, and why, written before the first observation. */
 export type Prediction = RecordOf<typeof predictionFields>;
+/** A prediction of which nothing has been said yet. */
+export const emptyPrediction: Prediction = blankOf(predictionFields);
 
 const changeFields = { what: text({ most: 1000 }), before: longText(), after: longText() };
 /** One field of the plan that was changed after the start: what it was, and what it became. */
@@ -115,6 +128,12 @@ export const planFields = {
   barriers: list(record(barrierFields), { words: 'the barriers', most: 400 }),
   /** Conditions that experiments of this kind usually keep the same. */
   usuallyKept: lines('what is usually kept the same'),
+  /** Who makes the claim, and where: "a neighbour", "the back of a packet". */
+  claimSource: text({ words: 'who says so', most: 200, optional: true }),
+  /** How it is said to work. */
+  saidToWork: longText({ words: 'how it is said to work', optional: true }),
+  /** What would count as a yes, written before the data. */
+  countsAsYes: longText({ words: 'what would count as a yes', optional: true }),
   /** What the claim also promises and this experiment does not test. */
   notTested: lines('what is not tested', true),
   /** What often goes wrong in experiments of this kind. */

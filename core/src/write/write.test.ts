@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { aMeasure, anArm, studyOf, valueOf } from '../testing';
-import { blankOf, careFields, emptyPlan, photoFields, stageFields, type Study } from '../model';
+import { blankOf, careFields, emptyPlan, emptyPrediction, photoFields, stageFields, type Study } from '../model';
 import { crossFactors } from '../plan/crossFactors';
 import { analyse } from '../analyse';
 import { curvesPicture, dotsPicture } from '../weigh/pictures';
@@ -32,7 +32,7 @@ const study: Study = {
       cautions: ['Hot tea: adult pours.'],
       amendments: [{ on: '2026-04-03', what: 'one reading less', reason: 'holiday', changes: [] }],
       notTested: ['taste'],
-      predictions: [{ person: 'Bracken', expects: 'taller', reason: 'caffeine', on: '2026-03-31' }],
+      predictions: [{ ...emptyPrediction, person: 'Bracken', expects: 'taller', reason: 'caffeine', on: '2026-03-31' }],
     },
   },
 };

@@ -2,7 +2,7 @@
 import { Button } from 'ant-design-vue';
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
-import { changePlan, longDate } from '@fern/core';
+import { changePlan, longDate, placeLets } from '@fern/core';
 import { useLoaded } from '../frame/loaded';
 import LinesField from '../kit/LinesField.vue';
 import LongField from '../kit/LongField.vue';
@@ -11,6 +11,7 @@ import TextField from '../kit/TextField.vue';
 import TwoColumns from '../kit/TwoColumns.vue';
 import { useDocument } from '../stores/document';
 import { useHistory } from '../stores/history';
+import ClaimKept from './ClaimKept.vue';
 import DeleteExperiment from './DeleteExperiment.vue';
 import HypothesisNotes from './HypothesisNotes.vue';
 import PredictionList from './PredictionList.vue';
@@ -19,6 +20,7 @@ const { id, experiment, study } = useLoaded();
 const document = useDocument();
 const history = useHistory();
 const router = useRouter();
+const place = computed(() => (experiment.value.claim === null ? [] : placeLets(experiment.value)));
 const sealed = computed(() => study.value.observations.length > 0);
 const set = (field: 'title' | 'question' | 'hypothesis' | 'nullHypothesis') => (value: string) =>
   history.edit((now) => ({ ...now, [field]: value }));
@@ -81,6 +83,7 @@ const setNotTested = (lines: string[]) => history.edit((now) => changePlan(now, 
           @change="set('nullHypothesis')($event)"
       /></label>
     </div>
+    <ClaimKept />
     <PredictionList :sealed="sealed" />
     <template #margin>
       <h2>A good question</h2>
@@ -91,6 +94,12 @@ const setNotTested = (lines: string[]) => history.edit((now) => changePlan(now, 
           ? 'Predictions are written down before the data.'
           : 'No prediction yet. It is easy to have known it all along afterwards.'
       }}</MarginNote>
+      <template v-if="place.length > 0">
+        <h2 class="later">Can it work here?</h2>
+        <MarginNote v-for="{ message, remedy } in place" :key="message" severity="caution"
+          ><b>{{ message }}</b> {{ remedy }}</MarginNote
+        >
+      </template>
       <h2 class="later">Not tested here</h2>
       <p class="soft small">What else people claim of it, one a line. The report will say that it was not tested.</p>
       <LinesField :value="experiment.plan.notTested" label="What is not tested, one a line" @change="setNotTested" />

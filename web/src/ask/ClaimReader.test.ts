@@ -1,24 +1,29 @@
 // @vitest-environment happy-dom
 import { mount } from '@vue/test-utils';
-import { describe, expect, it } from 'vitest';
+import { beforeAll, describe, expect, it, vi } from 'vitest';
 import type { Experiment } from '@fern/core';
 import ClaimReader from './ClaimReader.vue';
+
+// What reads a claim is loaded when the first is taken apart.
+beforeAll(() => import('./ClaimApart.vue'));
 
 async function reader(claim: string) {
   const wrapper = mount(ClaimReader, { props: { busy: false } });
   await wrapper.find('textarea').setValue(claim);
   await wrapper.find('.take').trigger('click');
+  await vi.waitFor(() => expect(wrapper.find('.apart').exists()).toBe(true));
   const value = (label: string) => wrapper.find<HTMLInputElement | HTMLSelectElement>(`[aria-label="${label}"]`).element.value;
-  const go = wrapper.findAll('button').find((button) => button.text() === 'Make it a test');
+  const press = (text: string) => wrapper.findAll('button').find((button) => button.text() === text);
   const made = () => wrapper.emitted<[Experiment]>('test')?.at(-1)?.[0];
-  return { wrapper, value, go, made };
+  return { wrapper, value, press, made };
 }
 
 describe('a claim in one’s own words', () => {
   it('is taken apart, and only what is missing is asked for', async () => {
-    const { wrapper, value } = await reader('Honey makes mint cuttings root twice as fast');
+    const { wrapper, value } = await reader('My aunt swears that honey makes mint cuttings grow twice as fast');
     expect(value('Plant')).toContain('mint');
-    expect(value('What is done')).toContain('Honey');
+    expect(value('What is done')).toContain('honey');
+    expect(value('Who says so')).toBe('My aunt');
     expect(wrapper.text()).toContain('It gives a size');
     expect(wrapper.findAll('.ask').map((ask) => ask.text())).toEqual([
       expect.stringContaining('without it'),
@@ -28,15 +33,16 @@ describe('a claim in one’s own words', () => {
   });
 
   it('cannot be made a test while a part is open, and can when it is filled', async () => {
-    const { wrapper, go, made } = await reader('Honey makes mint cuttings root twice as fast');
-    expect(go?.attributes('disabled')).toBeDefined();
+    const { wrapper, press, made } = await reader('My aunt swears that honey makes mint cuttings grow twice as fast');
+    expect(press('Make it a test')?.attributes('disabled')).toBeDefined();
     await wrapper.find('.ask button').trigger('click');
     await wrapper.find('[aria-label="What is measured"]').setValue('rooted');
+    await wrapper.find('[aria-label="How is it said to work?"]').setValue('it feeds them');
     expect(wrapper.find('.ask').exists()).toBe(false);
-    await go?.trigger('click');
+    await press('Make it a test')?.trigger('click');
     expect(made()).toMatchObject({
-      claim: 'Honey makes mint cuttings root twice as fast',
-      plan: { plant: expect.stringContaining('mint') },
+      claim: 'My aunt swears that honey makes mint cuttings grow twice as fast',
+      plan: { plant: expect.stringContaining('mint'), claimSource: 'My aunt', saidToWork: 'it feeds them' },
     });
     expect(made()?.arms.map(({ role }) => role)).toEqual(['control', 'treatment']);
   });
@@ -47,10 +53,25 @@ describe('a claim in one’s own words', () => {
   });
 
   it('for a day “more” means sooner: the good side', async () => {
-    const { wrapper, go, made } = await reader('Peel water makes marigolds flower sooner');
+    const { wrapper, press, made } = await reader('Peel water makes marigolds flower sooner');
     for (const button of wrapper.findAll('.ask button')) await button.trigger('click');
     await wrapper.find('[aria-label="Which way"]').setValue('more');
-    await go?.trigger('click');
-    expect(made()?.measures[0]).toMatchObject({ kind: 'event', higherIs: 'worse' });
+    await press('Make it a test')?.trigger('click');
+    expect(made()?.measures[0]).toMatchObject({ kind: 'event', higherIs: 'worse', expected: 'less' });
+  });
+
+  it('the question that is ready and near is offered, with what is kept; it starts for the claim’s own plant', async () => {
+    const { wrapper, press, made } = await reader('They say talking to basil makes it grow taller');
+    const near = wrapper.find('.near');
+    expect(near.text()).toContain('music');
+    expect(near.text()).toContain('Kept of the claim: the plant, basil');
+    await press('Start from this question')?.trigger('click');
+    expect(made()).toMatchObject({ claim: expect.stringContaining('talking to basil'), plan: { plant: 'basil' } });
+    expect(made()?.question).toContain('basil');
+  });
+
+  it('of what nobody has a question for, none is offered', async () => {
+    const { wrapper } = await reader('Thinning radishes to 5 cm makes them heavier');
+    expect(wrapper.find('.near').exists()).toBe(false);
   });
 });

@@ -1,35 +1,14 @@
 <script setup lang="ts">
 import { Button, Textarea } from 'ant-design-vue';
-import { ref } from 'vue';
-import { promisedMeasures, type Direction, type Experiment } from '@fern/core';
-import ChoiceField from '../kit/ChoiceField.vue';
-import MarginNote from '../kit/MarginNote.vue';
-import NumberField from '../kit/NumberField.vue';
-import TextField from '../kit/TextField.vue';
-import ClaimPart from './ClaimPart.vue';
-import { useClaimParts } from './useClaimParts';
+import { defineAsyncComponent, ref } from 'vue';
+import type { Experiment } from '@fern/core';
 
-/** A claim in the person's own words, taken apart; only what is missing is asked for. */
+/** A claim in the person's own words. What takes it apart is a whole language package: it comes when it is asked for. */
 defineProps<{ busy: boolean }>();
-const emit = defineEmits<{ test: [experiment: Experiment] }>();
+defineEmits<{ test: [experiment: Experiment] }>();
+const ClaimApart = defineAsyncComponent(() => import('./ClaimApart.vue'));
 const text = ref('');
-const { read, claim, parts, left, askFor, draft } = useClaimParts();
-const measures = [
-  { value: '', label: 'choose what is measured …' },
-  ...promisedMeasures.map(({ id, name }) => ({ value: id, label: name })),
-];
-const directions: readonly { value: Direction | ''; label: string }[] = [
-  { value: '', label: 'choose …' },
-  { value: 'more', label: 'more of it' },
-  { value: 'less', label: 'less of it' },
-  { value: 'different', label: 'just different' },
-];
-const WITHOUT = 'the same, without it';
-
-function go(): void {
-  const experiment = draft();
-  if (experiment) emit('test', experiment);
-}
+const read = ref('');
 </script>
 
 <template>
@@ -41,58 +20,10 @@ function go(): void {
       :maxlength="600"
       placeholder="“Honey makes cuttings root twice as fast”"
       aria-label="The claim"
-      @keydown.enter.prevent="read = text"
+      @keydown.enter.prevent="read = text.trim()"
     />
-    <Button class="take" :disabled="text.trim() === ''" @click="read = text">Take it apart</Button>
-    <div v-if="claim" class="apart">
-      <div class="parts">
-        <ClaimPart title="Plant" :ask="askFor('plant')">
-          <TextField :value="parts.plant" label="Plant" :most="80" @change="parts.plant = $event" />
-        </ClaimPart>
-        <ClaimPart title="What is done" :ask="askFor('treatment')">
-          <TextField :value="parts.treatment" label="What is done" :most="100" @change="parts.treatment = $event" />
-        </ClaimPart>
-        <ClaimPart title="Compared with" :ask="askFor('comparison')">
-          <TextField
-            :value="parts.comparison"
-            label="Compared with"
-            :placeholder="WITHOUT"
-            :most="100"
-            @change="parts.comparison = $event"
-          />
-          <template #answer><button type="button" class="link" @click="parts.comparison = WITHOUT">without it</button></template>
-        </ClaimPart>
-        <ClaimPart title="What is measured" :ask="askFor('measure')">
-          <ChoiceField :value="parts.measure" :options="measures" label="What is measured" @change="parts.measure = $event" />
-        </ClaimPart>
-        <ClaimPart title="Which way" :ask="askFor('direction')">
-          <ChoiceField :value="parts.direction" :options="directions" label="Which way" @change="parts.direction = $event" />
-        </ClaimPart>
-        <ClaimPart title="By day">
-          <NumberField :value="parts.days" label="By day" :min="1" :max="365" whole empty @change="parts.days = $event" />
-        </ClaimPart>
-      </div>
-      <div>
-        <MarginNote v-for="{ word, ask: words } in claim.vague" :key="word" severity="caution"
-          ><b>“{{ word }}”</b> cannot be measured as it stands. {{ words }}</MarginNote
-        >
-        <MarginNote v-if="claim.size" severity="fine"
-          >It gives a size: <b>{{ claim.size.words }}</b>. The result will say whether that is ruled out.</MarginNote
-        >
-        <MarginNote v-if="claim.alsoPromised.length > 0" severity="note"
-          >It also promises {{ claim.alsoPromised.map(({ name }) => name).join(', ') }}. That will stand as not tested.</MarginNote
-        >
-        <MarginNote v-if="claim.missing.includes('measure') && claim.vague.length === 0" severity="caution"
-          >Nothing in it says what would be seen. Choose what would convince you.</MarginNote
-        >
-        <p class="go">
-          <Button type="primary" :disabled="left.length > 0" :loading="busy" @click="go">Make it a test</Button>
-          <span v-if="left.length > 0" class="small soft"
-            >{{ left.length === 1 ? 'One part is' : `${left.length} parts are` }} still open.</span
-          >
-        </p>
-      </div>
-    </div>
+    <Button class="take" :disabled="text.trim() === ''" @click="read = text.trim()">Take it apart</Button>
+    <ClaimApart v-if="read !== ''" :text="read" :busy="busy" @test="$emit('test', $event)" />
   </section>
 </template>
 
@@ -111,29 +42,5 @@ h2 {
 .take {
   display: block;
   margin-top: 8px;
-}
-.apart {
-  display: grid;
-  grid-template-columns: 1.2fr 1fr;
-  gap: 28px;
-  margin-top: 14px;
-}
-.parts {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 10px 16px;
-  align-items: start;
-}
-.go {
-  display: flex;
-  gap: 12px;
-  align-items: center;
-  margin-top: 14px;
-}
-@media (max-width: 900px) {
-  .apart,
-  .parts {
-    grid-template-columns: 1fr;
-  }
 }
 </style>

@@ -1,30 +1,75 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
-import { reactive } from 'vue';
-import { addPrediction, removePrediction } from '@fern/core';
+import { computed, reactive } from 'vue';
+import { addPrediction, emptyPrediction, kindOf, removePrediction, type Prediction } from '@fern/core';
 import { useLoaded } from '../frame/loaded';
+import ChoiceField from '../kit/ChoiceField.vue';
+import NumberField from '../kit/NumberField.vue';
 import TextField from '../kit/TextField.vue';
 import { useHistory } from '../stores/history';
 import { today } from '../stores/today';
 
-/** What everyone expects and why, sealed with the first reading. */
+/** What everyone expects and why: a way, a size, an order of the arms; sealed with the first reading. */
 defineProps<{ sealed: boolean }>();
 const { experiment } = useLoaded();
 const history = useHistory();
-const typed = reactive({ person: '', expects: '', reason: '' });
+type Way = NonNullable<Prediction['way']>;
+const blank = { person: '', reason: '', way: '' as Way | '', by: null as number | null, ranking: [] as string[] };
+const typed = reactive({ ...blank });
+const ways: readonly { value: Way | ''; label: string }[] = [
+  { value: '', label: 'choose …' },
+  { value: 'more', label: 'more of it' },
+  { value: 'less', label: 'less of it' },
+  { value: 'same', label: 'no difference' },
+];
+const primary = computed(() => experiment.value.measures.find((measure) => measure.primary) ?? null);
+const unit = computed(() => (primary.value ? kindOf(primary.value).wording(primary.value, kindOf(primary.value).ofSown).unit : ''));
+const asked = computed(() => {
+  const { arms } = experiment.value;
+  const [control, first] = [arms.find(({ role }) => role === 'control'), arms.find(({ role }) => role === 'treatment')];
+  return primary.value && control && first ? `${primary.value.name}: ${first.name} against ${control.name}` : null;
+});
+const nameOf = (code: string) => experiment.value.arms.find(({ arm }) => arm === code)?.name ?? code;
+const rest = computed(() => experiment.value.arms.filter(({ arm }) => !typed.ranking.includes(arm)));
+const isWhole = computed(() => rest.value.length === 0);
+const mayAdd = computed(() => typed.person.trim() !== '' && (typed.way !== '' || isWhole.value));
+
+/** Of two arms the way says the order. */
+const asksOrder = computed(() => experiment.value.arms.length > 2);
+
+function expectsIn(): string {
+  const size = typed.by === null || typed.way === 'same' ? '' : ` by ${[typed.by, unit.value].filter((part) => part !== '').join(' ')}`;
+  const way = typed.way === '' ? '' : typed.way === 'same' ? 'no difference' : `${typed.way}${size}`;
+  const order = isWhole.value ? typed.ranking.map(nameOf).join(', then ') : '';
+  return [way, order].filter((part) => part !== '').join('; ');
+}
 
 function add(): void {
-  const prediction = { person: typed.person.trim(), expects: typed.expects.trim(), reason: typed.reason.trim(), on: today() };
-  if (prediction.person === '' || prediction.expects === '') return;
-  history.edit((now) => addPrediction(now, prediction));
-  Object.assign(typed, { person: '', expects: '', reason: '' });
+  if (!mayAdd.value) return;
+  history.edit((now) =>
+    addPrediction(now, {
+      ...emptyPrediction,
+      person: typed.person.trim(),
+      expects: expectsIn(),
+      reason: typed.reason.trim(),
+      on: today(),
+      way: typed.way === '' ? null : typed.way,
+      by: typed.way === 'same' || typed.way === '' ? null : typed.by,
+      ranking: isWhole.value ? typed.ranking : [],
+    }),
+  );
+  Object.assign(typed, { ...blank, ranking: [] });
 }
 </script>
 
 <template>
   <h2>Predictions</h2>
   <p class="soft small">
-    {{ sealed ? 'Sealed since the first reading.' : 'Everyone says what they expect and why. They are sealed with the first reading.' }}
+    {{
+      sealed
+        ? 'Sealed since the first reading. At the end each stands beside what came.'
+        : 'Everyone says what they expect and why. They are sealed with the first reading, and stand beside the result at the end.'
+    }}
   </p>
   <ul class="bare-list">
     <li v-for="(item, i) in experiment.plan.predictions" :key="i">
@@ -44,10 +89,34 @@ function add(): void {
     </li>
   </ul>
   <form v-if="!sealed" @submit.prevent="add">
-    <TextField :value="typed.person" placeholder="Who" label="Who predicts" :most="120" @change="typed.person = $event" />
-    <TextField :value="typed.expects" placeholder="expects …" label="What they expect" @change="typed.expects = $event" />
-    <TextField :value="typed.reason" placeholder="because …" label="Why they expect it" @change="typed.reason = $event" />
-    <Button html-type="submit">Add the prediction</Button>
+    <label>Who<TextField :value="typed.person" label="Who predicts" :most="120" @change="typed.person = $event" /></label>
+    <label
+      >{{ asked ?? 'Which way' }}<ChoiceField :value="typed.way" :options="ways" label="Which way they expect" @change="typed.way = $event"
+    /></label>
+    <label v-if="typed.way === 'more' || typed.way === 'less'"
+      >By how much{{ unit ? `, ${unit}` : ''
+      }}<NumberField :value="typed.by" label="By how much they expect" :min="0" empty @change="typed.by = $event"
+    /></label>
+    <label>Because<TextField :value="typed.reason" label="Why they expect it" @change="typed.reason = $event" /></label>
+    <fieldset v-if="asksOrder">
+      <legend>In what order, the highest first?</legend>
+      <ol v-if="typed.ranking.length > 0" aria-label="The order foretold">
+        <li v-for="code in typed.ranking" :key="code">
+          <button
+            type="button"
+            class="link"
+            :aria-label="`Put ${nameOf(code)} back`"
+            @click="typed.ranking = typed.ranking.filter((own) => own !== code)"
+          >
+            {{ nameOf(code) }}
+          </button>
+        </li>
+      </ol>
+      <p v-if="rest.length > 0" class="arms">
+        <Button v-for="{ arm, name } in rest" :key="arm" size="small" @click="typed.ranking = [...typed.ranking, arm]">{{ name }}</Button>
+      </p>
+    </fieldset>
+    <Button html-type="submit" :disabled="!mayAdd">Add the prediction</Button>
   </form>
 </template>
 
@@ -56,7 +125,7 @@ ul {
   max-width: 760px;
   margin-bottom: 12px;
 }
-li {
+ul li {
   display: flex;
   gap: 16px;
   justify-content: space-between;
@@ -65,13 +134,33 @@ li {
 }
 form {
   display: grid;
-  grid-template-columns: 1fr 1.6fr 1.6fr auto;
-  gap: 10px;
+  grid-template-columns: repeat(auto-fit, minmax(190px, 1fr));
+  gap: 10px 14px;
+  align-items: end;
   max-width: 900px;
 }
-@media (max-width: 600px) {
-  form {
-    grid-template-columns: 1fr;
-  }
+label {
+  display: grid;
+  gap: 4px;
+  font-weight: 700;
+}
+label :deep(*) {
+  font-weight: 400;
+}
+fieldset {
+  grid-column: 1 / -1;
+  margin: 0;
+  padding: 0;
+  border: 0;
+}
+legend {
+  padding: 0;
+  font-weight: 700;
+}
+.arms {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  margin: 6px 0 0;
 }
 </style>

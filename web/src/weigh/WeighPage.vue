@@ -10,6 +10,7 @@ import { useLoaded } from '../frame/loaded';
 import { useResult } from '../stores/result';
 import MeasureNumbers from './MeasureNumbers.vue';
 import MeasureSeen from './MeasureSeen.vue';
+import PredictionsHeld from './PredictionsHeld.vue';
 
 const { experiment, study } = useLoaded();
 const results = useResult();
@@ -68,6 +69,12 @@ const fineWords = computed(() => {
         </div>
         <MeasureNumbers :study="study" :measure="primary.measure" :row="primary.row" />
         <ChartFigure v-if="curves" :picture="curves" heading="h2" class="over-time" />
+        <PredictionsHeld
+          v-if="experiment.plan.predictions.length > 0"
+          :experiment="experiment"
+          :measure="primary.measure"
+          :row="primary.row"
+        />
         <section v-if="others.length > 0">
           <h2>Also seen</h2>
           <p class="soft small">
@@ -89,11 +96,9 @@ const fineWords = computed(() => {
           ><b>{{ finding.message }}</b> {{ finding.remedy }}</MarginNote
         >
         <MarginNote v-for="line in fineWords" :key="line" severity="fine">{{ line }}</MarginNote>
-        <template v-if="experiment.plan.predictions.length > 0">
-          <h2 class="later">Predictions</h2>
-          <p v-for="item in experiment.plan.predictions" :key="item.person" class="small prediction">
-            <b>{{ item.person }}</b>: {{ item.expects }}
-          </p>
+        <template v-if="experiment.plan.countsAsYes">
+          <h2 class="later">What was to count as a yes</h2>
+          <p class="small">{{ experiment.plan.countsAsYes }}</p>
         </template>
         <template v-if="experiment.plan.decision">
           <h2 class="later">What to do with it</h2>
@@ -138,9 +143,6 @@ const fineWords = computed(() => {
 }
 .over-time {
   margin-top: 22px;
-}
-.prediction {
-  margin: 3px 0;
 }
 @media (max-width: 900px) {
   .top {

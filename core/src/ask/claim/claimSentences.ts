@@ -1,4 +1,7 @@
-import type { Direction, ReadClaim } from './readClaim';
+import { doneAs } from './doneAs';
+import type { Direction } from './effects';
+import { phrases } from './phrases';
+import type { ReadClaim } from './readClaim';
 
 export interface ClaimSentences {
   readonly question: string;
@@ -11,37 +14,30 @@ export interface SettledClaim {
   readonly plant: string;
   readonly treatment: string;
   readonly comparison: string;
-  /** What is measured, as in "the height": "height", "how many sprout". */
-  readonly measureName: string;
+  /** The id of what is measured. */
+  readonly measureId: string;
+  /** Of the value that is measured: fewer days are less. */
   readonly direction: Direction;
   readonly sizeWords: string | null;
-  readonly days: number | null;
+  /** The day of the last reading. */
+  readonly lastDay: number;
 }
-
-const amounts: Readonly<Record<Direction, string>> = { more: 'more', less: 'less', different: 'another' };
 
 /**
  * Composes question, hypothesis and null from the parts; all stay editable.
  * @param claim every part of it settled
  * @returns sentences with a capital and a full stop
  */
-export function claimSentences({ plant, treatment, comparison, measureName, direction, sizeWords, days }: SettledClaim): ClaimSentences {
-  const within = days === null ? '' : ` within ${days} days`;
-  const isDay = measureName.startsWith('day of');
-  const isCount = measureName.startsWith('how many');
-  const value = isDay
-    ? `an ${direction === 'less' ? 'earlier' : direction === 'more' ? 'later' : 'other'} ${measureName.replace('day of', 'day for')}`
-    : isCount
-      ? `${{ more: 'more', less: 'fewer', different: 'other numbers' }[direction]} that ${measureName.replace('how many ', '')}`
-      : `${amounts[direction]} ${measureName}`;
+export function claimSentences({ plant, treatment, comparison, measureId, direction, sizeWords, lastDay }: SettledClaim): ClaimSentences {
+  const { words, plural } = doneAs(treatment);
+  const { the, more, less, other } = phrases[measureId];
+  const of = the.replace('{plant}', plant);
   const size = sizeWords === null ? '' : ` (the claim: ${sizeWords})`;
+  const within = lastDay === 0 ? ' on the first day' : ` by day ${lastDay}`;
   return {
-    question: `Does ${lower(treatment)} change the ${isDay ? measureName : isCount ? `number that ${measureName.replace('how many ', '')}` : measureName} of ${plant}?`,
-    hypothesis: `For ${plant}, ${lower(treatment)} gives ${value} than ${lower(comparison)}${size}${within}.`.replace(
-      'an other',
-      'another',
-    ),
-    nullHypothesis: `For ${plant}, ${lower(treatment)} makes no difference to the ${isCount ? `number that ${measureName.replace('how many ', '')}` : measureName}${within}.`,
+    question: `${plural ? 'Do' : 'Does'} ${words} change ${of}?`,
+    hypothesis: `For ${plant}, ${words} ${plural ? 'give' : 'gives'} ${{ more, less, different: other }[direction]} than ${small(comparison)}${size}${within}.`,
+    nullHypothesis: `For ${plant}, ${words} ${plural ? 'make' : 'makes'} no difference to ${of}${within}.`,
   };
 }
 
@@ -64,7 +60,7 @@ export function openQuestions(claim: ReadClaim): { readonly part: ReadClaim['mis
   });
 }
 
-function lower(text: string): string {
-  // Names and initials keep their capital.
+/** Names and initials keep their capital. */
+function small(text: string): string {
   return /^[A-Z][a-z]/.test(text) ? text.charAt(0).toLowerCase() + text.slice(1) : text;
 }

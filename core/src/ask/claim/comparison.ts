@@ -29,7 +29,12 @@ export function takeComparison(tokens: readonly Token[]): Compared {
   const bare = textOf(/^(when|in|with|from|by|on|under|at)$/.test(span[0]?.word ?? '') && span.length > 1 ? span.slice(1) : span);
   const before = tokens.slice(0, from);
   // The pause after it belongs to the part before: "instead of tap water, roses …".
-  const rest = [...before.map((token, i) => (i === from - 1 && tokens[end - 1]?.pause && end < tokens.length ? { ...token, pause: isMidSubject(tokens, end) ? '' : ',' } : token)), ...tokens.slice(end)];
+  const rest = [
+    ...before.map((token, i) =>
+      i === from - 1 && tokens[end - 1]?.pause && end < tokens.length ? { ...token, pause: isMidSubject(tokens, end) ? '' : ',' } : token,
+    ),
+    ...tokens.slice(end),
+  ];
   return { comparison: bare === '' || USUAL.test(bare.toLowerCase()) ? null : bare, rest };
 }
 
@@ -47,7 +52,13 @@ function startOf(tokens: readonly Token[]): readonly [from: number, first: numbe
     if (/^(versus|vs)$/.test(one)) return [i, i + 1];
     if (/^(before|after)$/.test(one) && /^(those|ones|others)$/.test(two)) return [i, i + 1];
     // "As good as flower food": what it is held against.
-    if (one === 'as' && (words[i - 2] === 'as' || (words[i - 3] === 'as' && /^(many|much)$/.test(words[i - 2]))) && !/^(well|soon|long|far|possible|ever)$/.test(words[i - 1]) && two) return [i, i + 1];
+    if (
+      one === 'as' &&
+      (words[i - 2] === 'as' || (words[i - 3] === 'as' && /^(many|much)$/.test(words[i - 2]))) &&
+      !/^(well|soon|long|far|possible|ever)$/.test(words[i - 1]) &&
+      two
+    )
+      return [i, i + 1];
     if (one === 'not' && tokens[i - 1].pause && !/^(only|just|so|too|be|to)$/.test(two)) return [i, i + 1];
   }
   return null;

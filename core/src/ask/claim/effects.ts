@@ -19,10 +19,12 @@ const DOWN =
 const TURNS =
   /^(not|never|no|stop(s|ped)?|prevent\w*|avoid\w*|without|fail(s|ed)?|hardly|rarely|seldom|less|fewer|against|protects?|reduc\w*|lower(s|ed)?|delay(s|ed)?|slow(s|ed)?|inhibit\w*|suppress\w*|hinder\w*|only|few|least|neither|cuts|hal(f|ves|ved)|harms?|hurts?|saves?|resist\w*|block(s|ed)?|cures?|minimi[sz]\w*|decreas\w*|damages?|ruins?|limits?|combats?|fights?|barely|kills?|negatively|postpon\w*|refuse[sd]?|unable|cannot|hates?)$/;
 const TURNS_AFTER = /^(less|poorly|badly|worse|rarely|seldom|never|slowly|slower|later|late|away|hardly|not|fewer)$/;
-const CHANGES = /^(affects?|affected|changes?|changed|influences?|influenced|matters?|matter|alters?|differ(s|ent|ence|ently)?|depends?|effect|impacts?)$/;
+const CHANGES =
+  /^(affects?|affected|changes?|changed|influences?|influenced|matters?|matter|alters?|differ(s|ent|ence|ently)?|depends?|effect|impacts?)$/;
 const SOONER = /^(sooner|earlier|faster|quicker|quickly|early|speeds?|accelerat\w*|hasten\w*|rapidly|fast|quick|swiftly)$/;
 const LATER = /^(slower|slowly|later|late|delay(s|ed|ing)?|slow(s|ed|ing)?|retard\w*|longer|postpon\w*|behind)$/;
-const NONE = /\b(makes? no difference|no difference|does nothing|do nothing|no effect|not matter|makes? not? any difference|no better|no worse|just as (well|good|tall|many|much)|as well as|(is|are|grows?|do|does|comes?|stays?) (just |exactly |about )?the same|as (good|effective|useful|bad)|not (\w+ ){0,2}any (better|more|faster|taller|sooner|worse|different|heavier))\b/;
+const NONE =
+  /\b(makes? no difference|no difference|does nothing|do nothing|no effect|not matter|makes? not? any difference|no better|no worse|just as (well|good|tall|many|much)|as well as|(is|are|grows?|do|does|comes?|stays?) (just |exactly |about )?the same|as (good|effective|useful|bad)|not (\w+ ){0,2}any (better|more|faster|taller|sooner|worse|different|heavier))\b/;
 
 const COMPARATIVE = /er\b/;
 
@@ -62,7 +64,11 @@ function clausesOf(effect: readonly Token[]): string[][] {
   const clauses: string[][] = [[]];
   effect.forEach(({ word, pause }, i) => {
     const next = effect[i + 1]?.word ?? '';
-    if (/^(but|while|whereas)$/.test(word) || (word === 'and' && (TURNS.test(next) || /^(gives?|makes?|keeps?|stops?|brings?|they|it)$/.test(next)))) clauses.push([]);
+    if (
+      /^(but|while|whereas)$/.test(word) ||
+      (word === 'and' && (TURNS.test(next) || /^(gives?|makes?|keeps?|stops?|brings?|they|it)$/.test(next)))
+    )
+      clauses.push([]);
     else clauses.at(-1)?.push(word);
     if (pause !== '') clauses.push([]);
   });
@@ -74,15 +80,35 @@ function hitsIn(words: readonly string[]): Hit[] {
   const found: Hit[] = [];
   for (const [id, said] of Object.entries(sayings))
     for (const kind of ['more', 'less', 'does', 'of'] as const)
-      for (const match of said[kind] ? text.matchAll(said[kind]) : []) found.push({ id, kind, from: match.index, to: match.index + match[0].length, text: match[0] });
-  return found
-    .filter((hit) => !found.some((other) => other !== hit && other.from <= hit.from && other.to >= hit.to && (other.to - other.from > hit.to - hit.from || found.indexOf(other) < found.indexOf(hit))))
-    .sort((a, b) => a.from - b.from)
-    // "The leaves greener": the leaves only carry what is said.
-    .filter((hit, i, all) => !(hit.kind === 'of' && (all[i + 1]?.kind ?? 'of') !== 'of' && all[i + 1].from <= hit.to + 1))
-    // "Kills weeds": it is the weeds that die.
-    .filter((hit, i, all) => !(hit.id === 'alive' && hit.kind === 'less' && /^(pests|weeds|worms|disease)$/.test(all[i + 1]?.id ?? '') && all[i + 1].from <= hit.to + 1))
-    .map((hit) => ({ ...hit, from: wordAt(text, hit.from), to: wordAt(text, hit.to) + 1 }));
+      for (const match of said[kind] ? text.matchAll(said[kind]) : [])
+        found.push({ id, kind, from: match.index, to: match.index + match[0].length, text: match[0] });
+  return (
+    found
+      .filter(
+        (hit) =>
+          !found.some(
+            (other) =>
+              other !== hit &&
+              other.from <= hit.from &&
+              other.to >= hit.to &&
+              (other.to - other.from > hit.to - hit.from || found.indexOf(other) < found.indexOf(hit)),
+          ),
+      )
+      .sort((a, b) => a.from - b.from)
+      // "The leaves greener": the leaves only carry what is said.
+      .filter((hit, i, all) => !(hit.kind === 'of' && (all[i + 1]?.kind ?? 'of') !== 'of' && all[i + 1].from <= hit.to + 1))
+      // "Kills weeds": it is the weeds that die.
+      .filter(
+        (hit, i, all) =>
+          !(
+            hit.id === 'alive' &&
+            hit.kind === 'less' &&
+            /^(pests|weeds|worms|disease)$/.test(all[i + 1]?.id ?? '') &&
+            all[i + 1].from <= hit.to + 1
+          ),
+      )
+      .map((hit) => ({ ...hit, from: wordAt(text, hit.from), to: wordAt(text, hit.to) + 1 }))
+  );
 }
 
 const wordAt = (text: string, at: number) => text.slice(0, at).split(' ').length - 1;
@@ -92,15 +118,38 @@ function readHit(words: readonly string[], { id, kind, from, to, text }: Hit): E
   const after = words.slice(to, to + AFTER);
   const near = [...before, ...words.slice(from, to), ...after];
   const { sooner } = sayings[id];
-  if (sooner && (kind === 'does' || kind === 'of') && !/^(more|fewer|less)$/.test(words[from - 1] ?? '') && !/^(more|fewer|many)/.test(text)) {
+  if (
+    sooner &&
+    (kind === 'does' || kind === 'of') &&
+    !/^(more|fewer|less)$/.test(words[from - 1] ?? '') &&
+    !/^(more|fewer|many)/.test(text)
+  ) {
     const timed = timeOf(near, words);
     if (timed) return { id: sooner, direction: timed };
   }
-  if (id === 'ripe' || id === 'first-flower' || id === 'first-sprout') return { id, direction: timeOf(near, words) ?? (NONE.test(words.join(' ')) ? 'different' : /\bnot|never|stop|prevent/.test(words.join(' ')) ? 'less' : kind === 'does' ? 'more' : null) };
+  if (id === 'ripe' || id === 'first-flower' || id === 'first-sprout')
+    return {
+      id,
+      direction:
+        timeOf(near, words) ??
+        (NONE.test(words.join(' '))
+          ? 'different'
+          : /\bnot|never|stop|prevent/.test(words.join(' '))
+            ? 'less'
+            : kind === 'does'
+              ? 'more'
+              : null),
+    };
   if (NONE.test(words.join(' '))) return { id, direction: 'different' };
   if (kind === 'of') return { id, direction: ofNear(before, after) };
-  const turned = before.filter((word, i) => (TURNS.test(word) && !(word === 'only' && /^(half|few)$/.test(before[i + 1] ?? ''))) || (/^(keeps?|keeping|kept)$/.test(word) && before.indexOf('from', i) > i)).length + (after.some((word) => TURNS_AFTER.test(word)) && (kind === 'does' || (kind === 'less' && !COMPARATIVE.test(text))) ? 1 : 0);
-  if (kind !== 'does' && COMPARATIVE.test(text) && before.some((word) => /^(not|no|never|cannot)$/.test(word)) && turned % 2 === 1) return { id, direction: 'different' };
+  const turned =
+    before.filter(
+      (word, i) =>
+        (TURNS.test(word) && !(word === 'only' && /^(half|few)$/.test(before[i + 1] ?? ''))) ||
+        (/^(keeps?|keeping|kept)$/.test(word) && before.indexOf('from', i) > i),
+    ).length + (after.some((word) => TURNS_AFTER.test(word)) && (kind === 'does' || (kind === 'less' && !COMPARATIVE.test(text))) ? 1 : 0);
+  if (kind !== 'does' && COMPARATIVE.test(text) && before.some((word) => /^(not|no|never|cannot)$/.test(word)) && turned % 2 === 1)
+    return { id, direction: 'different' };
   const isChange = kind === 'does' && words.some((word) => CHANGES.test(word)) && turned === 0 && !near.some((word) => UP.test(word));
   if (isChange) return { id, direction: 'different' };
   const up = (kind !== 'less') === (turned % 2 === 0);
@@ -119,13 +168,24 @@ function timeOf(near: readonly string[], words: readonly string[]): Direction | 
 
 /** The nearest word that says more or less of a thing. */
 function ofNear(before: readonly string[], after: readonly string[]): Direction | null {
-  const placed = [...before.map((word, i) => ({ word, far: before.length - i })), ...after.map((word, i) => ({ word, far: i + 1.5 }))].sort((a, b) => a.far - b.far);
+  const placed = [...before.map((word, i) => ({ word, far: before.length - i })), ...after.map((word, i) => ({ word, far: i + 1.5 }))].sort(
+    (a, b) => a.far - b.far,
+  );
   const isChange = placed.some(({ word }) => CHANGES.test(word));
   // "Keeps slugs away", "protects from mildew": the second word tells.
-  if (before.some((word) => /^(keep|keeps|kept|stay|stays|draws?|drives?|lures?|sends?)$/.test(word)) && [...before, ...after].some((word) => /^(away|off|out|from|free|down)$/.test(word))) return 'less';
+  if (
+    before.some((word) => /^(keep|keeps|kept|stay|stays|draws?|drives?|lures?|sends?)$/.test(word)) &&
+    [...before, ...after].some((word) => /^(away|off|out|from|free|down)$/.test(word))
+  )
+    return 'less';
   if (before.some((word) => /^(protects?|guards?|saves?|against|shields?|wards?|rids?|drives?|scares?|chases?)$/.test(word))) return 'less';
   const telling = placed.filter(({ word }) => UP.test(word) || DOWN.test(word));
-  const strong = telling.find(({ word }) => DOWN.test(word) || !/^(gives?|makes?|brings?|produces?|sets?|bears?|keeps?|holds?|helps?|needs?|out|goes|gets?|becomes?|turns?|go)$/.test(word)) ?? telling[0];
+  const strong =
+    telling.find(
+      ({ word }) =>
+        DOWN.test(word) ||
+        !/^(gives?|makes?|brings?|produces?|sets?|bears?|keeps?|holds?|helps?|needs?|out|goes|gets?|becomes?|turns?|go)$/.test(word),
+    ) ?? telling[0];
   if (!strong) return isChange ? 'different' : null;
   if (isChange && !/^(negatively|positively|badly|worse|better|more|less)$/.test(strong.word)) return 'different';
   return DOWN.test(strong.word) && !UP.test(strong.word) ? 'less' : 'more';
@@ -137,8 +197,16 @@ function overallOf(words: readonly string[]): Direction | null {
   if (NONE.test(text)) return 'different';
   if (/\b(not|never) (harm|hurt|damage|affect|kill|stunt)/.test(text)) return null;
   if (/\b(negatively|badly)\b/.test(text)) return 'less';
-  const less = words.findIndex((word) => /^(harm\w*|hurts?|ruin\w*|damag\w*|worse|poor\w*|stunt\w*|slow\w*|kill\w*|bad|less|weak\w*|hates?|delay\w*|suffers?|never|smaller|not)$/.test(word));
-  const more = words.findIndex((word) => /^(help\w*|better|best|boost\w*|improv\w*|faster|healthier|stronger|good|more|thriv\w*|well|happier|benefit\w*|sweeter|quicker|earlier|sooner|fuller|grows?|wonders|miracle)$/.test(word));
+  const less = words.findIndex((word) =>
+    /^(harm\w*|hurts?|ruin\w*|damag\w*|worse|poor\w*|stunt\w*|slow\w*|kill\w*|bad|less|weak\w*|hates?|delay\w*|suffers?|never|smaller|not)$/.test(
+      word,
+    ),
+  );
+  const more = words.findIndex((word) =>
+    /^(help\w*|better|best|boost\w*|improv\w*|faster|healthier|stronger|good|more|thriv\w*|well|happier|benefit\w*|sweeter|quicker|earlier|sooner|fuller|grows?|wonders|miracle)$/.test(
+      word,
+    ),
+  );
   if (less >= 0 && (more < 0 || less < more || words[less] === 'not')) return 'less';
   if (words.some((word) => CHANGES.test(word)) || /\bmakes? a difference\b/.test(text)) return 'different';
   return more >= 0 ? 'more' : null;

@@ -1,4 +1,6 @@
+import { kindOf } from '../../kinds';
 import type { Experiment } from '../../model';
+import { wordsFollow } from '../../study/wordsFollow';
 import { experimentFrom, type Beginning } from '../experimentFrom';
 import { control, treatment } from '../makers';
 import { anyClaim } from '../questions/anyClaim';
@@ -6,11 +8,17 @@ import type { ReadyQuestion } from '../ReadyQuestion';
 import { claimSentences, type SettledClaim } from './claimSentences';
 import type { Promised } from './measures';
 
-export interface ClaimToTest extends SettledClaim {
+export interface ClaimToTest extends Omit<SettledClaim, 'measureId' | 'lastDay'> {
   readonly text: string;
   readonly measure: Promised;
+  /** Treated over control; where a day is measured, of their speed. */
   readonly ratio: number | null;
+  /** Days from the start that the claim gives. */
+  readonly days: number | null;
   readonly alsoPromised: readonly string[];
+  /** Who says so, and how it is said to work; empty where it is not said. */
+  readonly source: string;
+  readonly saidToWork: string;
 }
 
 /**
@@ -21,7 +29,9 @@ export interface ClaimToTest extends SettledClaim {
  */
 export function experimentFromClaim(claim: ClaimToTest, beginning: Beginning): Experiment {
   const { measure: promised, direction } = claim;
-  const sentences = claimSentences(claim);
+  const readingDays = daysUntil(promised.measure.readingDays, claim.days);
+  const lastDay = Math.max(...readingDays);
+  const sentences = claimSentences({ ...claim, measureId: promised.id, lastDay });
   const paired = promised.id === 'rooted';
   const frame: ReadyQuestion = {
     ...anyClaim,
@@ -39,17 +49,49 @@ export function experimentFromClaim(claim: ClaimToTest, beginning: Beginning): E
       {
         ...promised.measure,
         expected: direction === 'more' || direction === 'less' ? direction : 'different',
-        readingDays: daysUntil(promised.measure.readingDays, claim.days),
+        readingDays,
       },
     ],
-    endRule: `day ${Math.max(...daysUntil(promised.measure.readingDays, claim.days))}`,
+    endRule: `day ${lastDay}`,
     notTested: claim.alsoPromised,
     spreadGuess: promised.spread,
     controlGuess: promised.control,
     controlBars: [],
     plantsKept: null,
   };
-  return { ...experimentFrom(frame, beginning), claim: claim.text, claimedRatio: claim.ratio };
+  return withClaim(experimentFrom(frame, beginning), claim, claimedRatioOf(claim));
+}
+
+/**
+ * A draft that tests a claim by the ready-made question nearest to it: its design, for the claim's plant.
+ * @param question of the library
+ * @param claim what is kept of it
+ * @param beginning when and for when it is made, and the seed that deals the arms
+ * @returns a draft
+ */
+export function experimentFromClosest(
+  question: ReadyQuestion,
+  claim: Pick<ClaimToTest, 'text' | 'plant' | 'source' | 'saidToWork'>,
+  beginning: Beginning,
+): Experiment {
+  const made = experimentFrom(question, beginning);
+  const plant = claim.plant.trim();
+  const ofPlant = plant === '' ? made : wordsFollow(made, { ...made, plan: { ...made.plan, plant } });
+  return withClaim(ofPlant, claim, null);
+}
+
+function withClaim(
+  made: Experiment,
+  { text, source, saidToWork }: Pick<ClaimToTest, 'text' | 'source' | 'saidToWork'>,
+  claimedRatio: number | null,
+): Experiment {
+  return { ...made, claim: text, claimedRatio, plan: { ...made.plan, claimSource: source, saidToWork } };
+}
+
+/** Twice as soon is half the days. */
+function claimedRatioOf({ measure, ratio }: ClaimToTest): number | null {
+  if (ratio === null || ratio === 0) return null;
+  return kindOf(measure.measure).timed && measure.lessIsGood ? 1 / ratio : ratio;
 }
 
 /** The usual reading days squeezed or stretched so that the last is the claim's own. */

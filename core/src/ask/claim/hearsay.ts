@@ -13,7 +13,8 @@ const LISTENER = /^(me|us|you|everyone|everybody|people|once|online|somewhere|on
 const DOUBTED = /^(true|right|correct|myth|nonsense|fact|possible|rumour|rumor)$/;
 /** "Seeds are supposed to", "seems to": what follows is the claim's own verb. */
 const HEDGES = /^(supposed|said|meant|thought|believed|rumou?red|known|claimed|reputed|alleged|seems?|tends?|appears?|ought)$/;
-const ASIDES = /^(apparently|supposedly|allegedly|reportedly|obviously|clearly|really|actually|please|honestly|hello|hi|so|well|surely|generally|usually|normally)$/;
+const ASIDES =
+  /^(apparently|supposedly|allegedly|reportedly|obviously|clearly|really|actually|please|honestly|hello|hi|so|well|surely|generally|usually|normally)$/;
 /** More words than these before a verb of saying are no person. */
 const LONGEST_NAME = 7;
 const LONGEST_ASIDE = 6;
@@ -34,16 +35,26 @@ function withoutBeginning(tokens: readonly Token[]): Heard {
   const words = tokens.map(({ word }) => word);
   const doubt = words.slice(0, LONGEST_NAME).findIndex((word) => DOUBTED.test(word));
   if (doubt > 0 && /^(is|are|was|it|could|can)$/.test(words[0])) return { who: null, rest: afterThat(tokens.slice(doubt + 1)) };
-  const experience = /^(in|from) (my|our|his|her|their) (experience|opinion|view|garden|house)\b|^as far as (i|we) know\b|^for (me|us)\b/.exec(words.join(' '));
+  const experience =
+    /^(in|from) (my|our|his|her|their) (experience|opinion|view|garden|house)\b|^as far as (i|we) know\b|^for (me|us)\b/.exec(
+      words.join(' '),
+    );
   if (experience) return { who: null, rest: tokens.slice(experience[0].split(' ').length) };
   if (words[0] === 'according' && words[1] === 'to') {
     const end = tokens.findIndex(({ pause }) => pause !== '');
     return { who: textOf(tokens.slice(2, end + 1)), rest: tokens.slice(end + 1) };
   }
   if (/^(rumou?r|legend|word)$/.test(words[0]) && /^(has|is)$/.test(words[1])) return { who: null, rest: afterThat(tokens.slice(2)) };
-  const story = words.slice(0, LONGEST_STORY).findIndex((word, i) => word === 'that' && /^(truth|story|idea|theory|belief|tale|claim|saying|rule|view|notion|evidence|fact|tip)$/.test(words[i - 1] ?? ''));
+  const story = words
+    .slice(0, LONGEST_STORY)
+    .findIndex(
+      (word, i) =>
+        word === 'that' &&
+        /^(truth|story|idea|theory|belief|tale|claim|saying|rule|view|notion|evidence|fact|tip)$/.test(words[i - 1] ?? ''),
+    );
   if (story > 0) return { who: null, rest: tokens.slice(story + 1) };
-  if (/^(i|we) (would )?(like|want|love|need|am trying|try) to (know|see|find out|test) (if|whether|that)\b/.test(words.join(' '))) return { who: null, rest: tokens.slice(words.findIndex((word) => /^(if|whether|that)$/.test(word)) + 1) };
+  if (/^(i|we) (would )?(like|want|love|need|am trying|try) to (know|see|find out|test) (if|whether|that)\b/.test(words.join(' ')))
+    return { who: null, rest: tokens.slice(words.findIndex((word) => /^(if|whether|that)$/.test(word)) + 1) };
   const verb = words.slice(0, LONGEST_NAME + 1).findIndex((word) => SAYING.test(word));
   if (verb < 1 || !isPerson(tokens.slice(0, verb))) return { who: null, rest: tokens };
   // "My class believes plants in silence grow": a person says something that has its own verb.
@@ -59,18 +70,40 @@ function isPerson(tokens: readonly Token[]): boolean {
       (pause === '' || i === 0) &&
       !tags.has('Gerund') &&
       (!tags.has('Preposition') || /^(of|in|on|at|from)$/.test(word)) &&
-      (/^(has|have|had|did|do|does|is|was|are|once|ever|often)$/.test(word) || ['Noun', 'Pronoun', 'Possessive', 'Determiner', 'Adjective', 'Adverb', 'Auxiliary', 'Copula', 'Preposition', 'QuestionWord', 'Conjunction'].some((tag) => tags.has(tag))),
+      (/^(has|have|had|did|do|does|is|was|are|once|ever|often)$/.test(word) ||
+        [
+          'Noun',
+          'Pronoun',
+          'Possessive',
+          'Determiner',
+          'Adjective',
+          'Adverb',
+          'Auxiliary',
+          'Copula',
+          'Preposition',
+          'QuestionWord',
+          'Conjunction',
+        ].some((tag) => tags.has(tag))),
   );
 }
 
 function nameOf(tokens: readonly Token[]): string | null {
-  const name = tokens.filter(({ tags, word }) => !tags.has('Auxiliary') && !tags.has('Copula') && !tags.has('Adverb') && !/^(once|also|was|have|has|did|do)$/.test(word));
+  const name = tokens.filter(
+    ({ tags, word }) =>
+      !tags.has('Auxiliary') && !tags.has('Copula') && !tags.has('Adverb') && !/^(once|also|was|have|has|did|do)$/.test(word),
+  );
   const text = textOf(name);
-  return /^(i|we|it|you|they|he|she|people|some people|everyone|everybody|anyone|anybody|somebody|someone|so|do you|some)$/i.test(text) ? null : text;
+  return /^(i|we|it|you|they|he|she|people|some people|everyone|everybody|anyone|anybody|somebody|someone|so|do you|some)$/i.test(text)
+    ? null
+    : text;
 }
 
 function afterThat(tokens: readonly Token[]): readonly Token[] {
-  return /^(that|whether|if|how)$/.test(tokens[0]?.word ?? '') && !/^(you|we|one|they)$/.test(tokens[1]?.word ?? '') ? tokens.slice(1) : tokens[0]?.word === 'that' ? tokens.slice(1) : tokens;
+  return /^(that|whether|if|how)$/.test(tokens[0]?.word ?? '') && !/^(you|we|one|they)$/.test(tokens[1]?.word ?? '')
+    ? tokens.slice(1)
+    : tokens[0]?.word === 'that'
+      ? tokens.slice(1)
+      : tokens;
 }
 
 /** Parts between commas, and at the ends, that only say that somebody says it, or ask whether it is so. */
@@ -87,7 +120,11 @@ function withoutAsides(tokens: readonly Token[]): readonly Token[] {
     if (words.length > LONGEST_ASIDE) return false;
     const says = words.findIndex((word) => SAYING.test(word));
     if (says >= 1 && says === words.length - 1 && isPerson(part.slice(0, says))) return true;
-    if (/^(right|true|no|yes|correct|or not|is it|is it not|does it|does it not|do they|do they not|is that so|is that true|is this true|or is (that|it) (just )?(a |an )?\w+|or so they say|so they say|so i am told|so i heard|true or false|fact or myth|myth or fact)$/.test(words.join(' ')))
+    if (
+      /^(right|true|no|yes|correct|or not|is it|is it not|does it|does it not|do they|do they not|is that so|is that true|is this true|or is (that|it) (just )?(a |an )?\w+|or so they say|so they say|so i am told|so i heard|true or false|fact or myth|myth or fact)$/.test(
+        words.join(' '),
+      )
+    )
       return true;
     return false;
   };
@@ -100,7 +137,11 @@ function withoutHedges(tokens: readonly Token[]): readonly Token[] {
   tokens.forEach(({ word }, i) => {
     if (!HEDGES.test(word) || tokens[i + 1]?.word !== 'to') return;
     dropped.add(i).add(i + 1);
-    if (tokens[i - 1] && (tokens[i - 1].tags.has('Copula') || tokens[i - 1].tags.has('Auxiliary') || /^(is|are|was|were)$/.test(tokens[i - 1].word))) dropped.add(i - 1);
+    if (
+      tokens[i - 1] &&
+      (tokens[i - 1].tags.has('Copula') || tokens[i - 1].tags.has('Auxiliary') || /^(is|are|was|were)$/.test(tokens[i - 1].word))
+    )
+      dropped.add(i - 1);
   });
   return tokens.filter((_, i) => !dropped.has(i));
 }

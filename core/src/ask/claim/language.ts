@@ -23,7 +23,9 @@ const things =
 export const isThing = (word: string): boolean => things.includes(word);
 
 const lexicon: Readonly<Record<string, string>> = {
-  ...Object.fromEntries(plants.flatMap((plant) => formsOf(plant).map((form) => [form, form === plant ? 'Plural' : 'Singular']))),
+  ...Object.fromEntries(
+    plants.flatMap((plant) => formsOf(plant).map((form) => [form, form === plant && /s$|i$/.test(form) ? 'Plural' : 'Singular'])),
+  ),
   ...Object.fromEntries(things.map((word) => [word, word.endsWith('s') ? 'Plural' : 'Singular'])),
 };
 const own = nlp.extend({ words: lexicon });
@@ -47,17 +49,15 @@ const contractions: readonly (readonly [RegExp, string])[] = [
 
 /** A text on one line, with plain quotes and written-out verbs. */
 export function plainText(text: string): string {
-  const plain = text
-    .trim()
-    .replaceAll(/[“”"]/g, '')
-    .replaceAll(/[‘’]/g, "'")
-    .replace(/\s+/g, ' ');
+  const plain = text.trim().replaceAll(/[“”"]/g, '').replaceAll(/[‘’]/g, "'").replace(/\s+/g, ' ');
   return contractions.reduce((rest, [short, long]) => rest.replace(short, long), plain);
 }
 
 /** The words of a text in order. */
 export function tokensOf(text: string): Token[] {
-  const sentences = own(text).json({ terms: { text: true, normal: true, tags: true, post: true } }) as readonly { readonly terms: readonly Term[] }[];
+  const sentences = own(text).json({ terms: { text: true, normal: true, tags: true, post: true } }) as readonly {
+    readonly terms: readonly Term[];
+  }[];
   return sentences.flatMap(({ terms }) =>
     terms
       .filter((term) => term.text !== '')

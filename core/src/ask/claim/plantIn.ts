@@ -21,7 +21,10 @@ export function plantIn(effect: readonly Token[], treatment: string | null): str
   const said = effect.map(({ word }) => word).join(' ');
   const done = (treatment ?? '').toLowerCase();
   const named = [...namedIn(said, 'effect'), ...namedIn(done, 'treatment').map((own) => ({ ...own, at: own.at + 1000 }))];
-  const best = [...named].sort((a, b) => Number(a.wide) - Number(b.wide) || Number(b.grown) - Number(a.grown) || Number(a.at >= 1000) - Number(b.at >= 1000) || orderOf(a, b))[0];
+  const best = [...named].sort(
+    (a, b) =>
+      Number(a.wide) - Number(b.wide) || Number(b.grown) - Number(a.grown) || Number(a.at >= 1000) - Number(b.at >= 1000) || orderOf(a, b),
+  )[0];
   const other = unlisted(effect) ?? (treatment === null ? null : unlisted(tokensOf(treatment)));
   if (best && !best.wide) return best.plant;
   return other ?? best?.plant ?? null;
@@ -32,29 +35,56 @@ const orderOf = (a: Named, b: Named) => (a.grown ? a.at - b.at : b.at - a.at) ||
 function namedIn(text: string, from: 'effect' | 'treatment'): Named[] {
   const found = plants.flatMap((plant) =>
     formsOf(plant).flatMap((form): Named[] =>
-      [...text.matchAll(new RegExp(`\\b${form}\\b`, 'g'))].map(({ index }) => ({ plant, wide: tooWide.has(plant), grown: isGrown(text, index, form, from), length: form.length, at: index })),
+      [...text.matchAll(new RegExp(`\\b${form}\\b`, 'g'))].map(({ index }) => ({
+        plant,
+        wide: tooWide.has(plant),
+        grown: isGrown(text, index, form, from),
+        length: form.length,
+        at: index,
+      })),
     ),
   );
   // "Sweet peas" are no peas.
-  return found.filter((own) => !found.some((other) => other.length > own.length && other.at <= own.at && other.at + other.length >= own.at + own.length));
+  return found.filter(
+    (own) => !found.some((other) => other.length > own.length && other.at <= own.at && other.at + other.length >= own.at + own.length),
+  );
 }
 
 function isGrown(text: string, at: number, form: string, from: 'effect' | 'treatment'): boolean {
-  const after = text.slice(at + form.length).trim().split(' ');
+  const after = text
+    .slice(at + form.length)
+    .trim()
+    .split(' ');
   const before = text.slice(0, at).trim().split(' ').at(-1) ?? '';
   if (STUFF.test(after[0])) return false;
-  if (/^(planted|sown|grown|next|beside|between|among|under|around|nearby|keeps?|deters?|repels?|protects?|draws?|attracts?)$/.test(after[0]) && from === 'treatment' && /\b(next to|beside|with|near|between|among|under|around|alongside)\b/.test(text.slice(at))) return false;
+  if (
+    /^(planted|sown|grown|next|beside|between|among|under|around|nearby|keeps?|deters?|repels?|protects?|draws?|attracts?)$/.test(
+      after[0],
+    ) &&
+    from === 'treatment' &&
+    /\b(next to|beside|with|near|between|among|under|around|alongside)\b/.test(text.slice(at))
+  )
+    return false;
   return from === 'treatment' || !/^(beside|near|with|alongside)$/.test(before);
 }
 
 /** A plant that is in no list: the word before "seeds", "seedlings", "cuttings", "plants". */
 function unlisted(tokens: readonly Token[]): string | null {
-  const at = tokens.findIndex(({ word }, i) => i > 0 && /^(seeds?|seedlings?|cuttings|plants|bulbs|tubers)$/.test(word) && isName(tokens[i - 1]));
+  const at = tokens.findIndex(
+    ({ word }, i) => i > 0 && /^(seeds?|seedlings?|cuttings|plants|bulbs|tubers)$/.test(word) && isName(tokens[i - 1]),
+  );
   return at < 0 ? null : `${tokens[at - 1].word} plants`;
 }
 
 function isName({ word, tags, pause }: Token): boolean {
-  return tags.has('Noun') && pause === '' && word.length > 2 && !['Verb', 'Adjective', 'Pronoun', 'Possessive', 'Determiner', 'Preposition', 'Value'].some((tag) => tags.has(tag)) && !NO_NAME.test(word);
+  return (
+    tags.has('Noun') &&
+    pause === '' &&
+    word.length > 2 &&
+    !['Verb', 'Adjective', 'Pronoun', 'Possessive', 'Determiner', 'Preposition', 'Value'].some((tag) => tags.has(tag)) &&
+    !NO_NAME.test(word)
+  );
 }
 
-const NO_NAME = /^(house|pot|store|shop|garden|flower|vegetable|tree|weed|stem|leaf|root|mother|spring|summer|winter|autumn|kitchen|salad|fruit|neighbour|supermarket|others?|all|rest|old|dry|wet|plants?|seeds?|harms?|kills?|helps?|makes?|keeps?|gives?)$/;
+const NO_NAME =
+  /^(house|pot|store|shop|garden|flower|vegetable|tree|weed|stem|leaf|root|mother|spring|summer|winter|autumn|kitchen|salad|fruit|neighbour|supermarket|others?|all|rest|old|dry|wet|plants?|seeds?|harms?|kills?|helps?|makes?|keeps?|gives?)$/;

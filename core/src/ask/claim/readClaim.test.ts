@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { fairTestAtOnce } from '../../plan/fairTest';
-import { claimSentences, openQuestions } from './claimSentences';
+import { claimSentences, openQuestions, type SettledClaim } from './claimSentences';
 import { experimentFromClaim } from './experimentFromClaim';
 import { promisedMeasures } from './measures';
 import { readClaim, type ReadClaim } from './readClaim';
@@ -39,7 +39,10 @@ const claims: readonly (readonly [string, Row])[] = [
     'Potatoes planted in straw give three times the harvest.',
     { plant: 'potatoes', treatment: 'planted in straw', measure: 'harvest', direction: 'more', ratio: 3 },
   ],
-  ['Carrots sown at new moon come up faster.', { plant: 'carrots', treatment: 'sown at new moon', measure: 'first-sprout', direction: 'more' }],
+  [
+    'Carrots sown at new moon come up faster.',
+    { plant: 'carrots', treatment: 'sown at new moon', measure: 'first-sprout', direction: 'more' },
+  ],
   [
     'Basil cuttings root better in water than in compost.',
     { plant: 'basil', treatment: 'water', comparison: 'compost', measure: 'rooted', direction: 'more' },
@@ -120,7 +123,10 @@ const claims: readonly (readonly [string, Row])[] = [
     { plant: 'zinnias', treatment: 'deadheaded every week', measure: 'flowers', direction: 'more', days: 60 },
   ],
   ['Always water in the evening.', { treatment: 'water in the evening' }],
-  ['Cucumbers taste sweeter when you feed them sugar.', { plant: 'cucumbers', treatment: 'feed them sugar', measure: 'flavour', direction: 'more' }],
+  [
+    'Cucumbers taste sweeter when you feed them sugar.',
+    { plant: 'cucumbers', treatment: 'feed them sugar', measure: 'flavour', direction: 'more' },
+  ],
   ['Happy plants.', { plant: 'plants' }],
 ];
 
@@ -180,22 +186,58 @@ describe('a claim becomes an experiment', () => {
     treatment: 'Compost in the mix',
     comparison: 'the plain mix',
     sizeWords: '5 times',
-    days: 30,
     direction: 'more' as const,
   };
 
   it('with question, hypothesis and null', () => {
-    expect(claimSentences({ ...settled, measureName: 'mass' })).toEqual({
+    const sentences = (more: Partial<SettledClaim>) => claimSentences({ ...settled, lastDay: 30, measureId: 'mass', ...more });
+    expect(sentences({})).toEqual({
       question: 'Does compost in the mix change the mass of radishes?',
-      hypothesis: 'For radishes, compost in the mix gives more mass than the plain mix (the claim: 5 times) within 30 days.',
-      nullHypothesis: 'For radishes, compost in the mix makes no difference to the mass within 30 days.',
+      hypothesis: 'For radishes, compost in the mix gives heavier plants than the plain mix (the claim: 5 times) by day 30.',
+      nullHypothesis: 'For radishes, compost in the mix makes no difference to the mass of radishes by day 30.',
     });
-    expect(claimSentences({ ...settled, measureName: 'how many sprout', direction: 'less', sizeWords: null, days: null }).hypothesis).toBe(
-      'For radishes, compost in the mix gives fewer that sprout than the plain mix.',
+    const plain = { sizeWords: null, direction: 'less' } as const;
+    expect(sentences({ ...plain, measureId: 'sprouts' }).hypothesis).toBe(
+      'For radishes, compost in the mix gives fewer sprouts than the plain mix by day 30.',
     );
-    expect(
-      claimSentences({ ...settled, measureName: 'day of the first flower', direction: 'less', sizeWords: null, days: null }).hypothesis,
-    ).toBe('For radishes, compost in the mix gives an earlier day for the first flower than the plain mix.');
+    expect(sentences({ ...plain, measureId: 'first-flower' }).hypothesis).toContain('gives an earlier first flower than');
+    expect(sentences({ ...plain, measureId: 'held', lastDay: 0 }).hypothesis).toContain(
+      'less water held than the plain mix on the first day.',
+    );
+  });
+
+  it.each([
+    ['bury a banana peel under roses', 'Does burying a banana peel under roses change'],
+    ['Coffee grounds', 'Do coffee grounds change'],
+    ['sown at new moon', 'Does being sown at new moon change'],
+    ['in clay pots', 'Does growing in clay pots change'],
+    ['without a fan', 'Does growing without a fan change'],
+    ['closer the lamp', 'Does a closer lamp change'],
+    ['deeper you sow peas', 'Does sowing peas deeper change'],
+    ['cold-treated', 'Does being cold-treated change'],
+    ['basil next to tomatoes', 'Does basil next to tomatoes change'],
+    ['Marigolds planted among beans', 'Do marigolds planted among beans change'],
+    ['water lettuce at noon', 'Does watering lettuce at noon change'],
+    ['Rooting powder is a waste of money', 'Does rooting powder change'],
+    ['microwaved water', 'Does microwaved water change'],
+  ])('asks in a sentence that is English: %s', (treatment, begins) => {
+    expect(claimSentences({ ...settled, treatment, lastDay: 30, measureId: 'mass' }).question).toBe(`${begins} the mass of radishes?`);
+  });
+
+  it('"twice as fast" is half the days, and "twice as long" in the vase twice the days', () => {
+    const begin = { created: '2026-04-01', startOn: '2026-04-01', seed: 5 };
+    const ratioOf = (id: string) =>
+      promisedMeasures.flatMap((measure) =>
+        measure.id === id
+          ? [
+              experimentFromClaim(
+                { ...settled, text: 'It does.', measure, ratio: 2, days: null, alsoPromised: [], source: '', saidToWork: '' },
+                begin,
+              ).claimedRatio,
+            ]
+          : [],
+      );
+    expect([ratioOf('first-sprout'), ratioOf('vase'), ratioOf('mass')]).toEqual([[0.5], [2], [2]]);
   });
 
   it.each(promisedMeasures.map((measure) => [measure.id, measure] as const))('that has nothing serious against it: %s', (_, measure) => {
@@ -204,14 +246,20 @@ describe('a claim becomes an experiment', () => {
         ...settled,
         text: 'Compost gives radishes five times the weight.',
         measure,
-        measureName: measure.name,
         ratio: 5,
+        days: 30,
         alsoPromised: ['taste'],
+        source: 'a neighbour',
+        saidToWork: 'it feeds them',
       },
       { created: '2026-04-01', startOn: '2026-04-01', seed: 5 },
     );
     expect(fairTestAtOnce(experiment).filter(({ severity }) => severity === 'blocker' || severity === 'serious')).toEqual([]);
-    expect(experiment).toMatchObject({ claimedRatio: 5, claim: 'Compost gives radishes five times the weight.' });
+    expect(experiment).toMatchObject({
+      claimedRatio: ['first-sprout', 'first-flower', 'ripe'].includes(measure.id) ? 0.2 : 5,
+      claim: 'Compost gives radishes five times the weight.',
+      plan: { claimSource: 'a neighbour', saidToWork: 'it feeds them' },
+    });
     // What water a thing holds is weighed on the day.
     expect(Math.max(...experiment.measures[0].readingDays)).toBe(measure.id === 'held' ? 0 : 30);
     expect(experiment.plan.notTested).toEqual(['taste']);

@@ -79,7 +79,12 @@ export function readClaim(text: string): ReadClaim {
 }
 
 /** "Cut them off, otherwise they stay thin." */
-const OTHER_WAY: Readonly<Record<Direction | 'none', Direction | null>> = { more: 'less', less: 'more', different: 'different', none: null };
+const OTHER_WAY: Readonly<Record<Direction | 'none', Direction | null>> = {
+  more: 'less',
+  less: 'more',
+  different: 'different',
+  none: null,
+};
 
 const textIn = (tokens: readonly Token[]) => tokens.map(({ word }) => word).join(' ');
 const measureOf = ({ id }: Effect) => promisedMeasures.find((promised) => promised.id === id) ?? null;

@@ -30,7 +30,10 @@ describe.each([
     const found = claims.map((spoken) => isRead(readClaim(spoken.claim), spoken));
     const shares = Object.fromEntries(parts.map((part) => [part, found.filter((own) => own[part]).length / found.length]));
     const wrong = claims.flatMap(({ claim }, i) => parts.filter((part) => !found[i][part]).map((part) => `${part}: ${claim}`));
-    expect(parts.filter((part) => shares[part] < floors[part] - 1e-9), `${JSON.stringify(shares)}\n${wrong.join('\n')}`).toEqual([]);
+    expect(
+      parts.filter((part) => shares[part] < floors[part] - 1e-9),
+      `${JSON.stringify(shares)}\n${wrong.join('\n')}`,
+    ).toEqual([]);
   });
 
   it('are each a claim of its own', () => {

@@ -20,12 +20,19 @@ const BETWEEN = /^(next|beside|near|under|around|among|between|alongside|with|ov
  * @param predicate the verb and what follows
  * @returns null where the subject is but a plant; else what is done, and what names the plant
  */
-export function treatmentInSubject(subject: readonly Token[], predicate: readonly Token[]): { done: readonly Token[]; plant: readonly Token[] } | null {
+export function treatmentInSubject(
+  subject: readonly Token[],
+  predicate: readonly Token[],
+): { done: readonly Token[]; plant: readonly Token[] } | null {
   if (bareSubject(subject).length === 0) return null;
+  const pause = subject.findIndex((token) => token.pause !== '') + 1;
+  // "Without a fan, tomato seedlings …", "Shaken every morning, stalks …".
+  if (pause > 0 && pause < subject.length && plantHeads(subject.slice(pause)))
+    return { done: subject.slice(0, pause), plant: subject.slice(pause) };
   const at = subject.findIndex(({ word }, i) => isPlantWord(word) && !STUFF.test(subject[i + 1]?.word ?? ''));
   if (at < 0 || subject[0].tags.has('Gerund') || /ing$/.test(subject[0].word)) return { done: subject, plant: [] };
   let last = at;
-  while (last + 1 < subject.length && (isPlantWord(subject[last + 1].word)) && subject[last].pause === '') last += 1;
+  while (last + 1 < subject.length && isPlantWord(subject[last + 1].word) && subject[last].pause === '') last += 1;
   const [before, plant, after] = [subject.slice(0, at), subject.slice(at, last + 1), subject.slice(last + 1)];
   const told = before.filter(({ word }) => !BESIDE.test(word));
   if (after.length > 0 && told.length === 0) {
@@ -37,14 +44,28 @@ export function treatmentInSubject(subject: readonly Token[], predicate: readonl
     return { done: rest, plant: [...before, ...plant] };
   }
   // "Mulched courgettes", "old onion seeds", "cold-treated lavender seed".
-  if (told.length > 0 && after.length === 0 && told.every(({ tags, word }) => tags.has('Adjective') || tags.has('PastTense') || tags.has('Participle') || tags.has('Adverb') || tags.has('Noun') || /ed$/.test(word)) && !before.some(({ word }) => /^(around|under|on|in|to|with|for|of|over|near|beside|between)$/.test(word)))
+  if (
+    told.length > 0 &&
+    after.length === 0 &&
+    told.every(
+      ({ tags, word }) =>
+        tags.has('Adjective') ||
+        tags.has('PastTense') ||
+        tags.has('Participle') ||
+        tags.has('Adverb') ||
+        tags.has('Noun') ||
+        /ed$/.test(word),
+    ) &&
+    !before.some(({ word }) => /^(around|under|on|in|to|with|for|of|over|near|beside|between)$/.test(word))
+  )
     return { done: told, plant: [...before.filter(({ word }) => BESIDE.test(word)), ...plant] };
   return { done: subject, plant: [] };
 }
 
 function relativeOf(after: readonly Token[]): readonly Token[] {
   let at = 1;
-  while (at < after.length - 1 && /^(is|are|was|were|get|gets|got|have|has|had|been|being|you|we|receive|receives)$/.test(after[at].word)) at += 1;
+  while (at < after.length - 1 && /^(is|are|was|were|get|gets|got|have|has|had|been|being|you|we|receive|receives)$/.test(after[at].word))
+    at += 1;
   return after.slice(at);
 }
 

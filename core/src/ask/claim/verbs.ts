@@ -56,18 +56,47 @@ function relativeVerbAt(tokens: readonly Token[], from: number): number {
 function isFinite(tokens: readonly Token[], i: number): boolean {
   const { word, tags } = tokens[i];
   const before = tokens[i - 1];
-  if (/^(to|the|a|an|your|my|their|its|of|for|in|with|by|on|from|under|at|some|any|more|less|no|without|than|and|or)$/.test(before.word) && !/^(is|are|will|can)$/.test(word)) return false;
+  if (
+    /^(to|the|a|an|your|my|their|its|of|for|in|with|by|on|from|under|at|some|any|more|less|no|without|than|and|or)$/.test(before.word) &&
+    !/^(is|are|will|can)$/.test(word)
+  )
+    return false;
   if (before.tags.has('Gerund') && !/^(morning|evening|spring)$/.test(before.word) && !/s$|^(will|can|make|help)$/.test(word)) return false;
-  if (before.tags.has('Adjective') && !before.tags.has('Comparative') && /^(flowers|roots|crops|plants|shoots|sets|grounds|works|forms|starts|looks|cuts|turns|drains|stores)$/.test(word)) return false;
-  if (/^(roots?|crops?|shoots?|flowers?|fruits?)$/.test(word) && /^(cuttings?|buds?|stems?|heads?|stalks?|trees?|bushes|set|skins?|juice|growth|system|systems|rot|hormone|powder|mass|length|vegetables?|tips?|balls?|zones?)$/.test(tokens[i + 1]?.word ?? '')) return false;
-  if (EFFECT_VERBS.test(word) && !tags.has('Gerund')) return !(isNounHere(tokens, i));
-  return !isPlantWord(word) && !isThing(word) && !before.tags.has('Adjective') && tags.has('Verb') && tags.has('PresentTense') && !tags.has('Gerund') && !tags.has('Noun') && !tags.has('Infinitive');
+  if (
+    before.tags.has('Adjective') &&
+    !before.tags.has('Comparative') &&
+    /^(flowers|roots|crops|plants|shoots|sets|grounds|works|forms|starts|looks|cuts|turns|drains|stores)$/.test(word)
+  )
+    return false;
+  if (
+    /^(roots?|crops?|shoots?|flowers?|fruits?)$/.test(word) &&
+    /^(cuttings?|buds?|stems?|heads?|stalks?|trees?|bushes|set|skins?|juice|growth|system|systems|rot|hormone|powder|mass|length|vegetables?|tips?|balls?|zones?)$/.test(
+      tokens[i + 1]?.word ?? '',
+    )
+  )
+    return false;
+  if (EFFECT_VERBS.test(word) && !tags.has('Gerund')) return !isNounHere(tokens, i);
+  return (
+    !isPlantWord(word) &&
+    !isThing(word) &&
+    !before.tags.has('Adjective') &&
+    tags.has('Verb') &&
+    tags.has('PresentTense') &&
+    !tags.has('Gerund') &&
+    !tags.has('Noun') &&
+    !tags.has('Infinitive')
+  );
 }
 
 /** "Root", "feed", "flowers" or "yield" as a thing: another verb of the sentence follows close. */
 function isNounHere(tokens: readonly Token[], i: number): boolean {
   const { word } = tokens[i];
-  if (!/^(flowers|roots|crops?|fruits|shoots?|feeds|cuts|yields?|works|blooms?|blossoms?|needs|drains?|stores?|looks?|turns|starts?|stands?|lives|bark|leads|dry|like|burns?|rots?|roots|flower|fruit|root)$/.test(word)) return false;
+  if (
+    !/^(flowers|roots|crops?|fruits|shoots?|feeds|cuts|yields?|works|blooms?|blossoms?|needs|drains?|stores?|looks?|turns|starts?|stands?|lives|bark|leads|dry|like|burns?|rots?|roots|flower|fruit|root)$/.test(
+      word,
+    )
+  )
+    return false;
   const next = tokens[i + 1];
   return next !== undefined && EFFECT_VERBS.test(next.word) && !next.tags.has('Adverb');
 }

@@ -1,0 +1,145 @@
+import type { Experiment, Measure, Prediction } from '../model';
+import { kindOf } from '../kinds';
+import { isTold } from '../compare/judge';
+import { centre } from '../stats/moments';
+import type { DotsPicture } from './pictures';
+import type { ComparisonRow, MeasureResult } from './Result';
+import { armName, gapFact, intervalFact, withUnit } from './verdict/wording';
+
+type Outcome = 'came' | 'other-way' | 'open' | 'unsaid';
+
+/** What a person foretold, beside what came. */
+export interface Foretold {
+  readonly person: string;
+  readonly expects: string;
+  readonly reason: string;
+  readonly outcome: Outcome;
+  /** What came of it, one thing a sentence; empty where nothing that could be compared was foretold. */
+  readonly sentences: readonly string[];
+}
+
+/**
+ * Holds each prediction against the result of the measure that decides.
+ * @param experiment with its predictions
+ * @param measure that decides
+ * @param result of that measure
+ * @returns in the order in which they were made
+ */
+export function foretold(experiment: Experiment, measure: Measure, result: MeasureResult): Foretold[] {
+  const row = leadRow(experiment, result);
+  return experiment.plan.predictions.map((prediction) => {
+    const outcome = row ? outcomeOf(prediction, row, kindOf(measure).byEye) : 'unsaid';
+    const sentences = row
+      ? [
+          waySentence(prediction, outcome, row, measure, result),
+          sizeSentence(prediction, row, measure, result),
+          rankingSentence(prediction, experiment, result),
+        ]
+      : [];
+    const { person, expects, reason } = prediction;
+    return { person, expects, reason, outcome, sentences: sentences.filter((sentence) => sentence !== null) };
+  });
+}
+
+/** The first treatment beside the control: what a prediction speaks of. */
+function leadRow({ arms }: Experiment, { comparisons }: MeasureResult): ComparisonRow | null {
+  const control = arms.find(({ role }) => role === 'control')?.arm;
+  const first = arms.find(({ role }) => role === 'treatment')?.arm;
+  return comparisons.find(({ arm, versus, difference }) => arm === first && versus === control && difference.value !== null) ?? null;
+}
+
+function outcomeOf({ way }: Prediction, row: ComparisonRow, byP: boolean): Outcome {
+  if (way === null) return 'unsaid';
+  const told = isTold(row, byP);
+  if (way === 'same') return told ? 'other-way' : row.verdict === 'no-difference-that-matters' ? 'came' : 'open';
+  if (!told) return row.verdict === 'no-difference-that-matters' ? 'other-way' : 'open';
+  return (row.difference.value ?? 0) > 0 === (way === 'more') ? 'came' : 'other-way';
+}
+
+function waySentence({ way }: Prediction, outcome: Outcome, row: ComparisonRow, measure: Measure, { share }: MeasureResult): string | null {
+  if (way === null) return null;
+  const gap = gapFact(row, kindOf(measure).wording(measure, share))?.text ?? '';
+  const said = way === 'same' ? 'Said no difference' : `Said ${way}`;
+  if (outcome === 'open') return `${said}; these data cannot tell.`;
+  if (outcome === 'came') return way === 'same' ? `${said}, and none that matters was found.` : `${said}, and so it came: ${gap}.`;
+  return row.verdict === 'no-difference-that-matters'
+    ? `${said}; no difference that matters was found.`
+    : `${said}; it came otherwise: ${gap}.`;
+}
+
+function sizeSentence(prediction: Prediction, row: ComparisonRow, measure: Measure, { share }: MeasureResult): string | null {
+  const by = signedBy(prediction);
+  const wording = kindOf(measure).wording(measure, share);
+  const interval = intervalFact(row, wording);
+  if (by === null || interval === null || row.difference.ci95 === null) return null;
+  const [lo, hi] = row.difference.ci95.map((end) => end * wording.scale);
+  const said = withUnit(String(Math.abs(by)), wording);
+  return by >= lo && by <= hi
+    ? `By ${said} agrees with the data: ${interval.text}.`
+    : `By ${said} does not: the data leave open ${interval.text}.`;
+}
+
+/** In the unit that is shown, less with a minus. */
+function signedBy({ way, by }: Prediction): number | null {
+  return by === null || way === null || way === 'same' ? null : way === 'less' ? -by : by;
+}
+
+function rankingSentence({ ranking }: Prediction, { arms }: Experiment, { values }: MeasureResult): string | null {
+  const meanOf = (code: string) => {
+    const own = values.filter(({ arm }) => arm === code).map(({ value }) => value);
+    return own.length === 0 ? null : centre(own);
+  };
+  const means = ranking.map(meanOf).filter((mean) => mean !== null);
+  if (means.length < 2) return null;
+  const pairs = means.flatMap((mean, i) => means.slice(i + 1).map((later) => mean > later));
+  const right = pairs.filter(Boolean).length;
+  const order = [...ranking].sort((a, b) => (meanOf(b) ?? 0) - (meanOf(a) ?? 0)).map((code) => armName(arms, code));
+  return right === pairs.length
+    ? `The order of the arms came as foretold: ${order.join(', ')}.`
+    : `Of the order, ${right} of ${pairs.length} pairs came as foretold. It came as ${order.join(', ')}.`;
+}
+
+/**
+ * The sizes that were foretold beside the difference that came, on one axis.
+ * @param experiment with its predictions
+ * @param measure that decides
+ * @param result of that measure
+ * @returns null where nobody foretold a size, or nothing came yet
+ */
+export function foretoldPicture(experiment: Experiment, measure: Measure, result: MeasureResult): DotsPicture | null {
+  const row = leadRow(experiment, result);
+  const said = experiment.plan.predictions.flatMap((prediction) => {
+    const by = prediction.way === 'same' ? 0 : signedBy(prediction);
+    return by === null ? [] : [{ person: prediction.person, by }];
+  });
+  if (row === null || row.difference.value === null || said.length === 0) return null;
+  const wording = kindOf(measure).wording(measure, result.share);
+  const { arms } = experiment;
+  const [from, to] = row.difference.ci95 ?? [null, null];
+  const hits = from === null || to === null ? null : said.filter(({ by }) => by >= from * wording.scale && by <= to * wording.scale).length;
+  return {
+    kind: 'dots',
+    title: hits === null ? 'What was foretold, and what came' : `${hits} of ${said.length} foretold a size that agrees with the data`,
+    axis: `${measure.name}: ${armName(arms, row.arm)} against ${armName(arms, row.versus)}${wording.unit === '' ? '' : `, ${wording.unit}`}`,
+    note: 'The bar is what the data leave open (95 % interval); each dot is what one person foretold.',
+    range: null,
+    arms: [
+      {
+        arm: row.versus,
+        name: 'What came',
+        role: 'control',
+        units: [],
+        mean: row.difference.value * wording.scale,
+        interval: from === null || to === null ? null : [from * wording.scale, to * wording.scale],
+      },
+      ...said.map(({ person, by }, i) => ({
+        arm: `${row.arm}-${i}`,
+        name: person,
+        role: 'treatment' as const,
+        units: [{ unit: person, value: by }],
+        mean: null,
+        interval: null,
+      })),
+    ],
+  };
+}

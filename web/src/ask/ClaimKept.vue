@@ -1,0 +1,69 @@
+<script setup lang="ts">
+import { changePlan } from '@fern/core';
+import { useLoaded } from '../frame/loaded';
+import LongField from '../kit/LongField.vue';
+import TextField from '../kit/TextField.vue';
+import { useHistory } from '../stores/history';
+
+/** The claim as it was said, who says it, how it is said to work, and what would count as a yes: written before the data. */
+const { experiment } = useLoaded();
+const history = useHistory();
+const set = (field: 'claimSource' | 'saidToWork' | 'countsAsYes') => (value: string) =>
+  history.edit((now) => changePlan(now, { [field]: value }));
+</script>
+
+<template>
+  <section class="fields" aria-label="The claim">
+    <p v-if="experiment.claim" class="claim">“{{ experiment.claim }}”</p>
+    <div v-if="experiment.claim" class="two">
+      <label
+        >Who says so<TextField
+          :value="experiment.plan.claimSource"
+          label="Who says so"
+          placeholder="a neighbour, a packet, a page …"
+          :most="200"
+          :disabled="history.frozen"
+          @change="set('claimSource')($event)"
+      /></label>
+      <label
+        >How is it said to work?<TextField
+          :value="experiment.plan.saidToWork"
+          label="How is it said to work?"
+          placeholder="it feeds them, it keeps the soil damp …"
+          :most="300"
+          :disabled="history.frozen"
+          @change="set('saidToWork')($event)"
+      /></label>
+    </div>
+    <label
+      >What would count as a yes<LongField
+        :value="experiment.plan.countsAsYes"
+        label="What would count as a yes"
+        :disabled="history.frozen"
+        @change="set('countsAsYes')($event)"
+    /></label>
+  </section>
+</template>
+
+<style scoped>
+.fields {
+  display: grid;
+  gap: 14px;
+  max-width: 760px;
+  margin-bottom: 26px;
+}
+.claim {
+  margin: 0;
+  font-family: var(--head);
+}
+.two {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(240px, 1fr));
+  gap: 14px;
+}
+label {
+  display: grid;
+  gap: 5px;
+  font-weight: 700;
+}
+</style>
