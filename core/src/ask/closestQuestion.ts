@@ -37,10 +37,11 @@ export function closestQuestion(questions: readonly ReadyQuestion[], { plant, tr
   const telling = [...new Set(wordsOf(treatment ?? ''))].filter(
     (word) => word.length > 2 && saysSomething(word) && !TELL_NOTHING.has(word) && !ofPlant.has(word),
   );
+  // The first words tell most: "coffee grounds under the mulch".
   const scoreOf = (own: ReadonlySet<string>) =>
-    telling.reduce((sum, word) => {
+    telling.reduce((sum, word, i) => {
       const many = ready.filter(({ words }) => words.has(word)).length;
-      return sum + (own.has(word) && many <= MOST_WITH_WORD ? 1 / many : 0);
+      return sum + (own.has(word) && many <= MOST_WITH_WORD ? 1 / many / (1 + i) : 0);
     }, 0);
   const [best] = ready.map(({ question, words }) => ({ question, score: scoreOf(words) })).sort((a, b) => b.score - a.score);
   if (!best || best.score === 0) return null;

@@ -35,7 +35,7 @@ describe('a prediction beside what came', () => {
       ['other-way', expect.stringContaining('Said no difference; it came otherwise')],
     ]);
     expect(held(alike, { way: 'more' }, { way: 'same' }).all).toEqual([
-      ['other-way', 'Said more; no difference that matters was found.'],
+      ['other-way', 'Said higher; no difference that matters was found.'],
       ['came', 'Said no difference, and none that matters was found.'],
     ]);
     expect(held(unclear, { way: 'more' }, { way: 'same' }).all.map(([outcome]) => outcome)).toEqual(['open', 'open']);

@@ -58,8 +58,9 @@ function outcomeOf({ way }: Prediction, row: ComparisonRow, byP: boolean): Outco
 
 function waySentence({ way }: Prediction, outcome: Outcome, row: ComparisonRow, measure: Measure, { share }: MeasureResult): string | null {
   if (way === null) return null;
-  const gap = gapFact(row, kindOf(measure).wording(measure, share))?.text ?? '';
-  const said = way === 'same' ? 'Said no difference' : `Said ${way}`;
+  const wording = kindOf(measure).wording(measure, share);
+  const said = way === 'same' ? 'Said no difference' : `Said ${wording[way]}`;
+  const gap = gapFact(row, wording)?.text ?? '';
   if (outcome === 'open') return `${said}; these data cannot tell.`;
   if (outcome === 'came') return way === 'same' ? `${said}, and none that matters was found.` : `${said}, and so it came: ${gap}.`;
   return row.verdict === 'no-difference-that-matters'

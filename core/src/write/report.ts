@@ -1,3 +1,4 @@
+import { foretold } from '../weigh/foretold';
 import { isShare, kindOf } from '../kinds';
 import { longDate, momentWords, type Experiment, type Study, type WritingPart } from '../model';
 import { careWords } from '../log/careWords';
@@ -48,12 +49,13 @@ export function report(study: Study, result: Result): Block[] {
     heading(experiment.title, 1),
     heading('Question'),
     paragraph(experiment.question),
-    ...(experiment.claim ? [paragraph(`The claim: “${experiment.claim}”`)] : []),
+    ...theClaim(experiment),
     ...own('background'),
     heading('Hypothesis and null'),
     paragraph('Hypothesis: ', experiment.hypothesis),
     paragraph('Null hypothesis: ', experiment.nullHypothesis),
-    ...predictions(experiment),
+    ...(experiment.plan.countsAsYes === '' ? [] : [paragraph('What was to count as a yes: ', experiment.plan.countsAsYes)]),
+    ...predictions(study, result),
     ...variables(experiment),
     ...method(experiment),
     ...results(study, result),
@@ -68,11 +70,28 @@ export function report(study: Study, result: Result): Block[] {
   ];
 }
 
-function predictions({ plan }: Experiment): Block[] {
-  if (plan.predictions.length === 0) return [];
+function theClaim({ claim, plan }: Experiment): Block[] {
+  if (!claim) return [];
+  return [
+    paragraph(`The claim: “${claim}”`),
+    ...(plan.claimSource === '' ? [] : [paragraph('Who says so: ', plan.claimSource)]),
+    ...(plan.saidToWork === '' ? [] : [paragraph('How it is said to work: ', plan.saidToWork)]),
+  ];
+}
+
+/** What each foretold, and what came of it once there are data. */
+function predictions({ experiment, observations }: Study, { measures }: Result): Block[] {
+  const measure = experiment.measures.find(({ primary }) => primary);
+  const row = measures.find(({ primary }) => primary);
+  if (experiment.plan.predictions.length === 0 || !measure || !row) return [];
+  const held = foretold(experiment, measure, row);
   return [
     heading('Predictions', 3),
-    list(plan.predictions.map(({ person, expects, reason }) => `${person}: ${expects}${reason === '' ? '' : `, because ${reason}`}`)),
+    list(
+      held.map(({ person, expects, reason, sentences }) =>
+        [`${person}: ${expects}${reason === '' ? '' : `, because ${reason}`}`, ...(observations.length > 0 ? sentences : [])].join('. '),
+      ),
+    ),
   ];
 }
 

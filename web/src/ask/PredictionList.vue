@@ -16,14 +16,18 @@ const history = useHistory();
 type Way = NonNullable<Prediction['way']>;
 const blank = { person: '', reason: '', way: '' as Way | '', by: null as number | null, ranking: [] as string[] };
 const typed = reactive({ ...blank });
-const ways: readonly { value: Way | ''; label: string }[] = [
-  { value: '', label: 'choose …' },
-  { value: 'more', label: 'more of it' },
-  { value: 'less', label: 'less of it' },
-  { value: 'same', label: 'no difference' },
-];
 const primary = computed(() => experiment.value.measures.find((measure) => measure.primary) ?? null);
-const unit = computed(() => (primary.value ? kindOf(primary.value).wording(primary.value, kindOf(primary.value).ofSown).unit : ''));
+const wording = computed(() => (primary.value ? kindOf(primary.value).wording(primary.value, kindOf(primary.value).ofSown) : null));
+const unit = computed(() => wording.value?.unit ?? '');
+const wayWords = computed<Readonly<Record<Way, string>>>(() => ({
+  more: wording.value?.more ?? 'more',
+  less: wording.value?.less ?? 'less',
+  same: 'no difference',
+}));
+const ways = computed<readonly { value: Way | ''; label: string }[]>(() => [
+  { value: '', label: 'choose …' },
+  ...(['more', 'less', 'same'] as const).map((value) => ({ value, label: wayWords.value[value] })),
+]);
 const asked = computed(() => {
   const { arms } = experiment.value;
   const [control, first] = [arms.find(({ role }) => role === 'control'), arms.find(({ role }) => role === 'treatment')];
@@ -39,7 +43,7 @@ const asksOrder = computed(() => experiment.value.arms.length > 2);
 
 function expectsIn(): string {
   const size = typed.by === null || typed.way === 'same' ? '' : ` by ${[typed.by, unit.value].filter((part) => part !== '').join(' ')}`;
-  const way = typed.way === '' ? '' : typed.way === 'same' ? 'no difference' : `${typed.way}${size}`;
+  const way = typed.way === '' ? '' : `${wayWords.value[typed.way]}${size}`;
   const order = isWhole.value ? typed.ranking.map(nameOf).join(', then ') : '';
   return [way, order].filter((part) => part !== '').join('; ');
 }

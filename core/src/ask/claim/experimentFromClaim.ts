@@ -59,7 +59,8 @@ export function experimentFromClaim(claim: ClaimToTest, beginning: Beginning): E
     controlBars: [],
     plantsKept: null,
   };
-  return withClaim(experimentFrom(frame, beginning), claim, claimedRatioOf(claim));
+  const made = withClaim(experimentFrom(frame, beginning), claim, claimedRatioOf(claim));
+  return { ...made, plan: { ...made.plan, countsAsYes: yesOf(claim, lastDay) } };
 }
 
 /**
@@ -78,6 +79,14 @@ export function experimentFromClosest(
   const plant = claim.plant.trim();
   const ofPlant = plant === '' ? made : wordsFollow(made, { ...made, plan: { ...made.plan, plant } });
   return withClaim(ofPlant, claim, null);
+}
+
+/** A first wording of what would count as a yes; the person's own stands in its place. */
+function yesOf({ measure: { measure }, direction }: ClaimToTest, lastDay: number): string {
+  const { unit, more, less } = kindOf(measure).wording(measure, kindOf(measure).ofSown);
+  const size = [measure.smallestDifference, unit].filter((part) => part !== '').join(' ');
+  const way = direction === 'different' ? 'apart' : direction === 'more' ? more : less;
+  return `“${measure.name}” at least ${size} ${way} by day ${lastDay}, and so far apart that luck alone seldom does it.`;
 }
 
 function withClaim(
