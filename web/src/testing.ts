@@ -78,9 +78,11 @@ export function fakeServer(study: Study): FakeServer {
   return server;
 }
 
+const readOnFourDays = { ...anySprouting, measures: anySprouting.measures.map((measure) => ({ ...measure, readingDays: [3, 5, 7, 10] })) };
+
 /** A sprouting experiment that started three days ago, with what was read. */
 export function startedStudy(observations: readonly Observation[] = [], more: Partial<Experiment> = {}): Study {
-  const draft = experimentFrom(anySprouting, { created: '2026-04-01', startOn: addDays(today(), -3), seed: 4 });
+  const draft = experimentFrom(readOnFourDays, { created: '2026-04-01', startOn: addDays(today(), -3), seed: 4 });
   const experiment = { ...draft, ...more, plan: { ...draft.plan, frozenOn: draft.startedOn } };
   return { experiment, observations, happenings: [], care: [], photos: [] };
 }

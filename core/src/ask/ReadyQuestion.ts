@@ -1,4 +1,5 @@
 import type { Arm, ControlBar, Kept, Layout, Measure, Plan, Shelf, Stage } from '../model';
+import type { VerdictCode } from '../compare/judge';
 import type { Process, Truth } from '../model/Truth';
 
 export type Theme =
@@ -17,7 +18,24 @@ export const themes: readonly { readonly theme: Theme; readonly title: string }[
 
 /** A measure of a ready-made question with what the simulator assumes of it when the question is tried out. */
 export interface QuestionMeasure extends Measure {
-  readonly usual: Process;
+  /** Null where it follows from other measures. */
+  readonly usual: Process | null;
+}
+
+/** Something that units have in common, or each by itself: a lamp, a tank, a jar to soak in. */
+export interface SharedThing {
+  /** One word in the singular. */
+  readonly what: string;
+  /** One for all; one a block, for all arms; several an arm, which no other arm has; or one to each unit. */
+  readonly by: 'all' | 'block' | 'arm' | 'unit';
+  /** How many an arm has; with `arm` alone. */
+  readonly many?: number;
+}
+
+/** Where units start one after another: so many days between blocks, and between the arms of a pair, of which each comes first in turn. */
+export interface Batches {
+  readonly everyDays: number;
+  readonly armsApart?: number;
 }
 
 /** A ready-made question: everything that a plan for it starts from. All of it can be changed. */
@@ -44,6 +62,18 @@ export interface ReadyQuestion {
   readonly layout: Layout;
   readonly blocks: number;
   readonly light: Shelf['light'];
+  readonly shares: readonly SharedThing[];
+  readonly batches: Batches | null;
+  /** Whoever reads does not know the arm. */
+  readonly blind: boolean;
+  /** Age in years from which it can be done with help. */
+  readonly agesFrom: number;
+  /** Chance of a clear answer where the difference is as large as matters; held by a test. */
+  readonly chance: number;
+  /** What it cannot promise, in its own words; empty where the chance is good. */
+  readonly unsure: string;
+  /** What a run of it mostly comes to where the usual is true. */
+  readonly mostly: readonly VerdictCode[];
   readonly measures: readonly QuestionMeasure[];
   readonly endRule: string;
   readonly kept: readonly Kept[];

@@ -1,5 +1,5 @@
 import { kindOf } from '../kinds';
-import { emptyPlan, emptyWriting, type Experiment, type Measure } from '../model';
+import { addDays, emptyPlan, emptyWriting, type Experiment, type Measure, type Unit } from '../model';
 import { originOf } from '../study/wordsFollow';
 import { layOut } from '../study/bench/layOut';
 import type { ReadyQuestion } from './ReadyQuestion';
@@ -22,7 +22,7 @@ const SHELF_COLUMNS = 12;
  * @returns a draft
  */
 export function experimentFrom(question: ReadyQuestion, { created, startOn, seed }: Beginning): Experiment {
-  const { units, bench } = layOut(
+  const { units: dealt, bench } = layOut(
     {
       arms: question.arms,
       unitsPerArm: question.unitsPerArm,
@@ -35,6 +35,7 @@ export function experimentFrom(question: ReadyQuestion, { created, startOn, seed
     },
     seed,
   );
+  const units = inBatches(inContainers(dealt, question.shares), question.batches, startOn);
   const experiment: Experiment = {
     name: question.id,
     title: question.title,
@@ -48,7 +49,7 @@ export function experimentFrom(question: ReadyQuestion, { created, startOn, seed
     endedOn: null,
     comparison: 'control',
     layout: question.layout,
-    blinded: question.measures.some((measure) => measure.primary && kindOf(measure).byEye),
+    blinded: question.blind || question.measures.some((measure) => measure.primary && kindOf(measure).byEye),
     plan: {
       ...emptyPlan,
       plant: question.plant,
@@ -82,4 +83,30 @@ export function experimentFrom(question: ReadyQuestion, { created, startOn, seed
     measures: question.measures.map(({ usual: _usual, ...measure }): Measure => measure),
   };
   return { ...experiment, plan: { ...experiment.plan, origin: originOf(experiment) } };
+}
+
+/** Units that share a lamp, a tank, a box: by block for all arms, or several an arm, in turn. */
+function inContainers(units: readonly Unit[], shares: ReadyQuestion['shares']): readonly Unit[] {
+  const shared = shares.find(({ by }) => by === 'arm' || by === 'block');
+  if (!shared) return units;
+  const seen = new Map<string, number>();
+  return units.map((unit) => {
+    if (shared.by === 'block') return { ...unit, container: `${shared.what} ${unit.block ?? 'A'}` };
+    const before = seen.get(unit.arm) ?? 0;
+    seen.set(unit.arm, before + 1);
+    return { ...unit, container: `${shared.what} ${unit.arm}.${(before % (shared.many ?? 1)) + 1}` };
+  });
+}
+
+/** Blocks one after another; of a pair each arm comes first in turn. */
+function inBatches(units: readonly Unit[], batches: ReadyQuestion['batches'], startOn: string): readonly Unit[] {
+  if (!batches) return units;
+  const { everyDays, armsApart = 0 } = batches;
+  const blocks = [...new Set(units.map(({ block }) => block))];
+  const arms = [...new Set(units.map(({ arm }) => arm))].sort();
+  return units.map((unit) => {
+    const block = blocks.indexOf(unit.block);
+    const turn = (arms.indexOf(unit.arm) + block) % arms.length;
+    return { ...unit, startedOn: addDays(startOn, block * everyDays + turn * armsApart) };
+  });
 }

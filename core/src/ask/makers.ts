@@ -47,19 +47,66 @@ export function kept(...pairs: readonly (readonly [what: string, how: string])[]
   return pairs.map(([what, how]) => ({ what, how }));
 }
 
-/** What nearly every plant experiment keeps the same, with the usual how. */
-export const usuallyKept = kept(
-  ['seed lot and age', 'one packet, mixed'],
-  ['container and volume', 'the same pots, filled to the same line'],
-  ['mix', 'one batch, blended once'],
-  ['sowing depth', 'the same stick with a mark'],
-  ['sowing day', 'all on day 0'],
-  ['water', 'the same amount to each, at the same time'],
-  ['light', 'the same hours and distance'],
-  ['temperature', 'one room, away from the heater'],
-  ['place on the bench', 'shuffled'],
-  ['the person who reads', 'the same, or each reads some of every arm'],
-);
+export function derived(unit: string, formula: string, words: Omit<MeasureWords, 'usual'>): QuestionMeasure {
+  return { ...plain, kind: 'derived', unit, derived: formula, ...words, usual: null };
+}
+
+const person = ['the person who reads', 'the same, or each reads some of every arm'] as const;
+
+/** What experiments keep the same by where they stand, with the usual how (common practice). */
+const usually = {
+  pots: [
+    ['seed lot and age', 'one packet, mixed'],
+    ['container and volume', 'the same pots, filled to the same line'],
+    ['mix', 'one bag, blended pot by pot'],
+    ['sowing depth', 'the same stick with a mark'],
+    ['sowing day', 'all on day 0'],
+    ['water', 'the same amount to each, at the same time'],
+    ['light', 'the same hours and distance'],
+    ['temperature', 'one room, away from the heater'],
+    ['place on the bench', 'shuffled'],
+    person,
+  ],
+  dishes: [
+    ['seed lot and age', 'one packet, mixed'],
+    ['paper', 'the same kind and number of sheets'],
+    ['amount of liquid', 'the same to each, by syringe'],
+    ['sowing day', 'all on day 0'],
+    ['lid', 'closed but for reading'],
+    ['temperature', 'one room, away from the heater'],
+    ['light', 'all in the same'],
+    ['place on the shelf', 'shuffled'],
+    person,
+  ],
+  tanks: [
+    ['young plants', 'of one sowing, of one size'],
+    ['litres', 'the same line on every tank'],
+    ['feed', 'the same ppm in every tank'],
+    ['water temperature', 'measured each week'],
+    ['light', 'the same hours and distance'],
+    ['place on the bench', 'shuffled'],
+    person,
+  ],
+  outdoors: [
+    ['young plants', 'of one sowing, of one size'],
+    ['planting day', 'all on day 0'],
+    ['soil', 'dug alike, stones out'],
+    ['water', 'the same to each, litres logged'],
+    ['weeding', 'all on one day'],
+    ['sun and slope', 'as pairs or blocks along the bed'],
+    person,
+  ],
+} as const;
+
+/**
+ * What is usually kept the same in a place.
+ * @param place where the units stand
+ * @param varied conditions that are what is tested, or are kept otherwise
+ * @returns conditions with their how
+ */
+export function keptIn(place: keyof typeof usually, ...varied: readonly string[]): Kept[] {
+  return kept(...usually[place].filter(([what]) => !varied.includes(what)));
+}
 
 /** What most questions leave as it is. */
 export const plainQuestion = {
@@ -79,5 +126,10 @@ export const plainQuestion = {
   canReach: [],
   usualTruth: {},
   decision: '',
-  kept: usuallyKept,
+  batches: null,
+  blind: false,
+  unsure: '',
+  agesFrom: 9,
+  mostly: ['supported'],
+  kept: keptIn('pots'),
 } as const satisfies Partial<ReadyQuestion>;

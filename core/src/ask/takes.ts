@@ -28,10 +28,12 @@ export interface Takes {
  * @param question of the library
  * @returns weeks, minutes a visit, units, and what not everybody has
  */
-export function takesOf({ arms, unitsPerArm, measures, light, place, stages }: ReadyQuestion): Takes {
+export function takesOf({ arms, unitsPerArm, measures, light, place, stages, batches, blocks, layout }: ReadyQuestion): Takes {
   const units = arms.length * unitsPerArm;
   const days = [...new Set(measures.flatMap(({ readingDays }) => readingDays))];
   const onDay = (day: number) => walkMinutes({ measures: measures.filter(({ readingDays }) => readingDays.includes(day)), left: units });
+  const starts = layout === 'pairs' ? unitsPerArm : blocks;
+  const lastStart = batches ? (starts - 1) * batches.everyDays + (batches.armsApart ?? 0) * (arms.length - 1) : 0;
   const has: Readonly<Record<Need, boolean>> = {
     lamp: light === 'lamp',
     windowsill: light === 'window',
@@ -40,7 +42,7 @@ export function takesOf({ arms, unitsPerArm, measures, light, place, stages }: R
     refrigerator: place === 'refrigerator' || stages.some(({ kind }) => kind === 'cold'),
   };
   return {
-    weeks: Math.max(1, Math.ceil(Math.max(0, ...days) / 7)),
+    weeks: Math.max(1, Math.ceil((lastStart + Math.max(0, ...days)) / 7)),
     minutes: Math.max(1, ...days.map(onDay)),
     units,
     needs: needs.map(({ need }) => need).filter((need) => has[need]),

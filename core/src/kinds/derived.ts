@@ -43,6 +43,23 @@ function misplanned(measure: Measure, all: readonly Measure[]): string | null {
   }
 }
 
+/**
+ * The unit in which a measure that is worked out comes out.
+ * @param measure of any kind
+ * @param all measures of the plan
+ * @returns its own where that fits, or where nothing can be worked out
+ */
+export function unitThatFits(measure: Measure, all: readonly Measure[]): string {
+  if (measure.derived === null) return measure.unit;
+  try {
+    const unit = unitOfFormula(readFormula(measure.derived), (name) => dimensions(unitOf(all, name)));
+    return commensurable(unit, dimensions(measure.unit)) ? measure.unit : usualUnit(unit);
+  } catch (error) {
+    if (error instanceof FormulaError) return measure.unit;
+    throw error;
+  }
+}
+
 function unitOf(measures: readonly Measure[], code: string): string {
   return measures.find(({ measure }) => measure === code)?.unit ?? '';
 }

@@ -24,7 +24,10 @@ describe('one table (RFC 4180)', () => {
 
   it('reads the levels of factors as columns of arms', () => {
     expect(arms('arm,name,role,factor_light\nC,Water,control,lamp\n').rows[0].record).toMatchObject({ factors: { light: 'lamp' } });
-    expect(lines(arms('arm,name,role,factor_light\nC,Water,control,\n'))).toEqual(['arms.csv:2:factor_light: is empty; expected text']);
+    expect(arms('arm,name,role,factor_light,factor_bath\nD,Dry,reference,,\n').rows[0].record).toMatchObject({ factors: {} });
+    expect(lines(arms('arm,name,role,factor_light,factor_bath\nC,Water,control,,long\n'))).toEqual([
+      'arms.csv:2:factor_light: is empty; expected text',
+    ]);
   });
 
   it.each<[string, string, string[]]>([

@@ -73,12 +73,15 @@ export function readTable<F extends Fields>(table: Table<F>, csv: string): ReadT
       record[name] = 'value' in cell ? cell.value : field.blank;
     }
     for (const { name, columns } of words) {
-      const entries = columns.map(({ column, at, word }) => {
-        const text = (line[at] ?? '').trim() === '' ? '' : unguarded(line[at]);
-        if (text === '') problem(row, column, 'is empty; expected text');
-        return [word, text] as const;
-      });
-      record[name] = Object.fromEntries(entries);
+      const cells = columns.map(({ column, at, word }) => ({
+        column,
+        word,
+        text: (line[at] ?? '').trim() === '' ? '' : unguarded(line[at]),
+      }));
+      // An arm beside the crossing, as "dry" beside two baths, has a level of none.
+      const stated = cells.every(({ text }) => text === '') ? [] : cells;
+      for (const { column, text } of stated) if (text === '') problem(row, column, 'is empty; expected text');
+      record[name] = Object.fromEntries(stated.map(({ word, text }) => [word, text]));
     }
     const key = record[table.primaryKey];
     const first = keys.get(key);

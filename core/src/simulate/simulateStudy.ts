@@ -60,13 +60,13 @@ export function simulateStudy(experiment: Experiment, truth: Truth, options: Sim
           unit: living.unit.unit,
           plant: null,
           measure: measure.measure,
-          observedOn: addDays(startedOn, Math.floor(day)),
+          observedOn: addDays(living.unit.startedOn ?? startedOn, Math.floor(day)),
           plannedDay: day,
           moment: null,
           value: read(day, moods.get(day) ?? 1),
           absent: null,
           category: measure.category,
-          observer: observers.length > 0 ? observers[day % observers.length] : null,
+          observer: observers.length > 0 ? observers[Math.floor(day) % observers.length] : null,
           blinded: experiment.blinded,
           source: 'hand',
           note: null,
@@ -77,7 +77,7 @@ export function simulateStudy(experiment: Experiment, truth: Truth, options: Sim
   const lost = units.filter((living) => living.lostOn <= until);
   const happenings = lost.map(({ unit, lostOn }): Happening => ({
     id: `loss-${unit.unit}`,
-    on: addDays(startedOn, lostOn),
+    on: addDays(unit.startedOn ?? startedOn, lostOn),
     kind: 'loss',
     arms: [],
     units: [unit.unit],
@@ -86,7 +86,7 @@ export function simulateStudy(experiment: Experiment, truth: Truth, options: Sim
     replaces: null,
     withdrawn: false,
   }));
-  const lostDays = new Map(lost.map(({ unit, lostOn }) => [unit.unit, addDays(startedOn, lostOn)]));
+  const lostDays = new Map(lost.map(({ unit, lostOn }) => [unit.unit, addDays(unit.startedOn ?? startedOn, lostOn)]));
   const after = experiment.units.map((unit): Unit => {
     const lostOn = lostDays.get(unit.unit);
     return lostOn === undefined ? unit : { ...unit, status: 'lost', statusReason: 'dried out', lostOn };

@@ -16,33 +16,35 @@ describe('the texts of a plan', () => {
   it('follow the plant in question, hypothesis, null and kit', () => {
     const beans = edit(peas, (now) => changePlan(now, { plant: 'broad bean' }));
     expect(beans.question).toContain('soaking broad bean before sowing');
-    expect(beans.hypothesis).toBe('More broad beans sprout within 14 days after a soak than sown dry into moist mix.');
+    expect(beans.hypothesis).toBe(
+      'The number of broad beans that sprout within 14 days differs after a soak, compared with seed sown dry into moist mix.',
+    );
     expect(beans.nullHypothesis).toBe('Soaking makes no difference to how many broad beans sprout.');
-    expect(beans.plan.materials[0]).toBe('600 broad beans of one packet');
+    expect(beans.plan.materials[0]).toBe('750 broad beans of one packet');
   });
 
   it('follow the numbers and the words for a unit and for what is put in', () => {
     const few = edit(peas, (now) => sown(1)(replan(now, { unitsPerArm: 10 })));
     const cells = edit(few, (now) => changePlan(now, { unitWord: 'cell', putIn: 'beans' }));
     expect(cells.plan.materials).toEqual([
-      '40 pea seeds of one packet',
-      '40 cells or cell rows',
+      '30 pea seeds of one packet',
+      '30 cells or cell rows',
       'seed mix, one bag',
-      'three jars with room-temperature water',
+      '20 cups with water of the room, one for each soaked cell',
       'clock',
-      '40 labels',
+      '30 labels',
     ]);
     expect(cells.plan.steps).toContain('Drain, and sow all arms together, 1 beans a cell, the same depth.');
   });
 
   it('stay as typed where a person has typed, and only there', () => {
     const typed = edit(peas, (now) => ({
-      ...changePlan(now, { materials: ['600 pea seeds and 20 to spare', ...now.plan.materials.slice(1)] }),
+      ...changePlan(now, { materials: ['750 pea seeds and 20 to spare', ...now.plan.materials.slice(1)] }),
       hypothesis: 'I think pea seeds like a bath.',
     }));
     const beans = edit(typed, (now) => changePlan(replan(now, { unitsPerArm: 5 }), { plant: 'broad bean' }));
     expect(beans.hypothesis).toBe('I think pea seeds like a bath.');
-    expect(beans.plan.materials.slice(0, 2)).toEqual(['600 pea seeds and 20 to spare', '20 trays or cell rows']);
+    expect(beans.plan.materials.slice(0, 2)).toEqual(['750 pea seeds and 20 to spare', '15 trays or cell rows']);
     expect(beans.nullHypothesis).toContain('broad beans');
   });
 

@@ -71,7 +71,7 @@ describe('a claim in one’s own words', () => {
   });
 
   it('of what nobody has a question for, none is offered', async () => {
-    const { wrapper } = await reader('Thinning radishes to 5 cm makes them heavier');
+    const { wrapper } = await reader('Whispering courage makes radishes heavier');
     expect(wrapper.find('.near').exists()).toBe(false);
   });
 });

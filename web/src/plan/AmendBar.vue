@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
-import { isDate, shortDate } from '@fern/core';
+import { isDate, moveStart, shortDate } from '@fern/core';
 import { useLoaded } from '../frame/loaded';
 import DateField from '../kit/DateField.vue';
 import ProblemNote from '../kit/ProblemNote.vue';
@@ -43,7 +43,7 @@ async function save(): Promise<void> {
         :value="experiment.startedOn ?? ''"
         label="Day 0"
         wrong="Choose the day on which everything was sown or planted."
-        @change="(day) => isDate(day) && history.edit((now) => ({ ...now, startedOn: day }))"
+        @change="(day) => isDate(day) && history.edit((now) => moveStart(now, day))"
     /></label>
     <ProblemNote :words="tooLate" />
     <TextField :value="what" placeholder="what you change" label="What you change" @change="what = $event" />

@@ -14,7 +14,7 @@ const vagueWords: readonly (readonly [RegExp, string])[] = [
     'How would two people see the same: leaf colour, number of leaves, mass, how many live?',
   ],
   [/\b(faster|quicker|quickly|fast|speeds? up)\b/, 'Faster at what: first sprout, first flower, height at four weeks?'],
-  [/\b(feeds?|nourish\w*|energ\w*|stimulat\w*)\b/, 'What would one measure if it is fed?'],
+  [/\b(feeds (?!a )|nourish\w*|energ\w*|stimulat\w*)\b/, 'What would one measure if it is fed?'],
   [/\b(always|never|everyone|everybody|all)\b/, 'Here it can only be tested on your plants, in your place.'],
 ];
 

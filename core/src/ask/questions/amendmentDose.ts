@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { amount, control, count, kept, plainQuestion, reference, treatment, usuallyKept } from '../makers';
+import { amount, control, count, kept, plainQuestion, reference, treatment, keptIn } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const amendmentDose: ReadyQuestion = {
@@ -8,32 +8,38 @@ export const amendmentDose: ReadyQuestion = {
   theme: 'soil-life',
   title: 'How much compost or castings is best?',
   about: 'Five per cent, ten, twenty? Too much can hold so much water that nothing sprouts.',
-  words: ['compost', 'castings', 'worm', 'soil amendment', 'fertiliser', 'potting mix', 'yellow leaves'],
-  plant: 'lettuce',
+  words: ['compost', 'lettuce', 'castings', 'worm', 'soil amendment', 'fertiliser', 'potting mix', 'yellow leaves'],
+  plant: 'bean',
   changed: 'share of castings in the mix',
-  question: 'How does the share of castings in the mix change the height of lettuce at 30 days?',
-  hypothesis: 'Lettuce with 10 % castings is taller after 30 days than without.',
-  nullHypothesis: 'Castings make no difference to the height of lettuce.',
+  question: 'How does the share of castings in the mix change the mass of beans at 30 days?',
+  hypothesis: 'Beans with 10 % castings are heavier after 30 days than without.',
+  nullHypothesis: 'Castings make no difference to the mass of beans.',
   arms: [
     control('no castings', { dose: 0, doseUnit: '%' }),
-    treatment('5', '5 % castings', { dose: 5, doseUnit: '%' }),
     treatment('10', '10 % castings', { dose: 10, doseUnit: '%' }),
+    treatment('5', '5 % castings', { dose: 5, doseUnit: '%' }),
     treatment('20', '20 % castings', { dose: 20, doseUnit: '%' }),
     reference('F', 'bought fertilised mix'),
   ],
   unitWord: 'pot',
-  unitsPerArm: 8,
+  unitsPerArm: 10,
   sown: 3,
   layout: 'blocks',
   blocks: 2,
   plantsKept: 1,
   thinningRule: 'keep the one nearest the centre',
   measures: [
+    amount('g', {
+      measure: 'mass',
+      name: 'Shoot mass, fresh',
+      primary: true,
+      smallestDifference: 4,
+      readingDays: [30],
+      usual: { process: 'level', level: { '': 14, 5: 17, 10: 20, 20: 18.5, F: 21 }, rate: 0.3 },
+    }),
     amount('cm', {
       measure: 'height',
-      name: 'Height at day 30',
-      primary: true,
-      smallestDifference: 2.5,
+      name: 'Height',
       readingDays: [15, 30],
       usual: { process: 'level', level: { '': 10, 5: 12, 10: 13.5, 20: 12.5, F: 15 }, rate: 0.1 },
     }),
@@ -45,16 +51,27 @@ export const amendmentDose: ReadyQuestion = {
     }),
   ],
   endRule: 'day 30',
-  kept: [...usuallyKept, ...kept(['the share when potting on', 'the same mix again'])],
-  materials: ['40 pots', 'base mix and castings, weighed', 'bought fertilised mix', 'ruler'],
+  kept: [
+    ...keptIn('pots'),
+    ...kept(
+      ['the share when potting on', 'the same mix again'],
+      ['base mix', 'without fertiliser'],
+      ['mass of the mix', 'moist, and the castings as moist as the mix'],
+    ),
+  ],
+  materials: ['50 pots', 'base mix without fertiliser, and castings, weighed', 'bought fertilised mix', 'ruler'],
   steps: [
-    'Blend each batch once, by mass: 10 % of the mix is 60 g in 600 g.',
-    'Sow three seeds a pot, keep one.',
+    'Blend the mix of each pot apart, by moist mass: 10 % of the mix is 60 g in 600 g.',
+    'Beans in one block, tomatoes in the other; sow three seeds a pot.',
+    'Count what is up on day 10, then thin to one.',
+    'Cut and weigh fresh on day 30.',
     'When potting on keep the share.',
   ],
   cautions: [cautions.soil],
   troubles: ['The highest dose holds too much water and nothing sprouts.'],
   notTested: ['harvest', 'what it costs'],
   spreadGuess: 0.16,
-  controlGuess: 10,
+  controlGuess: 14,
+  shares: [{ what: 'batch of mix for the pot', by: 'unit' }],
+  chance: 0.92,
 };

@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { amount, control, harvest, plainQuestion, stage, treatment } from '../makers';
+import { amount, control, harvest, keptIn, plainQuestion, stage, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const anyClaim: ReadyQuestion = {
@@ -37,6 +37,7 @@ export const anyClaim: ReadyQuestion = {
   steps: [
     'Ask who says so, how it is said to work, and whether this bench lets it.',
     'Give the control a dummy, and handle both alike.',
+    'Kinds of lettuce stand as blocks. Leave a hand’s width between pots, more where the thing could reach its neighbour.',
     'Pick each week, weigh each pot apart, until they bolt.',
   ],
   cautions: [cautions.soil],
@@ -44,4 +45,11 @@ export const anyClaim: ReadyQuestion = {
   notTested: ['what else the tip promises'],
   spreadGuess: 0.15,
   controlGuess: 96,
+  blind: true,
+  shares: [{ what: 'pot', by: 'unit' }],
+  chance: 0.84,
+  mostly: ['no-difference-that-matters', 'cannot-tell'],
+  putIn: 'plants',
+  canReach: [],
+  kept: keptIn('pots', 'seed lot and age', 'sowing depth', 'sowing day'),
 };

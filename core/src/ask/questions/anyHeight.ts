@@ -1,4 +1,4 @@
-import { amount, control, plainQuestion, treatment } from '../makers';
+import { amount, control, keptIn, plainQuestion, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const anyHeight: ReadyQuestion = {
@@ -15,16 +15,16 @@ export const anyHeight: ReadyQuestion = {
   nullHypothesis: 'X makes no difference to the height of basil.',
   arms: [control('Without X'), treatment('X', 'With X')],
   unitWord: 'pot',
-  unitsPerArm: 8,
+  unitsPerArm: 10,
   sown: null,
   measures: [
     amount('cm', {
       measure: 'height',
       name: 'Height',
       primary: true,
-      smallestDifference: 3,
+      smallestDifference: 4,
       readingDays: [7, 14, 21, 28],
-      usual: { process: 'growth', reads: 'height', size: 24, rate: 0.24, effect: { '': 1, X: 1.15 } },
+      usual: { process: 'growth', reads: 'height', size: 24, rate: 0.24, effect: { '': 1, X: 1.3 } },
     }),
     amount('leaves', {
       measure: 'leaves',
@@ -46,4 +46,10 @@ export const anyHeight: ReadyQuestion = {
   spreadGuess: 0.15,
   controlGuess: 17,
   expectedSurvival: 0.95,
+  putIn: 'plants',
+  shares: [{ what: 'pot', by: 'unit' }],
+  agesFrom: 8,
+  chance: 0.91,
+  kept: keptIn('pots', 'seed lot and age', 'sowing depth', 'sowing day'),
+  mostly: ['supported', 'small'],
 };

@@ -1,4 +1,4 @@
-import { control, count, event, plainQuestion, treatment } from '../makers';
+import { control, count, event, keptIn, plainQuestion, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const anySprouting: ReadyQuestion = {
@@ -25,17 +25,17 @@ export const anySprouting: ReadyQuestion = {
       higherIs: 'better',
       expected: 'less',
       smallestDifference: 20,
-      readingDays: [3, 5, 7, 10],
+      readingDays: [1, 2, 3, 4, 5, 7],
       usual: { process: 'sprouting', share: { '': 0.9, X: 0.6 }, thermalTime: { '': 65, X: 85 }, base: 3, seedSpread: 0.25 },
     }),
     event({
       measure: 'first-sprout',
       name: 'First sprout',
-      readingDays: [3, 5, 7, 10],
+      readingDays: [1, 2, 3, 4, 5, 7],
       usual: { process: 'event', days: { '': 3.4, X: 4.6 }, spread: 0.2 },
     }),
   ],
-  endRule: 'day 10, or when two readings add no sprout',
+  endRule: 'day 7, or when two readings add no sprout',
   materials: ['seed from one packet', 'dishes with lids', 'filter paper or kitchen paper', 'measuring syringe', 'labels'],
   steps: [
     'Line every dish with the same paper.',
@@ -48,4 +48,8 @@ export const anySprouting: ReadyQuestion = {
   spreadGuess: 0.08,
   controlGuess: 0.85,
   controlBars: [{ measure: 'sprouts', least: 60, most: null }],
+  kept: keptIn('dishes'),
+  shares: [{ what: 'dish', by: 'unit' }],
+  agesFrom: 8,
+  chance: 0.9,
 };

@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { amount, control, kept, plainQuestion, treatment } from '../makers';
+import { amount, control, derived, kept, plainQuestion, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const buriedBags: ReadyQuestion = {
@@ -18,38 +18,57 @@ export const buriedBags: ReadyQuestion = {
   unitWord: 'bag',
   putIn: 'bags',
   place: 'ground',
-  unitsPerArm: 10,
+  unitsPerArm: 16,
   sown: null,
   layout: 'pairs',
-  light: 'none',
+  light: 'outdoors',
   measures: [
-    amount('%', {
+    amount('g', {
+      measure: 'before',
+      name: 'Dry mass before',
+      higherIs: 'neither',
+      readingDays: [0],
+      usual: { process: 'level', level: { '': 2 }, rate: 1 },
+    }),
+    amount('g', {
+      measure: 'after',
+      name: 'Dry mass after',
+      higherIs: 'neither',
+      readingDays: [56],
+      usual: { process: 'level', level: { '': 1.32, M: 1.04 }, rate: 1 },
+    }),
+    derived('%', '100*(before-after)/before', {
       measure: 'lost',
       name: 'Mass lost',
       primary: true,
-      smallestDifference: 10,
+      smallestDifference: 8.5,
       readingDays: [56],
-      usual: { process: 'level', level: { '': 34, M: 48 }, rate: 0.05 },
     }),
   ],
   endRule: 'day 56',
   kept: kept(
-    ['bags', 'one packet, weighed dry to 0.01 g'],
+    ['bags', 'one kind, weighed dry to 0.01 g'],
     ['depth', '8 cm, a stick with a mark'],
     ['days buried', 'all lifted on one day'],
     ['drying', 'the same oven or window until the weight stays'],
     ['spots', 'each pair within half a metre'],
   ),
-  materials: ['20 tea bags or cotton squares in net', 'balance to 0.01 g', 'stakes', 'mulch'],
+  materials: ['32 cotton squares in net, of one kind', 'balance to 0.01 g', 'stakes', 'mulch'],
   steps: [
     'Dry and weigh each bag; sew its number on.',
-    'At each of ten spots bury two bags 8 cm deep, half a metre apart.',
+    'At each of 16 spots bury two bags 8 cm deep, half a metre apart.',
     'Mulch one of the two, chosen by coin.',
-    'Lift, brush, dry, weigh.',
+    'Lift all on one day, brush, dry, weigh again.',
   ],
   cautions: [cautions.soil],
   troubles: ['Soil that clings counts as cotton.', 'A bag that nobody finds is lost, not zero.'],
   expectedSurvival: 0.9,
-  spreadGuess: 0.25,
+  spreadGuess: 0.22,
   controlGuess: 34,
+  shares: [
+    { what: 'bag', by: 'unit' },
+    { what: 'oven', by: 'all' },
+  ],
+  chance: 0.82,
+  usualTruth: { unitSpread: 0.05 },
 };

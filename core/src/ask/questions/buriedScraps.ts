@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { amount, control, event, harvest, plainQuestion, rating, stage, treatment } from '../makers';
+import { amount, control, event, harvest, keptIn, plainQuestion, rating, stage, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 import { rubrics } from '../rubrics';
 
@@ -18,23 +18,23 @@ export const buriedScraps: ReadyQuestion = {
   arms: [control('dug, nothing buried'), treatment('S', 'scraps a spade deep')],
   unitWord: 'plant',
   place: 'ground',
-  unitsPerArm: 8,
+  unitsPerArm: 12,
   sown: null,
   layout: 'pairs',
-  light: 'none',
+  light: 'outdoors',
   measures: [
     harvest('g', {
       measure: 'fruit',
       name: 'Fruit a plant',
       primary: true,
-      smallestDifference: 500,
-      readingDays: [90, 120, 150, 180],
-      usual: { process: 'harvest', each: { '': 700, S: 860 }, spread: 0.15 },
+      smallestDifference: 750,
+      readingDays: [60, 74, 88, 102, 116, 130, 144],
+      usual: { process: 'harvest', each: { '': 400, S: 520 }, spread: 0.15 },
     }),
     rating(rubrics.leafColour, {
       measure: 'colour',
       name: 'Leaf colour',
-      readingDays: [21, 60, 120, 180],
+      readingDays: [21, 60, 120],
       usual: { process: 'rating', level: { '': 3.4, S: 3.7 }, spread: 0.5 },
     }),
     amount('cm', {
@@ -44,24 +44,45 @@ export const buriedScraps: ReadyQuestion = {
       usual: { process: 'level', level: { '': 150, S: 155 }, rate: 0.015 },
     }),
     event({
+      measure: 'dead',
+      name: 'Death of the plant',
+      higherIs: 'better',
+      expected: 'more',
+      none: 'no plant has died yet',
+      readingDays: [102, 116, 130, 144],
+      usual: { process: 'event', days: { '': 138, S: 150 }, spread: 0.1 },
+    }),
+    amount('g', {
+      measure: 'left',
+      name: 'Scraps left on lifting',
+      higherIs: 'neither',
+      readingDays: [144],
+      usual: { process: 'level', level: { '': 1, S: 40 }, rate: 1 },
+    }),
+    event({
       measure: 'ripe',
       name: 'First ripe fruit',
       readingDays: [60, 75, 90, 105, 120],
       usual: { process: 'event', days: { '': 82, S: 86 }, spread: 0.08 },
     }),
   ],
-  endRule: 'the death of the last plant',
+  endRule: 'the first frost, or the death of the last plant, at the latest day 144',
   stages: [stage({ name: 'dug a spade deep', kind: 'handle', arms: ['C', 'S'] })],
-  materials: ['16 young tomatoes of one sowing', 'barrier between the halves', 'fence', 'balance', '16 labels'],
+  materials: ['24 young tomatoes of one sowing', '12 boards, one between the two of each pair', 'fence', 'balance', '24 labels'],
   steps: [
     'Mark pairs along the bed, so that sun and soil are alike inside a pair.',
     'Dig both places; bury the scraps in one, chosen by coin.',
-    'Plant on the same day; weigh every picking of each plant.',
+    'Plant on the same day; weigh every picking of each plant, weekly from day 60 on.',
+    'On lifting, dig up and weigh what is left of the scraps.',
   ],
   cautions: [cautions.vermin, cautions.soil],
   troubles: ['The lead changes: smaller early, longer-lived later.'],
-  canReach: ['roots'],
+  canReach: [],
   expectedSurvival: 0.9,
   spreadGuess: 0.2,
   controlGuess: 2800,
+  kept: keptIn('outdoors', 'soil'),
+  putIn: 'plants',
+  shares: [{ what: 'pair of places with a board between', by: 'block' }],
+  chance: 0.85,
 };

@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { amount, control, kept, plainQuestion, rating, treatment, usuallyKept } from '../makers';
+import { amount, control, kept, plainQuestion, rating, treatment, keptIn } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 import { rubrics } from '../rubrics';
 
@@ -15,11 +15,11 @@ export const clearOrCovered: ReadyQuestion = {
   question: 'Does lettuce in clear tanks weigh less than lettuce in covered tanks?',
   hypothesis: 'Lettuce in clear tanks is lighter after 28 days than lettuce in covered tanks.',
   nullHypothesis: 'Covering the tank makes no difference to the mass.',
-  arms: [control('covered'), treatment('K', 'clear')],
+  arms: [control('sleeve of black card'), treatment('K', 'sleeve of clear film')],
   unitWord: 'tank',
   putIn: 'plants',
   place: 'water culture',
-  unitsPerArm: 6,
+  unitsPerArm: 10,
   sown: null,
   layout: 'blocks',
   blocks: 2,
@@ -32,7 +32,7 @@ export const clearOrCovered: ReadyQuestion = {
       expected: 'less',
       smallestDifference: 15,
       readingDays: [28],
-      usual: { process: 'level', level: { '': 82, K: 76 }, rate: 0.3 },
+      usual: { process: 'level', level: { '': 82, K: 68 }, rate: 0.3 },
     }),
     rating(rubrics.algae, {
       measure: 'algae',
@@ -57,13 +57,14 @@ export const clearOrCovered: ReadyQuestion = {
   ],
   endRule: 'day 28',
   kept: [
-    ...usuallyKept.filter(({ what }) => !['mix', 'sowing depth'].includes(what)),
+    ...keptIn('tanks', 'litres', 'feed'),
     ...kept(['litres and strength', 'the same litres, the same ppm'], ['front and back', 'as blocks']),
   ],
-  materials: ['12 clear tanks', 'covers for six', 'feed', 'balance'],
+  materials: ['20 clear tanks', '10 sleeves of black card and 10 of clear film', 'feed', 'balance'],
   steps: [
     'Fill all tanks with the same litres at the same ppm.',
-    'Cover six, chosen by shuffle, front and back alike.',
+    'Put a sleeve round every tank, black or clear by shuffle; lift each as often.',
+    'Let light come from the side too: a lamp above alone leaves the wall dark.',
     'Look at the roots every two weeks.',
   ],
   cautions: [cautions.electricity, cautions.chemicals],
@@ -71,4 +72,10 @@ export const clearOrCovered: ReadyQuestion = {
   notTested: ['smell and work'],
   spreadGuess: 0.12,
   controlGuess: 82,
+  shares: [
+    { what: 'tank', by: 'unit' },
+    { what: 'batch of feed', by: 'all' },
+  ],
+  chance: 0.92,
+  mostly: ['supported'],
 };

@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { amount, control, kept, plainQuestion, rating, treatment, usuallyKept } from '../makers';
+import { amount, control, kept, plainQuestion, rating, treatment, keptIn } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 import { rubrics } from '../rubrics';
 
@@ -8,20 +8,20 @@ export const howOften: ReadyQuestion = {
   id: 'how-often',
   theme: 'water',
   title: 'Is it better to water a little each day or a lot once a week?',
-  about: 'The same water a week, in one, three or seven portions.',
+  about: 'The same water a week, in one, two or five portions: weekends are free.',
   words: ['how often', 'daily', 'weekly', 'wilt', 'drought', 'watering'],
   plant: 'tomato seedlings',
   changed: 'how often the weekly water is given',
   question: 'Does giving the same weekly water in more portions give heavier tomato seedlings?',
-  hypothesis: 'Seedlings watered in three or seven portions are heavier after 28 days than with all the water once a week.',
+  hypothesis: 'Seedlings watered in five portions are heavier after 28 days than with the whole of it once a week.',
   nullHypothesis: 'The number of portions makes no difference to the mass.',
   arms: [
     control('once a week', { dose: 1, doseUnit: 'a week' }),
-    treatment('3', 'three times a week', { dose: 3, doseUnit: 'a week' }),
-    treatment('7', 'every day', { dose: 7, doseUnit: 'a week' }),
+    treatment('5', 'on five days', { dose: 5, doseUnit: 'a week' }),
+    treatment('2', 'on two days', { dose: 2, doseUnit: 'a week' }),
   ],
   unitWord: 'pot',
-  unitsPerArm: 8,
+  unitsPerArm: 10,
   sown: null,
   measures: [
     amount('g', {
@@ -30,22 +30,30 @@ export const howOften: ReadyQuestion = {
       primary: true,
       smallestDifference: 4,
       readingDays: [28],
-      usual: { process: 'level', level: { '': 18, 3: 23, 7: 22 }, rate: 0.3 },
+      usual: { process: 'level', level: { '': 18, 2: 22, 5: 23 }, rate: 0.3 },
     }),
     rating(rubrics.wilting, {
       measure: 'wilting',
       name: 'Wilting',
       higherIs: 'worse',
       readingDays: [7, 14, 21, 28],
-      usual: { process: 'rating', level: { '': 1.6, 3: 0.5, 7: 0.3 }, spread: 0.5 },
+      usual: { process: 'rating', level: { '': 1.6, 2: 0.7, 5: 0.3 }, spread: 0.5 },
     }),
   ],
   endRule: 'day 28',
-  kept: [...usuallyKept.filter(({ what }) => what !== 'water'), ...kept(['water a week', '210 mL to every pot, by weight'])],
-  materials: ['24 pots with one seedling', 'balance', 'syringe', 'labels'],
-  steps: ['Give every pot 210 mL a week, in its own number of portions.', 'Weigh each pot before watering.', 'Cut and weigh on day 28.'],
+  kept: [...keptIn('pots', 'water'), ...kept(['water a week', '210 mL to every pot, by weight'])],
+  materials: ['30 pots of a litre with one seedling and a saucer', 'balance', 'syringe', 'labels'],
+  steps: [
+    'Give every pot 210 mL a week, in its own number of portions.',
+    'Rate the wilting before watering, never after.',
+    'The pot takes the largest portion at once; what drains into the saucer is weighed and counted.',
+    'Cut and weigh on day 28.',
+  ],
   cautions: [cautions.soil],
   troubles: ['A pot that looks thirsty gets an extra sip.'],
   spreadGuess: 0.15,
   controlGuess: 18,
+  putIn: 'plants',
+  shares: [{ what: 'saucer', by: 'unit' }],
+  chance: 0.83,
 };

@@ -9,7 +9,7 @@ import { buriedScraps } from './buriedScraps';
 import { clearOrCovered } from './clearOrCovered';
 import { coldWetStart } from './coldWetStart';
 import { companionPlant } from './companionPlant';
-import { hardCoat } from './hardCoat';
+import { hardCoat, heatAndAcid } from './hardCoat';
 import { hoursOfLight } from './hoursOfLight';
 import { howOften } from './howOften';
 import { kitchenTonic } from './kitchenTonic';
@@ -20,7 +20,7 @@ import { metalCoils } from './metalCoils';
 import { moonOrDate } from './moonOrDate';
 import { musicOrSpeech } from './musicOrSpeech';
 import { oneSidedLight } from './oneSidedLight';
-import { saltOrQuality } from './saltOrQuality';
+import { saltDose, saltOrQuality } from './saltOrQuality';
 import { soakOrDry } from './soakOrDry';
 import { storeCupboard } from './storeCupboard';
 import { suspectCompost } from './suspectCompost';
@@ -31,6 +31,15 @@ import { whatHoldsWater } from './whatHoldsWater';
 import { whatSeedsNeed } from './whatSeedsNeed';
 import { whereToGrow } from './whereToGrow';
 import { whichPiece } from './whichPiece';
+import { batchesInRail } from './batchesInRail';
+import { howMuchFeed } from './howMuchFeed';
+import { leafCuttings } from './leafCuttings';
+import { plantingDeep } from './plantingDeep';
+import { plantsInAPot } from './plantsInAPot';
+import { rootingAid } from './rootingAid';
+import { sowingDepth } from './sowingDepth';
+import { warmthAndSpeed } from './warmthAndSpeed';
+import { whichWayIsDown } from './whichWayIsDown';
 
 /** Every ready-made question, in the order of its theme. */
 export const questions: readonly ReadyQuestion[] = [
@@ -39,9 +48,13 @@ export const questions: readonly ReadyQuestion[] = [
   soakOrDry,
   treatingSolution,
   hardCoat,
+  heatAndAcid,
   storeCupboard,
   coldWetStart,
   whatSeedsNeed,
+  sowingDepth,
+  warmthAndSpeed,
+  whichWayIsDown,
   hoursOfLight,
   lampHeight,
   oneSidedLight,
@@ -49,6 +62,7 @@ export const questions: readonly ReadyQuestion[] = [
   whatHoldsWater,
   howOften,
   saltOrQuality,
+  saltDose,
   amendmentDose,
   suspectCompost,
   buriedScraps,
@@ -61,9 +75,15 @@ export const questions: readonly ReadyQuestion[] = [
   moonOrDate,
   companionPlant,
   waterOrMix,
+  leafCuttings,
+  rootingAid,
   whichPiece,
   whereToGrow,
+  plantsInAPot,
+  plantingDeep,
+  howMuchFeed,
   airOrNone,
   clearOrCovered,
   trimRoots,
+  batchesInRail,
 ];

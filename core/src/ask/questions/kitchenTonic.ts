@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { amount, control, plainQuestion, stage, treatment } from '../makers';
+import { amount, control, kept, keptIn, plainQuestion, reference, stage, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const kitchenTonic: ReadyQuestion = {
@@ -14,9 +14,9 @@ export const kitchenTonic: ReadyQuestion = {
   question: 'Does spinach watered with the tonic weigh more than spinach with plain water?',
   hypothesis: 'Spinach with the tonic is heavier after 28 days than with plain water.',
   nullHypothesis: 'The tonic makes no difference to the mass.',
-  arms: [control('plain water, the same amount'), treatment('P', 'water from boiled peel')],
+  arms: [control('water boiled and cooled'), treatment('P', 'water from boiled peel'), reference('F', 'plant feed by its label')],
   unitWord: 'pot',
-  unitsPerArm: 10,
+  unitsPerArm: 12,
   sown: null,
   layout: 'blocks',
   blocks: 2,
@@ -27,7 +27,7 @@ export const kitchenTonic: ReadyQuestion = {
       primary: true,
       smallestDifference: 3,
       readingDays: [28],
-      usual: { process: 'level', level: { '': 15 }, rate: 0.3 },
+      usual: { process: 'level', level: { '': 15, F: 20 }, rate: 0.3 },
     }),
     amount('cm', {
       measure: 'height',
@@ -37,16 +37,39 @@ export const kitchenTonic: ReadyQuestion = {
     }),
   ],
   endRule: 'the last reading day',
-  stages: [stage({ name: 'watering', kind: 'handle', arms: ['C', 'P'] })],
-  materials: ['20 pots', 'tonic, made fresh each week', 'two cans that look alike', 'balance'],
+  stages: [stage({ name: 'watering', kind: 'handle', arms: ['C', 'P', 'F'] })],
+  materials: [
+    '36 pots',
+    'mix without fertiliser',
+    'tonic, made fresh each week: 50 g of peel to a litre',
+    'plant feed',
+    'three cans that look alike',
+    'balance',
+  ],
   steps: [
-    'Make the tonic by one recipe each week.',
+    'Boil 50 g of peel in a litre for ten minutes; boil the plain water alike; let both cool.',
     'Water every pot with the same amount at the same time.',
     'Hide which can is which from whoever weighs.',
   ],
-  cautions: [cautions.chemicals, cautions.mould],
-  troubles: ['The tonic is warm and the water cold.', 'More tonic than water because it “needs to soak in”.'],
+  cautions: [cautions.boiling, cautions.chemicals, cautions.mould],
+  troubles: [
+    'A rich mix feeds the control too.',
+    'The tonic is warm and the water cold.',
+    'More tonic than water because it “needs to soak in”.',
+  ],
   notTested: ['taste', 'other recipes'],
   spreadGuess: 0.15,
   controlGuess: 15,
+  kept: [
+    ...keptIn('pots', 'water'),
+    ...kept(['amount poured', 'the same to each pot, at the same time'], ['poor mix', 'without fertiliser']),
+  ],
+  shares: [
+    { what: 'batch of tonic', by: 'all' },
+    { what: 'saucer', by: 'unit' },
+  ],
+  blind: true,
+  agesFrom: 8,
+  chance: 0.89,
+  mostly: ['no-difference-that-matters', 'cannot-tell'],
 };

@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { amount, control, kept, plainQuestion, rating, treatment, usuallyKept } from '../makers';
+import { amount, control, derived, kept, plainQuestion, rating, treatment, keptIn } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 import { rubrics } from '../rubrics';
 
@@ -9,13 +9,13 @@ export const lampHeight: ReadyQuestion = {
   theme: 'light',
   title: 'Is it worth raising the tray to the lamp?',
   about: 'A few centimetres gain about a tenth of the light, and lose evenness.',
-  words: ['lamp', 'height', 'distance', 'cress', 'microgreens'],
-  plant: 'cress',
+  words: ['lamp', 'cress', 'radish', 'height', 'distance', 'cress', 'microgreens'],
+  plant: 'radish microgreens',
   changed: 'distance from lamp to leaf',
-  question: 'Do raised trays of cress give more mass at the cut than trays at the usual height?',
-  hypothesis: 'Raised trays of cress give at least 10 % more mass on day 10 than trays at the usual height.',
+  question: 'Do raised trays of radish microgreens give more mass at the cut than trays at the usual height?',
+  hypothesis: 'Raised trays of radish microgreens give at least 10 % more mass on day 10 than trays at the usual height.',
   nullHypothesis: 'Raising the tray makes no difference to the mass at the cut.',
-  arms: [control('usual height'), treatment('R', 'raised by 6 cm')],
+  arms: [control('usual height'), treatment('R', 'raised by 3 cm')],
   unitWord: 'tray',
   unitsPerArm: 6,
   sown: null,
@@ -30,6 +30,20 @@ export const lampHeight: ReadyQuestion = {
       readingDays: [10],
       usual: { process: 'level', level: { '': 120, R: 134 }, rate: 0.5 },
     }),
+    amount('cents', {
+      measure: 'cost',
+      name: 'Cost of light, seed and mix a tray',
+      higherIs: 'neither',
+      readingDays: [10],
+      usual: { process: 'level', level: { '': 60, R: 60 }, rate: 1 },
+    }),
+    derived('cents/g', 'cost/mass', { measure: 'gram', name: 'Cost a gram', higherIs: 'worse', expected: 'less', readingDays: [10] }),
+    rating(rubrics.flavour, {
+      measure: 'flavour',
+      name: 'Flavour, tasted blind by six',
+      readingDays: [10],
+      usual: { process: 'rating', level: { '': 3.2, R: 3.3 }, spread: 0.6 },
+    }),
     rating(rubrics.stemColour, {
       measure: 'stem',
       name: 'Stem colour',
@@ -39,12 +53,13 @@ export const lampHeight: ReadyQuestion = {
     rating(rubrics.evenCanopy, {
       measure: 'even',
       name: 'Even canopy',
+      higherIs: 'neither',
       readingDays: [10],
-      usual: { process: 'rating', level: { '': 3.4, R: 2.8 }, spread: 0.5 },
+      usual: { process: 'rating', level: { '': 3.4, R: 3.3 }, spread: 0.5 },
     }),
   ],
   endRule: 'day 10: 3 days weighted in the dark, 1 more dark, 6 in light, then cut',
-  kept: [...usuallyKept, ...kept(['seed', 'the same grams a tray'], ['inside and outside places', 'as blocks'])],
+  kept: [...keptIn('pots', 'light'), ...kept(['seed', 'the same grams a tray'], ['inside and outside places', 'as blocks'])],
   materials: ['12 trays', 'seed, weighed for each tray', 'blocks to raise the trays', 'light meter', 'balance to 1 g'],
   steps: [
     'Measure the light on a grid at leaf height, both ways.',
@@ -54,7 +69,14 @@ export const lampHeight: ReadyQuestion = {
   ],
   cautions: [cautions.lamps, cautions.electricity, cautions.blades, cautions.tasting],
   troubles: ['Two trays each, and a winner by one gram.'],
-  notTested: ['taste, unless at least six people try it blind', 'the cost of light'],
+  notTested: ['other distances', 'other crops'],
   spreadGuess: 0.04,
   controlGuess: 120,
+  shares: [
+    { what: 'lamp', by: 'block' },
+    { what: 'tray', by: 'unit' },
+  ],
+  blind: true,
+  agesFrom: 11,
+  chance: 0.95,
 };

@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { amount, control, kept, plainQuestion, treatment, usuallyKept } from '../makers';
+import { amount, control, kept, keptIn, plainQuestion, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const lightColour: ReadyQuestion = {
@@ -7,27 +7,34 @@ export const lightColour: ReadyQuestion = {
   id: 'light-colour',
   theme: 'light',
   title: 'Does the colour of the light matter?',
-  about: 'Red, blue, white: at the same amount of light.',
-  words: ['colour', 'color', 'coloured film', 'red light', 'blue light', 'lamp', 'spectrum'],
+  about: 'Red, blue, white: at the same amount of light, each pot in a box with a window of film.',
+  words: ['colour', 'color', 'coloured film', 'red light', 'blue light', 'lamp', 'spectrum', 'quantum meter'],
   plant: 'lettuce',
   changed: 'colour of the light, at equal amount',
-  question: 'Does red or blue light give heavier lettuce than white light of the same amount?',
-  hypothesis: 'Lettuce under red light is heavier after 28 days than under white light of the same amount.',
+  question: 'Does lettuce under red or blue light weigh another than under white light of the same amount?',
+  hypothesis: 'The mass of lettuce after 28 days differs under red light, compared with white light of the same amount.',
   nullHypothesis: 'The colour of the light makes no difference to the mass of lettuce.',
   arms: [control('white'), treatment('R', 'red'), treatment('B', 'blue')],
-  unitWord: 'pot',
-  unitsPerArm: 8,
+  unitWord: 'box',
+  putIn: 'plants',
+  unitsPerArm: 10,
   sown: null,
   layout: 'blocks',
   blocks: 2,
+  shares: [
+    { what: 'lamp', by: 'block' },
+    { what: 'box with its own film', by: 'unit' },
+  ],
+  agesFrom: 13,
   measures: [
     amount('g', {
       measure: 'mass',
       name: 'Head mass',
       primary: true,
-      smallestDifference: 8,
+      expected: 'different',
+      smallestDifference: 9,
       readingDays: [28],
-      usual: { process: 'level', level: { '': 42, R: 46, B: 36 }, rate: 0.3 },
+      usual: { process: 'level', level: { '': 42, R: 46, B: 33 }, rate: 0.3 },
     }),
     amount('cm', {
       measure: 'height',
@@ -39,14 +46,34 @@ export const lightColour: ReadyQuestion = {
   ],
   endRule: 'day 28',
   kept: [
-    ...usuallyKept.filter(({ what }) => what !== 'light'),
-    ...kept(['amount of light', 'the same PPFD at the leaf, set by distance'], ['hours of light', '16 h']),
+    ...keptIn('pots', 'light'),
+    ...kept(
+      ['amount of light', 'the same µmol at the leaf in every box, by a quantum meter'],
+      ['hours of light', '16 h'],
+      ['air in the box', 'the same holes'],
+    ),
   ],
-  materials: ['24 pots', 'film or lamps in three colours', 'light meter', 'balance'],
-  steps: ['Measure the light under each colour and move it until all are equal.', 'Plant one seedling a pot.', 'Cut and weigh on day 28.'],
-  cautions: [cautions.lamps, cautions.electricity],
-  troubles: ['Film takes light away: without equal PPFD, colour and amount are mixed.'],
-  canReach: ['light'],
+  materials: [
+    '30 boxes, white inside, with a window on top',
+    'film in three colours',
+    '30 pots with one young plant',
+    'quantum meter, no lux meter',
+    'balance',
+  ],
+  steps: [
+    'Measure the light in each box with a quantum meter and lay clear sheets on until all are equal.',
+    'One plant a box; shuffle the boxes under each lamp.',
+    'Cut and weigh on day 28.',
+  ],
+  cautions: ['Lamps, blue ones above all: do not look into them. No ultraviolet lamps.', cautions.electricity],
+  troubles: [
+    'Film takes light away: without equal amounts, colour and amount are mixed.',
+    'A lux meter is blind to red and blue.',
+    'Boxes are warm under film: measure it.',
+  ],
+  notTested: ['other amounts of light', 'flavour'],
+  canReach: [],
   spreadGuess: 0.14,
   controlGuess: 42,
+  chance: 0.84,
 };

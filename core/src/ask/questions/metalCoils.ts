@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { amount, control, plainQuestion, treatment } from '../makers';
+import { amount, control, keptIn, plainQuestion, reference, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const metalCoils: ReadyQuestion = {
@@ -14,16 +14,16 @@ export const metalCoils: ReadyQuestion = {
   question: 'Do radishes with a coil of bare wire grow heavier than radishes with a coated coil?',
   hypothesis: 'Radishes with a bare coil are heavier after 28 days than with a coated one.',
   nullHypothesis: 'A bare coil makes no difference to the mass.',
-  arms: [control('coil of plastic-coated wire'), treatment('B', 'coil of bare wire')],
+  arms: [control('coil of plastic-coated wire'), treatment('B', 'coil of bare wire'), reference('N', 'no coil')],
   unitWord: 'pot',
-  unitsPerArm: 10,
+  unitsPerArm: 12,
   sown: null,
   layout: 'blocks',
   blocks: 2,
   measures: [
     amount('g', {
       measure: 'mass',
-      name: 'Shoot mass',
+      name: 'Whole plant, root and leaf',
       primary: true,
       smallestDifference: 3,
       readingDays: [28],
@@ -37,15 +37,21 @@ export const metalCoils: ReadyQuestion = {
     }),
   ],
   endRule: 'the last reading day',
-  materials: ['20 pots', '10 coils of bare and 10 of coated wire, the same size', 'balance'],
+  materials: ['36 pots', '12 coils of bare and 12 of coated wire, the same size, ends capped', 'balance'],
   steps: [
     'Write down what the coil must touch to work: the ground, the air, the root.',
-    'Stand the pots off metal shelves.',
+    'Stand the pots off metal shelves, a hand’s width between them.',
     'Set the coils by coin; nobody who weighs knows which is which.',
   ],
-  cautions: [cautions.blades],
+  cautions: [cautions.blades, 'Coils are never joined to mains or a battery, and not set up outdoors before a storm. Cap the ends: eyes.'],
   troubles: ['The control has no coil at all: then the hole and the shade differ too.'],
   notTested: ['larger coils, other metals, the open garden'],
   spreadGuess: 0.15,
   controlGuess: 15,
+  kept: keptIn('pots'),
+  shares: [{ what: 'coil', by: 'unit' }],
+  blind: true,
+  agesFrom: 11,
+  chance: 0.89,
+  mostly: ['no-difference-that-matters', 'cannot-tell'],
 };

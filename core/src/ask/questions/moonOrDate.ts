@@ -1,46 +1,60 @@
 import { cautions } from '../cautions';
-import { amount, control, plainQuestion, treatment, usuallyKept } from '../makers';
+import { amount, control, kept, keptIn, plainQuestion, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const moonOrDate: ReadyQuestion = {
   ...plainQuestion,
   id: 'moon-or-date',
   theme: 'growing-claims',
-  title: 'Does the moon or the date of sowing matter?',
-  about: 'Sow at new moon, they say. Each date is one weather, so repeat over several moons.',
-  words: ['moon', 'sowing date', 'calendar', 'moon phase', 'sowing day', 'lunar'],
+  title: 'Does the moon at sowing matter?',
+  about: 'Sow at a waxing moon, they say. Each sowing has its own weather and seed grows older, so the moons take turns.',
+  words: ['moon', 'sowing date', 'calendar', 'moon phase', 'sowing day', 'lunar', 'date of sowing'],
   plant: 'radish',
   changed: 'moon phase on the day of sowing',
   question: 'Do radishes sown at a waxing moon weigh more than radishes sown at a waning moon?',
   hypothesis: 'Radishes sown at a waxing moon are heavier after 35 days than those sown at a waning moon.',
-  nullHypothesis: 'The moon makes no difference to the mass.',
+  nullHypothesis: 'The moon makes no difference to the mass of radishes.',
   arms: [control('waning moon'), treatment('W', 'waxing moon')],
   unitWord: 'tray',
   unitsPerArm: 8,
   sown: null,
   layout: 'pairs',
   blocks: 8,
+  batches: { everyDays: 29, armsApart: 14 },
+  shares: [
+    { what: 'lamp', by: 'all' },
+    { what: 'cold jar of seed', by: 'all' },
+  ],
   measures: [
     amount('g', {
       measure: 'mass',
-      name: 'Root mass',
+      name: 'Root mass on day 35',
       primary: true,
-      smallestDifference: 12,
+      smallestDifference: 15,
       readingDays: [35],
       usual: { process: 'level', level: { '': 80 }, rate: 0.3 },
     }),
   ],
-  kept: usuallyKept.filter(({ what }) => what !== 'sowing day'),
-  endRule: 'the last reading day',
-  materials: ['16 trays over eight moons', 'balance', 'one light and one warmth indoors'],
+  endRule: 'day 35 of the last sowing',
+  kept: [
+    ...keptIn('pots', 'sowing day', 'place on the bench', 'seed lot and age'),
+    ...kept(['seed', 'one packet in one closed jar, cold and dry between sowings'], ['place under the lamp', 'the same for every tray']),
+  ],
+  materials: ['16 trays over eight moons', 'a jar that closes', 'calendar with the moon', 'balance', 'one lamp, one warm room'],
   steps: [
-    'Sow one tray at the waxing and one at the waning moon, eight months in a row: each month is a pair.',
+    'Sow one tray at the waxing and one at the waning moon, two weeks apart; in the next month the other comes first.',
     'Grow under one lamp in one warm room, so that the season stays out.',
     'Weigh each tray 35 days after its own sowing.',
+    'In a hurry? Six sowings, three of each, show only what is very large.',
   ],
   cautions: [cautions.lamps],
-  troubles: ['One sowing each: then the weather of one week decides.'],
-  notTested: ['other crops, outdoors'],
+  troubles: [
+    'One sowing each: then the weather of one week decides.',
+    'Indoors no moonlight reaches them: say how the moon is thought to act.',
+  ],
+  notTested: ['moonlight itself', 'other crops, outdoors'],
   spreadGuess: 0.1,
   controlGuess: 80,
+  chance: 0.87,
+  mostly: ['no-difference-that-matters', 'cannot-tell'],
 };

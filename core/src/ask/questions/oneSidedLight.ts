@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { amount, control, kept, plainQuestion, treatment, usuallyKept } from '../makers';
+import { amount, control, kept, plainQuestion, treatment, keptIn } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const oneSidedLight: ReadyQuestion = {
@@ -14,9 +14,9 @@ export const oneSidedLight: ReadyQuestion = {
   question: 'Do sunflower seedlings that are turned lean less than those that stand still?',
   hypothesis: 'Turned seedlings lean less after ten days than seedlings that stand still.',
   nullHypothesis: 'Turning makes no difference to the lean.',
-  arms: [control('stands still'), treatment('M', 'turned slowly'), treatment('H', 'turned by hand each day')],
+  arms: [control('stands still'), treatment('H', 'turned by hand each day'), treatment('M', 'turned slowly by its own motor')],
   unitWord: 'pot',
-  unitsPerArm: 6,
+  unitsPerArm: 10,
   sown: null,
   measures: [
     amount('°', {
@@ -24,7 +24,7 @@ export const oneSidedLight: ReadyQuestion = {
       name: 'Lean from upright',
       primary: true,
       higherIs: 'worse',
-      smallestDifference: 10,
+      smallestDifference: 15,
       readingDays: [3, 5, 7, 10],
       usual: { process: 'level', level: { '': 38, M: 6, H: 14 }, rate: 0.25 },
     }),
@@ -37,15 +37,34 @@ export const oneSidedLight: ReadyQuestion = {
     }),
   ],
   endRule: 'day 10',
-  kept: [...usuallyKept, ...kept(['plants a pot', 'one, so that none shades another'])],
-  materials: ['18 pots with one seedling each', 'one lamp from the side', 'slow turntable', 'ruler and a plumb line', 'phone for photos'],
+  kept: [...keptIn('pots', 'light'), ...kept(['plants a pot', 'one, so that none shades another'])],
+  materials: [
+    '30 pots with one seedling each',
+    'one lamp from the side',
+    '10 slow motors, or leave that arm out',
+    'ruler and a plumb line',
+    'phone on a stand',
+  ],
   steps: [
     'Stand all pots at one distance from the lamp.',
-    'Turn one arm slowly, another by hand a quarter each day.',
-    'Photograph each pot from the same side, with the plumb line in the picture.',
+    'Read first, then turn: one arm by hand a quarter each day, one by a motor under each pot.',
+    'Photograph each pot from two sides at right angles, with the plumb line in the picture; measure the larger lean by code.',
   ],
   cautions: [cautions.lamps, cautions.electricity],
-  troubles: ['The lamp was swapped on the way.', 'The motor stopped.', 'Small pots run out of food and all stop.'],
+  troubles: [
+    'All pots on one turntable count as one.',
+    'Read after the turn, the lean is gone.',
+    'The lamp was swapped on the way.',
+    'The motor stopped.',
+    'Small pots run out of food and all stop.',
+  ],
   spreadGuess: 0.2,
   controlGuess: 38,
+  putIn: 'plants',
+  blind: true,
+  shares: [
+    { what: 'lamp from the side', by: 'all' },
+    { what: 'motor', by: 'unit' },
+  ],
+  chance: 0.97,
 };

@@ -1,54 +1,98 @@
 import { describe, expect, it } from 'vitest';
-import { fairTestAtOnce } from '../../plan/fairTest';
-import { simulateStudy } from '../../simulate/simulateStudy';
 import { analyse } from '../../analyse';
-import { verdictOrder } from '../../compare/judge';
+import { fairTestAtOnce } from '../../plan/fairTest';
+import { enoughUnits } from '../../plan/remedies';
+import { designOf } from '../../power/Design';
+import { chanceOf } from '../../power/chanceOf';
 import { readPackage } from '../../package/readPackage';
 import { writePackage } from '../../package/writePackage';
+import { simulateStudy } from '../../simulate/simulateStudy';
+import { unitData } from '../../study/curves';
+import { replicates } from '../../study/replicates';
+import { looksDiffer } from '../../weigh/rules/looksDiffer';
+import { weighMeasure } from '../../weigh/weighMeasure';
+import { wordsFollow } from '../../study/wordsFollow';
+import { checkHypothesis } from '../hypothesis';
 import { experimentFrom } from '../experimentFrom';
-import { themes } from '../ReadyQuestion';
+import { themes, type ReadyQuestion } from '../ReadyQuestion';
 import { usualTruth } from '../usualTruth';
 import { questions } from './index';
 
 const begin = { created: '2026-04-01T08:00:00Z', startOn: '2026-04-01', seed: 4817 };
+const RUNS = 20;
+const all = questions.map((question) => [question.id, question] as const);
+const isFrame = ({ theme, id }: ReadyQuestion) => theme === 'frames' || id === 'a-claim';
 
-describe('the ready-made questions', () => {
-  it('are the twenty-five of the trade, the five worked frames, and two empty ones, in every theme', () => {
-    expect(questions).toHaveLength(25 + 5 + 2);
-    expect(new Set(questions.map(({ id }) => id)).size).toBe(questions.length);
-    for (const { theme } of themes)
-      expect(
-        questions.some((question) => question.theme === theme),
-        theme,
-      ).toBe(true);
-  });
-
-  it.each(questions.map((question) => [question.id, question] as const))(
-    '%s opens, plans, passes its own check, runs, and yields a verdict',
-    (_, question) => {
-      const experiment = experimentFrom(question, begin);
-      const against = fairTestAtOnce(experiment).filter(({ severity }) => severity === 'blocker' || severity === 'serious');
-      expect(against.map(({ rule, message }) => `${rule}: ${message}`)).toEqual([]);
-      const { study } = simulateStudy({ ...experiment, plan: { ...experiment.plan, frozenOn: '2026-04-01' } }, usualTruth(question), {
-        seed: 11,
-        observers: ['Bracken'],
-      });
-      const result = analyse(study);
-      const primary = result.measures.find((measure) => measure.primary);
-      expect(verdictOrder).toContain(primary?.verdict.code);
-      expect(primary?.comparisons.every(({ difference }) => difference.value !== null)).toBe(true);
-      expect(result.measures.every((measure) => measure.values.length > 0)).toBe(true);
-      expect(readPackage(writePackage(study))).toEqual({ study });
-    },
+function runsOf(question: ReadyQuestion) {
+  const experiment = experimentFrom(question, begin);
+  const started = { ...experiment, plan: { ...experiment.plan, frozenOn: '2026-04-01' } };
+  return Array.from(
+    { length: RUNS },
+    (_, i) => simulateStudy(started, usualTruth(question), { seed: i + 1, observers: ['Bracken'] }).study,
   );
+}
 
-  it.each(questions.map((question) => [question.id, question] as const))('%s says all that a plan needs', (_, question) => {
+it('there are ready-made questions in every theme, each with a name of its own', () => {
+  expect(questions.length).toBeGreaterThanOrEqual(43);
+  expect(new Set(questions.map(({ id }) => id)).size).toBe(questions.length);
+  expect(new Set(questions.map(({ title }) => title)).size).toBe(questions.length);
+  for (const { theme } of themes) expect(questions.some((question) => question.theme === theme)).toBe(true);
+});
+
+describe.each(all)('%s', (_, question) => {
+  const experiment = experimentFrom(question, begin);
+
+  it('says all that a plan needs, in a hypothesis that could turn out wrong', () => {
     expect(question.measures.filter((measure) => measure.primary)).toHaveLength(1);
     expect(question.arms.filter((arm) => arm.role === 'control')).toHaveLength(1);
-    for (const list of [question.kept, question.materials, question.steps, question.troubles, question.words])
+    for (const list of [question.kept, question.materials, question.steps, question.troubles, question.words, question.shares])
       expect(list.length).toBeGreaterThan(0);
     expect(question.measures.filter((measure) => measure.kind === 'rating' && measure.rubric.length < 3)).toEqual([]);
-    expect(question.spreadGuess).toBeGreaterThan(0);
     for (const text of [question.question, question.hypothesis, question.nullHypothesis, question.about]) expect(text).toMatch(/[.?]$/);
+    const { open, vague } = checkHypothesis(experiment);
+    expect(isFrame(question) ? [] : [...open.map(({ part }) => part), ...vague.map(({ word }) => word)]).toEqual([]);
+  });
+
+  it('has nothing serious against it: nothing kept that is varied, nothing shared that is not said, no p out of reach', () => {
+    const against = fairTestAtOnce(experiment).filter(
+      ({ rule, severity }) => severity === 'blocker' || severity === 'serious' || rule === 'power',
+    );
+    expect(against.map(({ rule, message }) => `${rule}: ${message}`)).toEqual([]);
+    expect(question.measures.some(({ primary, kind }) => primary && kind === 'rating') && !experiment.blinded).toBe(false);
+  });
+
+  it('its kit follows the plan', () => {
+    const total = experiment.units.length;
+    const speaks = (numbers: readonly number[], lines: readonly string[]) =>
+      numbers.some((number) => lines.some((line) => new RegExp(`\\b${number}\\b`).test(line)));
+    const [{ unitsPerArm, arms, sown }] = [question];
+    expect(
+      isFrame(question) || speaks([total, unitsPerArm, total * (sown ?? 1), unitsPerArm * (sown ?? 1)], experiment.plan.materials),
+    ).toBe(true);
+    const grown = enoughUnits(experiment, unitsPerArm + 2)?.apply(experiment, 1);
+    const more = grown && wordsFollow(experiment, grown);
+    expect(more?.units).toHaveLength((unitsPerArm + 2) * arms.length);
+    expect(isFrame(question) || more?.plan.materials.join() !== experiment.plan.materials.join()).toBe(true);
+  });
+
+  it('its chance of an answer is what its card says, and at least 0.7 or said in words', () => {
+    const design = designOf(experiment);
+    const fewest = Math.min(...question.arms.map(({ arm }) => replicates(experiment).filter((unit) => unit.arm === arm).length));
+    const { chance } = design ? chanceOf(design, fewest, { runs: 200 }) : { chance: 0 };
+    expect(Math.abs(chance - question.chance)).toBeLessThan(0.08);
+    expect(question.chance >= 0.7 || question.unsure !== '').toBe(true);
+  });
+
+  it(`comes in most of ${RUNS} runs to what is usual, without a false word on looks, and reads back from its package`, () => {
+    const studies = runsOf(question);
+    const primary = experiment.measures.find((measure) => measure.primary)!;
+    const codes = studies.map(
+      (study) => weighMeasure(study, primary, unitData(study, primary), [], { seed: 1, beside: false }).verdict.code,
+    );
+    expect(codes.filter((code) => question.mostly.includes(code)).length, codes.join()).toBeGreaterThan(RUNS / 2);
+    expect(studies.flatMap(looksDiffer).map(({ message }) => message)).toEqual([]);
+    const [first] = studies;
+    expect(analyse(first).measures.every(({ values }) => values.length > 0)).toBe(true);
+    expect(readPackage(writePackage(first))).toEqual({ study: first });
   });
 });

@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { control, count, event, kept, plainQuestion, stage, treatment, usuallyKept } from '../makers';
+import { control, count, event, kept, plainQuestion, stage, treatment, keptIn } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const soakOrDry: ReadyQuestion = {
@@ -12,28 +12,28 @@ export const soakOrDry: ReadyQuestion = {
   plant: 'pea seed',
   changed: 'hours in plain water before sowing',
   question: 'Does soaking pea seed before sowing change how many come up, and for how long should it soak?',
-  hypothesis: 'More pea seeds sprout within 14 days after a soak than sown dry into moist mix.',
+  hypothesis: 'The number of pea seeds that sprout within 14 days differs after a soak, compared with seed sown dry into moist mix.',
   nullHypothesis: 'Soaking makes no difference to how many pea seeds sprout.',
   arms: [
     control('dry into moist mix', { dose: 0, doseUnit: 'h' }),
-    treatment('8', '8 h in water', { dose: 8, doseUnit: 'h' }),
-    treatment('18', '18 h in water', { dose: 18, doseUnit: 'h' }),
+    treatment('6', '6 h in water', { dose: 6, doseUnit: 'h' }),
     treatment('24', '24 h in water', { dose: 24, doseUnit: 'h' }),
   ],
   unitWord: 'tray',
-  unitsPerArm: 6,
+  unitsPerArm: 10,
   sown: 25,
   measures: [
     count({
       measure: 'sprouts',
       name: 'Normal sprouts',
       primary: true,
-      smallestDifference: 15,
+      expected: 'different',
+      smallestDifference: 20,
       readingDays: [4, 6, 8, 10, 14],
       usual: {
         process: 'sprouting',
-        share: { '': 0.72, 8: 0.86, 18: 0.88, 24: 0.8 },
-        thermalTime: { '': 95, 8: 80, 18: 76, 24: 78 },
+        share: { '': 0.7, 6: 0.84, 24: 0.86 },
+        thermalTime: { '': 95, 6: 80, 24: 78 },
         base: 4,
         seedSpread: 0.25,
       },
@@ -42,7 +42,7 @@ export const soakOrDry: ReadyQuestion = {
       measure: 'first',
       name: 'First sprout',
       readingDays: [4, 6, 8, 10, 14],
-      usual: { process: 'event', days: { '': 5.5, 8: 4.6, 18: 4.4, 24: 4.4 }, spread: 0.15 },
+      usual: { process: 'event', days: { '': 5.5, 6: 4.7, 24: 4.4 }, spread: 0.15 },
     }),
     count({
       measure: 'rotted',
@@ -53,25 +53,26 @@ export const soakOrDry: ReadyQuestion = {
     }),
   ],
   endRule: 'day 14',
-  kept: [...usuallyKept, ...kept(['mix moisture', 'wetted by weight before sowing'], ['heat mat', 'one mat under all, or none'])],
+  kept: [...keptIn('pots'), ...kept(['mix moisture', 'wetted by weight before sowing'], ['heat mat', 'none: peas rot in the warm'])],
   stages: [
-    stage({ name: 'soak in plain water', kind: 'soak', arms: ['8'], hours: 8, tested: true }),
-    stage({ name: 'soak in plain water', kind: 'soak', arms: ['18'], hours: 18, tested: true }),
+    stage({ name: 'soak in plain water', kind: 'soak', arms: ['6'], hours: 6, tested: true }),
     stage({ name: 'soak in plain water', kind: 'soak', arms: ['24'], hours: 24, tested: true }),
   ],
   materials: [
-    '600 pea seeds of one packet',
-    '24 trays or cell rows',
+    '750 pea seeds of one packet',
+    '30 trays or cell rows',
     'seed mix, one bag',
-    'three jars with room-temperature water',
+    '20 cups with water of the room, one for each soaked tray',
     'clock',
-    '24 labels',
+    '30 labels',
   ],
   steps: [
+    'Soak the seed of each tray in its own cup.',
     'Start each soak so many hours before one common sowing time.',
     'Wet the mix of every tray to the same weight.',
     'Drain, and sow all arms together, 25 seeds a tray, the same depth.',
     'Water every tray with the same amount.',
+    'On day 14 dig up what did not come, and say whether it rotted or lay still.',
   ],
   cautions: [cautions.dressedSeed],
   troubles: ['The dry arm is watered more because it “needs it”.', 'Soaked seed that splits or rots.', 'Two seeds in one cell.'],
@@ -79,4 +80,7 @@ export const soakOrDry: ReadyQuestion = {
   spreadGuess: 0.11,
   controlGuess: 0.7,
   controlBars: [],
+  shares: [{ what: 'cup to soak in', by: 'unit' }],
+  agesFrom: 8,
+  chance: 0.94,
 };

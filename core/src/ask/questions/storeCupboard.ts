@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { amount, control, count, plainQuestion, treatment } from '../makers';
+import { amount, control, count, keptIn, plainQuestion, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const storeCupboard: ReadyQuestion = {
@@ -12,11 +12,11 @@ export const storeCupboard: ReadyQuestion = {
   plant: 'bean seed',
   changed: 'where the seed comes from',
   question: 'Do as many beans from the cupboard sprout as beans sold for sowing?',
-  hypothesis: 'Fewer cupboard beans sprout within 14 days than beans sold for sowing.',
+  hypothesis: 'Fewer cupboard beans sprout within 9 days than beans sold for sowing.',
   nullHypothesis: 'Cupboard beans sprout as well as beans sold for sowing.',
   arms: [control('sold for sowing'), treatment('K', 'kitchen bag'), treatment('O', 'packet from four years ago')],
   unitWord: 'towel',
-  unitsPerArm: 6,
+  unitsPerArm: 8,
   sown: 25,
   light: 'none',
   measures: [
@@ -27,7 +27,7 @@ export const storeCupboard: ReadyQuestion = {
       higherIs: 'better',
       expected: 'less',
       smallestDifference: 15,
-      readingDays: [4, 7, 10, 14],
+      readingDays: [3, 5, 7, 9],
       usual: {
         process: 'sprouting',
         share: { '': 0.92, K: 0.74, O: 0.6 },
@@ -40,8 +40,8 @@ export const storeCupboard: ReadyQuestion = {
       measure: 'damaged',
       name: 'Damaged sprouts',
       higherIs: 'worse',
-      readingDays: [14],
-      usual: { process: 'share', share: { '': 0.03, K: 0.1, O: 0.08 }, from: 5, to: 14 },
+      readingDays: [9],
+      usual: { process: 'share', share: { '': 0.03, K: 0.1, O: 0.08 }, from: 4, to: 9 },
     }),
     amount('mm', {
       measure: 'root',
@@ -50,18 +50,29 @@ export const storeCupboard: ReadyQuestion = {
       usual: { process: 'level', level: { '': 48, K: 42, O: 33 }, rate: 0.5 },
     }),
   ],
-  endRule: 'day 14',
-  materials: ['150 seeds of each bag', '18 towels in bags', 'warm place', '18 labels'],
+  endRule: 'day 9',
+  materials: ['200 seeds of each bag', '24 towels in bags', 'warm place', '24 labels'],
   steps: [
     'Take a quick look with ten seeds of each first.',
     'Fold 25 seeds into each damp towel.',
     'Keep them closed and warm; count on the days.',
   ],
   cautions: [cautions.dressedSeed, cautions.mould],
-  troubles: ['Ten seeds are a quick look, four times twenty-five a test.', 'Split or snapped seeds are damaged even if a root shows.'],
+  troubles: [
+    'Food seed that was heated to keep it does not sprout at all: that is the heat, not its age.',
+    'Ten seeds are a quick look, four times twenty-five a test.',
+    'Split or snapped seeds are damaged even if a root shows.',
+  ],
   notTested: ['which variety it is', 'whether it climbs or stays bushy'],
   decision: '70 % or more: good enough to sow. 40 to 70 %: sow thicker. Under 40 %: do not sow.',
   spreadGuess: 0.08,
   controlGuess: 0.9,
   controlBars: [{ measure: 'sprouts', least: 70, most: null }],
+  kept: keptIn('dishes', 'lid'),
+  shares: [
+    { what: 'bag of its own', by: 'unit' },
+    { what: 'warm place', by: 'all' },
+  ],
+  agesFrom: 8,
+  chance: 0.87,
 };

@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { control, count, kept, plainQuestion, rating, treatment, usuallyKept } from '../makers';
+import { control, count, kept, plainQuestion, rating, treatment, keptIn } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 import { rubrics } from '../rubrics';
 
@@ -13,22 +13,23 @@ export const whichPiece: ReadyQuestion = {
   plant: 'sage cuttings',
   changed: 'which piece of the stem',
   question: 'Do more tip cuttings root than cuttings from the lower stem?',
-  hypothesis: 'More lower-stem cuttings are rooted when lifted than tip cuttings.',
+  hypothesis: 'The number of lower-stem sage cuttings that are rooted on day 40 differs, compared with tip cuttings.',
   nullHypothesis: 'The piece makes no difference to how many root.',
   arms: [control('tip'), treatment('L', 'lower stem')],
-  unitWord: 'cutting',
+  unitWord: 'pot',
   putIn: 'cuttings',
-  unitsPerArm: 20,
-  sown: 1,
+  unitsPerArm: 12,
+  sown: 4,
   light: 'window',
   measures: [
     count({
       measure: 'rooted',
       name: 'Rooted of those stuck',
       primary: true,
-      smallestDifference: 30,
+      expected: 'different',
+      smallestDifference: 35,
       readingDays: [40],
-      usual: { process: 'share', share: { '': 0.5, L: 0.8 }, from: 20, to: 39 },
+      usual: { process: 'share', share: { '': 0.42, L: 0.84 }, from: 20, to: 39 },
     }),
     rating(rubrics.cuttingRoots, {
       measure: 'roots',
@@ -45,12 +46,19 @@ export const whichPiece: ReadyQuestion = {
   ],
   endRule: 'day 40, all lifted',
   kept: [
-    ...usuallyKept.filter(({ what }) => !['seed lot and age', 'sowing depth', 'sowing day'].includes(what)),
-    ...kept(['mother plants', 'each gives as many of both'], ['length', '8 cm'], ['depth', 'two leaf pairs deep']),
+    ...keptIn('pots', 'seed lot and age', 'sowing depth', 'sowing day'),
+    ...kept(
+      ['mother plants', 'each is a block and gives as many of both'],
+      ['lower leaves', 'off'],
+      ['which end is up', 'marked by a slanting cut below'],
+      ['damp air', 'the same hood over each block'],
+      ['length', '8 cm'],
+      ['depth', 'two leaf pairs deep'],
+    ),
   ],
-  materials: ['40 cuttings', '40 small pots', 'mix', 'clean blade', 'labels'],
+  materials: ['96 cuttings from 6 mother plants', '24 pots', '6 hoods', 'mix', 'clean blade', 'labels'],
   steps: [
-    'Cut and stick one piece a pot.',
+    'Cut as many tips as lower pieces from each mother plant; stick four alike in a pot.',
     'Rate the looks from above before lifting.',
     'Lift all; missing ones count as failures and are shown.',
   ],
@@ -58,6 +66,12 @@ export const whichPiece: ReadyQuestion = {
   troubles: ['A missing cutting left out of the total makes the rate look better.'],
   decision: 'Two thirds or more rooted: keep doing it. A third to two thirds: wait and stick more. Less: discard the way.',
   notTested: ['how they grow on'],
-  spreadGuess: 0.5,
+  spreadGuess: 0.2,
   controlGuess: 0.5,
+  layout: 'blocks',
+  blocks: 6,
+  blind: true,
+  shares: [{ what: 'hood', by: 'block' }],
+  agesFrom: 11,
+  chance: 0.93,
 };

@@ -1,15 +1,19 @@
 import { kindOf } from '../../kinds';
+import { unitThatFits } from '../../kinds/derived';
+import { readFormula } from '../../quantities/formula';
 import { blankOf, measureFields, type Experiment, type Measure, type MeasureKind } from '../../model';
 
 /**
- * Changes what is said of a measure.
+ * Changes what is said of a measure. What is worked out from it takes the unit in which it then comes out.
  * @param experiment a plan
  * @param code of the measure; an unknown one changes nothing
  * @param more what changes; which one decides is `decideBy`
  * @returns the plan after the edit
  */
 export function changeMeasure(experiment: Experiment, code: string, more: Partial<Omit<Measure, 'measure' | 'primary'>>): Experiment {
-  return { ...experiment, measures: experiment.measures.map((measure) => (measure.measure === code ? { ...measure, ...more } : measure)) };
+  const measures = experiment.measures.map((measure) => (measure.measure === code ? { ...measure, ...more } : measure));
+  const followers = measures.map((measure) => (measure.measure === code ? measure : { ...measure, unit: unitThatFits(measure, measures) }));
+  return { ...experiment, measures: followers };
 }
 
 /**
@@ -63,14 +67,34 @@ export function addMeasure(experiment: Experiment): Experiment {
 }
 
 /**
- * Takes a measure away. The last one stays; where the one that decides goes, the first of the others decides.
+ * Takes a measure away, and with it what is worked out from it. The last one stays; where the one that decides goes, the first of the others decides.
  * @param experiment a plan
  * @param code of the measure; an unknown one changes nothing
  * @returns the plan after the edit
  */
 export function removeMeasure(experiment: Experiment, code: string): Experiment {
-  const left = experiment.measures.filter((measure) => measure.measure !== code);
+  const gone = withDerived(experiment.measures, code);
+  const left = experiment.measures.filter(({ measure }) => !gone.has(measure));
   if (left.length === 0 || left.length === experiment.measures.length) return experiment;
   const next = { ...experiment, measures: left };
   return left.some((measure) => measure.primary) ? next : decideBy(next, left[0].measure);
+}
+
+/** A measure and all that are worked out from it, and from those. */
+function withDerived(measures: readonly Measure[], code: string): ReadonlySet<string> {
+  const gone = new Set([code]);
+  for (let before = 0; before < gone.size;) {
+    before = gone.size;
+    for (const { measure, derived } of measures) if (namesIn(derived).some((name) => gone.has(name))) gone.add(measure);
+  }
+  return gone;
+}
+
+function namesIn(derived: string | null): readonly string[] {
+  try {
+    return derived === null ? [] : readFormula(derived).names;
+  } catch {
+    // A formula that cannot be read names nothing; the plan's own check says so.
+    return [];
+  }
 }

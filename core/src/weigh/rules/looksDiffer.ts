@@ -8,14 +8,14 @@ import { unitValues } from '../unitValues';
 export function looksDiffer(study: Study): Finding[] {
   const { experiment } = study;
   const primary = experiment.measures.find((measure) => measure.primary);
-  const looks = experiment.measures.filter((measure) => kindOf(measure).byEye && !measure.primary);
+  const looks = experiment.measures.filter((measure) => kindOf(measure).byEye && !measure.primary && measure.higherIs !== 'neither');
   const [control, ...treatments] = comparedArms(experiment.arms);
   if (!primary || kindOf(primary).byEye || kindOf(primary).timed || !control || looks.length === 0) return [];
   const direction = (measure: typeof primary, arm: string): number => {
     const values = unitValues(study, measure);
     const of = (code: string) => values.filter((unit) => unit.arm === code).map((unit) => unit.value);
     const test = mannWhitney(of(arm), of(control.arm));
-    if (!test || test.p > 0.1) return 0;
+    if (!test || test.p > 0.05) return 0;
     const sign = Math.sign(test.superiority - 0.5);
     return measure.higherIs === 'worse' ? -sign : sign;
   };

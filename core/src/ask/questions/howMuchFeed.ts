@@ -1,0 +1,78 @@
+import { cautions } from '../cautions';
+import { amount, control, kept, keptIn, plainQuestion, rating, stage, treatment } from '../makers';
+import type { ReadyQuestion } from '../ReadyQuestion';
+import { rubrics } from '../rubrics';
+
+export const howMuchFeed: ReadyQuestion = {
+  ...plainQuestion,
+  id: 'how-much-feed',
+  theme: 'cuttings-and-containers',
+  title: 'How much plant feed is best?',
+  about: 'None, half, what the label says, and twice that, in a poor mix. Somewhere it turns.',
+  words: ['feed', 'fertilizer', 'fertiliser', 'dose', 'label', 'burnt tips', 'nutrients', 'overfeeding', 'plant food'],
+  plant: 'lettuce',
+  changed: 'strength of the feed',
+  question: 'How does the strength of the feed change the mass of lettuce in a poor mix?',
+  hypothesis: 'Lettuce with the feed as on the label is heavier after 35 days than lettuce without feed.',
+  nullHypothesis: 'Feed makes no difference to the mass of lettuce.',
+  arms: [
+    control('plain water', { dose: 0, doseUnit: '× label' }),
+    treatment('1', 'as on the label', { dose: 1, doseUnit: '× label' }),
+    treatment('05', 'half of the label', { dose: 0.5, doseUnit: '× label' }),
+    treatment('2', 'twice the label', { dose: 2, doseUnit: '× label' }),
+  ],
+  unitWord: 'pot',
+  putIn: 'plants',
+  unitsPerArm: 8,
+  sown: null,
+  layout: 'blocks',
+  blocks: 2,
+  shares: [{ what: 'saucer', by: 'unit' }],
+  agesFrom: 11,
+  measures: [
+    amount('g', {
+      measure: 'mass',
+      name: 'Head mass',
+      primary: true,
+      smallestDifference: 7.5,
+      readingDays: [35],
+      usual: { process: 'level', level: { '': 26, '05': 38, 1: 43, 2: 37 }, rate: 0.3 },
+    }),
+    rating(rubrics.leafBurn, {
+      measure: 'burn',
+      name: 'Burnt edges',
+      higherIs: 'neither',
+      expected: 'more',
+      readingDays: [21, 35],
+      usual: { process: 'rating', level: { '': 0.1, 1: 0.3, 2: 1.6 }, spread: 0.5 },
+    }),
+  ],
+  endRule: 'day 35',
+  stages: [
+    stage({ name: 'watered with plain water on the feeding days', kind: 'handle', arms: ['C'], days: [7, 14, 21, 28] }),
+    stage({ name: 'fed', kind: 'handle', arms: ['1', '05', '2'], days: [7, 14, 21, 28], tested: true }),
+  ],
+  kept: [
+    ...keptIn('pots'),
+    ...kept(['poor mix', 'without fertiliser, the same for all'], ['amount poured', '100 mL to every pot on each feeding day']),
+  ],
+  materials: [
+    '32 pots with saucers and one young plant each',
+    'mix without fertiliser',
+    'plant feed with its label',
+    'measuring syringe',
+    'balance',
+  ],
+  steps: [
+    'Mix the feed by its label, then make half and twice of it; label the cans.',
+    'Pour 100 mL on every pot on days 7, 14, 21 and 28; the control gets plain water.',
+    'Cut and weigh on day 35.',
+  ],
+  cautions: [cautions.chemicals, 'Twice the label is for the trial alone, never for what is eaten or poured away outdoors.'],
+  troubles: ['A rich mix feeds the control too.', 'What drains into a shared tray feeds the neighbour.'],
+  notTested: ['other feeds', 'the harvest of a season'],
+  canReach: [],
+  spreadGuess: 0.16,
+  controlGuess: 26,
+  chance: 0.84,
+};

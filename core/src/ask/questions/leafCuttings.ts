@@ -1,0 +1,56 @@
+import { cautions } from '../cautions';
+import { control, count, kept, keptIn, plainQuestion, treatment } from '../makers';
+import type { ReadyQuestion } from '../ReadyQuestion';
+
+export const leafCuttings: ReadyQuestion = {
+  ...plainQuestion,
+  id: 'leaf-cuttings',
+  theme: 'cuttings-and-containers',
+  title: 'Where does a single leaf make new plants?',
+  about: 'Some plants grow anew from a leaf: in water, in fed water, or stuck shallow or deep in mix.',
+  words: ['leaf cutting', 'leaf', 'succulent', 'african violet', 'propagation', 'propagate', 'windowsill', 'new plants'],
+  plant: 'african violet leaves',
+  changed: 'what the leaf stands in',
+  question: 'Do more leaves make a new plant in mix than in water?',
+  hypothesis: 'More leaves have a new plant by day 70 when stuck shallow in mix than in water.',
+  nullHypothesis: 'What the leaf stands in makes no difference to how many make a new plant.',
+  arms: [control('water'), treatment('S', 'mix, stuck shallow'), treatment('D', 'mix, stuck deep'), treatment('F', 'fed water')],
+  unitWord: 'glass',
+  putIn: 'leaves',
+  unitsPerArm: 10,
+  sown: 4,
+  light: 'window',
+  shares: [{ what: 'glass or pot', by: 'unit' }],
+  agesFrom: 8,
+  measures: [
+    count({
+      measure: 'plants',
+      name: 'Leaves with a new plant',
+      primary: true,
+      smallestDifference: 35,
+      readingDays: [28, 42, 56, 70],
+      usual: { process: 'share', share: { '': 0.45, S: 0.8, D: 0.65, F: 0.5 }, from: 20, to: 65 },
+    }),
+  ],
+  endRule: 'day 70',
+  kept: [
+    ...keptIn('pots', 'seed lot and age', 'sowing depth', 'sowing day', 'water'),
+    ...kept(
+      ['leaves', 'of one size, from several plants, some of each in every kind'],
+      ['stalk', 'cut to 3 cm'],
+      ['damp air', 'the same bag over all'],
+    ),
+  ],
+  materials: ['160 leaves', '20 glasses, 20 small pots with mix', '40 bags', 'plant feed', 'clean blade', 'labels'],
+  steps: [
+    'Cut all leaves on one day and mix them.',
+    'Put four in each glass or pot; close the bags.',
+    'Change the water each week; look for new plants every fortnight.',
+  ],
+  cautions: [cautions.blades, cautions.soil],
+  troubles: ['Leaves in one glass rot together: a glass is one value.', 'A leaf that lives is not yet a new plant.'],
+  notTested: ['whether the new plants flower'],
+  spreadGuess: 0.18,
+  controlGuess: 0.45,
+  chance: 0.81,
+};

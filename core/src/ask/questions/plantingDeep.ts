@@ -1,0 +1,66 @@
+import { cautions } from '../cautions';
+import { amount, control, kept, keptIn, plainQuestion, stage, treatment } from '../makers';
+import type { ReadyQuestion } from '../ReadyQuestion';
+
+export const plantingDeep: ReadyQuestion = {
+  ...plainQuestion,
+  id: 'planting-deep',
+  theme: 'cuttings-and-containers',
+  title: 'Should young tomatoes be planted deeper than they stood?',
+  about: 'Up to the first leaves, so that the stem roots too, they say. Does the plant gain by it?',
+  words: ['planting deep', 'bury the stem', 'tomato', 'potting on', 'transplant', 'leggy', 'deep planting'],
+  plant: 'tomato',
+  changed: 'depth of planting',
+  question: 'Do young tomatoes planted up to the first leaves weigh more than those planted as deep as they stood?',
+  hypothesis: 'Tomatoes planted up to the first leaves are heavier after 42 days than those planted as deep as they stood.',
+  nullHypothesis: 'The depth of planting makes no difference to the mass of tomatoes.',
+  arms: [control('as deep as it stood'), treatment('D', 'up to the first leaves')],
+  unitWord: 'pot',
+  putIn: 'plants',
+  unitsPerArm: 10,
+  sown: null,
+  layout: 'blocks',
+  blocks: 2,
+  shares: [{ what: 'pot', by: 'unit' }],
+  measures: [
+    amount('g', {
+      measure: 'mass',
+      name: 'Shoot mass, cut at the same leaf',
+      primary: true,
+      smallestDifference: 12,
+      readingDays: [42],
+      usual: { process: 'level', level: { '': 60, D: 66 }, rate: 0.3 },
+    }),
+    amount('g', {
+      measure: 'roots',
+      name: 'Root mass, washed',
+      readingDays: [42],
+      usual: { process: 'level', level: { '': 18, D: 22 }, rate: 0.3 },
+    }),
+    amount('mm', {
+      measure: 'stem',
+      name: 'Thickness above the first leaves',
+      readingDays: [21, 42],
+      usual: { process: 'level', level: { '': 6, D: 6.4 }, rate: 0.05 },
+    }),
+  ],
+  endRule: 'day 42',
+  stages: [stage({ name: 'moved into the large pot', kind: 'move', arms: ['C', 'D'] })],
+  kept: [
+    ...keptIn('pots', 'seed lot and age', 'sowing depth', 'sowing day'),
+    ...kept(['young plants', 'of one sowing, of one size, shuffled'], ['pot', 'deep enough for both'], ['lowest leaves', 'taken off both']),
+  ],
+  materials: ['20 young tomatoes of one sowing', '20 deep pots', 'mix', 'balance', 'labels'],
+  steps: [
+    'Choose 20 alike and shuffle them.',
+    'Plant all on one day; take the lowest leaves off both kinds.',
+    'On day 42 cut at the first leaves, so that the same part is weighed; wash and weigh the roots.',
+  ],
+  cautions: [cautions.soil, cautions.blades, 'Tomato leaves are not eaten.'],
+  troubles: ['Height from the soil is less for the deep ones by itself.', 'Large pots for one arm only.'],
+  notTested: ['fruit', 'plants that were grafted'],
+  spreadGuess: 0.15,
+  controlGuess: 60,
+  chance: 0.8,
+  mostly: ['no-difference-that-matters', 'cannot-tell'],
+};

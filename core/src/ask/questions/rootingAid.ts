@@ -1,0 +1,75 @@
+import { cautions } from '../cautions';
+import { control, count, kept, keptIn, plainQuestion, rating, stage, treatment } from '../makers';
+import type { ReadyQuestion } from '../ReadyQuestion';
+import { rubrics } from '../rubrics';
+
+export const rootingAid: ReadyQuestion = {
+  ...plainQuestion,
+  id: 'rooting-aid',
+  theme: 'cuttings-and-containers',
+  title: 'Does a rooting powder or honey help cuttings?',
+  about: 'Every cutting is dipped alike; whoever lifts them does not know in what.',
+  words: ['rooting powder', 'rooting hormone', 'honey', 'cinnamon', 'willow water', 'cutting', 'propagation', 'dip'],
+  plant: 'rosemary cuttings',
+  changed: 'what the cut end is dipped in',
+  question: 'Do more rosemary cuttings root after a dip in rooting powder than after a dip in plain water?',
+  hypothesis: 'More rosemary cuttings are rooted by day 42 after a dip in rooting powder than after a dip in plain water.',
+  nullHypothesis: 'What they are dipped in makes no difference to how many cuttings root.',
+  arms: [control('plain water'), treatment('P', 'rooting powder'), treatment('H', 'honey')],
+  unitWord: 'pot',
+  putIn: 'cuttings',
+  unitsPerArm: 10,
+  sown: 6,
+  layout: 'blocks',
+  blocks: 2,
+  light: 'window',
+  shares: [
+    { what: 'dish to dip in', by: 'unit' },
+    { what: 'closed bag', by: 'unit' },
+  ],
+  blind: true,
+  agesFrom: 11,
+  measures: [
+    count({
+      measure: 'rooted',
+      name: 'Rooted of those stuck',
+      primary: true,
+      smallestDifference: 30,
+      readingDays: [42],
+      usual: { process: 'share', share: { '': 0.45, P: 0.8, H: 0.48 }, from: 20, to: 40 },
+    }),
+    rating(rubrics.cuttingRoots, {
+      measure: 'roots',
+      name: 'Roots of the best',
+      readingDays: [42],
+      usual: { process: 'rating', level: { '': 1.4, P: 2.1, H: 1.4 }, spread: 0.6 },
+    }),
+  ],
+  endRule: 'day 42, all lifted',
+  stages: [
+    stage({ name: 'cut end dipped in plain water', kind: 'handle', arms: ['C'] }),
+    stage({ name: 'cut end dipped', kind: 'handle', arms: ['P', 'H'], tested: true }),
+  ],
+  kept: [
+    ...keptIn('pots', 'seed lot and age', 'sowing depth', 'sowing day'),
+    ...kept(
+      ['mother plants', 'some of each in every pot'],
+      ['length', '8 cm, lower leaves off'],
+      ['dip', 'the same five seconds, the same depth, shaken off'],
+      ['day of cutting', 'all on day 0'],
+    ),
+  ],
+  materials: ['180 cuttings', '30 pots with mix and bags', 'rooting powder with its label', 'honey', '30 small dishes', 'clean blade'],
+  steps: [
+    'Cut all, mix them, and stick six a pot.',
+    'One person dips, each pot’s cuttings in a dish of their own; another sticks and reads by code.',
+    'Close each pot in its bag, out of full sun.',
+    'On day 42 lift all and count; what is missing counts as not rooted.',
+  ],
+  cautions: [cautions.blades, cautions.chemicals, 'Rooting powder: read the label, gloves, do not breathe it in.'],
+  troubles: ['Six cuttings in a pot are one value: what rots one rots the next.', 'The control stuck dry.'],
+  notTested: ['other kinds of cuttings', 'how they grow on'],
+  spreadGuess: 0.14,
+  controlGuess: 0.45,
+  chance: 0.81,
+};

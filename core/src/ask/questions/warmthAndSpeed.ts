@@ -1,0 +1,64 @@
+import { cautions } from '../cautions';
+import { control, count, event, kept, keptIn, plainQuestion, treatment } from '../makers';
+import type { ReadyQuestion } from '../ReadyQuestion';
+
+export const warmthAndSpeed: ReadyQuestion = {
+  ...plainQuestion,
+  id: 'warmth-and-speed',
+  theme: 'sprouting',
+  title: 'How much faster do seeds sprout in the warm?',
+  about: 'A cool and a warm place, swapped after each batch, so that it is the warmth and not the place.',
+  words: ['temperature', 'warmth', 'heat mat', 'speed', 'germination', 'cool', 'warm', 'degree'],
+  plant: 'radish',
+  changed: 'warmth of the place',
+  question: 'How many days sooner does half of the radish seed sprout at 23 °C than at 16 °C?',
+  hypothesis: 'In the warm place the first radish seed sprouts more than a day sooner than in the cool place.',
+  nullHypothesis: 'The warmth makes no difference to the day of the first sprout.',
+  arms: [control('cool place, about 16 °C'), treatment('W', 'warm place, about 23 °C')],
+  unitWord: 'dish',
+  unitsPerArm: 8,
+  sown: 20,
+  layout: 'pairs',
+  blocks: 8,
+  light: 'none',
+  batches: { everyDays: 7 },
+  shares: [{ what: 'place for a week', by: 'unit' }],
+  agesFrom: 9,
+  measures: [
+    event({
+      measure: 'first',
+      name: 'First sprout',
+      primary: true,
+      expected: 'less',
+      smallestDifference: 1.2,
+      readingDays: [1, 2, 3, 4, 5, 6, 7],
+      usual: { process: 'event', days: { '': 3.6, W: 2.1 }, spread: 0.12 },
+    }),
+    count({
+      measure: 'sprouts',
+      name: 'Normal sprouts',
+      readingDays: [1, 2, 3, 4, 5, 6, 7],
+      usual: { process: 'sprouting', share: { '': 0.92 }, thermalTime: { '': 44, W: 27 }, base: 4, seedSpread: 0.2 },
+    }),
+  ],
+  endRule: 'day 7 of the eighth batch',
+  kept: [
+    ...keptIn('dishes', 'temperature', 'place on the shelf', 'sowing day'),
+    ...kept(
+      ['how warm', 'both places read each day; the warm one set by a mat or a cupboard, the cool one by a cellar or a shelf'],
+      ['places', 'the warm and the cool place change rooms after each batch, where that can be done'],
+    ),
+  ],
+  materials: ['160 seeds for each place', '16 dishes, 2 a batch', 'heat mat with thermostat', '2 thermometers', 'paper'],
+  steps: [
+    'Each week lay 20 seeds in each of two dishes; one stands warm, one cool.',
+    'Count each day at one hour.',
+    'After each batch swap which place is warm.',
+  ],
+  cautions: [cautions.electricity, cautions.mould],
+  troubles: ['Eight dishes in one warm cupboard count as one cupboard.', 'The warm dishes dry out: close the lids.'],
+  notTested: ['hotter than 25 °C'],
+  spreadGuess: 0.14,
+  controlGuess: 3.6,
+  chance: 0.82,
+};

@@ -1,0 +1,75 @@
+import { cautions } from '../cautions';
+import { amount, control, kept, keptIn, plainQuestion, stage, treatment } from '../makers';
+import type { ReadyQuestion } from '../ReadyQuestion';
+
+export const whichWayIsDown: ReadyQuestion = {
+  ...plainQuestion,
+  id: 'which-way-is-down',
+  theme: 'sprouting',
+  title: 'How does a root know which way is down?',
+  about: 'Seeds sprout in a flat clear pouch. Turn the pouch on its side: does the root turn too, and how soon?',
+  words: ['gravity', 'down', 'upside down', 'root', 'bean', 'pouch', 'geotropism', 'gravitropism'],
+  plant: 'bean',
+  changed: 'whether the pouch is turned on its side',
+  question: 'Do bean roots bend downward within a day after their pouch is turned on its side?',
+  hypothesis: 'Bean roots in pouches turned on their side bend by more degrees within 24 h than roots in pouches left upright.',
+  nullHypothesis: 'Turning the pouch makes no difference to the way in which the root grows.',
+  arms: [control('taken up and set back upright'), treatment('T', 'turned on its side')],
+  unitWord: 'pouch',
+  unitsPerArm: 8,
+  sown: null,
+  light: 'none',
+  shares: [{ what: 'pouch', by: 'unit' }],
+  blind: true,
+  agesFrom: 8,
+  measures: [
+    amount('°', {
+      measure: 'bend',
+      name: 'Bend of the root tip',
+      primary: true,
+      higherIs: 'neither',
+      expected: 'more',
+      smallestDifference: 20,
+      readingDays: [0, 0.25, 1],
+      usual: { process: 'level', level: { '': 8, T: 62 }, rate: 4 },
+    }),
+    amount('mm', {
+      measure: 'length',
+      name: 'Length of the root',
+      readingDays: [0, 1],
+      usual: { process: 'level', level: { '': 42 }, rate: 3 },
+    }),
+  ],
+  endRule: '24 h after the turn',
+  stages: [
+    stage({ name: 'taken up and set back', kind: 'handle', arms: ['C'] }),
+    stage({ name: 'turned on its side', kind: 'handle', arms: ['T'], tested: true }),
+  ],
+  kept: [
+    ...keptIn('dishes', 'lid', 'light'),
+    ...kept(
+      ['dark', 'all in one closed box, so that light shows no way'],
+      ['photo', 'from one stand, a ruler and a plumb line in the picture'],
+    ),
+  ],
+  materials: [
+    '16 clear pouches or flat bags',
+    '16 beans that have sprouted straight',
+    'paper',
+    'a dark box',
+    'phone on a stand',
+    'ruler and plumb line',
+  ],
+  steps: [
+    'Sprout beans in damp paper for three days; choose 16 with a straight root of 2 to 4 cm.',
+    'Pin one in each pouch, root down; let a coin say which are turned.',
+    'Photograph every pouch at 0, 6 and 24 h; measure the angle on the photo by code.',
+  ],
+  cautions: [cautions.dressedSeed, cautions.mould],
+  troubles: ['Light through a gap shows a way as well.', 'A dry tip does not grow at all.'],
+  notTested: ['what in the root feels it'],
+  spreadGuess: 1.2,
+  controlGuess: 8,
+  usualTruth: { unitSpread: 0.15 },
+  chance: 0.97,
+};
