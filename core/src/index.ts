@@ -16,6 +16,7 @@ export * from './ask/questions/index';
 export * from './ask/ReadyQuestion';
 export * from './ask/hypothesis';
 export * from './ask/placeLets';
+export * from './ask/questionWords';
 export * from './ask/takes';
 export * from './ask/rubrics';
 export * from './ask/usualTruth';

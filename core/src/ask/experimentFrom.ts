@@ -2,6 +2,7 @@ import { kindOf } from '../kinds';
 import { addDays, emptyPlan, emptyWriting, type Experiment, type Measure, type Unit } from '../model';
 import { originOf } from '../study/wordsFollow';
 import { layOut } from '../study/bench/layOut';
+import { sharedAsKept } from './questionWords';
 import type { ReadyQuestion } from './ReadyQuestion';
 
 export interface Beginning {
@@ -57,7 +58,7 @@ export function experimentFrom(question: ReadyQuestion, { created, startOn, seed
       unitWord: question.unitWord,
       putIn: question.putIn,
       place: question.place,
-      kept: question.kept,
+      kept: [...question.kept, ...question.shares.map((thing) => sharedAsKept(thing, question.unitWord))],
       usuallyKept: question.kept.map(({ what }) => what),
       materials: question.materials,
       steps: question.steps,

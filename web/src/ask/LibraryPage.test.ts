@@ -31,7 +31,9 @@ describe('the library', () => {
     expect(openTitles()).toEqual(questions.filter(({ theme }) => theme === 'frames').map(({ title }) => title));
     expect(page.text()).toContain('Sprouting');
     expect(page.findAll('details')).toHaveLength(8);
-    expect(page.findAll('summary').map((own) => own.text())).toContain(`Sprouting${questions.filter(({ theme }) => theme === 'sprouting').length} questions`);
+    expect(page.findAll('summary').map((own) => own.text())).toContain(
+      `Sprouting${questions.filter(({ theme }) => theme === 'sprouting').length} questions`,
+    );
   });
 
   it('opens what is looked for, under any of its names, and tells where nothing fits', async () => {
@@ -56,7 +58,7 @@ describe('the library', () => {
   });
 
   it('says on each card what it takes', () => {
-    expect(page.text()).toMatch(/1 week · \d+ min a visit · 2 arms, 12 dishes · decided by normal sprouts · needs a lamp/);
+    expect(page.text()).toMatch(/1 week · \d+ min a visit · 2 arms, 12 dishes · decided by normal sprouts · from age 8 · needs a lamp/);
   });
 
   it('is gone through with the arrow keys from the field, which keep to themselves elsewhere', async () => {

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
 import { computed } from 'vue';
-import { counted, needs, plural, takesOf, type ReadyQuestion } from '@fern/core';
+import { counted, needs, plural, sharedWords, sureWords, takesOf, type ReadyQuestion } from '@fern/core';
+import QuestionBench from './QuestionBench.vue';
 
 /** A ready-made question with what it takes. */
 const props = defineProps<{ question: ReadyQuestion; busy: boolean; loading: boolean }>();
@@ -17,6 +18,7 @@ const line = computed(() => {
     `${minutes} min a visit`,
     `${props.question.arms.length} arms, ${units} ${plural(props.question.unitWord)}`,
     `decided by ${primary}`,
+    `from age ${props.question.agesFrom}`,
     ...(wanted.value.length > 0 ? [`needs ${wanted.value.join(' and ')}`] : []),
   ].join(' · ');
 });
@@ -24,10 +26,12 @@ const line = computed(() => {
 
 <template>
   <li>
+    <QuestionBench :question="question" />
     <div>
       <b>{{ question.title }}</b>
       <span class="soft small">{{ question.about }}</span>
       <span class="soft small">{{ line }}</span>
+      <span class="soft small">{{ sureWords(question) }} {{ sharedWords(question) }}</span>
     </div>
     <Button data-question :loading="loading" :disabled="busy" :aria-label="`Use this question: ${question.title}`" @click="$emit('choose')"
       >Use this question</Button
@@ -43,6 +47,9 @@ li {
   justify-content: space-between;
   padding: 11px 0;
   border-bottom: 1px solid var(--hair);
+}
+div {
+  flex: 1;
 }
 b,
 span {

@@ -1,0 +1,53 @@
+import { kindOf } from '../kinds';
+import type { Kept } from '../model';
+import { plural } from '../quantities/plural';
+import type { ReadyQuestion, SharedThing } from './ReadyQuestion';
+
+/**
+ * What units have in common, or each by itself, as a thing that is kept the same.
+ * @param thing of a question
+ * @param unitWord in the singular
+ * @returns the thing, and how it is shared out
+ */
+export function sharedAsKept({ what, by, many = 1 }: SharedThing, unitWord: string): Kept {
+  const how = {
+    all: 'one and the same for all',
+    block: 'one a block, for every arm alike',
+    arm: `${many} an arm, which no other arm has`,
+    unit: `one to each ${unitWord}`,
+  }[by];
+  return { what, how };
+}
+
+/**
+ * How sure a question can get as it is set up, in a sentence.
+ * @param question of the library
+ * @returns the difference that it sees, and in how many of ten runs
+ */
+export function sureWords({ measures, chance, unsure, sown }: ReadyQuestion): string {
+  const primary = measures.find((measure) => measure.primary);
+  if (!primary || primary.smallestDifference === null) return unsure;
+  const { unit } = kindOf(primary).wording(primary, kindOf(primary).ofSown && sown !== null);
+  const size = [primary.smallestDifference, unit].filter((part) => part !== '').join(' ');
+  const sees = `Sees a difference of ${size} in ${Math.min(9, Math.floor(chance * 10))} of 10 runs.`;
+  return [sees, unsure].filter((words) => words !== '').join(' ');
+}
+
+/**
+ * What is shared in a question, in a sentence.
+ * @param question of the library
+ * @returns "One lamp a block, one cup to each tray."
+ */
+export function sharedWords({ shares, unitWord }: ReadyQuestion): string {
+  const parts = shares.map(({ what, by, many = 1 }) =>
+    by === 'all'
+      ? `one ${what} for all`
+      : by === 'block'
+        ? `one ${what} a block`
+        : by === 'arm'
+          ? `${many} ${many === 1 ? what : plural(what)} an arm`
+          : `${what === unitWord ? `each ${what} by itself` : `one ${what} to each ${unitWord}`}`,
+  );
+  const sentence = parts.join(', ');
+  return sentence === '' ? '' : `${sentence.charAt(0).toUpperCase()}${sentence.slice(1)}.`;
+}
