@@ -102,7 +102,7 @@ test('plan: bad numbers are told and change nothing; a unit moves by keyboard an
   ] as const) {
     await units.fill(typed);
     await expect(page.getByRole('alert')).toContainText(words);
-    await expect(page.locator('[data-unit]')).toHaveCount(16);
+    await expect(page.locator('[data-unit]')).toHaveCount(20);
   }
   await units.fill('8');
   await page.getByLabel('Role of arm X').selectOption('control');

@@ -20,12 +20,12 @@ test('a claim is taken apart, asked about, and becomes a draft', async ({ page }
   await expect(page.getByLabel('What is done')).toHaveValue('Honey');
   await expect(page.getByLabel('What is measured')).toHaveValue('rooted');
   await expect(page.getByText('“better” cannot be measured as it stands.')).toBeVisible();
-  await expect(page.getByText('It gives a size: twice.')).toBeVisible();
+  await expect(page.getByText('It gives a size: twice as fast.')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Make it a test' })).toBeDisabled();
   await page.getByLabel('Compared with').fill('plain water');
   await page.getByRole('button', { name: 'Make it a test' }).click();
   await expect(page.getByLabel('Hypothesis: what you expect')).toHaveValue(
-    /For sage, honey gives more that root than plain water \(the claim: twice\)\./,
+    /For sage, honey gives more rooted cuttings than plain water \(the claim: twice as fast\) by day 28\./,
   );
   await page.getByRole('button', { name: 'Plan the test' }).click();
   await expect(page.getByText('Nothing serious stands against it.')).toBeVisible();

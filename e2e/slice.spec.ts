@@ -39,10 +39,11 @@ test('from the first sign-in to the downloaded report, on a new experiment', asy
     await page.getByLabel('Question').fill('Does salt water keep radish seed from sprouting?');
     await page.getByLabel('Hypothesis: what you expect').fill('Fewer radish seeds sprout in salt water than in plain water.');
     await page.getByLabel('Who predicts').fill('Sphagnum');
-    await page.getByLabel('What they expect').fill('half as many');
+    await page.getByLabel('Which way they expect').selectOption('less');
+    await page.getByLabel('By how much they expect').fill('40');
     await page.getByLabel('Why they expect it').fill('salt dries things');
     await page.getByRole('button', { name: 'Add the prediction' }).click();
-    await expect(page.getByText('Sphagnum: half as many, because salt dries things')).toBeVisible();
+    await expect(page.getByText('Sphagnum: lower by 40 points, because salt dries things')).toBeVisible();
     await page.getByRole('button', { name: 'Plan the test' }).click();
   });
 
@@ -59,12 +60,12 @@ test('from the first sign-in to the downloaded report, on a new experiment', asy
     await page.reload();
     await expect(page.getByLabel('Units an arm')).toHaveValue('4');
     await page.getByRole('button', { name: 'Start the experiment' }).click();
-    await page.getByLabel('Day 0', { exact: true }).fill(daysAgo(10));
+    await page.getByLabel('Day 0', { exact: true }).fill(daysAgo(7));
     await page.getByRole('button', { name: 'Start and freeze the plan' }).click();
     await expect(page.getByRole('heading', { name: 'Put out 8 dishes as drawn' })).toBeVisible();
   });
 
-  await test.step('log: the walk of day 10, unit after unit in bench order', async () => {
+  await test.step('log: the walk of day 7, unit after unit in bench order', async () => {
     const left = { 'Plain water': [...counts['Plain water']], 'Salt water': [...counts['Salt water']] };
     const armOf = new Map<string, keyof typeof left>();
     for (const label of await page

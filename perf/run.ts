@@ -1,3 +1,4 @@
+import { asking } from './asking';
 import { fullResult } from './fullResult';
 import { readingIndex } from './readingIndex';
 import { resampling } from './resampling';
@@ -7,3 +8,4 @@ console.log(`${'what'.padEnd(78)} ${'ratio'.padStart(9)}   should be`);
 resampling();
 fullResult();
 readingIndex();
+asking();

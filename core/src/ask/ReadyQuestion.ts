@@ -33,7 +33,7 @@ export interface SharedThing {
 }
 
 /** Where units start one after another: so many days between blocks, and between the arms of a pair, of which each comes first in turn. */
-export interface Batches {
+interface Batches {
   readonly everyDays: number;
   readonly armsApart?: number;
 }

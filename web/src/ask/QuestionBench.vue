@@ -40,11 +40,12 @@ const shelves = computed(() => {
     };
   });
 });
+const bottom = computed(() => Math.max(...shelves.value.map(({ y, height }) => y + height)) + 8);
 const ground = computed(() => (props.question.light === 'outdoors' ? '#DDE6CF' : '#FFFFFF'));
 </script>
 
 <template>
-  <svg :viewBox="`0 0 ${WIDTH} ${HEIGHT + 8}`" :width="WIDTH" :height="HEIGHT + 8" aria-hidden="true">
+  <svg :viewBox="`0 0 ${WIDTH} ${bottom}`" :width="WIDTH" :height="bottom" aria-hidden="true">
     <g v-for="(shelf, i) in shelves" :key="i">
       <rect x="2" :y="shelf.y + 2" :width="shelf.width + 4" :height="shelf.height + 4" rx="3" :fill="ground" stroke="#CBD5CB" />
       <rect

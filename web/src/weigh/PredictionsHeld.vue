@@ -7,7 +7,7 @@ import ChartFigure from '../charts/ChartFigure.vue';
 const props = defineProps<{ experiment: Experiment; measure: Measure; row: MeasureResult }>();
 const held = computed(() => foretold(props.experiment, props.measure, props.row));
 const picture = computed(() => foretoldPicture(props.experiment, props.measure, props.row));
-const marks = { came: 'as foretold', 'other-way': 'otherwise', open: 'not to be told', unsaid: '' } as const;
+const marks = { came: 'as foretold', 'other-way': 'otherwise', open: 'cannot tell', unsaid: '' } as const;
 </script>
 
 <template>

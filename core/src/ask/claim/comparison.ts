@@ -1,4 +1,5 @@
 import { textOf, type Token } from './language';
+import { namesPlant } from './plantWords';
 import { isPlantVerb } from './verbs';
 
 export interface Compared {
@@ -67,7 +68,11 @@ function startOf(tokens: readonly Token[]): readonly [from: number, first: numbe
 function stops(tokens: readonly Token[], i: number): boolean {
   const { word } = tokens[i];
   if (/^(if|when|because|while|since|so)$/.test(word)) return !ENTRIES.test(tokens[i - 1].word);
-  if (word === 'for' && (/^(its|their|the|your)$/.test(tokens[i + 1]?.word ?? '') || tokens[i + 1]?.tags.has('Gerund'))) return true;
+  if (
+    word === 'for' &&
+    (/^(its|their|the|your)$/.test(tokens[i + 1]?.word ?? '') || tokens[i + 1]?.tags.has('Gerund') || namesPlant(tokens[i + 1]?.word ?? ''))
+  )
+    return true;
   if (/^(in|after)$/.test(word) && /^(a|an|one|two|three|four|five|six|\d+)$/.test(tokens[i + 1]?.word ?? '')) return true;
   return STOPS.test(word);
 }

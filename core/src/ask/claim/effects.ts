@@ -12,7 +12,7 @@ export interface Effect {
 }
 
 const UP =
-  /^(more|increas\w*|boosts?|boosted|rais(e|es|ed|ing)|improv\w*|doubl\w*|tripl\w*|quadrupl\w*|twice|times|extra|better|best|bigger|larger|longer|higher|greater|heavier|stronger|most|maximi[sz]\w*|enhanc\w*|promot\w*|encourag\w*|stimulat\w*|help(s|ed)?|good|wonders|well|plenty|lots|loads|abundant|massive|huge|attracts?|draws?|brings?|gives?|gave|produces?|sets?|bears?|sooner|earlier|faster|quicker|quickly|strengthens?|prolongs?|extends?|lengthens?|thickens?|deepens?|positively|favou?rs|wins?|beats?|needs?|likes?|loves?|requires?|prefers?|supports?|aids?|full|lush|makes?|holds?|retains?|stores?|absorbs?|keeps?|protects|crave|triggers?|induces?|forces?|goes|gets?|becomes?|turns?|suffers?|go)$/;
+  /^(more|increas\w*|boosts?|boosted|rais(e|es|ed|ing)|improv\w*|doubl\w*|tripl\w*|quadrupl\w*|twice|times|extra|better|best|bigger|larger|longer|higher|greater|heavier|stronger|most|maximi[sz]\w*|enhanc\w*|promot\w*|encourag\w*|stimulat\w*|help(s|ed)?|good|wonders|well|plenty|lots|loads|abundant|massive|huge|attracts?|draws?|brings?|gives?|gave|produces?|sets?|bears?|sooner|earlier|faster|quicker|quickly|strengthens?|prolongs?|extends?|lengthens?|thickens?|deepens?|positively|favou?rs|wins?|beats?|needs?|likes?|loves?|requires?|prefers?|supports?|aids?|full|lush|makes?|holds?|retains?|stores?|absorbs?|keeps?|protects|crave|triggers?|induces?|causes?|forces?|goes|gets?|becomes?|turns?|suffers?|go)$/;
 const DOWN =
   /^(less|fewer|lower(s|ed|ing)?|reduc\w*|decreas\w*|cut(s|ting)?|hal(f|ves|ved|ving|ve)|hurts?|harm(s|ed|ful)?|ruin\w*|damag\w*|worse|worst|poor|poorer|poorly|badly|weak(er|ens?)?|inhibit\w*|suppress\w*|limits?|hinder\w*|negatively|least|fail(s|ed)?|los(e|es|ing)|hardly|barely|prevent\w*|stop(s|ped|ping)?|avoid\w*|repel\w*|deter(s|red|ring)?|discourag\w*|scar(e|es|ing)|ward(s|ing)?|banish\w*|away|off|no|not|never|without|rarely|seldom|neither|kill(s|ed|ing)?|slow(s|ed|er|ly|ing)?|delay(s|ed|ing)?|stunt\w*|shorten\w*|thinner|free|against|rids?|out|bad|minimi[sz]\w*|lessen\w*|hates?|dislikes?|protects?|smaller|combats?|fights?|curbs?|controls?|cures?|eliminat\w*|eradicat\w*|smothers?|tame[sd]?|few|bothers|only|postpon\w*|spoils?|block(s|ed)?|wipes?|destroys?|resist\w*|checks?)$/;
 /** Before what happens, these say that it does not. */
@@ -97,6 +97,8 @@ function hitsIn(words: readonly string[]): Hit[] {
       .sort((a, b) => a.from - b.from)
       // "The leaves greener": the leaves only carry what is said.
       .filter((hit, i, all) => !(hit.kind === 'of' && (all[i + 1]?.kind ?? 'of') !== 'of' && all[i + 1].from <= hit.to + 1))
+      // "Flowers in a vase stay fresh": there the flowers are what it is about.
+      .filter((hit, _, all) => !(hit.id === 'flowers' && hit.from === 0 && all.length > 1))
       // "Kills weeds": it is the weeds that die.
       .filter(
         (hit, i, all) =>
@@ -203,7 +205,7 @@ function overallOf(words: readonly string[]): Direction | null {
     ),
   );
   const more = words.findIndex((word) =>
-    /^(help\w*|better|best|boost\w*|improv\w*|faster|healthier|stronger|good|more|thriv\w*|well|happier|benefit\w*|sweeter|quicker|earlier|sooner|fuller|grows?|wonders|miracle)$/.test(
+    /^(help\w*|better|best|boost\w*|improv\w*|faster|healthier|stronger|good|more|thriv\w*|well|happier|benefit\w*|sweeter|quicker|longer|earlier|sooner|fuller|grows?|wonders|miracle)$/.test(
       word,
     ),
   );

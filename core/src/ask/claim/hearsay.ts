@@ -53,7 +53,7 @@ function withoutBeginning(tokens: readonly Token[]): Heard {
         /^(truth|story|idea|theory|belief|tale|claim|saying|rule|view|notion|evidence|fact|tip)$/.test(words[i - 1] ?? ''),
     );
   if (story > 0) return { who: null, rest: tokens.slice(story + 1) };
-  if (/^(i|we) (would )?(like|want|love|need|am trying|try) to (know|see|find out|test) (if|whether|that)\b/.test(words.join(' ')))
+  if (/^(\w+ ){1,4}(like|wants?|love|needs?|trying|try|asks?|wonders?)( to (know|see|find out|test))? (if|whether)\b/.test(words.join(' ')))
     return { who: null, rest: tokens.slice(words.findIndex((word) => /^(if|whether|that)$/.test(word)) + 1) };
   const verb = words.slice(0, LONGEST_NAME + 1).findIndex((word) => SAYING.test(word));
   if (verb < 1 || !isPerson(tokens.slice(0, verb))) return { who: null, rest: tokens };

@@ -15,7 +15,7 @@ export interface Token {
 
 /** Things of the trade that a general reader of English takes for something that is done. */
 const things =
-  'grounds shells eggshells castings peels skins needles clippings ashes coils roots buds pots slugs slug flies blooms nails pennies coins pellets flakes chips sticks seedling mulch manure compost perlite vermiculite peat bark mildew sand gravel straw bleach fleece foil netting'.split(
+  'grounds shells eggshells castings peels skins needles clippings ashes coils roots buds pots slugs slug flies blooms nails pennies coins pellets flakes chips sticks seedling mulch manure compost perlite vermiculite peat bark mildew sand gravel straw bleach fleece foil netting filters'.split(
     ' ',
   );
 

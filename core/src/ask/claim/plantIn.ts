@@ -32,17 +32,22 @@ export function plantIn(effect: readonly Token[], treatment: string | null): str
 
 const orderOf = (a: Named, b: Named) => (a.grown ? a.at - b.at : b.at - a.at) || b.length - a.length;
 
+/** Every form of every plant, made ready once. */
+const forms = plants.flatMap((plant) =>
+  formsOf(plant).map((form) => ({ plant, form, wide: tooWide.has(plant), pattern: new RegExp(`\\b${form}\\b`, 'g') })),
+);
+
 function namedIn(text: string, from: 'effect' | 'treatment'): Named[] {
-  const found = plants.flatMap((plant) =>
-    formsOf(plant).flatMap((form): Named[] =>
-      [...text.matchAll(new RegExp(`\\b${form}\\b`, 'g'))].map(({ index }) => ({
-        plant,
-        wide: tooWide.has(plant),
-        grown: isGrown(text, index, form, from),
-        length: form.length,
-        at: index,
-      })),
-    ),
+  const found = forms.flatMap(({ plant, form, wide, pattern }): Named[] =>
+    text.includes(form)
+      ? [...text.matchAll(pattern)].map(({ index }) => ({
+          plant,
+          wide,
+          grown: isGrown(text, index, form, from),
+          length: form.length,
+          at: index,
+        }))
+      : [],
   );
   // "Sweet peas" are no peas.
   return found.filter(

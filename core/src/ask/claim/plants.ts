@@ -1,6 +1,15 @@
 /** Plants that people name in tips, longest names first so that "sweet pea" is not read as "pea". */
 export const plants: readonly string[] = [
   'african violets',
+  'lemon balm',
+  'violets',
+  'pelargoniums',
+  'lobelias',
+  'agapanthus',
+  'primulas',
+  'sweet corn',
+  'marjoram',
+  'sorrel',
   'brussels sprouts',
   'butternut squash',
   'cherry tomatoes',

@@ -50,7 +50,7 @@ export function readClaim(text: string): ReadClaim {
   const measure = first && measureOf(first);
   const size = sizeIn(said, measure !== null && kindOf(measure.measure).timed);
   const straight = first ? (first.direction ?? directionOf(size)) : (overall ?? directionOf(size));
-  const direction = /\b(otherwise|or else)\b/.test(said) ? OTHER_WAY[straight ?? 'none'] : straight;
+  const direction = /\b(otherwise|or else|or (they|it|your|the))\b/.test(said) ? OTHER_WAY[straight ?? 'none'] : straight;
   const plant = plantIn(effect, treatment);
   const days = daysIn(said, size);
   const parts: readonly (readonly [Part, unknown])[] = [

@@ -85,7 +85,7 @@ export const sayings: Readonly<Record<string, Sayings>> = {
   },
   flavour: {
     more: /\b(sweeter|tastier|tasty|juicier|spicier|hotter|more flavou?r)\b/g,
-    less: /\b(bitter(er)?|bland(er)?|woody)\b/g,
+    less: /\b(bitter(er)?|mild(er)?|bland(er)?|woody)\b/g,
     of: /\b(tastes?|flavou?rs?|sweetness|aroma|scent|smell)\b/g,
   },
   held: {

@@ -92,6 +92,13 @@ function withoutQuestion(tokens: readonly Token[]): readonly Token[] {
   )
     at = 1;
   if (/^(i|we|you)$/.test(words[at] ?? '') && at > 0) at += 1;
+  // "Are plants that are fed bushier?": the verb goes back before what is said of them.
+  if (at === 1 && /^(is|are)$/.test(words[0])) {
+    const said = tokens.findIndex(
+      ({ tags, word }, i) => i > 1 && (tags.has('Comparative') || /^(better|worse|best|bad|good|bushier)$/.test(word)),
+    );
+    if (said > 1) return [...tokens.slice(1, said), tokens[0], ...tokens.slice(said)];
+  }
   return tokens.slice(at);
 }
 
@@ -118,7 +125,9 @@ function eitherOr(tokens: readonly Token[]): { comparison: string; rest: readonl
 function theMoreTheMore(tokens: readonly Token[]): Halves | null {
   const words = wordsOf(tokens);
   const isMore = (i: number) =>
-    words[i] === 'the' && (tokens[i + 1]?.tags.has('Comparative') || /^(more|less|fewer)$|er$/.test(words[i + 1] ?? ''));
+    words[i] === 'the' &&
+    !/^(water|flower|fertili[sz]er|winter|summer|number|matter|paper|corner|other|gardener)$/.test(words[i + 1] ?? '') &&
+    (tokens[i + 1]?.tags.has('Comparative') || /^(more|less|fewer)$|er$/.test(words[i + 1] ?? ''));
   if (!isMore(0)) return null;
   const second = words.findIndex((_, i) => i > 1 && isMore(i));
   return second < 0 ? null : { done: tokens.slice(1, second), effect: tokens.slice(second + 1) };
@@ -144,7 +153,12 @@ function withCondition(tokens: readonly Token[]): Halves | null {
   if (at > 0) return conditionLast(tokens, at);
   const comma = tokens.findIndex(({ pause }, i) => i > 1 && pause !== '');
   const then = words.indexOf('then');
-  const next = words.findIndex((word, i) => i > 2 && /^(it|they|you|your|the|we|there)$/.test(word) && isPlantVerbNext(tokens, i));
+  const next = words.findIndex(
+    (word, i) =>
+      i > 2 &&
+      /^(it|they|you|your|the|we|there)$/.test(word) &&
+      (isPlantVerbNext(tokens, i) || (/^(it|they)$/.test(word) && isPlantVerb(tokens[i + 1]))),
+  );
   const end = comma > 0 && comma < tokens.length - 1 ? comma + 1 : then > 0 ? then : next;
   if (end <= 1) return null;
   const { actor, done } = withoutActor(tokens.slice(1, end));
@@ -271,6 +285,7 @@ function told(tokens: readonly Token[]): Halves | null {
       (/^(so|because|as)$/.test(word) ||
         (tokens[i - 1].pause !== '' && !/^(and|not|but|then)$/.test(word)) ||
         (word === 'and' && /^(they|it|you|your|the|watch|get|see|its|their)$/.test(words[i + 1] ?? '')) ||
+        (word === 'or' && /^(they|it|you|else|your|the)$/.test(words[i + 1] ?? '')) ||
         (word === 'to' && tokens[i + 1]?.tags.has('Infinitive') && !/^(it|them)$/.test(words[i + 1])) ||
         (word === 'for' &&
           (tokens[i + 1]?.tags.has('Comparative') || /^(more|better|bigger|earlier|a|extra|stronger)$/.test(words[i + 1] ?? '')) &&

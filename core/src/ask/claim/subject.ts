@@ -56,7 +56,11 @@ export function treatmentInSubject(
         tags.has('Noun') ||
         /ed$/.test(word),
     ) &&
-    !before.some(({ word }) => /^(around|under|on|in|to|with|for|of|over|near|beside|between)$/.test(word))
+    !before.some(({ word }) =>
+      /^(around|round|under|on|in|to|with|for|of|over|near|beside|between|behind|above|below|inside|against|from|by|at|into|through|next)$/.test(
+        word,
+      ),
+    )
   )
     return { done: told, plant: [...before.filter(({ word }) => BESIDE.test(word)), ...plant] };
   return { done: subject, plant: [] };
@@ -72,5 +76,5 @@ function relativeOf(after: readonly Token[]): readonly Token[] {
 function isIntransitive(predicate: readonly Token[]): boolean {
   const [first] = predicate;
   if (/^(them|it|the|your)$/.test(predicate[1]?.word ?? '')) return false;
-  return isPlantVerb(first) && !/^(gives?|yields?|produces?|brings?|has|have)$/.test(first.word);
+  return isPlantVerb(first) && !/^(gives?|yields?|produces?|brings?)$/.test(first.word);
 }
