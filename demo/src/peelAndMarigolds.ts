@@ -75,6 +75,9 @@ export const peelAndMarigolds: DemoExperiment = {
         ...emptyPlan,
         plant: 'marigolds',
         changed: 'what is in the can',
+        claimSource: 'a leaflet at the seed stall',
+        saidToWork: 'the peel has potassium, which flowers need',
+        countsAsYes: 'The first flower at least five days sooner, and so far apart that luck alone seldom does it.',
         unitWord: 'pot',
         kept: [
           { what: 'water', how: '80 mL to each every second day' },

@@ -144,7 +144,7 @@ export const saltAndRadish: DemoExperiment = {
         ],
         spreadGuess: 0.08,
         controlGuess: 0.9,
-        controlBars: [{ measure: 'sprouts', least: 80, most: null }],
+        controlBars: [{ measure: 'sprouts', arm: null, least: 80, most: null }],
         notTested: ['whether plants that sprout in salt grow on'],
       },
       writing: {

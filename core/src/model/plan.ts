@@ -20,8 +20,14 @@ export const stageFields = {
 export type Stage = RecordOf<typeof stageFields>;
 export type StageKind = Stage['kind'];
 
-const controlBarFields = { measure: text(), least: maybe(number()), most: maybe(number()) };
-/** What the control must reach for the result to mean anything: at least or at most so much of a measure (counts in per cent). */
+const controlBarFields = {
+  measure: text(),
+  /** The arm that must reach it; null for the control. */
+  arm: maybe(code({ optional: true })),
+  least: maybe(number()),
+  most: maybe(number()),
+};
+/** What an arm, mostly the control, must reach for the result to mean anything: at least or at most so much of a measure (counts in per cent). */
 export type ControlBar = RecordOf<typeof controlBarFields>;
 
 export const shelfFields = {

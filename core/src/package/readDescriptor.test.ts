@@ -92,7 +92,7 @@ describe('the descriptor', () => {
       kept: [{ what: 'light', how: 'one lamp' }],
       bench: [{ name: 'shelf', kind: 'shelf', rows: 2, columns: 6, light: 'none' }],
       stages: [{ name: 'soaking', kind: 'other', arms: ['T'], hours: 8, days: [], tested: false }],
-      controlBars: [{ measure: 'sprouted', least: 0.8, most: null }],
+      controlBars: [{ measure: 'sprouted', arm: null, least: 0.8, most: null }],
     });
   });
 });

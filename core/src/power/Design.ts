@@ -62,5 +62,9 @@ export function designWith(experiment: Experiment, measure: Measure, control: nu
   if (matters === null || !(spread > 0) || first?.role !== 'control' || !treated) return null;
   const { byEye } = kindOf(measure);
   if (byEye && measure.rubric.length < 2) return null;
-  return { ...frame, control, spread, difference: expectedOf(measure) === 'less' ? -matters : matters };
+  const expected = expectedOf(measure);
+  const top = frame.share ? 1 : byEye ? Math.max(...measure.rubric.map(({ value }) => value)) : Infinity;
+  // Either way means the way in which there is room: nothing sprouts above all.
+  const isDown = expected === 'less' || (expected === 'different' && control + matters > top);
+  return { ...frame, control, spread, difference: isDown ? -matters : matters };
 }

@@ -108,6 +108,15 @@ describe('the chance of a clear answer', () => {
     expect(() => chanceOf(design, 7, { signal: { aborted: true } })).toThrow(Stopped);
   });
 
+  it('where either way is expected, the way is played in which there is room', () => {
+    const ofControl = (controlGuess: number) => {
+      const plan = experimentFrom({ ...anySprouting, controlGuess }, { created: '2026-04-01', startOn: '2026-04-01', seed: 1 });
+      return designOf(plan)?.difference;
+    };
+    expect(ofControl(0.85)).toBeCloseTo(-0.2);
+    expect(ofControl(0.5)).toBeCloseTo(0.2);
+  });
+
   it('with several treatments the held comparison decides, so more units are needed', () => {
     expect(chanceOf(inSds(4, 1.2), 12).chance).toBeLessThan(chanceOf(inSds(2, 1.2), 12).chance);
   });

@@ -27,7 +27,7 @@ describe('a started plan', () => {
     ['the size of the claim', { claimedRatio: 9 }],
     ['how many units there are', { units: replan(started, { unitsPerArm: 8 }).units }],
     ['its end rule', { plan: { ...started.plan, endRule: 'when it looks good' } }],
-    ['what the control must reach', { plan: { ...started.plan, controlBars: [{ measure: 'sprouts', least: 1, most: null }] } }],
+    ['what the control must reach', { plan: { ...started.plan, controlBars: [{ measure: 'sprouts', arm: null, least: 1, most: null }] } }],
     ['that it is read blind', { blinded: !draft.blinded }],
     ['how many plants are kept', { plan: { ...started.plan, plantsKept: 7 } }],
     ['which plants are kept', { plan: { ...started.plan, thinningRule: 'the tallest' } }],

@@ -95,6 +95,6 @@ export const coldWetStart: ReadyQuestion = {
   notTested: ['cold soil after sowing', 'other seed lots'],
   spreadGuess: 0.08,
   controlGuess: 0.9,
-  controlBars: [{ measure: 'up', least: 75, most: null }],
+  controlBars: [{ measure: 'up', arm: null, least: 75, most: null }],
   chance: 0.88,
 };

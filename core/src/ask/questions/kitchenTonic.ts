@@ -70,6 +70,7 @@ export const kitchenTonic: ReadyQuestion = {
   ],
   blind: true,
   agesFrom: 8,
+  controlBars: [{ measure: 'mass', arm: 'F', least: 16, most: null }],
   chance: 0.89,
   mostly: ['no-difference-that-matters', 'cannot-tell'],
 };

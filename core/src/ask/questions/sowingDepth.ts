@@ -69,6 +69,6 @@ export const sowingDepth: ReadyQuestion = {
   notTested: ['other soils', 'the harvest'],
   spreadGuess: 0.11,
   controlGuess: 0.85,
-  controlBars: [{ measure: 'up', least: 60, most: null }],
+  controlBars: [{ measure: 'up', arm: null, least: 60, most: null }],
   chance: 0.85,
 };

@@ -67,7 +67,7 @@ export const storeCupboard: ReadyQuestion = {
   decision: '70 % or more: good enough to sow. 40 to 70 %: sow thicker. Under 40 %: do not sow.',
   spreadGuess: 0.08,
   controlGuess: 0.9,
-  controlBars: [{ measure: 'sprouts', least: 70, most: null }],
+  controlBars: [{ measure: 'sprouts', arm: null, least: 70, most: null }],
   kept: keptIn('dishes', 'lid'),
   shares: [
     { what: 'bag of its own', by: 'unit' },

@@ -102,8 +102,8 @@ export const suspectCompost: ReadyQuestion = {
   spreadGuess: 5,
   controlGuess: 4,
   controlBars: [
-    { measure: 'symptoms', least: null, most: 15 },
-    { measure: 'up', least: 3, most: null },
+    { measure: 'symptoms', arm: null, least: null, most: 15 },
+    { measure: 'up', arm: null, least: 3, most: null },
   ],
   usualTruth: { unitSpread: 0.15 },
   chance: 0.95,

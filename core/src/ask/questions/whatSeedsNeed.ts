@@ -82,6 +82,6 @@ export const whatSeedsNeed: ReadyQuestion = {
   notTested: ['what a grown plant needs'],
   spreadGuess: 0.14,
   controlGuess: 0.9,
-  controlBars: [{ measure: 'green', least: 60, most: null }],
+  controlBars: [{ measure: 'green', arm: null, least: 60, most: null }],
   chance: 0.91,
 };

@@ -3,8 +3,8 @@ import { aMeasure, anArm, anExperiment, aUnit } from '../../testing';
 import { addArm, crossTwo, removeArm, setRole } from './arms';
 import { sharingOf } from '../../study/bench/sharing';
 import { shareContainers, toggleBarrier } from './bench';
-import { addMeasure, decideBy, removeMeasure, setMeasureKind } from './measures';
-import { addStage, startOn, toggleStageArm, write } from './plan';
+import { addMeasure, changeMeasure, decideBy, removeMeasure, setMeasureKind } from './measures';
+import { addStage, moveStart, startOn, toggleStageArm, write } from './plan';
 import { restorePlan } from './restorePlan';
 
 const plan = anExperiment({
@@ -113,5 +113,43 @@ describe('what is undone', () => {
     const started = startOn(plan, '2026-04-20', '2026-04-19');
     const back = restorePlan(plan, started);
     expect([back.startedOn, back.plan.frozenOn]).toEqual(['2026-04-20', '2026-04-19']);
+  });
+});
+
+describe('day 0', () => {
+  const batches = {
+    ...plan,
+    startedOn: '2026-04-01',
+    units: plan.units.map((unit, i) => ({ ...unit, startedOn: i < 3 ? null : '2026-04-08' })),
+  };
+  const starts = (experiment: typeof plan) => experiment.units.map(({ startedOn }) => startedOn);
+
+  it('takes along the batches that start later', () => {
+    expect(starts(startOn(batches, '2026-04-20', '2026-04-19'))).toEqual([null, null, null, '2026-04-27', '2026-04-27', '2026-04-27']);
+    expect(starts(moveStart(batches, '2026-03-30'))).toEqual([null, null, null, '2026-04-06', '2026-04-06', '2026-04-06']);
+    expect(moveStart(batches, '2026-04-01')).toEqual(batches);
+    expect(starts(moveStart({ ...batches, startedOn: null }, '2026-05-01'))).toEqual(starts(batches));
+  });
+});
+
+describe('a measure that others are worked out from', () => {
+  const worked = {
+    ...plan,
+    measures: [
+      aMeasure({ measure: 'wide', unit: 'cm' }),
+      aMeasure({ measure: 'tall', unit: 'cm', primary: false }),
+      aMeasure({ measure: 'area', unit: 'cm²', kind: 'derived' as const, derived: 'wide*tall', primary: false }),
+    ],
+  };
+  const codes = (experiment: typeof plan) => experiment.measures.map(({ measure }) => measure);
+
+  it('takes them along when it is taken away', () => {
+    expect(codes(removeMeasure(worked, 'tall'))).toEqual(['wide']);
+    expect(codes(removeMeasure(worked, 'area'))).toEqual(['wide', 'tall']);
+  });
+
+  it('gives them its new unit when it becomes another kind', () => {
+    expect(changeMeasure(worked, 'tall', { unit: 'g' }).measures[2].unit).not.toBe('cm²');
+    expect(changeMeasure(worked, 'tall', { unit: 'mm' }).measures[2].unit).toBe('cm²');
   });
 });

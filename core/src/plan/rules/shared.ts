@@ -21,7 +21,7 @@ export function shared(experiment: Experiment): Finding[] {
         alone.length === 1
           ? `Every ${unitWord} of ${alone[0].arm.name} is in ${names}, and no other arm is. If ${names} is odd in any way, it will look like the treatment.`
           : `Each of ${inList(alone.map(({ arm }) => arm.name))} has one ${what} to itself: ${names}. Whatever is odd about a ${what} will look like the treatment.`,
-      remedy: `Give each arm at least two ${plural(what)} of its own, or let the arms share each one.`,
+      remedy: `Give each arm at least two ${plural(what)} of its own, let the arms share each one, or repeat it in batches, one after another.`,
     });
   }
   if (several.length > 0) {

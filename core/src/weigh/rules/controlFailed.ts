@@ -5,19 +5,19 @@ import { isShare } from '../../kinds';
 import { unitData } from '../../study/curves';
 import { unitValues } from '../unitValues';
 
-/** The control misses its own bar once its last planned reading is in: the experiment says nothing either way. */
+/** The control, or another arm that has one, misses its bar once its last planned reading is in: the experiment says nothing either way. */
 export function controlFailed(study: Study): Finding[] {
   const { experiment } = study;
-  const control = experiment.arms.find((arm) => arm.role === 'control');
   return experiment.plan.controlBars.flatMap((bar): Finding[] => {
     const measure = experiment.measures.find((m) => m.measure === bar.measure);
-    if (!measure || !control) return [];
+    const held = experiment.arms.find(({ arm, role }) => (bar.arm === null ? role === 'control' : arm === bar.arm));
+    if (!measure || !held) return [];
     const data = unitData(study, measure);
     const lastRead = Math.max(-1, ...data.flatMap(({ curve }) => curve.map((point) => point.day)));
     if (lastRead < Math.max(0, ...measure.readingDays)) return [];
     const share = isShare(measure, experiment.units);
     const values = unitValues(study, measure, data)
-      .filter((unit) => unit.arm === control.arm)
+      .filter((unit) => unit.arm === held.arm)
       .map((unit) => unit.value);
     if (values.length === 0) return [];
     const scale = share ? 100 : 1;
@@ -26,7 +26,7 @@ export function controlFailed(study: Study): Finding[] {
     const words = (limit: number, side: string): Finding => ({
       rule: 'control-failed',
       severity: 'blocker',
-      message: `The control, ${control.name}, came to ${fixed(reached, 0)} ${unit} in “${measure.name}”, but had to be ${side} ${limit} ${unit}. Something else went wrong for everyone.`,
+      message: `${held.role === 'control' ? 'The control, ' : ''}${held.name}${held.role === 'control' ? ',' : ''} came to ${fixed(reached, 0)} ${unit} in “${measure.name}”, but had to be ${side} ${limit} ${unit}. Something else went wrong for everyone.`,
       remedy: 'Find out what was wrong with the seed, the mix or the place, then run it again.',
     });
     if (bar.least !== null && reached < bar.least) return [words(bar.least, 'at least')];
