@@ -18,12 +18,12 @@ const TELL_NOTHING = new Set(
     'every day week night month morning evening time hour minute first last spoon teaspoon one two three half third too much more less above under over up down off out ' +
     'between among beside near next planted plant sown sow grow growing grown put give keep keeping leave leaving remove removing take taken add adding bury burying drop layer ' +
     'string short long large big small top middle end pot vase seed soil ground leaf stem water feed good old new piece way level all strong plain hot cold summer winter pair ' +
-    'standing rolled rubbed cut closer further deep deeper crushed pea bean day clean air flower onion milled sprout root straw peas'
+    'standing rolled rubbed cut closer further young crushed pea bean day clean air flower onion milled sprout root straw peas'
   ).split(' '),
 );
 
 /** A word that stands in more questions than these tells none of them. */
-const MOST_WITH_WORD = 3;
+const MOST_WITH_WORD = 4;
 
 /**
  * The ready-made question that tests most nearly what a claim says, by what is done.
@@ -34,7 +34,7 @@ const MOST_WITH_WORD = 3;
 export function closestQuestion(questions: readonly ReadyQuestion[], { plant, treatment, measureName }: Parts): Closest | null {
   const ready = questions.filter(({ theme }) => theme !== 'frames').map((question) => ({ question, words: doneIn(question) }));
   const ofPlant = new Set(wordsOf(plant ?? ''));
-  const telling = [...new Set(wordsOf(treatment ?? ''))].filter(
+  const telling = [...new Set(wordsOf(treatment ?? '').map(plainForm))].filter(
     (word) => word.length > 2 && saysSomething(word) && !TELL_NOTHING.has(word) && !ofPlant.has(word),
   );
   // The first words tell most: "coffee grounds under the mulch".
@@ -58,6 +58,9 @@ export function closestQuestion(questions: readonly ReadyQuestion[], { plant, tr
     lost: parts.filter(({ isKept }) => !isKept).map(({ words }) => words),
   };
 }
+
+/** "Deeper" is deep. */
+const plainForm = (word: string) => (/^(deep|warm|cold|high|close|short|long)er$/.test(word) ? word.slice(0, -2) : word);
 
 /** Words of what a question does to the plants, under their other names too. */
 function doneIn({ changed, words, arms, plant }: ReadyQuestion): ReadonlySet<string> {
