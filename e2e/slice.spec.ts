@@ -105,6 +105,8 @@ test('from the first sign-in to the downloaded report, on a new experiment', asy
     // All four of one arm beat all four of the other: 2 of the 70 ways to deal the labels.
     await expect(row).toContainText('0.029');
     await expect(page.getByText('in about 29 of 1,000 shuffles')).toBeVisible();
+    await expect(page.getByText('Said lower, and so it came: 40 points lower. By 40 points agrees with the data')).toBeVisible();
+    await expect(page.getByRole('heading', { name: '1 of 1 foretold a size that agrees with the data' })).toBeVisible();
   });
 
   await test.step('write up, and take it away', async () => {
