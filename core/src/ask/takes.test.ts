@@ -12,6 +12,9 @@ it('says weeks, minutes of the longest walk, units, and what not everybody has',
   const sprouting = named('any-sprouting');
   expect(takesOf(sprouting)).toMatchObject({ weeks: 1, units: sprouting.arms.length * sprouting.unitsPerArm, needs: ['lamp'] });
   expect(takesOf(named('hard-coat')).needs).toEqual(['windowsill']);
+  expect(takesOf(named('cold-wet-start')).needs).toEqual(['refrigerator']);
+  // Two trays a week, not all sixteen.
+  expect(takesOf(named('music-or-speech')).minutes).toBeLessThan(takesOf(named('kitchen-tonic')).minutes);
   expect(takesOf(named('moon-or-date')).weeks).toBeGreaterThan(30);
   expect(takesOf(named('buried-bags')).needs).toEqual(['bed']);
   expect(takesOf(named('air-or-none')).needs).toEqual(['lamp', 'tank']);

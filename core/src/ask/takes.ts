@@ -28,18 +28,21 @@ export interface Takes {
  * @param question of the library
  * @returns weeks, minutes a visit, units, and what not everybody has
  */
-export function takesOf({ arms, unitsPerArm, measures, light, place, stages, batches, blocks, layout }: ReadyQuestion): Takes {
+export function takesOf({ arms, unitsPerArm, measures, light, place, stages, materials, batches, blocks, layout }: ReadyQuestion): Takes {
   const units = arms.length * unitsPerArm;
   const days = [...new Set(measures.flatMap(({ readingDays }) => readingDays))];
-  const onDay = (day: number) => walkMinutes({ measures: measures.filter(({ readingDays }) => readingDays.includes(day)), left: units });
   const starts = layout === 'pairs' ? unitsPerArm : blocks;
+  // Of batches one is read at a time.
+  const left = batches ? Math.ceil(units / starts) : units;
+  const onDay = (day: number) => walkMinutes({ measures: measures.filter(({ readingDays }) => readingDays.includes(day)), left });
   const lastStart = batches ? (starts - 1) * batches.everyDays + (batches.armsApart ?? 0) * (arms.length - 1) : 0;
   const has: Readonly<Record<Need, boolean>> = {
     lamp: light === 'lamp',
     windowsill: light === 'window',
     bed: place === 'bed' || place === 'ground',
     tank: place === 'water culture',
-    refrigerator: place === 'refrigerator' || stages.some(({ kind }) => kind === 'cold'),
+    refrigerator:
+      place === 'refrigerator' || stages.some(({ kind }) => kind === 'cold') || materials.some((line) => /\brefrigerator\b/.test(line)),
   };
   return {
     weeks: Math.max(1, Math.ceil((lastStart + Math.max(0, ...days)) / 7)),

@@ -84,5 +84,6 @@ export const buriedScraps: ReadyQuestion = {
   kept: keptIn('outdoors', 'soil'),
   putIn: 'plants',
   shares: [{ what: 'pair of places with a board between', by: 'block' }],
+  unsure: 'A gain of less than a quarter stays unseen.',
   chance: 0.85,
 };

@@ -57,6 +57,7 @@ export const companionPlant: ReadyQuestion = {
   light: 'outdoors',
   shares: [{ what: 'bed', by: 'all' }],
   agesFrom: 9,
+  unsure: 'A gain of less than a quarter stays unseen.',
   chance: 0.96,
   mostly: ['no-difference-that-matters', 'cannot-tell'],
   canReach: [],
