@@ -73,6 +73,7 @@ function stops(tokens: readonly Token[], i: number): boolean {
     (/^(its|their|the|your)$/.test(tokens[i + 1]?.word ?? '') || tokens[i + 1]?.tags.has('Gerund') || namesPlant(tokens[i + 1]?.word ?? ''))
   )
     return true;
+  if (word === 'at' && tokens[i + 1]?.tags.has('Gerund')) return true;
   if (/^(in|after)$/.test(word) && /^(a|an|one|two|three|four|five|six|\d+)$/.test(tokens[i + 1]?.word ?? '')) return true;
   return STOPS.test(word);
 }

@@ -18,7 +18,7 @@ const DOWN =
 /** Before what happens, these say that it does not. */
 const TURNS =
   /^(not|never|no|stop(s|ped)?|prevent\w*|avoid\w*|without|fail(s|ed)?|hardly|rarely|seldom|less|fewer|against|protects?|reduc\w*|lower(s|ed)?|delay(s|ed)?|slow(s|ed)?|inhibit\w*|suppress\w*|hinder\w*|only|few|least|neither|cuts|hal(f|ves|ved)|harms?|hurts?|saves?|resist\w*|block(s|ed)?|cures?|minimi[sz]\w*|decreas\w*|damages?|ruins?|limits?|combats?|fights?|barely|kills?|negatively|postpon\w*|refuse[sd]?|unable|cannot|hates?)$/;
-const TURNS_AFTER = /^(less|poorly|badly|worse|rarely|seldom|never|slowly|slower|later|late|away|hardly|not|fewer)$/;
+const TURNS_AFTER = /^(less|poorly|badly|worse|rarely|seldom|never|slowly|slower|later|late|away|hardly|not|fewer|falls?|drops?)$/;
 const CHANGES =
   /^(affects?|affected|changes?|changed|influences?|influenced|matters?|matter|alters?|differ(s|ent|ence|ently)?|depends?|effect|impacts?)$/;
 const SOONER = /^(sooner|earlier|faster|quicker|quickly|early|speeds?|accelerat\w*|hasten\w*|rapidly|fast|quick|swiftly)$/;
@@ -53,7 +53,8 @@ export function effectsOf(effect: readonly Token[]): { readonly effects: readonl
       const known = effects.findIndex(({ id }) => id === read.id);
       if (known < 0) effects.push(read);
       // "Taste sweeter": the second says which way.
-      else if (effects[known].direction === null) effects[known] = read;
+      // "Turns yellow leaves green": what comes of it stands last.
+      else if (effects[known].direction === null || (read.id === 'leaf-colour' && read.direction !== null)) effects[known] = read;
     }
   const all = clauses.flat();
   return { effects, overall: overallOf(all) };
@@ -176,7 +177,7 @@ function ofNear(before: readonly string[], after: readonly string[]): Direction 
   const isChange = placed.some(({ word }) => CHANGES.test(word));
   // "Keeps slugs away", "protects from mildew": the second word tells.
   if (
-    before.some((word) => /^(keep|keeps|kept|stay|stays|draws?|drives?|lures?|sends?)$/.test(word)) &&
+    before.some((word) => /^(keep|keeps|kept|keeping|stay|stays|draws?|drives?|lures?|sends?)$/.test(word)) &&
     [...before, ...after].some((word) => /^(away|off|out|from|free|down)$/.test(word))
   )
     return 'less';

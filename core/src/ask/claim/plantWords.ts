@@ -16,4 +16,4 @@ export const isPlantWord = (word: string): boolean => plantForms.has(word) || PA
 
 /** What follows a plant that is no plant any more: "onion water", "banana peel". */
 export const STUFF =
-  /^(water|tea|peels?|skins?|juice|flour|starch|hulls?|bark|straw|extract|husks?|chaff|clippings|needles|food|feed|fertili[sz]er|shells?|eggshells?|oil|powder|compost|grounds|brew|meal|pulp|ash|syrup|vinegar|milk|stock|wine|butter|mulch|manure|dust|chips?|trimmings|wool|hay)$/;
+  /^(water|tea|peels?|skins?|juice|flour|starch|hulls?|bark|straw|extract|husks?|chaff|clippings|needles|food|feed|fertili[sz]er|shells?|eggshells?|oil|powder|compost|grounds|brew|meal|pulp|ash|syrup|vinegar|milk|stock|wine|butter|mulch|manure|dust|chips?|trimmings|wool|hay|mou?ld)$/;

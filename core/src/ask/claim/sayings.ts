@@ -74,7 +74,7 @@ export const sayings: Readonly<Record<string, Sayings>> = {
   },
   burn: { does: /\b(burn(s|t|ed|ing)?|scorch(es|ed|ing)?|tip burn|brown (tips|edges)|brown)\b/g },
   disease: {
-    of: /\b(blossom end rot|club ?root|scab|canker|mildew|mou?ld(y|s)?|blight|rust|disease[sd]?|fung(us|i|al)|damping[- ]off|black ?spot|sick|infections?)\b/g,
+    of: /\b(blossom end rot|leaf curl|club ?root|scab|canker|mildew|mou?ld(y|s)?|blight|rust|disease[sd]?|fung(us|i|al)|damping[- ]off|black ?spot|sick|infections?)\b/g,
     does: /\b(rot(s|ted|ting)?|root rot)\b/g,
   },
   weeds: { of: /\b(weeds?|weeding)\b/g },
@@ -90,7 +90,7 @@ export const sayings: Readonly<Record<string, Sayings>> = {
   },
   held: {
     less: /\b(dr(y|ies|ying) (out|up)|dries)\b/g,
-    of: /\b((?<=(hold|holds|retain|retains|store|stores|keep|keeps|soak|soaks|absorb|absorbs)\b.*)(water|moisture)|water[- ]holding|moisture|damp|moist|wet)\b/g,
+    of: /\b(weight in water|(?<=(hold|holds|retain|retains|store|stores|keep|keeps|soak|soaks|absorb|absorbs)\b.*)(water|moisture)|water[- ]holding|moisture|damp|moist|wet)\b/g,
   },
   worms: { of: /\b(earthworms?|worms?(?! (castings|tea|compost|juice|bin)))\b/g },
   visits: { of: /\b(bees?|pollinators?|bumblebees?|hoverflies)\b/g },

@@ -61,7 +61,15 @@ function isFinite(tokens: readonly Token[], i: number): boolean {
     !/^(is|are|will|can)$/.test(word)
   )
     return false;
-  if (before.tags.has('Gerund') && !/^(morning|evening|spring)$/.test(before.word) && !/s$|^(will|can|make|help)$/.test(word)) return false;
+  if (word === 'can' && before.word === 'watering') return false;
+  if (word === 'cut') return /^(the|down|their)$/.test(tokens[i + 1]?.word ?? '') && before.tags.has('Plural');
+  if (
+    before.tags.has('Gerund') &&
+    tags.has('Noun') &&
+    !/^(morning|evening|spring)$/.test(before.word) &&
+    !/s$|^(will|can|make|help)$/.test(word)
+  )
+    return false;
   if (
     before.tags.has('Adjective') &&
     !before.tags.has('Comparative') &&

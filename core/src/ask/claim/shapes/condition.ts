@@ -27,8 +27,9 @@ export function withCondition(tokens: readonly Token[]): Halves | null {
 
 /** "… if you water it with seawater? It dies": what follows a full stop is said of it again. */
 function conditionLast(tokens: readonly Token[], at: number): Halves {
+  const from = tokens[at + 1]?.word === 'of' ? at + 2 : at + 1;
   const stop = tokens.findIndex(({ pause }, i) => i > at && /[.;:?!–—]/.test(pause)) + 1 || tokens.length;
-  const { actor, done } = withoutActor(tokens.slice(at + 1, stop));
+  const { actor, done } = withoutActor(tokens.slice(from, stop));
   return { done, effect: [...tokens.slice(0, at), ...actor, ...tokens.slice(stop)] };
 }
 
@@ -39,6 +40,7 @@ const isPlantVerbNext = (tokens: readonly Token[], i: number) =>
 
 /** A clause, not "when young" or "after two weeks". */
 function clauseFollows(tokens: readonly Token[], i: number): boolean {
+  if (tokens[i].word === 'because') return true;
   const rest = tokens.slice(i + 1);
   if (rest.length < 2 || (/^(a|an|one|two|three|four|\d+)$/.test(rest[0].word) && /^(days?|weeks?|months?|hours?)$/.test(rest[1].word)))
     return false;

@@ -28,10 +28,10 @@ const saysEffect = (tokens: readonly Token[]) =>
 /** "It matters whether garlic is planted upside down." */
 export function matters(tokens: readonly Token[]): Halves | null {
   const at = tokens.findIndex(({ word }) => /^(matters?|difference)$/.test(word));
-  const next = tokens[at + 1]?.word ?? '';
-  if (at < 0 || at > 4 || !/^(if|whether|how|when|where|which)$/.test(next)) return null;
-  const { actor, done } = withoutActor(tokens.slice(at + 2));
-  return { done, effect: [...tokens.slice(0, at + 1), ...actor] };
+  const asks = tokens.findIndex(({ word }, i) => i > at && i < at + 5 && /^(if|whether|how|when|where|which)$/.test(word));
+  if (at < 0 || at > 4 || asks < 0) return null;
+  const { actor, done } = withoutActor(tokens.slice(asks + 1));
+  return { done, effect: [...tokens.slice(0, asks), ...actor] };
 }
 
 /** "People who sing to their orchids say they flower for longer." */

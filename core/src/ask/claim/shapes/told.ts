@@ -6,6 +6,8 @@ import { wordsOf, type Halves } from './Halves';
 export function told(tokens: readonly Token[]): Halves | null {
   let at = 0;
   const words = wordsOf(tokens);
+  // "You can make them flower by feeding": said, not ordered.
+  if (words[0] === 'you' && /^(can|will|may|could|get)$/.test(words[1] ?? '')) return null;
   while (
     /^(always|never|just|try|try to|you|we|should|must|have|need|ought|to|only|simply|not|do|please|it|is|best|good|better)$/.test(
       words[at] ?? '',
@@ -38,7 +40,9 @@ export function told(tokens: readonly Token[]): Halves | null {
         (word === 'or' && /^(they|it|you|else|your|the)$/.test(words[i + 1] ?? '')) ||
         (word === 'to' && tokens[i + 1]?.tags.has('Infinitive') && !/^(it|them)$/.test(words[i + 1])) ||
         (word === 'for' &&
-          (tokens[i + 1]?.tags.has('Comparative') || /^(more|better|bigger|earlier|a|extra|stronger)$/.test(words[i + 1] ?? '')) &&
+          (tokens[i + 1]?.tags.has('Comparative') ||
+            /^[a-z]{4,}(i|e)?er$/.test(words[i + 1] ?? '') ||
+            /^(more|better|bigger|earlier|a|extra|stronger)$/.test(words[i + 1] ?? '')) &&
           !/^(day|week|month|night|hour|few|couple)s?$/.test(words[i + 2] ?? ''))),
   );
   const verb = end > 0 ? -1 : verbAt(tokens.slice(at));
