@@ -210,7 +210,9 @@ function overallOf(words: readonly string[]): Direction | null {
       word,
     ),
   );
-  if (less >= 0 && (more < 0 || less < more || words[less] === 'not')) return 'less';
+  // "Grow slower": that they grow says less than how.
+  const onlyGrows = more >= 0 && /^grows?$/.test(words[more]);
+  if (less >= 0 && (more < 0 || onlyGrows || less < more || words[less] === 'not')) return 'less';
   if (words.some((word) => CHANGES.test(word)) || /\bmakes? a difference\b/.test(text)) return 'different';
   return more >= 0 ? 'more' : null;
 }

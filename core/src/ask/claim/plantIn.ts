@@ -63,7 +63,7 @@ function isGrown(text: string, at: number, form: string, from: 'effect' | 'treat
   const before = text.slice(0, at).trim().split(' ').at(-1) ?? '';
   if (STUFF.test(after[0])) return false;
   if (
-    /^(planted|sown|grown|next|beside|between|among|under|around|nearby|keeps?|deters?|repels?|protects?|draws?|attracts?)$/.test(
+    /^(planted|buried|placed|laid|scattered|sown|grown|next|beside|between|among|under|around|nearby|keeps?|deters?|repels?|protects?|draws?|attracts?)$/.test(
       after[0],
     ) &&
     from === 'treatment' &&

@@ -4,7 +4,7 @@ import { formsOf, plants } from './plants';
 export const BESIDE =
   /^(a|an|the|your|my|our|all|most|some|many|any|every|these|those|their|half|third|quarter|few|of|only|both|young|new|big|other|garden|indoor|outdoor|home|hot|potted|cut|fresh|freshly|house|dwarf|cherry|climbing|sweet|runner|broad|french|mung|spring|brussels|swiss|african|snake|spider|bell|kidney|fava|string|bush|venus|christmas|peace|red|white|local)$/;
 const PARTS =
-  /^(seeds?|plants?|seedlings?|cuttings?|bulbs?|leaves|leaf|stems?|stalks?|vines?|trees?|bushes|flowers?|blooms?|fruits?|tubers?|roots?|pods|beans?|trays?|pots?|heads?|sprouts|it|they|this|you|we|one|things?|everything|them)$/;
+  /^(seeds?|plants?|seedlings?|cuttings?|bulbs?|leaves|leaf|stems?|stalks?|vines?|trees?|bushes|flowers?|blooms?|fruits?|tubers?|roots?|pods|beans?|heads?|sprouts|it|they|this|you|we|one|things?|everything|them)$/;
 
 const plantForms: ReadonlySet<string> = new Set(plants.flatMap((plant) => formsOf(plant)).flatMap((form) => form.split(' ').at(-1) ?? []));
 

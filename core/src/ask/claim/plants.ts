@@ -311,6 +311,7 @@ const oddForms: Readonly<Record<string, readonly string[]>> = {
   irises: ['iris'],
   beans: ['bean'],
   leeks: ['leek'],
+  lawn: ['lawns'],
 };
 
 /** The one of several forms that a text may have: "tomatoes", "tomato". */

@@ -24,7 +24,7 @@ function isRead(read: ReadClaim, spoken: Spoken): Readonly<Record<SpokenPart, bo
 
 describe.each([
   ['fifty claims written before their reader', spokenClaims, 50, { plant: 1, treatment: 0.98, direction: 0.96, measure: 0.98, ratio: 1 }],
-  ['the claims written after it', laterClaims, 265, { plant: 1, treatment: 0.99, direction: 0.98, measure: 0.98, ratio: 1 }],
+  ['the claims written after it', laterClaims, 305, { plant: 1, treatment: 0.99, direction: 0.98, measure: 0.98, ratio: 1 }],
 ] as const)('%s', (_, claims, many, floors) => {
   it('are read as a person would, by part; no part is read worse than it was', () => {
     const found = claims.map((spoken) => isRead(readClaim(spoken.claim), spoken));

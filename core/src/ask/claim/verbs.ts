@@ -4,7 +4,7 @@ import { isThing, type Token } from './language';
 /** Verbs by which a thing done acts on a plant; the first of them ends what is done. */
 const EFFECT_VERBS = new RegExp(
   `^(${[
-    'makes?|made|helps?|helped|gives?|gave|gets?|doubles?|triples?|quadruples?|halves|boosts?|speeds?|stops?|keeps?|kept|prevents?|increases?|reduces?|improves?|slows?',
+    'makes?|made|helps?|helped|gives?|gave|gets?|doubles?|triples?|quadruples?|halves|boosts?|speeds?|stops?|keeps?|prevents?|increases?|reduces?|improves?|slows?',
     'stunts?|kills?|harms?|hurts?|damages?|ruins?|produces?|brings?|deters?|repels?|protects?|leads?|causes?|lets?|yields?|delays?|feeds|turns?|drives?',
     'attracts?|draws?|burns?|allows?|encourages?|promotes?|stimulates?|forces?|enables?|raises?|lowers?|cuts|changes?|affects?|influences?|matters?|means?|saves?|wards?|scares?',
     'greens?|sweetens?|strengthens?|weakens?|thickens?|prolongs?|extends?|shortens?|lengthens?|hinders?|inhibits?|suppress(es)?|hastens?|accelerates?|retards?|triggers?|results?|does|do|works?|beats?|outgrows?|contains?|holds?|stores?|drains?',
@@ -62,6 +62,8 @@ function isFinite(tokens: readonly Token[], i: number): boolean {
   )
     return false;
   if (word === 'can' && before.word === 'watering') return false;
+  // "Letting onions dry makes": what they are let do is no verb of the sentence.
+  if (/^(letting|making|helping|having)$/.test(tokens[0].word) && tags.has('Infinitive') && !/s$/.test(word)) return false;
   if (word === 'cut') return /^(the|down|their)$/.test(tokens[i + 1]?.word ?? '') && before.tags.has('Plural');
   if (
     before.tags.has('Gerund') &&
