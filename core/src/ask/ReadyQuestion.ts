@@ -61,6 +61,8 @@ export interface ReadyQuestion {
   readonly sown: number | null;
   readonly layout: Layout;
   readonly blocks: number;
+  /** What the blocks are, where they are more than places: two kinds of seed, the halves of a bed; empty for letters. */
+  readonly blockNames: readonly string[];
   readonly light: Shelf['light'];
   readonly shares: readonly SharedThing[];
   readonly batches: Batches | null;

@@ -6,6 +6,7 @@ import { hoursOfLight } from './questions/hoursOfLight';
 import { lampHeight } from './questions/lampHeight';
 import { moonOrDate } from './questions/moonOrDate';
 import { musicOrSpeech } from './questions/musicOrSpeech';
+import { treatingSolution } from './questions/treatingSolution';
 import { sharedAsKept, sharedWords, sureWords } from './questionWords';
 
 const begin = { created: '2026-04-01T08:00:00Z', startOn: '2026-04-01', seed: 7 };
@@ -34,6 +35,10 @@ it('a lamp over each block holds every arm, so the tray counts; lamps of one arm
   expect(replicates(experiment)).toHaveLength(36);
   const own = experimentFrom({ ...hoursOfLight, shares: [{ what: 'lamp', by: 'arm', many: 2 }] }, begin);
   expect(replicates(own)).toHaveLength(6);
+});
+
+it('blocks that are more than places have their own names', () => {
+  expect([...new Set(experimentFrom(treatingSolution, begin).units.map(({ block }) => block))]).toEqual(['first kind', 'second kind']);
 });
 
 it('what is shared stands with what is kept the same, and on the card in words', () => {

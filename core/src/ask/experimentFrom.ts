@@ -36,7 +36,7 @@ export function experimentFrom(question: ReadyQuestion, { created, startOn, seed
     },
     seed,
   );
-  const units = inBatches(inContainers(dealt, question.shares), question.batches, startOn);
+  const units = inBatches(inContainers(named(dealt, question.blockNames), question.shares), question.batches, startOn);
   const experiment: Experiment = {
     name: question.id,
     title: question.title,
@@ -84,6 +84,12 @@ export function experimentFrom(question: ReadyQuestion, { created, startOn, seed
     measures: question.measures.map(({ usual: _usual, ...measure }): Measure => measure),
   };
   return { ...experiment, plan: { ...experiment.plan, origin: originOf(experiment) } };
+}
+
+/** Blocks under their own names. */
+function named(units: readonly Unit[], names: readonly string[]): readonly Unit[] {
+  const letters = [...new Set(units.map(({ block }) => block))];
+  return units.map((unit) => ({ ...unit, block: names[letters.indexOf(unit.block)] ?? unit.block }));
 }
 
 /** Units that share a lamp, a tank, a box: by block for all arms, or several an arm, in turn. */

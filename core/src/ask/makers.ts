@@ -112,6 +112,7 @@ export function keptIn(place: keyof typeof usually, ...varied: readonly string[]
 export const plainQuestion = {
   layout: 'completely-random',
   blocks: 1,
+  blockNames: [],
   light: 'lamp',
   putIn: 'seeds',
   place: 'bench',

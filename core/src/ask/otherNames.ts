@@ -14,6 +14,7 @@ export const otherNames: readonly (readonly string[])[] = [
   ['cress', 'garden cress', 'microgreens', 'micro leaves'],
   ['sunflower', 'sunflowers', 'sunflower seedling'],
   ['tomato', 'tomatoes', 'cherry tomato'],
+  ['fruit', 'fruits', 'fruiting'],
   ['spinach', 'leaf spinach', 'baby spinach'],
   ['mint', 'spearmint', 'peppermint'],
   ['sage', 'garden sage', 'kitchen sage'],

@@ -26,6 +26,7 @@ export const amendmentDose: ReadyQuestion = {
   sown: 3,
   layout: 'blocks',
   blocks: 2,
+  blockNames: ['beans', 'tomatoes'],
   plantsKept: 1,
   thinningRule: 'keep the one nearest the centre',
   measures: [

@@ -39,6 +39,7 @@ import { plantsInAPot } from './plantsInAPot';
 import { rootingAid } from './rootingAid';
 import { sowingDepth } from './sowingDepth';
 import { warmthAndSpeed } from './warmthAndSpeed';
+import { whereToGrowFruit } from './whereToGrowFruit';
 import { whichWayIsDown } from './whichWayIsDown';
 
 /** Every ready-made question, in the order of its theme. */
@@ -79,6 +80,7 @@ export const questions: readonly ReadyQuestion[] = [
   rootingAid,
   whichPiece,
   whereToGrow,
+  whereToGrowFruit,
   plantsInAPot,
   plantingDeep,
   howMuchFeed,

@@ -26,6 +26,7 @@ export const treatingSolution: ReadyQuestion = {
   sown: 25,
   layout: 'blocks',
   blocks: 2,
+  blockNames: ['first kind', 'second kind'],
   shares: [{ what: 'cup for the bath', by: 'unit' }],
   agesFrom: 11,
   measures: [

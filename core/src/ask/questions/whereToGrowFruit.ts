@@ -1,0 +1,73 @@
+import { cautions } from '../cautions';
+import { amount, control, event, harvest, kept, keptIn, plainQuestion, treatment } from '../makers';
+import type { ReadyQuestion } from '../ReadyQuestion';
+
+export const whereToGrowFruit: ReadyQuestion = {
+  ...plainQuestion,
+  id: 'where-to-grow-fruit',
+  theme: 'cuttings-and-containers',
+  title: 'Ground or pot: where do plants give most fruit?',
+  about: 'Every picking of every plant is weighed apart, so that ten plants against six are no trouble.',
+  words: ['pot size', 'container', 'yield', 'bed', 'plot', 'grow bag', 'tomato', 'fruit'],
+  plant: 'tomato',
+  changed: 'where it grows',
+  question: 'Do tomatoes in big pots give another harvest than tomatoes in the ground?',
+  hypothesis: 'The harvest of a tomato plant by day 102 differs in a big pot, compared with the ground.',
+  nullHypothesis: 'Where it grows makes no difference to the harvest of a tomato plant.',
+  arms: [control('in the ground'), treatment('P', 'big pot')],
+  unitWord: 'plant',
+  putIn: 'plants',
+  place: 'bed',
+  unitsPerArm: 10,
+  sown: null,
+  layout: 'blocks',
+  blocks: 2,
+  blockNames: ['sunny half', 'shady half'],
+  light: 'outdoors',
+  shares: [{ what: 'pot or piece of ground', by: 'unit' }],
+  measures: [
+    harvest('g', {
+      measure: 'fruit',
+      name: 'Fruit a plant',
+      primary: true,
+      expected: 'different',
+      smallestDifference: 500,
+      readingDays: [60, 67, 74, 81, 88, 95, 102],
+      usual: { process: 'harvest', each: { '': 260, P: 175 }, spread: 0.15 },
+    }),
+    amount('fruits', {
+      measure: 'many',
+      name: 'Fruits picked',
+      readingDays: [102],
+      usual: { process: 'level', level: { '': 36, P: 27 }, rate: 0.05 },
+    }),
+    event({
+      measure: 'ripe',
+      name: 'First ripe fruit',
+      readingDays: [60, 67, 74, 81, 88],
+      usual: { process: 'event', days: { '': 72, P: 68 }, spread: 0.06 },
+    }),
+  ],
+  endRule: 'the first frost, at the latest day 102',
+  kept: [
+    ...keptIn('outdoors', 'soil', 'water'),
+    ...kept(
+      ['soil in the pots', 'dug from the same bed'],
+      ['feed a plant', 'the same grams to each'],
+      ['watering', 'the same to each, or each by its need: choose, and log the litres'],
+    ),
+  ],
+  materials: ['20 young tomatoes of one sowing', '10 big pots', 'balance', 'labels', 'watering can with a litre mark'],
+  steps: [
+    'Stand half of the pots beside plants in the sun, half beside plants in the shade.',
+    'Weigh every picking of each plant, weekly from day 60 on and on any day when fruit is ripe.',
+    'Fewer pots than plants in the ground are no fault: each plant counts once.',
+  ],
+  cautions: [cautions.soil],
+  troubles: ['Totals over unequal numbers of plants: divide by the plants.', 'Pots dry out first.'],
+  notTested: ['taste'],
+  expectedSurvival: 0.9,
+  spreadGuess: 0.18,
+  controlGuess: 1820,
+  chance: 0.9,
+};
