@@ -1,3 +1,4 @@
+import { kindOf } from '../kinds';
 import type { Experiment } from '../model';
 
 /** Something that must be so for a claim to be able to show itself here, or for a fair test of it. */
@@ -47,7 +48,7 @@ export function placeLets({ claim, plan, arms, measures, blinded }: Experiment):
     REACH.test(said) && plan.barriers.length === 0 && !AIR.test(said) && !SOUND.test(said)
       ? { message: 'It could reach the control beside it.', remedy: 'Leave room or a barrier between the arms, and write down how much.' }
       : null,
-    measures.some(({ primary, kind, name }) => primary && (kind === 'rating' || LOOKS.test(name))) && !blinded
+    measures.some((measure) => measure.primary && (kindOf(measure).byEye || LOOKS.test(measure.name))) && !blinded
       ? { message: 'What is judged by eye follows what one hopes.', remedy: 'Read it blind: give the control a dummy that looks the same.' }
       : null,
   ];
