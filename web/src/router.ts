@@ -18,6 +18,7 @@ const routes: RouteRecordRaw[] = [
   { path: '/', name: 'today', component: () => import('./today/TodayPage.vue') },
   { path: '/door', name: 'door', component: () => import('./door/DoorPage.vue'), meta: { open: true } },
   { path: '/account', name: 'account', component: () => import('./account/AccountPage.vue') },
+  { path: '/calculators/:calculator?', name: 'calculators', component: () => import('./prepare/CalculatorsPage.vue') },
   { path: '/ask', name: 'library', component: () => import('./ask/LibraryPage.vue') },
   {
     path: '/experiments/:id',

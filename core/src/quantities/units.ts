@@ -38,6 +38,7 @@ const units: Readonly<Record<string, UnitOfMeasure>> = {
   min: { dimension: 'time', factor: 60 },
   h: { dimension: 'time', factor: 3600 },
   d: { dimension: 'time', factor: 86400 },
+  wk: { dimension: 'time', factor: 604800 },
   '°C': { dimension: 'temperature', factor: 1, offset: 273.15 },
   '°F': { dimension: 'temperature', factor: 5 / 9, offset: 273.15 - (32 * 5) / 9 },
   'cm²': { dimension: 'area', factor: 1 },
@@ -52,6 +53,15 @@ const units: Readonly<Record<string, UnitOfMeasure>> = {
  */
 export function dimensionOf(unit: string): Dimension | null {
   return units[unit]?.dimension ?? null;
+}
+
+/**
+ * The units of a dimension that are known here.
+ * @param dimension length, mass, volume, time, temperature or area
+ * @returns metric ones first
+ */
+export function unitsOf(dimension: Dimension): string[] {
+  return Object.keys(units).filter((unit) => units[unit].dimension === dimension);
 }
 
 /**

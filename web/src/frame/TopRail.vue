@@ -31,6 +31,7 @@ if (!experiments.loaded) void experiments.load();
         >Today <span v-if="due > 0" class="due">{{ due }}</span></RouterLink
       >
       <RouterLink to="/ask" class="wide">Ask a question</RouterLink>
+      <RouterLink to="/calculators" class="wide">Calculate</RouterLink>
       <details v-if="session.account" class="person">
         <summary :aria-label="`Signed in as ${session.account.name}`">{{ initials }}</summary>
         <div class="menu">

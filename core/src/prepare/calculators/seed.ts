@@ -1,0 +1,93 @@
+import { imbibitionWater, wettingWater } from '../mixes';
+import { seedsToSow } from '../seedsToSow';
+import type { Calculator } from './Calculator';
+import { amount, line, measuredLine, num, oneOf, percent, wholeNumber } from './makers';
+
+const whole = 'They come whole.';
+
+export const seedCalculators: readonly Calculator[] = [
+  {
+    id: 'seeds-to-sow',
+    theme: 'seed',
+    title: 'How many to sow or to stick',
+    about: 'Plants wanted, and how many of a hundred make it.',
+    words: ['seeds', 'cuttings', 'germination', 'spare', 'losses', 'order'],
+    asks: [
+      wholeNumber('plants', 'Plants wanted', '40', { most: 10_000, why: whole }),
+      percent('germination', 'Sprout or root', '85', { above: true }),
+      percent('survival', 'Live on', '95', { above: true }),
+      amount('thousand', 'A thousand seeds weigh', 'g', '', { optional: true }),
+    ],
+    work: ({ numbers: { plants, germination, survival, thousand } }) => {
+      const seeds = seedsToSow(plants, germination / 100, survival / 100);
+      if (seeds === null) return { field: 'germination', why: 'Where none sprouts or lives, no number is enough.' };
+      return {
+        lines: [
+          line('On average enough', seeds.onAverage, ''),
+          line('Enough 9 times in 10', seeds.forSure, ''),
+          ...(thousand === undefined ? [] : [measuredLine('They weigh', (seeds.forSure * thousand) / 1000, 'g')]),
+        ],
+        formula: `${num(plants)} ÷ (${num(germination / 100)} × ${num(survival / 100)}) = ${num(plants / ((germination * survival) / 10_000))}, up to ${seeds.onAverage}; 90 % by the binomial: ${seeds.forSure}`,
+      };
+    },
+    source: 'plants ÷ (germination × survival); the fewest n with P(X ≥ plants) ≥ 0.9, X binomial',
+    caution: 'Seeds sold for sowing may be dressed: not for eating or bare hands.',
+  },
+  {
+    id: 'seed-mass',
+    theme: 'seed',
+    title: 'Seeds by mass',
+    about: 'Small seed is weighed, not counted.',
+    words: ['thousand grain weight', 'weigh seeds', 'packet', 'count'],
+    asks: [
+      oneOf('way', 'From', ['count', 'number to grams'], ['mass', 'grams to number']),
+      amount('much', 'Number, or grams', '', '200'),
+      wholeNumber('counted', 'Seeds counted out', '100', { most: 100_000, why: whole }),
+      amount('weighed', 'They weigh', 'g', '1.2 g'),
+    ],
+    work: ({ numbers: { much, counted, weighed }, choices: { way } }) => {
+      const each = weighed / counted;
+      if (way === 'count' && !Number.isInteger(much))
+        return { field: 'much', why: `Seeds come whole: ${Math.floor(much)} or ${Math.ceil(much)}.` };
+      return {
+        lines:
+          way === 'count'
+            ? [measuredLine('To weigh', much * each, 'g'), line('A thousand weigh', each * 1000, 'g')]
+            : [line('About', Math.round(much / each), ''), line('A thousand weigh', each * 1000, 'g')],
+        formula: `${num(weighed)} g ÷ ${num(counted)} = ${num(each * 1000)} mg each; ${way === 'count' ? `× ${num(much)}` : `${num(much)} g ÷ ${num(each * 1000)} mg`}`,
+      };
+    },
+    source: 'mass of one = mass of a counted lot ÷ its number (as for the thousand-seed weight, ISTA Rules ch. 10)',
+  },
+  {
+    id: 'imbibition',
+    theme: 'seed',
+    title: 'Water that seed takes up',
+    about: 'To damp seed without drowning it.',
+    words: ['soak', 'imbibition', 'maize', 'beans', 'priming', 'towel'],
+    asks: [
+      amount('mass', 'Seed', 'g', '15 g'),
+      percent('share', 'Takes up, of its own mass', '30', { most: 300, why: 'No seed takes up three times its mass.' }),
+    ],
+    work: ({ numbers: { mass, share } }) => ({
+      lines: [measuredLine('Water', imbibitionWater(mass, share / 100), 'mL')],
+      formula: `${num(mass)} g × ${num(share / 100)} = ${num(imbibitionWater(mass, share / 100))} mL`,
+      note: 'Maize takes up about 30 % of its mass, beans and peas about their own.',
+    }),
+    source: 'water = seed mass × share (maize about 0.30; common practice)',
+  },
+  {
+    id: 'wetting',
+    theme: 'seed',
+    title: 'Wetting a medium',
+    about: 'Dry vermiculite, coir or mix, brought to the same dampness in every bag.',
+    words: ['vermiculite', 'coir', 'moist', 'bag', 'stratify', 'cold'],
+    asks: [amount('mass', 'Dry medium', 'g', '300 g'), amount('ratio', 'Water for a gram', 'mL/g', '0.5', { most: 30 })],
+    work: ({ numbers: { mass, ratio } }) => ({
+      lines: [measuredLine('Water', wettingWater(mass, ratio), 'mL'), measuredLine('Together', mass + wettingWater(mass, ratio), 'g')],
+      formula: `${num(mass)} g × ${num(ratio)} mL/g = ${num(wettingWater(mass, ratio))} mL`,
+      note: 'Squeezed in the hand it holds together and gives no more than a drop.',
+    }),
+    source: 'water = mass × ratio (vermiculite about 0.5 mL per g; common practice)',
+  },
+];

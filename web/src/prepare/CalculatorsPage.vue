@@ -1,0 +1,31 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { useRoute } from 'vue-router';
+import { calculatorOf, calculators } from '@fern/core';
+import TopRail from '../frame/TopRail.vue';
+import TwoColumns from '../kit/TwoColumns.vue';
+import CalculatorCard from './CalculatorCard.vue';
+import CalculatorList from './CalculatorList.vue';
+
+/** The calculators by themselves, without an experiment. */
+const route = useRoute();
+const asked = computed(() => String(route.params.calculator ?? ''));
+const calculator = computed(() => calculatorOf(asked.value) ?? calculators[0]);
+const none = {};
+</script>
+
+<template>
+  <TopRail />
+  <TwoColumns class="calculators">
+    <p v-if="asked !== '' && calculator.id !== asked" role="alert">There is no calculator “{{ asked }}”. Here is the first.</p>
+    <h1>{{ calculator.title }}</h1>
+    <CalculatorCard :key="calculator.id" :calculator="calculator" :start="none" />
+    <template #margin><CalculatorList :now="calculator.id" :to="(id) => ({ name: 'calculators', params: { calculator: id } })" /></template>
+  </TwoColumns>
+</template>
+
+<style scoped>
+.calculators {
+  padding-top: 26px;
+}
+</style>
