@@ -19,14 +19,29 @@ export interface ExperimentLine {
   readonly walks: readonly WalkLine[];
   /** Steps with days that are not done, in the same way. */
   readonly steps: readonly StepLine[];
+  /** Steps that have begun and not ended. */
+  readonly running: readonly RunningLine[];
   readonly place: Plan['place'];
 }
 
 interface StepLine {
   readonly name: string;
   readonly day: number;
+  /** Time of day; empty where the plan says none. */
+  readonly at: string;
   /** Units to which it is still to be done. */
   readonly left: number;
+}
+
+/** Moments are ISO 8601 with their seconds; null where the plan says no length. */
+interface RunningLine {
+  /** Id of the entry by which it began. */
+  readonly id: string;
+  readonly name: string;
+  readonly began: string;
+  readonly endsFrom: string | null;
+  readonly endsTo: string | null;
+  readonly units: number;
 }
 
 interface WalkLine {

@@ -152,6 +152,8 @@ export function anyStudy(): fc.Arbitrary<Study> {
       amountUnit: fc.constantFrom(null, 'mL', 'g'),
       note: maybe,
       step: fc.constantFrom(null, 'potted'),
+      began: fc.constantFrom(null, '2026-04-03T08:15:30Z'),
+      ended: fc.constantFrom(null, '2026-04-04T08:20:00Z'),
       replaces: fc.constant(null),
       withdrawn: fc.boolean(),
     });

@@ -144,7 +144,16 @@ describe('experiments', () => {
     expect((await teacher.call('GET', `/api/experiments/${id}`)).body).toEqual({ id, version: 1, experiment: plan });
     const own = (await teacher.call('GET', '/api/experiments')).body as ExperimentLine[];
     expect(own.find((row) => row.id === id)).toEqual({
-      ...{ id, title: plan.title, unitWord: plan.plan.unitWord, startedOn: null, walks: [], steps: [], place: plan.plan.place },
+      ...{
+        id,
+        title: plan.title,
+        unitWord: plan.plan.unitWord,
+        startedOn: null,
+        walks: [],
+        steps: [],
+        running: [],
+        place: plan.plan.place,
+      },
       measures: plan.measures.map(({ name, kind }) => ({ name, kind })),
     });
   });

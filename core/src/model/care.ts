@@ -1,5 +1,5 @@
 import { codes, mendable } from './entry';
-import { choice, date, maybe, number, text, type RecordOf } from './fields';
+import { choice, date, maybe, moment, number, text, type RecordOf } from './fields';
 
 export const careFields = {
   id: text({ words: 'id', least: 1, most: 64, must: true }),
@@ -14,6 +14,9 @@ export const careFields = {
   note: maybe(text({ words: 'note', most: 2000 })),
   /** The step of the plan that was done, by its name. */
   step: maybe(text({ words: 'step', optional: true, sparse: true })),
+  /** When a step really began and ended; a step that has begun and not ended is running. */
+  began: maybe(moment({ words: 'began', optional: true, sparse: true })),
+  ended: maybe(moment({ words: 'ended', optional: true, sparse: true })),
   ...mendable,
 };
 

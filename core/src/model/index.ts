@@ -13,6 +13,7 @@ export * from './photo';
 export * from './plan';
 export * from './readRecord';
 export * from './Sentence';
+export * from './timing';
 export * from './Truth';
 export * from './unit';
 export * from './unitCurve';

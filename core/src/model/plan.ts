@@ -1,3 +1,4 @@
+import { clockField, timingFields } from './timing';
 import { blankOf, choice, code, date, flag, list, longText, maybe, number, record, text, type RecordOf } from './fields';
 
 const lines = (words: string, free = false) => list(text({ most: 1000 }), { words, free });
@@ -11,6 +12,12 @@ export const stageFields = {
   kind: choice(['soak', 'spray', 'open', 'handle', 'heat', 'cold', 'move', 'other'], { blank: 'other' }),
   arms: list(code(), { most: 40 }),
   hours: maybe(number()),
+  /** Where it may last longer than its hours: at most so many. */
+  hoursMost: maybe(number({ words: 'hours at most', least: 0, optional: true })),
+  /** How many hours it may wait before it begins, once the step before is done; null for none. */
+  mayWait: maybe(number({ words: 'hours it may wait', least: 0, optional: true })),
+  /** Time of day at which it begins on its days; empty for that of the sowing. */
+  at: clockField('time of day'),
   /** Days after the start, one after another where it comes back: fed on 14, 28 and 42. Empty where it comes before the start. */
   days: list(number({ least: 0, most: 3650 }), { words: 'days', most: 100, each: true, optional: true }),
   /** This is what is tested. Anything else that a treatment goes through, the control must go through as well. */
@@ -106,6 +113,7 @@ export const planFields = {
   differences: list(text({ most: 1000 }), { words: 'what else differs', most: 40, optional: true }),
   materials: lines('the kit', true),
   steps: lines('the steps', true),
+  timing: record(timingFields, { words: 'the times of the steps', free: true, optional: true }),
   cautions: lines('the cautions', true),
   /** Places that cannot be shuffled: a bed cut in half, two sides of a board. */
   fixedPlaces: flag({ words: 'whether places are fixed', optional: true }),

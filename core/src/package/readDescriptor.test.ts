@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { emptyPlan, emptyWriting } from '../model';
+import { blankOf, stageFields, emptyPlan, emptyWriting } from '../model';
 import { describeProblem } from './Problem';
 import { readDescriptor } from './readDescriptor';
 
@@ -91,7 +91,7 @@ describe('the descriptor', () => {
       steps: ['fill', 'sow'],
       kept: [{ what: 'light', how: 'one lamp' }],
       bench: [{ name: 'shelf', kind: 'shelf', rows: 2, columns: 6, light: 'none' }],
-      stages: [{ name: 'soaking', kind: 'other', arms: ['T'], hours: 8, days: [], tested: false }],
+      stages: [{ ...blankOf(stageFields), name: 'soaking', arms: ['T'], hours: 8 }],
       controlBars: [{ measure: 'sprouted', arm: null, least: 0.8, most: null }],
     });
   });

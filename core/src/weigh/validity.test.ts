@@ -1,5 +1,16 @@
 import { describe, expect, it } from 'vitest';
-import { blankOf, careFields, type Experiment, type Happening, type Measure, type Observation, type Plan, type Study } from '../model';
+import {
+  blankOf,
+  careFields,
+  stageFields,
+  type Experiment,
+  type Happening,
+  type Measure,
+  type Observation,
+  type Plan,
+  type Stage,
+  type Study,
+} from '../model';
 import { aMeasure, anArm, anExperiment, aHappening, anObservation, aUnit, placed } from '../testing';
 import { eventEffects } from './eventEffects';
 import { validity, validityRules } from './validity';
@@ -72,7 +83,39 @@ interface Case {
   readonly says: RegExp;
 }
 
+/** A soak of 8 h in both arms, or in T alone, that lasted so many minutes in each. */
+function soaked(minutes: Partial<Record<'C' | 'T', number>>, more: Partial<Stage> = {}): Study {
+  const arms = Object.keys(minutes);
+  const soak: Stage = { ...blankOf(stageFields), name: 'soak', kind: 'soak', arms, hours: 8, ...more };
+  const care = arms.map((arm) => ({
+    ...blankOf(careFields),
+    id: `soak-${arm}`,
+    on: '2026-04-01',
+    arms: [arm],
+    kind: 'other' as const,
+    step: 'soak',
+    began: '2026-04-01T08:00:00Z',
+    ended: new Date(Date.parse('2026-04-01T08:00:00Z') + (minutes[arm as 'C' | 'T'] ?? 0) * 60_000).toISOString(),
+  }));
+  return good({ care }, {}, { stages: [soak] });
+}
+
 const cases: readonly Case[] = [
+  {
+    rule: 'step-times',
+    severity: 'serious',
+    fires: soaked({ C: 480, T: 600 }),
+    silent: soaked({ C: 480, T: 500 }),
+    says: /“soak” lasted 2 h too long in T; planned were 8 h/,
+  },
+  {
+    rule: 'step-times',
+    severity: 'caution',
+    fires: soaked({ C: 525, T: 525 }),
+    silent: soaked({ C: 525, T: 525 }, { hoursMost: 9 }),
+    says: /45 min too long in C and 45 min too long in T/,
+  },
+  { rule: 'step-times', severity: 'serious', fires: soaked({ T: 400 }, { tested: true }), says: /1 h 20 min too short in T/ },
   {
     rule: 'control-failed',
     severity: 'blocker',

@@ -13,6 +13,7 @@ import { nothingThere } from './rules/nothingThere';
 import { observer } from './rules/observer';
 import { outlier } from './rules/outlier';
 import { readTwice } from './rules/readTwice';
+import { stepTimes } from './rules/stepTimes';
 
 /** Every rule of the validity check, in the order in which a reader would weigh them. */
 export const validityRules = [
@@ -24,6 +25,7 @@ export const validityRules = [
   denominator,
   missed,
   late,
+  stepTimes,
   readTwice,
   observer,
   earlyLook,

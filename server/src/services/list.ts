@@ -4,6 +4,7 @@ import {
   addDays,
   careFields,
   experimentFields,
+  runningSteps,
   stepsOnDays,
   walks,
   withBlanks,
@@ -56,7 +57,7 @@ export async function listExperiments(
     id,
     experiment: withBlanks(experimentFields, { ...(JSON.parse(document) as object), units: [] }),
   }));
-  const stepped = experiments.filter(({ experiment: { plan } }) => plan.stages.some(({ days }) => days.length > 0)).map(({ id }) => id);
+  const stepped = experiments.filter(({ experiment: { plan } }) => plan.stages.length > 0).map(({ id }) => id);
   const steps = await stepsOf(
     statements,
     experiments.filter(({ id }) => stepped.includes(id)),
@@ -64,7 +65,8 @@ export async function listExperiments(
   );
   return experiments.map(({ id, experiment }) => ({
     ...lineOf(id, experiment, starts.get(id) ?? [], read.get(id) ?? [], today),
-    steps: steps.get(id) ?? [],
+    steps: steps.get(id)?.steps ?? [],
+    running: steps.get(id)?.running ?? [],
   }));
 }
 
@@ -73,12 +75,10 @@ interface Known {
   readonly experiment: Experiment;
 }
 
-/** The steps with days that are not done, of those experiments that have any. */
-async function stepsOf(
-  statements: Statements,
-  experiments: readonly Known[],
-  today: string,
-): Promise<ReadonlyMap<string, ExperimentLine['steps']>> {
+type StepLines = Pick<ExperimentLine, 'steps' | 'running'>;
+
+/** The steps that are not done, and those that are running, of experiments that have any. Once the sowing is over nobody asks about what came before. */
+async function stepsOf(statements: Statements, experiments: readonly Known[], today: string): Promise<ReadonlyMap<string, StepLines>> {
   if (experiments.length === 0) return new Map();
   const ids = JSON.stringify(experiments.map(({ id }) => id));
   const units = byExperiment(
@@ -96,9 +96,18 @@ async function stepsOf(
   return new Map(
     experiments.map(({ id, experiment }) => {
       const done = (care.get(id) ?? []).map((row) => fromRow(careFields, row));
-      const steps = stepsOnDays({ ...experiment, units: units.get(id) ?? [] }, done, today);
-      const open = steps.filter(({ left, on }) => left.length > 0 && on <= last);
-      return [id, open.map(({ name, day, left }) => ({ name, day, left: left.length }))];
+      const own = { ...experiment, units: units.get(id) ?? [] };
+      const isSown = experiment.startedOn !== null && experiment.startedOn < today;
+      const open = stepsOnDays(own, done, today).filter(({ left, on, day }) => left.length > 0 && on <= last && !(isSown && day < 0));
+      const running = runningSteps(own, done).map(({ entry, step, units: those, ...times }) => ({
+        id: entry.id,
+        name: step,
+        began: times.began,
+        endsFrom: times.endsFrom,
+        endsTo: times.endsTo,
+        units: those.length,
+      }));
+      return [id, { steps: open.map(({ name, day, at, left }) => ({ name, day, at, left: left.length })), running }];
     }),
   );
 }
@@ -109,7 +118,7 @@ function lineOf(
   starts: readonly StartCount[],
   read: readonly ReadSoFar[],
   today: string,
-): Omit<ExperimentLine, 'steps'> {
+): Omit<ExperimentLine, keyof StepLines> {
   const { title, plan, startedOn, measures } = experiment;
   const last = addDays(today, DAYS_AHEAD);
   return {

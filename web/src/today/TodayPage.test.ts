@@ -15,7 +15,8 @@ const router = testRouter();
 const experiment = (title: string, startedOn: string): Experiment => ({ ...startedStudy().experiment, title, startedOn });
 const progress = (id: string, own: Experiment): ExperimentLine => ({
   ...{ id, title: own.title, unitWord: own.plan.unitWord, startedOn: own.startedOn, measures: own.measures, place: own.plan.place },
-  steps: stepsOnDays(own, [], today()).map(({ name, day, left }) => ({ name, day, left: left.length })),
+  steps: stepsOnDays(own, [], today()).map(({ name, day, at, left }) => ({ name, day, at, left: left.length })),
+  running: [],
   walks: walksOfStudy({ experiment: own, observations: [], happenings: [], care: [], photos: [] }, today()).map(
     ({ day, left, measures }) => ({
       day,
