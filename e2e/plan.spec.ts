@@ -44,7 +44,7 @@ test('a finding’s button mends the plan, and undo takes it back', async ({ pag
 test('a soak for one arm only is mended by the same soak in plain water; one tank an arm is told', async ({ page }) => {
   await begin(page, 'Does X change sprouting?');
   await page.getByRole('button', { name: 'Add a step' }).click();
-  await page.getByLabel('Hours of step 1').fill('6');
+  await page.getByLabel('How long step 1 lasts').fill('6 h');
   await expect(page.getByText('The control does not go through “soak” for 6 h.')).toBeVisible();
   await page.getByRole('button', { name: 'Give the control the same in plain water' }).click();
   await expect(page.getByLabel('Step 2', { exact: true })).toHaveValue('soak, in plain water');

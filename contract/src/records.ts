@@ -1,4 +1,4 @@
-import type { Columns, Experiment, Measure, Plan, Study } from '@fern/core';
+import type { Columns, Experiment, Measure, Plan, Study, Timer } from '@fern/core';
 
 /** An experiment as stored. The version goes up with every change; a change must name the version that it was made from. */
 export interface ExperimentRecord {
@@ -19,8 +19,8 @@ export interface ExperimentLine {
   readonly walks: readonly WalkLine[];
   /** Steps with days that are not done, in the same way. */
   readonly steps: readonly StepLine[];
-  /** Steps that have begun and not ended. */
-  readonly running: readonly RunningLine[];
+  /** Steps that are running, and reading moments under two days. */
+  readonly timers: readonly Timer[];
   readonly place: Plan['place'];
 }
 
@@ -31,17 +31,6 @@ interface StepLine {
   readonly at: string;
   /** Units to which it is still to be done. */
   readonly left: number;
-}
-
-/** Moments are ISO 8601 with their seconds; null where the plan says no length. */
-interface RunningLine {
-  /** Id of the entry by which it began. */
-  readonly id: string;
-  readonly name: string;
-  readonly began: string;
-  readonly endsFrom: string | null;
-  readonly endsTo: string | null;
-  readonly units: number;
 }
 
 interface WalkLine {

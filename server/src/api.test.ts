@@ -151,7 +151,7 @@ describe('experiments', () => {
         startedOn: null,
         walks: [],
         steps: [],
-        running: [],
+        timers: [],
         place: plan.plan.place,
       },
       measures: plan.measures.map(({ name, kind }) => ({ name, kind })),

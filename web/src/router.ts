@@ -28,6 +28,13 @@ const routes: RouteRecordRaw[] = [
       { path: '', redirect: (to) => ({ name: 'plan', params: to.params }) },
       { path: 'log/walk/:day', name: 'walk', component: () => import('./log/WalkPage.vue'), props: true, meta: { whole: true } },
       { path: 'log/photos', name: 'photos', component: () => import('./log/PhotosPage.vue'), meta: { step: 'log' } },
+      { path: 'prepare/kit', name: 'kit', component: () => import('./prepare/KitPage.vue'), meta: { step: 'prepare' } },
+      {
+        path: 'prepare/calculators/:calculator?',
+        name: 'reckon',
+        component: () => import('./prepare/ReckonPage.vue'),
+        meta: { step: 'prepare' },
+      },
       ...steps.map(
         (step): RouteRecordRaw => ({ path: step, name: step, component: pages[step] as RouteRecordRaw['component'] }) as RouteRecordRaw,
       ),

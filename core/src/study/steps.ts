@@ -15,6 +15,8 @@ export interface StepOnDay {
   /** Time of day; empty where the plan says none. */
   readonly at: string;
   readonly hours: number | null;
+  readonly hoursMost: number | null;
+  readonly arms: readonly string[];
   readonly state: WalkState;
   /** Codes of the units to which it was not done yet. */
   readonly left: readonly string[];
@@ -48,8 +50,19 @@ interface Moment {
  * @returns in order of days; empty before the start
  */
 export function stepsOnDays(experiment: Stepped, care: readonly Care[], today: string): StepOnDay[] {
+  return experiment.plan.frozenOn === null ? [] : stepMoments(experiment, care, today);
+}
+
+/**
+ * The same of a plan that may still be a draft.
+ * @param experiment with its units
+ * @param care with the steps that were done
+ * @param today calendar date
+ * @returns in order of days; empty before there is a day 0
+ */
+export function stepMoments(experiment: Timed, care: readonly Care[], today: string): StepOnDay[] {
   const { startedOn, plan, units } = experiment;
-  if (startedOn === null || plan.frozenOn === null) return [];
+  if (startedOn === null) return [];
   const active = units.filter(({ status }) => status === 'active');
   const done = liveCare({ care });
   const times = new Map(
@@ -65,13 +78,15 @@ export function stepsOnDays(experiment: Stepped, care: readonly Care[], today: s
     .flatMap(({ stage, day, on, at, arms, time }): StepOnDay[] => {
       const own = active.filter(({ arm }) => arms.includes(arm));
       const left = own.filter(({ unit }) => (times.get(stage.name)?.get(unit) ?? 0) <= time).map(({ unit }) => unit);
-      const { name, kind, hours } = stage;
-      return own.length === 0 ? [] : [{ name, kind, day, on, at, hours, state: stateOf(left.length, on, today), left, units: own.length }];
+      const { name, kind, hours, hoursMost } = stage;
+      return own.length === 0
+        ? []
+        : [{ name, kind, day, on, at, hours, hoursMost, arms, state: stateOf(left.length, on, today), left, units: own.length }];
     })
     .sort((a, b) => a.day - b.day || (a.at < b.at ? -1 : a.at > b.at ? 1 : 0));
 }
 
-function momentsBefore(experiment: Stepped, startedOn: string): Moment[] {
+function momentsBefore(experiment: Timed, startedOn: string): Moment[] {
   const { stages, timing } = experiment.plan;
   if (!stages.some(comesBefore)) return [];
   const together = new Map<string, { readonly stage: Stage; readonly begins: number; readonly arms: string[] }>();
@@ -88,7 +103,7 @@ function momentsBefore(experiment: Stepped, startedOn: string): Moment[] {
   });
 }
 
-function momentsAfter({ plan, arms }: Stepped, startedOn: string): Moment[] {
+function momentsAfter({ plan, arms }: Timed, startedOn: string): Moment[] {
   return plan.stages.flatMap((stage) =>
     [...stage.days]
       .sort((a, b) => a - b)

@@ -4,8 +4,8 @@ import {
   addDays,
   careFields,
   experimentFields,
-  runningSteps,
   stepsOnDays,
+  timersOf,
   walks,
   withBlanks,
   type Experiment,
@@ -63,11 +63,11 @@ export async function listExperiments(
     experiments.filter(({ id }) => stepped.includes(id)),
     today,
   );
-  return experiments.map(({ id, experiment }) => ({
-    ...lineOf(id, experiment, starts.get(id) ?? [], read.get(id) ?? [], today),
-    steps: steps.get(id)?.steps ?? [],
-    running: steps.get(id)?.running ?? [],
-  }));
+  return experiments.map(({ id, experiment }) => {
+    const line = lineOf(id, experiment, starts.get(id) ?? [], read.get(id) ?? [], today);
+    const readings = timersOf(experiment, [], line.walks);
+    return { ...line, steps: steps.get(id)?.steps ?? [], timers: [...(steps.get(id)?.timers ?? []), ...readings] };
+  });
 }
 
 interface Known {
@@ -75,9 +75,9 @@ interface Known {
   readonly experiment: Experiment;
 }
 
-type StepLines = Pick<ExperimentLine, 'steps' | 'running'>;
+type StepLines = Pick<ExperimentLine, 'steps' | 'timers'>;
 
-/** The steps that are not done, and those that are running, of experiments that have any. Once the sowing is over nobody asks about what came before. */
+/** The steps that are not done, and the timers of those that are running, of experiments that have any. Once the sowing is over nobody asks about what came before. */
 async function stepsOf(statements: Statements, experiments: readonly Known[], today: string): Promise<ReadonlyMap<string, StepLines>> {
   if (experiments.length === 0) return new Map();
   const ids = JSON.stringify(experiments.map(({ id }) => id));
@@ -99,15 +99,10 @@ async function stepsOf(statements: Statements, experiments: readonly Known[], to
       const own = { ...experiment, units: units.get(id) ?? [] };
       const isSown = experiment.startedOn !== null && experiment.startedOn < today;
       const open = stepsOnDays(own, done, today).filter(({ left, on, day }) => left.length > 0 && on <= last && !(isSown && day < 0));
-      const running = runningSteps(own, done).map(({ entry, step, units: those, ...times }) => ({
-        id: entry.id,
-        name: step,
-        began: times.began,
-        endsFrom: times.endsFrom,
-        endsTo: times.endsTo,
-        units: those.length,
-      }));
-      return [id, { steps: open.map(({ name, day, at, left }) => ({ name, day, at, left: left.length })), running }];
+      return [
+        id,
+        { steps: open.map(({ name, day, at, left }) => ({ name, day, at, left: left.length })), timers: timersOf(own, done, []) },
+      ];
     }),
   );
 }

@@ -4,6 +4,7 @@ import { RouterLink } from 'vue-router';
 import { useExperiments } from '../stores/experiments';
 import { useSession } from '../stores/session';
 import FrondMark from './FrondMark.vue';
+import RailTimer from './RailTimer.vue';
 import SignOut from './SignOut.vue';
 
 /** The one dark rail on top: name, experiment, what is due, person. */
@@ -27,6 +28,7 @@ if (!experiments.loaded) void experiments.load();
     <RouterLink class="name" to="/"><FrondMark />Fern Test</RouterLink>
     <span v-if="title" class="experiment" :title="title">{{ title }}</span>
     <nav class="right" aria-label="Everywhere">
+      <RailTimer />
       <RouterLink to="/"
         >Today <span v-if="due > 0" class="due">{{ due }}</span></RouterLink
       >
@@ -36,6 +38,8 @@ if (!experiments.loaded) void experiments.load();
         <summary :aria-label="`Signed in as ${session.account.name}`">{{ initials }}</summary>
         <div class="menu">
           <p>{{ session.account.name }}</p>
+          <p class="narrow"><RouterLink to="/calculators">Calculate</RouterLink></p>
+          <p class="narrow"><RouterLink to="/ask">Ask a question</RouterLink></p>
           <p><RouterLink to="/account">Your data and account</RouterLink></p>
           <SignOut />
         </div>
@@ -127,7 +131,13 @@ summary::-webkit-details-marker {
   background: var(--paper);
   color: var(--ink);
 }
+.narrow {
+  display: none;
+}
 @media (max-width: 600px) {
+  .narrow {
+    display: block;
+  }
   .rail {
     gap: 10px;
     padding: 0 14px;

@@ -2,8 +2,10 @@
 import { addStage, changeStage, removeStage, toggleStageArm, type Stage, type StageKind } from '@fern/core';
 import { useLoaded } from '../frame/loaded';
 import ChoiceField from '../kit/ChoiceField.vue';
+import ClockField from '../kit/ClockField.vue';
 import DaysField from '../kit/DaysField.vue';
 import QuantityField from '../kit/QuantityField.vue';
+import LengthField from '../kit/LengthField.vue';
 import TextField from '../kit/TextField.vue';
 import { useHistory } from '../stores/history';
 
@@ -31,6 +33,7 @@ const change = (index: number, more: Partial<Stage>) => history.edit((now) => ch
   <p v-if="experiment.plan.stages.length === 0" class="soft small">
     Soaks, sprays, moves: what one arm goes through, the control should go through as well, in plain water.
   </p>
+  <p v-else class="soft small">A step without days comes before the sowing, in this order. <b>Prepare</b> works out when each begins.</p>
   <ul class="bare-list">
     <li v-for="(stage, i) in experiment.plan.stages" :key="i" role="group" :aria-label="stage.name">
       <TextField
@@ -48,15 +51,15 @@ const change = (index: number, more: Partial<Stage>) => history.edit((now) => ch
         :label="`Kind of step ${i + 1}`"
         @change="change(i, { kind: $event })"
       />
-      <QuantityField
-        :value="stage.hours"
-        :label="`Hours of step ${i + 1}`"
-        unit="h"
-        :min="0"
-        :width="64"
-        :disabled="history.frozen"
-        @change="(hours) => change(i, { hours })"
-      />
+      <label class="small days"
+        >lasts
+        <LengthField
+          :hours="stage.hours"
+          :hours-most="stage.hoursMost"
+          :disabled="history.frozen"
+          :label="`How long step ${i + 1} lasts`"
+          @change="change(i, $event)"
+      /></label>
       <label class="small days"
         >on days
         <DaysField
@@ -65,6 +68,20 @@ const change = (index: number, more: Partial<Stage>) => history.edit((now) => ch
           :label="`Days of step ${i + 1}`"
           placeholder="9, or 14 28"
           @change="(days) => change(i, { days })"
+      /></label>
+      <label v-if="stage.days.length > 0" class="small days"
+        >at <ClockField :value="stage.at" :label="`Time of step ${i + 1}`" :disabled="history.frozen" @change="(at) => change(i, { at })"
+      /></label>
+      <label v-else class="small days"
+        >may wait
+        <QuantityField
+          :value="stage.mayWait"
+          :label="`Hours step ${i + 1} may wait`"
+          unit="h before it begins"
+          :min="0"
+          :width="56"
+          :disabled="history.frozen"
+          @change="(mayWait) => change(i, { mayWait })"
       /></label>
       <span class="arms small"
         ><label v-for="arm in experiment.arms" :key="arm.arm"

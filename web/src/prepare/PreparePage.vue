@@ -1,57 +1,134 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
-import { computed } from 'vue';
-import { useRouter } from 'vue-router';
-import { changePlan, plural } from '@fern/core';
-import BenchView from '../bench/BenchView.vue';
-import { benchOf } from '../bench/benchOf';
+import { useNow } from '@vueuse/core';
+import { computed, ref } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
+import {
+  cautionsOf,
+  changePlan,
+  changeStage,
+  longDate,
+  moveStep,
+  plannedTimes,
+  readingsOff,
+  RULES_FIRST,
+  runningSteps,
+  setSowing,
+  shortDate,
+  stepsOnDays,
+  type Give,
+  type TimedStep,
+} from '@fern/core';
 import MarginNote from '../kit/MarginNote.vue';
 import LinesField from '../kit/LinesField.vue';
+import ProblemNote from '../kit/ProblemNote.vue';
 import TwoColumns from '../kit/TwoColumns.vue';
 import { useLoaded } from '../frame/loaded';
+import TimerList from '../frame/TimerList.vue';
 import { useDocument } from '../stores/document';
 import { useHistory } from '../stores/history';
+import { useStepClock } from '../stores/stepClock';
+import { today } from '../stores/today';
+import PrepareTabs from './PrepareTabs.vue';
+import StepsNext from './StepsNext.vue';
+import TimelinePicture from './TimelinePicture.vue';
+import TimesEditor from './TimesEditor.vue';
+import { nowMinute } from './zone';
 
-const { id, experiment } = useLoaded();
+/** When what happens to which arm: the timeline, what comes next, and what is running. */
+const MINUTE_MS = 60_000;
+const { id, experiment, study } = useLoaded();
 const document = useDocument();
 const history = useHistory();
+const route = useRoute();
 const router = useRouter();
-const seeds = computed(() => experiment.value.units.reduce((sum, unit) => sum + (unit.sown ?? 0), 0));
-const set = (field: 'materials' | 'steps' | 'cautions') => (lines: string[]) => history.edit((now) => changePlan(now, { [field]: lines }));
+const clock = useStepClock();
+const tick = useNow({ interval: MINUTE_MS });
+const now = computed(() => (tick.value, nowMinute(experiment.value.plan.timing.zone)));
+const isFrozen = computed(() => experiment.value.plan.frozenOn !== null);
+/** A plan that runs is not asked about what is over. */
+const times = computed(() => plannedTimes(experiment.value, isFrozen.value ? -Infinity : now.value - 1));
+const off = computed(() => readingsOff(experiment.value));
+const running = computed(() => runningSteps(experiment.value, study.value.care));
+const refused = ref<string | null>(null);
+const asked = computed(() => (typeof route.query.step === 'string' ? route.query.step : null));
+
+const headline = computed(() => {
+  const [first] = running.value;
+  if (first) return `“${first.step}” is running`;
+  const next = stepsOnDays(experiment.value, study.value.care, today()).find(({ state }) => state === 'due' || state === 'coming');
+  if (next) return `${next.name}${next.at ? ` at ${next.at}` : ''}, ${next.on === today() ? 'today' : shortDate(next.on)}`;
+  const { startedOn, plan } = experiment.value;
+  if (isFrozen.value) return plan.stages.length > 0 ? 'Every step is done' : 'Nothing is done to them but reading';
+  return startedOn === null ? 'Choose the day of sowing' : `All arms are sown together on ${longDate(startedOn)}`;
+});
+function move(step: TimedStep, to: number): void {
+  const moved = moveStep(experiment.value, step, to, isFrozen.value ? -Infinity : now.value);
+  refused.value = 'why' in moved ? moved.why : null;
+  if ('experiment' in moved)
+    history.edit((current) => {
+      const again = moveStep(current, step, to, isFrozen.value ? -Infinity : now.value);
+      return 'experiment' in again ? again.experiment : current;
+    });
+}
+function give({ sowOn, sowAt, longer }: Give): void {
+  refused.value = null;
+  if (sowOn !== undefined) history.edit((current) => setSowing(current, sowOn, sowAt ?? current.plan.timing.at));
+  if (longer) history.edit((current) => changeStage(current, longer.stage, { hoursMost: longer.hoursMost }));
+}
+const end = (key: string) => {
+  const own = running.value.find(({ entry }) => key.startsWith(entry.id));
+  if (own) void clock.end(own);
+};
+const takeBack = (key: string) => {
+  const own = running.value.find(({ entry }) => key.startsWith(entry.id));
+  if (own) void clock.takeBack(own);
+};
+const set = (field: 'steps' | 'cautions') => (lines: string[]) => history.edit((current) => changePlan(current, { [field]: lines }));
 </script>
 
 <template>
   <TwoColumns>
+    <PrepareTabs />
     <div class="head">
-      <h1>Put out {{ experiment.units.length }} {{ plural(experiment.plan.unitWord) }} as drawn</h1>
+      <h1>{{ headline }}</h1>
       <Button type="primary" size="large" @click="router.push({ name: document.started ? 'log' : 'plan', params: { id } })">{{
         document.started ? 'Go to the log' : 'Back to the plan to start'
       }}</Button>
     </div>
-    <BenchView v-bind="benchOf(experiment)" />
-    <div class="lists">
-      <section>
-        <h2>Kit</h2>
-        <p class="soft small">
-          {{ experiment.units.length }} labelled {{ plural(experiment.plan.unitWord)
-          }}<template v-if="seeds > 0">, {{ seeds }} {{ experiment.plan.putIn }} in all</template>. One item a line.
-        </p>
-        <LinesField :value="experiment.plan.materials" label="Kit, one item a line" @change="set('materials')($event)" />
-      </section>
-      <section>
-        <h2>Steps</h2>
-        <p class="soft small">What is done, in order. One step a line; the report shows them.</p>
-        <LinesField :value="experiment.plan.steps" label="Steps, one a line" @change="set('steps')($event)" />
-      </section>
+    <TimesEditor />
+    <div class="scroll" tabindex="0" role="region" aria-label="Timeline">
+      <TimelinePicture :experiment="experiment" :times="times" :now="now" :movable="experiment.plan.stages.length > 0" @move="move" />
     </div>
+    <ProblemNote :words="refused" />
+    <div v-for="own in times.unmet" :key="own.wish" class="unmet" role="alert">
+      <p><b>A wish cannot be met.</b> {{ own.wish }}</p>
+      <p v-if="own.gives.length > 0 && !history.frozen" class="gives">
+        <span>What could give:</span>
+        <Button v-for="way in own.gives" :key="way.words" size="small" @click="give(way)">{{ way.words }}</Button>
+      </p>
+    </div>
+    <p v-if="off.length > 0" class="unmet" role="status">
+      Something is to be read when nobody is there: {{ off.slice(0, 6).map(shortDate).join(', ')
+      }}<template v-if="off.length > 6"> and {{ off.length - 6 }} more days</template>. Move the sowing, or the reading days in Plan.
+    </p>
+    <StepsNext :asked="asked" class="next" />
+    <section class="next">
+      <h2>In your words</h2>
+      <p class="soft small">What is done, in order, as the report tells it. One step a line.</p>
+      <LinesField :value="experiment.plan.steps" label="Steps, one a line" @change="set('steps')($event)" />
+    </section>
     <template #margin>
-      <h2>Take care</h2>
-      <MarginNote v-for="caution in experiment.plan.cautions.filter((line) => line.trim() !== '')" :key="caution" severity="caution">{{
-        caution
-      }}</MarginNote>
-      <MarginNote severity="caution"
-        >School safety rules, local codes and product labels come first. Ask the responsible adult or a licensed professional.</MarginNote
-      >
+      <TimerList v-slot="{ timer }" :only="id" :unit-word="experiment.plan.unitWord">
+        <p v-if="timer.what === 'step'" class="buttons">
+          <Button type="primary" @click="end(timer.key)">{{ timer.left > 0 ? 'End it now' : 'It has ended' }}</Button>
+          <button type="button" class="link" @click="takeBack(timer.key)">begun in error</button>
+        </p>
+        <p v-else><RouterLink :to="{ name: 'log', params: { id } }">Go and read</RouterLink></p>
+      </TimerList>
+      <h2 class="care">Take care</h2>
+      <MarginNote v-for="caution in cautionsOf(experiment.plan)" :key="caution" severity="caution">{{ caution }}</MarginNote>
+      <MarginNote severity="caution">{{ RULES_FIRST }}</MarginNote>
       <template v-if="experiment.plan.troubles.length > 0">
         <h2 class="later">What often goes wrong</h2>
         <MarginNote v-for="trouble in experiment.plan.troubles" :key="trouble" severity="note">{{ trouble }}</MarginNote>
@@ -63,15 +140,38 @@ const set = (field: 'materials' | 'steps' | 'cautions') => (lines: string[]) => 
 </template>
 
 <style scoped>
-.lists {
-  display: grid;
-  grid-template-columns: 1fr 1.4fr;
-  gap: 28px;
+.unmet {
+  margin: 10px 0;
+  padding: 10px 14px;
+  border-left: 4px solid var(--pollen);
+  background: var(--pollen-wash);
+}
+.unmet p {
+  margin: 0;
+}
+.gives {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+  margin-top: 8px !important;
+}
+.next {
   margin-top: 22px;
 }
+.buttons {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px;
+  align-items: center;
+}
+.care {
+  margin-top: 14px;
+}
 @media (max-width: 900px) {
-  .lists {
-    grid-template-columns: 1fr;
+  .gives button,
+  .buttons button {
+    min-height: 44px;
   }
 }
 </style>

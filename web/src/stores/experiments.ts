@@ -17,6 +17,8 @@ export interface DueTask {
   readonly place: Plan['place'];
   readonly day: number;
   readonly on: string;
+  /** Time of day; empty where the plan says none. */
+  readonly at: string;
   readonly state: WalkState;
   readonly left: number;
   /** About how long it takes. */
@@ -111,8 +113,8 @@ function tasksOf({ id, title, unitWord, place, startedOn, measures, walks, steps
   return [
     ...walks.map(({ day, left, measures: read }) => {
       const own = read.map((i) => measures[i]);
-      return { ...task(day, left), measures: own, step: null, minutes: walkMinutes({ measures: own, left }) };
+      return { ...task(day, left), measures: own, step: null, minutes: walkMinutes({ measures: own, left }), at: '' };
     }),
-    ...steps.map(({ name, day, left }) => ({ ...task(day, left), measures: [], step: name, minutes: stepMinutes(left) })),
+    ...steps.map(({ name, day, at, left }) => ({ ...task(day, left), at, measures: [], step: name, minutes: stepMinutes(left) })),
   ];
 }

@@ -16,7 +16,7 @@ const experiment = (title: string, startedOn: string): Experiment => ({ ...start
 const progress = (id: string, own: Experiment): ExperimentLine => ({
   ...{ id, title: own.title, unitWord: own.plan.unitWord, startedOn: own.startedOn, measures: own.measures, place: own.plan.place },
   steps: stepsOnDays(own, [], today()).map(({ name, day, at, left }) => ({ name, day, at, left: left.length })),
-  running: [],
+  timers: [],
   walks: walksOfStudy({ experiment: own, observations: [], happenings: [], care: [], photos: [] }, today()).map(
     ({ day, left, measures }) => ({
       day,

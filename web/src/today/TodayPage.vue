@@ -4,9 +4,11 @@ import { onKeyStroke } from '@vueuse/core';
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
 import { longDate, momentWords, shortDate } from '@fern/core';
+import TimerList from '../frame/TimerList.vue';
 import TopRail from '../frame/TopRail.vue';
 import TwoColumns from '../kit/TwoColumns.vue';
 import { useExperiments, type DueTask } from '../stores/experiments';
+import { useTimers } from '../stores/timers';
 import { today } from '../stores/today';
 import ExperimentList from './ExperimentList.vue';
 import TaskList from './TaskList.vue';
@@ -14,24 +16,27 @@ import { taskWords } from './taskWords';
 
 const store = useExperiments();
 const router = useRouter();
+const timers = useTimers();
 void store.load();
 
 const now = today();
 const minutes = computed(() => store.due.reduce((sum, task) => sum + task.minutes, 0));
 const summary = computed(() => {
   const n = store.due.length;
-  if (n === 0) return store.list.length === 0 ? '' : 'Nothing is due today.';
+  if (n === 0)
+    return store.list.length === 0 ? '' : timers.all.length > 0 ? 'Nothing is due but what is running.' : 'Nothing is due today.';
   const walks = store.due.every(({ step }) => step === null);
   const count = walks ? (n === 1 ? 'One walk' : `${n} walks`) : n === 1 ? 'One task' : `${n} tasks`;
   return `${count}, about ${minutes.value} ${minutes.value === 1 ? 'minute' : 'minutes'}.`;
 });
-const dayWords = ({ day }: DueTask) => (Number.isInteger(day) ? `day ${day}` : `at ${momentWords(day)}`);
+const dayWords = ({ day, at }: DueTask) =>
+  `${Number.isInteger(day) ? (day < 0 ? `${-day} ${day === -1 ? 'day' : 'days'} before the start` : `day ${day}`) : `at ${momentWords(day)}`}${at === '' ? '' : `, ${at}`}`;
 const dueWhen = (task: DueTask) => `${dayWords(task)} · ${task.minutes} min`;
 const missedWhen = (task: DueTask) => `was due ${shortDate(task.on)} · ${dayWords(task)}`;
 
 function start({ id, day, step }: DueTask): void {
   if (step === null) void router.push({ name: 'walk', params: { id, day } });
-  else void router.push({ name: 'log', params: { id }, query: { step } });
+  else void router.push({ name: 'prepare', params: { id }, query: { step } });
 }
 onKeyStroke('Enter', (event) => {
   if (event.target === document.body && store.due.length > 0) start(store.due[0]);
@@ -79,7 +84,7 @@ onKeyStroke('Enter', (event) => {
       </p>
       <Button type="primary" size="large" @click="router.push('/ask')">Ask the first question</Button>
     </section>
-    <template #margin><ExperimentList /></template>
+    <template #margin><TimerList class="running" /><ExperimentList /></template>
   </TwoColumns>
 </template>
 

@@ -4,7 +4,8 @@ import { addArm, crossTwo, removeArm, setRole } from './arms';
 import { sharingOf } from '../../study/bench/sharing';
 import { shareContainers, toggleBarrier } from './bench';
 import { addMeasure, changeMeasure, decideBy, removeMeasure, setMeasureKind } from './measures';
-import { addStage, moveStart, startOn, toggleStageArm, write } from './plan';
+import { moveStart } from '../../study/moveStart';
+import { addStage, startOn, toggleStageArm, write } from './plan';
 import { restorePlan } from './restorePlan';
 
 const plan = anExperiment({

@@ -1,15 +1,5 @@
-import {
-  addDays,
-  blankOf,
-  daysBetween,
-  stageFields,
-  type Experiment,
-  type Kept,
-  type Plan,
-  type Prediction,
-  type Stage,
-  type WritingPart,
-} from '../../model';
+import { blankOf, stageFields, type Experiment, type Kept, type Plan, type Prediction, type Stage, type WritingPart } from '../../model';
+import { moveStart } from '../../study/moveStart';
 
 /**
  * Changes what the plan says beyond arms, units and measures.
@@ -30,19 +20,6 @@ export function changePlan(experiment: Experiment, more: Partial<Plan>): Experim
  */
 export function startOn(experiment: Experiment, startedOn: string, frozenOn: string): Experiment {
   return changePlan(moveStart(experiment, startedOn), { frozenOn });
-}
-
-/**
- * Moves day 0; batches that start later move with it.
- * @param experiment a plan
- * @param startedOn the new day 0, a calendar date
- * @returns the plan after the edit
- */
-export function moveStart(experiment: Experiment, startedOn: string): Experiment {
-  const by = experiment.startedOn === null ? 0 : daysBetween(experiment.startedOn, startedOn);
-  if (by === 0) return { ...experiment, startedOn };
-  const units = experiment.units.map((unit) => (unit.startedOn === null ? unit : { ...unit, startedOn: addDays(unit.startedOn, by) }));
-  return { ...experiment, startedOn, units };
 }
 
 function changeItem<Item>(items: readonly Item[], index: number, more: Partial<Item>): Item[] {

@@ -1,0 +1,30 @@
+import { v7 as uuid } from 'uuid';
+import { blankOf, careFields, type Care, type RunningStep } from '@fern/core';
+import { useLog } from './log';
+import { today } from './today';
+
+/** A moment to the second, as it is written down. */
+export const nowMoment = (): string => `${new Date().toISOString().slice(0, 19)}Z`;
+
+/** Writes down when a step really begins and ends. What has begun and not ended is running, on every device. */
+export function useStepClock() {
+  const log = useLog();
+  const entry = (step: string, arms: readonly string[], units: readonly string[]): Care => ({
+    ...blankOf(careFields),
+    id: uuid(),
+    on: today(),
+    kind: 'other',
+    step,
+    arms: units.length > 0 ? [] : arms,
+    units,
+  });
+  return {
+    begin: (step: string, arms: readonly string[], units: readonly string[]) =>
+      log.addCare({ ...entry(step, arms, units), began: nowMoment() }),
+    /** A step that takes only hands has no length of its own. */
+    done: (step: string, arms: readonly string[], units: readonly string[]) => log.addCare(entry(step, arms, units)),
+    end: ({ entry: begun }: RunningStep) => log.addCare({ ...begun, id: uuid(), replaces: begun.id, ended: nowMoment() }),
+    /** It was begun in error: the entry stays, withdrawn. */
+    takeBack: ({ entry: begun }: RunningStep) => log.addCare({ ...begun, id: uuid(), replaces: begun.id, withdrawn: true }),
+  };
+}

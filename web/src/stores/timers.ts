@@ -1,0 +1,89 @@
+import { useLocalStorage, useNow } from '@vueuse/core';
+import { defineStore } from 'pinia';
+import { computed, watch } from 'vue';
+import { timersOf, walksOfStudy, type Timer } from '@fern/core';
+import { useDocument } from './document';
+import { useExperiments } from './experiments';
+import { useLog } from './log';
+import { ring } from './ring';
+import { useSession } from './session';
+import { today } from './today';
+
+/** A timer with the experiment that it belongs to, as it stands this second. */
+export interface RunningTimer extends Timer {
+  readonly id: string;
+  readonly title: string;
+  /** Whole seconds that are left; below 0 once it is over. */
+  readonly left: number;
+}
+
+interface KnownTimers {
+  readonly title: string;
+  readonly timers: readonly Timer[];
+}
+
+const MOST_RUNG = 200;
+const TWO_DAYS_MS = 2 * 86_400_000;
+
+/**
+ * What somebody waits for, in every experiment. The times themselves are in what was logged, so that a closed tab and a server that starts
+ * again lose none; this browser remembers them for when there is no network.
+ */
+export const useTimers = defineStore('timers', () => {
+  const session = useSession();
+  const experiments = useExperiments();
+  const document = useDocument();
+  const log = useLog();
+  const now = useNow({ interval: 250 });
+  const known = useLocalStorage<Record<string, Record<string, KnownTimers>>>('fern-timers', {});
+  /** Keys of those that have rung in this browser. */
+  const rung = useLocalStorage<string[]>('fern-rung', []);
+  const account = computed(() => session.account?.id ?? '');
+
+  function remember(own: Record<string, KnownTimers>): void {
+    if (account.value !== '') known.value = { ...known.value, [account.value]: own };
+  }
+  watch(
+    () => experiments.list,
+    (list) => {
+      if (!experiments.offline && experiments.loaded)
+        remember(
+          Object.fromEntries(list.filter(({ timers }) => timers.length > 0).map(({ id, title, timers }) => [id, { title, timers }])),
+        );
+    },
+  );
+  watch(
+    () => log.study,
+    (study) => {
+      if (study === null || document.id === '') return;
+      const timers = timersOf(study.experiment, study.care, walksOfStudy(study, today()));
+      const { [document.id]: _before, ...others } = known.value[account.value] ?? {};
+      remember(timers.length > 0 ? { ...others, [document.id]: { title: study.experiment.title, timers } } : others);
+    },
+    { immediate: true },
+  );
+
+  const all = computed<RunningTimer[]>(() =>
+    Object.entries(known.value[account.value] ?? {})
+      .flatMap(([id, { title, timers }]) =>
+        timers.map((timer) => ({ ...timer, id, title, left: Math.ceil((Date.parse(timer.ends) - now.value.getTime()) / 1000) })),
+      )
+      // What should have been read long ago is a missed walk, not a timer.
+      .filter(({ what, left }) => what === 'step' || (left > -TWO_DAYS_MS / 1000 && left < TWO_DAYS_MS / 1000))
+      .sort((a, b) => a.left - b.left),
+  );
+  const over = computed(() => all.value.filter(({ left }) => left <= 0));
+
+  watch(
+    over,
+    (list) => {
+      const fresh = list.filter(({ key }) => !rung.value.includes(key));
+      if (fresh.length === 0) return;
+      rung.value = [...rung.value, ...fresh.map(({ key }) => key)].slice(-MOST_RUNG);
+      for (const { label, title } of fresh) ring(`${label}: time is up`, title);
+    },
+    { immediate: true },
+  );
+
+  return { all, over, first: computed(() => all.value[0] ?? null) };
+});
