@@ -6,6 +6,7 @@ export * from './experiment';
 export { blankOf, type Field, type Fields, type RecordOf, type Shape } from './fields';
 export * from './finding';
 export * from './happening';
+export * from './kit';
 export * from './measure';
 export { momentWords, typedDays } from './moments';
 export * from './observation';

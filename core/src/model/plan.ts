@@ -1,3 +1,4 @@
+import { kitFields } from './kit';
 import { clockField, timingFields } from './timing';
 import { blankOf, choice, code, date, flag, list, longText, maybe, number, record, text, type RecordOf } from './fields';
 
@@ -113,6 +114,7 @@ export const planFields = {
   differences: list(text({ most: 1000 }), { words: 'what else differs', most: 40, optional: true }),
   materials: lines('the kit', true),
   steps: lines('the steps', true),
+  kit: record(kitFields, { words: 'what the kit is worked out from', free: true, optional: true }),
   timing: record(timingFields, { words: 'the times of the steps', free: true, optional: true }),
   cautions: lines('the cautions', true),
   /** Places that cannot be shuffled: a bed cut in half, two sides of a board. */

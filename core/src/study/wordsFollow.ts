@@ -45,6 +45,16 @@ export function wordsFollow(before: Experiment, after: Experiment): Experiment {
   };
 }
 
+/**
+ * The texts that the app wrote and nobody has typed in since, as they read now.
+ * @param experiment a plan
+ * @returns empty where every text is a person's
+ */
+export function writtenByApp(experiment: Experiment): ReadonlySet<string> {
+  const { origin } = experiment.plan;
+  return new Set(origin === null ? [] : origin.lines.map(rewriter(origin, saidBy(experiment))));
+}
+
 function saidBy({ arms, units, plan }: Experiment): Said {
   const counts = new Set(arms.map(({ arm }) => units.filter((unit) => unit.arm === arm).length));
   const sown = new Set(units.map((unit) => unit.sown));

@@ -2,6 +2,7 @@ import type { Arm, Experiment, Role } from '../../model';
 import type { Factor } from '../../model/factors';
 import { crossFactors } from '../crossFactors';
 import { nextArmCode, replan } from '../replan';
+import { withoutArms } from './withoutArms';
 
 /** The most arms that one experiment is planned with here. */
 export const MOST_ARMS = 12;
@@ -87,7 +88,9 @@ export function addArm(experiment: Experiment): Experiment {
  */
 export function removeArm(experiment: Experiment, code: string): Experiment {
   const left = experiment.arms.filter((arm) => arm.arm !== code);
-  return left.length === 0 || left.length === experiment.arms.length ? experiment : replan(experiment, { arms: withControl(left) });
+  return left.length === 0 || left.length === experiment.arms.length
+    ? experiment
+    : replan(withoutArms(experiment, left), { arms: withControl(left) });
 }
 
 /**
@@ -100,5 +103,6 @@ export function removeArm(experiment: Experiment, code: string): Experiment {
  */
 export function crossTwo(experiment: Experiment, one: Factor, other: Factor): Experiment {
   const plan = { ...experiment.plan, changed: `${one.name} and ${other.name}` };
-  return replan({ ...experiment, plan }, { arms: crossFactors(one, other) });
+  const arms = crossFactors(one, other);
+  return replan(withoutArms({ ...experiment, plan }, arms), { arms });
 }

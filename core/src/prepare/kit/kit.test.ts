@@ -1,0 +1,142 @@
+import { describe, expect, it } from 'vitest';
+import { experimentFrom } from '../../ask/experimentFrom';
+import { questions } from '../../ask/questions';
+import type { Experiment, KitNeeds } from '../../model';
+import { addArm, changePlan, removeArm, renameArm } from '../../plan/edits';
+import { replan } from '../../plan/replan';
+import { wordsFollow } from '../../study/wordsFollow';
+import type { KitLine } from './KitLine';
+import { kitCost, kitOf } from './kitOf';
+
+const begun = { created: '2026-04-01', startOn: '2026-04-08', seed: 5 };
+const planOf = (id: string): Experiment => {
+  const question = questions.find((own) => own.id === id);
+  if (!question) throw new Error(`no question ${id}`);
+  return experimentFrom(question, begun);
+};
+const withKit = (experiment: Experiment, more: Partial<KitNeeds>) => changePlan(experiment, { kit: { ...experiment.plan.kit, ...more } });
+const find = (lines: readonly KitLine[], id: string) => {
+  const line = lines.find((own) => own.id === id);
+  if (!line) throw new Error(`no line ${id}: ${lines.map((own) => own.id).join(', ')}`);
+  return line;
+};
+const edit = (now: Experiment, change: (now: Experiment) => Experiment) => wordsFollow(now, change(now));
+
+describe('the kit', () => {
+  it('counts what goes in, with spare, and weighs it where a thousand have a mass', () => {
+    const kit = kitOf(withKit(planOf('hard-coat'), { spare: 10, thousand: 80 }));
+    expect(find(kit, 'put in')).toMatchObject({ what: 'seeds', amount: 792, arms: [{ arm: 'C', amount: 180 }, {}, {}, {}] });
+    expect(find(kit, 'put in by mass').amount).toBeCloseTo(63.36, 6);
+    expect(find(kit, 'containers')).toMatchObject({ what: 'pots with mix', amount: 40 });
+    expect(kit.some(({ what }) => what === '720 seeds' || what === '36 pots with mix')).toBe(false);
+  });
+
+  it('plants wanted are got by sprouting and survival, 9 times in 10 in each arm (R qbinom)', () => {
+    const plan = withKit(changePlan(planOf('any-height'), { plantsKept: null }), { sprout: 85, survive: 95, spare: 0 });
+    // R: min n with 1 - pbinom(9, n, 0.85 * 0.95) >= 0.9 is 15.
+    expect(find(kitOf(plan), 'put in')).toMatchObject({ amount: 30, arms: [{ amount: 15 }, { amount: 15 }] });
+  });
+
+  it('a mix in parts, wetted, with a share of the mix blended in', () => {
+    const plan = withKit(planOf('amendment-dose'), {
+      spare: 0,
+      mediumEach: 600,
+      mediumBy: 'g',
+      parts: [
+        { name: 'coir', parts: 3 },
+        { name: 'sand', parts: 1 },
+      ],
+      wetting: 0.5,
+    });
+    const kit = kitOf(plan);
+    // 10 % of 600 g is 60 g a pot, ten pots an arm; 5 arms at 0, 5, 10, 20 % and a bought mix.
+    expect(find(kit, 'addition castings').arms).toEqual([
+      { arm: '10', amount: expect.closeTo(600, 6) as number },
+      { arm: '5', amount: expect.closeTo(300, 6) as number },
+      { arm: '20', amount: expect.closeTo(1200, 6) as number },
+    ]);
+    const base = 5 * 6000 - 2100;
+    expect(find(kit, 'mix').amount).toBeCloseTo(base, 6);
+    expect(find(kit, 'part coir').amount).toBeCloseTo((base * 3) / 4, 6);
+    expect(find(kit, 'water to wet').amount).toBeCloseTo(base / 2, 6);
+  });
+
+  it('solutions from a stock, or by grams a litre as the doses say', () => {
+    const salt = kitOf(withKit(planOf('salt-dose'), { spare: 0 }));
+    expect(find(salt, 'solid salt').arms).toEqual([
+      { arm: '2', amount: 1 },
+      { arm: '1', amount: 0.5 },
+      { arm: '05', amount: 0.25 },
+    ]);
+    const feed = { name: 'feed', arms: ['X'], each: 50, times: 4, made: 'ratio' as const, ratio: '1:500', grams: null };
+    const kit = kitOf(withKit(planOf('any-height'), { spare: 0, solutions: [feed] }));
+    expect(find(kit, 'solution feed').amount).toBe(2000);
+    expect(find(kit, 'stock feed').amount).toBeCloseTo(4, 9);
+    expect(find(kit, 'water feed').amount).toBeCloseTo(1996, 9);
+  });
+
+  it('costs by the piece, the litre and the kilogram, an arm and in all', () => {
+    const plan = withKit(planOf('any-height'), {
+      spare: 0,
+      mediumEach: 500,
+      prices: [
+        { item: 'mix', price: 0.2 },
+        { item: 'containers', price: 0.5 },
+      ],
+    });
+    const cost = kitCost(kitOf(plan));
+    expect(cost?.all).toBeCloseTo(0.2 * 10 + 0.5 * find(kitOf(plan), 'containers').amount!, 9);
+    expect(cost?.arms.map(({ arm }) => arm)).toEqual(['C', 'X']);
+    expect(kitCost(kitOf(planOf('any-height')))).toBeNull();
+  });
+
+  it('keeps every line that a person typed, numbers and all', () => {
+    const typed = changePlan(planOf('hard-coat'), { materials: ['720 seeds of my aunt', '36 pots', 'string'] });
+    const own = kitOf(typed)
+      .filter(({ group }) => group === 'own')
+      .map(({ what }) => what);
+    expect(own).toEqual(['720 seeds of my aunt', '36 pots', 'string']);
+  });
+});
+
+describe.each(questions)('the kit of $id', (question) => {
+  const before = experimentFrom(question, begun);
+  const ticked = changePlan(before, {
+    materials: [...before.plan.materials, '7 things of my own'],
+    kit: { ...before.plan.kit, ticked: kitOf(before).map(({ id }) => id) },
+  });
+
+  it('follows units, seeds, arm names and arms that go, with no number or name of the old plan left and no tick lost', () => {
+    const [first] = before.arms.filter(({ role }) => role === 'treatment');
+    const more = edit(
+      edit(ticked, (now) => replan(now, { unitsPerArm: question.unitsPerArm + 3 })),
+      (now) => ({
+        ...now,
+        units: now.units.map((unit) => ({ ...unit, sown: unit.sown === null ? null : unit.sown + 1 })),
+      }),
+    );
+    const named = edit(more, (now) => renameArm(now, first.arm, 'fennick mixture'));
+    const kit = kitOf(named);
+    const units = named.units.length;
+    const sown = named.units.reduce((sum, { sown: n }) => sum + (n ?? 0), 0);
+    if (sown > 0) expect(find(kit, 'put in').amount).toBe(Math.ceil(sown * 1.1 - 1e-9));
+    expect(find(kit, 'labels').amount).toBe(units + named.arms.length);
+    const old = [before.units.length, before.units.reduce((sum, { sown: n }) => sum + (n ?? 0), 0)].filter(
+      (n) => n > 12 && n !== units && n !== sown,
+    );
+    for (const { what } of kit) for (const n of old) expect(what).not.toMatch(new RegExp(`^${n} (?!cells)`));
+    expect(kit.filter(({ isTicked }) => !isTicked).map(({ what }) => what)).toEqual(['7 things of my own']);
+  });
+
+  it('takes what only a lost arm needed away', () => {
+    if (before.arms.length < 3) return expect(removeArm(before, before.arms[1].arm).arms).toHaveLength(1);
+    const gone = before.arms[before.arms.length - 1].arm;
+    const after = edit(ticked, (now) => removeArm(now, gone));
+    expect(kitOf(after).flatMap(({ arms }) => arms.map(({ arm }) => arm))).not.toContain(gone);
+    expect(after.plan.stages.flatMap(({ arms }) => arms)).not.toContain(gone);
+    // A step of that arm alone has not become one of every arm.
+    const alone = before.plan.stages.filter(({ arms }) => arms.length === 1 && arms[0] === gone).map(({ name }) => name);
+    for (const name of alone) expect(after.plan.stages.filter((own) => own.name === name && own.arms.length === 0)).toEqual([]);
+    expect(kitOf(addArm(after)).length).toBeGreaterThan(0);
+  });
+});

@@ -1,0 +1,125 @@
+import type { Experiment } from '../../model';
+import { plural } from '../../quantities/plural';
+import { stepCautions } from '../stepCautions';
+import { countedLines } from './countedLines';
+import type { BareLine, KitLine } from './KitLine';
+import { mixLines } from './mix';
+import { inAll, isNoThing, perArm, sparedWhole } from './perArm';
+import { putInLines } from './putIn';
+import { solutionLines } from './solutions';
+
+/**
+ * The kit, worked out from the plan: seeds or cuttings, what they stand in, the mix, solutions, labels, and what else was written down.
+ * @param experiment a plan with its units
+ * @returns a line for each thing, with its ticks and prices
+ */
+export function kitOf(experiment: Experiment): KitLine[] {
+  const { ticked, prices } = experiment.plan.kit;
+  const there = new Set(ticked);
+  return [
+    ...putInLines(experiment),
+    ...containerLines(experiment),
+    ...mixLines(experiment),
+    ...solutionLines(experiment),
+    ...labelLines(experiment),
+    ...ownLines(experiment),
+  ].map((line) => {
+    const price = prices.find(({ item }) => item === line.id)?.price ?? null;
+    const many = line.amount === null ? 1 : line.unit === '' ? line.amount : line.amount / 1000;
+    return { ...line, isTicked: there.has(line.id), price, cost: price === null ? null : price * many };
+  });
+}
+
+function containerLines(experiment: Experiment): BareLine[] {
+  const { plan, units } = experiment;
+  if (isNoThing(plan.unitWord)) return [];
+  const line: BareLine = {
+    id: 'containers',
+    group: 'containers',
+    what: countedLines(experiment).containers ?? plural(plan.unitWord),
+    amount: sparedWhole(units.length, Math.min(plan.kit.spare, 10)),
+    unit: '',
+    arms: perArm(experiment, () => 1),
+    how: `${units.length} and a few to spare, all of one kind`,
+    caution: '',
+  };
+  return [line, ...sharedLines(experiment)];
+}
+
+/** Tanks, lamps, trays: what units share, counted once. */
+function sharedLines({ units, arms }: Experiment): BareLine[] {
+  // A mother plant that cuttings share is nothing to get.
+  const names = [...new Set(units.flatMap(({ container }) => container ?? []))].filter((name) => !/plant/i.test(name));
+  if (names.length === 0) return [];
+  const words = [...new Set(names.map((name) => name.replace(/ \S+$/, '') || name))];
+  return words.map((word) => {
+    const own = names.filter((name) => name === word || name.startsWith(`${word} `));
+    const each = arms.flatMap(({ arm }) => {
+      const amount = new Set(
+        units.filter((unit) => unit.arm === arm && own.includes(unit.container ?? '')).map(({ container }) => container),
+      ).size;
+      return amount > 0 ? [{ arm, amount }] : [];
+    });
+    return {
+      id: `shared ${word}`,
+      group: 'containers',
+      what: own.length === 1 ? word : plural(word),
+      amount: own.length,
+      unit: '',
+      arms: inAll(each) > own.length ? [] : each,
+      how: 'shared, as the plan says',
+      caution: stepCautions({ name: word, kind: 'other' })[0] ?? '',
+    };
+  });
+}
+
+function labelLines({ units, arms, plan }: Experiment): BareLine[] {
+  return [
+    {
+      id: 'labels',
+      group: 'labels',
+      what: 'labels',
+      amount: units.length + arms.length,
+      unit: '',
+      arms: [],
+      how: `one for each ${plan.unitWord} and one for each arm`,
+      caution: '',
+    },
+  ];
+}
+
+/** Lines that were written down: the question's that are not worked out above, and every one that a person typed. */
+function ownLines(experiment: Experiment): BareLine[] {
+  const { lines } = countedLines(experiment);
+  return [...new Set(experiment.plan.materials.map((line) => line.trim()))]
+    .filter((line) => line !== '' && !lines.has(line))
+    .map((line) => ({
+      id: `own ${idOf(line)}`,
+      group: 'own',
+      what: line,
+      amount: null,
+      unit: '',
+      arms: [],
+      how: '',
+      caution: stepCautions({ name: line, kind: 'other' })[0] ?? '',
+    }));
+}
+
+/** Numbers are left out, so that a tick stays when they change. */
+const idOf = (line: string) => line.replace(/\d+([.,]\d+)?/g, '#').slice(0, 100);
+
+/**
+ * What the kit costs.
+ * @param lines of a kit
+ * @returns in all and an arm; null where nothing has a price
+ */
+export function kitCost(
+  lines: readonly KitLine[],
+): { readonly all: number; readonly arms: readonly { readonly arm: string; readonly cost: number }[] } | null {
+  const priced = lines.filter(({ cost }) => cost !== null);
+  if (priced.length === 0) return null;
+  const arms = new Map<string, number>();
+  for (const { cost, arms: own } of priced)
+    for (const { arm, amount } of own) arms.set(arm, (arms.get(arm) ?? 0) + ((cost ?? 0) * amount) / inAll(own));
+  return { all: priced.reduce((sum, { cost }) => sum + (cost ?? 0), 0), arms: [...arms].map(([arm, cost]) => ({ arm, cost })) };
+}

@@ -1,0 +1,105 @@
+import type { Experiment, Unit } from '../../model';
+import { num } from '../calculators/makers';
+import { doseByMass } from '../mixes';
+import type { BareLine } from './KitLine';
+import { inAll, perArm, spared, type ArmAmount } from './perArm';
+
+/** mL of mix that a thing usually holds (common practice); what is not named here holds none. */
+const usual: Readonly<Record<string, number>> = { pot: 400, pouch: 400, tray: 1500, cell: 60 };
+
+/** Units under which an arm's dose is a share of the mix. */
+const SHARE = '%';
+
+/** How much mix goes into each: as was said, or what such a thing usually holds. */
+export function mixEach({ plan }: Pick<Experiment, 'plan'>): {
+  readonly amount: number;
+  readonly unit: 'mL' | 'g';
+  readonly isUsual: boolean;
+} {
+  const { mediumEach, mediumBy } = plan.kit;
+  if (mediumEach !== null) return { amount: mediumEach, unit: mediumBy, isUsual: false };
+  const indoors = plan.place !== 'water culture' && plan.place !== 'ground';
+  return { amount: indoors ? (usual[plan.unitWord.toLowerCase()] ?? 0) : 0, unit: 'mL', isUsual: true };
+}
+
+interface Blended {
+  readonly name: string;
+  /** Share of the mix in an arm, 0 to 1. */
+  readonly share: (arm: string) => number;
+}
+
+/** What is blended in: as was said, or the doses where they are per cent. */
+function blendedIn({ plan, arms }: Experiment): Blended[] {
+  const doseOf = (code: string) => (arms.find(({ arm }) => arm === code)?.dose ?? 0) / 100;
+  if (plan.kit.additions.length === 0 && arms.some(({ dose, doseUnit }) => dose !== null && doseUnit === SHARE))
+    return [{ name: plan.changed.replace(/^share of (.+?) in the mix$/, '$1'), share: doseOf }];
+  return plan.kit.additions.map(({ name, arms: own, share }) => ({
+    name,
+    share: (arm) => (own.length > 0 && !own.includes(arm) ? 0 : share === null ? doseOf(arm) : share / 100),
+  }));
+}
+
+/**
+ * The mix: how much of it, its parts, what is blended in as a share of the mix, and water to wet it.
+ * @param experiment a plan with its units
+ */
+export function mixLines(experiment: Experiment): BareLine[] {
+  const { plan } = experiment;
+  const { kit } = plan;
+  const { amount: each, unit, isUsual } = mixEach(experiment);
+  if (each === 0) return [];
+  const additions = blendedIn(experiment);
+  const added = (own: Unit, addition: Blended) => doseByMass(each, Math.min(1, addition.share(own.arm)))?.amendment ?? 0;
+  const base = perArm(experiment, (own) => Math.max(0, each - additions.reduce((sum, addition) => sum + added(own, addition), 0)));
+  const total = inAll(base);
+  const name = kit.medium || 'mix';
+  const line = (id: string, what: string, arms: readonly ArmAmount[], how: string, of = unit): BareLine => ({
+    id,
+    group: 'mix',
+    what,
+    amount: spared(inAll(arms), kit.spare),
+    unit: of,
+    arms,
+    how,
+    caution: '',
+  });
+  const sum = kit.parts.reduce((all, { parts }) => all + parts, 0);
+  const parts = kit.parts.map(({ name: part, parts: many }) =>
+    line(
+      `part ${part}`,
+      `${part}, for the mix`,
+      base.map(({ arm, amount }) => ({ arm, amount: (amount * many) / sum })),
+      `${num(total)} ${unit} × ${num(many)} ÷ ${num(sum)}`,
+    ),
+  );
+  const blended = additions.map((addition) =>
+    line(
+      `addition ${addition.name}`,
+      `${addition.name}, blended in`,
+      perArm(experiment, (own) => added(own, addition)),
+      sharesWords(experiment, addition, each, unit),
+    ),
+  );
+  const { wetting } = kit;
+  const water =
+    wetting === null
+      ? []
+      : [
+          line(
+            'water to wet',
+            'water to wet the mix',
+            base.map(({ arm, amount }) => ({ arm, amount: amount * wetting })),
+            `${num(total)} ${unit} × ${num(wetting)}`,
+            'mL',
+          ),
+        ];
+  const how = `${num(each)} ${unit} in each${isUsual ? `, as such a ${plan.unitWord} usually holds` : ''}${additions.length > 0 ? ', less what is blended in' : ''}; with ${num(kit.spare)} % to spare`;
+  return [line('mix', name, base, how), ...parts, ...blended.filter(({ arms }) => arms.length > 0), ...water];
+}
+
+function sharesWords({ arms }: Experiment, { share }: Blended, each: number, unit: string): string {
+  const told = arms.flatMap(({ arm }) =>
+    share(arm) > 0 ? [`${arm}: ${num(share(arm) * 100)} % of ${num(each)} ${unit} is ${num(share(arm) * each)} ${unit}`] : [],
+  );
+  return `share of the mix; ${told.join('; ')}`;
+}

@@ -1,0 +1,81 @@
+import type { Experiment, Solution } from '../../model';
+import { num } from '../calculators/makers';
+import { typedRatio } from '../calculators/typedRatio';
+import { ratioVolume } from '../dilution';
+import { stepCautions } from '../stepCautions';
+import type { BareLine } from './KitLine';
+import { inAll, perArm, spared, type ArmAmount } from './perArm';
+
+/** Units under which an arm's dose is grams in a litre. */
+const GRAMS = 'g/L';
+
+/** What is poured: as was said, or the doses where they are grams a litre. */
+function solutionsOf({ plan, arms }: Experiment): readonly Solution[] {
+  if (plan.kit.solutions.length > 0 || !arms.some(({ dose, doseUnit }) => dose !== null && doseUnit === GRAMS)) return plan.kit.solutions;
+  return [
+    {
+      name: plan.changed.replace(/^(.+?) in the water$/, '$1'),
+      arms: arms.map(({ arm }) => arm),
+      each: 50,
+      times: 1,
+      made: 'grams',
+      ratio: '',
+      grams: null,
+    },
+  ];
+}
+
+/**
+ * Solutions, with what they are made of: so much to each unit, so many times, from a stock, or so many grams a litre.
+ * @param experiment a plan with its units
+ */
+export function solutionLines(experiment: Experiment): BareLine[] {
+  const { spare } = experiment.plan.kit;
+  return solutionsOf(experiment).flatMap((solution) => {
+    const { name, arms: own, each, times } = solution;
+    const all = perArm(experiment, ({ arm }) => (own.length === 0 || own.includes(arm) ? each * times : 0));
+    if (all.length === 0) return [];
+    const line = (id: string, what: string, arms: readonly ArmAmount[], unit: string, how: string): BareLine => ({
+      id: `${id} ${name}`,
+      group: 'solutions',
+      what,
+      amount: spared(inAll(arms), spare),
+      unit,
+      arms,
+      how,
+      caution: id === 'solution' ? (stepCautions({ name, kind: 'other' })[0] ?? '') : '',
+    });
+    const whole = line(
+      'solution',
+      madeWords(solution),
+      all,
+      'mL',
+      `${num(each)} mL to each${times > 1 ? `, ${times} times` : ''}; with ${num(spare)} % to spare`,
+    );
+    return [whole, ...madeOf(experiment, solution, all, line)];
+  });
+}
+
+/** What is dissolved stands on a line of its own. */
+const madeWords = ({ name, made }: Solution) => (made === 'grams' ? `water with ${name}` : name);
+
+type Liner = (id: string, what: string, arms: readonly ArmAmount[], unit: string, how: string) => BareLine;
+
+function madeOf({ arms: plan }: Experiment, { name, made, ratio, grams }: Solution, all: readonly ArmAmount[], line: Liner): BareLine[] {
+  if (made === 'ratio') {
+    const read = typedRatio(ratio);
+    if ('wrong' in read) return [];
+    const part = (amount: number) => ratioVolume(read.parts, amount, read.style) ?? 0;
+    const stock = all.map(({ arm, amount }) => ({ arm, amount: part(amount) }));
+    const water = all.map(({ arm, amount }) => ({ arm, amount: amount - part(amount) }));
+    const words = read.style === 'in-total' ? `one part in ${num(read.parts)} of the mix` : `one part and ${num(read.parts)} of water`;
+    return [line('stock', `stock of ${name}, ${ratio}`, stock, 'mL', words), line('water', `water for ${name}`, water, 'mL', 'fills up')];
+  }
+  if (made === 'grams') {
+    const gramsOf = (code: string) => grams ?? plan.find(({ arm }) => arm === code)?.dose ?? 0;
+    const solid = all.flatMap(({ arm, amount }) => (gramsOf(arm) > 0 ? [{ arm, amount: (gramsOf(arm) * amount) / 1000 }] : []));
+    const told = solid.map(({ arm }) => `${arm}: ${num(gramsOf(arm))} g/L`).join('; ');
+    return solid.length === 0 ? [] : [line('solid', `${name}, to dissolve`, solid, 'g', told)];
+  }
+  return [];
+}

@@ -1,0 +1,309 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { changeKit, expectedShares, mixEach, plural, type Addition, type KitNeeds, type MixPart, type Solution } from '@fern/core';
+import { useLoaded } from '../frame/loaded';
+import ChoiceField from '../kit/ChoiceField.vue';
+import NumberField from '../kit/NumberField.vue';
+import QuantityField from '../kit/QuantityField.vue';
+import TextField from '../kit/TextField.vue';
+import { useHistory } from '../stores/history';
+
+/** What the kit is worked out from beyond the plan itself: spare, sprouting, mix, what is blended in and what is poured. */
+const { experiment } = useLoaded();
+const history = useHistory();
+const kit = computed(() => experiment.value.plan.kit);
+const word = computed(() => experiment.value.plan.unitWord);
+const shares = computed(() => expectedShares(experiment.value));
+const mix = computed(() => mixEach(experiment.value));
+const change = (more: Partial<KitNeeds>) => history.edit((now) => changeKit(now, more));
+const without = <Item,>(items: readonly Item[], i: number) => items.filter((_, k) => k !== i);
+const withItem = <Item,>(items: readonly Item[], i: number, more: Partial<Item>) =>
+  items.map((own, k) => (k === i ? { ...own, ...more } : own));
+const part = (i: number, more: Partial<MixPart>) => change({ parts: withItem(kit.value.parts, i, more) });
+const addition = (i: number, more: Partial<Addition>) => change({ additions: withItem(kit.value.additions, i, more) });
+const solution = (i: number, more: Partial<Solution>) => change({ solutions: withItem(kit.value.solutions, i, more) });
+const treated = computed(() => experiment.value.arms.filter(({ role }) => role === 'treatment').map(({ arm }) => arm));
+const toggled = (arms: readonly string[], arm: string) => (arms.includes(arm) ? arms.filter((own) => own !== arm) : [...arms, arm]);
+const measures = [
+  { value: 'mL', label: 'mL' },
+  { value: 'g', label: 'g' },
+] as const;
+const ways = [
+  { value: 'ready', label: 'ready as it is' },
+  { value: 'ratio', label: 'from a stock' },
+  { value: 'grams', label: 'grams in a litre' },
+] as const;
+</script>
+
+<template>
+  <section class="needs" aria-label="What it is worked out from">
+    <h2>Worked out from</h2>
+    <p>
+      <QuantityField
+        :value="kit.spare"
+        before="To spare"
+        label="To spare, per cent"
+        unit="%"
+        :min="0"
+        :max="300"
+        :width="60"
+        @change="change({ spare: $event ?? 0 })"
+      />
+    </p>
+    <p>
+      <QuantityField
+        :value="kit.sprout ?? (shares.sprout === null ? null : Math.round(shares.sprout * 100))"
+        before="Of 100 come up"
+        label="Of 100 come up"
+        unit=""
+        :min="1"
+        :max="100"
+        :width="60"
+        @change="change({ sprout: $event })"
+      />
+      <QuantityField
+        :value="kit.survive"
+        before="of 100 live on"
+        label="Of 100 live on"
+        unit=""
+        :min="1"
+        :max="100"
+        :width="60"
+        @change="change({ survive: $event })"
+      />
+    </p>
+    <p>
+      <QuantityField
+        :value="kit.thousand"
+        before="A thousand weigh"
+        label="A thousand weigh"
+        unit="g"
+        :min="0.001"
+        :max="1e6"
+        :width="72"
+        @change="change({ thousand: $event })"
+      />
+    </p>
+    <p class="line">
+      <span>Each {{ word }} takes</span>
+      <NumberField
+        :value="kit.mediumEach ?? (mix.amount || null)"
+        :label="`Mix in each ${word}`"
+        :min="0"
+        :max="1e7"
+        empty
+        :width="72"
+        @change="change({ mediumEach: $event })"
+      />
+      <ChoiceField
+        :value="kit.mediumBy"
+        :options="measures"
+        label="How the mix is measured"
+        @change="change({ mediumBy: $event, mediumEach: kit.mediumEach ?? (mix.amount || null) })"
+      />
+      <span>of</span>
+      <TextField
+        small
+        :value="kit.medium"
+        label="Name of the mix"
+        placeholder="mix"
+        class="name"
+        @change="(medium) => change({ medium })"
+      />
+    </p>
+    <p v-if="mix.isUsual && mix.amount > 0" class="soft small">As much as such a {{ word }} usually holds: measure yours once.</p>
+    <ul class="bare-list" aria-label="Parts of the mix">
+      <li v-for="(own, i) in kit.parts" :key="i" class="line">
+        <NumberField
+          small
+          :value="own.parts"
+          :label="`Parts of part ${i + 1}`"
+          :min="0.01"
+          :max="1000"
+          :width="54"
+          @change="$event !== null && part(i, { parts: $event })"
+        />
+        <span>parts</span>
+        <TextField small :value="own.name" :label="`Name of part ${i + 1}`" class="name" @change="(name) => part(i, { name })" />
+        <button type="button" class="away" :aria-label="`Take away part ${own.name}`" @click="change({ parts: without(kit.parts, i) })">
+          ×
+        </button>
+      </li>
+    </ul>
+    <p>
+      <button
+        type="button"
+        class="link"
+        @click="change({ parts: [...kit.parts, { name: kit.parts.length === 0 ? 'peat-free compost' : 'sand', parts: 1 }] })"
+      >
+        Mix it from parts
+      </button>
+    </p>
+    <p>
+      <QuantityField
+        :value="kit.wetting"
+        before="Wetted with"
+        label="Water to wet the mix"
+        :unit="`mL for a ${kit.mediumBy}`"
+        :min="0"
+        :max="30"
+        :width="60"
+        @change="change({ wetting: $event })"
+      />
+    </p>
+    <h3>Blended in</h3>
+    <ul class="bare-list" aria-label="Blended in">
+      <li v-for="(own, i) in kit.additions" :key="i" class="item">
+        <span class="line"
+          ><TextField small :value="own.name" :label="`Blended in ${i + 1}`" class="name" @change="(name) => addition(i, { name })" />
+          <NumberField
+            small
+            :value="own.share"
+            :label="`Share of ${own.name}`"
+            :min="0"
+            :max="100"
+            empty
+            placeholder="dose"
+            :width="60"
+            @change="addition(i, { share: $event })"
+          />
+          <span>% of the mix</span>
+          <button
+            type="button"
+            class="away"
+            :aria-label="`Take away ${own.name}`"
+            @click="change({ additions: without(kit.additions, i) })"
+          >
+            ×
+          </button></span
+        >
+        <span class="line small"
+          ><label v-for="{ arm } in experiment.arms" :key="arm"
+            ><input type="checkbox" :checked="own.arms.includes(arm)" @change="addition(i, { arms: toggled(own.arms, arm) })" />
+            {{ arm }}</label
+          ></span
+        >
+      </li>
+    </ul>
+    <p>
+      <button type="button" class="link" @click="change({ additions: [...kit.additions, { name: 'castings', arms: treated, share: 10 }] })">
+        Blend something in
+      </button>
+    </p>
+    <h3>Poured or sprayed</h3>
+    <ul class="bare-list" aria-label="Poured or sprayed">
+      <li v-for="(own, i) in kit.solutions" :key="i" class="item">
+        <span class="line"
+          ><TextField small :value="own.name" :label="`Solution ${i + 1}`" class="name" @change="(name) => solution(i, { name })" />
+          <NumberField
+            small
+            :value="own.each"
+            :label="`mL of ${own.name} each`"
+            :min="0"
+            :max="1e6"
+            :width="60"
+            @change="$event !== null && solution(i, { each: $event })"
+          />
+          <span>mL each,</span>
+          <NumberField
+            small
+            :value="own.times"
+            :label="`Times ${own.name}`"
+            whole
+            :min="1"
+            :max="1000"
+            :width="50"
+            @change="$event !== null && solution(i, { times: $event })"
+          />
+          <span>times</span>
+          <button
+            type="button"
+            class="away"
+            :aria-label="`Take away ${own.name}`"
+            @click="change({ solutions: without(kit.solutions, i) })"
+          >
+            ×
+          </button></span
+        >
+        <span class="line"
+          ><ChoiceField :value="own.made" :options="ways" :label="`How ${own.name} is made`" @change="solution(i, { made: $event })" />
+          <TextField
+            v-if="own.made === 'ratio'"
+            small
+            :value="own.ratio"
+            :label="`Ratio of ${own.name}`"
+            placeholder="1:500"
+            class="ratio"
+            @change="(ratio) => solution(i, { ratio })"
+          />
+          <NumberField
+            v-if="own.made === 'grams'"
+            small
+            :value="own.grams"
+            :label="`Grams of ${own.name} in a litre`"
+            :min="0"
+            :max="1e6"
+            empty
+            placeholder="dose"
+            :width="64"
+            @change="solution(i, { grams: $event })"
+          />
+        </span>
+        <span class="line small"
+          ><label v-for="{ arm } in experiment.arms" :key="arm"
+            ><input type="checkbox" :checked="own.arms.includes(arm)" @change="solution(i, { arms: toggled(own.arms, arm) })" />
+            {{ arm }}</label
+          ></span
+        >
+      </li>
+    </ul>
+    <p>
+      <button
+        type="button"
+        class="link"
+        @click="
+          change({
+            solutions: [...kit.solutions, { name: 'feed', arms: treated, each: 50, times: 1, made: 'ratio', ratio: '1:500', grams: null }],
+          })
+        "
+      >
+        Pour something
+      </button>
+      <span class="soft small"> for {{ experiment.units.length }} {{ plural(word) }}</span>
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.needs p {
+  margin: 0 0 8px;
+}
+h2 {
+  margin-bottom: 8px;
+}
+h3 {
+  margin: 12px 0 4px;
+}
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 8px;
+  align-items: baseline;
+}
+.item {
+  display: grid;
+  gap: 4px;
+  padding-bottom: 8px;
+}
+.name {
+  width: 130px;
+}
+.ratio {
+  width: 76px;
+}
+@media print {
+  .needs {
+    display: none;
+  }
+}
+</style>
