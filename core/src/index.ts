@@ -44,6 +44,7 @@ export * from './plan/remedies';
 export * from './plan/replan';
 export { timesInTen } from './plan/rules/power';
 export * from './plan/smallestP';
+export { calendarOf } from './prepare/calendar';
 export * from './prepare/kit/edits';
 export * from './prepare/kit/KitLine';
 export * from './prepare/kit/kitOf';

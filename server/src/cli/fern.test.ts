@@ -1,4 +1,5 @@
-import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import ICAL from 'ical.js';
+import { mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
@@ -119,4 +120,31 @@ it('fern check finds nothing in a good package, names each picture that is missi
   expect(run('check', path)).toEqual({ code: 0, out: 'No problems found.\n', err: '' });
   expect(run().code).toBe(2);
   expect(run('analyse', 'no-such-folder').err).toContain('there is no such file or folder');
+});
+
+describe('fern kit and fern calendar', () => {
+  it('tell what to get, worked out from the plan, to read or as JSON', () => {
+    const path = packageWith({});
+    const { code, out } = run('kit', path);
+    expect(code).toBe(0);
+    expect(out).toMatch(/\[ \] .*seeds.*  \d+  \(C \d+/);
+    expect(out).toContain('School safety rules');
+    const { kit } = JSON.parse(run('kit', path, '--json').out) as { kit: { id: string; amount: number }[] };
+    expect(kit.find(({ id }) => id === 'labels')?.amount).toBe(study.experiment.units.length + study.experiment.arms.length);
+  });
+
+  it('write a calendar that another library reads, and nothing where it cannot be', () => {
+    const path = packageWith({});
+    const file = join(folder, 'steps.ics');
+    expect(run('calendar', path, '-o', file)).toEqual({ code: 0, out: `${file}\n`, err: '' });
+    const events = new ICAL.Component(ICAL.parse(readFileSync(file, 'utf8')) as [string, unknown[], unknown[]]).getAllSubcomponents(
+      'vevent',
+    );
+    expect(events.length).toBeGreaterThan(3);
+    expect(run('calendar', path, '-o', join(folder, 'steps.txt')).err).toContain('expected a name that ends in .ics');
+    expect(run('calendar', path, '-o', join(folder, 'no', 'such', 'steps.ics')).err).toContain('cannot be written');
+    for (const wrong of [['calendar', path], ['calendar', path, '-o'], ['kit', path, '-o', file], ['kit', path, '--jsonl'], ['kit']])
+      expect(run(...wrong).code).toBe(2);
+    expect(run('kit', 'no-such-folder').code).toBe(2);
+  });
 });

@@ -5,7 +5,7 @@ import { fern } from './fern';
 const from = process.env.INIT_CWD ?? process.cwd();
 const [command = '', ...rest] = process.argv.slice(2);
 process.exitCode = fern(
-  [command, ...rest.map((word) => (word.startsWith('--') ? word : resolve(from, word)))],
+  [command, ...rest.map((word) => (word.startsWith('-') ? word : resolve(from, word)))],
   (text) => process.stdout.write(text),
   (text) => process.stderr.write(text),
 );
