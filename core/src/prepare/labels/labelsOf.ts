@@ -1,0 +1,46 @@
+import { shortDate, type Experiment } from '../../model';
+import { walkOrder } from '../../study/bench/shelves';
+
+/** What stands on one label. */
+export interface LabelText {
+  readonly code: string;
+  /** Code and name of the arm; empty where whoever reads is not to know it. */
+  readonly arm: string;
+  readonly armName: string;
+  readonly isControl: boolean;
+  readonly plant: string;
+  readonly date: string;
+  /** Opens this unit's log. */
+  readonly link: string;
+}
+
+export interface LabelWish {
+  /** The address of this app and experiment, to which the code of the unit is put. */
+  readonly address: string;
+  readonly showsArms: boolean;
+  /** Codes of the units to print; all where it is left out. */
+  readonly only?: readonly string[];
+}
+
+/**
+ * The labels of an experiment in the order of the bench.
+ * @param experiment a plan with its units
+ * @param wish what is to stand on them
+ */
+export function labelsOf({ units, arms, plan, startedOn }: Experiment, { address, showsArms, only }: LabelWish): LabelText[] {
+  return walkOrder(units)
+    .filter(({ unit }) => only === undefined || only.includes(unit))
+    .map((unit) => {
+      const arm = arms.find((own) => own.arm === unit.arm);
+      const start = unit.startedOn ?? startedOn;
+      return {
+        code: unit.unit,
+        arm: showsArms ? unit.arm : '',
+        armName: showsArms ? (arm?.name ?? unit.arm) : '',
+        isControl: arm?.role === 'control',
+        plant: plan.plant,
+        date: start === null ? '' : `${shortDate(start)} ${start.slice(0, 4)}`,
+        link: `${address}${encodeURIComponent(unit.unit)}`,
+      };
+    });
+}

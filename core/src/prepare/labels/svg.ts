@@ -1,0 +1,54 @@
+const escapes: Readonly<Record<string, string>> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;', "'": '&#39;' };
+// eslint-disable-next-line no-control-regex -- an SVG file with one of these cannot be read
+const FORBIDDEN = /[\u0000-\u0008\u000B\u000C\u000E-\u001F\uFFFE\uFFFF]/g;
+
+export const escaped = (text: string): string => text.replace(FORBIDDEN, '').replace(/[&<>"']/g, (sign) => escapes[sign]);
+
+/** A length in mm with what a printer can still draw. */
+export const mm = (value: number): string => String(Number(value.toFixed(3)));
+
+/** Mean width of a letter as a share of its size. */
+const LETTER = 0.56;
+const SMALLEST = 1.7;
+
+const letterOf = ({ weight = 400, mono = false }: Pick<TextLine, 'weight' | 'mono'>) => (mono ? 0.62 : weight > 400 ? 0.64 : LETTER);
+
+/**
+ * A text on one line, or broken between words into two where one would be small.
+ * @param text without line ends
+ * @param room mm
+ * @param size mm
+ * @param weight of the letters
+ */
+export function broken(text: string, room: number, size: number, weight: number): string[] {
+  const fits = Math.floor(room / (letterOf({ weight }) * size));
+  if (text.length <= fits || !text.trim().includes(' ')) return [text];
+  const words = text.split(' ');
+  const half = text.length / 2;
+  let first = words[0];
+  let i = 1;
+  while (i < words.length - 1 && `${first} ${words[i]}`.length <= Math.max(half, fits)) first = `${first} ${words[i++]}`;
+  return [first, words.slice(i).join(' ')];
+}
+
+export interface TextLine {
+  readonly x: number;
+  readonly y: number;
+  readonly room: number;
+  readonly size: number;
+  readonly text: string;
+  readonly weight?: number;
+  readonly mono?: boolean;
+  readonly middle?: boolean;
+}
+
+/** A line of text that fits its room: smaller first, then cut with three dots. */
+export function textLine({ x, y, room, size, text, weight = 400, mono = false, middle = false }: TextLine): string {
+  if (text === '') return '';
+  const letter = letterOf({ weight, mono });
+  const fits = Math.max(SMALLEST, Math.min(size, room / (letter * text.length)));
+  const most = Math.max(1, Math.floor(room / (letter * fits) + 1e-6));
+  const shown = text.length > most ? `${text.slice(0, Math.max(1, most - 1))}…` : text;
+  const family = mono ? "'IBM Plex Mono', monospace" : "'Atkinson Hyperlegible', sans-serif";
+  return `<text x="${mm(x)}" y="${mm(y)}" font-size="${mm(fits)}" font-weight="${weight}" font-family="${family}"${middle ? ' text-anchor="middle"' : ''}>${escaped(shown)}</text>`;
+}
