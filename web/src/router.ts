@@ -18,6 +18,7 @@ const routes: RouteRecordRaw[] = [
   { path: '/', name: 'today', component: () => import('./today/TodayPage.vue') },
   { path: '/door', name: 'door', component: () => import('./door/DoorPage.vue'), meta: { open: true } },
   { path: '/account', name: 'account', component: () => import('./account/AccountPage.vue') },
+  { path: '/u/:id/:unit', redirect: ({ params }) => ({ name: 'log', params: { id: params.id }, query: { unit: params.unit } }) },
   { path: '/calculators/:calculator?', name: 'calculators', component: () => import('./prepare/CalculatorsPage.vue') },
   { path: '/ask', name: 'library', component: () => import('./ask/LibraryPage.vue') },
   {
@@ -28,6 +29,14 @@ const routes: RouteRecordRaw[] = [
       { path: '', redirect: (to) => ({ name: 'plan', params: to.params }) },
       { path: 'log/walk/:day', name: 'walk', component: () => import('./log/WalkPage.vue'), props: true, meta: { whole: true } },
       { path: 'log/photos', name: 'photos', component: () => import('./log/PhotosPage.vue'), meta: { step: 'log' } },
+      { path: 'prepare/labels', name: 'labels', component: () => import('./prepare/LabelsPage.vue'), meta: { step: 'prepare' } },
+      {
+        path: 'prepare/put-out',
+        name: 'put-out',
+        component: () => import('./prepare/PutOutPage.vue'),
+        meta: { step: 'prepare', tells: true },
+      },
+      { path: 'prepare/wall', name: 'wall', component: () => import('./prepare/ProtocolPage.vue'), meta: { step: 'prepare' } },
       { path: 'prepare/kit', name: 'kit', component: () => import('./prepare/KitPage.vue'), meta: { step: 'prepare' } },
       {
         path: 'prepare/calculators/:calculator?',
@@ -36,7 +45,14 @@ const routes: RouteRecordRaw[] = [
         meta: { step: 'prepare' },
       },
       ...steps.map(
-        (step): RouteRecordRaw => ({ path: step, name: step, component: pages[step] as RouteRecordRaw['component'] }) as RouteRecordRaw,
+        (step): RouteRecordRaw =>
+          ({
+            path: step,
+            name: step,
+            component: pages[step] as RouteRecordRaw['component'],
+            // What tells the arms waits until the key is open.
+            meta: { tells: step === 'weigh' || step === 'write' },
+          }) as RouteRecordRaw,
       ),
     ],
   },

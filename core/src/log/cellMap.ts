@@ -1,5 +1,5 @@
 import { kindOf } from '../kinds';
-import type { Experiment, Measure } from '../model';
+import { readsBlind, type Experiment, type Measure } from '../model';
 import { hasCategories } from '../study/categories';
 import type { Stop } from '../study/stops';
 
@@ -28,10 +28,10 @@ export function tappedStops(stops: readonly Stop[], measure: Measure): Stop[] {
  * @param stops that one tap each answers
  * @returns each group with its cells, in the order of the stops
  */
-export function cellGroups({ arms, blinded }: Pick<Experiment, 'arms' | 'blinded'>, stops: readonly Stop[]): CellGroup[] {
+export function cellGroups(experiment: Pick<Experiment, 'arms' | 'blinded' | 'plan'>, stops: readonly Stop[]): CellGroup[] {
   const groups = new Map<string, string[]>();
   for (const { unit } of stops) {
-    const arm = blinded ? null : (arms.find((own) => own.arm === unit.arm)?.name ?? unit.arm);
+    const arm = readsBlind(experiment) ? null : (experiment.arms.find((own) => own.arm === unit.arm)?.name ?? unit.arm);
     const name = [unit.container, arm].filter((part) => part !== null).join(', ') || 'all';
     groups.set(name, [...(groups.get(name) ?? []), unit.unit]);
   }

@@ -1,4 +1,4 @@
-import { addDays, daysBetween, momentWords, type Measure, type Observation, type Study, type Unit } from '../model';
+import { addDays, daysBetween, momentWords, readsBlind, type Measure, type Observation, type Study, type Unit } from '../model';
 import { kindOf } from '../kinds';
 import { startOf } from '../study/curves';
 import { cell } from '../study/readings';
@@ -123,7 +123,7 @@ export function importReadings(
         );
         continue;
       }
-      const by = { id: id(), observer: text('observer') || options.observer, blinded: experiment.blinded, source: 'import' as const };
+      const by = { id: id(), observer: text('observer') || options.observer, blinded: readsBlind(experiment), source: 'import' as const };
       const reading = takeReading(
         { unit, measure, plannedDay, reading: before },
         { ...says, note: text('note') || null },

@@ -13,6 +13,7 @@ export * from './observation';
 export * from './photo';
 export * from './plan';
 export * from './readRecord';
+export { isSealed, readsBlind } from './seal';
 export * from './Sentence';
 export * from './timing';
 export * from './Truth';

@@ -1,4 +1,5 @@
 import { kitFields } from './kit';
+import { sealFields } from './seal';
 import { clockField, timingFields } from './timing';
 import { blankOf, choice, code, date, flag, list, longText, maybe, number, record, text, type RecordOf } from './fields';
 
@@ -114,6 +115,7 @@ export const planFields = {
   differences: list(text({ most: 1000 }), { words: 'what else differs', most: 40, optional: true }),
   materials: lines('the kit', true),
   steps: lines('the steps', true),
+  seal: record(sealFields, { words: 'the sealed key', free: true, optional: true }),
   kit: record(kitFields, { words: 'what the kit is worked out from', free: true, optional: true }),
   timing: record(timingFields, { words: 'the times of the steps', free: true, optional: true }),
   cautions: lines('the cautions', true),

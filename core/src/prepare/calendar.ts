@@ -1,5 +1,5 @@
 import { ICalAlarmType, ICalCalendar, ICalCalendarMethod, ICalEventTransparency } from 'ical-generator';
-import { addDays, momentWords, type Experiment } from '../model';
+import { addDays, momentWords, readsBlind, type Experiment } from '../model';
 import { kindOf } from '../kinds';
 import { inList } from '../quantities/inList';
 import { plural } from '../quantities/plural';
@@ -74,7 +74,7 @@ function stepEntries(experiment: Experiment): Entry[] {
     const own = plan.stages[stage];
     const codes = steps.map(({ arm }) => arm);
     const names = arms.filter(({ arm }) => codes.includes(arm)).map((arm) => arm.name);
-    const whom = codes.length === arms.length ? 'all arms' : experiment.blinded ? 'some arms' : inList(names);
+    const whom = codes.length === arms.length ? 'all arms' : readsBlind(experiment) ? 'some arms' : inList(names);
     const length = lengthWords(own.hours, own.hoursMost);
     const cautions = stepCautions(own);
     const text = [

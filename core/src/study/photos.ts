@@ -1,4 +1,4 @@
-import { daysBetween, type Arm, type Experiment, type Photo, type Study, type Unit } from '../model';
+import { daysBetween, readsBlind, type Arm, type Experiment, type Photo, type Study, type Unit } from '../model';
 import { livePhotos } from './liveEntries';
 import { plural } from '../quantities/plural';
 import { inList } from '../quantities/inList';
@@ -58,7 +58,7 @@ function armOf({ units: all }: Experiment, { units, arms }: Photo): string | nul
  * @param blind leaves out the arms
  * @returns without its caption: "P01, Salt 50 mM, day 9"
  */
-export function photoWords(experiment: Experiment, photo: Photo, blind = experiment.blinded): string {
+export function photoWords(experiment: Experiment, photo: Photo, blind = readsBlind(experiment)): string {
   const { arms, units, plan, startedOn } = experiment;
   const armCode = armOf(experiment, photo);
   const name = arms.find(({ arm }) => arm === armCode)?.name;

@@ -185,11 +185,12 @@ export async function getStudy(tables: Tables, ownerId: string, id: string): Pro
 /** What the owner's log says of a change. */
 function deedsOf(before: Experiment, after: Experiment): { readonly what: Deed; readonly detail?: string }[] {
   if (before.plan.frozenOn === null && after.plan.frozenOn !== null) return [{ what: 'started', detail: after.plan.frozenOn }];
-  const unsealed = before.plan.frozenOn !== null && before.blinded && !after.blinded;
+  const opened = before.plan.seal.openedOn === null && after.plan.seal.openedOn !== null ? after.plan.seal.reason : null;
+  const unsealed = opened !== null || (before.plan.frozenOn !== null && before.blinded && !after.blinded);
   const amendment = after.plan.amendments.length > before.plan.amendments.length ? after.plan.amendments.at(-1) : undefined;
   if (!unsealed && !amendment) return [{ what: 'changed' }];
   return [
-    ...(unsealed ? [{ what: 'unsealed' as const }] : []),
+    ...(unsealed ? [{ what: 'unsealed' as const, ...(opened === null ? {} : { detail: opened }) }] : []),
     ...(amendment ? [{ what: 'amended' as const, detail: amendment.reason }] : []),
   ];
 }

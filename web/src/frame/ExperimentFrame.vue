@@ -2,12 +2,14 @@
 import { Button, Spin } from 'ant-design-vue';
 import { onBeforeUnmount, watch } from 'vue';
 import { RouterLink, RouterView, useRoute } from 'vue-router';
+import { isSealed } from '@fern/core';
 import { useDocument } from '../stores/document';
 import { useLog } from '../stores/log';
 import { useOpening } from '../stores/openExperiment';
 import ExperimentTrail from './ExperimentTrail.vue';
 import LoadedExperiment from './LoadedExperiment.vue';
 import SavingState from './SavingState.vue';
+import SealedNote from './SealedNote.vue';
 import TopRail from './TopRail.vue';
 
 /** Opens an experiment and gives it to its pages once it is there; a walk has the whole page to itself. */
@@ -34,7 +36,8 @@ onBeforeUnmount(() => void document.flush());
   <div v-else-if="!log.study || document.id !== id" class="message"><Spin /> Opening the experiment …</div>
   <LoadedExperiment v-else :id="id" :study="log.study">
     <ExperimentTrail v-if="!route.meta.whole" />
-    <RouterView />
+    <SealedNote v-if="route.meta.tells && document.experiment && isSealed(document.experiment)" />
+    <RouterView v-else />
     <SavingState />
   </LoadedExperiment>
 </template>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
 import { computed, ref, shallowRef } from 'vue';
-import { careTotals, careWords, earlierWords, liveCare, shortDate, type Care } from '@fern/core';
+import { careTotals, careWords, earlierWords, liveCare, shortDate, readsBlind, type Care } from '@fern/core';
 import { useLoaded } from '../frame/loaded';
 import { useDocument } from '../stores/document';
 import CareDialog from './CareDialog.vue';
@@ -21,7 +21,7 @@ const totals = computed(() =>
   (['water', 'feed'] as const).flatMap((kind) => {
     const found = careTotals(study.value, kind);
     if (found === null) return [];
-    if (experiment.value.blinded) return [`${kind} was given`];
+    if (readsBlind(experiment.value)) return [`${kind} was given`];
     return [`${kind}: ${found.arms.map(({ name, each }) => `${name} ${round(each)} ${found.unit} each`).join(', ')}`];
   }),
 );

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Finding } from '@fern/core';
+import { readsBlind, type Finding } from '@fern/core';
 import { useLoaded } from '../frame/loaded';
 import MarginNote from '../kit/MarginNote.vue';
 
@@ -9,7 +9,7 @@ const { experiment } = useLoaded();
 </script>
 
 <template>
-  <p v-if="experiment.blinded && findings.length > 0" class="soft small">
+  <p v-if="readsBlind(experiment) && findings.length > 0" class="soft small">
     What this does to the result is told once the blinding is lifted.
   </p>
   <template v-else>

@@ -2,7 +2,7 @@
 import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import { plural, shortDate, walksOfStudy } from '@fern/core';
+import { plural, shortDate, walksOfStudy, readsBlind } from '@fern/core';
 import BenchView from '../bench/BenchView.vue';
 import { benchOf } from '../bench/benchOf';
 import { useLoaded } from '../frame/loaded';
@@ -25,13 +25,16 @@ const { id, experiment, study } = useLoaded();
 const document = useDocument();
 const router = useRouter();
 /** What somebody came from Today to write down. */
-const asked = useRoute().query.write;
-if (asked !== undefined) void router.replace({ query: {} });
+const query = useRoute().query;
+const asked = query.write;
+/** The unit whose label was scanned. */
+const scanned = typeof query.unit === 'string' ? query.unit : null;
+if (asked !== undefined || scanned !== null) void router.replace({ query: {} });
 const rounds = computed(() => walksOfStudy(study.value, today()));
 const next = computed(() => rounds.value.find(({ state }) => state === 'due') ?? rounds.value.findLast(({ state }) => state === 'missed'));
 const later = useLater();
-const picked = ref<string | null>(null);
-const unitOpen = ref(false);
+const picked = ref<string | null>(scanned);
+const unitOpen = ref(scanned !== null);
 const extraOpen = ref(false);
 const lostOpen = ref(asked === 'lost');
 const goWalk = (day: number) => void router.push({ name: 'walk', params: { id: id.value, day } });
@@ -73,7 +76,7 @@ function pick(unit: string): void {
     </template>
     <template #margin>
       <h2>The bench</h2>
-      <BenchView v-bind="benchOf(experiment)" :blind="experiment.blinded" :pickable="document.started" @pick="pick" />
+      <BenchView v-bind="benchOf(experiment)" :blind="readsBlind(experiment)" :pickable="document.started" @pick="pick" />
       <p v-if="document.started" class="soft small">
         Choose a {{ experiment.plan.unitWord }} to water or photograph it, to mark it as lost, or to say what went wrong.
       </p>

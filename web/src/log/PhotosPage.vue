@@ -2,7 +2,7 @@
 import { Button, Segmented } from 'ant-design-vue';
 import { computed, ref, shallowRef } from 'vue';
 import { RouterLink, useRoute, useRouter } from 'vue-router';
-import { livePhotos, photoDays, photosOfUnit, plural, shortDate, sideBySide, walkOrder, type Photo } from '@fern/core';
+import { livePhotos, photoDays, photosOfUnit, plural, shortDate, sideBySide, walkOrder, readsBlind, type Photo } from '@fern/core';
 import { useLoaded } from '../frame/loaded';
 import ChoiceField from '../kit/ChoiceField.vue';
 import TwoColumns from '../kit/TwoColumns.vue';
@@ -22,7 +22,7 @@ const unit = computed(() => experiment.value.units.find((own) => own.unit === as
 const on = computed(() => days.value.find((own) => own === asked('on')) ?? days.value.at(-1) ?? null);
 const go = (query: Record<string, string>) => void router.replace({ query });
 const ways = computed(() => [
-  { value: 'day', label: experiment.value.blinded ? 'one day' : 'arm beside arm' },
+  { value: 'day', label: readsBlind(experiment.value) ? 'one day' : 'arm beside arm' },
   { value: 'unit', label: 'day after day' },
 ]);
 const pictured = computed(() => walkOrder(experiment.value.units).filter((own) => photosOfUnit(study.value, own).length > 0));
@@ -31,7 +31,7 @@ function choose(way: string | number): void {
   else go({ unit: (pictured.value[0] ?? experiment.value.units[0]).unit });
 }
 /** Which arm is which stays hidden while it is read blind. */
-const beside = computed(() => (experiment.value.blinded || on.value === null ? [] : sideBySide(study.value, on.value)));
+const beside = computed(() => (readsBlind(experiment.value) || on.value === null ? [] : sideBySide(study.value, on.value)));
 const ofDay = computed(() => livePhotos(study.value).filter((photo) => photo.on === on.value));
 const grown = computed(() => (unit.value ? photosOfUnit(study.value, unit.value) : []));
 const step = (by: number) => days.value[days.value.indexOf(on.value ?? '') + by];

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, toRef, watch } from 'vue';
-import { cellText, gridCell, kindOf, readName, shortDate, type GridColumn, type Measure, type Unit } from '@fern/core';
+import { cellText, gridCell, kindOf, readName, shortDate, readsBlind, type GridColumn, type Measure, type Unit } from '@fern/core';
 import { useLoaded } from '../frame/loaded';
 import DateField from '../kit/DateField.vue';
 import ProblemNote from '../kit/ProblemNote.vue';
@@ -120,7 +120,7 @@ const name = (row: number, column: number) => `${nameOf(props.units[row])}, ${he
             <th scope="col">
               <button type="button" @click="emit('sort', 'unit')">{{ experiment.plan.unitWord }}{{ sorted === 'unit' ? ' ▾' : '' }}</button>
             </th>
-            <th v-if="!experiment.blinded" scope="col">
+            <th v-if="!readsBlind(experiment)" scope="col">
               <button type="button" @click="emit('sort', 'arm')">arm{{ sorted === 'arm' ? ' ▾' : '' }}</button>
             </th>
             <th v-for="head in heads" :key="head.id" scope="col" class="n">
@@ -133,7 +133,7 @@ const name = (row: number, column: number) => `${nameOf(props.units[row])}, ${he
             <th scope="row" class="mono">
               {{ readName(row.unit, measure) }}{{ row.unit.status === 'active' ? '' : ` ${row.unit.status}` }}
             </th>
-            <td v-if="!experiment.blinded">{{ row.unit.arm }}</td>
+            <td v-if="!readsBlind(experiment)">{{ row.unit.arm }}</td>
             <td
               v-for="(cell, c) in row.cells"
               :key="c"

@@ -1,7 +1,19 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
 import { computed, ref, shallowRef, watch } from 'vue';
-import { addDays, gridCell, gridColumns, isDate, kindOf, unitData, unitsRead, walkOrder, type GridColumn, type Unit } from '@fern/core';
+import {
+  addDays,
+  gridCell,
+  gridColumns,
+  isDate,
+  kindOf,
+  unitData,
+  unitsRead,
+  walkOrder,
+  readsBlind,
+  type GridColumn,
+  type Unit,
+} from '@fern/core';
 import { useLoaded } from '../frame/loaded';
 import ChoiceField from '../kit/ChoiceField.vue';
 import DataTable from '../kit/DataTable.vue';
@@ -92,13 +104,13 @@ const curves = computed(() => unitData(study.value, measure.value));
 const days = computed(() =>
   [...new Set(curves.value.flatMap(({ curve }) => curve.map(({ day }) => day)))].sort((a, b) => a - b).slice(-MOST_DAYS),
 );
-const head = computed(() => [experiment.value.plan.unitWord, ...(experiment.value.blinded ? [] : ['arm']), ...days.value.map(String)]);
+const head = computed(() => [experiment.value.plan.unitWord, ...(readsBlind(experiment.value) ? [] : ['arm']), ...days.value.map(String)]);
 const rows = computed(() => {
   const byUnit = new Map(curves.value.map(({ unit, curve }) => [unit.unit, new Map(curve.map(({ day, value }) => [day, value]))]));
   const value = (unit: Unit, day: number) => byUnit.get(unit.unit)?.get(day);
   return units.value.map((unit) => [
     unit.status === 'active' ? unit.unit : `${unit.unit} ${unit.status}`,
-    ...(experiment.value.blinded ? [] : [unit.arm]),
+    ...(readsBlind(experiment.value) ? [] : [unit.arm]),
     ...days.value.map((day) => (value(unit, day) === undefined ? '–' : String(Number(value(unit, day)?.toPrecision(6))))),
   ]);
 });
@@ -114,7 +126,7 @@ const rows = computed(() => {
       label="Which measure is shown"
       @change="shown = $event"
     />
-    <ChoiceField v-if="!experiment.blinded" :value="arm" :options="arms" label="Which arm is shown" @change="arm = $event" />
+    <ChoiceField v-if="!readsBlind(experiment)" :value="arm" :options="arms" label="Which arm is shown" @change="arm = $event" />
     <ChoiceField v-if="ranges.length > 1" :value="range?.value" :options="ranges" label="Which days are shown" @change="chosen = $event" />
     <label v-if="!workedOut" class="small"><input v-model="gaps" type="checkbox" /> only gaps</label>
     <ImportReadings :measure="measure" />
@@ -126,7 +138,7 @@ const rows = computed(() => {
       :caption="`${measure.name}${measure.unit ? `, ${measure.unit}` : ''}, by day after the start; ${measure.by === 'plant' ? 'the mean of its plants, which are read on the walk' : 'worked out from the readings'}.`"
       :head="head"
       :rows="rows"
-      :numbers-from="experiment.blinded ? 1 : 2"
+      :numbers-from="readsBlind(experiment) ? 1 : 2"
     />
   </template>
   <template v-else>

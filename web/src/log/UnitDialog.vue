@@ -2,9 +2,10 @@
 import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { RouterLink } from 'vue-router';
-import { careWords, liveCare, liveHappenings, photosOfUnit, shortDate } from '@fern/core';
+import { careWords, liveCare, liveHappenings, photosOfUnit, PUT_OUT, putOutOrder, shortDate } from '@fern/core';
 import { useLoaded } from '../frame/loaded';
 import ConfirmDialog from '../kit/ConfirmDialog.vue';
+import { useStepClock } from '../stores/stepClock';
 import CareDialog from './CareDialog.vue';
 import LostDialog from './LostDialog.vue';
 import { placeWords } from './placeWords';
@@ -30,6 +31,15 @@ const told = computed(() => [
     .slice(-3)
     .map((entry) => `${shortDate(entry.on)}: ${careWords(experiment.value, { ...entry, units: [props.unit] })}`),
 ]);
+const clock = useStepClock();
+/** Asked while they are put out; once anything was read all of them stand. */
+const stands = computed(
+  () => study.value.observations.length > 0 || putOutOrder(study.value).some(({ unit: own, isDone }) => own.unit === props.unit && isDone),
+);
+function putOut(): void {
+  void clock.done(PUT_OUT, [], [props.unit]);
+  open.value = false;
+}
 function go(panel: Panel): void {
   open.value = false;
   next.value = panel;
@@ -51,6 +61,7 @@ function go(panel: Panel): void {
       >
     </p>
     <template #buttons>
+      <Button v-if="!stands" type="primary" size="large" @click="putOut">It stands in its place</Button>
       <Button size="large" @click="go('care')">Water or feed it</Button>
       <Button size="large" @click="go('photo')">Photograph it</Button>
       <Button size="large" @click="go('wrong')">Something went wrong</Button>

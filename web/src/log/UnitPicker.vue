@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { walkOrder, type Unit } from '@fern/core';
+import { walkOrder, readsBlind, type Unit } from '@fern/core';
 import BenchView from '../bench/BenchView.vue';
 import { benchOf } from '../bench/benchOf';
 import { useLoaded } from '../frame/loaded';
@@ -26,7 +26,7 @@ const shown = computed(() => ({ ...benchOf(experiment.value), units: props.units
     </button>
   </div>
   <div class="drawn">
-    <BenchView v-bind="shown" :blind="experiment.blinded" :done="picked" pickable @pick="emit('pick', $event)" />
+    <BenchView v-bind="shown" :blind="readsBlind(experiment)" :done="picked" pickable @pick="emit('pick', $event)" />
   </div>
 </template>
 

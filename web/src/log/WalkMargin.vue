@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { RouterLink } from 'vue-router';
-import { readName, shortDate, type Stop } from '@fern/core';
+import { readName, shortDate, readsBlind, type Stop } from '@fern/core';
 import BenchView from '../bench/BenchView.vue';
 import { benchOf } from '../bench/benchOf';
 import { useLoaded } from '../frame/loaded';
@@ -17,11 +17,11 @@ const { id, experiment } = useLoaded();
 <template>
   <div class="shelf">
     <h2>The bench</h2>
-    <span class="soft small">{{ head }}<template v-if="experiment.blinded"> · arms hidden</template></span>
+    <span class="soft small">{{ head }}<template v-if="readsBlind(experiment)"> · arms hidden</template></span>
   </div>
   <BenchView
     v-bind="benchOf(experiment)"
-    :blind="experiment.blinded"
+    :blind="readsBlind(experiment)"
     :current="stop?.unit.unit"
     :done="done"
     pickable

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { readsBlind } from '@fern/core';
 import { Checkbox } from 'ant-design-vue';
 import { computed } from 'vue';
 import { useLoaded } from '../frame/loaded';
@@ -38,7 +39,7 @@ const strangers = computed(() => strangersIn(experiment.value, props.whom));
     >
   </div>
   <template v-if="whom.reach === 'units'">
-    <div v-if="containers.length > 0 && !experiment.blinded" role="group" aria-label="What they share">
+    <div v-if="containers.length > 0 && !readsBlind(experiment)" role="group" aria-label="What they share">
       <Checkbox v-for="name in containers" :key="name" :checked="isIn(name)" @change="toggleContainer(name)">{{ name }}</Checkbox>
     </div>
     <UnitPicker :units="experiment.units" :picked="new Set(whom.units)" @pick="set({ units: toggle(whom.units, $event) })" />

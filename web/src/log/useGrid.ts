@@ -9,6 +9,7 @@ import {
   shortDate,
   takeReading,
   typedCell,
+  readsBlind,
   type CellSays,
   type GridColumn,
   type Measure,
@@ -71,7 +72,7 @@ export function useGrid({ measure, units, columns }: Shown) {
   );
 
   function reading(row: Unit, own: GridColumn, says: CellSays, observedOn: string, before: Observation | null) {
-    const by = { id: uuid(), observer: session.account?.name ?? null, blinded: experiment.value.blinded };
+    const by = { id: uuid(), observer: session.account?.name ?? null, blinded: readsBlind(experiment.value) };
     const place = { unit: row, measure: measure.value, plannedDay: own.plannedDay, reading: before };
     return { kind: 'reading', content: takeReading(place, { ...says, note: before?.note ?? null }, observedOn, by) } as const;
   }

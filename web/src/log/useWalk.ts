@@ -9,6 +9,7 @@ import {
   readingBefore,
   readReading,
   takeReading,
+  readsBlind,
   type Doubt,
   type Measure,
   type Observation,
@@ -118,7 +119,7 @@ export function useWalk({ stops, readOn, kept }: Walked) {
 
   /** A new reading of this walk, by whoever is signed in. */
   function readingOf(here: Stop & { readonly category?: string }, what: Said) {
-    const by = { id: uuid(), observer: session.account?.name ?? null, blinded: experiment.value.blinded };
+    const by = { id: uuid(), observer: session.account?.name ?? null, blinded: readsBlind(experiment.value) };
     own.add(by.id);
     kept?.(by.id);
     return { kind: 'reading', content: takeReading(here, what, dayOf(here), by) } as const;

@@ -1,4 +1,4 @@
-import type { Experiment, Unit } from '@fern/core';
+import { readsBlind, type Experiment, type Unit } from '@fern/core';
 
 export type Reach = 'all' | 'arms' | 'units';
 
@@ -21,10 +21,10 @@ export function namedBy({ reach, arms, units }: Whom): { readonly arms: readonly
 }
 
 /** @param verb as in "it touched" */
-export function reachWords({ blinded }: Experiment, verb: string): { readonly value: Reach; readonly label: string }[] {
+export function reachWords(experiment: Experiment, verb: string): { readonly value: Reach; readonly label: string }[] {
   return [
     { value: 'all', label: `${verb} all alike` },
-    ...(blinded ? [] : [{ value: 'arms' as const, label: `${verb} some arms` }]),
+    ...(readsBlind(experiment) ? [] : [{ value: 'arms' as const, label: `${verb} some arms` }]),
     { value: 'units', label: `${verb} some, picked one by one` },
   ];
 }

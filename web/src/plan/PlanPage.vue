@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
 import { computed } from 'vue';
-import { moveUnit, plural, replan, replicateWord, toggleBarrier } from '@fern/core';
+import { moveUnit, plural, replan, replicateWord, toggleBarrier, isSealed } from '@fern/core';
 import BenchView from '../bench/BenchView.vue';
 import { benchOf } from '../bench/benchOf';
 import { useLoaded } from '../frame/loaded';
@@ -57,7 +57,7 @@ const layoutWords = computed(() => {
     <FactorsEditor />
     <UnitsEditor />
     <SharingEditor />
-    <BenchView v-bind="benchOf(experiment)" :movable="!document.started" @move="move" @barrier="barrier" />
+    <BenchView v-bind="benchOf(experiment)" :blind="isSealed(experiment)" :movable="!document.started" @move="move" @barrier="barrier" />
     <p class="soft small hint">
       <template v-if="!document.started"
         >Drag a {{ experiment.plan.unitWord }}, or go to it with the arrow keys, take it up with Enter and move it. Click between two for a

@@ -4,6 +4,7 @@ import { useNow } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import {
+  calendarOf,
   cautionsOf,
   changePlan,
   changeStage,
@@ -22,6 +23,7 @@ import {
 import MarginNote from '../kit/MarginNote.vue';
 import LinesField from '../kit/LinesField.vue';
 import ProblemNote from '../kit/ProblemNote.vue';
+import { saveText } from '../kit/saveText';
 import TwoColumns from '../kit/TwoColumns.vue';
 import { useLoaded } from '../frame/loaded';
 import TimerList from '../frame/TimerList.vue';
@@ -84,6 +86,8 @@ const takeBack = (key: string) => {
   const own = running.value.find(({ entry }) => key.startsWith(entry.id));
   if (own) void clock.takeBack(own);
 };
+const saveCalendar = () =>
+  saveText(calendarOf(experiment.value, new Date().toISOString()), `${experiment.value.name}.ics`, 'text/calendar');
 const set = (field: 'steps' | 'cautions') => (lines: string[]) => history.edit((current) => changePlan(current, { [field]: lines }));
 </script>
 
@@ -126,6 +130,12 @@ const set = (field: 'steps' | 'cautions') => (lines: string[]) => history.edit((
         </p>
         <p v-else><RouterLink :to="{ name: 'log', params: { id } }">Go and read</RouterLink></p>
       </TimerList>
+      <h2 class="care">Take away</h2>
+      <p class="buttons">
+        <Button @click="saveCalendar">Calendar</Button>
+        <Button @click="router.push({ name: 'labels', params: { id } })">Labels</Button>
+        <Button @click="router.push({ name: 'wall', params: { id } })">Wall page</Button>
+      </p>
       <h2 class="care">Take care</h2>
       <MarginNote v-for="caution in cautionsOf(experiment.plan)" :key="caution" severity="caution">{{ caution }}</MarginNote>
       <MarginNote severity="caution">{{ RULES_FIRST }}</MarginNote>

@@ -5,6 +5,9 @@ import { RouterLink } from 'vue-router';
 const pages = [
   ['prepare', 'Steps'],
   ['kit', 'Kit'],
+  ['labels', 'Labels'],
+  ['put-out', 'Put out'],
+  ['wall', 'Wall page'],
   ['reckon', 'Calculators'],
 ] as const;
 </script>

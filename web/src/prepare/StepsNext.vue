@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
 import { computed } from 'vue';
-import { lengthWords, plural, shortDate, stepCautions, stepMinutes, stepMoments, type StepOnDay } from '@fern/core';
+import { lengthWords, plural, shortDate, stepCautions, stepMinutes, stepMoments, readsBlind, type StepOnDay } from '@fern/core';
 import { useLoaded } from '../frame/loaded';
 import MarginNote from '../kit/MarginNote.vue';
 import StakeMark from '../stake/StakeMark.vue';
@@ -20,7 +20,7 @@ const stateWords = { due: 'today', missed: 'late', coming: '', done: '' } as con
 const isOpen = ({ state }: StepOnDay) => isFrozen.value && (state === 'due' || state === 'missed');
 /** Where it was done to some already, the others are named. */
 const whom = ({ left, units, arms }: StepOnDay) => (left.length < units ? { arms: [], units: left } : { arms, units: [] });
-const hidesArms = computed(() => experiment.value.blinded && isFrozen.value);
+const hidesArms = computed(() => readsBlind(experiment.value) && isFrozen.value);
 const begin = (step: StepOnDay) => void clock.begin(step.name, whom(step).arms, whom(step).units);
 const done = (step: StepOnDay) => void clock.done(step.name, whom(step).arms, whom(step).units);
 const many = (n: number) => `${n} ${n === 1 ? experiment.value.plan.unitWord : plural(experiment.value.plan.unitWord)}`;

@@ -1,0 +1,64 @@
+<script setup lang="ts">
+import { Button } from 'ant-design-vue';
+import { computed, ref } from 'vue';
+import { openKey, shortDate } from '@fern/core';
+import ProblemNote from '../kit/ProblemNote.vue';
+import TextField from '../kit/TextField.vue';
+import { useDocument } from '../stores/document';
+import { useSession } from '../stores/session';
+import { today } from '../stores/today';
+import { useLoaded } from './loaded';
+
+/** Stands in place of what would tell the arms while the key is sealed, and is where it is opened. */
+const { experiment } = useLoaded();
+const document = useDocument();
+const session = useSession();
+const reason = ref('');
+const wrong = ref<string | null>(null);
+const sealedOn = computed(() => shortDate(experiment.value.plan.seal.sealedOn ?? today()));
+function open(): void {
+  const why = reason.value.trim();
+  wrong.value = why === '' ? 'Say why it is opened: “all is read” is reason enough.' : null;
+  if (why !== '') document.change((now) => openKey(now, today(), session.account?.name ?? '', why));
+}
+</script>
+
+<template>
+  <main class="sealed">
+    <h1>The key is sealed</h1>
+    <p>
+      It is read blind: since {{ sealedOn }} no page tells which {{ experiment.plan.unitWord }} is of which arm. What they show is worked
+      out once the key is open. Readings from then on are not blind, and the report says when it was opened, by whom and why.
+    </p>
+    <form @submit.prevent="open">
+      <label
+        >Why is it opened?
+        <TextField
+          :value="reason"
+          label="Why the key is opened"
+          placeholder="the last reading is done"
+          :most="500"
+          @change="reason = $event"
+      /></label>
+      <Button type="primary" size="large" html-type="submit">Open the key</Button>
+    </form>
+    <ProblemNote :words="wrong" />
+  </main>
+</template>
+
+<style scoped>
+.sealed {
+  max-width: 640px;
+  padding: 24px;
+}
+form {
+  display: grid;
+  gap: 12px;
+  justify-items: start;
+}
+label {
+  display: grid;
+  gap: 4px;
+  width: 100%;
+}
+</style>

@@ -1,0 +1,89 @@
+<script setup lang="ts">
+import { Button } from 'ant-design-vue';
+import { computed, ref } from 'vue';
+import { giveBlindCodes, isSealed, keyOf, sealKey, shortDate } from '@fern/core';
+import { useLoaded } from '../frame/loaded';
+import { useDocument } from '../stores/document';
+import { useHistory } from '../stores/history';
+import { newSeed } from '../stores/newSeed';
+import { today } from '../stores/today';
+
+/** Codes that tell nothing, the key for a second person, and its seal. */
+const { experiment } = useLoaded();
+const document = useDocument();
+const history = useHistory();
+const shown = ref(false);
+const seal = computed(() => experiment.value.plan.seal);
+const key = computed(() => keyOf(experiment.value));
+const give = () => history.edit((now) => giveBlindCodes(now, newSeed()));
+function close(): void {
+  shown.value = false;
+  document.change((now) => sealKey(now, today()));
+}
+const print = () => window.print();
+</script>
+
+<template>
+  <section aria-label="Reading blind">
+    <h2 class="later">Reading blind</h2>
+    <template v-if="isSealed(experiment)">
+      <p class="small">Sealed since {{ shortDate(seal.sealedOn ?? '') }}. It is opened under Weigh up, with a reason.</p>
+    </template>
+    <template v-else-if="seal.openedOn">
+      <p class="small">Opened on {{ shortDate(seal.openedOn) }} by {{ seal.openedBy }}: {{ seal.reason }}.</p>
+    </template>
+    <template v-else>
+      <p class="small">
+        One person labels and puts out, another reads. Codes like MOLU say nothing of the arm; the key stays with the first.
+      </p>
+      <p v-if="!document.started"><Button @click="give">Give codes that say nothing</Button></p>
+      <p>
+        <Button @click="shown = !shown">{{ shown ? 'Hide the key' : 'Show the key' }}</Button>
+      </p>
+      <div v-if="shown" class="key">
+        <table class="plain">
+          <caption>
+            The key to
+            {{
+              experiment.title
+            }}. For the person who does not read.
+          </caption>
+          <thead>
+            <tr>
+              <th>code</th>
+              <th>arm</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="line in key" :key="line.code">
+              <td class="mono">{{ line.code }}</td>
+              <td>{{ line.arm }} {{ line.name }}</td>
+            </tr>
+          </tbody>
+        </table>
+        <p><Button size="small" @click="print">Print the key</Button></p>
+      </div>
+      <p v-if="document.started"><Button type="primary" @click="close">Seal the key</Button></p>
+      <p v-if="document.started" class="soft small">
+        Print it first, and give it to the second person. From then on no page tells the arms.
+      </p>
+    </template>
+  </section>
+</template>
+
+<style>
+/* The key alone goes on the paper: it stands in the margin, which is not printed otherwise. */
+@media print {
+  body:has(.key) .main {
+    display: none;
+  }
+  body:has(.key) .margin {
+    display: block !important;
+    border: 0;
+  }
+  body:has(.key) .margin > :not(:has(.key)),
+  body:has(.key) .margin button {
+    display: none;
+  }
+}
+</style>
