@@ -4,7 +4,8 @@ import { questions } from '../ask/questions';
 import { blankOf, careFields, isSealed, readsBlind, type Care, type Experiment } from '../model';
 import { startOn } from '../plan/edits';
 import { giveBlindCodes, keyOf, openKey, sealKey, spokenCodes } from './blindCodes';
-import { couldSpread, putOutOrder, PUT_OUT, recipeOf } from './putOut';
+import { PUT_OUT } from '../study/liveEntries';
+import { couldSpread, putOutOrder, recipeOf } from './putOut';
 
 const planOf = (id: string): Experiment => {
   const question = questions.find((own) => own.id === id);

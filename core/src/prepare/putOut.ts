@@ -2,13 +2,10 @@ import type { Experiment, Study, Unit } from '../model';
 import { inSystemWords, type UnitSystem } from '../quantities/inSystem';
 import { lengthWords } from '../study/lengthWords';
 import { walkOrder } from '../study/bench/shelves';
-import { liveCare } from '../study/liveEntries';
+import { liveCare, PUT_OUT } from '../study/liveEntries';
 import { comesBefore, goesThrough } from '../study/schedule/schedule';
 import type { KitLine } from './kit/KitLine';
 import { kitOf } from './kit/kitOf';
-
-/** Under which care tells that a unit was put out. */
-export const PUT_OUT = 'put out';
 
 /** What stands in a place, and what it gets. */
 export interface PutOutStop {

@@ -19,6 +19,12 @@ export function liveCare({ care }: Pick<Study, 'care'>): readonly Care[] {
   return given(care);
 }
 
+/** Under which care tells that a unit was put out. */
+export const PUT_OUT = 'put out';
+
+/** Care as a reader wants it: without the ticks of the day on which all were put out. */
+export const careToTell = (study: Pick<Study, 'care'>): readonly Care[] => liveCare(study).filter(({ step }) => step !== PUT_OUT);
+
 /**
  * The photos as they are told now: each as it was last mended, without those that were withdrawn.
  * @param study with all its entries

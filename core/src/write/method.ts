@@ -1,8 +1,11 @@
-import { longDate, momentWords, type Amendment, type Experiment, type Plan } from '../model';
+import { longDate, momentWords, shortDate, type Amendment, type Experiment, type Plan } from '../model';
 import { inList } from '../quantities/inList';
 import { plural } from '../quantities/plural';
 import { placesInWords } from '../plan/movedByHand';
 import { benchFor, shelfRows, walkOrder } from '../study/bench/shelves';
+import { lengthWords } from '../study/lengthWords';
+import { comesBefore, goesThrough } from '../study/schedule/schedule';
+import { stepMoments } from '../study/steps';
 import type { Block } from './Block';
 import { capital, heading, list, paragraph } from './makers';
 
@@ -35,6 +38,7 @@ export function method(experiment: Experiment): Block[] {
     ),
     ...(steps.length > 0 ? [list(steps, true)] : []),
     ...stages(experiment),
+    ...blindWords(experiment),
     ...(plan.endRule === '' ? [] : [paragraph(`It ended: ${plan.endRule}`)]),
     ...layout(experiment),
     ...(plan.amendments.length > 0 ? [heading('Changed after the start', 3), list(plan.amendments.map(amendment))] : []),
@@ -62,16 +66,29 @@ function sharedInWords({ units, arms }: Experiment): string {
   return ` They shared what they stood in or under: ${of.filter((part) => part !== '').join('; ')}.`;
 }
 
-/** What was done to them, and when. */
-function stages({ plan, arms }: Experiment): Block[] {
+/** What was done to them, and when: the days of the plan, or the moments to which it was worked back from the sowing. */
+function stages(experiment: Experiment): Block[] {
+  const { plan, arms } = experiment;
   if (plan.stages.length === 0) return [];
   const nameOf = (code: string) => arms.find(({ arm }) => arm === code)?.name ?? code;
-  const told = plan.stages.map(({ name, arms: through, hours, days }) => {
-    const when = days.length === 0 ? '' : `, on day ${inList(days.map(momentWords))}`;
-    const whom = through.length === arms.length ? 'all arms' : inList(through.map(nameOf));
-    return `${capital(name)}${hours === null ? '' : ` for ${hours} h`}${when}: ${whom}.`;
+  const moments = stepMoments(experiment, [], experiment.startedOn ?? '');
+  const told = plan.stages.map((stage) => {
+    const { name, arms: through, hours, hoursMost, days } = stage;
+    const before = moments.filter((step) => step.name === name && comesBefore(stage) && step.arms.some((arm) => goesThrough(stage, arm)));
+    const from = [...new Set(before.map(({ on, at }) => `${shortDate(on)}, ${at}`))];
+    const when = days.length > 0 ? `, on day ${inList(days.map(momentWords))}` : from.length > 0 ? `, from ${inList(from)}` : '';
+    const whom = through.length === 0 || through.length === arms.length ? 'all arms' : inList(through.map(nameOf));
+    return `${capital(name)}${hours === null ? '' : ` for ${lengthWords(hours, hoursMost)}`}${when}: ${whom}.`;
   });
   return [heading('What was done to them', 3), list(told)];
+}
+
+/** Whether it was read blind, and since when no more. */
+function blindWords({ blinded, plan: { seal } }: Experiment): Block[] {
+  if (!blinded) return [];
+  const opened = seal.openedOn === null ? '' : `, and opened on ${longDate(seal.openedOn)} by ${seal.openedBy} (${seal.reason})`;
+  const key = seal.sealedOn === null ? '' : ` The key to the codes was sealed on ${longDate(seal.sealedOn)}${opened}.`;
+  return [paragraph(`Whoever read did not know the arms.${key}`)];
 }
 
 function amendment({ on, what, reason, changes }: Amendment): string {

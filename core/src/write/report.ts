@@ -4,7 +4,7 @@ import { longDate, momentWords, type Experiment, type Study, type WritingPart } 
 import { careWords } from '../log/careWords';
 import { rounded } from '../quantities/roundTo';
 import { careTotals } from '../study/careTotals';
-import { liveCare, liveHappenings, livePhotos } from '../study/liveEntries';
+import { careToTell, liveHappenings, livePhotos } from '../study/liveEntries';
 import { photoWords } from '../study/photos';
 import { curvesPicture, mainPicture } from '../weigh/pictures';
 import type { MeasureResult, Result } from '../weigh/Result';
@@ -241,7 +241,7 @@ function cared(study: Study): Block[] {
     const each = found.arms.map((arm) => `${arm.name} ${rounded(arm.each, null)} ${found.unit} each`);
     return [`${capital(kind)} in all: ${each.join(', ')}.`];
   });
-  const done = liveCare(study).filter(({ kind, step }) => step !== null || kind === 'other');
+  const done = careToTell(study).filter(({ kind, step }) => step !== null || kind === 'other');
   const lines = [...totals, ...done.map((care) => `${longDate(care.on)}: ${careWords(experiment, care)}`)];
   return lines.length === 0 ? [] : [heading('Care'), list(lines)];
 }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useRoute } from 'vue-router';
-import { ownParts, plural, shortDate, walksOfStudy, type Experiment, type Walk, type Writing } from '@fern/core';
+import { ownParts, plural, runningSteps, shortDate, stepsOnDays, walksOfStudy, type Experiment, type Walk, type Writing } from '@fern/core';
 import { steps, type Step } from '../router';
 import { today } from '../stores/today';
 import { useLoaded } from './loaded';
@@ -21,12 +21,22 @@ const states = computed<Record<Step, string>>(() => {
   return {
     ask: predictions.length > 0 ? `${predictions.length} ${predictions.length === 1 ? 'prediction' : 'predictions'}` : 'no predictions yet',
     plan: `${arms.length} arms · ${units.length} ${plural(unitWord)}${frozenOn ? '' : ' · draft'}`,
-    prepare: frozenOn ? `started ${shortDate(startedOn ?? frozenOn)}` : 'not started',
+    prepare: prepareWords(startedOn, frozenOn),
     log: logWords(rounds.value.find((walk) => walk.state === 'due')),
     weigh: study.value.observations.length > 0 ? 'see what it says' : 'nothing read yet',
     write: written === 0 ? 'not begun' : `${written} of ${ownParts.length} parts written`,
   };
 });
+
+function prepareWords(startedOn: string | null, frozenOn: string | null): string {
+  if (frozenOn === null) return 'not started';
+  const { care } = study.value;
+  const running = runningSteps(experiment.value, care).length;
+  if (running > 0) return running === 1 ? 'a step is running' : `${running} steps running`;
+  const due = stepsOnDays(experiment.value, care, today()).filter(({ state }) => state === 'due').length;
+  if (due > 0) return due === 1 ? '1 step due today' : `${due} steps due today`;
+  return `started ${shortDate(startedOn ?? frozenOn)}`;
+}
 
 const partsWritten = (writing: Writing) => ownParts.filter(({ part }) => writing[part].trim() !== '').length;
 

@@ -4,6 +4,7 @@ import { computed, ref, shallowRef, watch } from 'vue';
 import { blankOf, careFields, liveCare, newlySaid, plural, shortDate, type Care, type Unit } from '@fern/core';
 import { useLoaded } from '../frame/loaded';
 import ChoiceField from '../kit/ChoiceField.vue';
+import MomentField from '../kit/MomentField.vue';
 import NumberField from '../kit/NumberField.vue';
 import EffectNotes from './EffectNotes.vue';
 import EntryDialog from './EntryDialog.vue';
@@ -17,7 +18,14 @@ import { wrongDay } from './wrongDay';
 
 /** Writes down what was given, or a step that was done: as last time in two taps, for any day and any units; or mends an entry. */
 const open = defineModel<boolean>('open', { required: true });
-const props = defineProps<{ mends?: Care | null; unit?: Unit | null; on?: string; step?: string | null; left?: readonly string[] }>();
+const props = defineProps<{
+  mends?: Care | null;
+  unit?: Unit | null;
+  on?: string;
+  step?: string | null;
+  left?: readonly string[];
+  given?: { amount: number; unit: string } | null;
+}>();
 const emit = defineEmits<{ closed: [] }>();
 const { experiment, study } = useLoaded();
 const log = useLog();
@@ -27,6 +35,9 @@ const day = ref('');
 const amount = ref<number | null>(null);
 const amountUnit = ref('mL');
 const inAll = ref(false);
+/** When a step really began and ended; null where nobody looked at the clock. */
+const began = ref<string | null>(null);
+const ended = ref<string | null>(null);
 const note = ref('');
 // Shallow: what is kept goes on to the browser's store, which takes no proxies.
 const whom = shallowRef<Whom>(whomOf(null));
@@ -55,8 +66,14 @@ function repeat(own: Care['kind']): void {
 function fill(): void {
   const { mends, step } = props;
   day.value = mends?.on ?? props.on ?? today();
+  began.value = mends?.began ?? null;
+  ended.value = mends?.ended ?? null;
   if (!mends) {
     repeat(step ? 'other' : 'water');
+    if (props.given && Number.isFinite(props.given.amount)) {
+      amount.value = props.given.amount;
+      amountUnit.value = props.given.unit;
+    }
     if (step) {
       note.value = '';
       whom.value = whomOf({ units: props.left ?? [], arms: experiment.value.plan.stages.find(({ name }) => name === step)?.arms ?? [] });
@@ -85,6 +102,10 @@ const each = computed(() => {
 const wrong = computed(() => {
   const named = wrongDay(day.value, 'was done') ?? wrongWhom(experiment.value, whom.value);
   if (named !== null) return named;
+  if (began.value !== null && ended.value !== null && ended.value < began.value) return 'It ended before it began. Mend one of the two.';
+  if (ended.value !== null && began.value === null) return 'Say when it began as well, or leave both empty.';
+  if ([began.value, ended.value].some((moment) => moment !== null && moment > new Date().toISOString()))
+    return 'That moment has not come yet.';
   if (kind.value === 'other' && note.value.trim() === '' && doneStep.value === null) return 'Say in a few words what was done.';
   return null;
 });
@@ -103,6 +124,8 @@ const written = computed<Care>(() => {
     amountUnit: each.value === null ? null : amountUnit.value.trim() || null,
     note: note.value.trim() || null,
     step: doneStep.value,
+    began: began.value,
+    ended: ended.value,
     replaces: props.mends?.id ?? null,
   };
 });
@@ -138,6 +161,11 @@ function withdraw(): void {
       @change="mends ? (kind = $event) : repeat($event)"
     />
     <PastDay :value="day" label="The day on which it was done" @change="day = $event" />
+    <p v-if="doneStep !== null" class="amount">
+      <span>from</span> <MomentField :value="began" label="When it began" @change="began = $event" /> <span>to</span>
+      <MomentField :value="ended" label="When it ended" @change="ended = $event" />
+      <span class="soft small">may stay empty</span>
+    </p>
     <WhomField :whom="whom" label="Who got it" :verb="doneStep ? 'done to' : 'given to'" @change="whom = $event" />
     <p class="amount">
       <NumberField :value="amount" label="How much" :min="0" :max="1e6" empty :width="90" @change="amount = $event" />

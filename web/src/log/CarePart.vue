@@ -1,20 +1,20 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
 import { computed, ref, shallowRef } from 'vue';
-import { careTotals, careWords, earlierWords, liveCare, shortDate, readsBlind, type Care } from '@fern/core';
+import { careToTell, careTotals, careWords, earlierWords, shortDate, readsBlind, type Care } from '@fern/core';
 import { useLoaded } from '../frame/loaded';
 import { useDocument } from '../stores/document';
 import CareDialog from './CareDialog.vue';
 
 /** Water and feed so far: what each arm got in all, the last entries, and a way to write down more. */
-const props = defineProps<{ asked?: boolean }>();
+const props = defineProps<{ asked?: boolean; given?: { amount: number; unit: string } | null }>();
 const SHOWN = 5;
 const { experiment, study } = useLoaded();
 const document = useDocument();
 const open = ref(props.asked);
 const all = ref(false);
 const mends = shallowRef<Care | null>(null);
-const entries = computed(() => [...liveCare(study.value)].reverse());
+const entries = computed(() => [...careToTell(study.value)].reverse());
 const shown = computed(() => (all.value ? entries.value : entries.value.slice(0, SHOWN)));
 const round = (value: number) => Math.round(value * 10) / 10;
 const totals = computed(() =>
@@ -48,7 +48,7 @@ function write(care: Care | null): void {
     <button type="button" class="link" @click="all = !all">{{ all ? 'Show the last ones' : `Show all ${entries.length}` }}</button>
   </p>
   <p v-if="document.started"><Button @click="write(null)">Water or feed</Button></p>
-  <CareDialog v-model:open="open" :mends="mends" />
+  <CareDialog v-model:open="open" :mends="mends" :given="given" />
 </template>
 
 <style scoped>

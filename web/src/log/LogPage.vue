@@ -27,8 +27,10 @@ const router = useRouter();
 /** What somebody came from Today to write down. */
 const query = useRoute().query;
 const asked = query.write;
+/** What a calculator worked out, to be written down as given. */
+const given = typeof query.amount === 'string' ? { amount: Number(query.amount), unit: String(query.unit ?? 'mL') } : null;
 /** The unit whose label was scanned. */
-const scanned = typeof query.unit === 'string' ? query.unit : null;
+const scanned = typeof query.unit === 'string' && given === null ? query.unit : null;
 if (asked !== undefined || scanned !== null) void router.replace({ query: {} });
 const rounds = computed(() => walksOfStudy(study.value, today()));
 const next = computed(() => rounds.value.find(({ state }) => state === 'due') ?? rounds.value.findLast(({ state }) => state === 'missed'));
@@ -80,7 +82,7 @@ function pick(unit: string): void {
       <p v-if="document.started" class="soft small">
         Choose a {{ experiment.plan.unitWord }} to water or photograph it, to mark it as lost, or to say what went wrong.
       </p>
-      <CarePart :asked="asked === 'care'" />
+      <CarePart :asked="asked === 'care'" :given="given" />
       <PhotosPart :asked="asked === 'photo'" />
       <WentWrong :asked="asked === 'wrong'" />
     </template>

@@ -33,8 +33,11 @@ watch(
   <template v-if="steps.length > 0">
     <h2 class="later">Steps</h2>
     <ul class="bare-list" aria-label="Steps with days">
-      <li v-for="own in steps" :key="`${own.name}-${own.day}`" :class="own.state">
-        <span class="soft small">day {{ momentWords(own.day) }}, {{ shortDate(own.on) }}</span>
+      <li v-for="own in steps" :key="`${own.name}-${own.day}-${own.at}-${own.arms.join()}`" :class="own.state">
+        <span class="soft small"
+          >{{ own.day < 0 ? 'before the start' : `day ${momentWords(own.day)}` }}, {{ shortDate(own.on)
+          }}<template v-if="own.at">, {{ own.at }}</template></span
+        >
         <b>{{ own.name }}</b>
         <span>{{ stateWords[own.state] }}</span>
         <span v-if="own.left.length > 0 && own.left.length < own.units" class="soft small"

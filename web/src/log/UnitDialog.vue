@@ -2,7 +2,7 @@
 import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { RouterLink } from 'vue-router';
-import { careWords, liveCare, liveHappenings, photosOfUnit, PUT_OUT, putOutOrder, shortDate } from '@fern/core';
+import { careToTell, careWords, liveHappenings, photosOfUnit, PUT_OUT, putOutOrder, shortDate } from '@fern/core';
 import { useLoaded } from '../frame/loaded';
 import ConfirmDialog from '../kit/ConfirmDialog.vue';
 import { useStepClock } from '../stores/stepClock';
@@ -26,7 +26,7 @@ const told = computed(() => [
   ...liveHappenings(study.value)
     .filter(({ units }) => units.includes(props.unit))
     .map(({ on, note, kind }) => `${shortDate(on)}: ${note || kind}`),
-  ...liveCare(study.value)
+  ...careToTell(study.value)
     .filter(({ units }) => units.includes(props.unit))
     .slice(-3)
     .map((entry) => `${shortDate(entry.on)}: ${careWords(experiment.value, { ...entry, units: [props.unit] })}`),

@@ -2,7 +2,7 @@
 import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
-import { daysBetween, fairTestAtOnce, isDate, longDate } from '@fern/core';
+import { comesBefore, daysBetween, fairTestAtOnce, isDate, longDate } from '@fern/core';
 import { useLoaded } from '../frame/loaded';
 import ConfirmDialog from '../kit/ConfirmDialog.vue';
 import DateField from '../kit/DateField.vue';
@@ -18,7 +18,13 @@ const document = useDocument();
 const history = useHistory();
 const router = useRouter();
 const open = ref(false);
-const day = ref(today());
+/** The day for which the steps were worked out, where that is still to come. */
+const day = ref(planned());
+function planned(): string {
+  const { startedOn, plan } = experiment.value;
+  return startedOn !== null && startedOn > today() && plan.timing.at !== '' ? startedOn : today();
+}
+const stepsBefore = computed(() => experiment.value.plan.stages.filter(comesBefore).length);
 const against = computed(() => fairTestAtOnce(experiment.value).filter(({ severity }) => severity === 'blocker' || severity === 'serious'));
 const ahead = computed(() => (isDate(day.value) ? Math.max(0, daysBetween(today(), day.value)) : 0));
 const blocked = computed(() => against.value.some(({ severity }) => severity === 'blocker'));
@@ -37,7 +43,7 @@ async function start(): Promise<void> {
 </script>
 
 <template>
-  <Button v-if="!document.started" type="primary" @click="open = true">Start the experiment</Button>
+  <Button v-if="!document.started" type="primary" @click="((day = planned()), (open = true))">Start the experiment</Button>
   <ConfirmDialog
     v-model:open="open"
     title="Start, and freeze the plan"
@@ -49,8 +55,9 @@ async function start(): Promise<void> {
       >Day 0: <DateField :value="day" label="Day 0" wrong="Choose the day on which everything is sown or planted." @change="day = $event"
     /></label>
     <MarginNote v-if="ahead > 0" severity="caution"
-      >That is {{ ahead === 1 ? 'tomorrow' : `${ahead} days from now` }}. Until then the plan is frozen and nothing is due. Is it the day on
-      which you sow or plant?</MarginNote
+      >That is {{ ahead === 1 ? 'tomorrow' : `${ahead} days from now` }}. Until then the plan is frozen{{
+        stepsBefore > 0 ? ', and the steps before it are due in Prepare' : ' and nothing is due'
+      }}. Is it the day on which you sow or plant?</MarginNote
     >
     <template #buttons>
       <Button type="primary" :disabled="blocked || !isDate(day)" @click="start">{{

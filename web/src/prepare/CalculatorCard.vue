@@ -17,6 +17,7 @@ import ChoiceField from '../kit/ChoiceField.vue';
 import MarginNote from '../kit/MarginNote.vue';
 import { useUnitSystem } from '../stores/unitSystem';
 import CalculatorField from './CalculatorField.vue';
+import LightGrid from './LightGrid.vue';
 
 /** One calculator: what goes in, what comes out, the formula with the numbers in it, and with what one would measure it. */
 const props = defineProps<{ calculator: Calculator; start: Filled }>();
@@ -46,6 +47,12 @@ const toggle = (tool: Tool) => (has.value = has.value.includes(tool) ? has.value
 <template>
   <section class="card">
     <p class="soft">{{ calculator.about }}</p>
+    <LightGrid
+      v-if="calculator.id === 'light-survey'"
+      v-model="filled.readings"
+      :places="Math.max(1, Math.min(60, Math.round(Number(filled.places)) || 1))"
+      :blocks="Math.max(2, Math.round(Number(filled.blocks)) || 2)"
+    />
     <div class="sides">
       <div class="asks">
         <CalculatorField v-for="ask in calculator.asks" :key="ask.id" v-model="filled[ask.id]" :ask="ask" :wrong="wrong[ask.id] ?? null" />

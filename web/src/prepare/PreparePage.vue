@@ -35,7 +35,7 @@ import PrepareTabs from './PrepareTabs.vue';
 import StepsNext from './StepsNext.vue';
 import TimelinePicture from './TimelinePicture.vue';
 import TimesEditor from './TimesEditor.vue';
-import { nowMinute } from './zone';
+import { nowMinute } from '../stores/zone';
 
 /** When what happens to which arm: the timeline, what comes next, and what is running. */
 const MINUTE_MS = 60_000;

@@ -24,7 +24,7 @@ import ProblemNote from '../kit/ProblemNote.vue';
 import TextField from '../kit/TextField.vue';
 import { useHistory } from '../stores/history';
 import { today } from '../stores/today';
-import { nowMinute, ownZone } from './zone';
+import { nowMinute, ownZone } from '../stores/zone';
 
 /** What the times are counted from, and when somebody is there: asked once, kept for the next experiment. */
 const { experiment } = useLoaded();

@@ -1,5 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { experimentFrom } from '../../ask/experimentFrom';
+import { questions } from '../../ask/questions';
+import { lightBlocks } from '../lightBlocks';
+import { filledFromPlan } from './fromPlan';
 import { calculatorOf, calculators } from './index';
 import { measureOut } from './measureOut';
 import { typedRatio } from './typedRatio';
@@ -118,6 +122,29 @@ describe('against check values', () => {
     expect(wrong('lamp-times', { hours: '6 25' }).hours).toMatch(/Number 2: .*24 h at most/);
   });
 
+  it('a light survey: mean, evenness, and the cuts that leave the least within (all ways tried by hand)', () => {
+    close('light-survey', { places: '3', readings: '100 120 80' }, 100, 80, 20);
+    expect(out('light-survey', { places: '4', readings: '10 10 50 52 11 9 51 50', blocks: '2' })).toContain('after place 2');
+    expect(out('light-survey', { places: '2', readings: '10 11 50 52 51 50', blocks: '2' })).toContain('after row 1');
+    expect(out('light-survey', { places: '4', readings: '5 5 5 5', blocks: '2' })).toContain(
+      'the light is even, or there are too few places',
+    );
+    expect(wrong('light-survey', { places: '5', readings: '1 2 3 4 5 6' }).readings).toMatch(
+      /6 readings, and rows of 5 places: 4 are missing/,
+    );
+    fc.assert(
+      fc.property(fc.array(fc.integer({ min: 1, max: 400 }), { minLength: 4, maxLength: 8 }), (row) => {
+        const found = lightBlocks([row], 3);
+        const sum = (part: readonly number[]) => part.reduce((a, b) => a + (b - part.reduce((x, y) => x + y, 0) / part.length) ** 2, 0);
+        const every = row.flatMap((_, i) =>
+          row.flatMap((__, j) => (0 < i && i < j ? [sum(row.slice(0, i)) + sum(row.slice(i, j)) + sum(row.slice(j))] : [])),
+        );
+        const total = sum(row);
+        return total === 0 ? found === null : Math.abs((found?.left ?? 9) - Math.min(...every) / total) < 1e-9;
+      }),
+    );
+  });
+
   it('air: FAO 56 table 2.3 (25 °C 3.168 kPa) and example 3 (15 °C 1.705); degree days by method 1', () => {
     close('vapour-deficit', { warmth: '25', humidity: '0' }, 3.168, 3.168);
     close('vapour-deficit', { warmth: '59 °F', humidity: '50' }, 1.705 / 2, 1.705);
@@ -162,6 +189,30 @@ describe('against check values', () => {
     expect(line('warmths', '68 °F', '°C')).toMatchObject({ value: expect.closeTo(20, 6) as number });
     expect(line('warmths', '-40', '°F')).toMatchObject({ value: expect.closeTo(-40, 6) as number });
     expect(line('areas', '1 m²', 'ft²')).toMatchObject({ value: expect.closeTo(10.7639, 3) as number });
+  });
+});
+
+describe('filled from a plan', () => {
+  it.each(questions)('every calculator takes what the plan of $id knows', (question) => {
+    const plan = experimentFrom(question, { created: '2027-01-02', startOn: '2027-03-28', seed: 5 });
+    for (const calculator of calculators) {
+      const filled = filledFromPlan(calculator.id, plan);
+      expect(calculator.asks.map(({ id }) => id)).toEqual(expect.arrayContaining(Object.keys(filled)));
+      const got = workOut(calculator, { ...examples(calculator.id), ...filled });
+      expect('worked' in got ? '' : `${calculator.id}: ${JSON.stringify(got.wrong)}`).toBe('');
+    }
+  });
+
+  it('takes numbers of plants, doses and days', () => {
+    const plan = (id: string) => {
+      const question = questions.find((own) => own.id === id);
+      if (!question) throw new Error(id);
+      return experimentFrom(question, { created: '2027-01-02', startOn: '2027-03-28', seed: 5 });
+    };
+    expect(filledFromPlan('seeds-to-sow', plan('hard-coat'))).toMatchObject({ plants: '36', germination: '40' });
+    expect(filledFromPlan('dose', plan('amendment-dose'))).toMatchObject({ share: '20' });
+    expect(filledFromPlan('lamp-times', plan('hours-of-light'))).toMatchObject({ hours: expect.stringMatching(/\b16\b/) as string });
+    expect(filledFromPlan('mass-lost', plan('buried-bags')).days).toMatch(/^\d+$/);
   });
 });
 

@@ -1,4 +1,5 @@
 import { dailyLight, lampCost, lightSurvey } from '../light';
+import { lightBlocks } from '../lightBlocks';
 import type { Calculator } from './Calculator';
 import { amount, clock, clockWords, hoursOfDay, line, num, orNone, several, told, wholeNumber } from './makers';
 
@@ -70,6 +71,50 @@ export const lightCalculators: readonly Calculator[] = [
       note: 'One middle for all arms: then the hour of watering and reading falls alike for each.',
     }),
     source: 'common practice',
+    caution: stare,
+  },
+  {
+    id: 'light-survey',
+    theme: 'light',
+    title: 'A survey of the light',
+    about: 'A reading at each place, at the height of the leaves: how bright, how even, and where blocks should begin.',
+    words: ['survey', 'map', 'grid', 'evenness', 'PPFD', 'blocks', 'uniformity', 'canopy'],
+    asks: [
+      wholeNumber('places', 'Places in a row', '6', { most: 60, why: 'Places come whole.' }),
+      several('readings', 'Readings, row by row', 'µmol m⁻² s⁻¹', '120 150 180 190 160 130 110 145 175 185 150 125', {
+        above: false,
+        most: 5000,
+      }),
+      wholeNumber('blocks', 'Blocks wanted', '3', { least: 2, above: false, most: 20, why: 'Two to twenty blocks.' }),
+      amount('distance', 'From the lamp down to the leaves', 'cm', '', { optional: true }),
+    ],
+    work: ({ numbers: { places, blocks, distance }, lists: { readings } }) => {
+      const survey = lightSurvey(readings);
+      if (survey === null) return { field: 'readings', why: 'It was dark at every place: nothing to map.' };
+      if (readings.length % places !== 0)
+        return {
+          field: 'readings',
+          why: `There are ${readings.length} readings, and rows of ${places} places: ${places - (readings.length % places)} are missing in the last row.`,
+        };
+      const rows = Array.from({ length: readings.length / places }, (_, i) => readings.slice(i * places, (i + 1) * places));
+      const found = lightBlocks(rows, blocks);
+      const cuts =
+        found === null
+          ? 'the light is even, or there are too few places'
+          : `after ${found.between === 'places' ? 'place' : 'row'} ${found.cuts.join(', ')}`;
+      return {
+        lines: [
+          line('Mean', survey.mean, 'µmol m⁻² s⁻¹'),
+          line('Dimmest as a share of the mean', survey.evenness * 100, '%'),
+          ...(survey.variation === null ? [] : [line('Spread as a share of the mean', survey.variation * 100, '%')]),
+          told('Blocks begin anew', cuts),
+          ...(found === null ? [] : [line('Of the differences left within them', found.left * 100, '%')]),
+        ],
+        formula: `Σ ÷ ${readings.length} = ${num(survey.mean)}; ${num(Math.min(...readings))} ÷ ${num(survey.mean)} = ${num(survey.evenness * 100)} %`,
+        note: `Measured at the leaves${distance === undefined ? '' : `, ${num(distance)} cm under the lamp`}, not at the tray. Do it again when the plants have grown.`,
+      };
+    },
+    source: 'mean, lowest ÷ mean, SD ÷ mean (common practice); cuts by least squares, Fisher (1958) J. Am. Stat. Assoc. 53: 789–798',
     caution: stare,
   },
   {
