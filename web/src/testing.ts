@@ -90,7 +90,10 @@ export function startedStudy(observations: readonly Observation[] = [], more: Pa
 /** Routes with empty pages: where a part would go is what counts. */
 export function testRouter() {
   const page = { template: '<p />' };
-  const names = ['today', 'library', 'plan', 'log', 'weigh', 'prepare', 'ask', 'write', 'walk'];
+  const names = [
+    ...['today', 'library', 'plan', 'log', 'weigh', 'prepare', 'ask', 'write', 'walk', 'calculators'],
+    ...['kit', 'labels', 'put-out', 'wall', 'reckon'],
+  ];
   return createRouter({
     history: createMemoryHistory(),
     routes: [{ path: '/', component: page }, ...names.map((name) => ({ path: `/${name}/:id?/:day?`, name, component: page }))],

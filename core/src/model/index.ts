@@ -15,7 +15,7 @@ export * from './plan';
 export * from './readRecord';
 export { isSealed, readsBlind } from './seal';
 export * from './Sentence';
-export * from './timing';
+export { timingFields, type Holiday, type Pin, type Presence, type Timing } from './timing';
 export * from './Truth';
 export * from './unit';
 export * from './unitCurve';

@@ -14,6 +14,7 @@ const UNSAID =
  * Codes that can be said aloud, each two syllables, no two alike in their first three letters where there are enough.
  * @param count how many
  * @param seed the same seed gives the same codes
+ * @returns codes in capitals
  * @throws {RangeError} for more than there are
  */
 export function spokenCodes(count: number, seed: number): string[] {
@@ -37,6 +38,7 @@ export function spokenCodes(count: number, seed: number): string[] {
  * read is kept under these codes.
  * @param experiment a plan that has not started
  * @param seed chance that deals the codes
+ * @returns the plan after the edit; the same where it has started
  */
 export function giveBlindCodes(experiment: Experiment, seed: number): Experiment {
   if (experiment.plan.frozenOn !== null) return experiment;
@@ -55,8 +57,9 @@ export interface KeyLine {
 }
 
 /**
- * The key for the second person: which code is of which arm, by code.
+ * The key for the second person: which code is of which arm.
  * @param experiment a plan with its units
+ * @returns by code
  */
 export function keyOf({ units, arms }: Experiment): KeyLine[] {
   return [...units]
@@ -64,13 +67,25 @@ export function keyOf({ units, arms }: Experiment): KeyLine[] {
     .map(({ unit, arm }) => ({ code: unit, arm, name: arms.find((own) => own.arm === arm)?.name ?? arm }));
 }
 
-/** Seals the key: from then on no page tells the arms. */
+/**
+ * Seals the key: from then on no page tells the arms.
+ * @param experiment a plan
+ * @param on calendar date
+ * @returns the plan after the edit
+ */
 export function sealKey(experiment: Experiment, on: string): Experiment {
   const { plan } = experiment;
   return { ...experiment, blinded: true, plan: { ...plan, seal: { ...blankOf(sealFields), sealedOn: on } } };
 }
 
-/** Opens the key, with who and why; readings from then on are not blind. */
+/**
+ * Opens the key; readings from then on are not blind.
+ * @param experiment a plan whose key is sealed
+ * @param on calendar date
+ * @param by who opens it
+ * @param reason why
+ * @returns the plan after the edit
+ */
 export function openKey(experiment: Experiment, on: string, by: string, reason: string): Experiment {
   const { plan } = experiment;
   return { ...experiment, plan: { ...plan, seal: { ...plan.seal, openedOn: on, openedBy: by, reason } } };

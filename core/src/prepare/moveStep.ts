@@ -14,6 +14,7 @@ export type Moved = { readonly experiment: Experiment } | { readonly why: string
  * @param step as it is planned now
  * @param to minute at which it is to begin
  * @param now minute before which nothing can begin
+ * @returns the plan after the edit, or why not
  */
 export function moveStep(experiment: Experiment, step: TimedStep, to: number, now: number): Moved {
   if (step.day !== null) return moveDay(experiment, step, to);

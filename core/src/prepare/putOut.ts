@@ -13,7 +13,11 @@ export interface PutOutStop {
   readonly isDone: boolean;
 }
 
-/** Whether something of a treatment could get into the control by hands, tools or drips. */
+/**
+ * Whether something of a treatment could get into the control by hands, tools or drips.
+ * @param experiment a plan
+ * @returns by what it names
+ */
 export function couldSpread({ plan, arms }: Pick<Experiment, 'plan' | 'arms'>): boolean {
   const words = [plan.changed, ...plan.canReach, ...arms.map(({ name }) => name), ...plan.cautions].join(' ');
   return plan.canReach.length > 0 || /compost|manure|salt|acid|vinegar|solution|spray|powder|weedkiller|tonic|feed/i.test(words);
@@ -23,6 +27,7 @@ export function couldSpread({ plan, arms }: Pick<Experiment, 'plan' | 'arms'>): 
  * The units in the order in which they are put out: along the bench, so that it is walked once; where a treatment could get into the
  * control, the control first and then one arm after another, each along the bench.
  * @param study with what was put out already
+ * @returns a stop for each active unit
  */
 export function putOutOrder({ experiment, care }: Pick<Study, 'experiment' | 'care'>): PutOutStop[] {
   const done = new Set(liveCare({ care }).flatMap(({ step, units }) => (step === PUT_OUT ? units : [])));
@@ -40,6 +45,7 @@ const perUnit = ({ group, id }: KitLine) =>
  * @param experiment a plan
  * @param code of the arm
  * @param system grams or ounces
+ * @returns lines to read at the bench
  */
 export function recipeOf(experiment: Experiment, code: string, system: UnitSystem): string[] {
   const count = experiment.units.filter(({ arm }) => arm === code).length;

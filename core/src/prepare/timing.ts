@@ -5,6 +5,7 @@ import { moveStart } from '../study/moveStart';
  * Changes when the steps can and should happen.
  * @param experiment a plan
  * @param more what changes
+ * @returns the plan after the edit
  */
 export function setTiming(experiment: Experiment, more: Partial<Timing>): Experiment {
   return { ...experiment, plan: { ...experiment.plan, timing: { ...experiment.plan.timing, ...more } } };
@@ -15,6 +16,7 @@ export function setTiming(experiment: Experiment, more: Partial<Timing>): Experi
  * @param experiment a plan that has not started
  * @param date day 0
  * @param clock time of day
+ * @returns the plan after the edit
  */
 export function setSowing(experiment: Experiment, date: string, clock: string): Experiment {
   return setTiming(moveStart(experiment, date), { at: clock });

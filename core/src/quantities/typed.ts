@@ -81,7 +81,7 @@ const LONGEST = 60;
  * @param text as typed
  * @param asked the unit in which the value is wanted; one that is not known here takes a plain number, with or without that unit behind it
  * @returns the value in the unit asked for, and the unit that was typed; or what is wrong, in words for who typed it
- * @example typedQuantity('2 lb 3 oz', 'g') // { value: 992.23…, unit: 'lb' }
+ * @example typedQuantity('2 lb', 'g') // { value: 907.18474, unit: 'lb' }
  */
 export function typedQuantity(text: string, asked: string): Typed {
   const typed = text.trim().slice(0, LONGEST);

@@ -22,7 +22,11 @@ export function liveCare({ care }: Pick<Study, 'care'>): readonly Care[] {
 /** Under which care tells that a unit was put out. */
 export const PUT_OUT = 'put out';
 
-/** Care as a reader wants it: without the ticks of the day on which all were put out. */
+/**
+ * Care as a reader wants it: without the ticks of the day on which all were put out.
+ * @param study with all its entries
+ * @returns in order of days
+ */
 export const careToTell = (study: Pick<Study, 'care'>): readonly Care[] => liveCare(study).filter(({ step }) => step !== PUT_OUT);
 
 /**

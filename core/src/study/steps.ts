@@ -125,7 +125,12 @@ function timesDone(units: readonly Pick<Unit, 'unit' | 'arm'>[], done: readonly 
   return times;
 }
 
-/** The units that an entry of care is about. */
+/**
+ * The units that an entry of care is about.
+ * @param units of the experiment
+ * @param entry as it was written down
+ * @returns those that it names, or those of its arms, or all
+ */
 export function unitsGiven<U extends Pick<Unit, 'unit' | 'arm'>>(
   units: readonly U[],
   { units: named, arms }: Pick<Care, 'units' | 'arms'>,

@@ -3,6 +3,7 @@ import type { VueWrapper } from '@vue/test-utils';
 import { beforeEach, describe, expect, it } from 'vitest';
 import type { Component } from 'vue';
 import {
+  stageFields,
   addDays,
   anySprouting,
   blankOf,
@@ -96,10 +97,18 @@ describe('what is done to them', () => {
     await button('Add a step')?.trigger('click');
     await field('Step 1').setValue('overnight bath');
     await field('Kind of step 1').setValue('spray');
+    await field('How long step 1 lasts').setValue('15-18 h');
     const [control] = page.findAll('.arms input');
     await control.trigger('change');
     expect(now().plan.stages).toEqual([
-      { name: 'overnight bath', kind: 'spray', hours: null, days: [], tested: false, arms: [draft.arms[1].arm, draft.arms[0].arm] },
+      {
+        ...blankOf(stageFields),
+        name: 'overnight bath',
+        kind: 'spray',
+        hours: 15,
+        hoursMost: 18,
+        arms: [draft.arms[1].arm, draft.arms[0].arm],
+      },
     ]);
     await field('Take away step overnight bath').trigger('click');
     expect(now().plan.stages).toEqual([]);

@@ -17,6 +17,9 @@ const isWhole = computed(
   () => numbers.value.flat().every((value) => Number.isFinite(value) && value >= 0) && !rows.value.flat().includes(''),
 );
 const most = computed(() => Math.max(1, ...numbers.value.flat().filter(Number.isFinite)));
+/** From the grey of a dark place to the yellow of the brightest. */
+const shade = (value: number) =>
+  `color-mix(in srgb, #ffd95e ${Number.isFinite(value) ? Math.round((value / most.value) * 100) : 0}%, #dfe3ea)`;
 const cuts = computed(() => (isWhole.value ? lightBlocks(numbers.value, props.blocks) : null));
 const isAfter = (between: 'places' | 'rows', at: number) => cuts.value?.between === between && cuts.value.cuts.includes(at);
 function set(row: number, place: number, text: string): void {
@@ -43,7 +46,7 @@ const addRow = () =>
         inputmode="decimal"
         :aria-label="`Row ${r + 1}, place ${i + 1}`"
         :class="{ cut: isAfter('places', i + 1) }"
-        :style="{ '--light': Number.isFinite(numbers[r][i]) ? numbers[r][i] / most : 0 }"
+        :style="{ background: shade(numbers[r][i]) }"
         @focus="($event.target as HTMLInputElement).select()"
         @change="set(r, i, ($event.target as HTMLInputElement).value)"
       />
@@ -79,7 +82,6 @@ input {
   height: 52px;
   border: 1px solid var(--line);
   border-radius: 9px;
-  background: color-mix(in srgb, #ffd95e calc(var(--light) * 100%), #dfe3ea);
   color: var(--ink);
   font: 500 15px var(--mono);
   text-align: center;

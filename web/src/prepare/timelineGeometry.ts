@@ -1,7 +1,7 @@
 import { addDays, isThereOn, kindOf, localOf, minuteOf, shortDate, type Experiment, type PlannedTimes, type TimedStep } from '@fern/core';
 
 /** A step of one arm as drawn. */
-export interface Bar {
+interface Bar {
   readonly step: TimedStep;
   readonly x: number;
   readonly width: number;

@@ -6,7 +6,7 @@ import { today } from './today';
 import { ownZone } from './zone';
 
 /** A moment to the second, as it is written down. */
-export const nowMoment = (): string => `${new Date().toISOString().slice(0, 19)}Z`;
+const nowMoment = (): string => `${new Date().toISOString().slice(0, 19)}Z`;
 
 /** Writes down when a step really begins and ends. What has begun and not ended is running, on every device. */
 export function useStepClock() {

@@ -77,7 +77,7 @@ describe('Today', () => {
     expect(list('Missed')[0]).toMatch(/Potted.*was due/);
     await page.findAll('[aria-label="Due today"] button')[1].trigger('click');
     await eventually(() =>
-      expect(router.currentRoute.value).toMatchObject({ name: 'log', params: { id: 'g' }, query: { step: 'potted' } }),
+      expect(router.currentRoute.value).toMatchObject({ name: 'prepare', params: { id: 'g' }, query: { step: 'potted' } }),
     );
   });
 

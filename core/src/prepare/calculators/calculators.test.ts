@@ -106,6 +106,9 @@ describe('against check values', () => {
     close('seed-mass', { way: 'mass', much: '2.4' }, 200, 12);
     close('imbibition', {}, 4.5);
     close('wetting', {}, 150, 450);
+    expect(out('replicates-agree', { shares: '40 60 50 50' })).toEqual(['yes: chance does that', 20, 20]);
+    expect(out('replicates-agree', { shares: '70 91 79 80' })).toEqual(['no: sow again, or look for a cause', 21, 16]);
+    expect(wrong('replicates-agree', { shares: '40 60' }).shares).toMatch(/four lots/);
     expect(wrong('seeds-to-sow', { plants: '12.5' }).plants).toMatch(/They come whole. Type 12 or 13/);
     expect(wrong('seed-mass', { much: '7.5' }).much).toMatch(/Seeds come whole: 7 or 8/);
   });

@@ -22,5 +22,9 @@ export const calculators: readonly Calculator[] = [
   ...unitCalculators,
 ];
 
-/** The calculator of that id; null where there is none. */
+/**
+ * A calculator by its id.
+ * @param id as in an address
+ * @returns null where there is none
+ */
 export const calculatorOf = (id: string): Calculator | null => calculators.find((own) => own.id === id) ?? null;

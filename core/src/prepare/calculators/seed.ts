@@ -1,7 +1,8 @@
+import { replicatesAgree, toleratedSpread } from '../../kinds/sprouting/replicatesAgree';
 import { imbibitionWater, wettingWater } from '../mixes';
 import { seedsToSow } from '../seedsToSow';
 import type { Calculator } from './Calculator';
-import { amount, line, measuredLine, num, oneOf, percent, wholeNumber } from './makers';
+import { amount, line, measuredLine, num, oneOf, percent, several, told, wholeNumber } from './makers';
 
 const whole = 'They come whole.';
 
@@ -32,6 +33,33 @@ export const seedCalculators: readonly Calculator[] = [
     },
     source: 'plants ÷ (germination × survival); the fewest n with P(X ≥ plants) ≥ 0.9, X binomial',
     caution: 'Seeds sold for sowing may be dressed: not for eating or bare hands.',
+  },
+  {
+    id: 'replicates-agree',
+    theme: 'seed',
+    title: 'Do four hundreds agree?',
+    about: 'Four lots of a hundred seeds never sprout alike: is the gap more than chance?',
+    words: ['germination test', 'tolerance', 'replicates', 'ISTA', 'spread'],
+    asks: [several('shares', 'Sprouted of each hundred', '%', '84 92 79 88', { above: false, most: 100, why: 'A share ends at 100 %.' })],
+    work: ({ lists: { shares } }) => {
+      const [a, b, c, d] = shares;
+      if (shares.length !== 4) return { field: 'shares', why: `There are ${shares.length}: the table is for four lots of a hundred.` };
+      const mean = shares.reduce((sum, share) => sum + share, 0) / 4;
+      const [agree, tolerated] = [replicatesAgree([a, b, c, d]), toleratedSpread(mean)];
+      const gap = Math.max(...shares) - Math.min(...shares);
+      return {
+        lines: [
+          told(
+            'They agree',
+            agree === null ? 'the table ends at 99 %' : agree ? 'yes: chance does that' : 'no: sow again, or look for a cause',
+          ),
+          line('Highest less lowest', gap, 'points'),
+          ...(tolerated === null ? [] : [line('Chance allows', tolerated, 'points')]),
+        ],
+        formula: `mean ${num(mean)} %; ${num(Math.max(...shares))} − ${num(Math.min(...shares))} = ${num(gap)} points`,
+      };
+    },
+    source: 'ISTA Rules ch. 5, tolerance after Miles (1963), from memory; between its rows linear',
   },
   {
     id: 'seed-mass',

@@ -4,6 +4,7 @@ import type { Experiment, KitNeeds } from '../../model';
  * Changes what the kit is worked out from.
  * @param experiment a plan
  * @param more what changes
+ * @returns the plan after the edit
  */
 export function changeKit(experiment: Experiment, more: Partial<KitNeeds>): Experiment {
   return { ...experiment, plan: { ...experiment.plan, kit: { ...experiment.plan.kit, ...more } } };
@@ -13,6 +14,7 @@ export function changeKit(experiment: Experiment, more: Partial<KitNeeds>): Expe
  * Ticks an item off, or takes the tick away.
  * @param experiment a plan
  * @param id of the line
+ * @returns the plan after the edit
  */
 export function toggleTick(experiment: Experiment, id: string): Experiment {
   const { ticked } = experiment.plan.kit;
@@ -24,6 +26,7 @@ export function toggleTick(experiment: Experiment, id: string): Experiment {
  * @param experiment a plan
  * @param id of the line
  * @param price null takes it away
+ * @returns the plan after the edit
  */
 export function setPrice(experiment: Experiment, id: string, price: number | null): Experiment {
   const others = experiment.plan.kit.prices.filter(({ item }) => item !== id);
@@ -34,6 +37,7 @@ export function setPrice(experiment: Experiment, id: string, price: number | nul
  * Adds a line of one's own.
  * @param experiment a plan
  * @param line in words
+ * @returns the plan after the edit
  */
 export function addToKit(experiment: Experiment, line: string): Experiment {
   const { plan } = experiment;

@@ -10,7 +10,11 @@ const usual: Readonly<Record<string, number>> = { pot: 400, pouch: 400, tray: 15
 /** Units under which an arm's dose is a share of the mix. */
 const SHARE = '%';
 
-/** How much mix goes into each: as was said, or what such a thing usually holds. */
+/**
+ * How much mix goes into each: as was said, or what such a thing usually holds.
+ * @param experiment a plan
+ * @returns 0 where none does
+ */
 export function mixEach({ plan }: Pick<Experiment, 'plan'>): {
   readonly amount: number;
   readonly unit: 'mL' | 'g';

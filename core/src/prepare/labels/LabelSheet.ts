@@ -99,7 +99,16 @@ export const labelSheets: readonly LabelSheet[] = [
   },
 ];
 
+/**
+ * A sort of sheet by its id.
+ * @param id as it was chosen
+ * @returns the first sort where there is none of that id
+ */
 export const labelSheetOf = (id: string): LabelSheet => labelSheets.find((sheet) => sheet.id === id) ?? labelSheets[0];
 
-/** How many labels a page has. */
+/**
+ * How many labels a page has.
+ * @param sheet the sort of sheet
+ * @returns 1 or more
+ */
 export const onePage = ({ columns, rows }: Pick<LabelSheet, 'columns' | 'rows'>): number => columns * rows;

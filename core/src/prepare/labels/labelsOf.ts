@@ -26,6 +26,7 @@ export interface LabelWish {
  * The labels of an experiment in the order of the bench.
  * @param experiment a plan with its units
  * @param wish what is to stand on them
+ * @returns a label for each unit
  */
 export function labelsOf({ units, arms, plan, startedOn }: Experiment, { address, showsArms, only }: LabelWish): LabelText[] {
   return walkOrder(units)

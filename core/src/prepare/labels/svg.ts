@@ -1,5 +1,5 @@
 const escapes: Readonly<Record<string, string>> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;', "'": '&#39;' };
-// eslint-disable-next-line no-control-regex -- an SVG file with one of these cannot be read
+/** A file with one of these cannot be read. */
 const FORBIDDEN = /[\u0000-\u0008\u000B\u000C\u000E-\u001F\uFFFE\uFFFF]/g;
 
 export const escaped = (text: string): string => text.replace(FORBIDDEN, '').replace(/[&<>"']/g, (sign) => escapes[sign]);

@@ -33,10 +33,10 @@ export function presentBetween(
 }
 
 /** Whether nobody is there on a day. */
-export const isFree = (date: string, holidays: readonly Holiday[]): boolean => holidays.some(({ from, to }) => from <= date && date <= to);
+const isFree = (date: string, holidays: readonly Holiday[]): boolean => holidays.some(({ from, to }) => from <= date && date <= to);
 
 /** Monday is 1; the first of January 1970 was a Thursday. */
-export const weekday = (date: string): number => ((Math.floor(Date.parse(date) / 60_000 / DAY) + 3) % 7) + 1;
+const weekday = (date: string): number => ((Math.floor(Date.parse(date) / 60_000 / DAY) + 3) % 7) + 1;
 
 /** From when to when somebody is there on a day; the whole day where no hours are kept at all. */
 function hoursOn(date: string, presence: readonly Presence[]): readonly (readonly [string, string])[] {
@@ -44,7 +44,12 @@ function hoursOn(date: string, presence: readonly Presence[]): readonly (readonl
   return presence.flatMap(({ day, from, to }) => (day === weekday(date) ? [[from || '00:00', to] as const] : []));
 }
 
-/** Whether somebody is there on a day at all. */
+/**
+ * Whether somebody is there on a day at all.
+ * @param date calendar date
+ * @param timing hours of the week and holidays
+ * @returns true where none are kept
+ */
 export function isThereOn(date: string, { presence, holidays }: Pick<Timing, 'presence' | 'holidays'>): boolean {
   return !isFree(date, holidays) && hoursOn(date, presence).length > 0;
 }

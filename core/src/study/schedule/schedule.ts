@@ -25,7 +25,12 @@ const SECONDS_A_UNIT = 30;
 const STEP_OF_MINUTES = 5;
 export const USUAL_CLOCK = '09:00';
 
-/** Hours that a stage takes at least and at most. One without hours takes as long as hands need, five minutes at a time. */
+/**
+ * How long a stage lasts. One without hours takes as long as hands need, five minutes at a time.
+ * @param stage of a plan
+ * @param units that go through it
+ * @returns hours at least and at most
+ */
 export function lengthOf(
   { hours, hoursMost }: Pick<Stage, 'hours' | 'hoursMost'>,
   units: number,
@@ -37,12 +42,20 @@ export function lengthOf(
   return { least: hours, most: Math.max(hours, hoursMost ?? hours) };
 }
 
-/** The moment of sowing on day 0; null before there is a day. */
+/**
+ * The moment of sowing on day 0.
+ * @param timed a plan
+ * @returns minute since 1970; null before there is a day
+ */
 export function sowingOf({ startedOn, plan: { timing } }: Timed): number | null {
   return startedOn === null ? null : minuteOf({ date: startedOn, clock: timing.at || USUAL_CLOCK }, timing.zone);
 }
 
-/** Stages that come before the sowing, those of an arm in their order. */
+/**
+ * Whether a stage comes before the sowing.
+ * @param stage of a plan
+ * @returns true where it has no days
+ */
 export const comesBefore = ({ days }: Pick<Stage, 'days'>): boolean => days.length === 0;
 export const goesThrough = ({ arms }: Pick<Stage, 'arms'>, arm: string): boolean => arms.length === 0 || arms.includes(arm);
 

@@ -20,6 +20,7 @@ export type Found = { readonly date: string; readonly clock: string; readonly of
  * @param experiment with its reading days
  * @param anchor what is given
  * @param now minute before which nothing can begin
+ * @returns day and time with the days that are off, or why there is none
  */
 export function sowingFor(experiment: Timed & Pick<Experiment, 'measures'>, { given, on }: Anchor, now: number): Found {
   const { timing } = experiment.plan;
@@ -71,6 +72,7 @@ function offOn({ measures, plan }: Timed & Pick<Experiment, 'measures'>, start: 
 /**
  * Days of the plan on which something is to be read and nobody is there.
  * @param experiment with its reading days and a day 0
+ * @returns calendar dates; empty without a day 0
  */
 export function readingsOff(experiment: Timed & Pick<Experiment, 'measures'>): string[] {
   return experiment.startedOn === null ? [] : offOn(experiment, experiment.startedOn);

@@ -16,6 +16,7 @@ export interface LocalTime {
 /**
  * Whether a time zone is known here.
  * @param zone an IANA name; empty counts as known
+ * @returns whether its clocks can be read
  */
 export function isZone(zone: string): boolean {
   if (zone === '') return true;

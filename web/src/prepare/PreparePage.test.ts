@@ -1,0 +1,143 @@
+// @vitest-environment happy-dom
+import type { VueWrapper } from '@vue/test-utils';
+import { beforeEach, describe, expect, it } from 'vitest';
+import { addDays, blankOf, setSowing, setTiming, stageFields, type Care, type Experiment, type Stage } from '@fern/core';
+import { useDocument } from '../stores/document';
+import { useLog } from '../stores/log';
+import { today } from '../stores/today';
+import { eventually, fakeServer, mountLoaded, startedStudy, type FakeServer } from '../testing';
+import KitPage from './KitPage.vue';
+import PreparePage from './PreparePage.vue';
+import PutOutPage from './PutOutPage.vue';
+
+const stage = (name: string, more: Partial<Stage>): Stage => ({ ...blankOf(stageFields), name, kind: 'soak', ...more });
+let server: FakeServer;
+let page: VueWrapper;
+
+/** A draft, or a plan that was frozen, with its steps before the sowing in so many days. */
+async function open(stages: readonly Stage[], inDays: number, frozen: boolean, part: object = PreparePage): Promise<void> {
+  const study = startedStudy();
+  const base: Experiment = { ...study.experiment, startedOn: addDays(today(), inDays) };
+  const experiment = setTiming(
+    setSowing({ ...base, plan: { ...base.plan, stages, frozenOn: frozen ? today() : null } }, addDays(today(), inDays), '10:00'),
+    { zone: 'UTC' },
+  );
+  server = fakeServer({ ...study, experiment });
+  page = await mountLoaded(part);
+}
+const now = () => {
+  const { experiment } = useDocument();
+  if (experiment === null) throw new Error('none open');
+  return experiment;
+};
+const press = (words: string) =>
+  page
+    .findAll('button')
+    .find((button) => button.text() === words)
+    ?.trigger('click');
+const care = () => useLog().study?.care ?? [];
+
+beforeEach(() => {
+  page?.unmount();
+  document.body.innerHTML = '';
+});
+
+describe('Prepare', () => {
+  it('says on the day what seed lies in, for how long, and what to take care of; nothing says that nothing is due', async () => {
+    await open([stage('a day in vinegar', { hours: 24, arms: ['X'] })], 1, true);
+    expect(page.get('h1').text()).toMatch(/^a day in vinegar at 10:00, today$/);
+    expect(page.get('ol').text()).toContain('24 h');
+    expect(page.text()).toContain('goggles');
+    expect(page.text()).toContain('School safety rules');
+  });
+
+  it('a step that is begun runs to the second, and its end is written down as it was', async () => {
+    await open([stage('a day in vinegar', { hours: 24, arms: ['X'] })], 1, true);
+    await press('Begin now');
+    await eventually(() => expect(page.find('[role="timer"]').exists()).toBe(true));
+    expect(page.get('[role="timer"]').text()).toMatch(/^(1 d 00:00:00|23:59:5\d) left$/);
+    expect(care()[0]).toMatchObject({
+      step: 'a day in vinegar',
+      arms: ['X'],
+      ended: null,
+      began: expect.stringMatching(/T\d\d:\d\d:\d\dZ$/) as string,
+    });
+    await press('End it now');
+    await eventually(() => expect(page.find('[role="timer"]').exists()).toBe(false));
+    const ended: Care | undefined = care().find(({ ended: moment }) => moment !== null);
+    expect(ended?.replaces).toBe(care()[0].id);
+    expect(page.get('h1').text()).toBe('Every step is done');
+  });
+
+  it('one begun in error is taken back, and is due again', async () => {
+    await open([stage('a day in vinegar', { hours: 24, arms: ['X'] })], 1, true);
+    await press('Begin now');
+    await eventually(() => expect(page.find('[role="timer"]').exists()).toBe(true));
+    await press('begun in error');
+    await eventually(() => expect(page.findAll('button').some((button) => button.text() === 'Begin now')).toBe(true));
+  });
+
+  it('a wish that cannot be met is told with what could give, and one press gives it', async () => {
+    await open([stage('soak', { hours: 18, arms: ['X'] })], 10, false);
+    const { startedOn } = now();
+    const everyOther = [1, 2, 3, 4, 5, 6, 7].map((day) => ({ day, from: '09:00', to: '15:00' }));
+    useDocument().change((plan) => setTiming(plan, { presence: everyOther, at: '14:00' }));
+    await page.vm.$nextTick();
+    expect(page.get('[role="alert"]').text()).toMatch(/“soak” of X would begin on .*, 20:00, when nobody is there/);
+    const give = page.findAll('.gives button').map((button) => button.text());
+    expect(give).toContain(`Let “soak” last up to 23 h`);
+    await press('Let “soak” last up to 23 h');
+    expect(now().plan.stages[0].hoursMost).toBe(23);
+    expect(now().startedOn).toBe(startedOn);
+    expect(page.find('.unmet').exists()).toBe(false);
+  });
+
+  it('a step is moved by keyboard, and the sowing goes with it', async () => {
+    await open([stage('cold', { kind: 'cold', hours: 720 })], 40, false);
+    const before = now().startedOn ?? '';
+    await page.get('[aria-label^="cold, arm C"]').trigger('keydown', { key: 'ArrowRight' });
+    expect(now().startedOn).toBe(addDays(before, 1));
+    await page.get('[aria-label^="cold, arm C"]').trigger('keydown', { key: 'ArrowLeft' });
+    expect(now().startedOn).toBe(before);
+  });
+
+  it('the end of term gives the day of sowing; one too near is told', async () => {
+    await open([stage('soak', { hours: 18 })], 10, false);
+    await page.get('select[aria-label="What is given"]').setValue('end of term');
+    await page.get('input[aria-label="Its day"]').setValue(addDays(today(), 60));
+    await press('Work the day out');
+    expect(now().startedOn).toBe(addDays(today(), 50));
+    await page.get('input[aria-label="Its day"]').setValue(addDays(today(), 5));
+    await press('Work the day out');
+    expect(page.text()).toContain('there is no day for the sowing');
+    expect(now().startedOn).toBe(addDays(today(), 50));
+  });
+});
+
+describe('the kit', () => {
+  it('is worked out live, ticks stay, and a line of one’s own is added', async () => {
+    await open([], 3, false, KitPage);
+    const row = () => page.get('section[aria-label="What is put in"] li').text();
+    expect(row()).toContain('330');
+    await page.get('section[aria-label="What is put in"] input').setValue(true);
+    await page.get('input[aria-label="To spare, per cent"]').setValue('20');
+    expect(row()).toContain('360');
+    expect(now().plan.kit.ticked).toEqual(['put in']);
+    await page.get('input[aria-label="A thing of your own"]').setValue('a ball of string');
+    await page.get('form').trigger('submit');
+    expect(page.get('section[aria-label="And besides"]').text()).toContain('a ball of string');
+    expect(server.calls.length).toBeGreaterThan(0);
+  });
+});
+
+describe('putting out', () => {
+  it('ticks one after another, by tap or by the bench, and says when all stand', async () => {
+    await open([], 3, false, PutOutPage);
+    expect(page.get('h1').text()).toBe('12 of 12 dishes to put out');
+    await press('It stands');
+    await eventually(() => expect(page.get('h1').text()).toBe('11 of 12 dishes to put out'));
+    for (const box of page.findAll('ol input:not([disabled])')) await box.trigger('change');
+    await eventually(() => expect(page.get('h1').text()).toBe('All 12 dishes stand'));
+    expect(new Set(care().flatMap(({ units }) => units)).size).toBe(12);
+  });
+});
