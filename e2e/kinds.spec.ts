@@ -12,7 +12,7 @@ async function walkOf(page: Page, question: string, daysAgo: number, day: number
   const date = new Date(Date.now() - daysAgo * 86_400_000).toISOString().slice(0, 10);
   await page.getByLabel('Day 0', { exact: true }).fill(date);
   await page.getByRole('button', { name: 'Start and freeze the plan' }).click();
-  await expect(page.getByRole('heading', { name: 'Kit' })).toBeVisible();
+  await expect(page.getByRole('navigation', { name: 'Prepare' })).toBeVisible();
   const id = /experiments\/([^/]+)/.exec(page.url())?.[1] ?? '';
   await page.goto(`/experiments/${id}/log/walk/${day}`);
   await expect(page.getByTestId('unit')).toBeVisible();

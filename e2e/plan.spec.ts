@@ -149,7 +149,7 @@ test('after back and forward the plan is as it was left', async ({ page }) => {
   await begin(page, 'Does X change height?');
   await page.getByLabel('Name of arm X').fill('With banana tea');
   await page.getByRole('link', { name: /^Prepare/ }).click();
-  await expect(page.getByRole('heading', { name: 'Kit' })).toBeVisible();
+  await expect(page.getByRole('navigation', { name: 'Prepare' })).toBeVisible();
   await page.goBack();
   await expect(page.getByLabel('Name of arm X')).toHaveValue('With banana tea');
   await saved(page);

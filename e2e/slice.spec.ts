@@ -62,7 +62,8 @@ test('from the first sign-in to the downloaded report, on a new experiment', asy
     await page.getByRole('button', { name: 'Start the experiment' }).click();
     await page.getByLabel('Day 0', { exact: true }).fill(daysAgo(7));
     await page.getByRole('button', { name: 'Start and freeze the plan' }).click();
-    await expect(page.getByRole('heading', { name: 'Put out 8 dishes as drawn' })).toBeVisible();
+    await page.getByRole('link', { name: 'Put out', exact: true }).click();
+    await expect(page.getByRole('heading', { name: '8 of 8 dishes to put out' })).toBeVisible();
   });
 
   await test.step('log: the walk of day 7, unit after unit in bench order', async () => {

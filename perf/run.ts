@@ -1,4 +1,5 @@
 import { asking } from './asking';
+import { preparing } from './preparing';
 import { fullResult } from './fullResult';
 import { readingIndex } from './readingIndex';
 import { resampling } from './resampling';
@@ -9,3 +10,4 @@ resampling();
 fullResult();
 readingIndex();
 asking();
+preparing();

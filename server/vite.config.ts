@@ -1,7 +1,18 @@
 import { defineConfig } from 'vite';
 
 /** What the core computes with: many small files of plain JavaScript, of which a command would otherwise spend its time finding each. */
-const computing = [/^@stdlib\//, 'crc-32', 'dayjs', 'fast-deep-equal', 'fflate', 'ical-generator', 'jsep', 'jstat', 'papaparse', 'pure-rand'];
+const computing = [
+  /^@stdlib\//,
+  'crc-32',
+  'dayjs',
+  'fast-deep-equal',
+  'fflate',
+  'ical-generator',
+  'jsep',
+  'jstat',
+  'papaparse',
+  'pure-rand',
+];
 
 // Server and command line with the project's own code in them, so that they start at once; other packages stay outside.
 export default defineConfig({
