@@ -104,7 +104,7 @@ test('steps: worked back from the sowing, dragged, begun, timed through a reload
   const second = await context.newPage();
   await second.goto('/');
   await expect(second.getByRole('link', { name: /a day in vinegar ends in 23:5/ })).toBeVisible();
-  await expect(second.getByRole('region', { name: 'Running now' })).toContainText('a day in vinegar, 8 units');
+  await expect(second.getByRole('region', { name: 'Running now' })).toContainText('a day in vinegar, 8 pots');
   await second.close();
   // It was forgotten over night: the entry is put right, and the check tells by how much it was too long.
   const [entry] = (await studyOf(page, running)).care;

@@ -17,6 +17,8 @@ export interface StepOnDay {
   readonly hours: number | null;
   readonly hoursMost: number | null;
   readonly arms: readonly string[];
+  /** It comes before the sowing. */
+  readonly isBefore: boolean;
   readonly state: WalkState;
   /** Codes of the units to which it was not done yet. */
   readonly left: readonly string[];
@@ -81,7 +83,22 @@ export function stepMoments(experiment: Timed, care: readonly Care[], today: str
       const { name, kind, hours, hoursMost } = stage;
       return own.length === 0
         ? []
-        : [{ name, kind, day, on, at, hours, hoursMost, arms, state: stateOf(left.length, on, today), left, units: own.length }];
+        : [
+            {
+              name,
+              kind,
+              day,
+              on,
+              at,
+              hours,
+              hoursMost,
+              arms,
+              isBefore: comesBefore(stage),
+              state: stateOf(left.length, on, today),
+              left,
+              units: own.length,
+            },
+          ];
     })
     .sort((a, b) => a.day - b.day || (a.at < b.at ? -1 : a.at > b.at ? 1 : 0));
 }

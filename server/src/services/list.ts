@@ -97,8 +97,9 @@ async function stepsOf(statements: Statements, experiments: readonly Known[], to
     experiments.map(({ id, experiment }) => {
       const done = (care.get(id) ?? []).map((row) => fromRow(careFields, row));
       const own = { ...experiment, units: units.get(id) ?? [] };
-      const isSown = experiment.startedOn !== null && experiment.startedOn < today;
-      const open = stepsOnDays(own, done, today).filter(({ left, on, day }) => left.length > 0 && on <= last && !(isSown && day < 0));
+      // A day of room: it may be yesterday where the class is.
+      const isSown = experiment.startedOn !== null && experiment.startedOn < addDays(today, -1);
+      const open = stepsOnDays(own, done, today).filter(({ left, on, isBefore }) => left.length > 0 && on <= last && !(isSown && isBefore));
       return [
         id,
         { steps: open.map(({ name, day, at, left }) => ({ name, day, at, left: left.length })), timers: timersOf(own, done, []) },

@@ -2,13 +2,13 @@
 import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { RouterLink } from 'vue-router';
-import { plural } from '@fern/core';
+import { counted } from '@fern/core';
 import { askToNotify, mayAsk } from '../stores/ring';
-import { useTimers } from '../stores/timers';
+import { useTimers, type RunningTimer } from '../stores/timers';
 import { clockOf } from './timerWords';
 
 /** What is running, right to the second, with what to do when it is over. */
-const props = defineProps<{ only?: string; unitWord?: string }>();
+const props = defineProps<{ only?: string }>();
 const timers = useTimers();
 const shown = computed(() => timers.all.filter(({ id }) => props.only === undefined || id === props.only));
 const asks = ref(mayAsk());
@@ -17,7 +17,7 @@ const allow = async () => {
   asks.value = mayAsk();
 };
 const endWords = (ends: string) => new Date(ends).toLocaleString('en-GB', { weekday: 'short', hour: '2-digit', minute: '2-digit' });
-const count = (units: number) => `${units} ${units === 1 ? (props.unitWord ?? 'unit') : plural(props.unitWord ?? 'unit')}`;
+const count = ({ units, unitWord }: RunningTimer) => counted(units, unitWord);
 </script>
 
 <template>
@@ -29,7 +29,7 @@ const count = (units: number) => `${units} ${units === 1 ? (props.unitWord ?? 'u
           <b>{{ clockOf(timer.left) }}</b> <span class="soft small">{{ timer.left > 0 ? 'left' : 'over' }}</span>
         </p>
         <p class="small">
-          {{ timer.label }}, {{ count(timer.units) }}. {{ timer.left > 0 ? 'Ends' : 'Ended' }} {{ endWords(timer.ends)
+          {{ timer.label }}, {{ count(timer) }}. {{ timer.left > 0 ? 'Ends' : 'Ended' }} {{ endWords(timer.ends)
           }}<template v-if="timer.endsTo !== timer.ends">, at the latest {{ endWords(timer.endsTo) }}</template
           >.
           <RouterLink v-if="only === undefined" :to="{ name: timer.what === 'step' ? 'prepare' : 'log', params: { id: timer.id } }">{{

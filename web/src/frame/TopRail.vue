@@ -25,7 +25,7 @@ if (!experiments.loaded) void experiments.load();
 
 <template>
   <header class="rail">
-    <RouterLink class="name" to="/"><FrondMark />Fern Test</RouterLink>
+    <RouterLink class="name" to="/" aria-label="Fern Test"><FrondMark /><span :class="{ gives: title }">Fern Test</span></RouterLink>
     <span v-if="title" class="experiment" :title="title">{{ title }}</span>
     <nav class="right" aria-label="Everywhere">
       <RailTimer />
@@ -135,6 +135,9 @@ summary::-webkit-details-marker {
   display: none;
 }
 @media (max-width: 600px) {
+  .gives {
+    display: none;
+  }
   .narrow {
     display: block;
   }
@@ -146,7 +149,12 @@ summary::-webkit-details-marker {
     display: none;
   }
   .experiment {
+    min-width: 0;
     max-width: 40vw;
+  }
+  .right {
+    flex: none;
+    gap: 12px;
   }
 }
 @media print {

@@ -9,7 +9,7 @@ import { newSeed } from '../stores/newSeed';
 import { today } from '../stores/today';
 
 /** Codes that tell nothing, the key for a second person, and its seal. */
-const { experiment } = useLoaded();
+const { experiment, study } = useLoaded();
 const document = useDocument();
 const history = useHistory();
 const shown = ref(false);
@@ -36,7 +36,7 @@ const print = () => window.print();
       <p class="small">
         One person labels and puts out, another reads. Codes like MOLU say nothing of the arm; the key stays with the first.
       </p>
-      <p v-if="!document.started"><Button @click="give">Give codes that say nothing</Button></p>
+      <p v-if="!document.started && study.care.length === 0"><Button @click="give">Give codes that say nothing</Button></p>
       <p>
         <Button @click="shown = !shown">{{ shown ? 'Hide the key' : 'Show the key' }}</Button>
       </p>

@@ -61,7 +61,7 @@ const headline = computed(() => {
   const next = stepsOnDays(experiment.value, study.value.care, today()).find(({ state }) => state === 'due' || state === 'coming');
   if (next) return `${next.name}${next.at ? ` at ${next.at}` : ''}, ${next.on === today() ? 'today' : shortDate(next.on)}`;
   const { startedOn, plan } = experiment.value;
-  if (isFrozen.value) return plan.stages.length > 0 ? 'Every step is done' : 'Nothing is done to them but reading';
+  if (isFrozen.value) return plan.stages.length > 0 ? 'Every step is done' : 'From now on they are only read';
   return startedOn === null ? 'Choose the day of sowing' : `All arms are sown together on ${longDate(startedOn)}`;
 });
 function move(step: TimedStep, to: number): void {
@@ -123,7 +123,7 @@ const set = (field: 'steps' | 'cautions') => (lines: string[]) => history.edit((
       <LinesField :value="experiment.plan.steps" label="Steps, one a line" @change="set('steps')($event)" />
     </section>
     <template #margin>
-      <TimerList v-slot="{ timer }" :only="id" :unit-word="experiment.plan.unitWord">
+      <TimerList v-slot="{ timer }" :only="id">
         <p v-if="timer.what === 'step'" class="buttons">
           <Button type="primary" @click="end(timer.key)">{{ timer.left > 0 ? 'End it now' : 'It has ended' }}</Button>
           <button type="button" class="link" @click="takeBack(timer.key)">begun in error</button>

@@ -29,7 +29,19 @@ import PrepareTabs from './PrepareTabs.vue';
 /** One or two pages for the wall: what is asked, what goes where, what is done when, and who does it. */
 const { experiment } = useLoaded();
 const system = useUnitSystem();
-const steps = computed(() => stepMoments(experiment.value, [], today()));
+/** The steps in order, and among them the day on which all are put out. */
+const rows = computed(() => {
+  const { arms, startedOn, plan } = experiment.value;
+  const when = (on: string, at: string) => `${shortDate(on)}${at === '' ? '' : `, ${at}`}`;
+  const steps = stepMoments(experiment.value, [], today()).map((step) => ({
+    isBefore: step.isBefore,
+    when: when(step.on, step.at),
+    what: `${step.name}${step.hours === null ? '' : `, ${lengthWords(step.hours, step.hoursMost)}`}`,
+    whom: step.arms.length === arms.length ? 'all' : step.arms.join(' '),
+  }));
+  const start = startedOn === null ? [] : [{ when: when(startedOn, plan.timing.at), what: 'day 0: all together', whom: 'all' }];
+  return [...steps.filter(({ isBefore }) => isBefore), ...start, ...steps.filter(({ isBefore }) => !isBefore)];
+});
 const word = computed(() => experiment.value.plan.unitWord);
 const hides = computed(() => isSealed(experiment.value));
 const countOf = (arm: string) => experiment.value.units.filter((unit) => unit.arm === arm).length;
@@ -90,19 +102,10 @@ const print = () => window.print();
           <h2>What is done when</h2>
           <table class="plain">
             <tbody>
-              <tr v-for="step in steps" :key="`${step.name}-${step.on}-${step.at}-${step.arms.join()}`">
-                <td class="mono">{{ shortDate(step.on) }}{{ step.at ? `, ${step.at}` : '' }}</td>
-                <td>
-                  {{ step.name }}<template v-if="step.hours !== null">, {{ lengthWords(step.hours, step.hoursMost) }}</template>
-                </td>
-                <td>{{ step.arms.length === experiment.arms.length ? 'all' : step.arms.join(' ') }}</td>
-              </tr>
-              <tr v-if="experiment.startedOn">
-                <td class="mono">
-                  {{ shortDate(experiment.startedOn) }}{{ experiment.plan.timing.at ? `, ${experiment.plan.timing.at}` : '' }}
-                </td>
-                <td><b>day 0: all together</b></td>
-                <td>all</td>
+              <tr v-for="row in rows" :key="row.when + row.what + row.whom">
+                <td class="mono">{{ row.when }}</td>
+                <td>{{ row.what }}</td>
+                <td>{{ row.whom }}</td>
               </tr>
             </tbody>
           </table>

@@ -15,7 +15,11 @@ defineProps<{ asked: string | null }>();
 const { experiment, study } = useLoaded();
 const clock = useStepClock();
 const isFrozen = computed(() => experiment.value.plan.frozenOn !== null);
-const steps = computed(() => stepMoments(experiment.value, study.value.care, today()).filter(({ state }) => state !== 'done'));
+/** Once the sowing is over nobody asks about what came before: it can still be written down, in the log. */
+const isSown = computed(() => isFrozen.value && experiment.value.startedOn !== null && experiment.value.startedOn < today());
+const steps = computed(() =>
+  stepMoments(experiment.value, study.value.care, today()).filter(({ state, isBefore }) => state !== 'done' && !(isBefore && isSown.value)),
+);
 const stateWords = { due: 'today', missed: 'late', coming: '', done: '' } as const;
 const isOpen = ({ state }: StepOnDay) => isFrozen.value && (state === 'due' || state === 'missed');
 /** Where it was done to some already, the others are named. */
@@ -32,7 +36,13 @@ const many = (n: number) => `${n} ${n === 1 ? experiment.value.plan.unitWord : p
     <p v-if="experiment.plan.stages.length === 0" class="soft small">
       Nothing is soaked, chilled or moved. What is done to them is written in Plan, and gets its hour here.
     </p>
-    <p v-else-if="steps.length === 0" class="soft small">Every step is done.</p>
+    <p v-else-if="steps.length === 0" class="soft small">
+      {{
+        isSown
+          ? 'Nothing more is to be done to them. What was done before the sowing can still be written down, in the log.'
+          : 'Every step is done.'
+      }}
+    </p>
     <ol v-else class="bare-list">
       <li
         v-for="(step, i) in steps.slice(0, SHOWN)"

@@ -101,7 +101,7 @@ const presenceWords = computed(() => {
       </template>
     </p>
     <p v-else class="line">
-      <span>Sown on {{ longDate(experiment.startedOn ?? '') }} at</span>
+      <span>All are sown on {{ longDate(experiment.startedOn ?? '') }} at</span>
       <ClockField :value="timing.at" label="Time of sowing" @change="change({ at: $event })" />
     </p>
     <ProblemNote :words="said" />

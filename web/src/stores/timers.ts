@@ -13,12 +13,14 @@ import { today } from './today';
 export interface RunningTimer extends Timer {
   readonly id: string;
   readonly title: string;
+  readonly unitWord: string;
   /** Whole seconds that are left; below 0 once it is over. */
   readonly left: number;
 }
 
 interface KnownTimers {
   readonly title: string;
+  readonly unitWord: string;
   readonly timers: readonly Timer[];
 }
 
@@ -48,7 +50,9 @@ export const useTimers = defineStore('timers', () => {
     (list) => {
       if (!experiments.offline && experiments.loaded)
         remember(
-          Object.fromEntries(list.filter(({ timers }) => timers.length > 0).map(({ id, title, timers }) => [id, { title, timers }])),
+          Object.fromEntries(
+            list.filter(({ timers }) => timers.length > 0).map(({ id, title, unitWord, timers }) => [id, { title, unitWord, timers }]),
+          ),
         );
     },
   );
@@ -58,15 +62,19 @@ export const useTimers = defineStore('timers', () => {
       if (study === null || document.id === '') return;
       const timers = timersOf(study.experiment, study.care, walksOfStudy(study, today()));
       const { [document.id]: _before, ...others } = known.value[account.value] ?? {};
-      remember(timers.length > 0 ? { ...others, [document.id]: { title: study.experiment.title, timers } } : others);
+      remember(
+        timers.length > 0
+          ? { ...others, [document.id]: { title: study.experiment.title, unitWord: study.experiment.plan.unitWord, timers } }
+          : others,
+      );
     },
     { immediate: true },
   );
 
   const all = computed<RunningTimer[]>(() =>
     Object.entries(known.value[account.value] ?? {})
-      .flatMap(([id, { title, timers }]) =>
-        timers.map((timer) => ({ ...timer, id, title, left: Math.ceil((Date.parse(timer.ends) - now.value.getTime()) / 1000) })),
+      .flatMap(([id, { title, unitWord, timers }]) =>
+        timers.map((timer) => ({ ...timer, id, title, unitWord, left: Math.ceil((Date.parse(timer.ends) - now.value.getTime()) / 1000) })),
       )
       // What should have been read long ago is a missed walk, not a timer.
       .filter(({ what, left }) => what === 'step' || (left > -TWO_DAYS_MS / 1000 && left < TWO_DAYS_MS / 1000))

@@ -30,7 +30,7 @@ const summary = computed(() => {
   return `${count}, about ${minutes.value} ${minutes.value === 1 ? 'minute' : 'minutes'}.`;
 });
 const dayWords = ({ day, at }: DueTask) =>
-  `${Number.isInteger(day) ? (day < 0 ? `${-day} ${day === -1 ? 'day' : 'days'} before the start` : `day ${day}`) : `at ${momentWords(day)}`}${at === '' ? '' : `, ${at}`}`;
+  `${Number.isInteger(day) ? (day < 0 ? 'before the start' : `day ${day}`) : `at ${momentWords(day)}`}${at === '' ? '' : `, ${at}`}`;
 const dueWhen = (task: DueTask) => `${dayWords(task)} · ${task.minutes} min`;
 const missedWhen = (task: DueTask) => `was due ${shortDate(task.on)} · ${dayWords(task)}`;
 
