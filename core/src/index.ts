@@ -96,7 +96,7 @@ export * from './study/schedule/plannedTimes';
 export { isThereOn } from './study/schedule/presence';
 export { comesBefore, lengthOf, sowingOf } from './study/schedule/schedule';
 export * from './study/schedule/sowingFor';
-export type { Give, Unmet } from './study/schedule/whyNot';
+export type { Give } from './study/schedule/whyNot';
 export * from './study/schedule/zoned';
 export * from './study/steps';
 export * from './study/stepTimes';
