@@ -70,6 +70,7 @@ export * from './power/Design';
 export * from './power/unitsFor';
 export * from './quantities/inList';
 export * from './quantities/inSystem';
+export { convert } from './quantities/units';
 export * from './quantities/plural';
 export * from './quantities/roundTo';
 export * from './simulate/drawPhoto';

@@ -92,11 +92,15 @@ export function testRouter() {
   const page = { template: '<p />' };
   const names = [
     ...['today', 'library', 'plan', 'log', 'weigh', 'prepare', 'ask', 'write', 'walk', 'calculators'],
-    ...['kit', 'labels', 'put-out', 'wall', 'reckon'],
+    ...['kit', 'labels', 'put-out', 'wall'],
   ];
   return createRouter({
     history: createMemoryHistory(),
-    routes: [{ path: '/', component: page }, ...names.map((name) => ({ path: `/${name}/:id?/:day?`, name, component: page }))],
+    routes: [
+      { path: '/', component: page },
+      ...names.map((name) => ({ path: `/${name}/:id?/:day?`, name, component: page })),
+      { path: '/reckon/:calculator?', name: 'reckon', component: page },
+    ],
   });
 }
 

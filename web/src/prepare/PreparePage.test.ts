@@ -1,7 +1,7 @@
 // @vitest-environment happy-dom
 import type { VueWrapper } from '@vue/test-utils';
 import { beforeEach, describe, expect, it } from 'vitest';
-import { addDays, blankOf, setSowing, setTiming, stageFields, type Care, type Experiment, type Stage } from '@fern/core';
+import { addDays, blankOf, measureFields, setSowing, setTiming, stageFields, type Care, type Experiment, type Stage } from '@fern/core';
 import { useDocument } from '../stores/document';
 import { useLog } from '../stores/log';
 import { today } from '../stores/today';
@@ -9,6 +9,7 @@ import { eventually, fakeServer, mountLoaded, startedStudy, type FakeServer } fr
 import KitPage from './KitPage.vue';
 import PreparePage from './PreparePage.vue';
 import PutOutPage from './PutOutPage.vue';
+import ReckonPage from './ReckonPage.vue';
 
 const stage = (name: string, more: Partial<Stage>): Stage => ({ ...blankOf(stageFields), name, kind: 'soak', ...more });
 let server: FakeServer;
@@ -139,5 +140,36 @@ describe('putting out', () => {
     for (const box of page.findAll('ol input:not([disabled])')) await box.trigger('change');
     await eventually(() => expect(page.get('h1').text()).toBe('All 12 dishes stand'));
     expect(new Set(care().flatMap(({ units }) => units)).size).toBe(12);
+  });
+});
+
+describe('a calculator beside a running experiment', () => {
+  it('gives its result to the log as a reading, once it is said of which one', async () => {
+    const study = startedStudy();
+    const volume = { ...blankOf(measureFields), measure: 'head', name: 'Head volume', unit: 'cm³', readingDays: [3] };
+    server = fakeServer({ ...study, experiment: { ...study.experiment, measures: [...study.experiment.measures, volume] } });
+    page = await mountLoaded(ReckonPage, {}, '/reckon/head-volume');
+    await press('Head volume: 188.5 cm³');
+    await page.vm.$nextTick();
+    expect(page.get('[role="alert"]').text()).toContain('Choose the dish that was measured');
+    await page.get('select[aria-label="Of which one it is the reading"]').setValue('D03');
+    await press('Head volume: 188.5 cm³');
+    await eventually(() => expect(useLog().study?.observations).toHaveLength(1));
+    expect(useLog().study?.observations[0]).toMatchObject({
+      unit: 'D03',
+      measure: 'head',
+      value: 188.5,
+      plannedDay: 3,
+      observedOn: today(),
+    });
+    expect(page.text()).toContain('D03: Head volume: 188.5 cm³. It stands in the log.');
+  });
+
+  it('puts what comes out into the kit and among what is kept the same', async () => {
+    await open([], 3, false, ReckonPage);
+    await press('Put it into the kit');
+    await press('Keep it the same for all');
+    expect(now().plan.materials.at(-1)).toBe('Parts of a mix, weighed: Part 1 480 g, Part 2 160 g');
+    expect(now().plan.kept.at(-1)).toEqual({ what: 'Parts of a mix, weighed', how: 'Part 1 480 g, Part 2 160 g' });
   });
 });

@@ -10,6 +10,7 @@ import { useHistory } from '../stores/history';
 import CalculatorCard from './CalculatorCard.vue';
 import CalculatorList from './CalculatorList.vue';
 import PrepareTabs from './PrepareTabs.vue';
+import ReadingPart from './ReadingPart.vue';
 
 /** The calculators beside an experiment: filled from its plan, and what comes out goes into it with one press. */
 const { id, experiment } = useLoaded();
@@ -57,6 +58,7 @@ const intoCare = ({ value, unit }: Line) =>
         <Button v-if="!history.frozen" @click="intoKept(sentence)">Keep it the same for all</Button>
         <Button v-if="document.started && poured(lines)" @click="poured(lines) && intoCare(poured(lines)!)">Write it down as given</Button>
       </p>
+      <ReadingPart v-if="document.started" :lines="lines" />
       <p v-if="told" role="status" class="small">{{ told }}</p>
     </CalculatorCard>
     <template #margin

@@ -71,10 +71,13 @@ export const useTimers = defineStore('timers', () => {
     { immediate: true },
   );
 
+  /** The tick only says when to look again: what it carries can be a moment old. */
+  const secondsTo = (ends: string) => (now.value, Math.ceil((Date.parse(ends) - Date.now()) / 1000));
+
   const all = computed<RunningTimer[]>(() =>
     Object.entries(known.value[account.value] ?? {})
       .flatMap(([id, { title, unitWord, timers }]) =>
-        timers.map((timer) => ({ ...timer, id, title, unitWord, left: Math.ceil((Date.parse(timer.ends) - now.value.getTime()) / 1000) })),
+        timers.map((timer) => ({ ...timer, id, title, unitWord, left: secondsTo(timer.ends) })),
       )
       // What should have been read long ago is a missed walk, not a timer.
       .filter(({ what, left }) => what === 'step' || (left > -TWO_DAYS_MS / 1000 && left < TWO_DAYS_MS / 1000))

@@ -182,6 +182,31 @@ describe('against check values', () => {
     expect(wrong('texture-by-shares', { clay: '30' }).clay).toMatch(/come to 112 %/);
   });
 
+  it('against tables elsewhere: measures of NIST Handbook 44, light of Purdue Extension HO-238 (from memory), the sphere, ln 2', () => {
+    // Handbook 44, appendix C: 4 qt, 16 cups, 128 fl oz, 256 tbsp in a gallon; an inch is 25.4 mm.
+    close('parts-by-volume', { total: '1 gal', parts: '3 1', density: '' }, 3 * 946.353, 946.353);
+    close('parts-by-mass', { total: '1 lb', parts: '15 1' }, 425.243, 28.3495);
+    close('dose', { how: 'g', total: '16', share: '6.25' }, 1, 15);
+    close('several-stocks', { volume: '1 gal', strengths: '128 256' }, 29.5735, 14.7868);
+    close('same-strength', { feed: '1 tbsp', tank: '1 gal', others: '1 qt' }, 14.7868 / 4);
+    close('weaker-from-stock', { stock: '16', wanted: '1', volume: '1 gal' }, 236.588);
+    close('infiltration', { depth: '1 in', time: '1 h' }, 25.4);
+    close('per-area', { count: '1', side: '1 ft' }, 10.7639);
+    close('warmths', { much: '212 °F' }, 100);
+    close('soil-cost', { price: '16', bag: '1 gal', tray: '1 cup' }, 1, 16);
+    // A day's light of 100 for 12 h is 4.3, of 500 for 16 h 28.8.
+    close('daily-light', { ppfd: '100', hours: '12' }, 4.32);
+    close('daily-light', { ppfd: '500', hours: '16' }, 28.8);
+    close('hours-for-light', { target: '28.8', ppfd: '500' }, 16);
+    // A sphere of diameter 2 is 4/3 π; what grows by ln 2 a day doubles in a day; half-life is ln 2 ÷ k.
+    close('head-volume', { height: '2', width: '2' }, (4 / 3) * Math.PI);
+    close('relative-growth', { first: '1', last: '2', days: '1' }, 100 * Math.LN2, 1);
+    close('mass-lost', { first: '4', last: '1', days: '10' }, 75, Math.log(4) / 10, 5);
+    close('corrected-effect', { control: '50', treated: '50' }, 0);
+    close('conductivity', { way: 'ec', scale: '700', reading: '2' }, 1400);
+    close('water-held', { poured: '1 qt', drained: '1 cup', dry: '1 lb' }, 3 * 236.588236);
+  });
+
   it('units (NIST SP 811, Handbook 44)', () => {
     const line = (id: string, much: string, unit: string) => {
       const got = answer(id, { much });

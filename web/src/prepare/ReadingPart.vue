@@ -1,0 +1,81 @@
+<script setup lang="ts">
+import { Button } from 'ant-design-vue';
+import { v7 as uuid } from 'uuid';
+import { computed, ref } from 'vue';
+import { convert, doubtsAbout, kindOf, onItsWalk, readsBlind, takeReading, walkOrder, type Line, type Told } from '@fern/core';
+import { useLoaded } from '../frame/loaded';
+import ChoiceField from '../kit/ChoiceField.vue';
+import ProblemNote from '../kit/ProblemNote.vue';
+import { useOutbox } from '../stores/outbox';
+import { useSession } from '../stores/session';
+import { today } from '../stores/today';
+
+/** A result that is what one measures here goes into the log as today's reading of one of them. */
+const props = defineProps<{ lines: readonly (Line | Told)[] }>();
+const { id, experiment, study } = useLoaded();
+const outbox = useOutbox();
+const session = useSession();
+const unit = ref('');
+const said = ref<string | null>(null);
+const wrong = ref<string | null>(null);
+
+interface Offer {
+  readonly measure: string;
+  readonly words: string;
+  readonly value: number;
+}
+/** Each measure that is typed as a number, with the first result in its unit. */
+const offers = computed<Offer[]>(() =>
+  experiment.value.measures
+    .filter((measure) => kindOf(measure).entry === 'keypad')
+    .flatMap((measure) => {
+      for (const own of props.lines) {
+        if (!('value' in own)) continue;
+        const value = convert(own.value, own.unit, measure.unit);
+        if (value === null || own.unit === '') continue;
+        const shown = Number(value.toPrecision(4));
+        return [{ measure: measure.measure, words: `${measure.name}: ${shown} ${measure.unit}`, value: shown }];
+      }
+      return [];
+    }),
+);
+const units = computed(() => [
+  { value: '', label: `which ${experiment.value.plan.unitWord}` },
+  ...walkOrder(experiment.value.units.filter(({ status }) => status === 'active')).map((own) => ({ value: own.unit, label: own.unit })),
+]);
+function take(offer: Offer): void {
+  const own = experiment.value.units.find((one) => one.unit === unit.value);
+  const measure = experiment.value.measures.find((one) => one.measure === offer.measure);
+  wrong.value = own ? null : `Choose the ${experiment.value.plan.unitWord} that was measured.`;
+  if (!own || !measure) return;
+  const place = { unit: own, measure, plannedDay: null, reading: null, plant: null };
+  const stop = doubtsAbout(study.value, { ...place, on: today() }, offer.value, []).find(({ level }) => level === 'stop');
+  wrong.value = stop?.message ?? null;
+  if (stop) return;
+  const by = { id: uuid(), observer: session.account?.name ?? null, blinded: readsBlind(experiment.value) };
+  const reading = takeReading(place, { value: offer.value, absent: null, note: null }, today(), by);
+  outbox.add(id.value, { kind: 'reading', content: onItsWalk(experiment.value)(reading) });
+  said.value = `${own.unit}: ${offer.words}. It stands in the log.`;
+}
+</script>
+
+<template>
+  <div v-if="offers.length > 0">
+    <p class="line">
+      <span>Take it as today’s reading of</span>
+      <ChoiceField :value="unit" :options="units" label="Of which one it is the reading" @change="unit = $event" />
+      <Button v-for="offer in offers" :key="offer.measure" @click="take(offer)">{{ offer.words }}</Button>
+    </p>
+    <ProblemNote :words="wrong" />
+    <p v-if="said" role="status" class="small">{{ said }}</p>
+  </div>
+</template>
+
+<style scoped>
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: baseline;
+}
+</style>
