@@ -6,6 +6,7 @@ const emit = defineEmits<{ change: [value: string] }>();
 
 <template>
   <input
+    class="native"
     type="time"
     :value="value"
     :aria-label="label"
@@ -13,14 +14,3 @@ const emit = defineEmits<{ change: [value: string] }>();
     @input="emit('change', ($event.target as HTMLInputElement).value)"
   />
 </template>
-
-<style scoped>
-input {
-  padding: 4px 8px;
-  border: 1px solid var(--border);
-  border-radius: var(--radius);
-  background: var(--paper);
-  color: var(--ink);
-  font: inherit;
-}
-</style>

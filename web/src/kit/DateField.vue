@@ -10,7 +10,13 @@ const told = computed(() => (isDate(props.value) ? null : (props.wrong ?? 'Choos
 
 <template>
   <span class="date">
-    <input type="date" :value="value" :aria-label="label" @input="emit('change', ($event.target as HTMLInputElement).value)" />
+    <input
+      class="native"
+      type="date"
+      :value="value"
+      :aria-label="label"
+      @input="emit('change', ($event.target as HTMLInputElement).value)"
+    />
     <span v-if="told" class="wrong" role="alert">{{ told }}</span>
   </span>
 </template>
@@ -19,14 +25,6 @@ const told = computed(() => (isDate(props.value) ? null : (props.wrong ?? 'Choos
 .date {
   display: inline-grid;
   gap: 4px;
-}
-input {
-  padding: 6px 10px;
-  border: 1px solid var(--border);
-  border-radius: var(--radius);
-  background: var(--paper);
-  color: var(--ink);
-  font: inherit;
 }
 .wrong {
   color: var(--rust);

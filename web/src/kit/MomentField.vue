@@ -16,16 +16,5 @@ function take(event: Event): void {
 </script>
 
 <template>
-  <input type="datetime-local" :value="local(value)" :aria-label="label" @change="take" />
+  <input class="native" type="datetime-local" :value="local(value)" :aria-label="label" @change="take" />
 </template>
-
-<style scoped>
-input {
-  padding: 6px 10px;
-  border: 1px solid var(--border);
-  border-radius: var(--radius);
-  background: var(--paper);
-  color: var(--ink);
-  font: inherit;
-}
-</style>

@@ -3,6 +3,7 @@ import { computed, reactive, watch } from 'vue';
 import {
   inSystemWords,
   measureOut,
+  RULES_FIRST,
   tools,
   unitSystems,
   workOut,
@@ -84,9 +85,7 @@ const toggle = (tool: Tool) => (has.value = has.value.includes(tool) ? has.value
       >
     </p>
     <template v-if="calculator.caution">
-      <MarginNote severity="caution"
-        >{{ calculator.caution }} School safety rules, local codes and product labels come first; ask the responsible adult.</MarginNote
-      >
+      <MarginNote severity="caution">{{ calculator.caution }} {{ RULES_FIRST }}</MarginNote>
     </template>
   </section>
 </template>

@@ -7,6 +7,7 @@ import NumberField from '../kit/NumberField.vue';
 import QuantityField from '../kit/QuantityField.vue';
 import TextField from '../kit/TextField.vue';
 import { useHistory } from '../stores/history';
+import ArmTicks from './ArmTicks.vue';
 
 /** What the kit is worked out from beyond the plan itself: spare, sprouting, mix, what is blended in and what is poured. */
 const { experiment } = useLoaded();
@@ -23,7 +24,6 @@ const part = (i: number, more: Partial<MixPart>) => change({ parts: withItem(kit
 const addition = (i: number, more: Partial<Addition>) => change({ additions: withItem(kit.value.additions, i, more) });
 const solution = (i: number, more: Partial<Solution>) => change({ solutions: withItem(kit.value.solutions, i, more) });
 const treated = computed(() => experiment.value.arms.filter(({ role }) => role === 'treatment').map(({ arm }) => arm));
-const toggled = (arms: readonly string[], arm: string) => (arms.includes(arm) ? arms.filter((own) => own !== arm) : [...arms, arm]);
 const measures = [
   { value: 'mL', label: 'mL' },
   { value: 'g', label: 'g' },
@@ -177,12 +177,7 @@ const ways = [
             ×
           </button></span
         >
-        <span class="line small"
-          ><label v-for="{ arm } in experiment.arms" :key="arm"
-            ><input type="checkbox" :checked="own.arms.includes(arm)" @change="addition(i, { arms: toggled(own.arms, arm) })" />
-            {{ arm }}</label
-          ></span
-        >
+        <ArmTicks :arms="experiment.arms" :ticked="own.arms" @change="(arms) => addition(i, { arms })" />
       </li>
     </ul>
     <p>
@@ -249,12 +244,7 @@ const ways = [
             @change="solution(i, { grams: $event })"
           />
         </span>
-        <span class="line small"
-          ><label v-for="{ arm } in experiment.arms" :key="arm"
-            ><input type="checkbox" :checked="own.arms.includes(arm)" @change="solution(i, { arms: toggled(own.arms, arm) })" />
-            {{ arm }}</label
-          ></span
-        >
+        <ArmTicks :arms="experiment.arms" :ticked="own.arms" @change="(arms) => solution(i, { arms })" />
       </li>
     </ul>
     <p>

@@ -1,4 +1,5 @@
 // @vitest-environment happy-dom
+import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { ExperimentLine } from '@fern/contract';
 import type { Timer } from '@fern/core';
@@ -80,6 +81,17 @@ describe('timers', () => {
     await openTab([soak, drain]);
     await openTab([soak, drain]);
     expect(rings).toEqual(['drain: time is up', 'soak: time is up']);
+  });
+
+  it('ring in one of two tabs that are open at once', async () => {
+    await openTab([drain]);
+    // The second tab does not close the first.
+    setActivePinia(createPinia());
+    await useSession().load();
+    useTimers();
+    await useExperiments().load();
+    await vi.advanceTimersByTimeAsync(601_000);
+    expect(rings).toEqual(['drain: time is up']);
   });
 
   it('are there without a network, as this browser saw them last', async () => {

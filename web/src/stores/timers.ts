@@ -8,6 +8,7 @@ import { useLog } from './log';
 import { ring } from './ring';
 import { useSession } from './session';
 import { today } from './today';
+import { oneTabAtATime } from './waiting';
 
 /** A timer with the experiment that it belongs to, as it stands this second. */
 export interface RunningTimer extends Timer {
@@ -24,8 +25,17 @@ interface KnownTimers {
   readonly timers: readonly Timer[];
 }
 
+const RUNG = 'fern-rung';
 const MOST_RUNG = 200;
 const TWO_DAYS_MS = 2 * 86_400_000;
+
+/** Rings for those of which no tab of this browser has rung: what was heard is read and written at once, past what this tab remembers. */
+function ringOnce(timers: readonly RunningTimer[]): void {
+  const rung = JSON.parse(localStorage.getItem(RUNG) ?? '[]') as string[];
+  const fresh = timers.filter(({ key }) => !rung.includes(key));
+  localStorage.setItem(RUNG, JSON.stringify([...rung, ...fresh.map(({ key }) => key)].slice(-MOST_RUNG)));
+  for (const { label, title } of fresh) ring(`${label}: time is up`, title);
+}
 
 /**
  * What somebody waits for, in every experiment. The times themselves are in what was logged, so that a closed tab and a server that starts
@@ -38,8 +48,6 @@ export const useTimers = defineStore('timers', () => {
   const log = useLog();
   const now = useNow({ interval: 250 });
   const known = useLocalStorage<Record<string, Record<string, KnownTimers>>>('fern-timers', {});
-  /** Keys of those that have rung in this browser. */
-  const rung = useLocalStorage<string[]>('fern-rung', []);
   const account = computed(() => session.account?.id ?? '');
 
   function remember(own: Record<string, KnownTimers>): void {
@@ -85,13 +93,13 @@ export const useTimers = defineStore('timers', () => {
   );
   const over = computed(() => all.value.filter(({ left }) => left <= 0));
 
+  const heard = new Set<string>();
   watch(
     over,
     (list) => {
-      const fresh = list.filter(({ key }) => !rung.value.includes(key));
-      if (fresh.length === 0) return;
-      rung.value = [...rung.value, ...fresh.map(({ key }) => key)].slice(-MOST_RUNG);
-      for (const { label, title } of fresh) ring(`${label}: time is up`, title);
+      const fresh = list.filter(({ key }) => !heard.has(key));
+      for (const { key } of fresh) heard.add(key);
+      if (fresh.length > 0) void oneTabAtATime(() => ringOnce(fresh), 'rings');
     },
     { immediate: true },
   );

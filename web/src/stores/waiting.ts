@@ -68,10 +68,13 @@ export function whenOthersChange(then: () => void): () => void {
   return () => told.removeEventListener('message', then);
 }
 
-/** One tab at a time. Browsers have no locks on a page without https: then an item may be sent twice, which its id makes harmless. */
-export async function oneTabAtATime(work: () => Promise<void>): Promise<void> {
+/**
+ * One tab at a time. Browsers have no locks on a page without https: then an item may be sent twice, which its id makes harmless.
+ * @param what of which only one tab does so
+ */
+export async function oneTabAtATime(work: () => Promise<void> | void, what = 'waiting'): Promise<void> {
   const locks = navigator.locks as LockManager | null | undefined;
-  await (locks ? locks.request('fern-test.waiting', work) : work());
+  await (locks ? locks.request(`fern-test.${what}`, work) : work());
 }
 
 /** Where readings were kept before. */

@@ -1,4 +1,5 @@
 import { expectedOf, type Experiment } from '../../model';
+import { kindOf } from '../../kinds';
 import { plural } from '../../quantities/plural';
 import { num } from '../calculators/makers';
 import { seedsToSow } from '../seedsToSow';
@@ -16,7 +17,7 @@ export function expectedShares({ plan, measures }: Pick<Experiment, 'plan' | 'me
   readonly survive: number;
 } {
   const deciding = measures.find(({ primary }) => primary);
-  const guessed = deciding?.kind === 'count' && expectedOf(deciding) !== 'less' ? plan.controlGuess : null;
+  const guessed = deciding && kindOf(deciding).ofSown && expectedOf(deciding) !== 'less' ? plan.controlGuess : null;
   return { sprout: plan.kit.sprout === null ? guessed : plan.kit.sprout / 100, survive: (plan.kit.survive ?? 100) / 100 };
 }
 

@@ -1,0 +1,25 @@
+<script setup lang="ts">
+import type { Arm } from '@fern/core';
+
+/** Which arms something goes to: none ticked means all. */
+const props = defineProps<{ arms: readonly Pick<Arm, 'arm'>[]; ticked: readonly string[] }>();
+const emit = defineEmits<{ change: [ticked: string[]] }>();
+const toggle = (arm: string) =>
+  emit('change', props.ticked.includes(arm) ? props.ticked.filter((own) => own !== arm) : [...props.ticked, arm]);
+</script>
+
+<template>
+  <span class="arms small"
+    ><label v-for="{ arm } in arms" :key="arm"
+      ><input type="checkbox" :checked="ticked.includes(arm)" @change="toggle(arm)" /> {{ arm }}</label
+    ></span
+  >
+</template>
+
+<style scoped>
+.arms {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 10px;
+}
+</style>
