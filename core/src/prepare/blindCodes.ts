@@ -75,7 +75,7 @@ export function keyOf({ units, arms }: Experiment): KeyLine[] {
  */
 export function sealKey(experiment: Experiment, on: string): Experiment {
   const { plan } = experiment;
-  return { ...experiment, blinded: true, plan: { ...plan, seal: { ...blankOf(sealFields), sealedOn: on } } };
+  return { ...experiment, plan: { ...plan, seal: { ...blankOf(sealFields), sealedOn: on } } };
 }
 
 /**

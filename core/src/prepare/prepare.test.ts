@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { experimentFrom } from '../ask/experimentFrom';
 import { questions } from '../ask/questions';
-import { blankOf, careFields, isSealed, readsBlind, type Care, type Experiment } from '../model';
+import { blankOf, careFields, fixedChanges, isSealed, readsBlind, type Care, type Experiment } from '../model';
 import { startOn } from '../plan/edits';
 import { giveBlindCodes, keyOf, openKey, sealKey, spokenCodes } from './blindCodes';
 import { PUT_OUT } from '../study/liveEntries';
@@ -46,6 +46,13 @@ describe('blind codes', () => {
     expect(coded.blinded).toBe(true);
     const started = startOn(plan, '2027-03-28', '2027-03-28');
     expect(giveBlindCodes(started, 3)).toBe(started);
+  });
+
+  it('sealing and opening change nothing that the start has fixed', () => {
+    const started = startOn(planOf('any-height'), '2027-03-28', '2027-03-28');
+    const sealed = sealKey(started, '2027-03-29');
+    expect(fixedChanges(started, sealed)).toEqual([]);
+    expect(fixedChanges(sealed, openKey(sealed, '2027-05-09', 'me', 'read'))).toEqual([]);
   });
 
   it('the key is sealed, and opened with who and why; from then on reading is not blind', () => {

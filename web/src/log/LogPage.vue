@@ -2,7 +2,7 @@
 import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import { plural, shortDate, walksOfStudy, readsBlind } from '@fern/core';
+import { counted, stepsOnDays, plural, shortDate, walksOfStudy, readsBlind } from '@fern/core';
 import BenchView from '../bench/BenchView.vue';
 import { benchOf } from '../bench/benchOf';
 import { useLoaded } from '../frame/loaded';
@@ -34,6 +34,7 @@ const scanned = typeof query.unit === 'string' && given === null ? query.unit : 
 if (asked !== undefined || scanned !== null) void router.replace({ query: {} });
 const rounds = computed(() => walksOfStudy(study.value, today()));
 const next = computed(() => rounds.value.find(({ state }) => state === 'due') ?? rounds.value.findLast(({ state }) => state === 'missed'));
+const stepsDue = computed(() => stepsOnDays(experiment.value, study.value.care, today()).filter(({ state }) => state === 'due').length);
 const later = useLater();
 const picked = ref<string | null>(scanned);
 const unitOpen = ref(scanned !== null);
@@ -61,7 +62,9 @@ function pick(unit: string): void {
               ? next.state === 'due'
                 ? `${next.left} ${plural(experiment.plan.unitWord)} wait to be read today`
                 : `The walk of ${shortDate(next.on)} was missed`
-              : 'Nothing is due'
+              : stepsDue > 0
+                ? `${counted(stepsDue, 'step')} due today`
+                : 'Nothing is due'
           }}
         </h1>
         <span class="acts">

@@ -33,7 +33,9 @@ const change = (index: number, more: Partial<Stage>) => history.edit((now) => ch
   <p v-if="experiment.plan.stages.length === 0" class="soft small">
     Soaks, sprays, moves: what one arm goes through, the control should go through as well, in plain water.
   </p>
-  <p v-else class="soft small">A step without days comes before the sowing, in this order. <b>Prepare</b> works out when each begins.</p>
+  <p v-else class="soft small">
+    A step without days comes before the sowing, in this order. <b>Prepare</b> works out when each begins. No arm ticked means every arm.
+  </p>
   <ul class="bare-list">
     <li v-for="(stage, i) in experiment.plan.stages" :key="i" role="group" :aria-label="stage.name">
       <TextField

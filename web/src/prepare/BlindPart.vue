@@ -63,8 +63,11 @@ const print = () => window.print();
         </table>
         <p><Button size="small" @click="print">Print the key</Button></p>
       </div>
-      <p v-if="document.started"><Button type="primary" @click="close">Seal the key</Button></p>
-      <p v-if="document.started" class="soft small">
+      <p v-if="document.started && !experiment.blinded" class="soft small">
+        It is not planned to be read blind, so there is no key to seal. Before the start, Plan says whether it is.
+      </p>
+      <p v-if="document.started && experiment.blinded"><Button type="primary" @click="close">Seal the key</Button></p>
+      <p v-if="document.started && experiment.blinded" class="soft small">
         Print it first, and give it to the second person. From then on no page tells the arms.
       </p>
     </template>

@@ -24,11 +24,9 @@ export function broken(text: string, room: number, size: number, weight: number)
   const fits = Math.floor(room / (letterOf({ weight }) * size));
   if (text.length <= fits || !text.trim().includes(' ')) return [text];
   const words = text.split(' ');
-  const half = text.length / 2;
-  let first = words[0];
-  let i = 1;
-  while (i < words.length - 1 && `${first} ${words[i]}`.length <= Math.max(half, fits)) first = `${first} ${words[i++]}`;
-  return [first, words.slice(i).join(' ')];
+  const ways = words.slice(1).map((_, i) => [words.slice(0, i + 1).join(' '), words.slice(i + 1).join(' ')]);
+  const longest = (lines: readonly string[]) => Math.max(...lines.map(({ length }) => length));
+  return ways.reduce((best, way) => (longest(way) < longest(best) ? way : best));
 }
 
 export interface TextLine {
