@@ -62,6 +62,16 @@ const tried = async () => {
 const paths = () => sent.map(({ path, ids }) => [path, ...ids].join(' '));
 
 describe('the outbox', () => {
+  it('sends nothing from a page that was left while a reading was being kept; it waits for the next', async () => {
+    const left = await signedIn();
+    const keeping = left.addAll('x', [logged('1')]);
+    freshPage();
+    await keeping;
+    expect([sent, await kept()]).toEqual([[], 1]);
+    await (await signedIn()).send();
+    expect(paths()).toEqual(['/x/observations 1']);
+  });
+
   it('a photo waits with its picture through a reload without a network, then goes as one form; what mends it goes as words', async () => {
     const photo = { ...blankOf(photoFields), id: 'p1', on: '2026-04-08', units: ['D01'], file: 'p1.jpg', width: 4, height: 3 };
     const before = await signedIn();

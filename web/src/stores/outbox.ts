@@ -41,6 +41,8 @@ export const useOutbox = defineStore('outbox', () => {
 
   /** Sends what waits; resolves when all of it is acknowledged or set aside, or nothing more can be sent just now. */
   function send(): Promise<void> {
+    // A reading is kept a moment after it was taken: by then the page may have been left.
+    if (over) return Promise.resolve();
     more = true;
     underWay ??= sendOn();
     return underWay;
