@@ -6,7 +6,7 @@ import vueParser from 'vue-eslint-parser';
 const forbid = (...groups) => ({
   'no-restricted-imports': ['error', { patterns: groups.map(([regex, message]) => ({ regex, message })) }],
 });
-const oneWay = 'Imports go one way: core ← contract ← server, web.';
+const oneWay = 'Imports go one way: core ← contract, paper ← server, web.';
 
 /** The floors of the core, lowest first. A folder knows the floors below it, and none beside it. */
 const floors = [
@@ -75,7 +75,7 @@ export default tseslint.config(
   },
   {
     // A promise that nobody waits for hides its error; one that is meant so is marked with void.
-    files: ['{core,contract,server,web,demo}/src/**/*.{ts,vue}', 'e2e/**/*.ts', 'perf/**/*.ts'],
+    files: ['{core,contract,paper,server,web,demo}/src/**/*.{ts,vue}', 'e2e/**/*.ts', 'perf/**/*.ts'],
     languageOptions: { parserOptions: { projectService: true, extraFileExtensions: ['.vue'], tsconfigRootDir: import.meta.dirname } },
     rules: {
       '@typescript-eslint/no-floating-promises': 'error',
@@ -109,7 +109,8 @@ export default tseslint.config(
     },
   },
   ...floors.flatMap((floor, i) => floor.map((folder) => coreFloor(folder, i))),
-  { files: ['contract/src/**/*.ts'], rules: forbid(['^@fern/(server|web|demo)', oneWay], ['^(vue|express|sequelize)', oneWay]) },
+  { files: ['contract/src/**/*.ts'], rules: forbid(['^@fern/(server|web|demo|paper)', oneWay], ['^(vue|express|sequelize)', oneWay]) },
+  { files: ['paper/src/**/*.ts'], rules: forbid(['^@fern/(server|web|demo|contract)', oneWay], ['^(vue|express|sequelize)', oneWay]) },
   { files: ['server/src/**/*.ts'], rules: forbid(['^@fern/web', oneWay]) },
   { files: ['demo/src/**/*.ts'], rules: forbid(['^@fern/(server|web|contract)', oneWay]) },
   ...pages.map((page) => ({

@@ -13,7 +13,7 @@ export default defineConfig({
     reporters: ['default', './scripts/plainSummary.mjs'],
     projects: [
       // Pure functions, which leave nothing behind: their files share what was loaded once.
-      { extends: true, test: { name: 'core', include: ['{core,contract,demo}/src/**/*.test.ts'], isolate: false } },
+      { extends: true, test: { name: 'core', include: ['{core,contract,paper,demo}/src/**/*.test.ts'], isolate: false } },
       { extends: true, test: { name: 'app', include: ['{server,web}/src/**/*.test.ts', 'scripts/**/*.test.ts'] } },
     ],
   },

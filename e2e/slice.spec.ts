@@ -101,10 +101,12 @@ test('from the first sign-in to the downloaded report, on a new experiment', asy
       '40 points lower with Salt water than with Plain water (95 % interval 26 to 52 lower), by enough to matter',
     );
     // Welch’s 29 to 51 is narrower than 80 seeds an arm allow: Newcombe’s over all of them is 26 to 52.
-    const row = page.getByRole('row', { name: /^Salt water −40/ });
+    const row = page.getByRole('row', { name: /^Salt water against Plain water −40/ });
     await expect(row).toContainText('−52 to −26');
     // All four of one arm beat all four of the other: 2 of the 70 ways to deal the labels.
-    await expect(row).toContainText('0.029');
+    await expect(row).toContainText('about 29 of 1,000');
+    await page.getByText('For a course report').click();
+    await expect(page.getByRole('row', { name: /^Salt water −40/ })).toContainText('0.029');
     await expect(page.getByText('in about 29 of 1,000 shuffles')).toBeVisible();
     await expect(page.getByText('Said lower, and so it came: 40 points lower. By 40 points agrees with the data')).toBeVisible();
     await expect(page.getByRole('heading', { name: '1 of 1 foretold a size that agrees with the data' })).toBeVisible();

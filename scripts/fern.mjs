@@ -6,7 +6,7 @@ import { build, filesIn, install, root } from './prepare.mjs';
 // Built once: a look at the times of the sources tells whether it still fits them, which costs a few milliseconds.
 const stamp = join(root, 'server', 'dist', '.built');
 const built = existsSync(stamp) ? statSync(stamp).mtimeMs : 0;
-const changed = ['core', 'contract', 'server'].some((folder) =>
+const changed = ['core', 'contract', 'paper', 'server'].some((folder) =>
   [...filesIn(join(root, folder, 'src'))].some((path) => statSync(path).mtimeMs > built),
 );
 if (changed) {

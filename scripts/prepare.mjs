@@ -49,7 +49,7 @@ export function* filesIn(folder) {
 /** Builds pages, server and command line where one of their sources has changed since. */
 export function build(out = 1) {
   const hash = createHash('sha256');
-  for (const folder of ['core', 'contract', 'demo', 'server', 'web']) {
+  for (const folder of ['core', 'contract', 'paper', 'demo', 'server', 'web']) {
     for (const path of filesIn(join(root, folder)))
       if (!path.endsWith('.test.ts')) hash.update(`${path} ${statSync(path).size}\n`).update(readFileSync(path));
   }

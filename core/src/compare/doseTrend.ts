@@ -73,3 +73,8 @@ export function doseTrend({ arms, values }: Compared, stratum: (unit: UnitValue)
 export function trendRow({ trend, t, df }: DoseTrend): TestRow[] {
   return t === null || trend.p === null ? [] : [{ method: 'trend', statistic: { name: 't', value: t }, df: [df], p: trend.p }];
 }
+
+/** Whether the curve over the doses is told to turn, and where it turns is known. */
+export function isTurn({ turningPoint, turningPointCi95, quadratic }: Trend): boolean {
+  return turningPoint !== null && turningPointCi95 !== null && quadratic?.p != null && quadratic.p <= 0.05;
+}

@@ -139,8 +139,8 @@ export interface Kind {
   /** @param weighed with the data of the compared arms only */
   readonly compare: (compared: Compared, weighed: Weighed) => Comparisons;
   readonly columns: (measure: Measure, share: boolean) => readonly ArmColumn[];
-  /** Dots a unit with the arm's mean, or steps over time. */
-  readonly picture: 'dots' | 'steps';
+  /** Dots a unit with the arm's mean, counts of the steps of a rating, or days over time. */
+  readonly picture: 'dots' | 'steps' | 'days';
 
   // What a design that is played through reads.
   /** What one replicate reads around a middle, in the unit of the values. */

@@ -44,7 +44,7 @@ export const event: Kind = {
     { head: 'Happened', cell: ({ events: happened }) => String(happened ?? 0) },
     { head: 'Not yet', cell: ({ censored }) => String(censored ?? 0) },
   ],
-  picture: 'steps',
+  picture: 'days',
   one: ({ measure: { readingDays, when }, spread }, middle, source) => {
     const happens = Math.max(0, source.normal(middle, spread));
     const until = Math.min(untilDay(when), Math.max(...readingDays, Math.ceil(middle + 3 * spread)));

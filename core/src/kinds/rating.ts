@@ -27,6 +27,7 @@ export const rating: Kind = {
   },
   compare: ratings,
   columns: (measure, share) => [{ head: 'Median', cell: ({ median }) => scaled(median, 1, null) }, ...measured.columns(measure, share)],
+  picture: 'steps',
   one: ({ measure: { rubric }, spread }, middle, source) => {
     const steps = rubric.map(({ value }) => value);
     return Math.min(Math.max(...steps), Math.max(Math.min(...steps), Math.round(source.normal(middle, spread))));

@@ -4,7 +4,7 @@ import { fairTest } from '../plan/fairTest';
 import { aMeasure, anArm, studyOf } from '../testing';
 import type { Study } from '../model';
 import { armsTable } from '../write/resultTables';
-import { dotsPicture } from './pictures';
+import { dotsPicture } from './picture/dots';
 
 const share = aMeasure({ kind: 'count', unit: '', smallestDifference: 10 });
 const only = (study: Study) => analyse(study).measures[0];
@@ -60,7 +60,7 @@ describe('what counts once', () => {
   it('is what picture and table speak of', () => {
     const study = tanks(3, 4);
     const row = only(study);
-    expect(dotsPicture(study, study.experiment.measures[0], row).note).toContain('Each dot is one tank.');
+    expect(dotsPicture({ study, measure: study.experiment.measures[0], result: row }).note).toContain('Each dot is one tank.');
     expect(armsTable(study, study.experiment.measures[0], row).caption).toContain('Each tank counts once.');
   });
 

@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { analyse } from '../analyse';
 import { emptyPlan, emptyPrediction, type Prediction } from '../model';
 import { aMeasure, studyOf } from '../testing';
-import { foretold, foretoldPicture } from './foretold';
+import { foretold } from './foretold';
+import { foretoldPicture } from './picture/foretold';
 
 const said = (more: Partial<Prediction>): Prediction => ({
   ...emptyPrediction,
@@ -18,7 +19,7 @@ function held(values: Readonly<Record<string, readonly number[]>>, ...prediction
   const [row] = analyse(study).measures;
   return {
     all: foretold(study.experiment, measure, row).map(({ outcome, sentences }) => [outcome, ...sentences]),
-    picture: foretoldPicture(study.experiment, measure, row),
+    picture: foretoldPicture({ study, measure, result: row }),
   };
 }
 
@@ -67,11 +68,11 @@ describe('a prediction beside what came', () => {
       { person: 'Oak', way: 'same' },
     );
     expect(picture?.title).toBe('1 of 3 foretold a size that agrees with the data');
-    expect(picture?.arms.map(({ name, units }) => [name, units.map(({ value }) => value)])).toEqual([
-      ['What came', []],
-      ['Moss', [10]],
-      ['Fern', [-2]],
-      ['Oak', [0]],
+    expect(picture?.table.rows.map(([who, size]) => [who, size])).toEqual([
+      ['What came', '10'],
+      ['Moss', '10'],
+      ['Fern', '−2'],
+      ['Oak', '0'],
     ]);
     expect(held(apart, {}).picture).toBeNull();
   });

@@ -2,7 +2,6 @@ import type { Experiment, Measure, Prediction } from '../model';
 import { kindOf } from '../kinds';
 import { isTold } from '../compare/judge';
 import { centre } from '../stats/moments';
-import type { DotsPicture } from './pictures';
 import type { ComparisonRow, MeasureResult } from './Result';
 import { armName, gapFact, intervalFact, withUnit } from './verdict/wording';
 
@@ -42,7 +41,7 @@ export function foretold(experiment: Experiment, measure: Measure, result: Measu
 }
 
 /** The first treatment beside the control: what a prediction speaks of. */
-function leadRow({ arms }: Experiment, { comparisons }: MeasureResult): ComparisonRow | null {
+export function leadRow({ arms }: Experiment, { comparisons }: MeasureResult): ComparisonRow | null {
   const control = arms.find(({ role }) => role === 'control')?.arm;
   const first = arms.find(({ role }) => role === 'treatment')?.arm;
   return comparisons.find(({ arm, versus, difference }) => arm === first && versus === control && difference.value !== null) ?? null;
@@ -81,7 +80,7 @@ function sizeSentence(prediction: Prediction, row: ComparisonRow, measure: Measu
 }
 
 /** In the unit that is shown, less with a minus. */
-function signedBy({ way, by }: Prediction): number | null {
+export function signedBy({ way, by }: Prediction): number | null {
   return by === null || way === null || way === 'same' ? null : way === 'less' ? -by : by;
 }
 
@@ -98,49 +97,4 @@ function rankingSentence({ ranking }: Prediction, { arms }: Experiment, { values
   return right === pairs.length
     ? `The order of the arms came as foretold: ${order.join(', ')}.`
     : `Of the order, ${right} of ${pairs.length} pairs came as foretold. It came as ${order.join(', ')}.`;
-}
-
-/**
- * The sizes that were foretold beside the difference that came, on one axis.
- * @param experiment with its predictions
- * @param measure that decides
- * @param result of that measure
- * @returns null where nobody foretold a size, or nothing came yet
- */
-export function foretoldPicture(experiment: Experiment, measure: Measure, result: MeasureResult): DotsPicture | null {
-  const row = leadRow(experiment, result);
-  const said = experiment.plan.predictions.flatMap((prediction) => {
-    const by = prediction.way === 'same' ? 0 : signedBy(prediction);
-    return by === null ? [] : [{ person: prediction.person, by }];
-  });
-  if (row === null || row.difference.value === null || said.length === 0) return null;
-  const wording = kindOf(measure).wording(measure, result.share);
-  const { arms } = experiment;
-  const [from, to] = row.difference.ci95 ?? [null, null];
-  const hits = from === null || to === null ? null : said.filter(({ by }) => by >= from * wording.scale && by <= to * wording.scale).length;
-  return {
-    kind: 'dots',
-    title: hits === null ? 'What was foretold, and what came' : `${hits} of ${said.length} foretold a size that agrees with the data`,
-    axis: `${measure.name}: ${armName(arms, row.arm)} against ${armName(arms, row.versus)}${wording.unit === '' ? '' : `, ${wording.unit}`}`,
-    note: 'The bar is what the data leave open (95 % interval); each dot is what one person foretold.',
-    range: null,
-    arms: [
-      {
-        arm: row.versus,
-        name: 'What came',
-        role: 'control',
-        units: [],
-        mean: row.difference.value * wording.scale,
-        interval: from === null || to === null ? null : [from * wording.scale, to * wording.scale],
-      },
-      ...said.map(({ person, by }, i) => ({
-        arm: `${row.arm}-${i}`,
-        name: person,
-        role: 'treatment' as const,
-        units: [{ unit: person, value: by }],
-        mean: null,
-        interval: null,
-      })),
-    ],
-  };
 }

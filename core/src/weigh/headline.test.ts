@@ -2,10 +2,11 @@ import { describe, expect, it } from 'vitest';
 import { analyse } from '../analyse';
 import { claim, effectsTable, otherwiseTable } from '../index';
 import { aMeasure, anArm, studyOf } from '../testing';
-import { dotsPicture } from './pictures';
+import { dotsPicture } from './picture/dots';
+import { answerLine, answerOf } from './headline';
 
 const titleOf = (study: Parameters<typeof analyse>[0]) =>
-  dotsPicture(study, study.experiment.measures[0], analyse(study).measures[0]).title;
+  dotsPicture({ study, measure: study.experiment.measures[0], result: analyse(study).measures[0] }).title;
 
 describe('the headline over a picture', () => {
   it('says a gap that is told by p alone, as the verdict does', () => {
@@ -34,6 +35,35 @@ describe('the headline over a picture', () => {
     const wide = [1, 20, 40, 10, 29];
     const study = studyOf({ C: wide, T: [10, 11, 12, 11, 10], U: [30, 31, 32, 31, 30] }, { comparison: 'all-pairs' });
     expect(titleOf(study)).toMatch(/^Height: 20\.0 cm higher with U than with T$/);
+  });
+});
+
+describe('the answer', () => {
+  const shownOf = (study: Parameters<typeof analyse>[0], today?: string) => ({
+    study,
+    measure: study.experiment.measures[0],
+    result: analyse(study, { today }).measures[0],
+  });
+  const arms = [anArm('C', { name: 'plain water' }), anArm('T', { name: 'tea' })];
+
+  it.each([
+    ['a clear gap', { C: [10, 11, 9, 10, 10], T: [15, 16, 14, 15, 15] }, 'Height: 5.0 cm higher with tea'],
+    [
+      'the other way',
+      { C: [15, 16, 14, 15, 15], T: [10, 11, 9, 10, 10] },
+      'Height: 5.0 cm lower with tea, the opposite of what was expected',
+    ],
+    ['luck', { C: [10, 14, 9, 12, 10], T: [11, 15, 9, 13, 10] }, 'Height: 0.6 cm higher with tea, which may be luck; this cannot tell'],
+    ['nothing', { C: [10, 14], T: [] }, 'Height: this cannot tell'],
+  ])('%s', (_, values, words) => {
+    expect(answerOf(shownOf(studyOf(values, { arms })))).toBe(words);
+  });
+
+  it('begins “So far” before the end, with the day of how many, and says how many units there were', () => {
+    const measures = [aMeasure({ readingDays: [7, 14] })];
+    const shown = shownOf(studyOf({ C: [10, 11, 9, 10], T: [15, 16, 14, 15, 15] }, { arms, measures }), '2026-04-08');
+    expect(answerOf(shown)).toMatch(/^So far, height: 5\.\d cm higher with tea$/);
+    expect(answerLine(shown)).toBe('Day 7 of 14 · 9 pots, 4 and 5 in the arms · Height, cm');
   });
 });
 

@@ -1,5 +1,5 @@
 import type { WritingPart } from '../model';
-import type { Picture } from '../weigh/pictures';
+import type { Picture } from '../weigh/picture/Picture';
 import type { Sentence } from '../model/Sentence';
 
 /** A photo in a report, by the name of its picture, with what it shows and the size of it. */

@@ -1,11 +1,13 @@
 import type { Contrast } from '../compare/Contrast';
+import type { RowVerdict } from '../compare/judge';
 import { kindOf } from '../kinds';
 import type { Experiment, Measure, Study } from '../model';
 import { inList } from '../quantities/inList';
 import { interval, NONE, scaled } from '../quantities/show';
 import { farUnits } from '../compare/farUnits';
-import type { ComparisonRow, MeasureResult } from '../weigh/Result';
-import { armName } from '../weigh/verdict/wording';
+import { leadComparison } from '../weigh/leadComparison';
+import type { MeasureResult } from '../weigh/Result';
+import { armName, chanceInWords } from '../weigh/verdict/wording';
 import type { Table } from './Block';
 import { showP } from './resultTables';
 
@@ -27,6 +29,41 @@ export function effectsTable(measure: Measure, { effects, share }: MeasureResult
   };
 }
 
+const soWords: Readonly<Record<RowVerdict, string>> = {
+  supported: 'as expected',
+  small: 'real, too small to matter',
+  opposite: 'the opposite',
+  'no-difference-that-matters': 'no difference that matters',
+  'cannot-tell': 'cannot tell',
+  'not-a-fair-test': 'not a fair test',
+  'told-apart': 'told apart',
+};
+
+/**
+ * What was asked and what came: each treatment against the control, or each level of a factor, with how often chance alone would do as much.
+ * @param study with its readings
+ * @param measure of the study
+ * @param result of that measure
+ * @returns a row a question, in the measure's shown unit
+ */
+export function askedTable({ experiment: { arms } }: Study, measure: Measure, result: MeasureResult): Table {
+  const { scale, unit } = kindOf(measure).wording(measure, result.share);
+  const chance = (p: number | null) => (p === null ? NONE : chanceInWords(p));
+  const rows = result.effects
+    ? result.effects.map((row) => ({ ...row, name: `${row.level}, not ${row.versus} (${row.factor})` }))
+    : result.comparisons.map((row) => ({ ...row, name: `${armName(arms, row.arm)} against ${armName(arms, row.versus)}` }));
+  return {
+    kind: 'table',
+    caption: `${measure.name}: what was asked, and what came.`,
+    head: ['Asked', `Difference${unit === '' ? '' : `, ${unit}`}`, '95 % interval', 'By chance alone', 'So'],
+    rows: rows.map(({ name, difference, p, verdict }) => {
+      const [gap, ends] = cells(difference, p, scale);
+      return [name, gap, ends, chance(p), soWords[verdict]];
+    }),
+    numbersFrom: Infinity,
+  };
+}
+
 /**
  * The comparison that the verdict speaks of, as it would be otherwise: with what was left out put back, with lost ones counted the other way,
  * without units that lie far off. Each only where it exists.
@@ -36,7 +73,7 @@ export function effectsTable(measure: Measure, { effects, share }: MeasureResult
  * @returns a row a way; null where there is only one
  */
 export function otherwiseTable({ experiment }: Study, measure: Measure, result: MeasureResult): Table | null {
-  const lead = leadOf(result);
+  const lead = leadComparison(result);
   if (!lead) return null;
   const { scale, unit } = kindOf(measure).wording(measure, result.share);
   const find = (rows: readonly Contrast[] | undefined) => rows?.find(({ arm, versus }) => arm === lead.arm && versus === lead.versus);
@@ -55,13 +92,6 @@ export function otherwiseTable({ experiment }: Study, measure: Measure, result: 
     rows: [['as planned', ...cells(lead.difference, lead.p, scale)], ...rows],
     numbersFrom: 1,
   };
-}
-
-/** The comparison with the verdict's code and the largest gap. */
-function leadOf({ comparisons, verdict }: MeasureResult): ComparisonRow | undefined {
-  const size = (row: ComparisonRow) => Math.abs(row.difference.value ?? 0);
-  const coded = comparisons.filter((row) => row.verdict === verdict.code);
-  return [...(coded.length > 0 ? coded : comparisons)].sort((a, b) => size(b) - size(a))[0];
 }
 
 function named({ units }: Experiment, status: 'excluded' | 'lost'): string {

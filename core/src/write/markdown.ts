@@ -1,4 +1,4 @@
-import type { Picture } from '../weigh/pictures';
+import type { Picture } from '../weigh/picture/Picture';
 import { photoPath } from '../model';
 import { sentenceText, type Sentence } from '../model/Sentence';
 import type { Block } from './Block';
@@ -47,19 +47,8 @@ function table(head: readonly string[], rows: readonly (readonly string[])[], nu
   return [line(head), `| ${head.map((_, i) => (i < numbersFrom ? '---' : '---:')).join(' | ')} |`, ...rows.map(line)].join('\n');
 }
 
-function figure(picture: Picture): string {
-  const number = (value: number | null) => (value === null ? '–' : String(Math.round(value * 100) / 100));
-  const title = `**${escape(picture.title)}** (${escape(picture.axis)})`;
-  if (picture.kind === 'dots') {
-    const rows = picture.arms.map((arm) => [arm.name, arm.units.map(({ unit, value }) => `${unit} ${number(value)}`).join(', ')]);
-    return `${title}\n\n${table(['Arm', 'Each unit'], rows, 2)}`;
-  }
-  const days = [...new Set(picture.arms.flatMap((arm) => arm.points.map((point) => point.day)))].sort((a, b) => a - b);
-  const rows = picture.arms.map((arm) => [
-    arm.name,
-    ...days.map((day) => number(arm.points.find((point) => point.day === day)?.mean ?? null)),
-  ]);
-  return `${title}\n\n${table(['Arm', ...days.map((day) => `day ${day}`)], rows, 1)}`;
+function figure({ title, note, table: { head, rows, numbersFrom } }: Picture): string {
+  return `**${escape(title)}**\n\n${table(head, rows, numbersFrom)}\n\n*${escape(note)}*`;
 }
 
 /** Keeps what a person typed from turning into Markdown signs. */

@@ -6,7 +6,7 @@ import { rounded } from '../quantities/roundTo';
 import { careTotals } from '../study/careTotals';
 import { careToTell, liveHappenings, livePhotos } from '../study/liveEntries';
 import { photoWords } from '../study/photos';
-import { curvesPicture, mainPicture } from '../weigh/pictures';
+import { picturesOf } from '../weigh/picture/picturesOf';
 import type { MeasureResult, Result } from '../weigh/Result';
 import { armName, explainChance, gapFact, intervalFact } from '../weigh/verdict/wording';
 import type { Sentence } from '../model/Sentence';
@@ -128,15 +128,13 @@ function results(study: Study, result: Result): Block[] {
   const blocks = ordered.flatMap((row): Block[] => {
     const measure = measures.find((m) => m.measure === row.measure);
     if (!measure) return [];
-    const curves = curvesPicture(study, measure, row);
     const trend = trendSentence(study, measure, row);
     return [
       heading(row.primary ? row.name : `Also seen: ${row.name}`, 3),
       ...(row.primary
         ? [paragraph(...row.verdict.pieces), ...chance(row), ...claim(study.experiment, row)]
         : [paragraph(...alsoSeen(row, measure, arms))]),
-      { kind: 'figure', picture: mainPicture(study, measure, row) },
-      ...(curves ? [{ kind: 'figure', picture: curves } as const] : []),
+      ...picturesOf({ study, measure, result: row }).map((picture): Block => ({ kind: 'figure', picture })),
       ...listed(effectsTable(measure, row)),
       armsTable(study, measure, row),
       ...listed(categoriesTable(study, measure)),

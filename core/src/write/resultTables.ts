@@ -1,3 +1,4 @@
+import { isTurn } from '../compare/doseTrend';
 import { kindOf } from '../kinds';
 import type { Measure, Study } from '../model';
 import { plural } from '../quantities/plural';
@@ -150,7 +151,7 @@ export function trendSentence(study: Study, measure: Measure, result: MeasureRes
   const doseUnit = study.experiment.arms.find((arm) => arm.doseUnit)?.doseUnit ?? 'unit of the dose';
   const halfWidth = trend.ci95 === null ? null : ((trend.ci95[1] - trend.ci95[0]) / 2) * wording.scale;
   const slope = `Over the doses: ${scaled(trend.slope, wording.scale, halfWidth)} ${wording.unit} a ${doseUnit} (95 % interval ${interval(trend.ci95, wording.scale, halfWidth)}), ${trend.p === null ? 'p unknown' : pEquals(trend.p)}.`;
-  if (trend.turningPoint === null || trend.quadratic?.p == null || trend.quadratic.p > 0.05) return slope;
+  if (trend.turningPoint === null || !isTurn(trend)) return slope;
   const turn = trend.turningPointCi95 === null ? null : (trend.turningPointCi95[1] - trend.turningPointCi95[0]) / 2;
   return `${slope} The curve turns at ${rounded(trend.turningPoint, turn)} ${doseUnit} (95 % interval ${interval(trend.turningPointCi95, 1, turn)}).`;
 }

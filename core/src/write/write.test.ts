@@ -1,9 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { aMeasure, anArm, studyOf, valueOf } from '../testing';
+import { anArm, studyOf } from '../testing';
 import { blankOf, careFields, emptyPlan, emptyPrediction, photoFields, stageFields, type Study } from '../model';
 import { crossFactors } from '../plan/crossFactors';
 import { analyse } from '../analyse';
-import { curvesPicture, dotsPicture } from '../weigh/pictures';
 import { markdown } from './markdown';
 import { report } from './report';
 import { showP, termsTable, trendSentence } from './resultTables';
@@ -135,36 +134,6 @@ describe('the lab report', () => {
   it('says what p means in shuffles', () => {
     expect(text).toContain('shuffling the labels would give a gap this big in about 8 of 1,000 shuffles');
     expect([showP(null), showP(0.0004), showP(0.0304)]).toEqual(['–', '< 0.001', '0.030']);
-  });
-});
-
-describe('pictures', () => {
-  it('dots carry every unit, the mean and its interval, and a title that states the finding', () => {
-    const measure = study.experiment.measures[0];
-    const picture = dotsPicture(study, measure, analyse(study).measures[0]);
-    expect(picture.title).toBe('Height: 5.0 cm higher with tea');
-    expect(picture.arms.map((arm) => [arm.units.length, arm.mean])).toEqual([
-      [5, 10],
-      [5, 15],
-    ]);
-    expect(curvesPicture(study, measure, analyse(study).measures[0])).toBeNull();
-  });
-
-  it('curves have a point a day with the interval of its mean, shares in per cent', () => {
-    const sown = studyOf({ C: [10, 12], T: [5, 7] }, { measures: [aMeasure({ kind: 'count', unit: '' })] }, () => ({ sown: 20 }));
-    const more = {
-      ...sown,
-      observations: [
-        ...sown.observations,
-        ...sown.observations.map((seen) => ({ ...seen, id: `${seen.id}b`, observedOn: '2026-04-05', value: valueOf(seen) - 4 })),
-      ],
-    };
-    const picture = curvesPicture(more, more.experiment.measures[0], analyse(more).measures[0]);
-    expect(picture?.arms[0].points.map(({ day, mean, units }) => [day, mean, units])).toEqual([
-      [4, 35, 2],
-      [7, 55, 2],
-    ]);
-    expect(picture?.range).toEqual([0, 100]);
   });
 });
 

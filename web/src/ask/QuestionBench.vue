@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { experimentFrom, type ReadyQuestion } from '@fern/core';
-import { armStyle } from '../stake/armStyle';
+import { armStyle } from '@fern/paper/look';
 import { unitForm } from '../bench/unitForm';
 import UnitForm from '../bench/UnitForm.vue';
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { colours } from '../theme/tokens';
+import { colours } from '@fern/paper/look';
 import type { Board } from './benchGeometry';
 
 /** A shelf of the bench with its name and its light. */

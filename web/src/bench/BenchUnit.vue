@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Arm, Unit } from '@fern/core';
-import { armStyle } from '../stake/armStyle';
+import { armStyle } from '@fern/paper/look';
 import { stakePath } from '../stake/stakePath';
-import { colours } from '../theme/tokens';
+import { colours } from '@fern/paper/look';
 import type { Form } from './unitForm';
 import UnitForm from './UnitForm.vue';
 

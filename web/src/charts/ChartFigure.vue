@@ -1,79 +1,39 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { ref } from 'vue';
 import type { Picture } from '@fern/core';
+import { armStyle } from '@fern/paper/look';
 import DataTable from '../kit/DataTable.vue';
 import StakeMark from '../stake/StakeMark.vue';
-import { armStyle } from '../stake/armStyle';
-import { LazyCanvas } from './lazyCanvas';
-import { curvesConfiguration } from './curvesConfiguration';
-import { dotsConfiguration } from './dotsConfiguration';
+import { LazyPicture } from './lazyCanvas';
+import { savePng, saveSvg } from './savePicture';
 
-/** A picture with a title that states the finding, what its bars mean, its data as a table, and a way to save it. */
-const props = withDefaults(defineProps<{ picture: Picture; heading?: 'h1' | 'h2' | 'h3' }>(), { heading: 'h3' });
+/** A picture with a title that states the finding, what its bars mean, its data as a table, and ways to save it. */
+withDefaults(defineProps<{ picture: Picture; heading?: 'h2' | 'h3' | null }>(), { heading: 'h3' });
 const tableOpen = ref(false);
-const canvas = ref<InstanceType<typeof LazyCanvas> | null>(null);
-
-const configuration = computed(() =>
-  props.picture.kind === 'dots' ? dotsConfiguration(props.picture) : curvesConfiguration(props.picture),
-);
-const height = computed(() => (props.picture.kind === 'dots' ? Math.max(150, 64 + props.picture.arms.length * 58) : 270));
-const number = (value: number | null) => (value === null ? '–' : String(Math.round(value * 100) / 100));
-
-const table = computed(() => {
-  const { picture } = props;
-  if (picture.kind === 'dots') {
-    return {
-      head: ['Arm', 'Mean', '95 % interval', 'Each unit'],
-      rows: picture.arms.map((arm) => [
-        arm.name,
-        number(arm.mean),
-        arm.interval ? `${number(arm.interval[0])} to ${number(arm.interval[1])}` : '–',
-        arm.units.map(({ unit, value }) => `${unit} ${number(value)}`).join(', '),
-      ]),
-    };
-  }
-  const days = [...new Set(picture.arms.flatMap((arm) => arm.points.map((point) => point.day)))].sort((a, b) => a - b);
-  return {
-    head: ['Arm', ...days.map((day) => `day ${day}`)],
-    rows: picture.arms.map((arm) => [arm.name, ...days.map((day) => number(arm.points.find((point) => point.day === day)?.mean ?? null))]),
-  };
-});
-const sentence = computed(() => {
-  const { picture } = props;
-  const arms =
-    picture.kind === 'dots'
-      ? picture.arms.map((arm) => `${arm.name} mean ${number(arm.mean)}`)
-      : picture.arms.map((arm) => `${arm.name} ends at ${number(arm.points.at(-1)?.mean ?? null)}`);
-  return `${picture.title}. ${picture.axis}: ${arms.join(', ')}.`;
-});
-
-function savePng(): void {
-  const link = document.createElement('a');
-  link.href = canvas.value?.png() ?? '';
-  link.download = `${props.picture.title.replace(/[^\p{L}\p{N}]+/gu, '-').slice(0, 60)}.png`;
-  link.click();
-}
 </script>
 
 <template>
   <figure>
-    <component :is="heading" class="title">{{ picture.title }}</component>
-    <ul v-if="picture.kind === 'curves'" class="legend">
-      <li v-for="arm in picture.arms" :key="arm.arm">
-        <StakeMark :text="arm.arm" :look="armStyle(picture.arms, arm.arm)" :size="26" />{{ arm.name }}
+    <component :is="heading" v-if="heading" class="title">{{ picture.title }}</component>
+    <ul v-if="picture.keyed" class="legend">
+      <li v-for="own in picture.series" :key="own.arm">
+        <StakeMark :text="own.arm" :look="armStyle(picture.series, own.arm)" :size="26" /><span v-if="own.name !== own.arm">{{
+          own.name
+        }}</span>
       </li>
     </ul>
-    <LazyCanvas ref="canvas" :configuration="configuration" :height="height" :sentence="sentence" />
+    <LazyPicture :picture="picture" />
     <figcaption class="soft small">
       {{ picture.note }}
       <span class="tools">
         <button type="button" class="link" :aria-expanded="tableOpen" @click="tableOpen = !tableOpen">
           {{ tableOpen ? 'Hide the numbers' : 'Show the numbers' }}
         </button>
-        <button type="button" class="link" @click="savePng">Save as PNG</button>
+        <button type="button" class="link" @click="savePng(picture)">Save as PNG</button>
+        <button type="button" class="link" @click="saveSvg(picture)">Save as SVG</button>
       </span>
     </figcaption>
-    <DataTable v-if="tableOpen" caption="The numbers" hide-caption :head="table.head" :rows="table.rows" />
+    <DataTable v-if="tableOpen" caption="The numbers" hide-caption v-bind="picture.table" />
   </figure>
 </template>
 
@@ -83,6 +43,7 @@ figure {
 }
 .title {
   margin-bottom: 8px;
+  overflow-wrap: anywhere;
 }
 .legend {
   display: flex;
@@ -97,10 +58,15 @@ figure {
   display: flex;
   gap: 7px;
   align-items: center;
+  max-width: 320px;
+}
+figcaption {
+  max-width: 800px;
 }
 .tools {
   display: inline-flex;
-  gap: 14px;
+  flex-wrap: wrap;
+  gap: 4px 14px;
   margin-left: 10px;
 }
 @media print {

@@ -1,6 +1,6 @@
 import type { ChartConfiguration } from 'chart.js';
 import type { Chance } from '@fern/core';
-import { colours } from '../theme/tokens';
+import { colours } from '@fern/paper/look';
 
 /** The chance of a clear answer against units an arm, with the planned number marked and a line at 80 %. */
 export function chancePicture(points: readonly Chance[], planned: number, units: string): ChartConfiguration {

@@ -6,7 +6,7 @@ import { livePhotos, photoDays, photosOfUnit, plural, shortDate, sideBySide, wal
 import { useLoaded } from '../frame/loaded';
 import ChoiceField from '../kit/ChoiceField.vue';
 import TwoColumns from '../kit/TwoColumns.vue';
-import { armStyle } from '../stake/armStyle';
+import { armStyle } from '@fern/paper/look';
 import StakeMark from '../stake/StakeMark.vue';
 import PhotoCard from './PhotoCard.vue';
 import PhotoDialog from './PhotoDialog.vue';

@@ -7,7 +7,7 @@ import NumberField from '../kit/NumberField.vue';
 import ProblemNote from '../kit/ProblemNote.vue';
 import TextField from '../kit/TextField.vue';
 import StakeMark from '../stake/StakeMark.vue';
-import { armStyle } from '../stake/armStyle';
+import { armStyle } from '@fern/paper/look';
 import { useDocument } from '../stores/document';
 import { useHistory } from '../stores/history';
 import { today } from '../stores/today';

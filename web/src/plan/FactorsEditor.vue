@@ -4,7 +4,7 @@ import { computed, reactive } from 'vue';
 import { crossTwo, factorsOf } from '@fern/core';
 import { useLoaded } from '../frame/loaded';
 import TextField from '../kit/TextField.vue';
-import { armStyle } from '../stake/armStyle';
+import { armStyle } from '@fern/paper/look';
 import StakeMark from '../stake/StakeMark.vue';
 import { useHistory } from '../stores/history';
 

@@ -21,7 +21,7 @@ import BenchView from '../bench/BenchView.vue';
 import { benchOf } from '../bench/benchOf';
 import { useLoaded } from '../frame/loaded';
 import StakeMark from '../stake/StakeMark.vue';
-import { armStyle } from '../stake/armStyle';
+import { armStyle } from '@fern/paper/look';
 import { today } from '../stores/today';
 import { useUnitSystem } from '../stores/unitSystem';
 import PrepareTabs from './PrepareTabs.vue';

@@ -8,7 +8,7 @@ import { useLoaded } from '../frame/loaded';
 import MarginNote from '../kit/MarginNote.vue';
 import TwoColumns from '../kit/TwoColumns.vue';
 import StakeMark from '../stake/StakeMark.vue';
-import { armStyle } from '../stake/armStyle';
+import { armStyle } from '@fern/paper/look';
 import { useStepClock } from '../stores/stepClock';
 import { useUnitSystem } from '../stores/unitSystem';
 import PrepareTabs from './PrepareTabs.vue';

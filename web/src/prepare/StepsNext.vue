@@ -5,7 +5,7 @@ import { lengthWords, plural, shortDate, stepCautions, stepMinutes, stepMoments,
 import { useLoaded } from '../frame/loaded';
 import MarginNote from '../kit/MarginNote.vue';
 import StakeMark from '../stake/StakeMark.vue';
-import { armStyle } from '../stake/armStyle';
+import { armStyle } from '@fern/paper/look';
 import { useStepClock } from '../stores/stepClock';
 import { today } from '../stores/today';
 

@@ -2,7 +2,7 @@
 import { computed, ref, useTemplateRef } from 'vue';
 import { lengthWords, localOf, shortDate, type Experiment, type PlannedTimes, type StageKind, type TimedStep } from '@fern/core';
 import StakeMark from '../stake/StakeMark.vue';
-import { armStyle } from '../stake/armStyle';
+import { armStyle } from '@fern/paper/look';
 import { BAR, LEFT, timelineGeometry, TOP, WIDTH } from './timelineGeometry';
 
 /** When each step happens to each arm, drawn; a step can be moved by mouse, touch or keyboard. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { ArmStyle } from './armStyle';
+import type { ArmStyle } from '@fern/paper/look';
 import { stakePath } from './stakePath';
 
 /** A plant label: an arm's or a unit's code on a slim tag with a pointed foot. */

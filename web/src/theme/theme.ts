@@ -1,5 +1,6 @@
 import type { ThemeConfig } from 'ant-design-vue/es/config-provider/context';
-import { colours, fonts, radius, type } from './tokens';
+import { colours } from '@fern/paper/look';
+import { fonts, radius, type } from './tokens';
 
 /** Ant Design Vue in our colours, type and shapes; nothing of its default blue is left. */
 export const theme: ThemeConfig = {

@@ -1,7 +1,8 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
-import { breakpoints, colours, tokensAsCss } from './tokens';
+import { colours } from '@fern/paper/look';
+import { breakpoints, tokensAsCss } from './tokens';
 
 const root = join(import.meta.dirname, '..');
 const styles = readdirSync(root, { recursive: true, encoding: 'utf8' })

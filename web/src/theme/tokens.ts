@@ -1,21 +1,4 @@
-/** The one palette, the sizes of type and the shapes. CSS, the library and the charts all take theirs from here. */
-export const colours = {
-  ground: '#F2F5EF',
-  paper: '#FFFFFF',
-  ink: '#14302A',
-  soft: '#4A615A',
-  rail: '#12352D',
-  line: '#CBD5CB',
-  hair: '#DFE6DD',
-  border: '#9FB1A6',
-  sprout: '#2F7D4F',
-  sproutDark: '#1F5C39',
-  sproutWash: '#E3F0E4',
-  pollen: '#E2A400',
-  pollenWash: '#FBF1D2',
-  rust: '#A63D1E',
-  rustWash: '#F8E6DE',
-} as const;
+import { colours } from '@fern/paper/look';
 
 /** Six sizes of type, px. */
 export const type = { tiny: 12.5, small: 14.5, body: 16, large: 19, title: 27, huge: 44 } as const;

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import StakeMark from '../stake/StakeMark.vue';
 import type { DueTask } from '../stores/experiments';
-import { colours } from '../theme/tokens';
+import { colours } from '@fern/paper/look';
 import { initials, taskWords } from './taskWords';
 
 /** Walks and steps to do, a line each: what, in which experiment, and a button at its end. */

@@ -1,21 +1,21 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { alsoSeen, curvesPicture, mainPicture, sentenceText, type Measure, type MeasureResult, type Study } from '@fern/core';
+import { alsoSeen, picturesOf, sentenceText, type Measure, type MeasureResult, type Study } from '@fern/core';
 import ChartFigure from '../charts/ChartFigure.vue';
 import MeasureNumbers from './MeasureNumbers.vue';
 
 /** A measure that does not decide: its picture, what was seen, its numbers. */
 const props = defineProps<{ study: Study; measure: Measure; row: MeasureResult }>();
-const curves = computed(() => curvesPicture(props.study, props.measure, props.row));
+const pictures = computed(() => picturesOf({ study: props.study, measure: props.measure, result: props.row }));
 </script>
 
 <template>
   <article>
-    <ChartFigure :picture="mainPicture(study, measure, row)" />
+    <ChartFigure :picture="pictures[0]" />
     <p>{{ sentenceText(alsoSeen(row, measure, study.experiment.arms)) }}</p>
     <details>
-      <summary>Numbers{{ curves ? ' and curves' : '' }}</summary>
-      <ChartFigure v-if="curves" :picture="curves" />
+      <summary>{{ pictures.length > 1 ? 'More pictures and all numbers' : 'All numbers' }}</summary>
+      <ChartFigure v-for="picture in pictures.slice(1)" :key="picture.id" :picture="picture" />
       <MeasureNumbers :study="study" :measure="measure" :row="row" />
     </details>
   </article>

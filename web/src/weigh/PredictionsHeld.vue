@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { foretold, foretoldPicture, type Experiment, type Measure, type MeasureResult } from '@fern/core';
+import { foretold, foretoldPicture, type Shown } from '@fern/core';
 import ChartFigure from '../charts/ChartFigure.vue';
 
 /** What each person foretold beside what came, in words and, where sizes were foretold, in a picture. */
-const props = defineProps<{ experiment: Experiment; measure: Measure; row: MeasureResult }>();
-const held = computed(() => foretold(props.experiment, props.measure, props.row));
-const picture = computed(() => foretoldPicture(props.experiment, props.measure, props.row));
+const props = defineProps<{ shown: Shown }>();
+const held = computed(() => foretold(props.shown.study.experiment, props.shown.measure, props.shown.result));
+const picture = computed(() => foretoldPicture(props.shown));
 const marks = { came: 'as foretold', 'other-way': 'otherwise', open: 'cannot tell', unsaid: '' } as const;
 </script>
 

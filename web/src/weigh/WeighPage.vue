@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
-import { computed, watch } from 'vue';
-import { chance, claim, curvesPicture, mainPicture, sentenceText } from '@fern/core';
+import { computed, ref, watch } from 'vue';
+import { answerLine, answerOf, askedTable, claim, picturesOf, sentenceText, weightOf, type Shown } from '@fern/core';
 import ChartFigure from '../charts/ChartFigure.vue';
-import MarginNote from '../kit/MarginNote.vue';
+import DataTable from '../kit/DataTable.vue';
 import ProblemNote from '../kit/ProblemNote.vue';
 import TwoColumns from '../kit/TwoColumns.vue';
 import { useLoaded } from '../frame/loaded';
@@ -11,31 +11,31 @@ import { useResult } from '../stores/result';
 import MeasureNumbers from './MeasureNumbers.vue';
 import MeasureSeen from './MeasureSeen.vue';
 import PredictionsHeld from './PredictionsHeld.vue';
+import VerdictLeaf from './VerdictLeaf.vue';
+import WaysToLook from './WaysToLook.vue';
+import WeighMargin from './WeighMargin.vue';
 
 const { experiment, study } = useLoaded();
 const results = useResult();
 watch(study, (now) => void results.want(now), { immediate: true });
 const result = computed(() => results.result);
 const again = () => void results.want(study.value);
-/** The rows of measures that are still in the plan, each with its measure. */
-const rows = computed(() =>
-  (result.value?.measures ?? []).flatMap((row) => {
+/** The results of measures that are still in the plan. */
+const all = computed(() =>
+  (result.value?.measures ?? []).flatMap((row): Shown[] => {
     const measure = experiment.value.measures.find((own) => own.measure === row.measure);
-    return measure ? [{ row, measure }] : [];
+    return measure ? [{ study: study.value, measure, result: row }] : [];
   }),
 );
-const primary = computed(() => rows.value.find(({ row }) => row.primary) ?? null);
-const claimed = computed(() => (primary.value ? claim(experiment.value, primary.value.row) : []));
-const others = computed(() => rows.value.filter(({ row }) => !row.primary));
-const curves = computed(() => (primary.value ? curvesPicture(study.value, primary.value.measure, primary.value.row) : null));
-const fineWords = computed(() => {
-  const lines: string[] = [];
-  if (experiment.value.blinded) lines.push('Read without knowing the arm.');
-  const counts = rows.value.some(({ row }) => row.share);
-  if (counts && !result.value?.review.some(({ rule }) => rule === 'denominator'))
-    lines.push('No count is above what was sown, and none fell.');
-  return lines;
-});
+const primary = computed(() => all.value.find((own) => own.result.primary) ?? null);
+const others = computed(() => all.value.filter((own) => !own.result.primary));
+const claimed = computed(() => (primary.value ? claim(experiment.value, primary.value.result) : []));
+const ways = ref<InstanceType<typeof WaysToLook> | null>(null);
+
+function look(way: string): void {
+  ways.value?.choose(way);
+  document.getElementById('ways-head')?.scrollIntoView();
+}
 </script>
 
 <template>
@@ -56,59 +56,43 @@ const fineWords = computed(() => {
         </p>
       </div>
       <template v-else>
-        <div class="top">
-          <ChartFigure :picture="mainPicture(study, primary.measure, primary.row)" heading="h1" />
+        <header class="answer">
+          <VerdictLeaf :code="primary.result.verdict.code" />
           <div>
-            <span class="code mono" data-testid="verdict">{{ primary.row.verdict.code.replaceAll('-', ' ') }}</span>
-            <span v-if="primary.row.progress" class="soft small day"
-              >So far: day {{ primary.row.progress.day }} of {{ primary.row.progress.lastDay }}</span
-            >
-            <p class="sentence" data-testid="sentence">{{ primary.row.verdict.sentence }}</p>
-            <p v-for="(block, i) in claimed" :key="i">{{ block.kind === 'paragraph' ? sentenceText(block.text) : '' }}</p>
+            <h1>{{ answerOf(primary) }}</h1>
+            <p class="soft">
+              <b data-testid="verdict">{{ weightOf(primary.result.verdict.code)[1] }}</b> · {{ answerLine(primary) }}
+            </p>
           </div>
-        </div>
-        <MeasureNumbers :study="study" :measure="primary.measure" :row="primary.row" />
-        <ChartFigure v-if="curves" :picture="curves" heading="h2" class="over-time" />
-        <PredictionsHeld
-          v-if="experiment.plan.predictions.length > 0"
-          :experiment="experiment"
-          :measure="primary.measure"
-          :row="primary.row"
-        />
+        </header>
+        <ChartFigure :picture="picturesOf(primary)[0]" :heading="null" />
+        <section aria-labelledby="sure">
+          <h2 id="sure">How sure</h2>
+          <p class="sentence" data-testid="sentence">{{ primary.result.verdict.sentence }}</p>
+          <p v-for="(block, i) in claimed" :key="i">{{ block.kind === 'paragraph' ? sentenceText(block.text) : '' }}</p>
+          <DataTable
+            v-if="primary.result.comparisons.length > 0"
+            v-bind="askedTable(study, primary.measure, primary.result)"
+            hide-caption
+          />
+        </section>
+        <WaysToLook ref="ways" :shown="primary" />
+        <PredictionsHeld v-if="experiment.plan.predictions.length > 0" :shown="primary" />
         <section v-if="others.length > 0">
           <h2>Also seen</h2>
           <p class="soft small">
-            Only “{{ primary.row.name }}” decides. These are adjusted together, because many looks find something by luck.
+            Only “{{ primary.measure.name }}” decides. These are adjusted together, because many looks find something by luck.
           </p>
-          <MeasureSeen v-for="{ row, measure } in others" :key="row.measure" :study="study" :measure="measure" :row="row" />
+          <MeasureSeen v-for="own in others" :key="own.measure.measure" :study="study" :measure="own.measure" :row="own.result" />
         </section>
+        <details class="course">
+          <summary>For a course report: every number, test and formula of {{ primary.measure.name }}</summary>
+          <MeasureNumbers :study="study" :measure="primary.measure" :row="primary.result" />
+        </details>
       </template>
     </template>
     <template #margin>
-      <template v-if="result && primary && study.observations.length > 0">
-        <h2>Could chance do this?</h2>
-        <p v-for="(block, i) in chance(primary.row)" :key="i" class="small">
-          {{ block.kind === 'paragraph' ? sentenceText(block.text) : '' }}
-        </p>
-        <p v-if="chance(primary.row).length === 0" class="small">There is not enough yet to say.</p>
-        <h2 class="later">What could have fooled us</h2>
-        <MarginNote v-for="(finding, i) in result.review" :key="i" :severity="finding.severity"
-          ><b>{{ finding.message }}</b> {{ finding.remedy }}</MarginNote
-        >
-        <MarginNote v-for="line in fineWords" :key="line" severity="fine">{{ line }}</MarginNote>
-        <template v-if="experiment.plan.countsAsYes">
-          <h2 class="later">What was to count as a yes</h2>
-          <p class="small">{{ experiment.plan.countsAsYes }}</p>
-        </template>
-        <template v-if="experiment.plan.decision">
-          <h2 class="later">What to do with it</h2>
-          <p class="small">{{ experiment.plan.decision }}</p>
-        </template>
-        <template v-if="experiment.plan.notTested.length > 0">
-          <h2 class="later">Not tested here</h2>
-          <p class="small">{{ experiment.plan.notTested.join('; ') }}.</p>
-        </template>
-      </template>
+      <WeighMargin v-if="result && primary && study.observations.length > 0" :shown="primary" :result="result" @look="look" />
     </template>
   </TwoColumns>
 </template>
@@ -121,32 +105,34 @@ const fineWords = computed(() => {
   align-items: center;
   margin-bottom: 14px;
 }
-.top {
-  display: grid;
-  grid-template-columns: minmax(0, 1.55fr) minmax(240px, 1fr);
-  gap: 26px;
+.answer {
+  display: flex;
+  gap: 16px;
+  align-items: flex-start;
+  margin-bottom: 10px;
 }
-.code {
-  display: inline-block;
-  padding: 3px 10px 4px;
-  border-radius: 4px;
-  background: var(--ink);
-  color: #fff;
-  font-size: 13.5px;
+.answer h1 {
+  max-width: 840px;
+  margin: 0;
+  overflow-wrap: anywhere;
 }
-.day {
-  margin-left: 10px;
+.answer p {
+  margin: 4px 0 0;
 }
 .sentence {
-  margin: 12px 0;
+  max-width: 840px;
   font: 500 18px/1.42 var(--head);
 }
-.over-time {
-  margin-top: 22px;
+section {
+  margin-top: 26px;
 }
-@media (max-width: 900px) {
-  .top {
-    grid-template-columns: minmax(0, 1fr);
-  }
+h2 {
+  margin-bottom: 8px;
+}
+.course {
+  margin: 26px 0 10px;
+}
+.course summary {
+  font-weight: 700;
 }
 </style>

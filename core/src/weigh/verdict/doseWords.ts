@@ -1,3 +1,4 @@
+import { isTurn } from '../../compare/doseTrend';
 import { kindOf } from '../../kinds';
 import type { Sentence } from '../../model/Sentence';
 import { decimalsFor, fixed } from '../../quantities/roundTo';
@@ -10,12 +11,12 @@ export function doseWords({ experiment, measure, share, trend }: Judged): Senten
   const { turningPoint, turningPointCi95, quadratic, slope, ci95, p } = trend;
   const doses = experiment.arms.flatMap(({ dose }) => dose ?? []);
   const unit = experiment.arms.find(({ doseUnit }) => doseUnit)?.doseUnit ?? '';
-  if (turningPoint !== null && turningPointCi95 !== null && quadratic?.p != null && quadratic.p <= 0.05) {
+  if (isTurn(trend) && turningPoint !== null && turningPointCi95 !== null) {
     const [lo, hi] = [Math.max(turningPointCi95[0], Math.min(...doses)), Math.min(turningPointCi95[1], Math.max(...doses))];
     const decimals = decimalsFor(turningPoint, (hi - lo) / 2);
     const where = `${fixed(turningPoint, decimals)}${unit === '' ? '' : ` ${unit}`} (95 % interval ${fixed(lo, decimals)} to ${fixed(hi, decimals)})`;
     return [
-      ` Over the doses it is ${endOf(quadratic.coefficient < 0, measure.higherIs)} near `,
+      ` Over the doses it is ${endOf((quadratic?.coefficient ?? 0) < 0, measure.higherIs)} near `,
       { fact: `${measure.measure}.turningPoint`, text: where },
       '.',
     ];

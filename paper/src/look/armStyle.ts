@@ -1,5 +1,5 @@
 import type { Arm } from '@fern/core';
-import { colours } from '../theme/tokens';
+import { colours } from './colours';
 
 type Shape = 'circle' | 'rect' | 'triangle' | 'rectRot' | 'star' | 'crossRot';
 

@@ -1,6 +1,5 @@
 import { describe, expect, it } from 'vitest';
 import { armStyle } from './armStyle';
-import { stakePath } from './stakePath';
 
 const arms = [
   { arm: 'C', role: 'control' as const },
@@ -42,9 +41,5 @@ describe('the look of an arm', () => {
   it.each(arms.map(({ arm }) => arm))('the code on the stake of %s can be read: 4.5 : 1 (WCAG 2.1)', (arm) => {
     const { fill, text } = armStyle(arms, arm);
     expect(contrast(fill, text)).toBeGreaterThanOrEqual(4.5);
-  });
-
-  it('the stake has a foot at its middle', () => {
-    expect(stakePath(20, 24)).toContain('L10 24');
   });
 });

@@ -1,0 +1,95 @@
+import { kindOf } from '../kinds';
+import { inList } from '../quantities/inList';
+import { counted, plural } from '../quantities/plural';
+import { replicateWord } from '../study/replicates';
+import { leadComparison } from './leadComparison';
+import type { Shown } from './picture/parts';
+import { valueAxis } from './picture/parts';
+import type { MeasureResult } from './Result';
+import { armName, gapFact } from './verdict/wording';
+
+const after: Readonly<Record<string, string>> = {
+  supported: '',
+  small: ', real but too small to matter',
+  opposite: ', the opposite of what was expected',
+};
+
+/**
+ * The answer in one line, in the person's words: "So far: sprouts: 58 points lower with 100 mM salt".
+ * @param shown the measure that decides, with its study and result
+ * @returns no full stop
+ */
+export function answerOf(shown: Shown): string {
+  const { measure, result } = shown;
+  const { code, soFar } = result.verdict;
+  const words = code === 'not-a-fair-test' ? 'not a fair test, so it says nothing either way' : finding(shown);
+  const named = code === 'not-a-fair-test' ? words : `${measure.name}: ${words}`;
+  return soFar ? `So far, ${named.charAt(0).toLowerCase() + named.slice(1)}` : named.charAt(0).toUpperCase() + named.slice(1);
+}
+
+function finding({ study, measure, result }: Shown): string {
+  const { arms } = study.experiment;
+  const wording = kindOf(measure).wording(measure, result.share);
+  const { code } = result.verdict;
+  if (code === 'no-difference-that-matters') return 'no difference that matters';
+  if (code === 'cannot-tell' || code === 'not-a-fair-test') {
+    const lead = leadComparison(result);
+    const gap = lead && gapFact(lead, wording);
+    const isGap = gap !== undefined && gap !== null && Number.parseFloat(gap.text) !== 0;
+    if (!lead || !isGap) return 'this cannot tell';
+    return `${gap.text} with ${armName(arms, lead.arm)}, which may be luck; this cannot tell`;
+  }
+  const effects = (result.effects ?? []).filter((row) => row.verdict === code);
+  if (effects.length > 0) {
+    const each = effects.flatMap(({ level, versus, ...row }) => {
+      const gap = gapFact({ ...row, arm: level, versus }, wording);
+      return gap ? [`${gap.text} with ${level}`] : [];
+    });
+    const apart = (result.interactions ?? []).some(({ told }) => told);
+    return `${inList(each)}${apart ? ', and one depends on the other' : ''}${after[code] ?? ''}`;
+  }
+  const lead = leadComparison(result);
+  const gap = lead && gapFact(lead, wording);
+  return lead && gap ? `${gap.text} with ${armName(arms, lead.arm)}${after[code] ?? ''}` : 'nothing to compare yet';
+}
+
+/**
+ * Beneath the answer: the day, how many units, what was measured.
+ * @param shown the measure that decides, with its study and result
+ * @returns "Day 4 of 10 · 24 dishes, 6 in each arm · sprouts, % of the sown"
+ */
+export function answerLine(shown: Shown): string {
+  const { study, result } = shown;
+  const word = replicateWord(study.experiment);
+  const sizes = result.arms.map(({ units }) => units);
+  const total = sizes.reduce((sum, size) => sum + size, 0);
+  const each = sizes.every((size) => size === sizes[0]) ? `${sizes[0] ?? 0} in each arm` : `${inList(sizes.map(String))} in the arms`;
+  return [dayWords(shown), `${total === 1 ? counted(1, word) : `${total} ${plural(word)}`}, ${each}`, valueAxis(shown).label]
+    .filter((part) => part !== '')
+    .join(' · ');
+}
+
+function dayWords({ measure, result: { progress } }: Shown): string {
+  const last = Math.max(-1, ...measure.readingDays);
+  if (progress) return `Day ${progress.day} of ${progress.lastDay}`;
+  return last < 0 ? '' : `Day ${last} of ${last}`;
+}
+
+/** How the verdict's mark is drawn. */
+export type Weight = 'full' | 'half' | 'empty' | 'turned' | 'level' | 'broken';
+
+const weights: Readonly<Record<MeasureResult['verdict']['code'], readonly [Weight, string]>> = {
+  supported: ['full', 'supported'],
+  small: ['half', 'real but small'],
+  'cannot-tell': ['empty', 'cannot tell'],
+  opposite: ['turned', 'the opposite'],
+  'no-difference-that-matters': ['level', 'no difference that matters'],
+  'not-a-fair-test': ['broken', 'not a fair test'],
+};
+
+/**
+ * The weight of a verdict: how its mark is drawn, and what it is called.
+ * @param code of the verdict
+ * @returns mark and words
+ */
+export const weightOf = (code: MeasureResult['verdict']['code']): readonly [Weight, string] => weights[code];

@@ -1,0 +1,52 @@
+import { armName } from '../verdict/wording';
+import { figure, seriesOf, span, type Shown } from './parts';
+import type { Picture } from './Picture';
+
+/**
+ * A claimed size as a line, with what was measured against it.
+ * @param shown a measure with its study and result
+ * @returns null where no size was claimed, or no ratio could be measured
+ */
+export function claimedPicture(shown: Shown): Picture | null {
+  const { study, measure, result } = shown;
+  const { claimedRatio, arms } = study.experiment;
+  const control = arms.find(({ role }) => role === 'control');
+  const rows = result.comparisons.filter(({ versus, ratio }) => versus === control?.arm && ratio.value !== null);
+  if (claimedRatio === null || rows.length === 0 || !measure.primary) return null;
+  const treated = rows.map(({ arm, ratio }) => ({ arm, name: armName(arms, arm), value: ratio.value ?? 1, ends: ratio.ci95 }));
+  const [lead] = treated;
+  const ruledOut = result.verdict.claimedRatioRuledOut;
+  const measured = `${figure(lead.value)} times was measured${lead.ends ? ` (95 % interval ${span(lead.ends)})` : ''}`;
+  const title = `${figure(claimedRatio)} times was claimed; ${measured}`;
+  return {
+    id: `${measure.measure}.claimed`,
+    title,
+    sentence:
+      `${title}. ${ruledOut === null ? '' : ruledOut ? 'The claimed size is ruled out.' : 'The claimed size is not ruled out.'}`.trim(),
+    note: `Marks with bars: how many times as much as with ${control?.name ?? 'the control'}, and its 95 % interval. 1 is no difference.`,
+    x: {
+      label: `${measure.name}: times as much as with ${control?.name ?? 'the control'}`,
+      min: Math.min(0, ...treated.map(({ ends, value }) => ends?.[0] ?? value)),
+      max:
+        Math.max(claimedRatio, ...treated.map(({ ends, value }) => Math.min(ends?.[1] ?? value, 3 * Math.max(claimedRatio, value)))) * 1.06,
+    },
+    y: { label: '', names: treated.map(({ name }) => name) },
+    series: seriesOf(arms),
+    keyed: false,
+    marks: [
+      { kind: 'rule', axis: 'x', at: 1, words: 'no difference' },
+      { kind: 'rule', axis: 'x', at: claimedRatio, words: 'claimed' },
+      ...treated.map(({ arm, name, value, ends }, i) => ({
+        kind: 'means' as const,
+        series: arm,
+        along: 'x' as const,
+        points: [{ at: i, value, lo: ends?.[0] ?? null, hi: ends?.[1] ?? null, words: `${name}: ${figure(value)} times` }],
+      })),
+    ],
+    table: {
+      head: ['Arm', 'Times as much', '95 % interval', 'Claimed'],
+      rows: treated.map(({ name, value, ends }) => [name, figure(value), span(ends), figure(claimedRatio)]),
+      numbersFrom: 1,
+    },
+  };
+}

@@ -1,0 +1,99 @@
+import { kindOf } from '../../kinds';
+import type { CurvePoint } from '../../model';
+import { plural } from '../../quantities/plural';
+import { unitData } from '../../study/curves';
+import { figure, meanOf, scaleOf, seriesOf, valueAxis, type Shown } from './parts';
+import type { Mark, Picture } from './Picture';
+
+/**
+ * Over time: a curve an arm with the 95 % interval of its mean as a band, from the units that are not excluded; a lost unit stands in it up to
+ * its loss. What is picked is shown as running totals.
+ * @param shown a measure with its study and result
+ * @returns null with fewer than two days, and for what is drawn over time already
+ */
+export function curvesPicture(shown: Shown): Picture | null {
+  const { study, measure, result } = shown;
+  const kind = kindOf(measure);
+  if (kind.picture === 'days') return null;
+  const { arms, plan } = study.experiment;
+  const data = unitData(study, measure).filter(({ unit }) => unit.status !== 'excluded');
+  const days = [...new Set(data.flatMap(({ curve }) => curve.map(({ day }) => day)))].sort((a, b) => a - b);
+  if (days.length < 2) return null;
+  const curves = arms.map((arm) => {
+    const own = data.filter(({ unit }) => unit.arm === arm.arm && (!result.share || (unit.sown ?? 0) > 0));
+    const scaled = own.map(({ unit, curve }) => {
+      const each = result.share ? scaleOf(result) / (unit.sown ?? 1) : 1;
+      return new Map((kind.adds ? running(curve, days) : curve).map(({ day, value }) => [day, value * each]));
+    });
+    const points = days.flatMap((day) => {
+      const values = scaled.flatMap((curve) => curve.get(day) ?? []);
+      const mean = meanOf(values, result.share);
+      return mean ? [{ day, units: values.length, mean }] : [];
+    });
+    return { arm, points };
+  });
+  const word = plural(plan.unitWord);
+  const [name, axis] = [kind.adds ? `${measure.name}, in all so far` : measure.name, valueAxis(shown)];
+  const last = curves.flatMap(({ arm, points }) => {
+    const end = points.at(-1);
+    return end ? [{ name: arm.name, ...end }] : [];
+  });
+  const order = [...last].sort((a, b) => b.mean.value - a.mean.value);
+  const told = order.length > 3 ? [order[0], order[order.length - 1]] : order;
+  const title = `${name}: ${told.map((end) => `${end.name} at ${figure(end.mean.value)} on day ${figure(end.day)}`).join(order.length > 3 ? ' down to ' : ', ')}`;
+  return {
+    id: `${measure.measure}.curves`,
+    title,
+    sentence: `${title}. ${axis.label}, over ${days.length} days. ${curves.map(({ arm, points }) => `${arm.name}: ${points.map((point) => `day ${figure(point.day)} ${figure(point.mean.value)}`).join(', ')}`).join('. ')}.`,
+    note: `Lines: mean of the ${word} read that day; bands: its 95 % interval. n = ${curves.map(({ points }) => points[0]?.units ?? 0).join(', ')} ${word} on the first day, the arms in turn.`,
+    x: { label: 'day after the start', min: Math.min(0, days[0]), ticks: days },
+    y: {
+      ...axis,
+      ...(kind.adds ? { label: `${axis.label}, in all so far` } : {}),
+      min: axis.min ?? lowest(curves.flatMap(({ points }) => points)),
+    },
+    series: seriesOf(arms),
+    keyed: true,
+    marks: [
+      ...curves.map(({ arm, points }): Mark => ({
+        kind: 'band',
+        series: arm.arm,
+        points: points.flatMap(({ day, mean }) => (mean.ends ? [{ x: day, lo: mean.ends[0], hi: mean.ends[1] }] : [])),
+      })),
+      ...curves.flatMap(({ arm, points }): Mark[] => [
+        { kind: 'line', series: arm.arm, points: points.map(({ day, mean }) => ({ x: day, y: mean.value })) },
+        {
+          kind: 'dots',
+          series: arm.arm,
+          points: points.map(({ day, mean, units }) => ({
+            x: day,
+            y: mean.value,
+            words: `${arm.name}, day ${figure(day)}: ${figure(mean.value)} (${units} ${word})`,
+          })),
+        },
+      ]),
+    ],
+    table: {
+      head: ['Arm', ...days.map((day) => `day ${figure(day)}`)],
+      rows: curves.map(({ arm, points }) => [
+        arm.name,
+        ...days.map((day) => figure(points.find((point) => point.day === day)?.mean.value ?? null)),
+      ]),
+      numbersFrom: 1,
+    },
+  };
+}
+
+/** What a unit has given up to each day from its first reading on. */
+function running(curve: readonly CurvePoint[], days: readonly number[]): CurvePoint[] {
+  const [first] = curve;
+  if (first === undefined) return [];
+  return days
+    .filter((day) => day >= first.day)
+    .map((day) => ({ day, value: curve.reduce((sum, point) => sum + (point.day <= day ? point.value : 0), 0) }));
+}
+
+/** An axis begins at none, unless something lies below. */
+function lowest(points: readonly { mean: { value: number; ends: readonly [number, number] | null } }[]): number | undefined {
+  return points.some(({ mean }) => mean.value < 0) ? undefined : 0;
+}

@@ -1,0 +1,80 @@
+import { eventTimes } from '../../kinds/eventTimes';
+import { plural } from '../../quantities/plural';
+import { NONE } from '../../quantities/show';
+import { unitData } from '../../study/curves';
+import { figure, findingTitle, seriesOf, type Shown } from './parts';
+import type { Mark, Picture } from './Picture';
+
+/** So many numbers of those still waited for stand beneath at the most. */
+const MOST_BENEATH = 8;
+
+/**
+ * When something came: the share of each arm that has had it by a day, in steps, with its 95 % interval as a band and beneath it how many are
+ * still waited for.
+ * Source: Kaplan & Meier (1958) JASA 53:457–481, as one minus the share that is still without.
+ * @param shown a measure of days with its study and result
+ * @returns steps in per cent
+ */
+export function daysPicture(shown: Shown): Picture {
+  const { study, measure, result } = shown;
+  const { arms, plan } = study.experiment;
+  const times = eventTimes(measure, unitData(study, measure));
+  const last = Math.max(1, ...times.map(({ time }) => time));
+  const curves = arms.map((arm) => {
+    const summary = result.arms.find((own) => own.arm === arm.arm);
+    const own = times.filter((unit) => unit.arm === arm.arm);
+    const steps = summary?.survival ?? [];
+    const end = Math.max(0, ...own.map(({ time }) => time));
+    const points = [{ x: 0, y: 0 }, ...steps.map(({ time, survival }) => ({ x: time, y: (1 - survival) * 100 }))];
+    const ends = steps.flatMap(({ time, ci95 }) => (ci95 ? [{ x: time, lo: (1 - ci95[1]) * 100, hi: (1 - ci95[0]) * 100 }] : []));
+    const tail = <Point extends { x: number }>(list: readonly Point[]) => {
+      const final = list.at(-1);
+      return final && final.x < end ? [...list, { ...final, x: end }] : [...list];
+    };
+    return { arm, own, median: summary?.median ?? null, points: own.length === 0 ? [] : tail(points), ends: tail(ends) };
+  });
+  const days = beneathDays(last);
+  const waitedFor = (own: typeof times, day: number) => own.filter(({ time, happened }) => (happened ? time > day : time >= day)).length;
+  const had = (own: typeof times) => own.filter(({ happened }) => happened).length;
+  const title = findingTitle(shown);
+  const word = plural(plan.unitWord);
+  return {
+    id: `${measure.measure}.days`,
+    title,
+    sentence: `${title}. ${curves.map(({ arm, own, median }) => `${arm.name}: ${had(own)} of ${own.length} ${word} have had it${median === null ? '' : `, half of them by day ${figure(median)}`}`).join('. ')}.`,
+    note: `Steps: share of the ${word} that have had it by each day (Kaplan–Meier); bands: its 95 % interval. Beneath: how many are still waited for. n = ${curves.map(({ own }) => own.length).join(', ')} ${word}, the arms in turn.`,
+    x: { label: 'day after the start', min: 0, max: last * 1.02 },
+    y: { label: `${measure.name}: % of the ${word} that have had it`, min: 0, max: 100 },
+    series: seriesOf(arms),
+    keyed: true,
+    marks: [
+      ...curves.map(({ arm, ends }): Mark => ({ kind: 'band', series: arm.arm, stepped: true, points: ends })),
+      ...curves.map(({ arm, points }): Mark => ({ kind: 'line', series: arm.arm, stepped: true, points })),
+    ],
+    beneath: {
+      title: 'Still waited for',
+      rows: curves.map(({ arm, own }) => ({
+        series: arm.arm,
+        at: days.map((day) => ({ x: day, words: own.length === 0 ? NONE : String(waitedFor(own, day)) })),
+      })),
+    },
+    table: {
+      head: ['Arm', 'Had it', 'Half by day', ...days.map((day) => `waited for on day ${figure(day)}`)],
+      rows: curves.map(({ arm, own, median }) => [
+        arm.name,
+        `${had(own)} of ${own.length}`,
+        figure(median),
+        ...days.map((day) => String(waitedFor(own, day))),
+      ]),
+      numbersFrom: 1,
+    },
+  };
+}
+
+/** Round days from 0 on. */
+function beneathDays(last: number): number[] {
+  const rough = last / (MOST_BENEATH - 1);
+  const size = 10 ** Math.floor(Math.log10(Math.max(1, rough)));
+  const step = [1, 2, 5, 10].map((times) => times * size).find((own) => own >= rough) ?? 10 * size;
+  return Array.from({ length: Math.floor(last / step) + 1 }, (_, i) => i * step);
+}

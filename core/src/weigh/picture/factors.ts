@@ -1,0 +1,98 @@
+import { factorsOf } from '../../model/factors';
+import { inList } from '../../quantities/inList';
+import { dotsNote, figure, findingTitle, meanOf, span, valueAxis, valuesIn, type Shown } from './parts';
+import type { Mark, Picture, Series } from './Picture';
+import { spreadOut } from './spreadOut';
+
+/**
+ * Crossed factors: the levels of one along the axis, a line for each level of the others. Lines that run side by side say that one factor does
+ * as much whatever the other is.
+ * @param shown a measure with its study and result
+ * @returns null where arms do not cross two factors or more
+ */
+export function factorsPicture(shown: Shown): Picture | null {
+  const { study, measure, result } = shown;
+  const arms = study.experiment.arms.filter(({ role }) => role !== 'reference');
+  const factors = [...factorsOf(arms)].sort((a, b) => b.levels.length - a.levels.length);
+  if (factors.length < 2 || !result.effects) return null;
+  const [along, ...others] = factors;
+  const lineOf = (levels: Readonly<Record<string, string>>) => others.map(({ name }) => levels[name] ?? '').join(', ');
+  const names = [...new Set(arms.map(({ factors: levels }) => lineOf(levels)))];
+  const series: Series[] = names.map((name, k) => ({ arm: name, name, role: k === 0 ? 'control' : 'treatment' }));
+  const lines = series.map((line, k) => {
+    const shift = (k - (series.length - 1) / 2) * Math.min(0.12, 0.5 / series.length);
+    const points = along.levels.flatMap((level, i) => {
+      const codes = new Set(arms.filter(({ factors: own }) => own[along.name] === level && lineOf(own) === line.arm).map(({ arm }) => arm));
+      const units = valuesIn(shown, (unit) => codes.has(unit.arm));
+      const mean = meanOf(
+        units.map(({ value }) => value),
+        result.share,
+      );
+      return mean ? [{ level, at: i + shift, units, mean }] : [];
+    });
+    return { line, points };
+  });
+  const marks = lines.flatMap(({ line, points }, k): Mark[] => {
+    const side = k % 2 === 0 ? -1 : 1;
+    return [
+      {
+        kind: 'dots',
+        series: line.arm,
+        points: points.flatMap(({ at, units }) => {
+          const off = spreadOut(
+            units.map(({ value }) => value),
+            0.05,
+          );
+          return units.map(({ unit, value }, i) => ({ x: at + side * 0.09 + off[i], y: value, words: `${unit}: ${figure(value)}` }));
+        }),
+      },
+      {
+        kind: 'line',
+        series: line.arm,
+        points: points.map(({ at, mean }) => ({ x: at, y: mean.value })),
+        words: line.name,
+      },
+      {
+        kind: 'means',
+        series: line.arm,
+        along: 'y',
+        points: points.map(({ at, level, mean }) => ({
+          at,
+          value: mean.value,
+          lo: mean.ends?.[0] ?? null,
+          hi: mean.ends?.[1] ?? null,
+          words: `${level}, ${line.name}: mean ${figure(mean.value)}`,
+        })),
+      },
+    ];
+  });
+  const title = findingTitle(shown);
+  const told = result.interactions?.some((own) => own.told) ?? false;
+  const beside = told
+    ? `Lines that run apart or cross: what ${along.name} does depends on ${inList(others.map(({ name }) => name))}.`
+    : 'Lines that run side by side would say that each factor does as much whatever the other is.';
+  return {
+    id: `${measure.measure}.factors`,
+    title,
+    sentence: `${title}. ${lines.map(({ line, points }) => `${line.name}: ${points.map(({ level, mean }) => `${level} ${figure(mean.value)}`).join(', ')}`).join('. ')}.`,
+    note: `${dotsNote(shown)} ${beside}`,
+    x: { label: along.name, names: along.levels },
+    y: valueAxis(shown),
+    series,
+    keyed: false,
+    marks,
+    table: {
+      head: [others.map(({ name }) => name).join(', '), along.name, 'Mean', '95 % interval', 'Each'],
+      rows: lines.flatMap(({ line, points }) =>
+        points.map(({ level, mean, units }) => [
+          line.name,
+          level,
+          figure(mean.value),
+          span(mean.ends),
+          units.map(({ unit, value }) => `${unit} ${figure(value)}`).join(', '),
+        ]),
+      ),
+      numbersFrom: Infinity,
+    },
+  };
+}

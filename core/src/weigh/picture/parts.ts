@@ -1,0 +1,77 @@
+import { isTold } from '../../compare/judge';
+import type { UnitValue } from '../../compare/Contrast';
+import { kindOf } from '../../kinds';
+import type { Arm, Measure, Study } from '../../model';
+import { plural } from '../../quantities/plural';
+import { NONE } from '../../quantities/show';
+import { meanInterval } from '../../stats/meanInterval';
+import { centre } from '../../stats/moments';
+import { replicateWord } from '../../study/replicates';
+import { armName, gapFact } from '../verdict/wording';
+import type { MeasureResult } from '../Result';
+import type { Axis, Series } from './Picture';
+
+/** What every picture of a measure is made from. */
+export interface Shown {
+  readonly study: Study;
+  readonly measure: Measure;
+  readonly result: MeasureResult;
+}
+
+/** From the stored value to the shown one: shares in per cent. */
+export const scaleOf = ({ share }: Pick<MeasureResult, 'share'>) => (share ? 100 : 1);
+
+/** The axis of the values: name and unit, "% of the sown" for shares, whose ends are known. */
+export function valueAxis({ measure, result: { share } }: Shown): Axis {
+  if (share) return { label: `${measure.name}, % of the sown`, min: 0, max: 100 };
+  const unit = kindOf(measure).timed ? 'days' : measure.unit;
+  return { label: unit === '' || measure.name.toLowerCase() === unit ? measure.name : `${measure.name}, ${unit}` };
+}
+
+export const seriesOf = (arms: readonly Arm[]): Series[] => arms.map(({ arm, name, role }) => ({ arm, name, role }));
+
+/** A number in a picture's table: four figures, which no picture shows better. */
+export const figure = (value: number | null) => (value === null ? NONE : String(Number(value.toPrecision(4))).replace('-', '−'));
+
+/** "12 to 19", or a dash. */
+export const span = (ends: readonly [number, number] | null) => (ends === null ? NONE : `${figure(ends[0])} to ${figure(ends[1])}`);
+
+/** Mean and 95 % interval of units, shares never beyond none and all; null where there are none. */
+export function meanOf(values: readonly number[], share: boolean): { value: number; ends: readonly [number, number] | null } | null {
+  if (values.length === 0) return null;
+  const ends = meanInterval(values);
+  return { value: centre(values), ends: ends && share ? [Math.max(0, ends[0]), Math.min(100, ends[1])] : ends };
+}
+
+/** The values of an arm as they are shown. */
+export const valuesIn = ({ result }: Shown, of: (unit: UnitValue) => boolean) =>
+  result.values.filter(of).map(({ unit, value }) => ({ unit, value: value * scaleOf(result) }));
+
+/** "Each dot is one dish; bars are the mean of an arm and its 95 % interval. n = 6, 6 and 5." */
+export function dotsNote({ study, result }: Shown): string {
+  const word = replicateWord(study.experiment);
+  const sizes = result.arms.map(({ units }) => units);
+  const alike = sizes.every((size) => size === sizes[0]);
+  const n = alike ? `n = ${sizes[0] ?? 0} ${plural(word)} in each arm` : `n = ${sizes.join(', ')} ${plural(word)} in the arms in turn`;
+  return `Each dot is one ${word}. Large marks with bars: mean of the ${plural(word)} and its 95 % interval. ${n}.`;
+}
+
+/** The finding of a measure in a headline: the largest gap that is told apart, of the factors where arms cross them, else that none is clear. */
+export function findingTitle({ study, measure, result }: Shown): string {
+  const { arms } = study.experiment;
+  const kind = kindOf(measure);
+  const control = arms.find(({ role }) => role === 'control')?.arm;
+  const name = (code: string) => armName(arms, code);
+  const rows = result.effects
+    ? result.effects.map(({ level, versus, ...row }) => ({ ...row, arm: level, versus, words: `${level} (${row.factor})` }))
+    : result.comparisons.map((row) => ({
+        ...row,
+        words: row.versus === control ? name(row.arm) : `${name(row.arm)} than with ${name(row.versus)}`,
+      }));
+  const size = ({ difference: { value } }: (typeof rows)[number]) => Math.abs(value ?? 0);
+  const lead = rows.filter((row) => isTold(row, kind.byEye)).sort((one, other) => size(other) - size(one))[0];
+  const gap = lead ? gapFact(lead, kind.wording(measure, result.share)) : null;
+  if (!lead || !gap)
+    return result.values.length === 0 ? `${measure.name}: nothing read yet` : `${measure.name}: no clear gap between the arms`;
+  return `${measure.name}: ${gap.text} with ${lead.words}`;
+}

@@ -1,0 +1,52 @@
+import { plural } from '../../quantities/plural';
+import { replicateWord } from '../../study/replicates';
+import { findingTitle, seriesOf, type Shown } from './parts';
+import type { Picture } from './Picture';
+
+/**
+ * How many units of each arm stand at each step of a rating, stacked as shares of the arm; a unit whose plants differ stands at the step nearest
+ * to their mean.
+ * @param shown a rating with its study and result
+ * @returns boxes with the counts in them
+ */
+export function stepsPicture(shown: Shown): Picture {
+  const { study, measure, result } = shown;
+  const { arms } = study.experiment;
+  const steps = [...measure.rubric].sort((a, b) => a.value - b.value);
+  const nearest = (value: number) =>
+    steps.reduce((best, step, k) => (Math.abs(step.value - value) < Math.abs(steps[best].value - value) ? k : best), 0);
+  const rows = arms.map((arm) => {
+    const counts = steps.map(() => 0);
+    for (const { value } of result.values.filter((unit) => unit.arm === arm.arm)) if (steps.length > 0) counts[nearest(value)]++;
+    return { arm, counts, units: counts.reduce((sum, count) => sum + count, 0) };
+  });
+  const boxes = rows.flatMap(({ counts, units }, i) => {
+    let from = 0;
+    return counts.flatMap((count, k) => {
+      if (count === 0) return [];
+      const start = from;
+      from += (100 * count) / units;
+      const shade = steps.length < 2 ? 0 : k / (steps.length - 1);
+      return [{ x: [start, from] as const, y: [i - 0.36, i + 0.36] as const, shade, words: `${steps[k].value}: ${count}` }];
+    });
+  });
+  const title = findingTitle(shown);
+  const word = plural(replicateWord(study.experiment));
+  const stepWords = steps.map(({ value, words }) => `${value} ${words}`.trim());
+  return {
+    id: `${measure.measure}.steps`,
+    title,
+    sentence: `${title}. ${rows.map(({ arm, counts }) => `${arm.name}: ${counts.flatMap((count, k) => (count === 0 ? [] : [`${count} at step ${stepWords[k]}`])).join(', ')}`).join('. ')}.`,
+    note: `In each box: a step of the rating and how many ${word} stand at it; darker is higher. Steps: ${stepWords.join('; ')}. n = ${rows.map(({ units }) => units).join(', ')} ${word}, the arms in turn.`,
+    x: { label: `${measure.name}, % of the ${word}`, min: 0, max: 100 },
+    y: { label: '', names: arms.map(({ name }) => name) },
+    series: seriesOf(arms),
+    keyed: false,
+    marks: [{ kind: 'boxes', boxes }],
+    table: {
+      head: ['Arm', ...stepWords],
+      rows: rows.map(({ arm, counts }) => [arm.name, ...counts.map(String)]),
+      numbersFrom: 1,
+    },
+  };
+}

@@ -1,0 +1,94 @@
+import { centre } from '../../stats/moments';
+import { kindOf } from '../../kinds';
+import { plural } from '../../quantities/plural';
+import { replicateWord } from '../../study/replicates';
+import { dotsNote, figure, findingTitle, meanOf, seriesOf, valueAxis, valuesIn, type Shown } from './parts';
+import type { Mark, Picture } from './Picture';
+
+/** So many blocks have their name at the end of their line. */
+const NAMED = 8;
+
+/**
+ * Blocks or pairs told apart: each a line over the arms, so that a slope is what the treatment did inside it.
+ * @param shown a measure with its study and result
+ * @returns null where there are none, or only one
+ */
+export function togetherPicture(shown: Shown): Picture | null {
+  const { study, measure, result } = shown;
+  const { layout } = study.experiment;
+  const arms = study.experiment.arms.filter(({ role }) => role !== 'reference');
+  const blocks = [...new Set(result.values.flatMap(({ block }) => block ?? []))];
+  if (layout === 'completely-random' || blocks.length < 2) return null;
+  const rows = blocks.map((block) => ({
+    block,
+    means: arms.map(({ arm }) => {
+      const own = valuesIn(shown, (unit) => unit.block === block && unit.arm === arm).map(({ value }) => value);
+      return own.length === 0 ? null : centre(own);
+    }),
+  }));
+  const title = `${findingTitle(shown)}${waysWords(rows, layout === 'pairs' ? 'pair' : 'block', shown)}`;
+  const lines = rows.map(({ block, means }): Mark => ({
+    kind: 'line',
+    series: null,
+    thin: true,
+    points: means.flatMap((y, x) => (y === null ? [] : [{ x, y }])),
+    ...(blocks.length <= NAMED ? { words: block } : {}),
+  }));
+  const marks = arms.flatMap((arm, i): Mark[] => {
+    const mean = meanOf(
+      valuesIn(shown, (unit) => unit.arm === arm.arm).map(({ value }) => value),
+      result.share,
+    );
+    return [
+      {
+        kind: 'dots',
+        series: arm.arm,
+        points: rows.flatMap(({ block, means }) => {
+          const y = means[i];
+          return y === null ? [] : [{ x: i, y, words: `${block}, ${arm.name}: ${figure(y)}` }];
+        }),
+      },
+      ...(mean
+        ? [
+            {
+              kind: 'means' as const,
+              series: arm.arm,
+              along: 'y' as const,
+              points: [{ at: i + 0.1, value: mean.value, lo: null, hi: null, words: `${arm.name}: mean ${figure(mean.value)}` }],
+            },
+          ]
+        : []),
+    ];
+  });
+  const word = plural(replicateWord(study.experiment));
+  const what = layout === 'pairs' ? 'pair' : 'block';
+  return {
+    id: `${measure.measure}.${layout}`,
+    title,
+    sentence: `${title}. ${rows.map(({ block, means }) => `${block}: ${means.map((mean, i) => `${arms[i].name} ${figure(mean)}`).join(', ')}`).join('. ')}.`,
+    note:
+      layout === 'pairs'
+        ? `Each thin line is one pair; its slope is what the treatment did inside it. Large marks: mean of an arm. n = ${blocks.length} pairs.`
+        : `Each thin line is one block, its points the means of its ${word}. Large marks: mean of an arm. ${dotsNote(shown).split('. ').at(-1)}`,
+    x: { label: '', names: arms.map(({ name }) => name) },
+    y: valueAxis(shown),
+    series: seriesOf(arms),
+    keyed: false,
+    marks: [...lines, ...marks],
+    table: {
+      head: [what === 'pair' ? 'Pair' : 'Block', ...arms.map(({ name }) => name)],
+      rows: rows.map(({ block, means }) => [block, ...means.map(figure)]),
+      numbersFrom: 1,
+    },
+  };
+}
+
+/** In how many of them the first treatment came out above the control. */
+function waysWords(rows: readonly { readonly means: readonly (number | null)[] }[], what: string, { measure, result }: Shown): string {
+  const both = rows.flatMap(({ means: [control, treated] }) => (control === null || treated == null ? [] : [treated - control]));
+  if (both.length === 0) return '';
+  const wording = kindOf(measure).wording(measure, result.share);
+  const up = both.filter((gap) => gap > 0).length;
+  const [count, way] = up >= both.length - up ? [up, wording.more] : [both.filter((gap) => gap < 0).length, wording.less];
+  return `; ${way} in ${count} of ${both.length} ${plural(what)}`;
+}

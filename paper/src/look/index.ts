@@ -1,0 +1,2 @@
+export * from './armStyle';
+export * from './colours';

@@ -1,0 +1,3 @@
+export * from './drawPicture';
+export * from './pictureConfiguration';
+export * from './registerCharts';

@@ -1,0 +1,46 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { placeSeen, type Shown } from '@fern/core';
+import BenchView from '../bench/BenchView.vue';
+import { benchOf } from '../bench/benchOf';
+import DataTable from '../kit/DataTable.vue';
+
+/** The bench coloured by how far each unit lies from the mean of its arm, with what the place did in words. */
+const props = defineProps<{ shown: Shown }>();
+const seen = computed(() => placeSeen(props.shown));
+const off = (value: number) => `${value > 0 ? '+' : value < 0 ? '−' : ''}${Number(Math.abs(value).toPrecision(3))}`;
+const rows = computed(() => {
+  const { units } = props.shown.study.experiment;
+  return [...(seen.value?.off ?? [])].map(([code, by]) => {
+    const unit = units.find((own) => own.unit === code);
+    return [code, unit?.arm ?? '', String(unit?.row ?? ''), String(unit?.column ?? ''), off(by)];
+  });
+});
+</script>
+
+<template>
+  <figure v-if="seen">
+    <h3>{{ seen.sentences[0] }}</h3>
+    <p v-for="line in seen.sentences.slice(1)" :key="line">{{ line }}</p>
+    <BenchView v-bind="benchOf(shown.study.experiment)" :heat="seen.heat" />
+    <figcaption class="soft small">
+      Orange lies above the mean of its arm, blue below, the deeper the farther. Arms and blocks are taken out first.
+    </figcaption>
+    <details>
+      <summary>Show the numbers</summary>
+      <DataTable
+        caption="How far each lies from the mean of its arm"
+        hide-caption
+        :head="['Unit', 'Arm', 'Row', 'Place', 'From its arm']"
+        :rows="rows"
+        :numbers-from="2"
+      />
+    </details>
+  </figure>
+</template>
+
+<style scoped>
+figure {
+  margin: 0 0 22px;
+}
+</style>
