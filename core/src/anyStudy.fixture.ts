@@ -187,6 +187,12 @@ export function anyStudy(): fc.Arbitrary<Study> {
       writing: fc.record({
         ...{ background: text, discussion: text, conclusion: text, next: text },
         photos: fc.constantFrom([], ['p1.jpg']),
+        ...{ names: text, group: text },
+        date: fc.option(date, { nil: null }),
+        reasons: fc.record({ background: text, discussion: text, conclusion: text, next: text }),
+        sources: fc.record({ background: text, discussion: text, conclusion: text, next: text }),
+        figures: fc.constantFrom([], [{ part: 'discussion' as const, figure: 'm1.dots' }]),
+        length: fc.constantFrom('school' as const, 'page' as const, 'full' as const),
       }),
       arms: fc.tuple(...armCodes.map(arm)),
       units: fc.tuple(...unitCodes.map(unit)),

@@ -19,9 +19,9 @@ describe('numbers as shown', () => {
     expect(fixed(-0.001, 1)).toBe('0.0');
   });
 
-  it('very large and very small numbers are powers of ten', () => {
-    expect(fixed(1e12, 0)).toBe('1.00 × 10^12');
-    expect(fixed(1e-12, 3)).toBe('1.00 × 10^−12');
+  it('very large and very small numbers keep three figures and are no powers of ten', () => {
+    expect(fixed(1e12, 0)).toBe('1,000,000,000,000');
+    expect(fixed(1e-12, 3)).toBe('0.00000000000100');
   });
 
   it('decimals follow two digits of the spread', () => {

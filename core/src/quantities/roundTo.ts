@@ -13,15 +13,17 @@ export function decimalsFor(value: number, spread: number | null): number {
 }
 
 /**
- * A number as shown: fixed decimals, a real minus sign, no "-0". Very large and very small numbers as powers of ten.
+ * A number as shown: fixed decimals, a real minus sign, no "-0", never a power of ten. Very large and very small ones keep three figures.
  * @param value any number that is finite
  * @param decimals behind the point
  * @returns digits without a unit
+ * @example fixed(15_912_345, 0) // '15,900,000'
  */
 export function fixed(value: number, decimals: number): string {
-  if (value !== 0 && (Math.abs(value) >= 1e7 || Math.abs(value) < 1e-6))
-    return value.toExponential(2).replace('-', '−').replace('e+', ' × 10^').replace('e−', ' × 10^−');
-  const text = value.toFixed(decimals);
+  const size = Math.abs(value);
+  if (size >= 1e7) return Number(value.toPrecision(3)).toLocaleString('en-GB').replace('-', '−');
+  const fits = size === 0 || size >= 1e-6 ? decimals : Math.min(20, 2 - Math.floor(Math.log10(size)));
+  const text = value.toFixed(fits);
   return (Number(text) === 0 ? text.replace('-', '') : text).replace('-', '−');
 }
 

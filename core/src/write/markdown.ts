@@ -1,7 +1,7 @@
 import type { Picture } from '../weigh/picture/Picture';
 import { photoPath } from '../model';
 import { sentenceText, type Sentence } from '../model/Sentence';
-import type { Block } from './Block';
+import { NOT_WRITTEN, type Block, type Own } from './Block';
 
 /**
  * A report as Markdown (CommonMark with pipe tables); pictures become the tables that they were drawn from.
@@ -26,7 +26,7 @@ function blockText(block: Block): string {
     case 'table':
       return `${table(block.head, block.rows, block.numbersFrom)}\n\n*${escape(block.caption)}*`;
     case 'figure':
-      return figure(block.picture);
+      return figure(block.picture, block.caption);
     case 'bench':
       return `${block.rows.map((row) => `    ${row.join('   ')}`).join('\n')}\n\n*${escape(block.caption)}*`;
     case 'photos':
@@ -34,8 +34,15 @@ function blockText(block: Block): string {
     case 'caution':
       return `> **Take care.** ${escape(block.text)}`;
     case 'own':
-      return block.text.trim() === '' ? '*Not written yet.*' : block.text;
+      return own(block);
   }
+}
+
+/** What a person typed stands as typed: a line of theirs that begins with "+" or "1." is no list. */
+function own({ lines, reason, source }: Own): string {
+  if (lines.length === 0) return `*${NOT_WRITTEN}*`;
+  const said = (label: string, words: readonly Sentence[]) => (words.length === 0 ? [] : [`${label}: ${words.map(sentence).join(' ')}`]);
+  return [...lines.map(sentence), ...said('Because', reason), ...said('Source', source)].join('\n\n');
 }
 
 function sentence(pieces: Sentence): string {
@@ -43,15 +50,20 @@ function sentence(pieces: Sentence): string {
 }
 
 function table(head: readonly string[], rows: readonly (readonly string[])[], numbersFrom: number): string {
-  const line = (cells: readonly string[]) => `| ${cells.map((cell) => escape(cell).replaceAll('|', '\\|')).join(' | ')} |`;
+  const line = (cells: readonly string[]) => `| ${cells.map((cell) => escape(cell)).join(' | ')} |`;
   return [line(head), `| ${head.map((_, i) => (i < numbersFrom ? '---' : '---:')).join(' | ')} |`, ...rows.map(line)].join('\n');
 }
 
-function figure({ title, note, table: { head, rows, numbersFrom } }: Picture): string {
-  return `**${escape(title)}**\n\n${table(head, rows, numbersFrom)}\n\n*${escape(note)}*`;
+function figure({ table: { head, rows, numbersFrom } }: Picture, caption: string): string {
+  return `${table(head, rows, numbersFrom)}\n\n*${escape(caption)}*`;
 }
 
-/** Keeps what a person typed from turning into Markdown signs. */
+/** Keeps what a person typed from turning into Markdown signs, also where a line begins with what would make it a list or a rule. */
 function escape(text: string): string {
-  return text.replace(/([\\`*_[\]<>#])/g, '\\$1');
+  return text
+    .replace(/\s+/g, ' ')
+    .trimStart()
+    .replace(/([\\`*_[\]<>#&|~])/g, '\\$1')
+    .replace(/^(?=[-+](\s|$)|=+\s*$|-+\s*$)/, '\\')
+    .replace(/^(\d{1,9})(?=[.)](\s|$))/, '$1\\');
 }

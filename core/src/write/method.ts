@@ -1,4 +1,4 @@
-import { longDate, momentWords, shortDate, type Amendment, type Experiment, type Plan } from '../model';
+import { longDate, momentWords, shortDate, type Experiment, type Plan, type Study } from '../model';
 import { inList } from '../quantities/inList';
 import { plural } from '../quantities/plural';
 import { placesInWords } from '../plan/movedByHand';
@@ -7,7 +7,8 @@ import { lengthWords } from '../study/lengthWords';
 import { comesBefore, goesThrough } from '../study/schedule/schedule';
 import { stepMoments } from '../study/steps';
 import type { Block } from './Block';
-import { capital, heading, list, paragraph } from './makers';
+import { readBy } from './happened';
+import { capital, heading, list, paragraph, stopped } from './makers';
 
 const standing: Readonly<Record<Plan['place'], string>> = {
   bench: 'They stood on a bench.',
@@ -19,12 +20,14 @@ const standing: Readonly<Record<Plan['place'], string>> = {
 };
 
 /**
- * How it was done: the kit, how many units there were and where they stood, the steps with their days, and what was changed after the start.
- * @param experiment a plan
+ * How it was done: the kit, how many units there were and where they stood, the steps with their days, blocks, formulas, who read.
+ * @param study with its plan
  * @returns blocks for any renderer
  */
-export function method(experiment: Experiment): Block[] {
+export function method(study: Study): Block[] {
+  const { experiment } = study;
   const { plan, units, arms } = experiment;
+  const read = readBy(study);
   const written = (lines: readonly string[]) => lines.filter((line) => line.trim() !== '');
   const [materials, cautions, steps] = [written(plan.materials), written(plan.cautions), written(plan.steps)];
   const each = arms.map((arm) => `${arm.name} ${units.filter((unit) => unit.arm === arm.arm).length}`).join(', ');
@@ -38,10 +41,12 @@ export function method(experiment: Experiment): Block[] {
     ),
     ...(steps.length > 0 ? [list(steps, true)] : []),
     ...stages(experiment),
+    ...blockWords(experiment),
+    ...formulas(experiment),
     ...blindWords(experiment),
-    ...(plan.endRule === '' ? [] : [paragraph(`It ended: ${plan.endRule}`)]),
+    ...(read === '' ? [] : [paragraph(read)]),
+    ...(plan.endRule === '' ? [] : [paragraph(`It was to end: ${stopped(plan.endRule)}`)]),
     ...layout(experiment),
-    ...(plan.amendments.length > 0 ? [heading('Changed after the start', 3), list(plan.amendments.map(amendment))] : []),
   ];
 }
 
@@ -91,9 +96,22 @@ function blindWords({ blinded, plan: { seal } }: Experiment): Block[] {
   return [paragraph(`Whoever read did not know the arms.${key}`)];
 }
 
-function amendment({ on, what, reason, changes }: Amendment): string {
-  const listed = changes.map(({ what: field, before, after }) => `${field} from “${before}” to “${after}”`).join('; ');
-  return `${on}: ${what} (${reason})${listed === '' ? '' : `: ${listed}`}`;
+/** How the arms were dealt over blocks or pairs, and what each of them was. */
+function blockWords({ layout: dealt, units, plan }: Experiment): Block[] {
+  if (dealt === 'completely-random') return [];
+  const names = [...new Set(units.flatMap(({ block }) => block ?? []))];
+  if (names.length === 0) return [];
+  if (dealt === 'pairs') return [paragraph(`They were ${names.length} pairs: the arms were dealt inside each, and compared inside it.`)];
+  const each = names.map((name) => `${name} (${units.filter(({ block }) => block === name).length})`);
+  return [paragraph(`The arms were dealt inside ${names.length} blocks of ${plural(plan.unitWord)}: ${inList(each)}.`)];
+}
+
+/** What was worked out from other readings, and how. */
+function formulas({ measures }: Experiment): Block[] {
+  const derived = measures.flatMap(({ name, unit, derived: formula }) =>
+    formula === null ? [] : [`${name}${unit === '' ? '' : `, in ${unit}`} = ${formula}`],
+  );
+  return derived.length === 0 ? [] : [paragraph('Worked out from other readings:'), list(derived)];
 }
 
 function layout({ plan, units }: Experiment): Block[] {

@@ -4,7 +4,7 @@ import { plural } from '../quantities/plural';
 import type { MeasureResult, Result } from '../weigh/Result';
 import { sentenceText } from '../model/Sentence';
 import type { Block } from './Block';
-import { alsoSeen, chance } from './report';
+import { alsoSeen, chance } from './results';
 import { armsTable, comparisonsTable, pEquals, sproutingTable, termsTable, trendSentence } from './resultTables';
 
 const WIDTH = 96;

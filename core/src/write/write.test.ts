@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { anArm, studyOf } from '../testing';
-import { blankOf, careFields, emptyPlan, emptyPrediction, photoFields, stageFields, type Study } from '../model';
+import { blankOf, careFields, emptyPlan, emptyPrediction, emptyWriting, photoFields, stageFields, type Study } from '../model';
 import { crossFactors } from '../plan/crossFactors';
 import { analyse } from '../analyse';
 import { markdown } from './markdown';
@@ -17,7 +17,7 @@ const study: Study = {
   experiment: {
     ...base.experiment,
     title: 'Tea *and* radish',
-    writing: { background: '', discussion: 'Tea *helps*.\n\n<b>We think</b>.', conclusion: '', next: '', photos: [] },
+    writing: { ...emptyWriting, discussion: 'Tea *helps*.\n\n<b>We think</b>.' },
     plan: {
       ...emptyPlan,
       plant: 'radish',
@@ -48,6 +48,7 @@ describe('the lab report', () => {
       'Materials',
       'Method',
       'Results',
+      'What happened',
       'What could have fooled us',
       'Discussion',
       'Conclusion',
@@ -62,7 +63,7 @@ describe('the lab report', () => {
     ['the seed, and what was moved since', 'The places were shuffled with seed 4817, then'],
     ['where each unit stood', '    C1 C   T1 T   C2 C'],
     ['the caution', '> **Take care.** Hot tea: adult pours.'],
-    ['a change after the start', '2026-04-03: one reading less (holiday)'],
+    ['a change after the start', 'Friday 3 April: the plan was changed: one reading less (holiday).'],
     ['the verdict', '5.0 cm higher with tea than with plain water'],
     ['the comparison', '| tea | 5.0 | 3.8 to 6.2 | 1.50'],
     ['what was not tested', 'Not tested here: taste.'],
@@ -101,7 +102,7 @@ describe('the lab report', () => {
     const { experiment } = study;
     const chosen = { ...experiment, writing: { ...experiment.writing, photos: ['a.jpg', 'c.jpg'] } };
     const words = markdown(report({ ...study, experiment: chosen, photos }, analyse(study)));
-    expect(words).toContain('## Photos\n\n![the \\*first\\* leaf (T1, tea, day 3)](photos/a.jpg)\n\n##');
+    expect(words).toContain('## Photos\n\n![Figure 3. the \\*first\\* leaf (T1, tea, day 3)](photos/a.jpg)\n\n##');
     expect(words).not.toContain('b.jpg');
   });
 

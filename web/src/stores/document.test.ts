@@ -127,7 +127,7 @@ describe('undo', () => {
   it('never undoes a start, nor the writer’s words', async () => {
     const { document, history } = await opened();
     history.edit(rename('A'));
-    document.change((now) => write(now, 'discussion', 'As typed.'));
+    document.change((now) => write(now, { discussion: 'As typed.' }));
     await history.start('2026-04-02');
     expect(history.canUndo).toBe(false);
     history.undo();

@@ -104,7 +104,7 @@ describe('what is undone', () => {
   };
 
   it('is the plan alone: a lost unit stays lost, the writer’s words stay', () => {
-    const back = restorePlan(plan, write(setRole(lost, 'T', 'control'), 'discussion', 'As typed.'));
+    const back = restorePlan(plan, write(setRole(lost, 'T', 'control'), { discussion: 'As typed.' }));
     expect(roles(back)).toEqual(['control', 'treatment', 'treatment']);
     expect(back.units[0]).toMatchObject({ status: 'lost', statusReason: 'fell' });
     expect(back.writing.discussion).toBe('As typed.');

@@ -1,4 +1,4 @@
-import { blankOf, stageFields, type Experiment, type Kept, type Plan, type Prediction, type Stage, type WritingPart } from '../../model';
+import { blankOf, stageFields, type Experiment, type Kept, type Plan, type Prediction, type Stage, type Writing } from '../../model';
 import { moveStart } from '../../study/moveStart';
 
 /**
@@ -122,14 +122,13 @@ export function removePrediction(experiment: Experiment, index: number): Experim
 }
 
 /**
- * Writes a part of the report, as typed.
+ * Writes into the report, as typed.
  * @param experiment an experiment at any step
- * @param part of the report that is the writer's own
- * @param text as typed
+ * @param more what is changed of the writer's own
  * @returns the experiment with the words in it
  */
-export function write(experiment: Experiment, part: WritingPart, text: string): Experiment {
-  return { ...experiment, writing: { ...experiment.writing, [part]: text } };
+export function write(experiment: Experiment, more: Partial<Writing>): Experiment {
+  return { ...experiment, writing: { ...experiment.writing, ...more } };
 }
 
 /**

@@ -1,0 +1,145 @@
+import { careWords } from '../log/careWords';
+import { isValued, longDate, type Observation, type Study } from '../model';
+import { inList } from '../quantities/inList';
+import { plural } from '../quantities/plural';
+import { rounded } from '../quantities/roundTo';
+import { careTotals } from '../study/careTotals';
+import { careToTell, earlierWords, liveHappenings, livePhotos } from '../study/liveEntries';
+import { photoWords } from '../study/photos';
+import type { Block } from './Block';
+import { capital, list, section } from './makers';
+
+/** Something on a day; '' where the day is not known. */
+interface Told {
+  readonly on: string;
+  readonly text: string;
+}
+
+const byDay = (all: readonly Told[]) => [...all].sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : 0));
+const lines = (all: readonly Told[]) => byDay(all).map(({ on, text }) => (on === '' ? capital(text) : `${longDate(on)}: ${text}`));
+
+/**
+ * What was not in the plan: each mishap with what it touched and what was believed of it, each loss with its day and reason, each change of the
+ * plan after the start.
+ * @param study with its entries
+ * @returns a section, or nothing where nothing happened
+ */
+export function happened(study: Study): Block[] {
+  return section('What happened', [list(lines([...mishaps(study), ...losses(study), ...amendments(study)]))].filter(notEmpty));
+}
+
+const notEmpty = (block: Block) => block.kind !== 'list' || block.items.length > 0;
+
+function mishaps(study: Study): Told[] {
+  return liveHappenings(study).map((entry) => {
+    const { on, kind, arms, units, note, effect } = entry;
+    const names = arms.map((code) => study.experiment.arms.find(({ arm }) => arm === code)?.name ?? code);
+    const whom = [...names, ...units];
+    const words = [note.trim() || kind.replaceAll('-', ' '), effect.trim() === '' ? '' : `believed to: ${effect.trim()}`];
+    const before = earlierWords(study.happenings, entry).map(({ note: old }) => `“${old}”`);
+    const mended = before.length === 0 ? '' : ` First told as ${inList(before)}.`;
+    const touched = whom.length === 0 ? '' : ` (${whom.join(', ')})`;
+    return { on, text: `${words.filter((part) => part !== '').join('; ')}${touched}.${mended}` };
+  });
+}
+
+/** Units that were lost or do not count; one whose loss is told among the mishaps only where it has a reason of its own. */
+function losses(study: Study): Told[] {
+  const told = new Set(liveHappenings(study).flatMap(({ kind, units }) => (kind === 'loss' ? units : [])));
+  const ended = { lost: 'was lost', excluded: 'did not count' } as const;
+  return study.experiment.units.flatMap(({ unit, status, statusReason, lostOn }) =>
+    (status === 'lost' || status === 'excluded') && !(told.has(unit) && statusReason === null)
+      ? [{ on: lostOn ?? '', text: `${unit} ${ended[status]}${statusReason === null ? '' : `: ${statusReason}`}.` }]
+      : [],
+  );
+}
+
+function amendments({ experiment }: Study): Told[] {
+  return experiment.plan.amendments.map(({ on, what, reason, changes }) => {
+    const listed = changes.map(({ what: field, before, after }) => `${field} from “${before}” to “${after}”`).join('; ');
+    return { on, text: `the plan was changed: ${what} (${reason})${listed === '' ? '' : `: ${listed}`}.` };
+  });
+}
+
+/**
+ * What was put right in the readings, and the notes that were written beside them.
+ * @param study with its readings
+ * @returns a section, or nothing
+ */
+export function putRight(study: Study): Block[] {
+  const byId = new Map(study.observations.map((seen) => [seen.id, seen]));
+  const name = (code: string) => study.experiment.measures.find(({ measure }) => measure === code)?.name ?? code;
+  const shown = (seen: Observation) => (isValued(seen) ? String(seen.value) : 'no value');
+  const corrections = study.observations.flatMap((seen): Told[] => {
+    const old = seen.replaces === null ? undefined : byId.get(seen.replaces);
+    if (!old) return [];
+    const why = seen.note ? ` (${seen.note})` : '';
+    return [
+      {
+        on: seen.observedOn.slice(0, 10),
+        text: `${name(seen.measure)} of ${seen.unit} was put right from ${shown(old)} to ${shown(seen)}${why}.`,
+      },
+    ];
+  });
+  const notes = study.observations.flatMap((seen): Told[] =>
+    seen.note && seen.replaces === null
+      ? [{ on: seen.observedOn.slice(0, 10), text: `${seen.unit}, ${name(seen.measure).toLowerCase()}: ${seen.note}` }]
+      : [],
+  );
+  return [
+    ...section('Readings put right', corrections.length === 0 ? [] : [list(lines(corrections))], 3),
+    ...section('Notes beside the readings', notes.length === 0 ? [] : [list(lines(notes))], 3),
+  ];
+}
+
+/**
+ * What each arm was given in all, and every step that was done with its day.
+ * @param study with its care
+ * @returns a section, or nothing
+ */
+export function cared(study: Study): Block[] {
+  const { experiment } = study;
+  const totals = (['water', 'feed'] as const).flatMap((kind) => {
+    const found = careTotals(study, kind);
+    if (found === null) return [];
+    const each = found.arms.map((arm) => `${arm.name} ${rounded(arm.each, null)} ${found.unit} each`);
+    return [`${capital(kind)} in all: ${each.join(', ')}.`];
+  });
+  const done = careToTell(study).filter(({ kind, step }) => step !== null || kind === 'other');
+  const all = [...totals, ...done.map((care) => `${longDate(care.on)}: ${careWords(experiment, care)}`)];
+  return section('Care', all.length === 0 ? [] : [list(all)]);
+}
+
+/**
+ * The photos that the writer chose, in order of days. A withdrawn one is not among them.
+ * @param study with its photos
+ * @param files names of their pictures
+ * @returns one block, or none
+ */
+export function photosOf(study: Study, files: readonly string[]): Block[] {
+  const chosen = new Set(files);
+  const photos = livePhotos(study).flatMap((photo) => {
+    const words = photoWords(study.experiment, photo, false);
+    const caption = photo.note === null ? words : `${photo.note} (${words})`;
+    return chosen.has(photo.file) ? [{ file: photo.file, caption, width: photo.width, height: photo.height }] : [];
+  });
+  return photos.length === 0 ? [] : [{ kind: 'photos', photos }];
+}
+
+/**
+ * Who read, how often, and whether without knowing the arms.
+ * @param study with its readings
+ * @returns a sentence or two; nothing where nothing was read
+ */
+export function readBy({ experiment, observations }: Study): string {
+  if (observations.length === 0) return '';
+  const live = observations.filter(({ replaces }) => replaces === null);
+  const counts = new Map<string, number>();
+  for (const { observer } of live) if (observer !== null) counts.set(observer, (counts.get(observer) ?? 0) + 1);
+  const people = [...counts].sort((a, b) => b[1] - a[1]).map(([name, times]) => `${name} (${times})`);
+  const whom = people.length === 0 ? '' : ` by ${inList(people)}`;
+  const blind = live.filter(({ blinded }) => blinded).length;
+  const how = blind === 0 ? '' : blind === live.length ? ', all without knowing the arm' : `, ${blind} of them without knowing the arm`;
+  const word = live.length === 1 ? 'reading was' : `${plural('reading')} were`;
+  return `${live.length} ${word} taken${whom}${how}.${experiment.blinded && blind === 0 ? ' They were planned to be read without knowing the arm.' : ''}`;
+}

@@ -1,0 +1,54 @@
+import { longDate, type Study, type WritingPart } from '../model';
+import { inList } from '../quantities/inList';
+import { plural } from '../quantities/plural';
+import { picturesOf } from '../weigh/picture/picturesOf';
+import type { Result } from '../weigh/Result';
+import type { Block } from './Block';
+import { happened } from './happened';
+import { figure, heading, list, paragraph, section } from './makers';
+import { byLine } from './byLine';
+import { chance } from './results';
+
+/** So many doubts stand on one page. */
+const MOST_DOUBTS = 3;
+
+/**
+ * A report on one page, for the youngest: what we asked, did and found, how sure we are, and what they think.
+ * @param study with its readings
+ * @param result of that study
+ * @param own the writer's parts
+ * @returns blocks
+ */
+export function onePage(study: Study, result: Result, own: (part: WritingPart) => readonly Block[]): Block[] {
+  const { experiment } = study;
+  const measure = experiment.measures.find(({ primary }) => primary);
+  const row = result.measures.find(({ primary }) => primary);
+  const doubts = result.review.filter(({ severity }) => severity === 'blocker' || severity === 'serious' || severity === 'caution');
+  return [
+    heading(experiment.title, 1),
+    ...byLine(experiment.writing),
+    ...section('We asked', experiment.question === '' ? [] : [paragraph(experiment.question)]),
+    heading('What we did'),
+    paragraph(didWords(study)),
+    ...(measure && row && study.observations.length > 0
+      ? [heading('What came out'), figure(picturesOf({ study, measure, result: row })[0]), paragraph(...row.verdict.pieces), ...chance(row)]
+      : []),
+    ...happened(study),
+    ...section('Why we could be wrong', doubts.length === 0 ? [] : [list(doubts.slice(0, MOST_DOUBTS).map(({ message }) => message))]),
+    ...own('conclusion'),
+    ...own('next'),
+  ];
+}
+
+function didWords({ experiment }: Study): string {
+  const { arms, units, plan, startedOn } = experiment;
+  const each = arms.map(({ arm, name }) => {
+    const count = units.filter((unit) => unit.arm === arm).length;
+    return `${count} ${count === 1 ? plan.unitWord : plural(plan.unitWord)} with ${name}`;
+  });
+  const started = startedOn === null ? '' : ` We began on ${longDate(startedOn)}.`;
+  const same = plan.kept.length === 0 ? '' : ` We kept the same for all: ${inList(plan.kept.map(({ what }) => what.toLowerCase()))}.`;
+  const decides = experiment.measures.find(({ primary }) => primary);
+  const what = decides ? ` We measured: ${decides.name.toLowerCase()}.` : '';
+  return `We had ${inList(each)}.${started}${what}${same}`;
+}

@@ -1,0 +1,37 @@
+import type { Study, WritingPart } from '../model';
+import { picturesOf } from '../weigh/picture/picturesOf';
+import type { Picture } from '../weigh/picture/Picture';
+import type { Result } from '../weigh/Result';
+import type { Block } from './Block';
+import { photosOf } from './happened';
+import { figure } from './makers';
+
+/**
+ * Every picture of a study by its name, for whoever puts one into a part of the report.
+ * @param study with its readings
+ * @param result of that study
+ * @returns id to picture, of the measure that decides first
+ */
+export function picturesByName(study: Study, result: Result): ReadonlyMap<string, Picture> {
+  const ordered = [...result.measures].sort((a, b) => Number(b.primary) - Number(a.primary));
+  const all = ordered.flatMap((row) => {
+    const measure = study.experiment.measures.find((own) => own.measure === row.measure);
+    return measure ? picturesOf({ study, measure, result: row }) : [];
+  });
+  return new Map(all.map((picture) => [picture.id, picture]));
+}
+
+/**
+ * What the writer put into a part: pictures of the data, and photos.
+ * @param named the study's pictures by their names
+ * @param part of the report
+ * @returns in the order in which they were chosen; what is no longer there is left out
+ */
+export function figuresIn(study: Study, named: ReadonlyMap<string, Picture>, part: WritingPart): Block[] {
+  return study.experiment.writing.figures
+    .filter((own) => own.part === part)
+    .flatMap((own) => {
+      const picture = named.get(own.figure);
+      return picture ? [figure(picture)] : photosOf(study, [own.figure]);
+    });
+}

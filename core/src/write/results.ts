@@ -1,0 +1,150 @@
+import { kindOf } from '../kinds';
+import type { Experiment, Measure, ReportLength, Study } from '../model';
+import type { Sentence } from '../model/Sentence';
+import { picturesOf } from '../weigh/picture/picturesOf';
+import { placeSeen } from '../weigh/place';
+import type { MeasureResult, Result } from '../weigh/Result';
+import { armName, explainChance, gapFact, intervalFact } from '../weigh/verdict/wording';
+import type { Block } from './Block';
+import { effectsTable, otherwiseTable } from './judgementTables';
+import { figure, heading, listed, paragraph } from './makers';
+import {
+  armsTable,
+  blocksTable,
+  categoriesTable,
+  comparisonsTable,
+  pEquals,
+  sproutingTable,
+  termsTable,
+  trendSentence,
+} from './resultTables';
+import { testsTable } from './workings';
+
+/**
+ * What came out: the measure that decides, with its verdict; then what was also seen.
+ * @param study with its readings
+ * @param result of that study
+ * @param length a school report leaves out what only a record needs
+ * @returns a section
+ */
+export function results(study: Study, result: Result, length: ReportLength): Block[] {
+  const { measures } = study.experiment;
+  const ordered = [...result.measures].sort((a, b) => Number(b.primary) - Number(a.primary));
+  const blocks = ordered.flatMap((row): Block[] => {
+    const measure = measures.find((own) => own.measure === row.measure);
+    if (!measure) return [];
+    return row.primary ? deciding(study, measure, row, length) : beside(study, measure, row, length);
+  });
+  return [heading('Results'), ...blocks];
+}
+
+function deciding(study: Study, measure: Measure, row: MeasureResult, length: ReportLength): Block[] {
+  const isFull = length === 'full';
+  const shown = { study, measure, result: row };
+  const [first, ...others] = picturesOf(shown);
+  const place = isFull ? placeSeen(shown) : null;
+  return [
+    heading(measure.name, 3),
+    paragraph(...row.verdict.pieces),
+    ...chance(row),
+    ...claim(study.experiment, row),
+    figure(first),
+    ...(isFull ? others : others.filter(({ id }) => /\.(curves|claimed)$/.test(id))).map(figure),
+    ...listed(effectsTable(measure, row)),
+    ...(row.comparisons.length > 0 ? [comparisonsTable(study, measure, row)] : []),
+    armsTable(study, measure, row),
+    ...listed(categoriesTable(study, measure)),
+    ...numbers(study, measure, row, isFull),
+    ...(place ? place.sentences.map((sentence) => paragraph(sentence)) : []),
+    ...listed(otherwiseTable(study, measure, row)),
+    ...reasons(measure, row),
+  ];
+}
+
+function beside(study: Study, measure: Measure, row: MeasureResult, length: ReportLength): Block[] {
+  const isFull = length === 'full';
+  const [first, ...others] = picturesOf({ study, measure, result: row });
+  return [
+    heading(`Also seen: ${measure.name}`, 3),
+    paragraph(...alsoSeen(row, measure, study.experiment.arms)),
+    figure(first),
+    ...(isFull ? others.map(figure) : []),
+    ...(isFull ? [armsTable(study, measure, row), ...listed(categoriesTable(study, measure)), ...numbers(study, measure, row, true)] : []),
+    ...(isFull && row.comparisons.length > 0 ? [comparisonsTable(study, measure, row)] : []),
+    ...(isFull ? reasons(measure, row) : []),
+  ];
+}
+
+/** Why something could not be worked out. */
+const reasons = ({ name }: Measure, row: MeasureResult): Block[] => row.reasons.map((reason) => paragraph(`${name}: ${reason}`));
+
+/** What course reports ask for. */
+function numbers(study: Study, measure: Measure, row: MeasureResult, isFull: boolean): Block[] {
+  const trend = trendSentence(study, measure, row);
+  const blocks = blocksTable(study, measure, row);
+  return [
+    ...listed(blocks),
+    ...listed(sproutingTable(study, measure, row)),
+    ...listed(termsTable(measure, row)),
+    ...(trend ? [paragraph({ fact: `${row.measure}.trend`, text: trend })] : []),
+    ...(isFull ? listed(testsTable(study, measure, row)) : []),
+  ];
+}
+
+/**
+ * What p means, from the test whose p the verdict used.
+ * @param row of the result
+ * @returns one paragraph or none
+ */
+export function chance(row: MeasureResult): Block[] {
+  const [lead] = [...row.comparisons].filter((c) => c.p !== null).sort((a, b) => (a.p ?? 1) - (b.p ?? 1));
+  if (!lead || lead.p === null) return [];
+  const test = row.tests.find((t) => t.arm === lead.arm && t.versus === lead.versus && t.p === lead.p);
+  return [
+    paragraph({
+      fact: `${row.measure}.${lead.arm}-${lead.versus}.p`,
+      text: explainChance({ method: test?.method ?? 'welch-t', p: lead.p }),
+    }),
+  ];
+}
+
+/**
+ * Whether a claimed size stands up, where the claim has one.
+ * @param experiment with the claim
+ * @param row of the result
+ * @returns one paragraph or none
+ */
+export function claim({ claimedRatio }: Experiment, row: MeasureResult): Block[] {
+  const ruledOut = row.verdict.claimedRatioRuledOut;
+  if (claimedRatio === null || ruledOut === null) return [];
+  return [
+    paragraph(
+      ruledOut
+        ? `The claim of ${claimedRatio} times is ruled out: the whole interval of the ratio lies ${claimedRatio >= 1 ? 'below' : 'above'} it.`
+        : `The claim of ${claimedRatio} times is not ruled out by these data.`,
+    ),
+  ];
+}
+
+/**
+ * A measure that is not primary has no verdict: what was seen, and its p adjusted over all such measures.
+ * @param row of the result
+ * @param measure that is not primary
+ * @param arms of the plan
+ * @returns a sentence
+ */
+export function alsoSeen(row: MeasureResult, measure: Experiment['measures'][number], arms: Experiment['arms']): Sentence {
+  const [lead] = [...row.comparisons].filter((c) => c.difference.value !== null).sort((a, b) => (a.p ?? 1) - (b.p ?? 1));
+  const wording = kindOf(measure).wording(measure, row.share);
+  const gap = lead ? gapFact(lead, wording) : null;
+  if (!lead || !gap) return [`For “${measure.name}” there is nothing to compare.`];
+  const interval = intervalFact(lead, wording);
+  return [
+    gap,
+    ` with ${armName(arms, lead.arm)} than with ${armName(arms, lead.versus)}`,
+    ...(interval ? [' (95 % interval ', interval, ')'] : []),
+    row.alsoSeenP === null
+      ? '.'
+      : `; ${pEquals(row.alsoSeenP)} adjusted over all measures that do not decide, so “${measure.name}” carries no verdict.`,
+  ];
+}
