@@ -126,6 +126,8 @@ export * from './write/Block';
 export * from './write/judgementTables';
 export * from './write/markdown';
 export * from './write/plainSummary';
+export * from './write/check/checkText';
+export type { Doubt } from './write/check/checkNumbers';
 export * from './write/facts';
 export * from './write/ownFigures';
 export * from './write/ownWords';

@@ -1,0 +1,157 @@
+import type { Study } from '../../model';
+import { plural } from '../../quantities/plural';
+import { convert } from '../../quantities/units';
+import { inList } from '../../quantities/inList';
+import { mentionsIn, type Mentions } from './mentions';
+import type { Known } from './knownNumbers';
+import { numbersIn, type TypedNumber } from './numbersIn';
+
+/** A place in a sentence that the data do not bear out. */
+export interface Doubt {
+  readonly from: number;
+  readonly to: number;
+  /** "You wrote 60 points fewer; the data say 100 points." */
+  readonly says: string;
+}
+
+/** Words after which a number belongs to the plan or to the reckoning, and not to what came out. */
+const apart = /(?:\bp\s*[<=]|°|\btable|\bfigure|\bpage|\bclass|\broom|\bgrade|\byear|\baged?|\bversion|\bstep|\bno\.|\bnumber)\s*$/i;
+const less = /\b(fewer|less|lower|shorter|smaller|sooner|earlier|lighter|worse|slower|reduced|dropped|fell|drop|decrease[ds]?)\b/i;
+const more = /\b(more|higher|taller|longer|bigger|greater|later|heavier|faster|rose|increase[ds]?|gained|extra)\b/i;
+
+/**
+ * The numbers of a sentence that disagree with the data. Rounding, other units and words for numbers are allowed for; what is no number of
+ * the data is left alone.
+ * @param sentence of the writer, without references
+ * @param study with its readings
+ * @param all numbers that the data know
+ * @returns a doubt a number
+ */
+export function checkNumbers(sentence: string, study: Study, all: readonly Known[]): Doubt[] {
+  const masked = mentionsIn(sentence, study.experiment);
+  return numbersIn(masked.text).flatMap((number) => {
+    const before = masked.text.slice(0, number.from);
+    if (apart.test(before) || isInterval(masked.text, number)) return [];
+    const meant = meantBy(number, masked, study, all);
+    if (meant.length === 0 || meant.some((own) => agrees(number, own, masked))) return [];
+    return [{ from: number.from, to: number.to, says: saysOf(sentence.slice(number.from, number.to), meant) }];
+  });
+}
+
+/** "95 % interval", "95 % confidence", "95 % sure". */
+const isInterval = (text: string, { value, unit, to }: TypedNumber) =>
+  value === 95 && (unit === '%' || unit === 'percent') && /^[\s-]*(confidence|interval|sure|ci\b|certain)/i.test(text.slice(to));
+
+/** The known numbers that such a number could be meant to be. */
+function meantBy(number: TypedNumber, said: Mentions, study: Study, all: readonly Known[]): Known[] {
+  const near = said.near(number.from);
+  const fits = all.filter((own) => own.value !== null && isOfSort(number, own, said, study));
+  const measured = fits.filter(({ measure }) => measure === null || near.measures.length === 0 || near.measures.includes(measure));
+  const primary = study.experiment.measures.find((own) => own.primary)?.measure ?? null;
+  const byMeasure = near.measures.length > 0 ? measured : measured.filter(({ measure }) => measure === null || measure === primary);
+  return byArms(byMeasure.length > 0 ? byMeasure : measured, near.arms);
+}
+
+/** Those of the arms that are named: an arm's own number, or a difference of two. */
+function byArms(fits: readonly Known[], arms: readonly string[]): Known[] {
+  if (arms.length === 0) return [...fits];
+  const own = fits.filter(({ arm, versus }) => {
+    if (arm === null) return arms.length === 0;
+    return versus === null
+      ? arms.includes(arm)
+      : arms.length === 1
+        ? arms.includes(arm) || arms.includes(versus)
+        : arms.includes(arm) && arms.includes(versus);
+  });
+  return own.length > 0 ? own : [...fits];
+}
+
+function isOfSort(number: TypedNumber, own: Known, said: Mentions, { experiment: { plan } }: Study): boolean {
+  const { unit, of } = number;
+  const word = plan.unitWord.toLowerCase();
+  const isRange = said.isRange(number);
+  const compares = said.compares(number) && !isRange;
+  const [before, after] = [said.text.slice(0, number.from), said.text.slice(number.to)];
+  if (own.isEnd && !isRange) return false;
+  if (of !== null) return own.sort === 'success' || own.sort === 'units';
+  if (unit === '%' || unit === 'percent' || unit === 'per') {
+    const isShare = own.unit === '%' || own.unit === 'points';
+    if (isRange && isShare) return own.sort === 'value' || own.sort === 'gap';
+    return compares ? own.sort === 'change' || (isShare && own.sort === 'gap') : isShare && own.sort === 'value';
+  }
+  if (unit === 'points' || unit === 'point' || unit === 'percentage') return own.sort === 'gap' && own.unit === 'points';
+  if (unit === 'part' && number.value < 1 && isChange(after)) return own.sort === 'change';
+  if (unit === 'part' || unit === 'times' || unit === 'fold') {
+    if (unit === 'part' && number.value < 1 && !compares && !/\bas\b/i.test(said.text.slice(number.from, number.to + 14)))
+      return own.sort === 'value' && own.unit === '%';
+    return own.sort === 'ratio';
+  }
+  if (unit === '' && /^\s*(?:in|for|to|per)?\s*(?:each|every|an arm)\b/i.test(after)) return own.sort === 'units' || own.sort === 'put in';
+  if (unit === word || unit === plural(word)) return own.sort === 'units';
+  if (unit === 'arms' || unit === 'treatments' || unit === 'groups') return own.sort === 'units' && own.arm === null;
+  if (unit === plan.putIn.toLowerCase() || plural(unit) === plan.putIn.toLowerCase())
+    return own.sort === 'put in' || own.sort === 'success';
+  if (/^(day|week)s?$/.test(unit)) return own.sort === 'days' || (own.unit === 'days' && (own.sort === 'gap' || own.sort === 'value'));
+  if (/\bdays?\s+(?:\d+(?:,\s*|\s+and\s+))*$/i.test(before)) return own.sort === 'days';
+  if (/\bp\s*[=<]\s*$/.test(before)) return own.sort === 'p';
+  if (own.unit !== '' && own.unit !== '%' && own.unit !== 'points' && sameUnit(unit, own.unit))
+    return compares ? own.sort === 'gap' : own.sort === 'value' || own.sort === 'gap';
+  return false;
+}
+
+/** Units as people write them out. */
+const spelled: Readonly<Record<string, string>> = {
+  ml: 'mL',
+  l: 'L',
+  ...Object.fromEntries(['millimetre', 'millimeter'].flatMap((word) => [word, `${word}s`].map((own) => [own, 'mm']))),
+  ...Object.fromEntries(['centimetre', 'centimeter'].flatMap((word) => [word, `${word}s`].map((own) => [own, 'cm']))),
+  ...{ metre: 'm', metres: 'm', meter: 'm', meters: 'm', inch: 'in', inches: 'in', gram: 'g', grams: 'g' },
+  ...{ millilitre: 'mL', millilitres: 'mL', milliliters: 'mL', litre: 'L', litres: 'L', liters: 'L', ounces: 'oz', kilograms: 'kg' },
+};
+
+const factor = (typed: string, unit: string): number | null => convert(1, spelled[typed] ?? typed, unit);
+const sameUnit = (typed: string, unit: string) => typed === unit.toLowerCase() || (typed !== '' && factor(typed, unit) !== null);
+
+/** In the unit of what is known. */
+function inUnit({ unit }: TypedNumber, own: Known): number {
+  if (/^weeks?$/.test(unit)) return 7;
+  if (own.unit === '' || unit === '' || unit === own.unit.toLowerCase() || unit === '%') return 1;
+  return factor(unit, own.unit) ?? 1;
+}
+
+/** "A quarter shorter". */
+const isChange = (after: string) => /^\s*(?:\w+\s)?(?:fewer|less|lower|shorter|smaller|more|higher|taller|longer|bigger)\b/i.test(after);
+const counted = new Set<Known['sort']>(['units', 'put in', 'success', 'days']);
+
+function agrees(number: TypedNumber, own: Known, said: Mentions): boolean {
+  const scale = inUnit(number, own);
+  const isPart = number.unit === 'part' && number.value < 1;
+  const inPercent = isPart && (own.unit === '%' || own.sort === 'change') ? 100 : 1;
+  const exact = counted.has(own.sort) && number.about === 'exactly';
+  const [value, slack] = [number.value * scale * inPercent, exact ? 0.5 * (scale > 1 ? 3 : 1) : number.slack * scale * inPercent];
+  const signed = own.sort === 'gap' || own.sort === 'change';
+  if (signed && !isWay(number, own, said)) return false;
+  const truths = own.sort === 'ratio' ? [own.value, 1 / own.value] : [signed ? Math.abs(own.value) : own.value];
+  return truths.some((truth) => {
+    if (number.about === 'over') return truth > value - slack && truth <= value * 1.5 + slack;
+    if (number.about === 'under') return truth < value + slack && truth >= value * 0.5 - slack;
+    const bears = own.sort === 'ratio' && Number.isInteger(number.value) ? 0.16 * value : slack;
+    return Math.abs(truth - value) <= bears + 1e-9 * Math.abs(value);
+  });
+}
+
+/** Whether a difference goes the way that the words say: the arm named first against the other, or a treatment against the control. */
+function isWay(number: TypedNumber, own: Known, said: Mentions): boolean {
+  const clause = said.clause(number);
+  const way = less.test(clause) ? -1 : more.test(clause) ? 1 : 0;
+  if (way === 0 || own.isEnd) return true;
+  const [first] = said.near(number.from).arms;
+  const turned = first !== undefined && first === own.versus ? -1 : 1;
+  return Math.sign(own.value) === 0 || Math.sign(own.value) * turned === way;
+}
+
+function saysOf(typed: string, meant: readonly Known[]): string {
+  const lead = meant.filter(({ isEnd }) => !isEnd);
+  const words = [...new Set((lead.length > 0 ? lead : meant).map((own) => own.words.replace(/^−/, '')))].slice(0, 3);
+  return `You wrote “${typed}”; the data say ${inList(words)}.`;
+}

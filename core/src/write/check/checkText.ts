@@ -1,0 +1,34 @@
+import type { Study } from '../../model';
+import type { Result } from '../../weigh/Result';
+import { checkNumbers, type Doubt } from './checkNumbers';
+import { checkVerdictWords } from './checkVerdictWords';
+import { knownNumbers } from './knownNumbers';
+
+const REFERENCE = /\{=[^{}\s]+\}/g;
+
+/**
+ * Looks through the writer's text for numbers and words that the data do not bear out. A hint, never a bar.
+ * @param study with its readings
+ * @param result of that study
+ * @returns looks through a text: doubts with their places in it, in order
+ */
+export function textCheck(study: Study, result: Result): (text: string) => Doubt[] {
+  const known = knownNumbers(study, result);
+  const primary = result.measures.find((row) => row.primary);
+  return (text) => {
+    const plain = text.replace(REFERENCE, (match) => ' '.repeat(match.length));
+    return sentencesOf(plain)
+      .flatMap(({ from, words }) =>
+        [...checkNumbers(words, study, known), ...(primary ? checkVerdictWords(words, primary) : [])].map((doubt) => ({
+          ...doubt,
+          from: doubt.from + from,
+          to: doubt.to + from,
+        })),
+      )
+      .sort((a, b) => a.from - b.from);
+  };
+}
+
+function sentencesOf(text: string): { from: number; words: string }[] {
+  return [...text.matchAll(/[^\n]+?(?:[.!?](?=\s|$)|(?=\n)|$)/g)].map((match) => ({ from: match.index, words: match[0] }));
+}

@@ -1,0 +1,48 @@
+import type { MeasureResult } from '../../weigh/Result';
+import { weightOf } from '../../weigh/headline';
+import type { Doubt } from './checkNumbers';
+
+type Code = MeasureResult['verdict']['code'];
+
+/** Words that claim more, or other, than a verdict says. */
+const claims: readonly { readonly words: RegExp; readonly fits: readonly Code[]; readonly says: string }[] = [
+  {
+    words: /\b(prov(?:e|es|ed|en|ing)|proof|definitely|certainly|without (?:any )?doubt|guarantee[ds]?)\b/gi,
+    fits: [],
+    says: 'One experiment proves nothing for good. “Supports” or “in these conditions” says what it can.',
+  },
+  {
+    words:
+      /\b(no effect|no difference|no change|does nothing|did nothing|do(?:es)? not (?:work|matter|help)|did not (?:work|matter|help)|(?:doesn|didn)['’]t (?:work|matter|help)|makes? no difference|made no difference|useless)\b/gi,
+    fits: ['no-difference-that-matters'],
+    says: 'Not telling a difference is not the same as there being none.',
+  },
+  {
+    words:
+      /(?<!not |n't |n’t |whether (?:it|this) |if (?:it|this) )\b(works|worked|was (?:a )?success|is effective|was effective|helps|helped)\b/gi,
+    fits: ['supported'],
+    says: '',
+  },
+  { words: /(?<!not |in)\bsignificant(?:ly)?\b/gi, fits: ['supported', 'small', 'opposite'], says: '' },
+];
+
+/**
+ * Words about the outcome that the verdict does not bear out.
+ * @param sentence of the writer
+ * @param row the measure that decides
+ * @returns a doubt a word
+ */
+export function checkVerdictWords(sentence: string, { verdict: { code, soFar } }: MeasureResult): Doubt[] {
+  const [, name] = weightOf(code);
+  return claims.flatMap(({ words, fits, says }) =>
+    fits.includes(code) && !soFar
+      ? []
+      : [...sentence.matchAll(words)]
+          .filter(() => !fits.includes(code))
+          .map((match) => ({
+            from: match.index,
+            to: match.index + match[0].length,
+            says: [says, `The verdict is “${name}”.`].filter((part) => part !== '').join(' '),
+          })),
+  );
+}
