@@ -85,7 +85,7 @@ const edits: Readonly<Record<string, Edit>> = {
   removeKept: (now) => removeKept(now, 0),
   addPrediction: (now, pick) => addPrediction(now, { ...emptyPrediction, person: 'Moss', expects: `${pick}`, on: '2026-04-01' }),
   unitWord: (now) => changePlan(now, { unitWord: 'jar' }),
-  write: (now, pick) => write(now, 'discussion', `words ${pick}`),
+  write: (now, pick) => write(now, { discussion: `words ${pick}` }),
   enoughUnits: (now, pick) => enoughUnits(now, 2 + pick)?.apply(now, pick) ?? now,
   remedy: (now, pick) => {
     const remedies = fairTestAtOnce(now).flatMap((finding) => remedyFor(finding, now) ?? []);

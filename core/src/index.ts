@@ -127,7 +127,7 @@ export * from './write/judgementTables';
 export * from './write/markdown';
 export * from './write/plainSummary';
 export * from './write/check/checkText';
-export type { Doubt } from './write/check/checkNumbers';
+export type { Hint } from './write/check/checkNumbers';
 export * from './write/facts';
 export * from './write/ownFigures';
 export * from './write/ownWords';

@@ -5,3 +5,5 @@ export { writePackage } from './writePackage';
 export { unzipPackage, zipPackage, type Pictures } from './zip';
 export { missingPictures } from './missingPictures';
 export { zipEntries } from './zipEntries';
+export * from './readingsCsv';
+export * from './readingsTable';

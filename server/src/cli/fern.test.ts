@@ -13,9 +13,9 @@ const study = demoExperiments
 const files = writePackage(study);
 let folder: string;
 
-function run(...args: string[]) {
+async function run(...args: string[]) {
   let [out, err] = ['', ''];
-  const code = fern(
+  const code = await fern(
     args,
     (text) => (out += text),
     (text) => (err += text),
@@ -36,20 +36,20 @@ beforeAll(() => {
 afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
 describe('fern analyse', () => {
-  it('gives the app’s own numbers to the last digit, from a folder, its descriptor or a zip', () => {
+  it('gives the app’s own numbers to the last digit, from a folder, its descriptor or a zip', async () => {
     const path = packageWith({});
     const zip = join(folder, 'package.zip');
     writeFileSync(zip, zipPackage(files));
     const expected = JSON.parse(JSON.stringify(analyse(study))) as Result;
     for (const from of [path, join(path, 'datapackage.json'), zip]) {
-      const { code, out, err } = run('analyse', from, '--json');
+      const { code, out, err } = await run('analyse', from, '--json');
       expect({ code, err }).toEqual({ code: 0, err: '' });
       expect(JSON.parse(out)).toEqual(expected);
     }
   });
 
-  it('has a page to read: the verdict, the numbers, what could have fooled us', () => {
-    const { out } = run('analyse', packageWith({}));
+  it('has a page to read: the verdict, the numbers, what could have fooled us', async () => {
+    const { out } = await run('analyse', packageWith({}));
     expect(out).toContain('Salt water and radish sprouting');
     expect(out).toContain('Verdict: supported.');
     expect(out).toContain('What could have fooled us');
@@ -76,21 +76,21 @@ describe('fern analyse', () => {
     ],
     ['two controls', { 'arms.csv': (files['arms.csv'] ?? '').replace('treatment', 'control') }, /arms\.csv:3:role: a second control/],
     ['what is no CSV', { 'arms.csv': '\0\0\0' }, /arms\.csv:-:-: is not text/],
-  ])('refuses %s: exit 2, the place on standard error, no partial result', (_, changes, line) => {
+  ])('refuses %s: exit 2, the place on standard error, no partial result', async (_, changes, line) => {
     const path = packageWith(changes);
-    const analysed = run('analyse', path, '--json');
+    const analysed = await run('analyse', path, '--json');
     expect(analysed.code).toBe(2);
     expect(analysed.out).toBe('');
     expect(analysed.err).toMatch(line);
-    const checked = run('check', path);
+    const checked = await run('check', path);
     expect(checked.code).toBe(1);
     expect(checked.out).toMatch(line);
   });
 });
 
-it('fern analyse --jsonl works out many in one process, a result a line; a bad one is told of on its own line', () => {
+it('fern analyse --jsonl works out many in one process, a result a line; a bad one is told of on its own line', async () => {
   const [good, bad] = [packageWith({}), packageWith({ 'units.csv': null })];
-  const { code, out, err } = run('analyse', good, bad, good, '--jsonl');
+  const { code, out, err } = await run('analyse', good, bad, good, '--jsonl');
   const [first, second, third] = out
     .trimEnd()
     .split('\n')
@@ -100,51 +100,51 @@ it('fern analyse --jsonl works out many in one process, a result a line; a bad o
   expect(second).toMatchObject({ package: bad });
   expect(second.problems?.[0]).toBe('units.csv:-:-: the file is missing; expected it in the package');
   expect(third).toEqual(first);
-  expect(run('analyse', good, '--jsonl').code).toBe(0);
+  expect((await run('analyse', good, '--jsonl')).code).toBe(0);
   for (const wrong of [
     ['analyse', good, good],
     ['check', good, good],
     ['analyse', '--jsonl'],
     ['check', good, '--json'],
   ])
-    expect(run(...wrong).code).toBe(2);
+    expect((await run(...wrong)).code).toBe(2);
 });
 
-it('fern check finds nothing in a good package, names each picture that is missing, and both tell how they are used', () => {
+it('fern check finds nothing in a good package, names each picture that is missing, and both tell how they are used', async () => {
   const path = packageWith({});
-  expect(run('check', path).out.split('\n')[0]).toBe(
+  expect((await run('check', path)).out.split('\n')[0]).toBe(
     'photos.csv:2:file: there is no picture photos/photo-D01-2.jpg; expected it in the package',
   );
   mkdirSync(join(path, 'photos'));
   for (const { file } of study.photos) writeFileSync(join(path, 'photos', file), '');
-  expect(run('check', path)).toEqual({ code: 0, out: 'No problems found.\n', err: '' });
-  expect(run().code).toBe(2);
-  expect(run('analyse', 'no-such-folder').err).toContain('there is no such file or folder');
+  expect(await run('check', path)).toEqual({ code: 0, out: 'No problems found.\n', err: '' });
+  expect((await run()).code).toBe(2);
+  expect((await run('analyse', 'no-such-folder')).err).toContain('there is no such file or folder');
 });
 
 describe('fern kit and fern calendar', () => {
-  it('tell what to get, worked out from the plan, to read or as JSON', () => {
+  it('tell what to get, worked out from the plan, to read or as JSON', async () => {
     const path = packageWith({});
-    const { code, out } = run('kit', path);
+    const { code, out } = await run('kit', path);
     expect(code).toBe(0);
     expect(out).toMatch(/\[ \] .*seeds.*  \d+  \(C \d+/);
     expect(out).toContain('School safety rules');
-    const { kit } = JSON.parse(run('kit', path, '--json').out) as { kit: { id: string; amount: number }[] };
+    const { kit } = JSON.parse((await run('kit', path, '--json')).out) as { kit: { id: string; amount: number }[] };
     expect(kit.find(({ id }) => id === 'labels')?.amount).toBe(study.experiment.units.length + study.experiment.arms.length);
   });
 
-  it('write a calendar that another library reads, and nothing where it cannot be', () => {
+  it('write a calendar that another library reads, and nothing where it cannot be', async () => {
     const path = packageWith({});
     const file = join(folder, 'steps.ics');
-    expect(run('calendar', path, '-o', file)).toEqual({ code: 0, out: `${file}\n`, err: '' });
+    expect(await run('calendar', path, '-o', file)).toEqual({ code: 0, out: `${file}\n`, err: '' });
     const events = new ICAL.Component(ICAL.parse(readFileSync(file, 'utf8')) as [string, unknown[], unknown[]]).getAllSubcomponents(
       'vevent',
     );
     expect(events.length).toBeGreaterThan(3);
-    expect(run('calendar', path, '-o', join(folder, 'steps.txt')).err).toContain('expected a name that ends in .ics');
-    expect(run('calendar', path, '-o', join(folder, 'no', 'such', 'steps.ics')).err).toContain('cannot be written');
+    expect((await run('calendar', path, '-o', join(folder, 'steps.txt'))).err).toContain('expected a name that ends in .ics');
+    expect((await run('calendar', path, '-o', join(folder, 'no', 'such', 'steps.ics'))).err).toContain('cannot be written');
     for (const wrong of [['calendar', path], ['calendar', path, '-o'], ['kit', path, '-o', file], ['kit', path, '--jsonl'], ['kit']])
-      expect(run(...wrong).code).toBe(2);
-    expect(run('kit', 'no-such-folder').code).toBe(2);
+      expect((await run(...wrong)).code).toBe(2);
+    expect((await run('kit', 'no-such-folder')).code).toBe(2);
   });
 });

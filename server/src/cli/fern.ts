@@ -1,44 +1,80 @@
 import { writeFileSync } from 'node:fs';
-import { analyse, calendarOf, describeProblem, plainSummary, type Problem, type Study } from '@fern/core';
+import { resolve } from 'node:path';
+import { parseArgs } from 'node:util';
+import {
+  analyse,
+  calendarOf,
+  csvOf,
+  describeProblem,
+  plainSummary,
+  readingsTable,
+  reportLengths,
+  type Problem,
+  type ReportLength,
+  type Study,
+} from '@fern/core';
+import { sheetsFile } from '@fern/paper/files';
 import { kitText } from './kitText';
 import { openPackage } from './openPackage';
+import { reportEndings, writeReport } from './reportFile';
 
 const HOW = `How to use it:
   npm run -s fern -- analyse PACKAGE            a readable summary
   npm run -s fern -- analyse PACKAGE --json     the whole result as JSON
   npm run -s fern -- analyse PACKAGE… --jsonl   many packages, a result a line
   npm run -s fern -- check PACKAGE              every problem of the package
+  npm run -s fern -- report PACKAGE -o FILE     the lab report; FILE ends in .docx, .pdf, .html or .md
+                                                --length page|school|full, --paper A4|Letter
+  npm run -s fern -- readings PACKAGE -o FILE   the readings; FILE ends in .xlsx or .csv
   npm run -s fern -- kit PACKAGE [--json]       what to get and to weigh
   npm run -s fern -- calendar PACKAGE -o FILE   steps and readings as an .ics file
 PACKAGE is a folder that holds datapackage.json, that file itself, or a .zip.`;
 
 type Say = (text: string) => void;
 
+const options = {
+  json: { type: 'boolean' },
+  jsonl: { type: 'boolean' },
+  output: { type: 'string', short: 'o' },
+  length: { type: 'string' },
+  paper: { type: 'string' },
+} as const;
+type Option = keyof typeof options;
+
+/** What each command takes, and how the file ends that it writes. */
+const commands: Readonly<Record<string, { readonly takes: readonly Option[]; readonly ends?: readonly string[] }>> = {
+  check: { takes: [] },
+  analyse: { takes: ['json', 'jsonl'] },
+  kit: { takes: ['json'] },
+  calendar: { takes: ['output'], ends: ['.ics'] },
+  report: { takes: ['output', 'length', 'paper'], ends: reportEndings },
+  readings: { takes: ['output'], ends: ['.xlsx', '.csv'] },
+};
+
 /** What was asked for, once it is known to make sense. */
 interface Asked {
-  readonly command: keyof typeof commands;
+  readonly command: string;
   readonly paths: readonly string[];
-  readonly flag: string | undefined;
-  readonly file: string | undefined;
+  readonly json: boolean;
+  readonly many: boolean;
+  readonly file: string;
+  readonly length: ReportLength | undefined;
+  readonly paper: 'A4' | 'Letter';
 }
 
-/** What each command takes: its flags, and whether it writes a file. */
-const commands = {
-  check: { flags: [], writes: false },
-  analyse: { flags: ['--json', '--jsonl'], writes: false },
-  kit: { flags: ['--json'], writes: false },
-  calendar: { flags: [], writes: true },
-} as const satisfies Record<string, { flags: readonly string[]; writes: boolean }>;
-
-/** Runs the command line; returns the exit code: 0 fine, 1 problems found by check, 2 something could not be done. */
-export function fern(args: readonly string[], out: Say, err: Say): number {
-  const asked = understood(args);
+/**
+ * Runs the command line.
+ * @param from where the person stands, from which paths are meant
+ * @returns the exit code: 0 fine, 1 problems found by check, 2 something could not be done
+ */
+export async function fern(args: readonly string[], out: Say, err: Say, from = ''): Promise<number> {
+  const asked = understood(args, from);
   if (asked === null) {
     err(`${HOW}\n`);
     return 2;
   }
-  const { command, paths, flag, file } = asked;
-  if (flag === '--jsonl') return analyseMany(paths, out);
+  const { command, paths, file } = asked;
+  if (asked.many) return analyseMany(paths, out);
   const [path] = paths;
   if (command === 'check') return check(path, out);
   const read = openPackage(path);
@@ -46,25 +82,42 @@ export function fern(args: readonly string[], out: Say, err: Say): number {
     err(lines(read.problems));
     return 2;
   }
-  if (command === 'calendar') return writeCalendar(read.study, file ?? '', out, err);
-  out(command === 'kit' ? kitText(read.study, flag === '--json') : resultText(read.study, flag === '--json'));
+  if (file !== '') return writing(asked, read.study, read.picture, out, err);
+  out(command === 'kit' ? kitText(read.study, asked.json) : resultText(read.study, asked.json));
   return 0;
 }
 
 /** Null where it makes no sense. */
-function understood([command = '', ...rest]: readonly string[]): Asked | null {
+function understood([command = '', ...rest]: readonly string[], from: string): Asked | null {
   if (!Object.hasOwn(commands, command)) return null;
-  const known = command as keyof typeof commands;
-  const { flags, writes } = commands[known];
-  const at = rest.indexOf('-o');
-  const file = at < 0 ? undefined : rest[at + 1];
-  const words = at < 0 ? rest : rest.filter((_, i) => i !== at && i !== at + 1);
-  const paths = words.filter((word) => !word.startsWith('-'));
-  const [flag, ...others] = words.filter((word) => word.startsWith('-'));
-  const isKnown = flag === undefined || (flags as readonly string[]).includes(flag);
-  const isMany = flag === '--jsonl';
-  if (!isKnown || others.length > 0 || paths.length === 0 || (paths.length > 1 && !isMany)) return null;
-  return writes === (file !== undefined) && at + 1 < rest.length ? { command: known, paths, flag, file } : null;
+  const { takes, ends } = commands[command];
+  const { values, positionals } = parsed(rest) ?? { values: {}, positionals: [] };
+  const { output = '', length, paper = 'A4', json = false, jsonl = false } = values;
+  const known = (Object.keys(values) as Option[]).every((name) => takes.includes(name));
+  const lengths = reportLengths.map((own) => own.length);
+  const isLength = length === undefined || (lengths as readonly string[]).includes(length);
+  const papers = { a4: 'A4', letter: 'Letter' } as const;
+  const size = papers[paper.toLowerCase() as keyof typeof papers];
+  const fits = (ends === undefined) === (output === '') && (positionals.length === 1 || (positionals.length > 1 && jsonl));
+  if (!known || !isLength || size === undefined || !fits) return null;
+  const at = (path: string) => (path === '' ? '' : resolve(from, path));
+  return {
+    command,
+    paths: positionals.map(at),
+    json,
+    many: jsonl,
+    file: at(output),
+    length: length as ReportLength | undefined,
+    paper: size,
+  };
+}
+
+function parsed(args: readonly string[]) {
+  try {
+    return parseArgs({ args: [...args], options, allowPositionals: true });
+  } catch {
+    return null;
+  }
 }
 
 const lines = (problems: readonly Problem[]) => `${problems.map(describeProblem).join('\n')}\n`;
@@ -81,23 +134,31 @@ function resultText(study: Study, json: boolean): string {
   return json ? `${JSON.stringify(result, null, 2)}\n` : plainSummary(study, result);
 }
 
-function writeCalendar({ experiment }: Study, file: string, out: Say, err: Say): number {
-  if (!file.endsWith('.ics')) {
-    err(`${file}: expected a name that ends in .ics\n`);
+/** Writes the file that was asked for, or says at which place it could not. */
+async function writing(asked: Asked, study: Study, photo: (file: string) => Uint8Array | null, out: Say, err: Say): Promise<number> {
+  const { command, file, length, paper } = asked;
+  const ends = commands[command].ends ?? [];
+  const fail = (words: string) => {
+    err(`${words}\n`);
     return 2;
-  }
-  if (experiment.startedOn === null) {
-    err('datapackage.json: fern.startedOn: there is no day 0 yet, so no step has a day\n');
-    return 2;
-  }
+  };
+  if (!ends.some((end) => file.endsWith(end))) return fail(`${file}: expected a name that ends in ${ends.join(' or ')}`);
+  if (command === 'calendar' && study.experiment.startedOn === null)
+    return fail('datapackage.json: fern.startedOn: there is no day 0 yet, so no step has a day');
   try {
-    writeFileSync(file, calendarOf(experiment, new Date().toISOString()));
+    if (command === 'calendar') writeFileSync(file, calendarOf(study.experiment, new Date().toISOString()));
+    else if (command === 'readings') await writeReadings(study, file);
+    else await writeReport(study, file, { length, paper, photo });
   } catch (error) {
-    err(`${file}: cannot be written: ${error instanceof Error ? error.message : 'unknown'}\n`);
-    return 2;
+    return fail(`${file}: cannot be written: ${error instanceof Error ? error.message : 'unknown'}`);
   }
   out(`${file}\n`);
   return 0;
+}
+
+async function writeReadings(study: Study, file: string): Promise<void> {
+  const table = readingsTable(study);
+  writeFileSync(file, file.endsWith('.csv') ? csvOf(table) : await sheetsFile(table, study.experiment.title));
 }
 
 /** A line a package, as soon as it is worked out; one that cannot be read has its problems on its line, and the others go on. */

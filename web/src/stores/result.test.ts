@@ -55,7 +55,7 @@ describe('the result', () => {
     const results = useResult();
     const study = startedStudy();
     await results.want(study);
-    await results.want({ ...study, experiment: write(study.experiment, 'discussion', 'As typed.') });
+    await results.want({ ...study, experiment: write(study.experiment, { discussion: 'As typed.' }) });
     expect(made).toHaveLength(1);
   });
 

@@ -7,7 +7,7 @@ import type { Known } from './knownNumbers';
 import { numbersIn, type TypedNumber } from './numbersIn';
 
 /** A place in a sentence that the data do not bear out. */
-export interface Doubt {
+export interface Hint {
   readonly from: number;
   readonly to: number;
   /** "You wrote 60 points fewer; the data say 100 points." */
@@ -27,7 +27,7 @@ const more = /\b(more|higher|taller|longer|bigger|greater|later|heavier|faster|r
  * @param all numbers that the data know
  * @returns a doubt a number
  */
-export function checkNumbers(sentence: string, study: Study, all: readonly Known[]): Doubt[] {
+export function checkNumbers(sentence: string, study: Study, all: readonly Known[]): Hint[] {
   const masked = mentionsIn(sentence, study.experiment);
   return numbersIn(masked.text).flatMap((number) => {
     const before = masked.text.slice(0, number.from);

@@ -1,6 +1,6 @@
 import type { Study } from '../../model';
 import type { Result } from '../../weigh/Result';
-import { checkNumbers, type Doubt } from './checkNumbers';
+import { checkNumbers, type Hint } from './checkNumbers';
 import { checkVerdictWords } from './checkVerdictWords';
 import { knownNumbers } from './knownNumbers';
 
@@ -12,7 +12,7 @@ const REFERENCE = /\{=[^{}\s]+\}/g;
  * @param result of that study
  * @returns looks through a text: doubts with their places in it, in order
  */
-export function textCheck(study: Study, result: Result): (text: string) => Doubt[] {
+export function textCheck(study: Study, result: Result): (text: string) => Hint[] {
   const known = knownNumbers(study, result);
   const primary = result.measures.find((row) => row.primary);
   return (text) => {

@@ -1,6 +1,6 @@
 import type { MeasureResult } from '../../weigh/Result';
 import { weightOf } from '../../weigh/headline';
-import type { Doubt } from './checkNumbers';
+import type { Hint } from './checkNumbers';
 
 type Code = MeasureResult['verdict']['code'];
 
@@ -32,7 +32,7 @@ const claims: readonly { readonly words: RegExp; readonly fits: readonly Code[];
  * @param row the measure that decides
  * @returns a doubt a word
  */
-export function checkVerdictWords(sentence: string, { verdict: { code, soFar } }: MeasureResult): Doubt[] {
+export function checkVerdictWords(sentence: string, { verdict: { code, soFar } }: MeasureResult): Hint[] {
   const [, name] = weightOf(code);
   return claims.flatMap(({ words, fits, says }) =>
     fits.includes(code) && !soFar
