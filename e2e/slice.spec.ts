@@ -115,12 +115,12 @@ test('from the first sign-in to the downloaded report, on a new experiment', asy
   await test.step('write up, and take it away', async () => {
     await page.getByRole('link', { name: /^Write up/ }).click();
     const words = 'We think that salt *pulls* water out of the seed.\n\nNext we would try 10 mM.';
-    await page.getByLabel('discussion, in your own words').fill(words);
+    await page.getByRole('textbox', { name: 'Discussion, in your own words' }).fill(words);
     await expect(page.getByText('✓ Saved')).toBeVisible();
     const report = readFileSync(await download(page, 'Markdown', 'button'), 'utf8');
     expect(report).toContain('# Salt on radish');
     expect(report).toContain('Null hypothesis: X makes no difference to how many radish seeds sprout.');
-    expect(report).toContain(words);
+    expect(report).toContain('We think that salt \\*pulls\\* water out of the seed.\n\nNext we would try 10 mM.');
     expect(report).toContain('40 points lower with Salt water than with Plain water');
     expect(report).toMatch(/\| Salt water \| −40 \| −52 to −26 \|/);
     expect(report).toContain('What could have fooled us');

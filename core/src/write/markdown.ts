@@ -40,9 +40,9 @@ function blockText(block: Block): string {
 
 /** What a person typed stands as typed: a line of theirs that begins with "+" or "1." is no list. */
 function own({ lines, reason, source }: Own): string {
-  if (lines.length === 0) return `*${NOT_WRITTEN}*`;
   const said = (label: string, words: readonly Sentence[]) => (words.length === 0 ? [] : [`${label}: ${words.map(sentence).join(' ')}`]);
-  return [...lines.map(sentence), ...said('Because', reason), ...said('Source', source)].join('\n\n');
+  const written = lines.length === 0 ? [`*${NOT_WRITTEN}*`] : lines.map(sentence);
+  return [...written, ...said('Because', reason), ...said('Source', source)].join('\n\n');
 }
 
 function sentence(pieces: Sentence): string {

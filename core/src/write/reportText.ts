@@ -26,7 +26,10 @@ export function reportText(blocks: readonly Block[]): string[] {
       case 'caution':
         return [block.text];
       case 'own':
-        return block.lines.length === 0 ? [NOT_WRITTEN] : [...block.lines, ...block.reason, ...block.source].map(sentenceText);
+        return [
+          ...(block.lines.length === 0 ? [NOT_WRITTEN] : block.lines.map(sentenceText)),
+          ...[...block.reason, ...block.source].map(sentenceText),
+        ];
     }
   });
 }

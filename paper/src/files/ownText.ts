@@ -6,8 +6,8 @@ export function ownParagraphs({
   reason,
   source,
 }: Own): readonly { readonly label: string; readonly text: string; readonly open: boolean }[] {
-  if (lines.length === 0) return [{ label: '', text: NOT_WRITTEN, open: true }];
   const labelled = (label: string, words: Own['reason']) =>
     words.map((line, i) => ({ label: i === 0 ? label : '', text: sentenceText(line), open: false }));
-  return [...labelled('', lines), ...labelled('Because: ', reason), ...labelled('Source: ', source)];
+  const own = lines.length === 0 ? [{ label: '', text: NOT_WRITTEN, open: true }] : labelled('', lines);
+  return [...own, ...labelled('Because: ', reason), ...labelled('Source: ', source)];
 }

@@ -73,7 +73,7 @@ export async function pdfFile(materials: Materials, maker: PdfMaker, fonts: PdfF
   return maker.createPdf(definition).getBuffer();
 }
 
-type Piece = Exclude<Content, string | readonly unknown[]>;
+type Piece = Exclude<Content, string | number | readonly unknown[]>;
 const SHORT = 10;
 
 const isHeading = (piece: Piece) => 'headlineLevel' in piece;
@@ -81,8 +81,8 @@ const isHeading = (piece: Piece) => 'headlineLevel' in piece;
 const goesAlong = (piece: Piece) =>
   'text' in piece ||
   ('unbreakable' in piece && piece.unbreakable === true) ||
-  ('ul' in piece && piece.ul.length < SHORT) ||
-  ('ol' in piece && piece.ol.length < SHORT);
+  ('ul' in piece && (piece.ul?.length ?? 0) < SHORT) ||
+  ('ol' in piece && (piece.ol?.length ?? 0) < SHORT);
 
 /** A heading does not stand alone at the foot of a page. */
 function together(all: readonly Piece[]): Content[] {
@@ -136,7 +136,7 @@ async function contentOf(block: Block, materials: Materials): Promise<Piece[]> {
       return [
         {
           stack: [
-            { image: `data:image/png;base64,${base64(png)}`, width: WIDE[materials.paper] * (materials.compact ? 0.78 : 1) },
+            { image: `data:image/png;base64,${base64(png)}`, width: WIDE[materials.paper] * (materials.compact ? 0.7 : 1) },
             { text: letters(block.caption), style: 'caption' },
           ],
           unbreakable: true,

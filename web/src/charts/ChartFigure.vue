@@ -8,13 +8,13 @@ import { LazyPicture } from './lazyCanvas';
 import { savePng, saveSvg } from './savePicture';
 
 /** A picture with a title that states the finding, what its bars mean, its data as a table, and ways to save it. */
-withDefaults(defineProps<{ picture: Picture; heading?: 'h2' | 'h3' | null }>(), { heading: 'h3' });
+withDefaults(defineProps<{ picture: Picture; heading?: 'h2' | 'h3' | null; caption?: string }>(), { heading: 'h3', caption: undefined });
 const tableOpen = ref(false);
 </script>
 
 <template>
   <figure>
-    <component :is="heading" v-if="heading" class="title">{{ picture.title }}</component>
+    <component :is="heading" v-if="heading && !caption" class="title">{{ picture.title }}</component>
     <ul v-if="picture.keyed" class="legend">
       <li v-for="own in picture.series" :key="own.arm">
         <StakeMark :text="own.arm" :look="armStyle(picture.series, own.arm)" :size="26" /><span v-if="own.name !== own.arm">{{
@@ -24,7 +24,7 @@ const tableOpen = ref(false);
     </ul>
     <LazyPicture :picture="picture" />
     <figcaption class="soft small">
-      {{ picture.note }}
+      {{ caption ?? picture.note }}
       <span class="tools">
         <button type="button" class="link" :aria-expanded="tableOpen" @click="tableOpen = !tableOpen">
           {{ tableOpen ? 'Hide the numbers' : 'Show the numbers' }}

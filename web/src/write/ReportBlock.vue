@@ -1,14 +1,12 @@
 <script setup lang="ts">
-import { Textarea } from 'ant-design-vue';
-import type { Block, WritingPart } from '@fern/core';
+import type { Block, Own } from '@fern/core';
 import ChartFigure from '../charts/ChartFigure.vue';
 import PhotoPicture from '../frame/PhotoPicture.vue';
 import DataTable from '../kit/DataTable.vue';
 import SentenceText from './SentenceText.vue';
 
-/** One block of the report on paper. It knows no experiment. */
-defineProps<{ block: Block; anchor?: string; ask?: string }>();
-const emit = defineEmits<{ write: [part: WritingPart, text: string] }>();
+/** One block of the report on paper. It knows no experiment; what the writer writes has its own editor. */
+defineProps<{ block: Exclude<Block, Own>; anchor?: string }>();
 </script>
 
 <template>
@@ -20,7 +18,7 @@ const emit = defineEmits<{ write: [part: WritingPart, text: string] }>();
     ><li v-for="(item, i) in block.items" :key="i"><SentenceText :sentence="item" /></li
   ></component>
   <DataTable v-else-if="block.kind === 'table'" v-bind="block" />
-  <ChartFigure v-else-if="block.kind === 'figure'" :picture="block.picture" />
+  <ChartFigure v-else-if="block.kind === 'figure'" :picture="block.picture" :caption="block.caption" />
   <figure v-else-if="block.kind === 'bench'" class="layout">
     <div class="scroll" tabindex="0" role="region" aria-label="The layout">
       <table>
@@ -39,19 +37,7 @@ const emit = defineEmits<{ write: [part: WritingPart, text: string] }>();
       <figcaption class="soft small">{{ photo.caption }}</figcaption>
     </figure>
   </div>
-  <p v-else-if="block.kind === 'caution'" class="caution"><b>Take care.</b> {{ block.text }}</p>
-  <template v-else>
-    <Textarea
-      class="own"
-      :value="block.text"
-      :placeholder="ask"
-      :aria-label="`${block.part}, in your own words`"
-      :auto-size="{ minRows: 3 }"
-      :maxlength="20000"
-      @change="emit('write', block.part, ($event.target as HTMLTextAreaElement).value)"
-    />
-    <p class="printed">{{ block.text }}</p>
-  </template>
+  <p v-else class="caution"><b>Take care.</b> {{ block.text }}</p>
 </template>
 
 <style scoped>
@@ -92,20 +78,7 @@ const emit = defineEmits<{ write: [part: WritingPart, text: string] }>();
   border-left: 4px solid var(--pollen);
   background: var(--pollen-wash);
 }
-.own {
-  font: 500 16.5px/1.6 var(--head);
-}
-.printed {
-  display: none;
-  white-space: pre-wrap;
-}
 @media print {
-  .own {
-    display: none;
-  }
-  .printed {
-    display: block;
-  }
   .heading,
   figure {
     break-after: avoid;

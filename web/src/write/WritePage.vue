@@ -1,15 +1,32 @@
 <script setup lang="ts">
-import { Button } from 'ant-design-vue';
-import { computed, watch } from 'vue';
-import { markdown, ownParts, report, write as writePart, type WritingPart } from '@fern/core';
+import { Button, Segmented } from 'ant-design-vue';
+import { computed, shallowRef, watch } from 'vue';
+import {
+  factsOf,
+  ownParts,
+  picturesByName,
+  report,
+  reportLengths,
+  textCheck,
+  write,
+  type Block,
+  type Hint,
+  type Picture,
+  type ReportLength,
+  type WritersFact,
+  type Writing,
+} from '@fern/core';
 import MarginNote from '../kit/MarginNote.vue';
 import TwoColumns from '../kit/TwoColumns.vue';
 import { useLoaded } from '../frame/loaded';
 import ProblemNote from '../kit/ProblemNote.vue';
 import { useDocument } from '../stores/document';
 import { useResult } from '../stores/result';
+import FrontFields from './FrontFields.vue';
+import OwnEditor from './OwnEditor.vue';
+import PartBeside from './PartBeside.vue';
 import ReportBlock from './ReportBlock.vue';
-import { saveText } from '../kit/saveText';
+import TakeAway from './TakeAway.vue';
 
 const { id, experiment, study } = useLoaded();
 const document = useDocument();
@@ -17,26 +34,54 @@ const results = useResult();
 watch(study, (now) => void results.want(now), { immediate: true });
 const result = computed(() => results.result);
 const again = () => void results.want(study.value);
-const blocks = computed(() => (result.value ? report(study.value, result.value) : []));
-const headings = computed(() =>
-  blocks.value
-    .filter((block) => block.kind === 'heading' && block.level === 2)
-    .map((block) => (block.kind === 'heading' ? block.text : '')),
+const writing = computed(() => experiment.value.writing);
+/** What the report depends on beside the result: all but the words that stand in their own editors, so that typing draws nothing anew. */
+const frame = computed(() => {
+  const { background: _b, discussion: _d, conclusion: _c, next: _n, reasons: _r, ...rest } = writing.value;
+  return JSON.stringify(rest);
+});
+const blocks = shallowRef<readonly Block[]>([]);
+const facts = shallowRef<readonly WritersFact[]>([]);
+const pictures = shallowRef<ReadonlyMap<string, Picture>>(new Map());
+const check = shallowRef<(text: string) => readonly Hint[]>(() => []);
+watch(
+  [result, frame],
+  ([now]) => {
+    if (now) blocks.value = report(study.value, now);
+  },
+  { immediate: true },
 );
-const own = new Set(ownParts.map(({ title }) => title));
+watch(
+  result,
+  (now) => {
+    if (!now) return;
+    facts.value = factsOf(study.value, now);
+    pictures.value = picturesByName(study.value, now);
+    check.value = textCheck(study.value, now);
+  },
+  { immediate: true },
+);
+const headings = computed(() => blocks.value.flatMap((block) => (block.kind === 'heading' && block.level === 2 ? [block.text] : [])));
+const partOf = (title: string) => ownParts.find((item) => item.title === title)?.part;
 const written = (title: string) => {
-  const part = ownParts.find((item) => item.title === title)?.part;
-  return part === undefined || experiment.value.writing[part].trim() !== '';
+  const part = partOf(title);
+  return part === undefined || writing.value[part].trim() !== '';
 };
 const anchor = (text: string) => text.toLowerCase().replaceAll(/[^a-z]+/g, '-');
-const write = (part: WritingPart, text: string) => document.change((now) => writePart(now, part, text));
-const saveMarkdown = () => saveText(markdown(blocks.value), `${experiment.value.name}.md`, 'text/markdown');
-const saveResult = () => saveText(`${JSON.stringify(result.value, null, 2)}\n`, `${experiment.value.name}-result.json`, 'application/json');
-const print = () => window.print();
+const askOf = (part: (typeof ownParts)[number]['part']) => ownParts.find((item) => item.part === part)?.ask ?? '';
+const titleOf = (part: (typeof ownParts)[number]['part']) => ownParts.find((item) => item.part === part)?.title ?? part;
+const change = (more: Partial<Writing>) => document.change((now) => write(now, more));
+const retitle = (title: string) => title.trim() !== '' && document.change((now) => ({ ...now, title: title.trim() }));
+const lengths = reportLengths.map(({ length, title }) => ({ value: length, label: title }));
+const lengthWords = computed(() => reportLengths.find(({ length }) => length === writing.value.length)?.words ?? '');
 </script>
 
 <template>
   <TwoColumns>
+    <div class="length">
+      <Segmented :value="writing.length" :options="lengths" @change="change({ length: $event as ReportLength })" />
+      <span class="soft small">{{ lengthWords }}</span>
+    </div>
     <p v-if="results.working && blocks.length === 0" role="status">Putting the report together …</p>
     <ProblemNote :words="results.failed"><Button size="small" @click="again">Try again</Button></ProblemNote>
     <div v-if="blocks.length > 0" class="desk">
@@ -44,41 +89,45 @@ const print = () => window.print();
         <a v-for="text in headings" :key="text" :href="`#${anchor(text)}`"><i :class="{ open: !written(text) }" />{{ text }}</a>
       </nav>
       <article class="paper">
-        <ReportBlock
-          v-for="(block, i) in blocks"
-          :key="i"
-          :block="block"
-          :anchor="block.kind === 'heading' && block.level === 2 ? anchor(block.text) : undefined"
-          :ask="block.kind === 'own' ? ownParts.find((item) => item.part === block.part)?.ask : undefined"
-          @write="write"
-        />
+        <FrontFields :title="experiment.title" :writing="writing" @title="retitle" @change="change" />
+        <template v-for="(block, i) in blocks" :key="block.kind === 'own' ? block.part : i">
+          <template v-if="block.kind === 'own'">
+            <OwnEditor
+              :text="writing[block.part]"
+              :label="`${titleOf(block.part)}, in your own words`"
+              :ask="askOf(block.part)"
+              :facts="facts"
+              :check="check"
+              @write="change({ [block.part]: $event })"
+            />
+            <PartBeside :part="block.part" :writing="writing" :study="study" :pictures="pictures" @change="change" />
+          </template>
+          <ReportBlock v-else :block="block" :anchor="block.kind === 'heading' && block.level === 2 ? anchor(block.text) : undefined" />
+        </template>
       </article>
     </div>
     <template #margin>
-      <h2>Take it away</h2>
-      <p class="buttons">
-        <Button @click="print">Print</Button>
-        <Button @click="saveMarkdown">Markdown</Button>
-        <Button :href="`/api/experiments/${id}/package`" download>Data</Button>
-        <Button @click="saveResult">Result</Button>
-      </p>
-      <p class="soft small">
-        Data is the open package: plain tables that any spreadsheet reads, and that Fern Test reads back. Result is every computed number as
-        JSON.
-      </p>
+      <TakeAway v-if="result" :id="id" :study="study" :result="result" :length="writing.length" />
       <h2 class="later">Your part</h2>
-      <MarginNote v-for="{ part, title, ask } in ownParts" :key="part" :severity="experiment.writing[part].trim() ? 'fine' : 'note'"
+      <MarginNote v-for="{ part, title, ask } in ownParts" :key="part" :severity="writing[part].trim() ? 'fine' : 'note'"
         ><b>{{ title }}.</b> {{ ask }}</MarginNote
       >
       <p class="soft small later">
-        Numbers, tables and pictures come from the data and stay right by themselves. What you type in {{ [...own].join(', ') }} stays
-        exactly as you typed it.
+        Numbers, tables and pictures come from the data and stay right by themselves. Your own words stay as you typed them. Where a number
+        of yours disagrees with the data, it is marked: a hint, and yours to keep.
       </p>
     </template>
   </TwoColumns>
 </template>
 
 <style scoped>
+.length {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 14px;
+  align-items: center;
+  margin-bottom: 16px;
+}
 .desk {
   display: grid;
   grid-template-columns: 160px minmax(0, 1fr);
@@ -121,12 +170,6 @@ nav .open {
   font-size: 16.5px;
   line-height: 1.6;
 }
-.buttons {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  margin-top: 10px;
-}
 @media (max-width: 1100px) {
   .desk {
     grid-template-columns: minmax(0, 1fr);
@@ -141,11 +184,12 @@ nav .open {
   }
 }
 @media print {
-  .desk {
-    display: block;
-  }
+  .length,
   nav {
     display: none;
+  }
+  .desk {
+    display: block;
   }
   .paper {
     padding: 0;

@@ -1,0 +1,94 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { photoWords, livePhotos, type Picture, type Study, type Writing, type WritingPart } from '@fern/core';
+import LongField from '../kit/LongField.vue';
+
+/** Beside a part: why, where from, and pictures put into it. */
+const props = defineProps<{ part: WritingPart; writing: Writing; study: Study; pictures: ReadonlyMap<string, Picture> }>();
+const emit = defineEmits<{ change: [more: Partial<Writing>] }>();
+const own = computed(() => props.writing.figures.filter(({ part }) => part === props.part));
+const choices = computed(() => {
+  const photos = livePhotos(props.study).map((photo) => ({
+    figure: photo.file,
+    words: `Photo: ${photoWords(props.study.experiment, photo, false)}`,
+  }));
+  return [...[...props.pictures.values()].map(({ id, title }) => ({ figure: id, words: title })), ...photos];
+});
+const wordsOf = (figure: string) => choices.value.find((choice) => choice.figure === figure)?.words ?? 'No longer there';
+const isThere = (figure: string) => own.value.some((item) => item.figure === figure);
+
+function put(event: Event): void {
+  const field = event.target as HTMLSelectElement;
+  if (field.value !== '') emit('change', { figures: [...props.writing.figures, { part: props.part, figure: field.value }] });
+  field.value = '';
+}
+const take = (figure: string) =>
+  emit('change', { figures: props.writing.figures.filter((item) => item.part !== props.part || item.figure !== figure) });
+</script>
+
+<template>
+  <details class="beside" :open="writing.reasons[part] !== '' || writing.sources[part] !== '' || own.length > 0">
+    <summary>A reason, a source, a picture</summary>
+    <p class="name">Because</p>
+    <LongField
+      label="Because"
+      :value="writing.reasons[part]"
+      placeholder="Why do you think so?"
+      @change="(text: string) => emit('change', { reasons: { ...writing.reasons, [part]: text } })"
+    />
+    <p class="name">Source</p>
+    <LongField
+      label="Source"
+      :value="writing.sources[part]"
+      placeholder="Who wrote it, where, when?"
+      @change="(text: string) => emit('change', { sources: { ...writing.sources, [part]: text } })"
+    />
+    <ul class="bare-list">
+      <li v-for="{ figure } in own" :key="figure">
+        {{ wordsOf(figure) }}
+        <button type="button" class="link" :aria-label="`Take out ${wordsOf(figure)}`" @click="take(figure)">Take out</button>
+      </li>
+    </ul>
+    <label class="put"
+      >Put in a picture
+      <select @change="put">
+        <option value="">choose …</option>
+        <option v-for="choice in choices" :key="choice.figure" :value="choice.figure" :disabled="isThere(choice.figure)">
+          {{ choice.words }}
+        </option>
+      </select></label
+    >
+  </details>
+  <p v-if="writing.reasons[part]" class="printed"><b>Because:</b> {{ writing.reasons[part] }}</p>
+  <p v-if="writing.sources[part]" class="printed"><b>Source:</b> {{ writing.sources[part] }}</p>
+</template>
+
+<style scoped>
+.beside {
+  margin: 4px 0 14px;
+  font-size: 15px;
+}
+.name {
+  margin: 6px 0 2px;
+}
+.printed {
+  display: none;
+  white-space: pre-wrap;
+}
+.put {
+  display: grid;
+  gap: 4px;
+  max-width: 420px;
+}
+select {
+  min-height: 36px;
+}
+@media print {
+  .beside {
+    display: none;
+  }
+  .printed {
+    display: block;
+  }
+}
+</style>

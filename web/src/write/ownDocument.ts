@@ -1,0 +1,60 @@
+import { Node, type JSONContent } from '@tiptap/core';
+import type { Node as DocumentNode } from '@tiptap/pm/model';
+import { reference } from '@fern/core';
+
+const REFERENCE = /\{=([^{}\s]+)\}/g;
+
+/** A fact of the study inside the writer's words: one piece, that shows what the data say now. */
+export const factNode = (textOf: (fact: string) => string) =>
+  Node.create({
+    name: 'fact',
+    group: 'inline',
+    inline: true,
+    atom: true,
+    selectable: true,
+    addAttributes: () => ({ fact: { default: '' } }),
+    parseHTML: () => [{ tag: 'span[data-fact]', getAttrs: (element) => ({ fact: element.getAttribute('data-fact') ?? '' }) }],
+    renderHTML: ({ node }) => {
+      const fact = String(node.attrs.fact);
+      return ['span', { 'data-fact': fact, class: 'fact', title: `from the data: ${fact}` }, textOf(fact)];
+    },
+    renderText: ({ node }) => reference(String(node.attrs.fact)),
+  });
+
+/** The writer's text as a document: a paragraph a line, facts as pieces. */
+export function documentOf(text: string): JSONContent {
+  return {
+    type: 'doc',
+    content: text.split('\n').map((line) => {
+      const content: JSONContent[] = [];
+      let from = 0;
+      for (const match of line.matchAll(REFERENCE)) {
+        if (match.index > from) content.push({ type: 'text', text: line.slice(from, match.index) });
+        content.push({ type: 'fact', attrs: { fact: match[1] } });
+        from = match.index + match[0].length;
+      }
+      if (from < line.length) content.push({ type: 'text', text: line.slice(from) });
+      return content.length === 0 ? { type: 'paragraph' } : { type: 'paragraph', content };
+    }),
+  };
+}
+
+/** A document as plain text, and where in the document each of its characters stands. */
+export function textOf(document: DocumentNode): { readonly text: string; readonly places: readonly number[] } {
+  let text = '';
+  const places: number[] = [];
+  const add = (words: string, at: (i: number) => number) => {
+    for (let i = 0; i < words.length; i++) places.push(at(i));
+    text += words;
+  };
+  document.forEach((paragraph, offset, index) => {
+    if (index > 0) add('\n', () => offset);
+    paragraph.forEach((piece, inside) => {
+      const start = offset + 1 + inside;
+      if (piece.isText) add(piece.text ?? '', (i) => start + i);
+      else if (piece.type.name === 'fact') add(reference(String(piece.attrs.fact)), () => start);
+    });
+  });
+  places.push(document.content.size);
+  return { text, places };
+}
