@@ -8,14 +8,12 @@ const beside = (words: string) => ({
   next: longText({ words }),
 });
 
+/** A picture or photo that stands in a part of the writer's own. */
 const figureFields = {
   part: choice(parts, { words: 'the part it stands in' }),
   /** Of a picture its id, as `height.dots`; of a photo the name of its file. */
   figure: text({ words: 'the picture', least: 1, most: 120 }),
 };
-/** A picture or photo that stands in a part of the writer's own. */
-export type OwnFigure = RecordOf<typeof figureFields>;
-
 export const writingFields = {
   background: longText({ words: 'background' }),
   discussion: longText({ words: 'discussion' }),

@@ -21,7 +21,7 @@ export interface PlaceSeen {
   readonly sentences: readonly string[];
 }
 
-export interface PlaceSlope {
+interface PlaceSlope {
   readonly along: 'columns' | 'rows';
   /** What the last place gained on the first, in the shown unit. */
   readonly gain: number;

@@ -3,7 +3,7 @@ import type { Picture } from '../weigh/picture/Picture';
 import type { Sentence } from '../model/Sentence';
 
 /** A photo in a report, by the name of its picture, with what it shows and the size of it. */
-export interface ReportPhoto {
+interface ReportPhoto {
   readonly file: string;
   readonly caption: string;
   readonly width: number;

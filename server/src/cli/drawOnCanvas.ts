@@ -7,21 +7,20 @@ import { drawPicture, registerCharts } from '@fern/paper/pictures';
 
 const WIDTH = 760;
 const SHARP = 2;
-const find = createRequire(import.meta.url).resolve;
-const letters = (name: string) => find(`@fontsource/${name}`);
-
-const atkinson = (weight: string) => letters(`atkinson-hyperlegible/files/atkinson-hyperlegible-latin-${weight}.woff`);
+const require = createRequire(import.meta.url);
+const atkinson = {
+  text: require.resolve('@fontsource/atkinson-hyperlegible/files/atkinson-hyperlegible-latin-400-normal.woff'),
+  bold: require.resolve('@fontsource/atkinson-hyperlegible/files/atkinson-hyperlegible-latin-700-normal.woff'),
+  italic: require.resolve('@fontsource/atkinson-hyperlegible/files/atkinson-hyperlegible-latin-400-italic.woff'),
+};
+const bitter = require.resolve('@fontsource/bitter/files/bitter-latin-600-normal.woff');
+const roboto = require.resolve('pdfmake/fonts/Roboto/Roboto-Regular.ttf');
 
 /** The fonts of a PDF; signs that ours have not come from the one that pdfmake brings along. */
 export function pdfFonts(): PdfFonts {
   const bytes = (path: string) => new Uint8Array(readFileSync(path));
-  return {
-    text: bytes(atkinson('400-normal')),
-    bold: bytes(atkinson('700-normal')),
-    italic: bytes(atkinson('400-italic')),
-    head: bytes(letters('bitter/files/bitter-latin-600-normal.woff')),
-    signs: bytes(find('pdfmake/fonts/Roboto/Roboto-Regular.ttf')),
-  };
+  const { text, bold, italic } = atkinson;
+  return { text: bytes(text), bold: bytes(bold), italic: bytes(italic), head: bytes(bitter), signs: bytes(roboto) };
 }
 
 let ready = false;
@@ -29,7 +28,7 @@ let ready = false;
 /** Draws a picture without a screen, in our letters. */
 export async function drawOnCanvas(picture: Picture): Promise<Drawn> {
   if (!ready) {
-    for (const weight of ['400-normal', '700-normal']) GlobalFonts.registerFromPath(atkinson(weight), 'Atkinson Hyperlegible');
+    for (const path of [atkinson.text, atkinson.bold]) GlobalFonts.registerFromPath(path, 'Atkinson Hyperlegible');
     registerCharts();
     ready = true;
   }

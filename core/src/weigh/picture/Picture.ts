@@ -90,12 +90,12 @@ interface RuleMark {
 export type Mark = DotsMark | MeansMark | LineMark | BandMark | ShapeMark | BoxesMark | RuleMark;
 
 /** Numbers that stand under the axis, a line a series. */
-export interface Beneath {
+interface Beneath {
   readonly title: string;
   readonly rows: readonly { readonly series: string; readonly at: readonly { readonly x: number; readonly words: string }[] }[];
 }
 
-export interface PictureTable {
+interface PictureTable {
   readonly head: readonly string[];
   readonly rows: readonly (readonly string[])[];
   readonly numbersFrom: number;
