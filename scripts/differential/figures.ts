@@ -9,10 +9,11 @@ const between = (name: string, ci95: Interval): Loose => ({ [`${name} lo`]: ci95
 
 /**
  * The figures of a result that R is asked for as well.
- * @param result of a package with one measure
+ * @param result of a package
+ * @param own the measure; the first where none is named
  * @returns arms, tests, terms, comparisons, effects, trend and verdict
  */
-export function figuresOf({ measures: [own] }: Result): Figures {
+export function figuresOf({ measures }: Result, own = measures[0]): Figures {
   const all: Loose = { ...arms(own), ...tests(own), ...terms(own), ...comparisons(own), ...effects(own), ...trend(own) };
   const known = Object.entries({ ...all, verdict: own.verdict.code }).filter(([, value]) => value !== null && value !== undefined);
   return Object.fromEntries(known) as Figures;

@@ -1,7 +1,8 @@
 # The chance of a clear answer on the designs of designs.json, each played through and judged by R alone.
 # Rscript power.R DESIGNS.json OUT.json — same packages as reference.R, whose judgement it uses.
 here <- dirname(sub("^--file=", "", grep("^--file=", commandArgs(FALSE), value = TRUE)))
-source(file.path(here, "judgement.R"))
+suppressMessages(library(jsonlite))
+source(file.path(here, "..", "..", "paper", "src", "r", "figures.R"))
 args <- commandArgs(trailingOnly = TRUE)
 none <- function(...) invisible()
 

@@ -14,6 +14,7 @@ import {
   type Study,
 } from '@fern/core';
 import { sheetsFile } from '@fern/paper/files';
+import { rScript } from '@fern/paper/r';
 import { kitText } from './kitText';
 import { openPackage } from './openPackage';
 import { reportEndings, writeReport } from './reportFile';
@@ -26,6 +27,7 @@ const HOW = `How to use it:
   npm run -s fern -- report PACKAGE -o FILE     the lab report; FILE ends in .docx, .pdf, .html or .md
                                                 --length page|school|full, --paper A4|Letter
   npm run -s fern -- readings PACKAGE -o FILE   the readings; FILE ends in .xlsx or .csv
+  npm run -s fern -- script PACKAGE -o FILE     a script for R that reckons the figures anew; FILE ends in .R
   npm run -s fern -- kit PACKAGE [--json]       what to get and to weigh
   npm run -s fern -- calendar PACKAGE -o FILE   steps and readings as an .ics file
 PACKAGE is a folder that holds datapackage.json, that file itself, or a .zip.`;
@@ -49,6 +51,7 @@ const commands: Readonly<Record<string, { readonly takes: readonly Option[]; rea
   calendar: { takes: ['output'], ends: ['.ics'] },
   report: { takes: ['output', 'length', 'paper'], ends: reportEndings },
   readings: { takes: ['output'], ends: ['.xlsx', '.csv'] },
+  script: { takes: ['output'], ends: ['.R'] },
 };
 
 /** What was asked for, once it is known to make sense. */
@@ -148,6 +151,7 @@ async function writing(asked: Asked, study: Study, photo: (file: string) => Uint
   try {
     if (command === 'calendar') writeFileSync(file, calendarOf(study.experiment, new Date().toISOString()));
     else if (command === 'readings') await writeReadings(study, file);
+    else if (command === 'script') writeFileSync(file, rScript);
     else await writeReport(study, file, { length, paper, photo });
   } catch (error) {
     return fail(`${file}: cannot be written: ${error instanceof Error ? error.message : 'unknown'}`);

@@ -170,6 +170,18 @@ describe('the readings as a file', () => {
   });
 });
 
+it('the script for R is written out whole', async () => {
+  const file = join(folder, 'figures.R');
+  expect(
+    await fern(
+      ['script', path, '-o', file],
+      () => undefined,
+      () => undefined,
+    ),
+  ).toBe(0);
+  expect(readFileSync(file, 'utf8')).toContain('Rscript figures.R FOLDER');
+});
+
 it('paths are meant from where the person stands, and other words are none', async () => {
   const say = { out: '', err: '' };
   const code = await fern(

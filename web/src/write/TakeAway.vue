@@ -35,6 +35,10 @@ function saveCsv(): void {
   saveText(csvOf(table), `${name()}-readings.csv`, 'text/csv');
   saveText(csvOf(table.codebook), `${name()}-codebook.csv`, 'text/csv');
 }
+async function saveScript(): Promise<void> {
+  const { rScript } = await import('@fern/paper/r');
+  saveText(rScript, 'figures.R', 'text/plain');
+}
 const print = () => window.print();
 </script>
 
@@ -60,10 +64,11 @@ const print = () => window.print();
     <Button @click="saveCsv">Readings, CSV</Button>
     <Button :href="`/api/experiments/${id}/package`" download>Data</Button>
     <Button @click="saveResult">Result</Button>
+    <Button @click="saveScript">R script</Button>
   </p>
   <p class="soft small">
     Data is the open package: plain tables that any spreadsheet reads, and that Fern Test reads back. Result is every computed number as
-    JSON.
+    JSON. The R script reads the package and reckons them anew.
   </p>
 </template>
 

@@ -1,6 +1,8 @@
-# Reckons anew, from the tables of each package alone, every figure that the app gives of it. Written from the method's page, not from the code.
-# Debian's r-base-core r-recommended r-cran-jsonlite r-cran-mvtnorm.
-suppressMessages({ library(jsonlite); library(mvtnorm); library(survival) })
+# Every figure of an experiment, reckoned anew from the tables of its package alone.
+#   Rscript figures.R FOLDER        prints measure, figure and value, a line each, tabs between
+# FOLDER holds datapackage.json and the .csv files: the package, unpacked. It needs install.packages("mvtnorm"); survival comes with R.
+# Methods: Welch 1947; Fisher 1935; Dunnett 1955 and 1980; Tukey 1949; Kramer 1956; Games & Howell 1976; Newcombe 1998; Andersen et al. 2003.
+suppressMessages({ library(mvtnorm); library(survival) })
 ROUNDING <- 1e-10
 
 # ---- the package's tables
@@ -10,10 +12,19 @@ table_of <- function(folder, name) {
   if (!file.exists(file) || length(readLines(file, n = 2)) < 2) return(data.frame())
   read.csv(file, colClasses = "character", na.strings = "", check.names = FALSE)
 }
-read_folder <- function(folder) {
-  described <- fromJSON(file.path(folder, "datapackage.json"), simplifyVector = FALSE)$fern
-  list(plan = described, arms = table_of(folder, "arms"), units = table_of(folder, "units"),
-       measure = as.list(table_of(folder, "measures")[1, ]), seen = table_of(folder, "observations"))
+said <- function(text, name) {
+  found <- regmatches(text, regexec(paste0('"', name, '"\\s*:\\s*"([^"]*)"'), text))[[1]]
+  if (length(found) == 2) found[2] else NULL
+}
+# `which` is the measure's row; the first unless another is named.
+read_folder <- function(folder, which = 1) {
+  text <- paste(readLines(file.path(folder, "datapackage.json"), warn = FALSE), collapse = " ")
+  described <- list(layout = said(text, "layout"), comparison = said(text, "comparison"), startedOn = said(text, "startedOn"))
+  measure <- as.list(table_of(folder, "measures")[which, ])
+  seen <- table_of(folder, "observations")
+  own <- seen$measure == measure$measure
+  if (!is.null(measure$category) && !is.na(measure$category)) own <- own & !is.na(seen$category) & seen$category == measure$category
+  list(plan = described, arms = table_of(folder, "arms"), units = table_of(folder, "units"), measure = measure, seen = seen[own, , drop = FALSE])
 }
 
 # ---- one number a unit
@@ -23,9 +34,13 @@ live <- function(seen) {
   seen$value <- as.numeric(seen$value)
   seen[order(seen$observed_on), , drop = FALSE]
 }
-curve_of <- function(seen, start, kind) {
+curve_of <- function(seen, start, kind, when) {
   if (nrow(seen) == 0) return(data.frame(day = numeric(), value = numeric()))
+  if (is.null(start) || is.na(start)) start <- min(seen$observed_on)
   seen$day <- as.numeric(as.Date(substr(seen$observed_on, 1, 10)) - as.Date(substr(start, 1, 10)))
+  # Where the value of a planned day counts, what was read late for a walk is that walk's all the same.
+  planned <- if (grepl("^day", when) && "planned_day" %in% names(seen)) suppressWarnings(as.numeric(seen$planned_day)) else rep(NA, nrow(seen))
+  seen$day <- ifelse(is.na(planned), seen$day, planned)
   one <- if (kind %in% c("count", "harvest")) sum else mean
   days <- sort(unique(seen$day))
   data.frame(day = days, value = sapply(days, function(d) one(seen$value[seen$day == d])))
@@ -49,7 +64,8 @@ values_of <- function(package) {
   seen <- live(package$seen)
   compared <- compared_arms(package$arms)
   share <- kind == "count" && all(!is.na(units$sown))
-  curves <- lapply(units$unit, function(u) curve_of(seen[seen$unit == u, , drop = FALSE], package$plan$startedOn, kind))
+  start_of <- function(u) { own <- units$started_on[units$unit == u]; if (length(own) == 1 && !is.na(own)) own else package$plan$startedOn }
+  curves <- lapply(units$unit, function(u) curve_of(seen[seen$unit == u, , drop = FALSE], start_of(u), kind, when))
   block <- units$block
   if (kind == "event") {
     keep <- sapply(curves, nrow) > 0 & units$status != "excluded"
@@ -119,6 +135,7 @@ max_modulus_p <- function(t, k, df) if (t == 0) 1 else 1 - integrate(function(s)
 max_modulus_q <- function(k, df) uniroot(function(c) max_modulus_p(c, k, df) - 0.05, c(1, 5000), tol = 1e-9)$root
 # Two or three comparisons: the box by its corners, each exact (TVPACK).
 dunnett_p <- function(t, corr, df) { k <- nrow(corr); if (k == 1) return(2 * pt(-t, df))
+  if (k > 3) { set.seed(1); return(1 - pmvt(rep(-t, k), rep(t, k), df = round(df), corr = corr, algorithm = GenzBretz(maxpts = 4e5, abseps = 1e-6, releps = 0))[1]) }
   corners <- as.matrix(expand.grid(rep(list(c(-1, 1)), k)))
   1 - sum(apply(corners, 1, function(sign) prod(sign) * pmvt(rep(-Inf, k), sign * t, df = df, corr = corr, algorithm = TVPACK(1e-10))[1])) }
 known <- new.env()
@@ -237,6 +254,7 @@ figures <- function(package) {
   measure <- package$measure; kind <- measure$kind; layout <- if (is.null(package$plan$layout)) "completely-random" else package$plan$layout
   raw <- values_of(package); share <- isTRUE(attr(raw, "share")); tau <- attr(raw, "tau")
   rows <- fold(raw, package$units)
+  if (nrow(rows) == 0) return(list())
   codes <- compared_arms(package$arms); control <- codes[1]
   rows$stratum <- if (layout == "completely-random" || (layout == "blocks" && all(is.na(rows$block)))) "all" else ifelse(is.na(rows$block), paste("alone", rows$unit), rows$block)
   m <- as.numeric(measure$smallest_difference); if (share) m <- m / 100
@@ -430,16 +448,21 @@ factor_effects <- function(fit, arms, alike, put, put_interval) {
   if (length(factors) < 2 || !all(arms$arm %in% fit$arms)) return(list())
   own <- own_spreads(fit); same <- alike(fit$arms); all_effects <- list()
   for (f in factors) {
-    level <- arms[[f]]; names_of <- unique(level)
+    level <- arms[[f]]; names_of <- unique(level); k <- length(names_of) - 1
     mean_of <- function(l) rowMeans(sapply(arms$arm[level == l], fit$weights))
-    w <- mean_of(names_of[2]) - mean_of(names_of[1]); d <- clean(sum(w * fit$b), fit$rows$value)
-    u <- drop(fit$X %*% (fit$XtXi %*% w)); name <- paste("effect", sub("factor_", "", f), paste0(names_of[2], "-", names_of[1]))
-    by_arm <- sapply(fit$arms, function(a) sum(u[fit$rows$arm == a]^2))
-    if (same) { v <- sum(by_arm) * fit$ms; df <- fit$df } else { part <- by_arm * pmax(0, own$spread); v <- sum(part); df <- v^2 / sum(part^2 / pmax(1, own$df)) }
-    row <- modifyList(nothing, list(d = d, name = name)); put(paste(name, "difference"), d)
-    if (!is.na(fit$ms) && !is.na(v) && v > 0) { se <- sqrt(v); row$lo <- d - qt(0.975, df) * se; row$hi <- d + qt(0.975, df) * se; row$p <- 2 * pt(-abs(d / se), df)
-      put_interval(name, c(row$lo, row$hi)); put(paste(name, "p"), row$p) }
-    all_effects[[length(all_effects) + 1]] <- row
+    # Three levels or more of one factor are held together.
+    q <- function(df) if (k == 1) qt(0.975, df) else max_modulus_q(k, df)
+    p_of <- function(t, df) if (k == 1) 2 * pt(-t, df) else max_modulus_p(t, k, df)
+    for (l in names_of[-1]) {
+      w <- mean_of(l) - mean_of(names_of[1]); d <- clean(sum(w * fit$b), fit$rows$value)
+      u <- drop(fit$X %*% (fit$XtXi %*% w)); name <- paste("effect", sub("factor_", "", f), paste0(l, "-", names_of[1]))
+      by_arm <- sapply(fit$arms, function(a) sum(u[fit$rows$arm == a]^2))
+      if (same) { v <- sum(by_arm) * fit$ms; df <- fit$df } else { part <- by_arm * pmax(0, own$spread); v <- sum(part); df <- v^2 / sum(part^2 / pmax(1, own$df)) }
+      row <- modifyList(nothing, list(d = d, name = name)); put(paste(name, "difference"), d)
+      if (!is.na(fit$ms) && !is.na(v) && v > 0) { se <- sqrt(v); row$lo <- d - q(df) * se; row$hi <- d + q(df) * se; row$p <- p_of(abs(d / se), df)
+        put_interval(name, c(row$lo, row$hi)); put(paste(name, "p"), row$p) }
+      all_effects[[length(all_effects) + 1]] <- row
+    }
   }
   all_effects
 }
@@ -487,3 +510,15 @@ log_ranks <- function(raw, pairs, codes, layout, put) {
   for (pair in pairs) one(raw[raw$arm %in% pair, ], paste("log-rank", paste0(pair[1], "-", pair[2])))
 }
 
+# ---- run by itself
+
+if (sys.nframe() == 0) {
+  folder <- commandArgs(trailingOnly = TRUE)[1]
+  if (is.na(folder)) stop("Rscript figures.R FOLDER, where FOLDER holds datapackage.json")
+  measures <- table_of(folder, "measures")
+  for (i in seq_len(nrow(measures))) {
+    if (measures$kind[i] == "derived") { cat(measures$measure[i], "not reckoned here", "a formula of other measures", sep = "\t"); cat("\n"); next }
+    all <- figures(read_folder(folder, i))
+    for (name in names(all)) cat(measures$measure[i], "\t", name, "\t", if (is.numeric(all[[name]])) format(all[[name]], digits = 15) else all[[name]], "\n", sep = "")
+  }
+}

@@ -1,0 +1,4 @@
+declare module '*.R?raw' {
+  const text: string;
+  export default text;
+}
