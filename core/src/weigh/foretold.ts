@@ -40,8 +40,15 @@ export function foretold(experiment: Experiment, measure: Measure, result: Measu
   });
 }
 
-/** The first treatment beside the control: what a prediction speaks of. */
-export function leadRow({ arms }: Experiment, { comparisons }: MeasureResult): ComparisonRow | null {
+/**
+ * The first treatment beside the control: what a prediction speaks of.
+ * @param experiment with its arms
+ * @param result of the measure that decides
+ * @returns null where nothing came yet
+ */
+export function leadRow(experiment: Experiment, result: MeasureResult): ComparisonRow | null {
+  const { arms } = experiment;
+  const { comparisons } = result;
   const control = arms.find(({ role }) => role === 'control')?.arm;
   const first = arms.find(({ role }) => role === 'treatment')?.arm;
   return comparisons.find(({ arm, versus, difference }) => arm === first && versus === control && difference.value !== null) ?? null;
@@ -79,8 +86,13 @@ function sizeSentence(prediction: Prediction, row: ComparisonRow, measure: Measu
     : `By ${said} does not: the data leave open ${interval.text}.`;
 }
 
-/** In the unit that is shown, less with a minus. */
-export function signedBy({ way, by }: Prediction): number | null {
+/**
+ * The size that was foretold, in the unit that is shown, less with a minus.
+ * @param prediction of one person
+ * @returns null where no size was said
+ */
+export function signedBy(prediction: Prediction): number | null {
+  const { way, by } = prediction;
   return by === null || way === null || way === 'same' ? null : way === 'less' ? -by : by;
 }
 

@@ -23,6 +23,7 @@ export function picturesByName(study: Study, result: Result): ReadonlyMap<string
 
 /**
  * What the writer put into a part: pictures of the data, and photos.
+ * @param study with its photos and the writer's choice
  * @param named the study's pictures by their names
  * @param part of the report
  * @returns in the order in which they were chosen; what is no longer there is left out

@@ -127,8 +127,8 @@ describe('the lab report', () => {
     expect(words).toContain('Thursday 9 April: potted: C1, T2');
   });
 
-  it('leaves the writer’s own words exactly as typed, and keeps others from turning into signs', () => {
-    expect(text).toContain('Tea *helps*.\n\n<b>We think</b>.');
+  it('keeps what was typed from turning into signs, in the writer’s own words too', () => {
+    expect(text).toContain('Tea \\*helps\\*.\n\n\\<b\\>We think\\</b\\>.');
     expect(text).toContain('# Tea \\*and\\* radish');
   });
 

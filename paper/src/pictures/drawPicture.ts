@@ -1,7 +1,7 @@
 import { BasicPlatform, Chart, type ChartItem } from 'chart.js';
 import type { Picture } from '@fern/core';
 import { colours } from '../look';
-import { pictureConfiguration, pictureHeight } from './pictureConfiguration';
+import { pictureConfiguration, pictureHeight, roomAbove } from './pictureConfiguration';
 
 /**
  * Draws a picture that stands alone on any canvas: the browser's, a worker's, or one without a screen.
@@ -16,7 +16,7 @@ export function drawPicture<Canvas>(
   width: number,
   scale: number,
 ): { readonly canvas: Canvas; readonly width: number; readonly height: number } {
-  const height = pictureHeight(picture, width) + 40;
+  const height = pictureHeight(picture, width) + roomAbove(picture, width);
   const canvas = canvasOf(width * scale, height * scale);
   const configuration = pictureConfiguration(picture, true);
   const chart = new Chart(canvas as ChartItem, {

@@ -22,7 +22,7 @@ function boxesOf({ boxes }: Extract<Mark, { kind: 'boxes' }>, reach: number): An
     xMax,
     yMin,
     yMax,
-    backgroundColor: between(colours.sproutPale, colours.sproutDark, shade),
+    backgroundColor: between(colours.sproutPale, colours.rail, shade),
     borderColor: colours.paper,
     borderWidth: 1.5,
     label: {

@@ -4,7 +4,7 @@ import { armStyle, colours } from '../look';
 import { markAnnotations } from './markAnnotations';
 import { markDatasets } from './markDatasets';
 import { roomBeneath, roomForNames, wordsOnPicture } from './wordsOnPicture';
-import { wrapName } from './wrapName';
+import { shorten, wrapName } from './wrapName';
 
 const ROW = 58;
 /** About the width of a letter, px. */
@@ -83,10 +83,25 @@ function scaleOf({ label, names, min, max, ticks }: Axis, axis: 'x' | 'y'): Scal
   } as unknown as ScaleOptionsByType<'linear'>;
 }
 
+const KEY_LETTERS = 34;
+const KEY_LINE = 24;
+const TITLE_LINE = 22;
+const titleLines = (title: string) => wrapName(title, 80, 3);
+
+/**
+ * Room above a picture that stands alone, for its title and its key.
+ * @param width of the picture, px
+ * @returns px
+ */
+export function roomAbove({ title, keyed, series }: Picture, width: number): number {
+  const across = Math.max(1, Math.floor(width / (KEY_LETTERS * LETTER)));
+  return 18 + titleLines(title).length * TITLE_LINE + (keyed ? Math.ceil(series.length / across) * KEY_LINE : 0);
+}
+
 /** Title and key for a picture that stands alone. */
 function words({ title, keyed, series }: Picture) {
   return {
-    title: { display: true, text: wrapName(title, 80, 3), color: colours.ink, align: 'start' as const, font: { size: 17 } },
+    title: { display: true, text: titleLines(title), color: colours.ink, align: 'start' as const, font: { size: 17 } },
     legend: {
       display: keyed && series.length > 0,
       align: 'start' as const,
@@ -97,7 +112,7 @@ function words({ title, keyed, series }: Picture) {
           series.map(({ arm, name }) => {
             const look = armStyle(series, arm);
             return {
-              text: wrapName(name, 34, 1)[0],
+              text: shorten(name, KEY_LETTERS),
               pointStyle: look.shape,
               fillStyle: look.fill,
               strokeStyle: look.stroke,

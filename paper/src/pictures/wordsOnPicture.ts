@@ -1,7 +1,7 @@
 import type { Chart, Plugin } from 'chart.js';
 import type { Picture } from '@fern/core';
 import { armStyle, colours } from '../look';
-import { wrapName } from './wrapName';
+import { shorten } from './wrapName';
 
 const LINE = 17;
 
@@ -27,7 +27,7 @@ function namesAtEnds({ ctx, scales: { x, y } }: Chart, picture: Picture): void {
     if (mark.kind !== 'line' || mark.words === undefined || end === undefined) return [];
     const colour = mark.series === null ? colours.soft : armStyle(picture.series, mark.series).stroke;
     const left = x.getPixelForValue(Math.max(end.x, ...(mark.series === null ? [] : dotsOf(picture, mark.series)))) + 12;
-    return [{ words: wrapName(mark.words, 20, 1)[0], colour, left, top: y.getPixelForValue(end.y) }];
+    return [{ words: shorten(mark.words, 22), colour, left, top: y.getPixelForValue(end.y) }];
   });
   ctx.textAlign = 'left';
   ctx.font = "bold 13.5px 'Atkinson Hyperlegible', sans-serif";

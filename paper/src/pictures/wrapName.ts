@@ -1,7 +1,17 @@
 /**
- * A long name in lines.
+ * A long name on one line: its beginning and its end, by which like names are told apart.
+ * @param letters at the most
+ */
+export function shorten(name: string, letters: number): string {
+  if (name.length <= letters) return name;
+  const tail = Math.floor((letters - 3) * 0.4);
+  return `${name.slice(0, letters - 3 - tail).trimEnd()} … ${name.slice(name.length - tail).trimStart()}`;
+}
+
+/**
+ * A long name in lines; where they are too many the middle is left out, so that like names are still told apart.
  * @param letters about so many a line
- * @param most lines; what is left over ends in an ellipsis
+ * @param most lines
  */
 export function wrapName(name: string, letters = 18, most = 3): string[] {
   const lines: string[] = [''];
@@ -10,6 +20,6 @@ export function wrapName(name: string, letters = 18, most = 3): string[] {
     if (last !== '' && last.length + word.length >= letters) lines.push(word);
     else lines[lines.length - 1] = last === '' ? word : `${last} ${word}`;
   }
-  const shown = lines.map((line) => (line.length > letters + 4 ? `${line.slice(0, letters + 3)}…` : line));
-  return shown.length > most ? [...shown.slice(0, most - 1), `${shown[most - 1]} …`] : shown;
+  const shown = lines.map((line) => shorten(line, letters + 4));
+  return shown.length > most ? [...shown.slice(0, most - 1), `… ${shown[shown.length - 1]}`] : shown;
 }

@@ -4,12 +4,11 @@ import { describe, expect, it, vi } from 'vitest';
 import { defineComponent, h } from 'vue';
 import { createMemoryHistory, createRouter } from 'vue-router';
 import { useHistory } from '../stores/history';
-import { fakeServer, startedStudy } from '../testing';
+import { eventually, fakeServer, startedStudy } from '../testing';
 import ExperimentFrame from './ExperimentFrame.vue';
 import { useLoaded } from './loaded';
 
 /** Opening takes breaths between its steps. */
-const flushPromises = () => new Promise((resolve) => setTimeout(resolve, 60));
 
 /** A page that uses what the frame gives. */
 const page = defineComponent({
@@ -47,14 +46,14 @@ describe('the frame of an experiment', () => {
     fakeServer(study);
     const { wrapper } = await frame('/experiments/x/plan');
     expect(wrapper.text()).toContain('Opening the experiment');
-    await flushPromises();
+    await eventually(() => expect(wrapper.find('main').exists()).toBe(true));
     expect(wrapper.find('main').text()).toBe(`x: ${study.experiment.title}, 0 readings`);
   });
 
   it('shows the trail with the state of each step', async () => {
     fakeServer(startedStudy());
     const { wrapper } = await frame('/experiments/x/log');
-    await flushPromises();
+    await eventually(() => expect(wrapper.find('main').exists()).toBe(true));
     const steps = wrapper.findAll('.trail li').map((step) => step.text());
     expect(steps[1]).toContain('2 arms · 12 dishes');
     expect(steps[3]).toContain('due today: 12');
@@ -64,8 +63,7 @@ describe('the frame of an experiment', () => {
   it('a walk has the page to itself', async () => {
     fakeServer(startedStudy());
     const { wrapper } = await frame('/experiments/x/walk');
-    await flushPromises();
-    expect(wrapper.find('main').exists()).toBe(true);
+    await eventually(() => expect(wrapper.find('main').exists()).toBe(true));
     expect(wrapper.find('.trail').exists()).toBe(false);
   });
 
@@ -76,18 +74,16 @@ describe('the frame of an experiment', () => {
       url.includes('/study') ? Response.json({ detail: 'There is nothing here.' }, { status: 404 }) : good(url, init),
     );
     const { wrapper } = await frame('/experiments/x/plan');
-    await flushPromises();
-    expect(wrapper.find('[role="alert"]').text()).toContain('There is nothing here.');
+    await eventually(() => expect(wrapper.find('[role="alert"]').text()).toContain('There is nothing here.'));
     vi.stubGlobal('fetch', good);
     await wrapper.find('[role="alert"] button').trigger('click');
-    await flushPromises();
-    expect(wrapper.find('main').exists()).toBe(true);
+    await eventually(() => expect(wrapper.find('main').exists()).toBe(true));
   });
 
   it('offers to undo an edit, and nothing else', async () => {
     fakeServer(startedStudy());
     const { wrapper } = await frame('/experiments/x/plan');
-    await flushPromises();
+    await eventually(() => expect(wrapper.find('main').exists()).toBe(true));
     const undo = () => wrapper.findAll('button').find((button) => button.text() === 'Undo');
     expect(undo()).toBeUndefined();
     useHistory().edit((now) => ({ ...now, title: 'Another' }));
