@@ -111,7 +111,7 @@ it('long names break into lines; of one that is too long the middle is left out,
   expect(wrapName('watered every second morning with lukewarm tea of nettles')).toEqual([
     'watered every',
     'second morning',
-    '… tea of nettles',
+    '… of nettles',
   ]);
   expect(wrapName('x'.repeat(70))[0].length).toBeLessThanOrEqual(22);
   expect(shorten('watered every second morning with tea number 11', 24)).toBe('watered every … umber 11');
