@@ -61,6 +61,20 @@ test.describe('where motion is not wanted', () => {
   });
 });
 
+test('another run beside this one: pooled with its like, set apart from another question with the reason', async ({ page }) => {
+  await weigh(page, 'Coloured film over basil');
+  const id = /experiments\/([^/]+)/.exec(page.url())?.[1] ?? '';
+  const zip = await (await page.request.get(`/api/experiments/${id}/package`)).body();
+  await page.getByRole('button', { name: 'Other runs' }).click();
+  await page.getByLabel('Another experiment of yours').selectOption({ label: 'Straw mulch and water loss' });
+  await expect(page.getByText('Straw mulch and water loss decided by something else, so the two are not put together.')).toBeVisible();
+  await page.reload();
+  await page.getByRole('button', { name: 'Other runs' }).click();
+  await page.getByLabel('Open a package').setInputFiles({ name: 'last-year.zip', mimeType: 'application/zip', buffer: zip });
+  await expect(page.getByText(/^Together, each run a block of its own: .* higher with red film than with clear film/)).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'All 3 went the same way' })).toBeVisible();
+});
+
 test('a picture is saved as lines, with its title, its key and every mark in it', async ({ page }) => {
   await weigh(page, 'Salt water and radish sprouting');
   const waiting = page.waitForEvent('download');

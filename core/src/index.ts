@@ -118,6 +118,7 @@ export type { Shown } from './weigh/picture/parts';
 export * from './weigh/picture/Picture';
 export * from './weigh/picture/picturesOf';
 export * from './weigh/place';
+export * from './weigh/runs';
 export * from './weigh/shuffleShown';
 export * from './compare/judge';
 export * from './weigh/Result';

@@ -17,7 +17,10 @@ const LETTER = 8.5;
  */
 export function pictureHeight(picture: Picture, width: number): number {
   const rows = picture.y.names?.length;
-  const body = rows === undefined ? Math.max(260, Math.min(430, Math.round(width * 0.46))) : Math.max(150, 70 + rows * ROW);
+  const body =
+    rows === undefined
+      ? Math.max(260, Math.min(430, Math.round(width * 0.46)))
+      : 70 + rows * Math.max(ROW, Math.min(86, Math.round(300 / Math.max(1, rows))));
   return body + roomBeneath(picture);
 }
 

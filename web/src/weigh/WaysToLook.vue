@@ -5,10 +5,11 @@ import ChartFigure from '../charts/ChartFigure.vue';
 import ArmPhotos from './ArmPhotos.vue';
 import BenchMap from './BenchMap.vue';
 import LeaveOut from './LeaveOut.vue';
+import OtherRuns from './OtherRuns.vue';
 import ShuffleShow from './ShuffleShow.vue';
 
 /** The same data seen other ways, one at a time. */
-const props = defineProps<{ shown: Shown }>();
+const props = defineProps<{ shown: Shown; id: string }>();
 const pictures = computed(() => picturesOf(props.shown).slice(1));
 const word = computed(() => replicateWord(props.shown.study.experiment));
 const named: Readonly<Record<string, string>> = {
@@ -26,6 +27,7 @@ const ways = computed(() => [
   ...(shuffle.value ? [{ way: 'shuffle', name: 'The shuffle' }] : []),
   ...(placeSeen(props.shown) ? [{ way: 'map', name: 'Map of the bench' }] : []),
   ...(props.shown.result.values.length > 2 ? [{ way: 'out', name: `Leave ${plural(word.value)} out` }] : []),
+  { way: 'runs', name: 'Other runs' },
   ...(photoDays(props.shown.study).length > 0 ? [{ way: 'photos', name: 'Photos' }] : []),
 ]);
 const chosen = ref('');
@@ -46,6 +48,7 @@ defineExpose({ choose: (next: string) => (chosen.value = next) });
     <ShuffleShow v-else-if="way === 'shuffle' && shuffle" :shuffle="shuffle" />
     <BenchMap v-else-if="way === 'map'" :shown="shown" />
     <LeaveOut v-else-if="way === 'out'" :shown="shown" />
+    <OtherRuns v-else-if="way === 'runs'" :id="id" :shown="shown" />
     <ArmPhotos v-else :study="shown.study" />
   </section>
 </template>

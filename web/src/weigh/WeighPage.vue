@@ -15,7 +15,7 @@ import VerdictLeaf from './VerdictLeaf.vue';
 import WaysToLook from './WaysToLook.vue';
 import WeighMargin from './WeighMargin.vue';
 
-const { experiment, study } = useLoaded();
+const { id, experiment, study } = useLoaded();
 const results = useResult();
 watch(study, (now) => void results.want(now), { immediate: true });
 const result = computed(() => results.result);
@@ -76,7 +76,7 @@ function look(way: string): void {
             hide-caption
           />
         </section>
-        <WaysToLook ref="ways" :shown="primary" />
+        <WaysToLook :id="id" ref="ways" :shown="primary" />
         <PredictionsHeld v-if="experiment.plan.predictions.length > 0" :shown="primary" />
         <section v-if="others.length > 0">
           <h2>Also seen</h2>
