@@ -64,9 +64,10 @@ function amendments({ experiment }: Study): Told[] {
 /**
  * What was put right in the readings, and the notes that were written beside them.
  * @param study with its readings
+ * @param withNotes also what was written beside a reading
  * @returns a section, or nothing
  */
-export function putRight(study: Study): Block[] {
+export function putRight(study: Study, withNotes: boolean): Block[] {
   const byId = new Map(study.observations.map((seen) => [seen.id, seen]));
   const name = (code: string) => study.experiment.measures.find(({ measure }) => measure === code)?.name ?? code;
   const shown = (seen: Observation) => (isValued(seen) ? String(seen.value) : 'no value');
@@ -88,7 +89,7 @@ export function putRight(study: Study): Block[] {
   );
   return [
     ...section('Readings put right', corrections.length === 0 ? [] : [list(lines(corrections))], 3),
-    ...section('Notes beside the readings', notes.length === 0 ? [] : [list(lines(notes))], 3),
+    ...section('Notes beside the readings', notes.length === 0 || !withNotes ? [] : [list(lines(notes))], 3),
   ];
 }
 

@@ -53,7 +53,7 @@ export function report(study: Study, result: Result, length: ReportLength = stud
     ...method(study),
     ...results(study, result, length),
     ...happened(study),
-    ...(isFull ? putRight(study) : []),
+    ...putRight(study, isFull),
     ...cared(study),
     ...section('Photos', photosOf(study, experiment.writing.photos)),
     heading('What could have fooled us'),

@@ -18,8 +18,8 @@ interface About {
 }
 
 const about: Readonly<Record<TestRow['method'], About>> = {
-  'welch-t': { name: 'Welch’s t test', formula: 't = (x̄₁ − x̄₂) / √(s₁²/n₁ + s₂²/n₂)', source: 'Welch 1947' },
-  'paired-t': { name: 'paired t test', formula: 't = d̄ / (s_d / √n), d the difference inside each pair', source: 'Student 1908' },
+  'welch-t': { name: 'Welch’s t test', formula: 't = (mean 1 − mean 2) / √(s1²/n1 + s2²/n2)', source: 'Welch 1947' },
+  'paired-t': { name: 'paired t test', formula: 't = mean difference inside the pairs / (its s / √n)', source: 'Student 1908' },
   anova: { name: 'analysis of variance', formula: 'F = mean square of the arms / mean square of the rest', source: 'Fisher 1925' },
   'welch-anova': { name: 'Welch’s analysis of variance', formula: 'F with each arm weighted by n/s²', source: 'Welch 1951' },
   randomisation: {
@@ -50,10 +50,14 @@ const about: Readonly<Record<TestRow['method'], About>> = {
   'chi-square': { name: 'chi-square test', formula: 'χ² = Σ (observed − expected)² / expected', source: 'Pearson 1900' },
   'log-rank': { name: 'log-rank test', formula: 'χ² from observed less expected on each day it happened', source: 'Mantel 1966' },
   trend: { name: 'straight line over the doses', formula: 't = slope / its standard error', source: 'Draper & Smith 1998, ch. 1' },
-  dunnett: { name: 'Dunnett’s test', formula: 't = (x̄ − x̄ of the control) / √(MS (1/n + 1/n₀))', source: 'Dunnett 1955' },
-  tukey: { name: 'Tukey–Kramer test', formula: 'q = |x̄₁ − x̄₂| / √(MS/2 (1/n₁ + 1/n₂))', source: 'Tukey 1949; Kramer 1956' },
-  'dunnett-t3': { name: 'Dunnett’s T3', formula: 't = (x̄₁ − x̄₂) / √(s₁²/n₁ + s₂²/n₂), held together', source: 'Dunnett 1980' },
-  'games-howell': { name: 'Games–Howell test', formula: 'q = √2 |x̄₁ − x̄₂| / √(s₁²/n₁ + s₂²/n₂)', source: 'Games & Howell 1976' },
+  dunnett: {
+    name: 'Dunnett’s test',
+    formula: 't = (mean − mean of the control) / √(MS (1/n + 1/n of the control))',
+    source: 'Dunnett 1955',
+  },
+  tukey: { name: 'Tukey–Kramer test', formula: 'q = |mean 1 − mean 2| / √(MS/2 (1/n1 + 1/n2))', source: 'Tukey 1949; Kramer 1956' },
+  'dunnett-t3': { name: 'Dunnett’s T3', formula: 't = (mean 1 − mean 2) / √(s1²/n1 + s2²/n2), held together', source: 'Dunnett 1980' },
+  'games-howell': { name: 'Games–Howell test', formula: 'q = √2 |mean 1 − mean 2| / √(s1²/n1 + s2²/n2)', source: 'Games & Howell 1976' },
 };
 
 /**

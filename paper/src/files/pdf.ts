@@ -79,10 +79,7 @@ const SHORT = 10;
 const isHeading = (piece: Piece) => 'headlineLevel' in piece;
 /** What a heading takes along over the page: words, a short list, what goes over whole. */
 const goesAlong = (piece: Piece) =>
-  'text' in piece ||
-  ('unbreakable' in piece && piece.unbreakable === true) ||
-  ('ul' in piece && (piece.ul?.length ?? 0) < SHORT) ||
-  ('ol' in piece && (piece.ol?.length ?? 0) < SHORT);
+  'text' in piece || ('unbreakable' in piece && piece.unbreakable === true) || ('ul' in piece && (piece.ul?.length ?? 0) < SHORT);
 
 /** A heading does not stand alone at the foot of a page. */
 function together(all: readonly Piece[]): Content[] {
@@ -101,6 +98,17 @@ function together(all: readonly Piece[]): Content[] {
   return [...joined, ...waiting];
 }
 
+/** A numbered list, each number before its words: the library's own puts it after the first line, where a reader by ear would hear it. */
+function steps(items: readonly Content[]): Piece {
+  const numbered = items.map((item, i): Content => ({
+    columns: [
+      { text: `${i + 1}.`, width: 16 },
+      { stack: [item], width: '*' },
+    ],
+  }));
+  return { stack: numbered, margin: [0, 0, 0, 8], unbreakable: items.length < SHORT };
+}
+
 async function contentOf(block: Block, materials: Materials): Promise<Piece[]> {
   switch (block.kind) {
     case 'heading':
@@ -112,7 +120,7 @@ async function contentOf(block: Block, materials: Materials): Promise<Piece[]> {
         text: letters(sentenceText(item)),
         margin: [0, 0, 0, 2] as [number, number, number, number],
       }));
-      return [block.ordered ? { ol: items, margin: [0, 0, 0, 8] } : { ul: items, margin: [0, 0, 0, 8] }];
+      return [block.ordered ? steps(items) : { ul: items, margin: [0, 0, 0, 8] }];
     }
     case 'table':
       return [

@@ -145,8 +145,7 @@ function isWay(number: TypedNumber, own: Known, said: Mentions): boolean {
   const clause = said.clause(number);
   const way = less.test(clause) ? -1 : more.test(clause) ? 1 : 0;
   if (way === 0 || own.isEnd) return true;
-  const [first] = said.near(number.from).arms;
-  const turned = first !== undefined && first === own.versus ? -1 : 1;
+  const turned = said.subject !== null && said.subject === own.versus ? -1 : 1;
   return Math.sign(own.value) === 0 || Math.sign(own.value) * turned === way;
 }
 

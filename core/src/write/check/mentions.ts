@@ -13,6 +13,8 @@ export interface Mentions {
   /** As long as the sentence: what was taken out is blank. */
   readonly text: string;
   readonly near: (at: number) => Near;
+  /** The arm of which something is said, named before "than"; null where only the other one is. */
+  readonly subject: string | null;
   /** The part between commas, "and", "but" in which a number stands. */
   readonly clause: (number: TypedNumber) => string;
   /** Whether the number is one end of a range, or of a single unit. */
@@ -77,6 +79,8 @@ export function mentionsIn(sentence: string, { arms, measures }: Experiment): Me
         .map(({ code }) => code),
     ),
   ];
+  const than = sentence.search(/\b(?:than|compared (?:to|with)|as in|as with)\b/i);
+  const subjects = inside(0, than < 0 ? sentence.length : than);
   const clause = ({ from }: TypedNumber) => text.slice(...clauseAt(from));
   return {
     text,
@@ -84,6 +88,7 @@ export function mentionsIn(sentence: string, { arms, measures }: Experiment): Me
       const own = inside(...clauseAt(at));
       return { arms: own.length > 0 ? own : inside(0, sentence.length), measures: [...new Set(spoken)] };
     },
+    subject: subjects[0] ?? null,
     clause,
     compares: (number) => {
       const [from, to] = clauseAt(number.from);

@@ -38,11 +38,13 @@ const parts: readonly (readonly [RegExp, number])[] = [
   [/^(?:a|one) third$/, 1 / 3],
   [/^(?:a|one) fifth$/, 0.2],
   [/^(?:a|one) tenth$/, 0.1],
+  [/^(?:one and a half(?: times)?|half as \w+ again)$/, 1.5],
   [/^half$/, 0.5],
   [/^(?:twice|double|doubled)$/, 2],
   [/^(?:three times|thrice|triple|tripled)$/, 3],
 ];
-const partWord = '(?:three|3) quarters|(?:two|2) thirds|(?:a|one) (?:quarter|third|fifth|tenth)|half|twice|doubled?|thrice|tripled?';
+const partWord =
+  'one and a half(?: times)?|half as \\w+ again|(?:three|3) quarters|(?:two|2) thirds|(?:a|one) (?:quarter|third|fifth|tenth)|half|twice|doubled?|thrice|tripled?';
 const digits = '\\d{1,3}(?:,\\d{3})+(?:\\.\\d+)?|\\d+(?:[.,]\\d+)?';
 const pattern = new RegExp(
   `(?<![\\w.,/-])(?:(?<part>${partWord})|(?<number>${digits}|${numberWord}))(?![\\w/-])(?:\\s*(?:out )?of (?:the )?(?<of>\\d+|${numberWord})(?![\\w.]))?(?:\\s*(?!in\\s+[a-z])(?<unit>%|[a-zµ°]+(?:[²³]|\\b)))?`,

@@ -112,3 +112,51 @@ export const wrong: readonly string[] = [
   'Salt made no difference to the seeds.',
   'A third of the seeds in 100 mM salt sprouted.',
 ];
+
+/** Basil with nettle tea: 15 cm against 10 cm in plain water, five pots each. */
+export const basil: Study = studyOf(
+  { C: [10, 11, 9, 10.5, 9.5], T: [15, 16, 14, 15.5, 14.5] },
+  {
+    arms: [anArm('C', { name: 'plain water' }), anArm('T', { name: 'nettle tea' })],
+    measures: [aMeasure({ readingDays: [7, 14] })],
+    plan: { ...emptyPlan, plant: 'basil', unitWord: 'pot', putIn: 'plants' },
+    endedOn: '2026-04-15',
+  },
+);
+
+export const rightOfBasil: readonly string[] = [
+  'The plants with nettle tea were 15 cm tall.',
+  'With plain water they only reached 10 cm.',
+  'Nettle tea made them 5 cm taller.',
+  'They were half as tall again with tea.',
+  'The pots with nettle tea grew one and a half times as tall.',
+  'On average the control was 100 mm high.',
+  'We had ten pots, five with tea and five without.',
+  'The tallest plant with tea was 16 cm.',
+  'The shortest one in plain water was 9 cm.',
+  'After two weeks we cut them.',
+  'We gave each pot 50 mL on Mondays.',
+  'Tea plants were 50 % taller than those in plain water.',
+  'I am 12 years old and this was my first test.',
+  'The difference was about 5 cm, between 4 and 6.',
+  'We measured on day 7 and day 14.',
+  'Four friends helped us for 20 minutes.',
+  'The window faces south and it was 21 °C.',
+  'p was 0.008, so luck alone seldom does this.',
+];
+
+export const wrongOfBasil: readonly string[] = [
+  'The plants with nettle tea were 25 cm tall.',
+  'With plain water they only reached 7 cm.',
+  'Nettle tea made them 9 cm taller.',
+  'They were twice as tall with nettle tea as with plain water.',
+  'On average the control was 150 mm high.',
+  'We had twelve pots in all.',
+  'The tallest plant with tea was 19 cm.',
+  'We cut them after five weeks.',
+  'Tea plants were 80 % taller than those in plain water.',
+  'The plants in plain water were 5 cm taller than with nettle tea.',
+  'We measured on day 7 and day 21.',
+  'This proves nettle tea helps all plants.',
+  'Tea had no effect.',
+];

@@ -1,0 +1,95 @@
+import { unzipSync, strFromU8 } from 'fflate';
+import pdfmake from 'pdfmake';
+import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
+import { describe, expect, it } from 'vitest';
+import {
+  analyse,
+  experimentFrom,
+  questions,
+  report,
+  reportLengths,
+  reportText,
+  simulateStudy,
+  usualTruth,
+  type Block,
+  type Study,
+} from '@fern/core';
+import { demoExperiments, demoStudy } from '@fern/demo';
+import { htmlFile, pdfFile, wordFile, type Drawn, type Materials, type PdfMaker } from '@fern/paper/files';
+import { drawOnCanvas, pdfFonts } from './drawOnCanvas';
+
+const begin = { created: '2026-04-01T08:00:00Z', startOn: '2026-04-01', seed: 4817 };
+const studies: readonly (readonly [string, () => Study])[] = [
+  ...demoExperiments.map(({ demo }) => [demo.title, () => demoStudy(demo, '2026-04-14')] as const),
+  ...questions.map(
+    (question) =>
+      [
+        question.id,
+        () => {
+          const experiment = experimentFrom(question, begin);
+          const started = { ...experiment, plan: { ...experiment.plan, frozenOn: '2026-04-01' } };
+          return simulateStudy(started, usualTruth(question), { seed: 3, observers: ['Bracken'] }).study;
+        },
+      ] as const,
+  ),
+];
+const fonts = pdfFonts();
+/** Without spaces; one sign of the two for micro. */
+const plain = (text: string) => text.normalize('NFKC').replace(/\s+/g, '');
+let one: Promise<Drawn> | null = null;
+
+/** One picture stands for all: what is looked for here is words. */
+const materials = (blocks: readonly Block[]): Materials => ({
+  title: 'report',
+  blocks,
+  paper: 'A4',
+  draw: (picture) => (one ??= drawOnCanvas(picture)),
+  photo: async () => null,
+});
+
+async function pdfText(bytes: Uint8Array): Promise<string> {
+  const document = await getDocument({ data: new Uint8Array(bytes) }).promise;
+  const texts = await Promise.all(
+    Array.from({ length: document.numPages }, async (_, i) => {
+      const { items } = await (await document.getPage(i + 1)).getTextContent();
+      return plain(items.map((item) => ('str' in item ? item.str : '')).join('')).replace(new RegExp(`${i + 1}/${document.numPages}$`), '');
+    }),
+  );
+  return texts.join('');
+}
+
+const decoded = (markup: string) =>
+  plain(
+    markup
+      .replace(/<[^>]+>/g, '')
+      .replaceAll('&lt;', '<')
+      .replaceAll('&gt;', '>')
+      .replaceAll('&quot;', '"')
+      .replaceAll('&apos;', "'")
+      .replaceAll('&amp;', '&'),
+  );
+
+describe('every demo experiment and every ready-made question', () => {
+  it.each(studies)('%s: Word, PDF and web page say the same in every length', async (_, make) => {
+    const study = make();
+    const result = analyse(study, { today: '2026-04-14' });
+    for (const { length } of reportLengths) {
+      const blocks = report(study, result, length);
+      const words = reportText(blocks).map(plain);
+      const xml = decoded(strFromU8(unzipSync(await wordFile(materials(blocks)))['word/document.xml']));
+      const html = decoded(await htmlFile(materials(blocks)));
+      const pdf = await pdfText(await pdfFile({ ...materials(blocks), compact: length === 'page' }, pdfmake as unknown as PdfMaker, fonts));
+      for (const [where, text] of [
+        ['Word', xml],
+        ['web page', html],
+        ['PDF', pdf],
+      ] as const) {
+        expect(
+          words.filter((line) => !text.includes(line)),
+          `${where}, ${length}`,
+        ).toEqual([]);
+        expect(text, `${where}, ${length}`).not.toMatch(/undefined|NaN|\[object/);
+      }
+    }
+  });
+});
