@@ -127,7 +127,7 @@ test('from the first sign-in to the downloaded report, on a new experiment', asy
 
     const zip = `${await download(page, 'Data', 'link')}.zip`;
     copyFileSync(zip.slice(0, -4), zip);
-    const out = execFileSync('node', ['--import', 'tsx', 'server/src/cli/main.ts', 'analyse', zip, '--json'], { encoding: 'utf8' });
+    const out = execFileSync('node', ['server/dist/fern.js', 'analyse', zip, '--json'], { encoding: 'utf8' });
     // What the page reckoned and what the command line reckons are the same text, to the last digit.
     expect(readFileSync(await download(page, 'Result', 'button'), 'utf8')).toBe(out);
     const [measure] = (JSON.parse(out) as Result).measures;
