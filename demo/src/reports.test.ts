@@ -69,7 +69,7 @@ describe.each([...demos, ...ready])('the report of %s', (_, make) => {
         if (lead?.difference.ci95 && !result.review.some(({ severity }) => severity === 'blocker'))
           expect(primary.verdict.sentence).toMatch(/95 % interval/);
       }
-      for (const { note } of liveHappenings(study)) expect(text.join('\n')).toContain(note.trim());
+      for (const { note } of liveHappenings(study)) expect(text.join('\n')).toContain(note.trim().replace(/\.$/, ''));
       const lost = study.experiment.units.filter(({ status }) => status === 'lost' || status === 'excluded');
       for (const { unit } of lost) expect(text.filter((line) => line.includes(unit)).join('\n')).toContain(unit);
       expect(markdown(blocks)).not.toMatch(/undefined|NaN|\[object/);

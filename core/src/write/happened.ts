@@ -35,7 +35,10 @@ function mishaps(study: Study): Told[] {
     const { on, kind, arms, units, note, effect } = entry;
     const names = arms.map((code) => study.experiment.arms.find(({ arm }) => arm === code)?.name ?? code);
     const whom = [...names, ...units];
-    const words = [note.trim() || kind.replaceAll('-', ' '), effect.trim() === '' ? '' : `believed to: ${effect.trim()}`];
+    const words = [
+      note.trim().replace(/\.$/, '') || kind.replaceAll('-', ' '),
+      effect.trim() === '' ? '' : `believed to: ${effect.trim()}`,
+    ];
     const before = earlierWords(study.happenings, entry).map(({ note: old }) => `“${old}”`);
     const mended = before.length === 0 ? '' : ` First told as ${inList(before)}.`;
     const touched = whom.length === 0 ? '' : ` (${whom.join(', ')})`;
@@ -43,15 +46,16 @@ function mishaps(study: Study): Told[] {
   });
 }
 
-/** Units that were lost or do not count; one whose loss is told among the mishaps only where it has a reason of its own. */
+/** Units that were lost or do not count; one whose loss is told among the mishaps only where its reason says something more. */
 function losses(study: Study): Told[] {
-  const told = new Set(liveHappenings(study).flatMap(({ kind, units }) => (kind === 'loss' ? units : [])));
+  const told = liveHappenings(study).filter(({ kind }) => kind === 'loss');
   const ended = { lost: 'was lost', excluded: 'did not count' } as const;
-  return study.experiment.units.flatMap(({ unit, status, statusReason, lostOn }) =>
-    (status === 'lost' || status === 'excluded') && !(told.has(unit) && statusReason === null)
-      ? [{ on: lostOn ?? '', text: `${unit} ${ended[status]}${statusReason === null ? '' : `: ${statusReason}`}.` }]
-      : [],
-  );
+  return study.experiment.units.flatMap(({ unit, status, statusReason, lostOn }) => {
+    if (status !== 'lost' && status !== 'excluded') return [];
+    const reason = (statusReason ?? '').trim();
+    const known = told.some(({ units, note }) => units.includes(unit) && note.toLowerCase().includes(reason.toLowerCase()));
+    return known ? [] : [{ on: lostOn ?? '', text: `${unit} ${ended[status]}${reason === '' ? '' : `: ${reason}`}.` }];
+  });
 }
 
 function amendments({ experiment }: Study): Told[] {

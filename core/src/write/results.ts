@@ -4,7 +4,7 @@ import type { Sentence } from '../model/Sentence';
 import { picturesOf } from '../weigh/picture/picturesOf';
 import { placeSeen } from '../weigh/place';
 import type { MeasureResult, Result } from '../weigh/Result';
-import { armName, explainChance, gapFact, intervalFact } from '../weigh/verdict/wording';
+import { armName, chanceInWords, explainChance, gapFact, intervalFact } from '../weigh/verdict/wording';
 import type { Block } from './Block';
 import { effectsTable, otherwiseTable } from './judgementTables';
 import { figure, heading, listed, paragraph } from './makers';
@@ -100,12 +100,9 @@ export function chance(row: MeasureResult): Block[] {
   const [lead] = [...row.comparisons].filter((c) => c.p !== null).sort((a, b) => (a.p ?? 1) - (b.p ?? 1));
   if (!lead || lead.p === null) return [];
   const test = row.tests.find((t) => t.arm === lead.arm && t.versus === lead.versus && t.p === lead.p);
-  return [
-    paragraph({
-      fact: `${row.measure}.${lead.arm}-${lead.versus}.p`,
-      text: explainChance({ method: test?.method ?? 'welch-t', p: lead.p }),
-    }),
-  ];
+  const often = chanceInWords(lead.p);
+  const [before, after] = explainChance({ method: test?.method ?? 'welch-t', p: lead.p }).split(often);
+  return [paragraph(before, { fact: `${row.measure}.${lead.arm}-${lead.versus}.p`, text: often }, after)];
 }
 
 /**

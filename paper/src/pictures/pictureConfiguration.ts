@@ -50,7 +50,7 @@ export function pictureConfiguration(picture: Picture, alone = false): ChartConf
 }
 
 function scaleOf({ label, names, min, max, ticks }: Axis, axis: 'x' | 'y'): ScaleOptionsByType<'linear'> {
-  const title = { display: label !== '', text: wrapName(label, 90, 2), color: colours.ink };
+  const title = { display: label !== '', text: wrapName(label, axis === 'x' ? 90 : 36, 2), color: colours.ink };
   if (names) {
     return {
       type: 'linear',

@@ -8,6 +8,7 @@ import ProblemNote from '../kit/ProblemNote.vue';
 import TwoColumns from '../kit/TwoColumns.vue';
 import { useLoaded } from '../frame/loaded';
 import { useResult } from '../stores/result';
+import ExampleDots from './ExampleDots.vue';
 import MeasureNumbers from './MeasureNumbers.vue';
 import MeasureSeen from './MeasureSeen.vue';
 import PredictionsHeld from './PredictionsHeld.vue';
@@ -54,6 +55,8 @@ function look(way: string): void {
           After the first walk each {{ experiment.plan.unitWord }} stands here as a dot, with its arm’s mean and interval, and one sentence
           that says what they show.
         </p>
+        <ExampleDots />
+        <RouterLink :to="{ name: 'log', params: { id } }"><Button type="primary">Go to the log</Button></RouterLink>
       </div>
       <template v-else>
         <header class="answer">

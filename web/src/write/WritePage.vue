@@ -63,6 +63,7 @@ watch(
 );
 const headings = computed(() => blocks.value.flatMap((block) => (block.kind === 'heading' && block.level === 2 ? [block.text] : [])));
 const partOf = (title: string) => ownParts.find((item) => item.title === title)?.part;
+const shownParts = computed(() => ownParts.filter(({ part }) => blocks.value.some((block) => block.kind === 'own' && block.part === part)));
 const written = (title: string) => {
   const part = partOf(title);
   return part === undefined || writing.value[part].trim() !== '';
@@ -109,7 +110,7 @@ const lengthWords = computed(() => reportLengths.find(({ length }) => length ===
     <template #margin>
       <TakeAway v-if="result" :id="id" :study="study" :result="result" :length="writing.length" />
       <h2 class="later">Your part</h2>
-      <MarginNote v-for="{ part, title, ask } in ownParts" :key="part" :severity="writing[part].trim() ? 'fine' : 'note'"
+      <MarginNote v-for="{ part, title, ask } in shownParts" :key="part" :severity="writing[part].trim() ? 'fine' : 'note'"
         ><b>{{ title }}.</b> {{ ask }}</MarginNote
       >
       <p class="soft small later">
