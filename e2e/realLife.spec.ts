@@ -84,7 +84,7 @@ test('what went wrong touches the three pots that were picked, on its own day, a
     .toMatchObject({ on, units: ['P03', 'P07', 'P11'], arms: [] });
   await page.goto(`/experiments/${id}/write`);
   await expect(page.getByRole('heading', { name: 'What happened' })).toBeVisible();
-  await expect(page.getByText(/The sill was wet\. \(P03, P07, P11\)/)).toBeVisible();
+  await expect(page.getByText(/The sill was wet \(P03, P07, P11\)/)).toBeVisible();
 });
 
 test('more pots after the start: those that were read keep their arm and their place', async ({ page }) => {
