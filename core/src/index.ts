@@ -119,6 +119,7 @@ export * from './weigh/picture/Picture';
 export * from './weigh/picture/picturesOf';
 export * from './weigh/place';
 export * from './weigh/runs';
+export * from './weigh/shownMeasures';
 export * from './weigh/shuffleShown';
 export * from './compare/judge';
 export * from './weigh/Result';

@@ -1,32 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import {
-  analyse,
-  experimentFrom,
-  liveHappenings,
-  markdown,
-  questions,
-  report,
-  reportLengths,
-  reportText,
-  simulateStudy,
-  usualTruth,
-  type Block,
-  type Study,
-} from '@fern/core';
-import { demoExperiments, demoStudy } from './index';
-
-const today = '2026-04-14';
-const begin = { created: '2026-04-01T08:00:00Z', startOn: '2026-04-01', seed: 4817 };
-
-const demos = demoExperiments.map(({ demo }): [string, () => Study] => [demo.title, () => demoStudy(demo, today)]);
-const ready = questions.map((question): [string, () => Study] => [
-  question.id,
-  () => {
-    const experiment = experimentFrom(question, begin);
-    const started = { ...experiment, plan: { ...experiment.plan, frozenOn: '2026-04-01' } };
-    return simulateStudy(started, usualTruth(question), { seed: 3, observers: ['Bracken'] }).study;
-  },
-]);
+import { analyse, liveHappenings, markdown, report, reportLengths, reportText, type Block } from '@fern/core';
+import { everyStudy, TODAY } from './everyStudy.fixture';
 
 /** Headings with nothing under them before the next of their level or above. */
 function emptySections(blocks: readonly Block[]): string[] {
@@ -48,9 +22,9 @@ function saidTwice(blocks: readonly Block[]): string[] {
   return sentences.filter((sentence, i) => sentences.indexOf(sentence) !== i);
 }
 
-describe.each([...demos, ...ready])('the report of %s', (_, make) => {
+describe.each(everyStudy)('the report of %s', (_, make) => {
   const study = make();
-  const result = analyse(study, { today });
+  const result = analyse(study, { today: TODAY });
   const primary = result.measures.find((row) => row.primary);
 
   it.each(reportLengths.map(({ length }) => length))(

@@ -5,6 +5,7 @@ import { rounded } from '../quantities/roundTo';
 import { interval, scaled } from '../quantities/show';
 import { replicateWord } from '../study/replicates';
 import { weightOf } from '../weigh/headline';
+import { shownMeasures } from '../weigh/shownMeasures';
 import type { ComparisonRow, MeasureResult, Result } from '../weigh/Result';
 import { armName, gapFact, intervalFact, withUnit } from '../weigh/verdict/wording';
 import { pEquals } from './resultTables';
@@ -26,14 +27,7 @@ export interface WritersFact {
  * @returns the study first, then each measure, the one that decides first
  */
 export function factsOf(study: Study, result: Result): WritersFact[] {
-  const ordered = [...result.measures].sort((a, b) => Number(b.primary) - Number(a.primary));
-  return [
-    ...studyFacts(study),
-    ...ordered.flatMap((row) => {
-      const measure = study.experiment.measures.find((own) => own.measure === row.measure);
-      return measure ? measureFacts(study, measure, row) : [];
-    }),
-  ];
+  return [...studyFacts(study), ...shownMeasures(study, result).flatMap((own) => measureFacts(study, own.measure, own.result))];
 }
 
 /**

@@ -2,6 +2,7 @@ import type { Study, WritingPart } from '../model';
 import { picturesOf } from '../weigh/picture/picturesOf';
 import type { Picture } from '../weigh/picture/Picture';
 import type { Result } from '../weigh/Result';
+import { shownMeasures } from '../weigh/shownMeasures';
 import type { Block } from './Block';
 import { photosOf } from './happened';
 import { figure } from './makers';
@@ -13,11 +14,7 @@ import { figure } from './makers';
  * @returns id to picture, of the measure that decides first
  */
 export function picturesByName(study: Study, result: Result): ReadonlyMap<string, Picture> {
-  const ordered = [...result.measures].sort((a, b) => Number(b.primary) - Number(a.primary));
-  const all = ordered.flatMap((row) => {
-    const measure = study.experiment.measures.find((own) => own.measure === row.measure);
-    return measure ? picturesOf({ study, measure, result: row }) : [];
-  });
+  const all = shownMeasures(study, result).flatMap(picturesOf);
   return new Map(all.map((picture) => [picture.id, picture]));
 }
 

@@ -3,6 +3,7 @@ import type { Experiment, Measure, ReportLength, Study } from '../model';
 import type { Sentence } from '../model/Sentence';
 import { picturesOf } from '../weigh/picture/picturesOf';
 import { placeSeen } from '../weigh/place';
+import { shownMeasures } from '../weigh/shownMeasures';
 import type { MeasureResult, Result } from '../weigh/Result';
 import { armName, chanceInWords, explainChance, gapFact, intervalFact } from '../weigh/verdict/wording';
 import type { Block } from './Block';
@@ -28,13 +29,9 @@ import { testsTable } from './workings';
  * @returns a section
  */
 export function results(study: Study, result: Result, length: ReportLength): Block[] {
-  const { measures } = study.experiment;
-  const ordered = [...result.measures].sort((a, b) => Number(b.primary) - Number(a.primary));
-  const blocks = ordered.flatMap((row): Block[] => {
-    const measure = measures.find((own) => own.measure === row.measure);
-    if (!measure) return [];
-    return row.primary ? deciding(study, measure, row, length) : beside(study, measure, row, length);
-  });
+  const blocks = shownMeasures(study, result).flatMap(({ measure, result: row }) =>
+    row.primary ? deciding(study, measure, row, length) : beside(study, measure, row, length),
+  );
   return [heading('Results'), ...blocks];
 }
 

@@ -2,37 +2,11 @@ import { unzipSync, strFromU8 } from 'fflate';
 import pdfmake from 'pdfmake';
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import { describe, expect, it } from 'vitest';
-import {
-  analyse,
-  experimentFrom,
-  questions,
-  report,
-  reportLengths,
-  reportText,
-  simulateStudy,
-  usualTruth,
-  type Block,
-  type Study,
-} from '@fern/core';
-import { demoExperiments, demoStudy } from '@fern/demo';
+import { analyse, report, reportLengths, reportText, type Block } from '@fern/core';
+import { everyStudy, TODAY } from '@fern/demo/everyStudy';
 import { htmlFile, pdfFile, wordFile, type Drawn, type Materials, type PdfMaker } from '@fern/paper/files';
 import { drawOnCanvas, pdfFonts } from './drawOnCanvas';
 
-const begin = { created: '2026-04-01T08:00:00Z', startOn: '2026-04-01', seed: 4817 };
-const studies: readonly (readonly [string, () => Study])[] = [
-  ...demoExperiments.map(({ demo }) => [demo.title, () => demoStudy(demo, '2026-04-14')] as const),
-  ...questions.map(
-    (question) =>
-      [
-        question.id,
-        () => {
-          const experiment = experimentFrom(question, begin);
-          const started = { ...experiment, plan: { ...experiment.plan, frozenOn: '2026-04-01' } };
-          return simulateStudy(started, usualTruth(question), { seed: 3, observers: ['Bracken'] }).study;
-        },
-      ] as const,
-  ),
-];
 const fonts = pdfFonts();
 /** Without spaces; one sign of the two for micro. */
 const plain = (text: string) => text.normalize('NFKC').replace(/\s+/g, '');
@@ -70,9 +44,9 @@ const decoded = (markup: string) =>
   );
 
 describe('every demo experiment and every ready-made question', () => {
-  it.each(studies)('%s: Word, PDF and web page say the same in every length', async (_, make) => {
+  it.each(everyStudy)('%s: Word, PDF and web page say the same in every length', async (_, make) => {
     const study = make();
-    const result = analyse(study, { today: '2026-04-14' });
+    const result = analyse(study, { today: TODAY });
     for (const { length } of reportLengths) {
       const blocks = report(study, result, length);
       const words = reportText(blocks).map(plain);

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
 import { computed, ref, watch } from 'vue';
-import { answerLine, answerOf, askedTable, claim, picturesOf, sentenceText, weightOf, type Shown } from '@fern/core';
+import { answerLine, answerOf, askedTable, claim, picturesOf, sentenceText, shownMeasures, weightOf } from '@fern/core';
 import ChartFigure from '../charts/ChartFigure.vue';
 import DataTable from '../kit/DataTable.vue';
 import ProblemNote from '../kit/ProblemNote.vue';
@@ -21,13 +21,7 @@ const results = useResult();
 watch(study, (now) => void results.want(now), { immediate: true });
 const result = computed(() => results.result);
 const again = () => void results.want(study.value);
-/** The results of measures that are still in the plan. */
-const all = computed(() =>
-  (result.value?.measures ?? []).flatMap((row): Shown[] => {
-    const measure = experiment.value.measures.find((own) => own.measure === row.measure);
-    return measure ? [{ study: study.value, measure, result: row }] : [];
-  }),
-);
+const all = computed(() => (result.value ? shownMeasures(study.value, result.value) : []));
 const primary = computed(() => all.value.find((own) => own.result.primary) ?? null);
 const others = computed(() => all.value.filter((own) => !own.result.primary));
 const claimed = computed(() => (primary.value ? claim(experiment.value, primary.value.result) : []));

@@ -27,6 +27,7 @@ const box = ref<HTMLElement | null>(null);
 const picking = ref(false);
 const hints = ref<readonly Hint[]>([]);
 const words = computed(() => new Map(props.facts.map(({ fact, text }) => [fact, text])));
+const shown = new Set<() => void>();
 let editor: Editor | null = null;
 let written = props.text;
 
@@ -50,7 +51,14 @@ const ownKeys = Extension.create({
 onMounted(() => {
   editor = new Editor({
     element: box.value ?? undefined,
-    extensions: [Document, Paragraph, Text, factNode((fact) => words.value.get(fact) ?? '(no longer in the data)'), hintMarks, ownKeys],
+    extensions: [
+      Document,
+      Paragraph,
+      Text,
+      factNode((fact) => words.value.get(fact) ?? '(no longer in the data)', shown),
+      hintMarks,
+      ownKeys,
+    ],
     content: documentOf(props.text),
     editorProps: {
       attributes: { role: 'textbox', 'aria-multiline': 'true', 'aria-label': props.label, class: 'words', spellcheck: 'true' },
@@ -81,7 +89,7 @@ watch(
 watch(
   () => [props.facts, props.check] as const,
   () => {
-    if (editor) editor.commands.setContent(documentOf(written), { emitUpdate: false });
+    for (const again of shown) again();
     void look();
   },
 );

@@ -6,6 +6,10 @@ import LongField from '../kit/LongField.vue';
 /** Beside a part: why, where from, and pictures put into it. */
 const props = defineProps<{ part: WritingPart; writing: Writing; study: Study; pictures: ReadonlyMap<string, Picture> }>();
 const emit = defineEmits<{ change: [more: Partial<Writing>] }>();
+const besides = [
+  { key: 'reasons', label: 'Because', ask: 'Why do you think so?' },
+  { key: 'sources', label: 'Source', ask: 'Who wrote it, where, when?' },
+] as const;
 const own = computed(() => props.writing.figures.filter(({ part }) => part === props.part));
 const choices = computed(() => {
   const photos = livePhotos(props.study).map((photo) => ({
@@ -29,20 +33,15 @@ const take = (figure: string) =>
 <template>
   <details class="beside" :open="writing.reasons[part] !== '' || writing.sources[part] !== '' || own.length > 0">
     <summary>A reason, a source, a picture</summary>
-    <p class="name">Because</p>
-    <LongField
-      label="Because"
-      :value="writing.reasons[part]"
-      placeholder="Why do you think so?"
-      @change="(text: string) => emit('change', { reasons: { ...writing.reasons, [part]: text } })"
-    />
-    <p class="name">Source</p>
-    <LongField
-      label="Source"
-      :value="writing.sources[part]"
-      placeholder="Who wrote it, where, when?"
-      @change="(text: string) => emit('change', { sources: { ...writing.sources, [part]: text } })"
-    />
+    <template v-for="{ key, label, ask } in besides" :key="key">
+      <p class="name">{{ label }}</p>
+      <LongField
+        :label="label"
+        :value="writing[key][part]"
+        :placeholder="ask"
+        @change="(text: string) => emit('change', { [key]: { ...writing[key], [part]: text } })"
+      />
+    </template>
     <ul class="bare-list">
       <li v-for="{ figure } in own" :key="figure">
         {{ wordsOf(figure) }}
@@ -59,8 +58,11 @@ const take = (figure: string) =>
       </select></label
     >
   </details>
-  <p v-if="writing.reasons[part]" class="printed"><b>Because:</b> {{ writing.reasons[part] }}</p>
-  <p v-if="writing.sources[part]" class="printed"><b>Source:</b> {{ writing.sources[part] }}</p>
+  <template v-for="{ key, label } in besides" :key="key">
+    <p v-if="writing[key][part]" class="printed">
+      <b>{{ label }}:</b> {{ writing[key][part] }}
+    </p>
+  </template>
 </template>
 
 <style scoped>

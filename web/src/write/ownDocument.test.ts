@@ -10,7 +10,7 @@ import { documentOf, factNode, textOf } from './ownDocument';
 const editorOf = (text: string) =>
   new Editor({
     element: document.createElement('div'),
-    extensions: [Document, Paragraph, Text, factNode((fact) => (fact === 'height.T.mean' ? '15 cm' : '?'))],
+    extensions: [Document, Paragraph, Text, factNode((fact) => (fact === 'height.T.mean' ? '15 cm' : '?'), new Set())],
     content: documentOf(text),
   });
 

@@ -4,8 +4,11 @@ import { reference } from '@fern/core';
 
 const REFERENCE = /\{=([^{}\s]+)\}/g;
 
-/** A fact of the study inside the writer's words: one piece, that shows what the data say now. */
-export const factNode = (textOf: (fact: string) => string) =>
+/**
+ * A fact of the study inside the writer's words: one piece, that shows what the data say now.
+ * @param shown facts on the page, each of which can be told to look again
+ */
+export const factNode = (textOf: (fact: string) => string, shown: Set<() => void>) =>
   Node.create({
     name: 'fact',
     group: 'inline',
@@ -18,6 +21,18 @@ export const factNode = (textOf: (fact: string) => string) =>
       const fact = String(node.attrs.fact);
       return ['span', { 'data-fact': fact, class: 'fact', title: `from the data: ${fact}` }, textOf(fact)];
     },
+    addNodeView:
+      () =>
+      ({ node }) => {
+        const fact = String(node.attrs.fact);
+        const dom = document.createElement('span');
+        Object.assign(dom, { className: 'fact', title: `from the data: ${fact}` });
+        dom.dataset.fact = fact;
+        const look = () => (dom.textContent = textOf(fact));
+        look();
+        shown.add(look);
+        return { dom, ignoreMutation: () => true, destroy: () => shown.delete(look) };
+      },
     renderText: ({ node }) => reference(String(node.attrs.fact)),
   });
 

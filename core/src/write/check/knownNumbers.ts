@@ -2,6 +2,7 @@ import { kindOf } from '../../kinds';
 import { daysBetween, type Measure, type Study } from '../../model';
 import { plural } from '../../quantities/plural';
 import { rounded } from '../../quantities/roundTo';
+import { shownMeasures } from '../../weigh/shownMeasures';
 import { gapFact } from '../../weigh/verdict/wording';
 import type { MeasureResult, Result } from '../../weigh/Result';
 
@@ -31,11 +32,7 @@ export interface Known {
  * @returns in no order
  */
 export function knownNumbers(study: Study, result: Result): Known[] {
-  const rows = result.measures.flatMap((row) => {
-    const measure = study.experiment.measures.find((own) => own.measure === row.measure);
-    return measure ? [{ measure, row }] : [];
-  });
-  return [...planNumbers(study), ...rows.flatMap(({ measure, row }) => measureNumbers(measure, row))];
+  return [...planNumbers(study), ...shownMeasures(study, result).flatMap((own) => measureNumbers(own.measure, own.result))];
 }
 
 const known = (sort: Sort, value: number, unit: string, more: Partial<Known> = {}): Known => ({

@@ -1,0 +1,17 @@
+import type { Study } from '../model';
+import type { Shown } from './picture/parts';
+import type { Result } from './Result';
+
+/**
+ * The measures of a result that are still in the plan, the one that decides first.
+ * @param study with its readings
+ * @param result of that study
+ * @returns each with its study and its result
+ */
+export function shownMeasures(study: Study, result: Result): Shown[] {
+  const ordered = [...result.measures].sort((a, b) => Number(b.primary) - Number(a.primary));
+  return ordered.flatMap((row) => {
+    const measure = study.experiment.measures.find((own) => own.measure === row.measure);
+    return measure ? [{ study, measure, result: row }] : [];
+  });
+}

@@ -1,0 +1,62 @@
+// @vitest-environment happy-dom
+import { mount } from '@vue/test-utils';
+import { describe, expect, it } from 'vitest';
+import { analyse, shownMeasures, shuffleShown, type Observation } from '@fern/core';
+import { startedStudy } from '../testing';
+import BenchMap from './BenchMap.vue';
+import LeaveOut from './LeaveOut.vue';
+import ShuffleShow from './ShuffleShow.vue';
+import VerdictLeaf from './VerdictLeaf.vue';
+
+const { experiment } = startedStudy();
+const [measure] = experiment.measures;
+const observations = experiment.units.map(({ unit, arm }, i): Observation => ({
+  ...{ id: unit, unit, plant: null, measure: measure.measure, observedOn: experiment.startedOn ?? '', plannedDay: 3, moment: null },
+  ...{ value: arm === experiment.arms[0].arm ? 12 + (i % 3) : 4 + (i % 3), absent: null, category: measure.category, observer: null },
+  ...{ blinded: false, source: 'hand', note: null, replaces: null },
+}));
+const study = { ...startedStudy(observations), experiment };
+const [shown] = shownMeasures(study, analyse(study));
+const stubs = { ChartFigure: { props: ['picture'], template: '<h3>{{ picture.title }}</h3>' } };
+const press = (page: ReturnType<typeof mount>, words: string) =>
+  page
+    .findAll('button')
+    .find((button) => button.text() === words)
+    ?.trigger('click');
+
+describe('the same data another way', () => {
+  it('the shuffle counts each deal, and begins again from none', async () => {
+    const shuffle = shuffleShown(shown);
+    if (!shuffle) throw new Error('nothing to shuffle');
+    const page = mount(ShuffleShow, { props: { shuffle }, global: { stubs } });
+    expect(page.get('h3').text()).toBe('No label dealt yet');
+    await press(page, 'Deal once');
+    await press(page, 'Deal once');
+    expect(page.get('h3').text()).toMatch(/^\d of 2 shuffles gave a gap as big/);
+    expect(page.get('[role="status"]').text()).toBe('2 dealt');
+    await press(page, 'Begin again');
+    expect(page.get('h3').text()).toBe('No label dealt yet');
+  });
+
+  it('a unit that is left out changes the picture, and comes back', async () => {
+    const page = mount(LeaveOut, { props: { shown }, global: { stubs } });
+    const first = page.findAll('input[type="checkbox"]')[0];
+    const before = page.get('h3').text();
+    await first.setValue(true);
+    expect(page.get('h3').text()).toBe(`${measure.name} without ${shown.result.values[0].unit}: look at the means`);
+    await first.setValue(false);
+    expect(page.get('h3').text()).toBe(before);
+  });
+
+  it('the map says in words what the place did, and has its numbers as a table', () => {
+    const page = mount(BenchMap, { props: { shown } });
+    expect(page.get('h3').text()).toMatch(/end (came out about|of the bench came out)/);
+    expect(page.findAll('tbody tr')).toHaveLength(experiment.units.length);
+  });
+});
+
+it('each verdict has a mark of its own', () => {
+  const codes = ['supported', 'small', 'opposite', 'no-difference-that-matters', 'cannot-tell', 'not-a-fair-test'] as const;
+  const drawn = codes.map((code) => mount(VerdictLeaf, { props: { code } }).html());
+  expect(new Set(drawn).size).toBe(codes.length);
+});
