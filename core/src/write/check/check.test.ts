@@ -71,3 +71,27 @@ describe('a hint', () => {
     expect(says('The gap was not significant.')).toEqual([]);
   });
 });
+
+describe('dates of the calendar, of a run from Wednesday 1 to Saturday 11 April 2026', () => {
+  it.each<[string, string | null]>([
+    ['We sowed on 1 April.', null],
+    ['We started on Wednesday 1 April 2026 and counted on April 11th.', null],
+    ['On Sat, 11 April we measured the roots.', null],
+    ['My birthday is on 3 May.', null],
+    ['We may count 3 more dishes.', null],
+    ['The book is from 12 March 1998.', null],
+    ['We counted the sprouts on 14 May.', 'You wrote “14 May”; the study ran from Wednesday 1 April to Saturday 11 April.'],
+    ['We sowed the seeds on 2026-03-02.', 'You wrote “2026-03-02”; the study ran from Wednesday 1 April to Saturday 11 April.'],
+    ['We counted them on 05.04.2025.', 'You wrote “05.04.2025”; the study ran from Wednesday 1 April to Saturday 11 April.'],
+    ['The experiment began on 3 April.', 'You wrote “3 April”; the first day was Wednesday 1 April.'],
+    ['On Monday 6 April we started counting, on Tuesday 7 April measuring.', null],
+    ['We counted on Friday 11 April.', 'You wrote “Friday 11 April”; that day was a Saturday.'],
+  ])('%s', (sentence, doubt) => {
+    expect(look(sentence).map((hint) => hint.says)).toEqual(doubt === null ? [] : [doubt]);
+  });
+
+  it('the last day is known once the run has ended', () => {
+    expect(says(ofBasil, 'It ended on 14 April.')).toEqual(['You wrote “14 April”; the last day was Wednesday 15 April.']);
+    expect(says(ofBasil, 'It ended on 15 April.')).toEqual([]);
+  });
+});

@@ -1,5 +1,6 @@
 import type { Study } from '../../model';
 import type { Result } from '../../weigh/Result';
+import { checkDates } from './checkDates';
 import { checkNumbers, type Hint } from './checkNumbers';
 import { checkVerdictWords } from './checkVerdictWords';
 import { knownNumbers } from './knownNumbers';
@@ -7,7 +8,7 @@ import { knownNumbers } from './knownNumbers';
 const REFERENCE = /\{=[^{}\s]+\}/g;
 
 /**
- * Looks through the writer's text for numbers and words that the data do not bear out. A hint, never a bar.
+ * Looks through the writer's text for numbers, dates and words that the data do not bear out. A hint, never a bar.
  * @param study with its readings
  * @param result of that study
  * @returns looks through a text: doubts with their places in it, in order
@@ -19,11 +20,13 @@ export function textCheck(study: Study, result: Result): (text: string) => Hint[
     const plain = text.replace(REFERENCE, (match) => ' '.repeat(match.length));
     return sentencesOf(plain)
       .flatMap(({ from, words }) =>
-        [...checkNumbers(words, study, known), ...(primary ? checkVerdictWords(words, primary) : [])].map((doubt) => ({
-          ...doubt,
-          from: doubt.from + from,
-          to: doubt.to + from,
-        })),
+        [...checkNumbers(words, study, known), ...checkDates(words, study), ...(primary ? checkVerdictWords(words, primary) : [])].map(
+          (doubt) => ({
+            ...doubt,
+            from: doubt.from + from,
+            to: doubt.to + from,
+          }),
+        ),
       )
       .sort((a, b) => a.from - b.from);
   };

@@ -32,17 +32,15 @@ const claims: readonly { readonly words: RegExp; readonly fits: readonly Code[];
  * @param row the measure that decides
  * @returns a doubt a word
  */
-export function checkVerdictWords(sentence: string, { verdict: { code, soFar } }: MeasureResult): Hint[] {
+export function checkVerdictWords(sentence: string, { verdict: { code } }: MeasureResult): Hint[] {
   const [, name] = weightOf(code);
   return claims.flatMap(({ words, fits, says }) =>
-    fits.includes(code) && !soFar
+    fits.includes(code)
       ? []
-      : [...sentence.matchAll(words)]
-          .filter(() => !fits.includes(code))
-          .map((match) => ({
-            from: match.index,
-            to: match.index + match[0].length,
-            says: [says, `The verdict is “${name}”.`].filter((part) => part !== '').join(' '),
-          })),
+      : [...sentence.matchAll(words)].map((match) => ({
+          from: match.index,
+          to: match.index + match[0].length,
+          says: [says, `The verdict is “${name}”.`].filter((part) => part !== '').join(' '),
+        })),
   );
 }
