@@ -26,7 +26,7 @@ const HOW = `How to use it:
   npm run -s fern -- check PACKAGE              every problem of the package
   npm run -s fern -- report PACKAGE -o FILE     the lab report; FILE ends in .docx, .pdf, .html or .md
                                                 --length page|school|full, --paper A4|Letter
-  npm run -s fern -- readings PACKAGE -o FILE   the readings; FILE ends in .xlsx or .csv
+  npm run -s fern -- readings PACKAGE -o FILE   the readings; FILE ends in .xlsx, or in .csv with its codebook in another file
   npm run -s fern -- script PACKAGE -o FILE     a script for R that reckons the figures anew; FILE ends in .R
   npm run -s fern -- kit PACKAGE [--json]       what to get and to weigh
   npm run -s fern -- calendar PACKAGE -o FILE   steps and readings as an .ics file
@@ -148,21 +148,30 @@ async function writing(asked: Asked, study: Study, photo: (file: string) => Uint
   if (!ends.some((end) => file.endsWith(end))) return fail(`${file}: expected a name that ends in ${ends.join(' or ')}`);
   if (command === 'calendar' && study.experiment.startedOn === null)
     return fail('datapackage.json: fern.startedOn: there is no day 0 yet, so no step has a day');
+  let written = [file];
   try {
     if (command === 'calendar') writeFileSync(file, calendarOf(study.experiment, new Date().toISOString()));
-    else if (command === 'readings') await writeReadings(study, file);
+    else if (command === 'readings') written = await writeReadings(study, file);
     else if (command === 'script') writeFileSync(file, rScript);
     else await writeReport(study, file, { length, paper, photo });
   } catch (error) {
     return fail(`${file}: cannot be written: ${error instanceof Error ? error.message : 'unknown'}`);
   }
-  out(`${file}\n`);
+  out(`${written.join('\n')}\n`);
   return 0;
 }
 
-async function writeReadings(study: Study, file: string): Promise<void> {
+/** A workbook holds its codebook; beside a table it is a file of its own. */
+async function writeReadings(study: Study, file: string): Promise<string[]> {
   const table = readingsTable(study);
-  writeFileSync(file, file.endsWith('.csv') ? csvOf(table) : await sheetsFile(table, study.experiment.title));
+  if (!file.endsWith('.csv')) {
+    writeFileSync(file, await sheetsFile(table, study.experiment.title));
+    return [file];
+  }
+  const codebook = file.replace(/\.csv$/, '-codebook.csv');
+  writeFileSync(file, csvOf(table));
+  writeFileSync(codebook, csvOf(table.codebook));
+  return [file, codebook];
 }
 
 /** A line a package, as soon as it is worked out; one that cannot be read has its problems on its line, and the others go on. */

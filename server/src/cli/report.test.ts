@@ -165,8 +165,10 @@ describe('the readings as a file', () => {
     expect(book.worksheets[1].getColumn(2).values.slice(2)).toEqual(table.codebook.rows.map(([, name]) => name));
   });
 
-  it('CSV has as many rows', async () => {
+  it('CSV has as many rows, and a codebook beside it that tells of every column', async () => {
     expect((await fileOf('r.csv')).toString().trimEnd().split('\r\n')).toHaveLength(study.observations.length + 1);
+    const codebook = readFileSync(join(folder, 'r-codebook.csv'), 'utf8');
+    for (const column of readingsTable(study).head) expect(codebook).toContain(column);
   });
 });
 
