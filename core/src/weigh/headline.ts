@@ -6,7 +6,7 @@ import { leadComparison } from './leadComparison';
 import type { Shown } from './picture/parts';
 import { valueAxis } from './picture/parts';
 import type { MeasureResult } from './Result';
-import { armName, gapFact } from './verdict/wording';
+import { armName, gapFact, isNone } from './verdict/wording';
 
 const after: Readonly<Record<string, string>> = {
   supported: '',
@@ -35,8 +35,7 @@ function finding({ study, measure, result }: Shown): string {
   if (code === 'cannot-tell' || code === 'not-a-fair-test') {
     const lead = leadComparison(result);
     const gap = lead && gapFact(lead, wording);
-    const isGap = gap !== undefined && gap !== null && Number.parseFloat(gap.text) !== 0;
-    if (!lead || !isGap) return 'this cannot tell';
+    if (!lead || !gap || isNone(gap)) return 'this cannot tell';
     return `${gap.text} with ${armName(arms, lead.arm)}, which may be luck; this cannot tell`;
   }
   const effects = (result.effects ?? []).filter((row) => row.verdict === code);

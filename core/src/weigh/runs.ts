@@ -6,7 +6,7 @@ import { figure, span } from './picture/parts';
 import type { Picture, Series } from './picture/Picture';
 import type { ComparisonRow, MeasureResult } from './Result';
 import { weighMeasure } from './weighMeasure';
-import { armName, chanceInWords, gapFact, intervalFact } from './verdict/wording';
+import { armName, chanceInWords, gapFact, intervalFact, isNone } from './verdict/wording';
 
 const SEED = 20_260_401;
 
@@ -63,7 +63,7 @@ export function compareRuns(first: Run, result: MeasureResult, others: readonly 
     picture: pictureOf(lines, names, measure, result.share),
     together:
       pooled && gap
-        ? `Together, each run a block of its own: ${gap.text} with ${names[0]} than with ${names[1]}${pooled.row.difference.ci95 ? ` (95 % interval ${intervalFact(pooled.row, wording)?.text ?? ''})` : ''}.`
+        ? `Together, each run a block of its own: ${isNone(gap) ? `alike with ${names[0]} and ${names[1]}` : `${gap.text} with ${names[0]} than with ${names[1]}`}${pooled.row.difference.ci95 ? ` (95 % interval ${intervalFact(pooled.row, wording)?.text ?? ''})` : ''}.`
         : null,
     why,
   };

@@ -135,3 +135,21 @@ it('every test has its formula, Welch’s with the numbers in it, and its source
   ]);
   expect(rows.every(([, , , , how, source]) => how !== '' && source !== '')).toBe(true);
 });
+
+describe('a gap of none', () => {
+  const even = studyOf(
+    { C: [10, 11, 9, 10], T: [10, 11, 9, 10] },
+    { arms: [anArm('C', { name: 'plain water' }), anArm('T', { name: 'tea' })], measures: [aMeasure({ primary: false })] },
+  );
+
+  it('is “alike”, neither higher nor “with tea than with plain water”', () => {
+    const said = words(even).join('\n');
+    expect(said).toMatch(/Alike with tea and plain water \(95 % interval/);
+    expect(said).not.toMatch(/\d[^.]*with tea than/);
+  });
+
+  it('of numbers that never differ has an interval that leans neither way', () => {
+    const flat = { ...even, observations: even.observations.map((seen) => ({ ...seen, value: 3 })) };
+    expect(words(flat).join('\n')).not.toMatch(/0 to 0 (cm )?higher/);
+  });
+});

@@ -5,7 +5,7 @@ import { picturesOf } from '../weigh/picture/picturesOf';
 import { placeSeen } from '../weigh/place';
 import { shownMeasures } from '../weigh/shownMeasures';
 import type { MeasureResult, Result } from '../weigh/Result';
-import { armName, chanceInWords, explainChance, gapFact, intervalFact } from '../weigh/verdict/wording';
+import { armName, chanceInWords, explainChance, gapFact, intervalFact, isNone } from '../weigh/verdict/wording';
 import type { Block } from './Block';
 import { effectsTable, otherwiseTable } from './judgementTables';
 import { figure, heading, listed, paragraph } from './makers';
@@ -133,9 +133,9 @@ export function alsoSeen(row: MeasureResult, measure: Experiment['measures'][num
   const gap = lead ? gapFact(lead, wording) : null;
   if (!lead || !gap) return [`For “${measure.name}” there is nothing to compare.`];
   const interval = intervalFact(lead, wording);
+  const names = [armName(arms, lead.arm), armName(arms, lead.versus)];
   return [
-    gap,
-    ` with ${armName(arms, lead.arm)} than with ${armName(arms, lead.versus)}`,
+    ...(isNone(gap) ? [`Alike with ${names[0]} and ${names[1]}`] : [gap, ` with ${names[0]} than with ${names[1]}`]),
     ...(interval ? [' (95 % interval ', interval, ')'] : []),
     row.alsoSeenP === null
       ? '.'

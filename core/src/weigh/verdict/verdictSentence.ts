@@ -1,5 +1,5 @@
 import { kindOf, type Wording } from '../../kinds';
-import type { Experiment, Fact, Finding, Measure } from '../../model';
+import type { Experiment, Finding, Measure } from '../../model';
 import type { Trend } from '../../compare/Contrast';
 import type { ComparisonRow, EffectRow, Interaction } from '../Result';
 import type { RowVerdict, VerdictCode } from '../../compare/judge';
@@ -10,7 +10,7 @@ import { verdictOrder } from '../../compare/judge';
 import { doseWords } from './doseWords';
 import { rankingWords } from './rankingWords';
 import { inRow } from '../../quantities/inRow';
-import { armName, chanceInWords, gapFact, intervalFact, withUnit } from './wording';
+import { armName, chanceInWords, gapFact, intervalFact, isNone, withUnit } from './wording';
 
 export interface Judged {
   readonly experiment: Experiment;
@@ -130,9 +130,6 @@ function leadSentence(judged: Judged, row: Spoken): Sentence {
       return [...(isNone(gap) ? [alike, ...span] : [subject, gap, ...against]), whyNot(judged, row), ...settle(judged)];
   }
 }
-
-/** A gap that is shown as 0. */
-const isNone = ({ text }: Fact) => Number(text.split(' ')[0]) === 0;
 
 /** Why it cannot be told: the interval spans none, or chance alone does as much too often. */
 function whyNot({ experiment }: Judged, { difference: { ci95 }, p }: Spoken): string {

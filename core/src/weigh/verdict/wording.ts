@@ -35,6 +35,13 @@ export function gapFact(row: Pick<ComparisonRow, 'arm' | 'versus' | 'difference'
 }
 
 /**
+ * Whether a gap is shown as 0, so that neither "more" nor "less" can be said of it.
+ * @param gap as {@link gapFact} says it
+ * @returns true for "0.0 points"
+ */
+export const isNone = ({ text }: Fact): boolean => Number.parseFloat(text) === 0;
+
+/**
  * "22 to 40 lower", or "3 lower to 15 higher" where the interval spans 0.
  * @param row of the result
  * @param wording unit and scale of the measure's differences
@@ -46,8 +53,10 @@ export function intervalFact(row: Pick<ComparisonRow, 'arm' | 'versus' | 'differ
   const decimals = gapDecimals(row, wording);
   const [lo, hi] = ci95.map((end) => end * wording.scale);
   const size = (end: number) => digits(Math.abs(end), decimals);
-  const text =
-    lo >= 0
+  const isAllNone = Number(size(lo)) === 0 && Number(size(hi)) === 0;
+  const text = isAllNone
+    ? `${size(lo)} to ${size(hi)}`
+    : lo >= 0
       ? `${size(lo)} to ${size(hi)} ${wording.more}`
       : hi <= 0
         ? `${size(hi)} to ${size(lo)} ${wording.less}`
