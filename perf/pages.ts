@@ -103,10 +103,11 @@ async function bigStudy(browser: Browser): Promise<void> {
     );
   }
   const workers = () => page.evaluate<number>('window.made');
-  await page.locator('textarea').first().waitFor({ timeout: 180_000 });
+  const own = page.getByRole('textbox', { name: /in your own words/ }).first();
+  await own.waitFor({ timeout: 180_000 });
   const before = await workers();
   await longest(page);
-  await page.locator('textarea').first().pressSequentially('As typed, letter by letter.', { delay: 30 });
+  await own.pressSequentially('As typed, letter by letter.', { delay: 30 });
   line('typing in its report: results worked out', (await workers()) - before, '0');
   line('typing in its report: longest stop of the page, ms, over 200', (await longest(page)) / 200, 'at most 1 on a quiet machine');
   await page.close();

@@ -4,6 +4,7 @@ import App from './App.vue';
 import { router } from './router';
 import './theme/fonts';
 import './theme/base.css';
+import './theme/print.css';
 import { keepAppForOffline } from './offline/appUpdate';
 import { tokensAsCss } from './theme/tokens';
 

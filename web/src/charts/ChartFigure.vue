@@ -69,9 +69,4 @@ figcaption {
   gap: 4px 14px;
   margin-left: 10px;
 }
-@media print {
-  .tools {
-    display: none;
-  }
-}
 </style>

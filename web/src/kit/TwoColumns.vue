@@ -45,8 +45,14 @@ withDefaults(defineProps<{ margin?: number }>(), { margin: 316 });
     display: block;
     padding: 0;
   }
+  .main {
+    padding: 0;
+  }
   .margin {
-    display: none;
+    margin-top: 20px;
+    padding: 10px 0 0;
+    border-top: 1px solid var(--line);
+    border-left: 0;
   }
 }
 </style>

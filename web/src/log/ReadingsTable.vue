@@ -155,7 +155,7 @@ const rows = computed(() => {
       :sorted="sorted"
       @sort="sorted = sorted === $event ? null : $event"
     />
-    <p class="add small">
+    <p class="add small no-print">
       <span>Something read on another day:</span>
       <DateField :value="newDay" label="Day of extra readings" @change="newDay = $event" />
       <Button size="small" :disabled="!isDate(newDay) || newDay > today()" @click="addDay">Add a column</Button>

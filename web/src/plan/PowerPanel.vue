@@ -74,7 +74,7 @@ const percent = (value: number | null) => (value === null ? null : Math.round(va
 </script>
 
 <template>
-  <h2 class="head">What could this show?</h2>
+  <h2 class="head" :class="{ 'no-print': possible && points.length === 0 }">What could this show?</h2>
   <template v-if="possible">
     <MarginNote v-if="here" :severity="here.chance < 0.8 ? 'caution' : 'fine'" role="status" data-testid="power">
       {{ sentence }}

@@ -227,8 +227,5 @@ li.priced {
   .only-print {
     display: block;
   }
-  li {
-    break-inside: avoid;
-  }
 }
 </style>

@@ -219,9 +219,6 @@ dd {
   }
 }
 @media print {
-  .no-print {
-    display: none;
-  }
   .wall,
   article {
     padding: 0;

@@ -78,11 +78,4 @@ defineProps<{ block: Exclude<Block, Own>; anchor?: string }>();
   border-left: 4px solid var(--pollen);
   background: var(--pollen-wash);
 }
-@media print {
-  .heading,
-  figure {
-    break-after: avoid;
-    break-inside: avoid;
-  }
-}
 </style>

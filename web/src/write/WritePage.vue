@@ -189,6 +189,9 @@ nav .open {
   nav {
     display: none;
   }
+  :deep(> .margin) {
+    display: none;
+  }
   .desk {
     display: block;
   }
