@@ -5,6 +5,7 @@ import { router } from './router';
 import './theme/fonts';
 import './theme/base.css';
 import './theme/print.css';
+import './theme/thumb.css';
 import { keepAppForOffline } from './offline/appUpdate';
 import { tokensAsCss } from './theme/tokens';
 

@@ -5,6 +5,14 @@ import { useSession } from './stores/session';
 export const steps = ['ask', 'plan', 'prepare', 'log', 'weigh', 'write'] as const;
 export type Step = (typeof steps)[number];
 
+const titles: Readonly<Record<Step, string>> = {
+  ask: 'Ask',
+  plan: 'Plan',
+  prepare: 'Prepare',
+  log: 'Log',
+  weigh: 'Weigh up',
+  write: 'Write up',
+};
 const pages: Record<Step, () => Promise<unknown>> = {
   ask: () => import('./ask/AskPage.vue'),
   plan: () => import('./plan/PlanPage.vue'),
@@ -15,34 +23,55 @@ const pages: Record<Step, () => Promise<unknown>> = {
 };
 
 const routes: RouteRecordRaw[] = [
-  { path: '/', name: 'today', component: () => import('./today/TodayPage.vue') },
-  { path: '/door', name: 'door', component: () => import('./door/DoorPage.vue'), meta: { open: true } },
-  { path: '/account', name: 'account', component: () => import('./account/AccountPage.vue') },
+  { path: '/', name: 'today', component: () => import('./today/TodayPage.vue'), meta: { title: 'Today' } },
+  { path: '/door', name: 'door', component: () => import('./door/DoorPage.vue'), meta: { open: true, title: 'Welcome' } },
+  { path: '/account', name: 'account', component: () => import('./account/AccountPage.vue'), meta: { title: 'Your data and account' } },
   { path: '/u/:id/:unit', redirect: ({ params }) => ({ name: 'log', params: { id: params.id }, query: { unit: params.unit } }) },
-  { path: '/calculators/:calculator?', name: 'calculators', component: () => import('./prepare/CalculatorsPage.vue') },
-  { path: '/ask', name: 'library', component: () => import('./ask/LibraryPage.vue') },
+  {
+    path: '/calculators/:calculator?',
+    name: 'calculators',
+    component: () => import('./prepare/CalculatorsPage.vue'),
+    meta: { title: 'Calculate' },
+  },
+  { path: '/ask', name: 'library', component: () => import('./ask/LibraryPage.vue'), meta: { title: 'Ask a question' } },
   {
     path: '/experiments/:id',
     component: () => import('./frame/ExperimentFrame.vue'),
     props: true,
     children: [
       { path: '', redirect: (to) => ({ name: 'plan', params: to.params }) },
-      { path: 'log/walk/:day', name: 'walk', component: () => import('./log/WalkPage.vue'), props: true, meta: { whole: true } },
-      { path: 'log/photos', name: 'photos', component: () => import('./log/PhotosPage.vue'), meta: { step: 'log' } },
-      { path: 'prepare/labels', name: 'labels', component: () => import('./prepare/LabelsPage.vue'), meta: { step: 'prepare' } },
+      {
+        path: 'log/walk/:day',
+        name: 'walk',
+        component: () => import('./log/WalkPage.vue'),
+        props: true,
+        meta: { whole: true, title: 'Walk' },
+      },
+      { path: 'log/photos', name: 'photos', component: () => import('./log/PhotosPage.vue'), meta: { step: 'log', title: 'Photos' } },
+      {
+        path: 'prepare/labels',
+        name: 'labels',
+        component: () => import('./prepare/LabelsPage.vue'),
+        meta: { step: 'prepare', title: 'Labels' },
+      },
       {
         path: 'prepare/put-out',
         name: 'put-out',
         component: () => import('./prepare/PutOutPage.vue'),
-        meta: { step: 'prepare', tells: true },
+        meta: { step: 'prepare', tells: true, title: 'Put out' },
       },
-      { path: 'prepare/wall', name: 'wall', component: () => import('./prepare/ProtocolPage.vue'), meta: { step: 'prepare' } },
-      { path: 'prepare/kit', name: 'kit', component: () => import('./prepare/KitPage.vue'), meta: { step: 'prepare' } },
+      {
+        path: 'prepare/wall',
+        name: 'wall',
+        component: () => import('./prepare/ProtocolPage.vue'),
+        meta: { step: 'prepare', title: 'Wall page' },
+      },
+      { path: 'prepare/kit', name: 'kit', component: () => import('./prepare/KitPage.vue'), meta: { step: 'prepare', title: 'Kit' } },
       {
         path: 'prepare/calculators/:calculator?',
         name: 'reckon',
         component: () => import('./prepare/ReckonPage.vue'),
-        meta: { step: 'prepare' },
+        meta: { step: 'prepare', title: 'Calculate' },
       },
       ...steps.map(
         (step): RouteRecordRaw =>
@@ -51,15 +80,19 @@ const routes: RouteRecordRaw[] = [
             name: step,
             component: pages[step] as RouteRecordRaw['component'],
             // What tells the arms waits until the key is open.
-            meta: { tells: step === 'weigh' || step === 'write' },
+            meta: { tells: step === 'weigh' || step === 'write', title: titles[step] },
           }) as RouteRecordRaw,
       ),
     ],
   },
-  { path: '/:path(.*)*', name: 'lost', component: () => import('./frame/LostPage.vue') },
+  { path: '/:path(.*)*', name: 'lost', component: () => import('./frame/LostPage.vue'), meta: { title: 'Nothing here' } },
 ];
 
-export const router = createRouter({ history: createWebHistory(), routes, scrollBehavior: (_to, _from, saved) => saved ?? { top: 0 } });
+export const router = createRouter({
+  history: createWebHistory(),
+  routes,
+  scrollBehavior: ({ hash }, _from, saved) => saved ?? (hash === '' ? { top: 0 } : { el: hash, top: 60 }),
+});
 
 router.beforeEach(async (to) => {
   const session = useSession();

@@ -26,7 +26,7 @@ export function armsTable(study: Study, measure: Measure, result: MeasureResult)
   const columns = kindOf(measure).columns(measure, result.share);
   return {
     kind: 'table',
-    caption: `${measure.name}: what each arm did. Each ${replicateWord(study.experiment)} counts once.`,
+    caption: `${measure.name}: what each arm did. Each ${replicateWord(study.experiment)} counts once.${columns.some(({ head }) => head === 'SD') ? ` SD, the standard deviation: how far one ${replicateWord(study.experiment)} commonly lies from the mean.` : ''}`,
     head: ['Arm', 'Units', ...columns.map(({ head }) => head)],
     rows: result.arms.map((summary) => [armName(arms, summary.arm), String(summary.units), ...columns.map(({ cell }) => cell(summary))]),
     numbersFrom: 1,
@@ -124,7 +124,7 @@ export function termsTable(measure: Measure, result: MeasureResult): Table | nul
   if (result.terms.length < 3) return null;
   return {
     kind: 'table',
-    caption: `${measure.name}: analysis of variance, type II sums of squares.`,
+    caption: `${measure.name}: analysis of variance. Each term is asked what it adds to the others (sums of squares of type II). df: how many numbers are free to differ. Sum of squares: how much of all the difference the term accounts for. F: how that compares with what is left over.`,
     head: ['Term', 'df', 'Sum of squares', 'F', 'p'],
     rows: result.terms.map(({ term, df, sumOfSquares, f, p }) => [
       term.replaceAll(':', ' × '),
@@ -174,7 +174,7 @@ export function comparisonsTable(study: Study, measure: Measure, result: Measure
       comparison === 'control' ? 'Against the control' : 'Compared',
       `Difference${wording.unit === '' ? '' : `, ${wording.unit}`}`,
       '95 % interval',
-      'Ratio',
+      'Ratio, times as much',
       'Could chance do this? p',
     ],
     rows: result.comparisons.map((row) => comparisonCells(row, arms, wording.scale, comparison === 'control')),

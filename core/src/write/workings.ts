@@ -51,13 +51,25 @@ const about: Readonly<Record<TestRow['method'], About>> = {
   'log-rank': { name: 'log-rank test', formula: 'χ² from observed less expected on each day it happened', source: 'Mantel 1966' },
   trend: { name: 'straight line over the doses', formula: 't = slope / its standard error', source: 'Draper & Smith 1998, ch. 1' },
   dunnett: {
-    name: 'Dunnett’s test',
+    name: 'Dunnett’s test, many arms with one control',
     formula: 't = (mean − mean of the control) / √(MS (1/n + 1/n of the control))',
     source: 'Dunnett 1955',
   },
-  tukey: { name: 'Tukey–Kramer test', formula: 'q = |mean 1 − mean 2| / √(MS/2 (1/n1 + 1/n2))', source: 'Tukey 1949; Kramer 1956' },
-  'dunnett-t3': { name: 'Dunnett’s T3', formula: 't = (mean 1 − mean 2) / √(s1²/n1 + s2²/n2), held together', source: 'Dunnett 1980' },
-  'games-howell': { name: 'Games–Howell test', formula: 'q = √2 |mean 1 − mean 2| / √(s1²/n1 + s2²/n2)', source: 'Games & Howell 1976' },
+  tukey: {
+    name: 'Tukey–Kramer test, each arm with each',
+    formula: 'q = |mean 1 − mean 2| / √(MS/2 (1/n1 + 1/n2))',
+    source: 'Tukey 1949; Kramer 1956',
+  },
+  'dunnett-t3': {
+    name: 'Dunnett’s T3, each arm with each where spreads differ',
+    formula: 't = (mean 1 − mean 2) / √(s1²/n1 + s2²/n2), held together',
+    source: 'Dunnett 1980',
+  },
+  'games-howell': {
+    name: 'Games–Howell test, each arm with each where spreads differ',
+    formula: 'q = √2 |mean 1 − mean 2| / √(s1²/n1 + s2²/n2)',
+    source: 'Games & Howell 1976',
+  },
 };
 
 /**
@@ -75,7 +87,7 @@ export function testsTable(study: Study, measure: Measure, result: MeasureResult
   return {
     kind: 'table',
     caption: `${measure.name}: every test, as course reports ask for them. The verdict rests on the shuffle and on the comparisons.`,
-    head: ['Test', 'Statistic (degrees of freedom)', '95 % interval', 'p', 'How it is reckoned', 'Source'],
+    head: ['Test', 'Statistic (degrees of freedom, df)', '95 % interval', 'p', 'How it is reckoned', 'Source'],
     rows: result.tests.map((test) => {
       const { name, formula, source } = about[test.method];
       const half = test.ci95 ? ((test.ci95[1] - test.ci95[0]) / 2) * scale : null;

@@ -38,6 +38,15 @@ describe('the look of an arm', () => {
     expect(again.dash).not.toEqual(first.dash);
   });
 
+  it('twelve arms are told apart without colour: by shape and by whether it is filled', () => {
+    const all = [
+      { arm: 'C', role: 'control' as const },
+      ...Array.from({ length: 11 }, (_, i) => ({ arm: `T${i}`, role: 'treatment' as const })),
+    ];
+    const marks = all.map(({ arm }) => armStyle(all, arm)).map(({ shape, open }) => `${shape} ${open}`);
+    expect(new Set(marks).size).toBe(12);
+  });
+
   it.each(arms.map(({ arm }) => arm))('the code on the stake of %s can be read: 4.5 : 1 (WCAG 2.1)', (arm) => {
     const { fill, text } = armStyle(arms, arm);
     expect(contrast(fill, text)).toBeGreaterThanOrEqual(4.5);

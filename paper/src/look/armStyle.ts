@@ -1,7 +1,7 @@
 import type { Arm } from '@fern/core';
 import { colours } from './colours';
 
-type Shape = 'circle' | 'rect' | 'triangle' | 'rectRot' | 'star' | 'crossRot';
+type Shape = 'circle' | 'rect' | 'triangle' | 'rectRot' | 'star' | 'crossRot' | 'cross' | 'line';
 
 /** How an arm looks everywhere: colour, fill and shape say the same thing three times, so that nothing rests on colour. */
 export interface ArmStyle {
@@ -12,6 +12,8 @@ export interface ArmStyle {
   readonly shape: Shape;
   readonly dash: readonly number[];
   readonly hollow: boolean;
+  /** Its mark in a picture is not filled, unlike that of the arm with the same shape. */
+  readonly open: boolean;
 }
 
 // Okabe & Ito (2008), safe for colour-blind readers; with text black or white so that it keeps 4.5 : 1.
@@ -23,7 +25,20 @@ const treatments: readonly (readonly [fill: string, text: string])[] = [
   ['#E69F00', '#000000'],
   ['#56B4E9', '#000000'],
 ];
-const shapes: readonly Shape[] = ['rect', 'triangle', 'rectRot', 'star', 'crossRot'];
+// Eleven marks beside the control's hollow circle, each told from the others in grey as well.
+const shapes: readonly Shape[] = [
+  'rect',
+  'triangle',
+  'rectRot',
+  'star',
+  'crossRot',
+  'circle',
+  'rect',
+  'triangle',
+  'rectRot',
+  'cross',
+  'line',
+];
 const dashes: readonly (readonly number[])[] = [[], [6, 4], [2, 3], [10, 4, 2, 4]];
 
 /** The style of an arm among its experiment's arms: control hollow in ink, references hollow and dashed, treatments filled in turn. */
@@ -37,6 +52,7 @@ export function armStyle(arms: readonly Pick<Arm, 'arm' | 'role'>[], code: strin
       shape: 'circle',
       dash: role === 'control' ? [] : [3, 3],
       hollow: true,
+      open: true,
     };
   }
   const i = arms.filter((arm) => arm.role === 'treatment').findIndex((arm) => arm.arm === code);
@@ -49,5 +65,6 @@ export function armStyle(arms: readonly Pick<Arm, 'arm' | 'role'>[], code: strin
     shape: shapes[i % shapes.length],
     dash: dashes[Math.floor(i / treatments.length) % dashes.length],
     hollow: false,
+    open: i >= treatments.length,
   };
 }

@@ -7,7 +7,7 @@ export const colours = {
   rail: '#12352D',
   line: '#CBD5CB',
   hair: '#DFE6DD',
-  border: '#9FB1A6',
+  border: '#788C82',
   sprout: '#2F7D4F',
   sproutDark: '#1F5C39',
   sproutPale: '#CBE2CC',

@@ -8,7 +8,15 @@ export interface Layer {
   readonly words: readonly string[];
 }
 
-const neutral: ArmStyle = { stroke: colours.border, fill: colours.border, text: colours.ink, shape: 'circle', dash: [], hollow: false };
+const neutral: ArmStyle = {
+  stroke: colours.border,
+  fill: colours.border,
+  text: colours.ink,
+  shape: 'circle',
+  dash: [],
+  hollow: false,
+  open: false,
+};
 /** So many dots are drawn smaller. */
 const CROWD = 60;
 
@@ -33,7 +41,7 @@ function layersOf(mark: Mark, look: ArmStyle, radius: number): Layer[] {
             pointStyle: look.shape,
             pointRadius: radius,
             pointHoverRadius: radius + 2,
-            backgroundColor: look.hollow ? colours.paper : `${look.fill}99`,
+            backgroundColor: look.open ? colours.paper : `${look.fill}99`,
             borderColor: look.stroke,
             borderWidth: 1.5,
             clip: false,
@@ -95,7 +103,7 @@ function meansOf(mark: Extract<Mark, { kind: 'means' }>, look: ArmStyle): ChartD
     pointStyle: look.shape,
     pointRadius: 7,
     radius: 7,
-    backgroundColor: look.fill,
+    backgroundColor: look.open ? colours.paper : look.fill,
     borderColor: look.stroke,
     borderWidth: 2,
     errorBarColor: look.stroke,

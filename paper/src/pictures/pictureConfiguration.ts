@@ -117,7 +117,7 @@ function words({ title, keyed, series }: Picture) {
             return {
               text: shorten(name, KEY_LETTERS),
               pointStyle: look.shape,
-              fillStyle: look.fill,
+              fillStyle: look.open ? colours.paper : look.fill,
               strokeStyle: look.stroke,
               fontColor: colours.ink,
               lineWidth: 2,

@@ -12,6 +12,7 @@ import BinPart from './BinPart.vue';
 import { deedWords, timeWords } from './historyWords';
 import PasswordPart from './PasswordPart.vue';
 import PeoplePart from './PeoplePart.vue';
+import { savedAs } from '../kit/savedAs';
 
 /** A person's own data and account. */
 const account = useAccount();
@@ -30,7 +31,7 @@ const rows = computed(() => account.history.map((line) => [timeWords(line.at), l
     <section>
       <h2>All your experiments</h2>
       <p>One file with every experiment as an open data package. It opens again here or on another Fern Test, and elsewhere as tables.</p>
-      <Button href="/api/everything" download>Take everything out</Button>
+      <Button href="/api/everything" download @click="savedAs = 'everything'">Take everything out</Button>
     </section>
     <BinPart />
     <PeoplePart />

@@ -5,6 +5,7 @@ import ConfirmDialog from '../kit/ConfirmDialog.vue';
 import ProblemNote from '../kit/ProblemNote.vue';
 import { useAccount } from '../stores/account';
 import { useAttempt } from '../stores/attempt';
+import { savedAs } from '../kit/savedAs';
 
 /** Who is named in the experiments, and what each of them may ask for. */
 const account = useAccount();
@@ -31,7 +32,9 @@ const erase = () =>
         <div>
           <b>{{ person.name }}</b><span class="soft small">{{ readings(person.readings) }}</span>
         </div>
-        <a class="link" :href="`/api/people/${encodeURIComponent(person.name)}`" download>Take out as a file</a>
+        <a class="link" :href="`/api/people/${encodeURIComponent(person.name)}`" download @click="savedAs = person.name"
+          >Take out as a file</a
+        >
         <button type="button" class="link" @click="going = person.name">Erase the name</button>
       </li>
     </ul>

@@ -6,6 +6,7 @@ import { useLoaded } from '../frame/loaded';
 import ConfirmDialog from '../kit/ConfirmDialog.vue';
 import { useAttempt } from '../stores/attempt';
 import { useExperiments } from '../stores/experiments';
+import { savedAs } from '../kit/savedAs';
 
 /** Asks, since the experiment is found nowhere else then. */
 const { id, experiment, study } = useLoaded();
@@ -30,7 +31,7 @@ const remove = () =>
       them back from there, under your initials at the top.
     </p>
     <template #buttons>
-      <Button :href="`/api/experiments/${id}/package`" download>Take the data</Button>
+      <Button :href="`/api/experiments/${id}/package`" download @click="savedAs = 'the data'">Take the data</Button>
       <Button danger @click="remove">Delete it</Button>
     </template>
   </ConfirmDialog>

@@ -22,8 +22,11 @@ const props = defineProps<{
   held?: boolean;
   faded?: boolean;
   interactive?: boolean;
+  /** Reached by Tab; the others by the arrow keys. */
+  stop?: boolean;
+  doneWord?: string;
 }>();
-defineEmits<{ press: [event: PointerEvent]; keys: [event: KeyboardEvent]; pick: [] }>();
+defineEmits<{ press: [event: PointerEvent]; keys: [event: KeyboardEvent]; pick: []; focus: [] }>();
 
 const r = computed(() => props.tile * 0.39);
 const look = computed(() => armStyle(props.arms, props.unit.arm));
@@ -39,7 +42,7 @@ const stakeSize = computed(() => Math.max(13, Math.min(22, props.tile * 0.34)));
 const armName = computed(() => props.arms.find((arm) => arm.arm === props.unit.arm)?.name ?? props.unit.arm);
 const label = computed(
   () =>
-    `${props.unit.unit}, ${props.blind ? '' : `${armName.value}, `}row ${props.unit.row}, place ${props.unit.column}${gone.value ? `, ${props.unit.status}` : ''}`,
+    `${props.unit.unit}, ${props.blind ? '' : `${armName.value}, `}row ${props.unit.row}, place ${props.unit.column}${gone.value ? `, ${props.unit.status}` : ''}${props.done ? `, ${props.doneWord}` : ''}`,
 );
 </script>
 
@@ -48,9 +51,11 @@ const label = computed(
     :transform="`translate(${x} ${y})`"
     :data-unit="unit.unit"
     :class="{ interactive, held, faded, gone }"
-    :tabindex="interactive ? 0 : undefined"
+    :tabindex="interactive ? (stop ? 0 : -1) : undefined"
     :role="interactive ? 'button' : 'img'"
     :aria-label="label"
+    :aria-current="current || undefined"
+    @focus="$emit('focus')"
     @pointerdown="$emit('press', $event)"
     @keydown="$emit('keys', $event)"
     @click="$emit('pick')"
@@ -110,14 +115,6 @@ const label = computed(
 <style scoped>
 .interactive {
   cursor: grab;
-}
-.interactive:focus {
-  outline: none;
-}
-.interactive:focus-visible circle:first-of-type,
-.interactive:focus-visible rect:first-of-type {
-  stroke: #e2a400;
-  stroke-width: 4;
 }
 .faded {
   opacity: 0.25;

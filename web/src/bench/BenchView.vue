@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { useElementSize } from '@vueuse/core';
+import { computed, nextTick, ref } from 'vue';
 import type { Arm, Barrier, Shelf, Unit } from '@fern/core';
 import { useSlices } from '../kit/useSlices';
 import BenchBoard from './BenchBoard.vue';
@@ -22,12 +23,14 @@ const props = withDefaults(
     blind?: boolean;
     current?: string | null;
     done?: ReadonlySet<string>;
+    /** What a unit that is done was: read, or put out. */
+    doneWord?: string;
     /** How far each unit lies above (1) or below (−1) its arm, for the map of what the place did. */
     heat?: ReadonlyMap<string, number> | null;
     pickable?: boolean;
     barriers?: readonly Barrier[];
   }>(),
-  { current: null, heat: null, done: () => new Set<string>(), barriers: () => [] },
+  { current: null, heat: null, done: () => new Set<string>(), barriers: () => [], doneWord: 'read' },
 );
 const emit = defineEmits<{
   move: [unit: string, row: number, column: number];
@@ -47,7 +50,7 @@ const gaps = computed(() => barrierGaps(placed.value, props.barriers, geometry.v
 const runs = computed(() => containerRuns(placed.value, geometry.value));
 
 const svg = ref<SVGSVGElement | null>(null);
-const { drag, held, press, glide, release, key } = useBenchMoves({
+const { drag, held, entry, press, glide, release, key, enter, leave } = useBenchMoves({
   svg,
   geometry: () => geometry.value,
   placed: () => placed.value,
@@ -55,91 +58,122 @@ const { drag, held, press, glide, release, key } = useBenchMoves({
   pickable: () => props.pickable,
   move: (unit, row, column) => emit('move', unit, row, column),
   pick: (unit) => emit('pick', unit),
+  barrier: (row, column) => gaps.value.some(({ unit }) => unit.row === row && unit.column === column) && emit('barrier', row, column),
 });
+/** The bench is one tab stop: the unit that had the focus last, else the current one, else the first. */
+const stop = computed(
+  () => [entry.value, props.current].find((code) => placed.value.some(({ unit }) => unit === code)) ?? placed.value[0]?.unit,
+);
+/** A place that is smaller than a thumb is looked at closer first: by its first tap, or by the button beneath. */
+const TOO_SMALL = 40;
+const NEAR = 52;
+const view = ref<HTMLElement | null>(null);
+const { width } = useElementSize(view);
+const near = ref(false);
+const isSmall = computed(() => width.value > 0 && (width.value / geometry.value.width) * geometry.value.tile < TOO_SMALL);
+const drawnWidth = computed(() => (near.value && isSmall.value ? `${(geometry.value.width * NEAR) / geometry.value.tile}px` : '100%'));
+async function lookAt(unit: Unit): Promise<void> {
+  near.value = true;
+  await nextTick();
+  svg.value?.querySelector(`[data-unit="${CSS.escape(unit.unit)}"]`)?.scrollIntoView({ block: 'nearest', inline: 'center' });
+}
+const isFar = computed(() => isSmall.value && !near.value);
+const tap = (unit: Unit) => (isFar.value ? void lookAt(unit) : props.pickable && emit('pick', unit.unit));
+
 const heldWords = computed(() => {
   const unit = placed.value.find((other) => other.unit === held.value);
   if (!unit) return '';
-  return `${unit.unit} is taken up and stands at row ${unit.row}, place ${unit.column}. Arrow keys move it, Enter puts it down.`;
+  return `${unit.unit} is taken up and stands at row ${unit.row}, place ${unit.column}. Arrow keys move it, Enter puts it down, b sets a barrier to its right.`;
 });
 </script>
 
 <template>
   <p v-if="placed.length === 0" class="soft">No {{ unitWord }} has a place yet. Shuffle them to fill the bench.</p>
-  <svg
-    v-else
-    ref="svg"
-    :viewBox="`0 0 ${geometry.width} ${geometry.height}`"
-    class="bench"
-    role="group"
-    :aria-label="`The bench with ${placed.length} places taken`"
-    @pointermove="glide"
-    @pointerup="release"
-    @pointercancel="drag = null"
-  >
-    <BenchBoard v-for="board in geometry.boards" :key="board.y" :board="board" :width="geometry.width" />
-    <g v-for="run in runs" :key="`${run.name}-${run.x}-${run.y}`">
-      <rect
-        :x="run.x + 2"
-        :y="run.y - 5"
-        :width="run.width - 4"
-        :height="geometry.tile + 20"
-        rx="8"
-        fill="#E6F0F5"
-        stroke="#7FA9BD"
-        stroke-width="1.3"
+  <div v-else ref="view" class="view">
+    <svg
+      ref="svg"
+      :viewBox="`0 0 ${geometry.width} ${geometry.height}`"
+      class="bench"
+      :style="{ width: drawnWidth, touchAction: movable ? 'pan-y' : 'pan-x pan-y' }"
+      role="group"
+      :aria-label="`The bench with ${placed.length} places taken`"
+      @pointermove="glide"
+      @pointerup="release"
+      @pointercancel="drag = null"
+      @focusout="leave"
+    >
+      <BenchBoard v-for="board in geometry.boards" :key="board.y" :board="board" :width="geometry.width" />
+      <g v-for="run in runs" :key="`${run.name}-${run.x}-${run.y}`">
+        <rect
+          :x="run.x + 2"
+          :y="run.y - 5"
+          :width="run.width - 4"
+          :height="geometry.tile + 20"
+          rx="8"
+          fill="#E6F0F5"
+          stroke="#7FA9BD"
+          stroke-width="1.3"
+        />
+        <text :x="run.x + 6" :y="run.y - 8" font-size="10.5" fill="#3B6577">{{ run.name }}</text>
+        <title>{{ run.name }}</title>
+      </g>
+      <BenchUnit
+        v-for="unit in drawn"
+        :key="unit.unit"
+        v-bind="geometry.centre(unit.row ?? 1, unit.column ?? 1)"
+        :unit="unit"
+        :tile="geometry.tile"
+        :arms="arms"
+        :form="form"
+        :blind="blind"
+        :current="current === unit.unit"
+        :done="done.has(unit.unit)"
+        :heat="heat?.get(unit.unit) ?? null"
+        :held="held === unit.unit"
+        :faded="drag?.unit.unit === unit.unit"
+        :done-word="doneWord"
+        :interactive="movable || pickable"
+        :stop="stop === unit.unit"
+        @focus="enter(unit)"
+        @press="isFar || press(unit, $event)"
+        @keys="key(unit, $event)"
+        @pick="tap(unit)"
       />
-      <text :x="run.x + 6" :y="run.y - 8" font-size="10.5" fill="#3B6577">{{ run.name }}</text>
-      <title>{{ run.name }}</title>
-    </g>
-    <BenchUnit
-      v-for="unit in drawn"
-      :key="unit.unit"
-      v-bind="geometry.centre(unit.row ?? 1, unit.column ?? 1)"
-      :unit="unit"
-      :tile="geometry.tile"
-      :arms="arms"
-      :form="form"
-      :blind="blind"
-      :current="current === unit.unit"
-      :done="done.has(unit.unit)"
-      :heat="heat?.get(unit.unit) ?? null"
-      :held="held === unit.unit"
-      :faded="drag?.unit.unit === unit.unit"
-      :interactive="movable || pickable"
-      @press="press(unit, $event)"
-      @keys="key(unit, $event)"
-      @pick="pickable && emit('pick', unit.unit)"
-    />
-    <BenchGap
-      v-for="gap in gaps"
-      :key="`gap-${gap.unit.unit}`"
-      :gap="gap"
-      :tile="geometry.tile"
-      :movable="movable"
-      @barrier="(row, column) => emit('barrier', row, column)"
-    />
-    <BenchUnit
-      v-if="drag"
-      class="ghost"
-      :unit="drag.unit"
-      :x="drag.x"
-      :y="drag.y"
-      :tile="geometry.tile"
-      :arms="arms"
-      :form="form"
-      :blind="blind"
-      held
-    />
-  </svg>
+      <BenchGap
+        v-for="gap in gaps"
+        :key="`gap-${gap.unit.unit}`"
+        :gap="gap"
+        :tile="geometry.tile"
+        :movable="movable"
+        @barrier="(row, column) => emit('barrier', row, column)"
+      />
+      <BenchUnit
+        v-if="drag"
+        class="ghost"
+        :unit="drag.unit"
+        :x="drag.x"
+        :y="drag.y"
+        :tile="geometry.tile"
+        :arms="arms"
+        :form="form"
+        :blind="blind"
+        held
+      />
+    </svg>
+  </div>
+  <button v-if="isSmall" type="button" class="link" :aria-pressed="near" @click="near = !near">
+    {{ near ? 'See the whole bench' : 'Look closer' }}
+  </button>
   <p class="visually-hidden" role="status">{{ heldWords }}</p>
 </template>
 
 <style scoped>
+.view {
+  overflow-x: auto;
+}
 .bench {
   display: block;
-  width: 100%;
   font-family: var(--text);
-  touch-action: pan-y;
   user-select: none;
 }
 .ghost {

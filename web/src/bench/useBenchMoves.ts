@@ -10,6 +10,7 @@ interface Bench {
   readonly pickable: () => boolean;
   readonly move: (unit: string, row: number, column: number) => void;
   readonly pick: (unit: string) => void;
+  readonly barrier: (row: number, column: number) => unknown;
 }
 
 const steps: Readonly<Record<string, readonly [down: number, right: number]>> = {
@@ -23,6 +24,8 @@ const steps: Readonly<Record<string, readonly [down: number, right: number]>> = 
 export function useBenchMoves(bench: Bench) {
   const drag = ref<{ readonly unit: Unit; readonly x: number; readonly y: number } | null>(null);
   const held = ref<string | null>(null);
+  /** The unit that had the focus last. */
+  const entry = ref<string | null>(null);
 
   function point(event: PointerEvent): Point {
     const matrix = bench.svg.value?.getScreenCTM()?.inverse();
@@ -48,13 +51,18 @@ export function useBenchMoves(bench: Bench) {
     if (place && (place.row !== unit.row || place.column !== unit.column)) bench.move(unit.unit, place.row, place.column);
   }
 
-  /** Arrow keys go from unit to unit; Enter or Space takes one up, and then the arrows move it. */
+  /** Arrow keys go from unit to unit; Enter or Space takes one up, and then the arrows move it; b sets a barrier to its right. */
   function key(unit: Unit, event: KeyboardEvent): void {
     if (event.key === 'Enter' || event.key === ' ') {
       event.preventDefault();
       if (bench.movable()) held.value = held.value === unit.unit ? null : unit.unit;
       else if (bench.pickable()) bench.pick(unit.unit);
-    } else if (event.key === 'Escape') held.value = null;
+    } else if (event.key === 'Escape' && held.value !== null) {
+      event.stopPropagation();
+      held.value = null;
+    } else if (event.key === 'b' && bench.movable()) bench.barrier(unit.row ?? 1, unit.column ?? 1);
+    else if (event.key === 'Home') focusOn(bench.placed()[0]);
+    else if (event.key === 'End') focusOn(bench.placed().at(-1));
     else if (Object.hasOwn(steps, event.key)) {
       event.preventDefault();
       step(unit, steps[event.key]);
@@ -67,9 +75,28 @@ export function useBenchMoves(bench: Bench) {
     const { rows, columns } = bench.geometry();
     if (row < 1 || row > rows || column < 1 || column > columns) return;
     if (held.value === unit.unit) return bench.move(unit.unit, row, column);
-    const next = bench.placed().find((other) => other.row === row && other.column === column);
-    if (next) bench.svg.value?.querySelector<SVGGElement>(`[data-unit="${CSS.escape(next.unit)}"]`)?.focus();
+    focusOn(nextIn(bench.placed(), { row: unit.row, column: unit.column }, down, right));
   }
 
-  return { drag, held, press, glide, release, key };
+  function focusOn(unit: Unit | undefined): void {
+    if (unit) bench.svg.value?.querySelector<SVGGElement>(`[data-unit="${CSS.escape(unit.unit)}"]`)?.focus();
+  }
+  const enter = (unit: Unit) => (entry.value = unit.unit);
+  /** A unit that is taken up is put down where it stands when one goes elsewhere. */
+  function leave({ relatedTarget }: FocusEvent): void {
+    if (!(relatedTarget instanceof Node) || !bench.svg.value?.contains(relatedTarget)) held.value = null;
+  }
+
+  return { drag, held, entry, press, glide, release, key, enter, leave };
+}
+
+/** The nearest unit that way, over empty places. */
+function nextIn(placed: readonly Unit[], from: { row: number; column: number }, down: number, right: number): Unit | undefined {
+  const along = placed.flatMap((unit) => {
+    const [rows, columns] = [(unit.row ?? 0) - from.row, (unit.column ?? 0) - from.column];
+    const steps = down === 0 ? columns * right : rows * down;
+    const isOnLine = down === 0 ? rows === 0 : columns === 0;
+    return isOnLine && steps > 0 ? [{ unit, steps }] : [];
+  });
+  return along.sort((a, b) => a.steps - b.steps)[0]?.unit;
 }

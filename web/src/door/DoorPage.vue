@@ -15,7 +15,7 @@ const onward = () => router.push(typeof route.query.to === 'string' && route.que
 <template>
   <div class="door">
     <NameRail />
-    <main>
+    <main id="content">
       <section>
         <h1>Is it true? Ask the plants, fairly.</h1>
         <p class="lead">From a question or a tip to a fair plan, a logbook, an honest verdict and a lab report.</p>

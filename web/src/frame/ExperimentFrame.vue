@@ -28,12 +28,12 @@ onBeforeUnmount(() => void document.flush());
 
 <template>
   <TopRail :title="document.experiment?.title" />
-  <div v-if="opening.error" class="message" role="alert">
+  <main id="content" v-if="opening.error" class="message" role="alert">
     <h1>This experiment cannot be opened</h1>
     <p>{{ opening.error }}</p>
     <p><Button type="primary" @click="opening.reload()">Try again</Button>&ensp;<RouterLink to="/">Go to Today</RouterLink></p>
-  </div>
-  <div v-else-if="!log.study || document.id !== id" class="message"><Spin /> Opening the experiment …</div>
+  </main>
+  <main id="content" v-else-if="!log.study || document.id !== id" class="message" role="status"><Spin /> Opening the experiment …</main>
   <LoadedExperiment v-else :id="id" :study="log.study">
     <ExperimentTrail v-if="!route.meta.whole" />
     <SealedNote v-if="route.meta.tells && document.experiment && isSealed(document.experiment)" />

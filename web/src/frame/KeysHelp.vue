@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { Modal } from 'ant-design-vue';
+import ConfirmDialog from '../kit/ConfirmDialog.vue';
+import { keysOpen } from './keysOpen';
 
-const open = defineModel<boolean>('open', { required: true });
 const keys: readonly (readonly [string, string])[] = [
   ['g then t', 'Today'],
   ['1 … 6', 'the six steps of the open experiment'],
@@ -12,12 +12,17 @@ const keys: readonly (readonly [string, string])[] = [
   ['+ − or j k', 'on a walk: one more, one less'],
   ['n · x · c · p · w · u', 'on a walk: note, lost, care, photo, went wrong, undo'],
   ['s · o · m', 'on a walk: not read, nothing there, no more plants here'],
+  ['Ctrl Z', 'undo: the last change of the plan, or the last reading of a walk'],
   ['Enter, Tab, arrows', 'in the notebook: down, on, to any cell'],
+  ['arrows, Home, End', 'on the bench, the trail, a row of days or buttons: along it'],
+  ['Enter · b', 'on the plan’s bench: take a unit up or put it down; a barrier to its right'],
+  ['@', 'in the report: a fact that stays right by itself'],
+  ['Escape', 'close a dialog or a menu; in a note, back to the number'],
 ];
 </script>
 
 <template>
-  <Modal v-model:open="open" title="Keys" :footer="null" width="440px">
+  <ConfirmDialog v-model:open="keysOpen" title="Keys" width="460px">
     <dl>
       <template v-for="[key, what] in keys" :key="key">
         <dt>
@@ -26,7 +31,7 @@ const keys: readonly (readonly [string, string])[] = [
         <dd>{{ what }}</dd>
       </template>
     </dl>
-  </Modal>
+  </ConfirmDialog>
 </template>
 
 <style scoped>

@@ -5,7 +5,7 @@ import TopRail from './TopRail.vue';
 
 <template>
   <TopRail />
-  <main class="lost">
+  <main id="content" class="lost">
     <h1>Nothing grows under this address</h1>
     <p>It may have been typed wrongly, or the experiment was taken away.</p>
     <RouterLink to="/">Go to Today</RouterLink>

@@ -24,7 +24,7 @@ function open(): void {
 </script>
 
 <template>
-  <main class="sealed">
+  <main id="content" class="sealed">
     <h1>The key is sealed</h1>
     <p>
       It is read blind: since {{ sealedOn }} no page tells which {{ experiment.plan.unitWord }} is of which arm. What they show is worked

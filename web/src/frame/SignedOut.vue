@@ -10,7 +10,7 @@ const session = useSession();
 
 <template>
   <NameRail />
-  <main>
+  <main id="content">
     <h1>You were signed out</h1>
     <p>Sign in again to go on where you were. What was typed here is kept for the person who typed it.</p>
     <DemoEntries v-if="session.demo.length > 0" />

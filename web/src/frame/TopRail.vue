@@ -1,9 +1,11 @@
 <script setup lang="ts">
-import { computed } from 'vue';
-import { RouterLink } from 'vue-router';
+import { onClickOutside, onKeyStroke } from '@vueuse/core';
+import { computed, ref, watch } from 'vue';
+import { RouterLink, useRoute } from 'vue-router';
 import { useExperiments } from '../stores/experiments';
 import { useSession } from '../stores/session';
 import FrondMark from './FrondMark.vue';
+import { keysOpen } from './keysOpen';
 import RailTimer from './RailTimer.vue';
 import SignOut from './SignOut.vue';
 
@@ -20,13 +22,34 @@ const initials = computed(() =>
     .join('')
     .toUpperCase(),
 );
+const menu = ref<HTMLDetailsElement | null>(null);
+const route = useRoute();
+function close(): void {
+  if (menu.value) menu.value.open = false;
+}
+onClickOutside(menu, close);
+watch(() => route.fullPath, close);
+onKeyStroke('Escape', () => {
+  if (!menu.value?.open) return;
+  close();
+  menu.value.querySelector('summary')?.focus();
+});
+function leave({ relatedTarget }: FocusEvent): void {
+  if (relatedTarget instanceof Node && !menu.value?.contains(relatedTarget)) close();
+}
+function showKeys(): void {
+  close();
+  keysOpen.value = true;
+}
 if (!experiments.loaded) void experiments.load();
 </script>
 
 <template>
   <header class="rail">
     <RouterLink class="name" to="/" aria-label="Fern Test"><FrondMark /><span :class="{ gives: title }">Fern Test</span></RouterLink>
-    <span v-if="title" class="experiment" :title="title">{{ title }}</span>
+    <span v-if="title" class="experiment" :title="title"
+      ><bdi>{{ title }}</bdi></span
+    >
     <nav class="right" aria-label="Everywhere">
       <RailTimer />
       <RouterLink to="/"
@@ -34,13 +57,18 @@ if (!experiments.loaded) void experiments.load();
       >
       <RouterLink to="/ask" class="wide">Ask a question</RouterLink>
       <RouterLink to="/calculators" class="wide">Calculate</RouterLink>
-      <details v-if="session.account" class="person">
-        <summary :aria-label="`Signed in as ${session.account.name}`">{{ initials }}</summary>
+      <details v-if="session.account" ref="menu" class="person" @focusout="leave">
+        <summary :aria-label="`Account: signed in as ${session.account.name}`">
+          <span>{{ initials }}</span>
+        </summary>
         <div class="menu">
           <p>{{ session.account.name }}</p>
           <p class="narrow"><RouterLink to="/calculators">Calculate</RouterLink></p>
           <p class="narrow"><RouterLink to="/ask">Ask a question</RouterLink></p>
           <p><RouterLink to="/account">Your data and account</RouterLink></p>
+          <p>
+            <button type="button" class="link" @click="showKeys">Keys <kbd>?</kbd></button>
+          </p>
           <SignOut />
         </div>
       </details>
@@ -106,15 +134,21 @@ nav a:hover {
 }
 summary {
   display: grid;
-  color: inherit;
-  font-weight: 400;
+  width: 44px;
+  height: 44px;
+  list-style: none;
+  cursor: pointer;
+  place-items: center;
+}
+summary span {
+  display: grid;
   width: 34px;
   height: 34px;
   border: 1.5px solid #8fb3a4;
   border-radius: 50%;
+  color: #eaf2ea;
   font-size: 13px;
-  list-style: none;
-  cursor: pointer;
+  font-weight: 400;
   place-items: center;
 }
 summary::-webkit-details-marker {
@@ -155,6 +189,11 @@ summary::-webkit-details-marker {
   .right {
     flex: none;
     gap: 12px;
+  }
+}
+@media (max-height: 400px) {
+  .rail {
+    position: static;
   }
 }
 @media print {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, useTemplateRef, watch } from 'vue';
 import { RouterLink } from 'vue-router';
+import { vRoving } from '../kit/roving';
 import { steps, type Step } from '../router';
 
 /** The six steps as a frond: finished steps have grown leaflets, the present one is the unrolling tip. */
@@ -53,10 +54,16 @@ watch(() => props.now, show, { flush: 'post' });
         <circle v-else :cx="x(i)" :cy="Y" r="9" fill="var(--ground)" stroke="#7C8F86" stroke-width="2" />
       </template>
     </svg>
-    <ol>
+    <ol v-roving>
       <li v-for="(step, i) in steps" :key="step" :style="{ left: `${((x(i) - 9) / WIDTH) * 100}%` }">
-        <RouterLink :to="{ name: step, params: { id } }" :aria-current="step === now ? 'step' : undefined">
-          <b>{{ titles[step] }}</b><span>{{ states[step] }}</span>
+        <RouterLink
+          :to="{ name: step, params: { id } }"
+          :aria-current="step === now ? 'step' : undefined"
+          :aria-keyshortcuts="String(i + 1)"
+          :title="`Key ${i + 1}`"
+        >
+          <b>{{ titles[step] }}</b><span>{{ states[step] }}</span
+          ><span v-if="done.includes(step)" class="visually-hidden">, done</span>
         </RouterLink>
       </li>
     </ol>
@@ -125,6 +132,10 @@ span {
     position: static;
     flex: none;
     width: auto;
+  }
+  a {
+    min-width: 44px;
+    min-height: 44px;
   }
   a[aria-current] {
     border-bottom: 3px solid var(--sprout);

@@ -11,6 +11,7 @@ const emit = defineEmits<{ change: [value: string] }>();
 
 <template>
   <Textarea
+    dir="auto"
     :value="value"
     :aria-label="label"
     :disabled="disabled"

@@ -34,6 +34,7 @@ function leave(): void {
 
 <template>
   <Input
+    dir="auto"
     :value="typed"
     :aria-label="label"
     :title="bare ? value : undefined"

@@ -5,7 +5,7 @@ withDefaults(defineProps<{ margin?: number }>(), { margin: 316 });
 
 <template>
   <div class="page" :style="{ '--margin': `${margin}px` }">
-    <main class="main"><slot /></main>
+    <main id="content" class="main"><slot /></main>
     <aside class="margin"><slot name="margin" /></aside>
   </div>
 </template>

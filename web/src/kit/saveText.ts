@@ -1,9 +1,12 @@
-/** Hands a file to the person. */
+import { savedAs } from './savedAs';
+
+/** Hands a file to the person, and says so. */
 export function saveFile(file: Blob, name: string): void {
   const link = document.createElement('a');
   link.href = URL.createObjectURL(file);
   link.download = name;
   link.click();
+  savedAs.value = name;
   setTimeout(() => URL.revokeObjectURL(link.href), 10_000);
 }
 

@@ -58,7 +58,7 @@ defineExpose({ take, focus: () => focusOn(0) });
 </script>
 
 <template>
-  <div ref="root" role="group" :aria-label="question">
+  <div ref="root" role="group" :aria-label="question" data-reading>
     <ul class="bare-list">
       <li v-for="(category, i) in measure.categories" :key="category" :class="{ success: category === measure.category }">
         <span class="name">{{ categoryWords(category) }}</span>

@@ -65,7 +65,7 @@ function take(): void {
       <span class="soft">of {{ group.units.length }}{{ together.has(group.name) ? ', counted together' : '' }}</span>
     </p>
     <MarginNote v-if="together.size > 0" severity="caution"
-      >Which of them it was is not known where a total is typed: there is no map then of what the place did, and the next count cannot be
+      >Where a total is typed, nobody knows which of them it was. There is no map then of what the place did, and the next count cannot be
       compared one by one. Each of these readings says so.</MarginNote
     >
     <MarginNote v-if="fallen.length > 0" severity="caution"

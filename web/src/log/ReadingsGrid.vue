@@ -221,7 +221,6 @@ const name = (row: number, column: number) => `${nameOf(props.units[row])}, ${he
   height: 28px;
   margin: -4px 0;
   padding: 0 5px;
-  outline: none;
   border: 1px solid var(--line);
   border-radius: 4px;
   background: var(--paper);

@@ -45,7 +45,7 @@ defineExpose({ focus });
 </script>
 
 <template>
-  <div ref="root" tabindex="-1" class="reading">
+  <div ref="root" tabindex="-1" class="reading" data-reading>
     <div v-if="choices.length > 0" class="choices" role="group" :aria-label="question">
       <button
         v-for="choice in choices"
@@ -59,7 +59,7 @@ defineExpose({ focus });
       </button>
     </div>
     <div v-else class="entry">
-      <button v-if="tallied" type="button" class="step" aria-label="One less" @click="emit('tally', -1)">−</button>
+      <button v-if="tallied" type="button" class="step" data-tally aria-label="One less" @click="emit('tally', -1)">−</button>
       <input
         ref="field"
         v-model="typed"
@@ -67,10 +67,11 @@ defineExpose({ focus });
         inputmode="decimal"
         autocomplete="off"
         :aria-label="question"
+        aria-describedby="walk-where"
         :aria-invalid="invalid"
         @input="emit('typing')"
       />
-      <button v-if="tallied" type="button" class="step" aria-label="One more" @click="emit('tally', 1)">+</button>
+      <button v-if="tallied" type="button" class="step" data-tally aria-label="One more" @click="emit('tally', 1)">+</button>
       <span v-else class="unit">{{ measure.unit }}</span>
     </div>
     <p class="soft small last">

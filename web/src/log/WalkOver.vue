@@ -1,18 +1,22 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
+import { onMounted, ref } from 'vue';
 import { RouterLink } from 'vue-router';
 import { plural } from '@fern/core';
 import { useLoaded } from '../frame/loaded';
+import { focusOnText } from '../frame/useArrival';
 
 /** The end of a walk: what is still missing, and where to go from here. */
-defineProps<{ head: string; left: number; extra: boolean }>();
+defineProps<{ visit: string; left: number; extra: boolean }>();
 const emit = defineEmits<{ missing: []; last: [] }>();
 const { id, experiment } = useLoaded();
+const head = ref<HTMLElement | null>(null);
+onMounted(() => head.value && focusOnText(head.value));
 </script>
 
 <template>
   <section>
-    <h1>
+    <h1 ref="head">
       {{
         extra
           ? 'The visit is over'
@@ -21,7 +25,7 @@ const { id, experiment } = useLoaded();
             : `${left} ${left === 1 ? 'reading is' : 'readings are'} still missing`
       }}
     </h1>
-    <p class="soft">{{ experiment.title }}, {{ head }}.</p>
+    <p class="soft">{{ experiment.title }}, {{ visit }}.</p>
     <p class="thumb-buttons">
       <Button v-if="left > 0 && !extra" type="primary" size="large" @click="emit('missing')">Go to the first missing one</Button>
       <RouterLink :to="{ name: 'weigh', params: { id } }"

@@ -24,6 +24,7 @@ import ProblemNote from '../kit/ProblemNote.vue';
 import TwoColumns from '../kit/TwoColumns.vue';
 import { newSeed } from '../stores/newSeed';
 import { useExperiments } from '../stores/experiments';
+import { useOutbox } from '../stores/outbox';
 import { today } from '../stores/today';
 import CareDialog from './CareDialog.vue';
 import CategoryEntry from './CategoryEntry.vue';
@@ -37,12 +38,13 @@ import WalkOver from './WalkOver.vue';
 import WhenRead from './WhenRead.vue';
 import WrongDialog from './WrongDialog.vue';
 import { placeWords } from './placeWords';
-import { useWalk } from './useWalk';
+import { useWalk, wordsOf } from './useWalk';
 import { pressWalkKey, type WalkPanel } from './walkKeys';
 
 const props = defineProps<{ day: string }>();
 const { id, experiment, study } = useLoaded();
 const route = useRoute();
+const outbox = useOutbox();
 onBeforeUnmount(() => void useExperiments().load());
 
 const extra = computed(() => props.day === 'extra');
@@ -126,36 +128,60 @@ const none = computed(() => {
 });
 const question = computed(() => (stop.value && kind.value ? kind.value.question(stop.value.measure) : ''));
 watch(at, () => (open.value = null));
+/** For whoever hears the page: what was kept, what waits, where one stands now and what is asked. */
+const heard = ref('');
+watch(
+  at,
+  (_, from) => {
+    const [left, here] = [stops.value[from], stop.value];
+    const stands = left?.reading ? `${readName(left.unit, left.measure)}: ${wordsOf(left.reading, left.measure)}, kept.` : '';
+    const waits = outbox.offline ? `${outbox.count} wait for the network.` : '';
+    const next = here ? `${readName(here.unit, here.measure)}, ${placeWords(experiment.value, here.unit)}. ${question.value}` : '';
+    heard.value = [stands, waits, next].filter((part) => part !== '').join(' ');
+  },
+  { flush: 'post' },
+);
 const noteOpen = computed(() => open.value === 'note' || note.value !== '');
+const noteField = ref<HTMLInputElement | null>(null);
+const focus = () => (counted.value ? counts.value : entry.value)?.focus();
 
+async function openPanel(own: WalkPanel): Promise<void> {
+  open.value = own;
+  await nextTick();
+  if (own === 'note') noteField.value?.focus();
+}
 // Wherever the focus is: a hand that has just pressed a button types on.
-const page = ref<HTMLElement | null>(null);
 onKeyStroke((event) => {
-  const target = event.target as HTMLElement;
-  if (stop.value === null || asksWhen.value || !(target === document.body || page.value?.contains(target))) return;
-  if (pressWalkKey(event, walk, choices.value, (panel) => (open.value = panel))) event.preventDefault();
+  if (stop.value === null || asksWhen.value || onMap.value) return;
+  const tallies = kind.value?.entry === 'tally';
+  const isOurs = pressWalkKey(event, { walk, choices: choices.value, tallies, open: (own) => void openPanel(own), focus });
+  if (isOurs) event.preventDefault();
 });
+/** A press of a button leaves the focus where it was: on the number. */
+function stayOnNumber(event: MouseEvent): void {
+  if ((event.target as Element).closest('button')) event.preventDefault();
+}
 /** The hand goes from the bench back to the number, also where one stood there already. */
 async function pick(unit: string): Promise<void> {
   goTo(stops.value.findIndex((other) => other.unit.unit === unit));
   await nextTick();
-  entry.value?.focus();
+  focus();
 }
 function readAgain(): void {
   again();
-  entry.value?.focus();
+  focus();
 }
 </script>
 
 <template>
-  <p v-if="stops.length === 0" class="message">
-    {{ extra ? 'There is nothing to read on this visit.' : `Nothing is read on day ${day}.` }}
+  <main id="content" v-if="stops.length === 0" class="message">
+    <h1>{{ extra ? 'There is nothing to read on this visit.' : `Nothing is read on day ${day}.` }}</h1>
     <RouterLink :to="{ name: 'log', params: { id } }">Go to the log</RouterLink>
-  </p>
+  </main>
   <TwoColumns v-else :margin="430" class="walk">
     <WalkOver
       v-if="finished"
-      :head="head"
+      :visit="head"
       :left="left"
       :extra="extra"
       @missing="goTo(stops.findIndex(({ reading }) => reading === null))"
@@ -170,8 +196,8 @@ function readAgain(): void {
       @take="(values, notes) => takeMany(cells, values, notes)"
       @close="onMap = false"
     />
-    <section v-else-if="stop" ref="page" data-own-keys>
-      <div class="where">
+    <section v-else-if="stop" @mousedown="stayOnNumber">
+      <div id="walk-where" class="where">
         <span class="code mono" data-testid="unit">{{ readName(stop.unit, stop.measure) }}</span>
         <b v-if="stop.plant !== null">plant {{ stop.plant }}</b>
         <span class="soft"
@@ -234,7 +260,7 @@ function readAgain(): void {
         <button type="button" class="link" @click="take(true)">It is right: {{ typed }}</button>
       </div>
       <label v-if="noteOpen" class="note"
-        >Note<input v-model="note" data-note :aria-label="`Note on ${stop.unit.unit}`" maxlength="500"
+        >Note<input ref="noteField" v-model="note" data-note :aria-label="`Note on ${stop.unit.unit}`" maxlength="500"
       /></label>
       <div class="thumb-buttons">
         <Button type="primary" size="large" class="next" @click="next"
@@ -243,7 +269,7 @@ function readAgain(): void {
         <Button v-if="stop.plant !== null" size="large" @click="noMore">No more plants here <kbd>m</kbd></Button>
         <Button size="large" @click="takeAbsent('not-read')">Not read <kbd>s</kbd></Button>
         <Button size="large" @click="takeAbsent('nothing-there')">{{ none }} <kbd>o</kbd></Button>
-        <Button size="large" @click="open = 'note'">Note <kbd>n</kbd></Button>
+        <Button size="large" @click="openPanel('note')">Note <kbd>n</kbd></Button>
         <Button size="large" @click="open = 'lost'">Lost <kbd>x</kbd></Button>
         <Button size="large" @click="open = 'care'">Care <kbd>c</kbd></Button>
         <Button size="large" @click="open = 'photo'">Photo <kbd>p</kbd></Button>
@@ -255,12 +281,13 @@ function readAgain(): void {
       <WalkMargin :head="head" :stop="stop" :done="done" :shuffled="seed !== null" @pick="pick" @order="changeOrder" />
     </template>
   </TwoColumns>
+  <p class="visually-hidden" role="status" data-testid="heard">{{ heard }}</p>
   <template v-if="stop">
-    <LostDialog v-model:open="lostOpen" :unit="stop.unit.unit" :on="readOn ?? undefined" @closed="entry?.focus()" />
-    <SownDialog v-model:open="sownOpen" :unit="stop.unit" :on="readOn ?? undefined" @closed="entry?.focus()" />
-    <CareDialog v-model:open="careOpen" :unit="stop.unit" :on="readOn ?? undefined" @closed="entry?.focus()" />
-    <PhotoDialog v-model:open="photoOpen" :unit="stop.unit" :on="readOn ?? undefined" @closed="entry?.focus()" />
-    <WrongDialog v-model:open="wrongOpen" :unit="stop.unit" :on="readOn ?? undefined" @closed="entry?.focus()" />
+    <LostDialog v-model:open="lostOpen" :unit="stop.unit.unit" :on="readOn ?? undefined" @closed="focus()" />
+    <SownDialog v-model:open="sownOpen" :unit="stop.unit" :on="readOn ?? undefined" @closed="focus()" />
+    <CareDialog v-model:open="careOpen" :unit="stop.unit" :on="readOn ?? undefined" @closed="focus()" />
+    <PhotoDialog v-model:open="photoOpen" :unit="stop.unit" :on="readOn ?? undefined" @closed="focus()" />
+    <WrongDialog v-model:open="wrongOpen" :unit="stop.unit" :on="readOn ?? undefined" @closed="focus()" />
   </template>
 </template>
 
@@ -322,6 +349,15 @@ h1 {
   cursor: default;
 }
 @media (max-width: 600px) {
+  .where {
+    position: sticky;
+    z-index: 5;
+    top: 52px;
+    background: var(--ground);
+  }
+  .code {
+    font-size: 34px;
+  }
   .next {
     order: 5;
     width: 100%;

@@ -16,7 +16,7 @@ onMounted(() => root.value?.querySelector('button')?.focus());
 </script>
 
 <template>
-  <section ref="root" data-own-keys>
+  <section ref="root">
     <h1>When were these read?</h1>
     <p class="soft">
       They were planned for {{ shortDate(planned) }}. A reading stands on the day on which it was taken, not on that on which it is typed

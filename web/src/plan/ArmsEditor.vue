@@ -2,6 +2,8 @@
 import { computed } from 'vue';
 import { addArm, MOST_ARMS, MOST_UNITS, plural, removeArm, renameArm, setDose, setRole, setUnitsOf, type Role } from '@fern/core';
 import { useLoaded } from '../frame/loaded';
+import AddButton from '../kit/AddButton.vue';
+import AwayButton from '../kit/AwayButton.vue';
 import ChoiceField from '../kit/ChoiceField.vue';
 import NumberField from '../kit/NumberField.vue';
 import ProblemNote from '../kit/ProblemNote.vue';
@@ -21,7 +23,7 @@ const capital = (word: string) => word.charAt(0).toUpperCase() + word.slice(1);
 const roles: readonly { value: Role; label: string }[] = [
   { value: 'control', label: 'control' },
   { value: 'treatment', label: 'treatment' },
-  { value: 'reference', label: 'reference' },
+  { value: 'reference', label: 'reference: beside the claim' },
 ];
 </script>
 
@@ -77,18 +79,14 @@ const roles: readonly { value: Role; label: string }[] = [
           {{ arm.doseUnit }}
         </span>
       </div>
-      <button
+      <AwayButton
         v-if="!history.frozen && experiment.arms.length > 1"
-        type="button"
-        class="away"
-        :aria-label="`Take away arm ${arm.name}`"
-        @click="history.edit((now) => removeArm(now, arm.arm))"
-      >
-        ×
-      </button>
+        :label="`Take away arm ${arm.name}`"
+        @away="history.edit((now) => removeArm(now, arm.arm))"
+      />
     </li>
     <li v-if="!history.frozen && experiment.arms.length < MOST_ARMS" class="add">
-      <button type="button" class="link" @click="history.edit(addArm)">Add an arm</button>
+      <AddButton @add="history.edit(addArm)">Add an arm</AddButton>
     </li>
   </ul>
   <ProblemNote :words="document.wrongAt('/arms')" />

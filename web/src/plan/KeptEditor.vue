@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { addKept, changeKept, removeKept } from '@fern/core';
 import { useLoaded } from '../frame/loaded';
+import AddButton from '../kit/AddButton.vue';
+import AwayButton from '../kit/AwayButton.vue';
 import TextField from '../kit/TextField.vue';
 import { useHistory } from '../stores/history';
 
@@ -11,7 +13,7 @@ const history = useHistory();
 <template>
   <div class="head later">
     <h2>Kept the same, and how</h2>
-    <button v-if="!history.frozen" type="button" class="link" @click="history.edit(addKept)">Add a condition</button>
+    <AddButton v-if="!history.frozen" @add="history.edit(addKept)">Add a condition</AddButton>
   </div>
   <ul class="bare-list">
     <li v-for="(item, i) in experiment.plan.kept" :key="i">
@@ -31,15 +33,7 @@ const history = useHistory();
         :label="`How condition ${i + 1} is kept the same`"
         @change="(how) => history.edit((now) => changeKept(now, i, { how }))"
       />
-      <button
-        v-if="!history.frozen"
-        type="button"
-        class="away"
-        :aria-label="`Take away ${item.what}`"
-        @click="history.edit((now) => removeKept(now, i))"
-      >
-        ×
-      </button>
+      <AwayButton v-if="!history.frozen" :label="`Take away ${item.what}`" @away="history.edit((now) => removeKept(now, i))" />
     </li>
   </ul>
 </template>
@@ -51,7 +45,7 @@ ul {
 }
 li {
   display: grid;
-  grid-template-columns: 1fr 2fr 24px;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 2fr) auto;
   gap: 8px;
 }
 </style>

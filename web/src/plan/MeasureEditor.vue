@@ -15,6 +15,7 @@ import {
   type MeasureKind,
 } from '@fern/core';
 import { useLoaded } from '../frame/loaded';
+import AwayButton from '../kit/AwayButton.vue';
 import ChoiceField from '../kit/ChoiceField.vue';
 import QuantityField from '../kit/QuantityField.vue';
 import TextField from '../kit/TextField.vue';
@@ -144,15 +145,11 @@ function setCategories(text: string): void {
           />
           decides</label
         >
-        <button
+        <AwayButton
           v-if="!history.frozen && experiment.measures.length > 1"
-          type="button"
-          class="away"
-          :aria-label="`Take away ${measure.name}`"
-          @click="history.edit((now) => removeMeasure(now, measure.measure))"
-        >
-          ×
-        </button>
+          :label="`Take away ${measure.name}`"
+          @away="history.edit((now) => removeMeasure(now, measure.measure))"
+        />
       </span>
     </div>
     <FormulaEditor

@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import { addMeasure, changePlan, lastReadingDay } from '@fern/core';
 import { useLoaded } from '../frame/loaded';
+import AddButton from '../kit/AddButton.vue';
 import ProblemNote from '../kit/ProblemNote.vue';
 import TextField from '../kit/TextField.vue';
 import { useDocument } from '../stores/document';
@@ -28,7 +29,7 @@ const last = computed(() => lastReadingDay(experiment.value));
         placeholder="day 10, or when nothing new comes"
         @change="(endRule) => history.edit((now) => changePlan(now, { endRule }))"
     /></label>
-    <button v-if="!history.frozen" type="button" class="link" @click="history.edit(addMeasure)">Add a measure</button>
+    <AddButton v-if="!history.frozen" @add="history.edit(addMeasure)">Add a measure</AddButton>
   </div>
   <label class="small blind"
     ><input
@@ -40,7 +41,9 @@ const last = computed(() => lastReadingDay(experiment.value));
     read blind: the walk hides the arms, and the codes tell nothing of them</label
   >
   <ProblemNote :words="document.wrongAt('/measures')" />
-  <MeasureEditor v-for="measure in experiment.measures" :key="measure.measure" :measure="measure" :last="last" />
+  <div data-list>
+    <MeasureEditor v-for="measure in experiment.measures" :key="measure.measure" :measure="measure" :last="last" />
+  </div>
 </template>
 
 <style scoped>
@@ -56,11 +59,13 @@ const last = computed(() => lastReadingDay(experiment.value));
 }
 .end {
   display: inline-flex;
+  max-width: 100%;
   gap: 6px;
   align-items: baseline;
 }
 .end :deep(input) {
   width: 270px;
+  min-width: 0;
 }
 .head .link {
   margin-left: auto;

@@ -32,7 +32,9 @@ const move = (unit: string, row: number, column: number) =>
 const barrier = (row: number, column: number) => history.edit((now) => toggleBarrier(now, row, column));
 const layoutWords = computed(() => {
   const blocks = new Set(experiment.value.units.map((unit) => unit.block)).size;
-  return { 'completely-random': 'all together', blocks: `${blocks} blocks`, pairs: `${blocks} pairs` }[experiment.value.layout];
+  return { 'completely-random': 'all together', blocks: `${blocks} blocks, each with every arm`, pairs: `${blocks} pairs` }[
+    experiment.value.layout
+  ];
 });
 </script>
 
@@ -60,8 +62,8 @@ const layoutWords = computed(() => {
     <BenchView v-bind="benchOf(experiment)" :blind="isSealed(experiment)" :movable="!document.started" @move="move" @barrier="barrier" />
     <p class="soft small hint">
       <template v-if="!document.started"
-        >Drag a {{ experiment.plan.unitWord }}, or go to it with the arrow keys, take it up with Enter and move it. Click between two for a
-        barrier. </template
+        >Drag a {{ experiment.plan.unitWord }}, or go to it with the arrow keys, take it up with Enter and move it. Click between two, or
+        press b, for a barrier. </template
       >Each {{ replicateWord(experiment) }} counts once, however many seeds or plants it holds.
     </p>
     <BenchSettings />
@@ -83,6 +85,7 @@ const layoutWords = computed(() => {
 }
 .actions {
   display: flex;
+  flex-wrap: wrap;
   gap: 10px;
   margin-left: auto;
 }

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
+import { vRoving } from '../kit/roving';
 import DaysField from '../kit/DaysField.vue';
 
 /** Reading days as marks on a line of days, each a button; or typed as numbers. The last day carries the verdict. */
@@ -16,7 +17,7 @@ function toggle(day: number): void {
 
 <template>
   <div class="days">
-    <div v-if="line.length > 0" class="line">
+    <div v-if="line.length > 0" v-roving class="line" role="group" :aria-label="`Reading days of ${name}, as marks`">
       <button
         v-for="day in line"
         :key="day"
@@ -90,6 +91,20 @@ i {
 }
 .deciding i {
   background: var(--pollen);
+}
+@media (max-width: 600px) {
+  .line {
+    flex: 1 1 100%;
+    flex-wrap: wrap;
+    justify-content: start;
+  }
+  .line::before {
+    display: none;
+  }
+  button {
+    min-width: 44px;
+    min-height: 44px;
+  }
 }
 label {
   display: inline-flex;

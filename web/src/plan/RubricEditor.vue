@@ -2,6 +2,7 @@
 import { Input } from 'ant-design-vue';
 import { computed } from 'vue';
 import { rubrics, type RubricStep } from '@fern/core';
+import AddButton from '../kit/AddButton.vue';
 import ChoiceField from '../kit/ChoiceField.vue';
 
 /** The steps of a rating, each in words, so that two people mean the same by a number. */
@@ -24,7 +25,7 @@ const add = () => emit('change', [...props.steps, { value: (props.steps.at(-1)?.
 </script>
 
 <template>
-  <div class="rubric small" role="group" :aria-label="`Steps of ${name}`">
+  <div class="rubric small" data-list role="group" :aria-label="`Steps of ${name}`">
     <span v-for="(step, i) in steps" :key="step.value" class="step"
       ><b class="mono">{{ step.value }}</b
       ><Input
@@ -36,7 +37,7 @@ const add = () => emit('change', [...props.steps, { value: (props.steps.at(-1)?.
         @change="setWords(i, $event)"
     /></span>
     <template v-if="!disabled">
-      <button type="button" class="link" @click="add">Add a step</button>
+      <AddButton @add="add">Add a step</AddButton>
       <button v-if="steps.length > 0" type="button" class="link" @click="emit('change', steps.slice(0, -1))">Take the last away</button>
       <ChoiceField value="" :options="ready" :label="`Ready-made steps for ${name}`" @change="use" />
     </template>

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { addStage, changeStage, removeStage, toggleStageArm, type Stage, type StageKind } from '@fern/core';
 import { useLoaded } from '../frame/loaded';
+import AddButton from '../kit/AddButton.vue';
+import AwayButton from '../kit/AwayButton.vue';
 import ChoiceField from '../kit/ChoiceField.vue';
 import ClockField from '../kit/ClockField.vue';
 import DaysField from '../kit/DaysField.vue';
@@ -28,7 +30,7 @@ const change = (index: number, more: Partial<Stage>) => history.edit((now) => ch
 <template>
   <div class="head later">
     <h2>What is done to them</h2>
-    <button v-if="!history.frozen" type="button" class="link" @click="history.edit(addStage)">Add a step</button>
+    <AddButton v-if="!history.frozen" @add="history.edit(addStage)">Add a step</AddButton>
   </div>
   <p v-if="experiment.plan.stages.length === 0" class="soft small">
     Soaks, sprays, moves: what one arm goes through, the control should go through as well, in plain water.
@@ -37,78 +39,73 @@ const change = (index: number, more: Partial<Stage>) => history.edit((now) => ch
     A step without days comes before the sowing, in this order. <b>Prepare</b> works out when each begins. No arm ticked means every arm.
   </p>
   <ul class="bare-list">
-    <li v-for="(stage, i) in experiment.plan.stages" :key="i" role="group" :aria-label="stage.name">
-      <TextField
-        small
-        :value="stage.name"
-        :disabled="history.frozen"
-        :label="`Step ${i + 1}`"
-        class="name"
-        @change="(name) => change(i, { name })"
-      />
-      <ChoiceField
-        :value="stage.kind"
-        :options="kinds"
-        :disabled="history.frozen"
-        :label="`Kind of step ${i + 1}`"
-        @change="change(i, { kind: $event })"
-      />
-      <label class="small days"
-        >lasts
-        <LengthField
-          :hours="stage.hours"
-          :hours-most="stage.hoursMost"
+    <li v-for="(stage, i) in experiment.plan.stages" :key="i">
+      <fieldset>
+        <legend class="visually-hidden">{{ stage.name }}</legend>
+        <TextField
+          small
+          :value="stage.name"
           :disabled="history.frozen"
-          :label="`How long step ${i + 1} lasts`"
-          @change="change(i, $event)"
-      /></label>
-      <label class="small days"
-        >on days
-        <DaysField
-          :days="stage.days"
+          :label="`Step ${i + 1}`"
+          class="name"
+          @change="(name) => change(i, { name })"
+        />
+        <ChoiceField
+          :value="stage.kind"
+          :options="kinds"
           :disabled="history.frozen"
-          :label="`Days of step ${i + 1}`"
-          placeholder="9, or 14 28"
-          @change="(days) => change(i, { days })"
-      /></label>
-      <label v-if="stage.days.length > 0" class="small days"
-        >at <ClockField :value="stage.at" :label="`Time of step ${i + 1}`" :disabled="history.frozen" @change="(at) => change(i, { at })"
-      /></label>
-      <label v-else class="small days"
-        >may wait
-        <QuantityField
-          :value="stage.mayWait"
-          :label="`Hours step ${i + 1} may wait`"
-          unit="h before it begins"
-          :min="0"
-          :width="56"
-          :disabled="history.frozen"
-          @change="(mayWait) => change(i, { mayWait })"
-      /></label>
-      <span class="arms small"
-        ><label v-for="arm in experiment.arms" :key="arm.arm"
-          ><input
-            type="checkbox"
-            :checked="stage.arms.includes(arm.arm)"
+          :label="`Kind of step ${i + 1}`"
+          @change="change(i, { kind: $event })"
+        />
+        <label class="small days"
+          >lasts
+          <LengthField
+            :hours="stage.hours"
+            :hours-most="stage.hoursMost"
             :disabled="history.frozen"
-            @change="history.edit((now) => toggleStageArm(now, i, arm.arm))"
-          />
-          {{ arm.arm }}</label
-        ></span
-      >
-      <label class="small"
-        ><input type="checkbox" :checked="stage.tested" :disabled="history.frozen" @change="change(i, { tested: !stage.tested })" /> this is
-        what is tested</label
-      >
-      <button
-        v-if="!history.frozen"
-        type="button"
-        class="away"
-        :aria-label="`Take away step ${stage.name}`"
-        @click="history.edit((now) => removeStage(now, i))"
-      >
-        ×
-      </button>
+            :label="`How long step ${i + 1} lasts`"
+            @change="change(i, $event)"
+        /></label>
+        <label class="small days"
+          >on days
+          <DaysField
+            :days="stage.days"
+            :disabled="history.frozen"
+            :label="`Days of step ${i + 1}`"
+            placeholder="9, or 14 28"
+            @change="(days) => change(i, { days })"
+        /></label>
+        <label v-if="stage.days.length > 0" class="small days"
+          >at <ClockField :value="stage.at" :label="`Time of step ${i + 1}`" :disabled="history.frozen" @change="(at) => change(i, { at })"
+        /></label>
+        <label v-else class="small days"
+          >may wait
+          <QuantityField
+            :value="stage.mayWait"
+            :label="`Hours step ${i + 1} may wait`"
+            unit="h before it begins"
+            :min="0"
+            :width="56"
+            :disabled="history.frozen"
+            @change="(mayWait) => change(i, { mayWait })"
+        /></label>
+        <span class="arms small"
+          ><label v-for="arm in experiment.arms" :key="arm.arm"
+            ><input
+              type="checkbox"
+              :checked="stage.arms.includes(arm.arm)"
+              :disabled="history.frozen"
+              @change="history.edit((now) => toggleStageArm(now, i, arm.arm))"
+            />
+            {{ arm.arm }}</label
+          ></span
+        >
+        <label class="small"
+          ><input type="checkbox" :checked="stage.tested" :disabled="history.frozen" @change="change(i, { tested: !stage.tested })" /> this
+          is what is tested</label
+        >
+        <AwayButton v-if="!history.frozen" :label="`Take away step ${stage.name}`" @away="history.edit((now) => removeStage(now, i))" />
+      </fieldset>
     </li>
   </ul>
 </template>
@@ -118,7 +115,11 @@ ul {
   display: grid;
   gap: 8px;
 }
-li {
+fieldset {
+  min-width: 0;
+  margin: 0;
+  padding: 0;
+  border: 0;
   display: flex;
   flex-wrap: wrap;
   gap: 6px 12px;

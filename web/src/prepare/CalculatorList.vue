@@ -26,7 +26,7 @@ const shown = computed(() =>
     <TextField data-find :value="typed" label="Find a calculator" placeholder="Find: ppm, cups, lamp" @change="typed = $event" />
     <p v-if="shown.length === 0" class="soft">No calculator has “{{ typed }}” in it. Try a plainer word: water, light, spoon.</p>
     <div v-for="{ theme, title, own } in shown" :key="theme">
-      <h3>{{ title }}</h3>
+      <h2>{{ title }}</h2>
       <ul class="bare-list">
         <li v-for="calculator in own" :key="calculator.id">
           <RouterLink :to="props.to(calculator.id)" :aria-current="calculator.id === now ? 'page' : undefined">{{
@@ -39,7 +39,7 @@ const shown = computed(() =>
 </template>
 
 <style scoped>
-h3 {
+h2 {
   margin: 14px 0 2px;
 }
 a {

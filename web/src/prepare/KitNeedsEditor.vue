@@ -2,6 +2,8 @@
 import { computed } from 'vue';
 import { changeKit, expectedShares, mixEach, plural, type Addition, type KitNeeds, type MixPart, type Solution } from '@fern/core';
 import { useLoaded } from '../frame/loaded';
+import AddButton from '../kit/AddButton.vue';
+import AwayButton from '../kit/AwayButton.vue';
 import ChoiceField from '../kit/ChoiceField.vue';
 import NumberField from '../kit/NumberField.vue';
 import QuantityField from '../kit/QuantityField.vue';
@@ -125,19 +127,13 @@ const ways = [
         />
         <span>parts</span>
         <TextField small :value="own.name" :label="`Name of part ${i + 1}`" class="name" @change="(name) => part(i, { name })" />
-        <button type="button" class="away" :aria-label="`Take away part ${own.name}`" @click="change({ parts: without(kit.parts, i) })">
-          ×
-        </button>
+        <AwayButton :label="`Take away part ${own.name}`" @away="change({ parts: without(kit.parts, i) })" />
       </li>
     </ul>
     <p>
-      <button
-        type="button"
-        class="link"
-        @click="change({ parts: [...kit.parts, { name: kit.parts.length === 0 ? 'peat-free compost' : 'sand', parts: 1 }] })"
+      <AddButton @add="change({ parts: [...kit.parts, { name: kit.parts.length === 0 ? 'peat-free compost' : 'sand', parts: 1 }] })"
+        >Mix it from parts</AddButton
       >
-        Mix it from parts
-      </button>
     </p>
     <p>
       <QuantityField
@@ -165,25 +161,17 @@ const ways = [
             empty
             placeholder="dose"
             :width="60"
-            @change="addition(i, { share: $event })"
-          />
+            @change="addition(i, { share: $event })" />
           <span>% of the mix</span>
-          <button
-            type="button"
-            class="away"
-            :aria-label="`Take away ${own.name}`"
-            @click="change({ additions: without(kit.additions, i) })"
-          >
-            ×
-          </button></span
-        >
+          <AwayButton :label="`Take away ${own.name}`" @away="change({ additions: without(kit.additions, i) })"
+        /></span>
         <ArmTicks :arms="experiment.arms" :ticked="own.arms" @change="(arms) => addition(i, { arms })" />
       </li>
     </ul>
     <p>
-      <button type="button" class="link" @click="change({ additions: [...kit.additions, { name: 'castings', arms: treated, share: 10 }] })">
-        Blend something in
-      </button>
+      <AddButton @add="change({ additions: [...kit.additions, { name: 'castings', arms: treated, share: 10 }] })"
+        >Blend something in</AddButton
+      >
     </p>
     <h3>Poured or sprayed</h3>
     <ul class="bare-list" aria-label="Poured or sprayed">
@@ -197,8 +185,7 @@ const ways = [
             :min="0"
             :max="1e6"
             :width="60"
-            @change="$event !== null && solution(i, { each: $event })"
-          />
+            @change="$event !== null && solution(i, { each: $event })" />
           <span>mL each,</span>
           <NumberField
             small
@@ -208,18 +195,10 @@ const ways = [
             :min="1"
             :max="1000"
             :width="50"
-            @change="$event !== null && solution(i, { times: $event })"
-          />
+            @change="$event !== null && solution(i, { times: $event })" />
           <span>times</span>
-          <button
-            type="button"
-            class="away"
-            :aria-label="`Take away ${own.name}`"
-            @click="change({ solutions: without(kit.solutions, i) })"
-          >
-            ×
-          </button></span
-        >
+          <AwayButton :label="`Take away ${own.name}`" @away="change({ solutions: without(kit.solutions, i) })"
+        /></span>
         <span class="line"
           ><ChoiceField :value="own.made" :options="ways" :label="`How ${own.name} is made`" @change="solution(i, { made: $event })" />
           <TextField

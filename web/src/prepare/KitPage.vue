@@ -195,8 +195,12 @@ li.priced {
 }
 .add {
   display: flex;
+  flex-wrap: wrap;
   gap: 10px;
   margin-top: 16px;
+}
+.add :deep(.ant-input) {
+  flex: 1 1 180px;
 }
 .lines {
   margin-top: 16px;

@@ -71,7 +71,7 @@ const print = () => window.print();
 </script>
 
 <template>
-  <main class="wall">
+  <main id="content" class="wall">
     <PrepareTabs />
     <div class="head no-print">
       <p class="soft">As it is printed: one or two pages for the wall.</p>

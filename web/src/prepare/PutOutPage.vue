@@ -68,7 +68,14 @@ const tick = (unit: string) => !done.value.has(unit) && void clock.done(PUT_OUT,
     </ol>
     <template #margin>
       <h2>The bench</h2>
-      <BenchView v-bind="benchOf(experiment)" :done="done" :current="next?.unit.unit ?? null" pickable @pick="tick($event)" />
+      <BenchView
+        v-bind="benchOf(experiment)"
+        :done="done"
+        done-word="put out"
+        :current="next?.unit.unit ?? null"
+        pickable
+        @pick="tick($event)"
+      />
       <h2 class="later">For one of each arm</h2>
       <div v-for="{ arm, name } in experiment.arms" :key="arm" class="arm small">
         <StakeMark :text="arm" :look="armStyle(experiment.arms, arm)" :size="26" />

@@ -186,11 +186,4 @@ const shift = (step: TimedStep) => (drag.value && isSame(step, drag.value.step) 
   stroke: var(--ink);
   stroke-width: 2;
 }
-g:focus-visible {
-  outline: none;
-}
-g:focus-visible rect {
-  stroke: var(--pollen);
-  stroke-width: 3.5;
-}
 </style>

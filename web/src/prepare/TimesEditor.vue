@@ -17,6 +17,8 @@ import {
   type Timing,
 } from '@fern/core';
 import { useLoaded } from '../frame/loaded';
+import AddButton from '../kit/AddButton.vue';
+import AwayButton from '../kit/AwayButton.vue';
 import ChoiceField from '../kit/ChoiceField.vue';
 import ClockField from '../kit/ClockField.vue';
 import DateField from '../kit/DateField.vue';
@@ -127,21 +129,14 @@ const presenceWords = computed(() => {
           </template>
         </li>
       </ul>
-      <p><b>Holidays</b> <button type="button" class="link" @click="addHoliday">Add one</button></p>
+      <p><b>Holidays</b> <AddButton @add="addHoliday">Add one</AddButton></p>
       <ul class="bare-list days" aria-label="Holidays">
         <li v-for="(own, i) in timing.holidays" :key="i">
           <TextField small :value="own.name" :label="`Holiday ${i + 1}`" class="name" @change="(name) => holiday(i, { name })" />
           <DateField :value="own.from" :label="`First day of holiday ${i + 1}`" @change="isDate($event) && holiday(i, { from: $event })" />
           <span>to</span>
           <DateField :value="own.to" :label="`Last day of holiday ${i + 1}`" @change="isDate($event) && holiday(i, { to: $event })" />
-          <button
-            type="button"
-            class="away"
-            :aria-label="`Take away ${own.name}`"
-            @click="change({ holidays: timing.holidays.filter((_, k) => k !== i) })"
-          >
-            ×
-          </button>
+          <AwayButton :label="`Take away ${own.name}`" @away="change({ holidays: timing.holidays.filter((_, k) => k !== i) })" />
         </li>
       </ul>
       <p class="soft">Clocks of {{ timing.zone || ownZone() }}. Kept for your next experiment.</p>

@@ -25,6 +25,13 @@ const all = computed(() => (result.value ? shownMeasures(study.value, result.val
 const primary = computed(() => all.value.find((own) => own.result.primary) ?? null);
 const others = computed(() => all.value.filter((own) => !own.result.primary));
 const claimed = computed(() => (primary.value ? claim(experiment.value, primary.value.result) : []));
+const begun = computed(() => study.value.observations.length > 0);
+const headline = computed(() => {
+  if (!begun.value && result.value) return 'Nothing to weigh up yet';
+  if (primary.value) return answerOf(primary.value);
+  if (results.failed) return 'It could not be weighed up';
+  return results.working ? 'Weighing it up …' : 'Stopped';
+});
 const ways = ref<InstanceType<typeof WaysToLook> | null>(null);
 
 function look(way: string): void {
@@ -41,27 +48,26 @@ function look(way: string): void {
       ><button type="button" class="link" @click="results.stop()">Stop</button>
     </div>
     <ProblemNote :words="results.failed"><Button size="small" @click="again">Try again</Button></ProblemNote>
-    <p v-if="!results.working && !result && !results.failed">Stopped. <Button size="small" @click="again">Work it out</Button></p>
+    <p v-if="!results.working && !result && !results.failed"><Button size="small" @click="again">Work it out</Button></p>
+    <header class="answer">
+      <VerdictLeaf v-if="primary && begun" :code="primary.result.verdict.code" />
+      <div>
+        <h1>{{ headline }}</h1>
+        <p v-if="primary && begun" class="soft">
+          <b data-testid="verdict">{{ weightOf(primary.result.verdict.code)[1] }}</b> · {{ answerLine(primary) }}
+        </p>
+      </div>
+    </header>
     <template v-if="result && primary">
-      <div v-if="study.observations.length === 0">
-        <h1>Nothing to weigh up yet</h1>
+      <div v-if="!begun">
         <p>
-          After the first walk each {{ experiment.plan.unitWord }} stands here as a dot, with its arm’s mean and interval, and one sentence
-          that says what they show.
+          After the first walk each {{ experiment.plan.unitWord }} stands here as a dot, with its arm’s mean and interval. One sentence says
+          what they show.
         </p>
         <ExampleDots />
         <RouterLink :to="{ name: 'log', params: { id } }"><Button type="primary">Go to the log</Button></RouterLink>
       </div>
       <template v-else>
-        <header class="answer">
-          <VerdictLeaf :code="primary.result.verdict.code" />
-          <div>
-            <h1>{{ answerOf(primary) }}</h1>
-            <p class="soft">
-              <b data-testid="verdict">{{ weightOf(primary.result.verdict.code)[1] }}</b> · {{ answerLine(primary) }}
-            </p>
-          </div>
-        </header>
         <ChartFigure :picture="picturesOf(primary)[0]" :heading="null" />
         <section aria-labelledby="sure">
           <h2 id="sure">How sure</h2>
@@ -89,15 +95,15 @@ function look(way: string): void {
       </template>
     </template>
     <template #margin>
-      <WeighMargin v-if="result && primary && study.observations.length > 0" :shown="primary" :result="result" @look="look" />
+      <WeighMargin v-if="result && primary && begun" :shown="primary" :result="result" @look="look" />
     </template>
   </TwoColumns>
 </template>
 
 <style scoped>
 .working {
-  display: grid;
-  grid-template-columns: auto 200px auto;
+  display: flex;
+  flex-wrap: wrap;
   gap: 12px;
   align-items: center;
   margin-bottom: 14px;

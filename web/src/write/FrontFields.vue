@@ -15,7 +15,11 @@ const emit = defineEmits<{ title: [title: string]; change: [more: Partial<Writin
     /></label>
     <label
       >Names
-      <TextField label="Who wrote it" :value="writing.names" placeholder="Sphagnum and Moss" @change="emit('change', { names: $event })"
+      <TextField
+        label="Names of who wrote it"
+        :value="writing.names"
+        placeholder="Sphagnum and Moss"
+        @change="emit('change', { names: $event })"
     /></label>
     <label>Group <TextField label="Group or class" :value="writing.group" :most="120" @change="emit('change', { group: $event })" /></label>
     <label

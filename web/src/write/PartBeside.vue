@@ -83,7 +83,8 @@ const take = (figure: string) =>
   max-width: 420px;
 }
 select {
-  min-height: 36px;
+  max-width: 100%;
+  min-height: 44px;
 }
 @media print {
   .beside {

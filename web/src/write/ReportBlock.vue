@@ -42,6 +42,9 @@ defineProps<{ block: Exclude<Block, Own>; anchor?: string }>();
 
 <style scoped>
 .heading {
+  scroll-margin-top: 70px;
+}
+.heading {
   margin: 24px 0 10px;
   scroll-margin-top: 64px;
 }

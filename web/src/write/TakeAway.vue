@@ -7,6 +7,7 @@ import ProblemNote from '../kit/ProblemNote.vue';
 import { saveText } from '../kit/saveText';
 import { useOutbox } from '../stores/outbox';
 import { fileName, useReportFile, type FileEnding } from './useReportFile';
+import { savedAs } from '../kit/savedAs';
 
 /** The report and the data as files that open elsewhere. */
 const props = defineProps<{ id: string; study: Study; result: Result; length: ReportLength }>();
@@ -62,13 +63,13 @@ const print = () => window.print();
   <p class="buttons">
     <Button @click="take('xlsx')">Readings, XLSX</Button>
     <Button @click="saveCsv">Readings, CSV</Button>
-    <Button :href="`/api/experiments/${id}/package`" download>Data</Button>
+    <Button :href="`/api/experiments/${id}/package`" download @click="savedAs = 'the data'">Data</Button>
     <Button @click="saveResult">Result</Button>
     <Button @click="saveScript">R script</Button>
   </p>
   <p class="soft small">
-    Data is the open package: plain tables that any spreadsheet reads, and that Fern Test reads back. Result is every computed number as
-    JSON. The R script reads the package and reckons them anew.
+    Data is the open package: plain tables that any spreadsheet reads, and that Fern Test reads back. Result is every computed number, for
+    programs (JSON). The R script reads the package and reckons them anew. Markdown is plain text in which a # makes a heading.
   </p>
 </template>
 

@@ -19,6 +19,7 @@ import {
 import MarginNote from '../kit/MarginNote.vue';
 import TwoColumns from '../kit/TwoColumns.vue';
 import { useLoaded } from '../frame/loaded';
+import { focusOnText } from '../frame/useArrival';
 import ProblemNote from '../kit/ProblemNote.vue';
 import { useDocument } from '../stores/document';
 import { useResult } from '../stores/result';
@@ -69,6 +70,10 @@ const written = (title: string) => {
   return part === undefined || writing.value[part].trim() !== '';
 };
 const anchor = (text: string) => text.toLowerCase().replaceAll(/[^a-z]+/g, '-');
+function goTo(text: string): void {
+  const heading = window.document.getElementById(anchor(text));
+  if (heading) focusOnText(heading);
+}
 const askOf = (part: (typeof ownParts)[number]['part']) => ownParts.find((item) => item.part === part)?.ask ?? '';
 const titleOf = (part: (typeof ownParts)[number]['part']) => ownParts.find((item) => item.part === part)?.title ?? part;
 const change = (more: Partial<Writing>) => document.change((now) => write(now, more));
@@ -83,11 +88,13 @@ const lengthWords = computed(() => reportLengths.find(({ length }) => length ===
       <Segmented :value="writing.length" :options="lengths" @change="change({ length: $event as ReportLength })" />
       <span class="soft small">{{ lengthWords }}</span>
     </div>
-    <p v-if="results.working && blocks.length === 0" role="status">Putting the report together …</p>
+    <h1 v-if="blocks.length === 0" data-waiting role="status">{{ results.working ? 'Putting the report together …' : 'The report' }}</h1>
     <ProblemNote :words="results.failed"><Button size="small" @click="again">Try again</Button></ProblemNote>
     <div v-if="blocks.length > 0" class="desk">
       <nav aria-label="Parts of the report">
-        <a v-for="text in headings" :key="text" :href="`#${anchor(text)}`"><i :class="{ open: !written(text) }" />{{ text }}</a>
+        <a v-for="text in headings" :key="text" :href="`#${anchor(text)}`" @click.prevent="goTo(text)"
+          ><i :class="{ open: !written(text) }" />{{ text }}</a
+        >
       </nav>
       <article class="paper">
         <FrontFields :title="experiment.title" :writing="writing" @title="retitle" @change="change" />

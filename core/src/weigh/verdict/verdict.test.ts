@@ -6,7 +6,7 @@ import { sentenceText } from '../../model/Sentence';
 import { firstVerdict, judge } from '../../compare/judge';
 import { verdictSentence } from './verdictSentence';
 import { inRow } from '../../quantities/inRow';
-import { chanceInWords, gapFact } from './wording';
+import { armName, chanceInWords, gapFact } from './wording';
 
 const row = (value: number, low: number, high: number, p: number) => ({ difference: { value, ci95: [low, high] as const }, p });
 
@@ -202,4 +202,13 @@ it('a sentence has no power of ten, and a name with a comma in a row of names is
   expect(gapFact(row(3e12), wording)?.text).toBe('3000000000000 g higher');
   expect(gapFact(row(-2e-7), wording)?.text).toBe('0.000000200 g lower');
   expect([inRow('seaweed, 1 : 500'), inRow('rain')]).toEqual(['“seaweed, 1 : 500”', 'rain']);
+});
+
+describe('a name that is written from right to left', () => {
+  it('is isolated, so that the numbers beside it keep their order; other names are as they were typed', () => {
+    const arms = [anArm('C', { name: 'plain water' }), anArm('T', { name: 'מי מלח' })];
+    expect(armName(arms, 'T')).toBe('\u2068מי מלח\u2069');
+    expect(armName(arms, 'C')).toBe('plain water');
+    expect(armName(arms, 'X')).toBe('X');
+  });
 });

@@ -4,14 +4,18 @@ import { decimalsFor, fixed } from '../../quantities/roundTo';
 import type { TestRow } from '../../compare/TestRow';
 import type { ComparisonRow } from '../Result';
 
+// Hebrew, Arabic and their neighbours: written from right to left.
+const rightToLeft = /[\u0590-\u08FF\uFB1D-\uFDFF\uFE70-\uFEFC]/;
+
 /**
  * An arm's name inside a sentence: "50 mM salt".
  * @param arms of the plan
  * @param code of the arm; an unknown one stands for itself
- * @returns as the plan writes it
+ * @returns as the plan writes it; one that is written from right to left is isolated (Unicode UAX #9), so that the numbers beside it stay in place
  */
 export function armName(arms: readonly Arm[], code: string): string {
-  return arms.find((arm) => arm.arm === code)?.name ?? code;
+  const name = arms.find((arm) => arm.arm === code)?.name ?? code;
+  return rightToLeft.test(name) ? `\u2068${name}\u2069` : name;
 }
 
 /** Digits as a sentence has them: no powers of ten, however large or small. */

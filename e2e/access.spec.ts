@@ -1,0 +1,192 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test, type Page } from '@playwright/test';
+import { copyOf } from './copy';
+import { enterDemo } from './enter';
+
+const steps = ['ask', 'plan', 'prepare', 'log', 'weigh', 'write'] as const;
+const beside = ['prepare/kit', 'prepare/labels', 'prepare/wall', 'prepare/put-out', 'prepare/calculators', 'log/photos'] as const;
+const alone = ['/', '/ask', '/account', '/calculators', '/nowhere'] as const;
+
+/** Presses Tab until what has the focus is called so. */
+async function tabTo(page: Page, name: RegExp, most = 60): Promise<void> {
+  for (let i = 0; i < most; i++) {
+    await page.keyboard.press('Tab');
+    const said = await page.evaluate(() => {
+      const here = document.activeElement;
+      return `${here?.getAttribute('aria-label') ?? ''} ${here?.textContent ?? ''} ${here?.getAttribute('placeholder') ?? ''}`.trim();
+    });
+    if (name.test(said)) return;
+  }
+  throw new Error(`${name.source} is not reached by Tab`);
+}
+const heading = (page: Page) => page.getByRole('heading', { level: 1 });
+
+test('from the door to the report with the keyboard alone', async ({ page }) => {
+  await page.goto('/door');
+  await tabTo(page, /Enter as Fennick/);
+  await page.keyboard.press('Enter');
+  await expect(heading(page)).toBeFocused();
+  await expect(page).toHaveTitle('Today · Fern Test');
+  await tabTo(page, /^Salt water and radish sprouting$/);
+  await page.keyboard.press('Enter');
+  await expect(heading(page)).toBeFocused();
+  await expect(page).toHaveTitle('Log · Salt water and radish sprouting');
+  await tabTo(page, /Start the walk|Fill it in/);
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('textbox', { name: /normal sprouts/ })).toBeFocused();
+  await page.keyboard.type('14');
+  await page.keyboard.press('n');
+  await expect(page.getByRole('textbox', { name: /^Note on/ })).toBeFocused();
+  await page.keyboard.type('two are winding');
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('textbox', { name: /normal sprouts/ })).toHaveValue('14');
+  await tabTo(page, /Leave the walk/);
+  await page.keyboard.press('Enter');
+  await expect(heading(page)).toBeFocused();
+  await page.keyboard.press('5');
+  await expect(page).toHaveTitle('Weigh up · Salt water and radish sprouting');
+  await expect(heading(page)).toBeFocused();
+  await page.keyboard.press('6');
+  await expect(page).toHaveTitle('Write up · Salt water and radish sprouting');
+  await tabTo(page, /^Discussion$/);
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: 'Discussion' })).toBeFocused();
+});
+
+test('the bench, the trail and a line of days are one stop each; a menu and a dialog close on Escape', async ({ page }) => {
+  const { id } = await copyOf(page, 'Willow tea');
+  await page.goto(`/experiments/${id}/plan`);
+  const bench = page.getByRole('group', { name: /^The bench/ });
+  await expect(bench.locator('[tabindex="0"]')).toHaveCount(1);
+  await expect(page.getByRole('navigation', { name: 'The six steps' }).locator('a:not([tabindex="-1"])')).toHaveCount(1);
+  await bench.locator('[tabindex="0"]').focus();
+  const first = await page.evaluate(() => document.activeElement?.getAttribute('data-unit'));
+  await page.keyboard.press('ArrowRight');
+  expect(await page.evaluate(() => document.activeElement?.getAttribute('data-unit'))).not.toBe(first);
+  await page.keyboard.press('Enter');
+  await expect(page.getByText(/is taken up and stands at row/)).toBeAttached();
+  await page.keyboard.press('Tab');
+  await expect(page.getByText(/is taken up and stands at row/)).toHaveCount(0);
+  const menu = page.getByLabel(/^Account: signed in/);
+  await menu.focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('button', { name: /^Keys/ })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('button', { name: /^Keys/ })).toBeHidden();
+  await expect(menu).toBeFocused();
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+  await page.keyboard.press('2');
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeHidden();
+});
+
+test('after an arm is added one is in its name, after it is taken away the focus stays near; Ctrl Z brings it back', async ({ page }) => {
+  const { id } = await copyOf(page, 'Willow tea');
+  await page.goto(`/experiments/${id}/plan`);
+  const arms = page.getByRole('list', { name: 'Arms' });
+  const names = arms.getByRole('textbox', { name: /^Name of arm/ });
+  await expect(names.first()).toBeVisible();
+  const before = await names.count();
+  await page.getByRole('button', { name: 'Add an arm' }).focus();
+  await page.keyboard.press('Enter');
+  await expect(names).toHaveCount(before + 1);
+  await expect(names.last()).toBeFocused();
+  await page.keyboard.type('a tea of birch');
+  await page.keyboard.press('Tab');
+  const away = arms.getByRole('button', { name: 'Take away arm a tea of birch' });
+  await away.focus();
+  await page.keyboard.press('Enter');
+  await expect(names).toHaveCount(before);
+  await expect(arms.getByRole('button', { name: /^Take away arm/ }).last()).toBeFocused();
+  await page.keyboard.press('Control+z');
+  await expect(names).toHaveCount(before + 1);
+});
+
+test('the walk, by the accessibility tree alone: where one stands, what is asked, kept and doubted', async ({ page }) => {
+  const { id } = await copyOf(page, 'Salt water');
+  const list = (await (await page.request.get('/api/experiments')).json()) as readonly { id: string; walks: readonly { day: number }[] }[];
+  const day = list.find((own) => own.id === id)?.walks[0]?.day ?? 5;
+  await page.goto(`/experiments/${id}/log/walk/${day}`);
+  const number = page.getByRole('textbox', { name: 'How many: normal sprouts?' });
+  await expect(number).toBeFocused();
+  await expect(number).toHaveAccessibleDescription(/^D01 .*1st from the left/);
+  const heard = page.getByRole('status').filter({ hasText: /kept/ });
+  await page.keyboard.type('19');
+  await page.keyboard.press('Enter');
+  const doubt = page.getByRole('alert');
+  const isDoubted = await doubt.isVisible();
+  if (isDoubted) await page.getByRole('button', { name: /^It is right/ }).press('Enter');
+  await expect(heard).toHaveText(/^D01: 19, kept\. D02, .*2nd from the left\. How many: normal sprouts\?$/);
+  await expect(number).toBeFocused();
+  await page.keyboard.type('99');
+  await page.keyboard.press('Enter');
+  await expect(doubt).toContainText(/sown/);
+  const unit = page.getByRole('button', { name: /^D01, .*, read$/ });
+  await expect(unit).toBeVisible();
+  await expect(page.getByRole('button', { name: /^D02/ })).toHaveAttribute('aria-current', 'true');
+});
+
+test('on a phone and at 400 % no page scrolls sideways', async ({ page }) => {
+  const { id } = await copyOf(page, 'Coloured film');
+  for (const [width, height] of [
+    [390, 844],
+    [320, 256],
+  ]) {
+    await page.setViewportSize({ width, height });
+    for (const path of [...alone, ...[...steps, ...beside, 'log/walk/28'].map((step) => `/experiments/${id}/${step}`)]) {
+      await page.goto(path);
+      await expect(heading(page).first()).toBeVisible();
+      const wide = await page.evaluate(() => document.documentElement.scrollWidth);
+      expect({ path: path.replace(id, ''), width, wide: wide > width ? wide : width }).toEqual({
+        path: path.replace(id, ''),
+        width,
+        wide: width,
+      });
+    }
+  }
+});
+
+test('on paper every page keeps its judgement and loses its buttons', async ({ page }) => {
+  const { id } = await copyOf(page, 'Salt water');
+  for (const [step, judged] of [
+    ['plan', 'Is it a fair test?'],
+    ['weigh', 'Could chance do this?'],
+    ['weigh', 'What could have fooled us'],
+    ['log', 'What went wrong'],
+  ]) {
+    await page.emulateMedia({ media: 'screen' });
+    await page.goto(`/experiments/${id}/${step}`);
+    const words = page.getByRole('heading', { name: judged });
+    await expect(words).toBeVisible();
+    await page.emulateMedia({ media: 'print' });
+    await expect(words).toBeVisible();
+    await expect(page.locator('.ant-btn:visible, .link:visible')).toHaveCount(0);
+  }
+});
+
+for (const [width, height] of [
+  [1280, 800],
+  [390, 844],
+])
+  test(`axe, with its best practice, finds nothing on any page at ${width} × ${height}`, async ({ page }) => {
+    await page.setViewportSize({ width, height });
+    await page.goto('/door');
+    const found: string[] = [];
+    const look = async (path: string) => {
+      await page.goto(path);
+      await expect(heading(page).first()).toBeVisible();
+      await page.waitForLoadState('networkidle');
+      await expect(page.getByText('Weighing it up …')).toHaveCount(0);
+      const { violations } = await new AxeBuilder({ page }).analyze();
+      found.push(...violations.flatMap(({ id, nodes }) => nodes.map(({ html }) => `${path} ${id} ${html.slice(0, 160)}`)));
+    };
+    await look('/door');
+    await enterDemo(page);
+    const all = (await (await page.request.get('/api/experiments')).json()) as readonly { id: string }[];
+    for (const path of alone) await look(path);
+    for (const path of [...steps, ...beside]) await look(`/experiments/${all[0].id}/${path}`);
+    for (const { id } of all.slice(1, 6)) for (const step of ['plan', 'weigh']) await look(`/experiments/${id}/${step}`);
+    expect(found).toEqual([]);
+  });

@@ -1,0 +1,103 @@
+import { createServer } from 'node:http';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import type { Browser, Page } from '@playwright/test';
+import { build } from 'vite';
+import { line } from './clock';
+import { BASE, withServer } from './withServer';
+
+const MINIMAL_PORT = 4398;
+const PROCESSOR = 6;
+const NETWORK = { offline: false, latency: 150, downloadThroughput: (1.6 * 1024 * 1024) / 8, uploadThroughput: (0.75 * 1024 * 1024) / 8 };
+
+/** The least page of the same library: one button, and nothing else. */
+async function minimalPage(): Promise<{ stop: () => void }> {
+  const folder = mkdtempSync(join(import.meta.dirname, '..', 'web', 'minimal-'));
+  writeFileSync(join(folder, 'index.html'), '<!doctype html><div id="app"></div><script type="module" src="./main.js"></script>');
+  writeFileSync(
+    join(folder, 'main.js'),
+    `import { Button } from 'ant-design-vue'; import { createApp, h } from 'vue'; createApp(() => h(Button, { type: 'primary' }, () => 'Press')).mount('#app');`,
+  );
+  await build({ root: folder, configFile: false, logLevel: 'error', build: { outDir: 'out' } });
+  const server = createServer(({ url = '/' }, response) => {
+    const path = url === '/' ? 'index.html' : url.slice(1);
+    try {
+      const types: Readonly<Record<string, string>> = { html: 'text/html', js: 'text/javascript' };
+      response.setHeader('content-type', types[path.split('.').at(-1) ?? ''] ?? 'text/plain');
+      response.end(readFileSync(join(folder, 'out', path)));
+    } catch {
+      response.writeHead(404).end();
+    }
+  }).listen(MINIMAL_PORT);
+  return {
+    stop: () => {
+      server.close();
+      rmSync(folder, { recursive: true, force: true });
+    },
+  };
+}
+
+/** A slow machine behind a slow line, with nothing cached. */
+async function slowly(page: Page): Promise<void> {
+  const session = await page.context().newCDPSession(page);
+  await session.send('Network.enable');
+  await session.send('Network.setCacheDisabled', { cacheDisabled: true });
+  await session.send('Network.emulateNetworkConditions', NETWORK);
+  await session.send('Emulation.setCPUThrottlingRate', { rate: PROCESSOR });
+}
+
+/** Seconds until something on a page can be seen and pressed. */
+async function usable(page: Page, url: string, ready: (page: Page) => Promise<void>): Promise<number> {
+  await page.goto('about:blank');
+  const from = performance.now();
+  await page.goto(url, { waitUntil: 'commit' });
+  await ready(page);
+  return (performance.now() - from) / 1000;
+}
+const button =
+  (name: RegExp) =>
+  async (page: Page): Promise<void> =>
+    page.getByRole('button', { name }).first().waitFor({ timeout: 120_000 });
+const head =
+  (words: RegExp) =>
+  async (page: Page): Promise<void> =>
+    page.getByRole('heading', { level: 1, name: words }).waitFor({ timeout: 120_000 });
+
+async function slowPages(browser: Browser): Promise<void> {
+  const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, baseURL: BASE, serviceWorkers: 'block' });
+  const page = await context.newPage();
+  await slowly(page);
+  const minimal = await usable(page, `http://127.0.0.1:${MINIMAL_PORT}/`, button(/Press/));
+  const told = (name: string, seconds: number, most: number) =>
+    line(
+      `${name}, ${PROCESSOR} times slower: ${seconds.toFixed(1)} s, over the least page (${minimal.toFixed(1)} s)`,
+      seconds / minimal,
+      `under ${most} s`,
+    );
+  told('the door', await usable(page, '/door', button(/Enter as Fennick/)), 2.5);
+  await page.getByRole('button', { name: /Enter as Fennick/ }).click();
+  await page.waitForURL(`${BASE}/`);
+  const [first] = (await (await page.request.get('/api/experiments')).json()) as readonly { id: string }[];
+  told('Today', await usable(page, '/', button(/Start|Count/)), 4);
+  for (const [step, ready] of [
+    ['plan', head(/Where each/)],
+    ['weigh', head(/normal sprouts/)],
+    [
+      'write',
+      (own: Page) =>
+        own
+          .getByRole('textbox', { name: /in your own words/ })
+          .first()
+          .waitFor({ timeout: 120_000 }),
+    ],
+  ] as const)
+    told(step, await usable(page, `/experiments/${first.id}/${step}`, ready), 6);
+  await context.close();
+}
+
+const minimal = await minimalPage();
+try {
+  await withServer(slowPages);
+} finally {
+  minimal.stop();
+}
