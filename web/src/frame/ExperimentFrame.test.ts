@@ -46,14 +46,14 @@ describe('the frame of an experiment', () => {
     fakeServer(study);
     const { wrapper } = await frame('/experiments/x/plan');
     expect(wrapper.text()).toContain('Opening the experiment');
-    await eventually(() => expect(wrapper.find('main').exists()).toBe(true));
-    expect(wrapper.find('main').text()).toBe(`x: ${study.experiment.title}, 0 readings`);
+    await eventually(() => expect(wrapper.find('main:not(.message)').exists()).toBe(true));
+    expect(wrapper.find('main:not(.message)').text()).toBe(`x: ${study.experiment.title}, 0 readings`);
   });
 
   it('shows the trail with the state of each step', async () => {
     fakeServer(startedStudy());
     const { wrapper } = await frame('/experiments/x/log');
-    await eventually(() => expect(wrapper.find('main').exists()).toBe(true));
+    await eventually(() => expect(wrapper.find('main:not(.message)').exists()).toBe(true));
     const steps = wrapper.findAll('.trail li').map((step) => step.text());
     expect(steps[1]).toContain('2 arms · 12 dishes');
     expect(steps[3]).toContain('due today: 12');
@@ -63,7 +63,7 @@ describe('the frame of an experiment', () => {
   it('a walk has the page to itself', async () => {
     fakeServer(startedStudy());
     const { wrapper } = await frame('/experiments/x/walk');
-    await eventually(() => expect(wrapper.find('main').exists()).toBe(true));
+    await eventually(() => expect(wrapper.find('main:not(.message)').exists()).toBe(true));
     expect(wrapper.find('.trail').exists()).toBe(false);
   });
 
@@ -77,19 +77,19 @@ describe('the frame of an experiment', () => {
     await eventually(() => expect(wrapper.find('[role="alert"]').text()).toContain('There is nothing here.'));
     vi.stubGlobal('fetch', good);
     await wrapper.find('[role="alert"] button').trigger('click');
-    await eventually(() => expect(wrapper.find('main').exists()).toBe(true));
+    await eventually(() => expect(wrapper.find('main:not(.message)').exists()).toBe(true));
   });
 
   it('offers to undo an edit, and nothing else', async () => {
     fakeServer(startedStudy());
     const { wrapper } = await frame('/experiments/x/plan');
-    await eventually(() => expect(wrapper.find('main').exists()).toBe(true));
+    await eventually(() => expect(wrapper.find('main:not(.message)').exists()).toBe(true));
     const undo = () => wrapper.findAll('button').find((button) => button.text() === 'Undo');
     expect(undo()).toBeUndefined();
     useHistory().edit((now) => ({ ...now, title: 'Another' }));
     await wrapper.vm.$nextTick();
     await undo()?.trigger('click');
-    expect(wrapper.find('main').text()).not.toContain('Another');
+    expect(wrapper.find('main:not(.message)').text()).not.toContain('Another');
   });
 
   it('what it gives is there only inside it', () => {

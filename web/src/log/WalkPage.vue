@@ -348,6 +348,14 @@ h1 {
   color: var(--soft);
   cursor: default;
 }
+@media (max-height: 400px) {
+  .walk .where {
+    top: 0;
+  }
+  .walk .code {
+    font-size: 26px;
+  }
+}
 @media (max-width: 600px) {
   .where {
     position: sticky;

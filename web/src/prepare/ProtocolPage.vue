@@ -218,6 +218,9 @@ dd {
     columns: 1;
   }
 }
+.who {
+  overflow-wrap: anywhere;
+}
 @media print {
   .wall,
   article {

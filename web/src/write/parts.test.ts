@@ -90,7 +90,7 @@ describe('beside a part', () => {
 
 it('title, names and day are the writer’s', async () => {
   const page = mount(FrontFields, { props: { title: 'Salt', writing: emptyWriting } });
-  await page.get('input[aria-label="Who wrote it"]').setValue('Moss');
+  await page.get('input[aria-label="Names of who wrote it"]').setValue('Moss');
   await page.get('button').trigger('click');
   const said = page.emitted('change')?.flatMap(([more]) => Object.keys(more as object));
   expect([...new Set(said)]).toEqual(['names', 'date']);
