@@ -92,7 +92,36 @@ async function slowPages(browser: Browser): Promise<void> {
     ],
   ] as const)
     told(step, await usable(page, `/experiments/${first.id}/${step}`, ready), 6);
+  await page
+    .getByRole('textbox', { name: /in your own words/ })
+    .first()
+    .click();
+  await stopsWhile(page, 'typing in the report', 200, () =>
+    page.keyboard.type('As typed, letter by letter, on a slow machine.', { delay: 60 }),
+  );
+  const draft = await page.request.get('/api/experiments');
+  const willow = ((await draft.json()) as readonly { id: string; title: string }[]).find(({ title }) => title.startsWith('Willow'));
+  await usable(page, `/experiments/${willow?.id}/plan`, head(/Where each/));
+  const each = page
+    .getByRole('spinbutton', { name: /^Glasses of arm/ })
+    .or(page.getByRole('textbox', { name: /^Glasses of arm/ }))
+    .first();
+  await stopsWhile(page, 'changing how many units', 400, async () => {
+    await each.fill('12');
+    await each.press('Enter');
+    await page.waitForTimeout(3000);
+  });
   await context.close();
+}
+
+/** Longest time for which the page answered nothing meanwhile. */
+async function stopsWhile(page: Page, what: string, most: number, work: () => Promise<void>): Promise<void> {
+  await page.waitForTimeout(4000);
+  await page.evaluate(`window.blocked = [];
+    new PerformanceObserver((list) => window.blocked.push(...list.getEntries().map((entry) => entry.duration))).observe({ type: 'longtask' });`);
+  await work();
+  const longest = await page.evaluate<number>('Math.max(0, ...window.blocked)');
+  line(`${what}, ${PROCESSOR} times slower: longest stop, ms, over ${most}`, longest / most, 'at most 1');
 }
 
 const minimal = await minimalPage();

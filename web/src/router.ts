@@ -96,7 +96,12 @@ export const router = createRouter({
 
 router.beforeEach(async (to) => {
   const session = useSession();
-  if (!session.known) await session.load();
+  if (!session.known) {
+    // The page's files come while the server says who this is.
+    for (const { components } of to.matched)
+      if (typeof components?.default === 'function') void (components.default as () => Promise<unknown>)();
+    await session.load();
+  }
   if (!to.meta.open && session.account === null && !session.unreachable)
     return { name: 'door', query: to.fullPath === '/' ? {} : { to: to.fullPath } };
   if (to.name === 'door' && session.account !== null) return { name: 'today' };

@@ -23,7 +23,7 @@ const capital = (word: string) => word.charAt(0).toUpperCase() + word.slice(1);
 const roles: readonly { value: Role; label: string }[] = [
   { value: 'control', label: 'control' },
   { value: 'treatment', label: 'treatment' },
-  { value: 'reference', label: 'reference: beside the claim' },
+  { value: 'reference', label: 'reference' },
 ];
 </script>
 
@@ -89,6 +89,9 @@ const roles: readonly { value: Role; label: string }[] = [
       <AddButton @add="history.edit(addArm)">Add an arm</AddButton>
     </li>
   </ul>
+  <p v-if="experiment.arms.some(({ role }) => role === 'reference')" class="soft small">
+    A reference stands beside the claim, to compare with, and is no part of it.
+  </p>
   <ProblemNote :words="document.wrongAt('/arms')" />
 </template>
 

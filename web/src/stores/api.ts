@@ -26,6 +26,19 @@ interface CallOptions {
   readonly account?: string;
 }
 
+declare global {
+  /** What was asked before the app was there; used once. */
+  var earlySession: Promise<Response | null> | undefined;
+}
+
+/** The answer to what was asked early, where it is good; it is given once. */
+async function early(method: string, path: string): Promise<Response | null> {
+  const asked = method === 'GET' && path === '/session' ? globalThis.earlySession : undefined;
+  globalThis.earlySession = undefined;
+  const response = (await asked) ?? null;
+  return response?.ok ? response : null;
+}
+
 let signedOut: () => void = () => undefined;
 /** Tells when the server no longer knows who calls. */
 export function whenSignedOut(then: () => void): void {
@@ -41,6 +54,8 @@ async function call(
   const raw = body instanceof Blob || body instanceof FormData;
   let response: Response;
   try {
+    const asked = await early(method, path);
+    if (asked) return asked;
     response = await fetch(`/api${path}`, {
       method,
       keepalive,
