@@ -139,6 +139,6 @@ export function alsoSeen(row: MeasureResult, measure: Experiment['measures'][num
     ...(interval ? [' (95 % interval ', interval, ')'] : []),
     row.alsoSeenP === null
       ? '.'
-      : `; ${pEquals(row.alsoSeenP)} adjusted over all measures that do not decide, so “${measure.name}” carries no verdict.`,
+      : `. Adjusted over all measures that do not decide, ${pEquals(row.alsoSeenP)}: “${measure.name}” carries no verdict.`,
   ];
 }

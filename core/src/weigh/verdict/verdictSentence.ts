@@ -135,7 +135,7 @@ function leadSentence(judged: Judged, row: Spoken): Sentence {
 function whyNot({ experiment }: Judged, { difference: { ci95 }, p }: Spoken): string {
   if (ci95 === null) return ': this experiment cannot tell';
   const isClear = ci95[0] > 0 || ci95[1] < 0;
-  if (!isClear || p === null) return ', which leaves room for more, for less and for none: this experiment cannot tell';
+  if (!isClear || p === null) return '. That leaves room for more, for less and for none: this experiment cannot tell';
   return `; but chance alone gives a gap this big in ${chanceInWords(p)} tries: too few ${plural(replicateWord(experiment))} to tell`;
 }
 
