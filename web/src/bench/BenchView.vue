@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useElementSize } from '@vueuse/core';
+import { useElementSize, useMediaQuery } from '@vueuse/core';
 import { computed, nextTick, ref } from 'vue';
 import type { Arm, Barrier, Shelf, Unit } from '@fern/core';
 import { useSlices } from '../kit/useSlices';
@@ -64,13 +64,16 @@ const { drag, held, entry, press, glide, release, key, enter, leave } = useBench
 const stop = computed(
   () => [entry.value, props.current].find((code) => placed.value.some(({ unit }) => unit === code)) ?? placed.value[0]?.unit,
 );
-/** A place that is smaller than a thumb is looked at closer first: by its first tap, or by the button beneath. */
+/** For a thumb, a place that is smaller than it is looked at closer first: by its first tap, or by the button beneath. */
+const isForThumb = useMediaQuery('(max-width: 600px), (pointer: coarse)');
 const TOO_SMALL = 40;
 const NEAR = 52;
 const view = ref<HTMLElement | null>(null);
 const { width } = useElementSize(view);
 const near = ref(false);
-const isSmall = computed(() => width.value > 0 && (width.value / geometry.value.width) * geometry.value.tile < TOO_SMALL);
+const isSmall = computed(
+  () => isForThumb.value && width.value > 0 && (width.value / geometry.value.width) * geometry.value.tile < TOO_SMALL,
+);
 const drawnWidth = computed(() => (near.value && isSmall.value ? `${(geometry.value.width * NEAR) / geometry.value.tile}px` : '100%'));
 async function lookAt(unit: Unit): Promise<void> {
   near.value = true;
