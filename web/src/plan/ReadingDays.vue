@@ -17,7 +17,7 @@ function toggle(day: number): void {
 
 <template>
   <div class="days">
-    <div v-if="line.length > 0" v-roving class="line" role="toolbar" :aria-label="`Reading days of ${name}, as marks`">
+    <div v-if="line.length > 0" v-roving class="line" role="toolbar" :aria-label="`Days of ${name}, as marks`">
       <button
         v-for="day in line"
         :key="day"

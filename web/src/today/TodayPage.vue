@@ -39,7 +39,8 @@ function start({ id, day, step }: DueTask): void {
   else void router.push({ name: 'prepare', params: { id }, query: { step } });
 }
 onKeyStroke('Enter', (event) => {
-  if (event.target === document.body && store.due.length > 0) start(store.due[0]);
+  const isFree = (event.target as Element).closest('a, button, input, select, textarea, summary, .ant-modal-root') === null;
+  if (isFree && store.due.length > 0) start(store.due[0]);
 });
 </script>
 
