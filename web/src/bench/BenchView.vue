@@ -92,7 +92,7 @@ const heldWords = computed(() => {
 
 <template>
   <p v-if="placed.length === 0" class="soft">No {{ unitWord }} has a place yet. Shuffle them to fill the bench.</p>
-  <div v-else ref="view" class="view">
+  <div v-else ref="view" class="view" :tabindex="near && isSmall ? 0 : undefined">
     <svg
       ref="svg"
       :viewBox="`0 0 ${geometry.width} ${geometry.height}`"

@@ -32,9 +32,7 @@ const move = (unit: string, row: number, column: number) =>
 const barrier = (row: number, column: number) => history.edit((now) => toggleBarrier(now, row, column));
 const layoutWords = computed(() => {
   const blocks = new Set(experiment.value.units.map((unit) => unit.block)).size;
-  return { 'completely-random': 'all together', blocks: `${blocks} blocks`, pairs: `${blocks} pairs` }[
-    experiment.value.layout
-  ];
+  return { 'completely-random': 'all together', blocks: `${blocks} blocks`, pairs: `${blocks} pairs` }[experiment.value.layout];
 });
 </script>
 
