@@ -8,16 +8,16 @@ const open = defineModel<boolean>('open', { required: true });
 defineProps<{ title: string; wrong?: string | null; width?: string }>();
 const emit = defineEmits<{ closed: [] }>();
 const body = ref<HTMLElement | null>(null);
-// A dialog opens on its first field, or on its first button where it has none.
+// A dialog opens on its first field, on its first button where it has none, else on itself, so that Escape closes it.
 watch(
-  open,
-  async (isOpen) => {
-    if (!isOpen) return;
+  [open, body],
+  async ([isOpen, inside]) => {
+    if (!isOpen || !inside) return;
     await nextTick();
-    const first = ['input:not([type="hidden"]), textarea, select', 'button'].map((kind) => body.value?.querySelector<HTMLElement>(kind));
-    first.find((own) => own != null)?.focus();
+    const first = inside.querySelector<HTMLElement>('input:not([type="hidden"]), textarea, select') ?? inside.querySelector('button');
+    (first ?? inside.closest<HTMLElement>('.ant-modal-wrap'))?.focus();
   },
-  { immediate: true },
+  { flush: 'post' },
 );
 </script>
 
