@@ -76,7 +76,7 @@ describe('the frame of an experiment', () => {
     const { wrapper } = await frame('/experiments/x/plan');
     await eventually(() => expect(wrapper.find('[role="alert"]').text()).toContain('There is nothing here.'));
     vi.stubGlobal('fetch', good);
-    await wrapper.find('[role="alert"] button').trigger('click');
+    await wrapper.find('main.message button').trigger('click');
     await eventually(() => expect(wrapper.find('main:not(.message)').exists()).toBe(true));
   });
 

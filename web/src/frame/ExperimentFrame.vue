@@ -28,12 +28,14 @@ onBeforeUnmount(() => void document.flush());
 
 <template>
   <TopRail :title="document.experiment?.title" />
-  <main id="content" v-if="opening.error" class="message" role="alert">
+  <main id="content" v-if="opening.error" class="message">
     <h1>This experiment cannot be opened</h1>
-    <p>{{ opening.error }}</p>
+    <p role="alert">{{ opening.error }}</p>
     <p><Button type="primary" @click="opening.reload()">Try again</Button>&ensp;<RouterLink to="/">Go to Today</RouterLink></p>
   </main>
-  <main id="content" v-else-if="!log.study || document.id !== id" class="message" role="status"><Spin /> Opening the experiment …</main>
+  <main id="content" v-else-if="!log.study || document.id !== id" class="message">
+    <p role="status"><Spin /> Opening the experiment …</p>
+  </main>
   <LoadedExperiment v-else :id="id" :study="log.study">
     <ExperimentTrail v-if="!route.meta.whole" />
     <SealedNote v-if="route.meta.tells && document.experiment && isSealed(document.experiment)" />

@@ -17,7 +17,7 @@ export function useArrival(): void {
     }),
   );
 
-  let stopWaiting = () => undefined as void;
+  let stopWaiting: () => void = () => undefined;
   const off = router.afterEach((to, from, failure) => {
     if (failure || from === START_LOCATION || (to.path === from.path && to.hash === from.hash)) return;
     stopWaiting();
@@ -35,6 +35,7 @@ export function useArrival(): void {
  */
 function focusOn({ hash }: RouteLocationNormalized): () => void {
   const before = document.activeElement;
+  let isOver = false;
   const find = () => document.querySelector<HTMLElement>(hash === '' ? 'h1:not([data-waiting])' : `[id="${CSS.escape(hash.slice(1))}"]`);
   const look = () => {
     const isElsewhere = document.activeElement !== before && document.activeElement !== document.body;
@@ -45,10 +46,12 @@ function focusOn({ hash }: RouteLocationNormalized): () => void {
   const watching = new MutationObserver(look);
   const wait = setTimeout(() => stop(), LONGEST_WAIT_MS);
   function stop(): void {
+    isOver = true;
     watching.disconnect();
     clearTimeout(wait);
   }
   void nextTick(() => {
+    if (isOver) return;
     watching.observe(document.body, { childList: true, subtree: true });
     look();
   });

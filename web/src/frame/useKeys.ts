@@ -20,7 +20,7 @@ export function useKeys(): void {
     const target = event.target as HTMLElement;
     if (event.altKey || target.isContentEditable || target.closest(others)) return;
     if (event.ctrlKey || event.metaKey) {
-      if (event.key === 'z' && route.name !== 'walk') history.undo();
+      if (event.key === 'z' && route.name !== 'walk' && typeof route.params.id === 'string') history.undo();
       return;
     }
     if (event.key === '?') keysOpen.value = true;
