@@ -53,6 +53,48 @@ test('from the door to the report with the keyboard alone', async ({ page }) => 
   await expect(page.getByRole('heading', { name: 'Discussion' })).toBeFocused();
 });
 
+test('a page’s files and answers are asked for before the app runs, each once, and few', async ({ page }) => {
+  const { id } = await copyOf(page, 'Salt water');
+  for (const step of steps) {
+    const asked: string[] = [];
+    const note = (request: { url: () => string }) => asked.push(new URL(request.url()).pathname);
+    page.on('request', note);
+    await page.goto(`/experiments/${id}/${step}`);
+    await expect(heading(page).first()).toBeVisible();
+    page.off('request', note);
+    const app = asked.findIndex((path) => /assets\/index-.*\.js$/.test(path));
+    const early = await page
+      .locator('link[rel="modulepreload"]')
+      .evaluateAll((links) => links.map((link) => new URL((link as HTMLLinkElement).href).pathname));
+    expect(early.some((path) => path.includes(`/assets/${step}-`))).toBe(true);
+    expect(app).toBeGreaterThanOrEqual(0);
+    for (const path of ['/api/session', `/api/experiments/${id}/study`, ...early])
+      expect([step, path, asked.filter((own) => own === path).length]).toEqual([step, path, 1]);
+    expect(asked.filter((path) => path.endsWith('.js')).length).toBeLessThan(50);
+  }
+});
+
+test('the report’s own parts can be written before its numbers are there, and keep the focus when they come', async ({ page }) => {
+  const { id } = await copyOf(page, 'Salt water');
+  let release = (): void => undefined;
+  const held = new Promise<void>((resolve) => (release = resolve));
+  await page.route(/result\.worker/, async (route) => {
+    await held;
+    await route.continue();
+  });
+  await page.goto(`/experiments/${id}/write`);
+  const own = page.getByRole('textbox', { name: 'Discussion, in your own words' });
+  await own.click();
+  await page.keyboard.press('Control+End');
+  await page.keyboard.type(' Salt draws the water');
+  await expect(page.getByText('Putting the numbers in …')).toBeVisible();
+  release();
+  await expect(page.getByRole('heading', { name: 'What could have fooled us' })).toBeVisible();
+  await expect(own).toBeFocused();
+  await page.keyboard.type(' out of the seed.');
+  await expect(own).toContainText('Salt draws the water out of the seed.');
+});
+
 test('the bench, the trail and a line of days are one stop each; a menu and a dialog close on Escape', async ({ page }) => {
   const { id } = await copyOf(page, 'Willow tea');
   await page.goto(`/experiments/${id}/plan`);

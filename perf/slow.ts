@@ -1,7 +1,7 @@
 import { createServer } from 'node:http';
 import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import type { Browser, Page } from '@playwright/test';
+import type { Browser, CDPSession, Page } from '@playwright/test';
 import { build } from 'vite';
 import { line } from './clock';
 import { BASE, withServer } from './withServer';
@@ -38,17 +38,18 @@ async function minimalPage(): Promise<{ stop: () => void }> {
 }
 
 /** A slow machine behind a slow line, with nothing cached. */
-async function slowly(page: Page): Promise<void> {
+async function slowly(page: Page): Promise<CDPSession> {
   const session = await page.context().newCDPSession(page);
   await session.send('Network.enable');
-  await session.send('Network.setCacheDisabled', { cacheDisabled: true });
   await session.send('Network.emulateNetworkConditions', NETWORK);
   await session.send('Emulation.setCPUThrottlingRate', { rate: PROCESSOR });
+  return session;
 }
 
-/** Seconds until something on a page can be seen and pressed. */
-async function usable(page: Page, url: string, ready: (page: Page) => Promise<void>): Promise<number> {
+/** Seconds until something on a page can be seen and pressed, where nothing is kept from a visit before. */
+async function usable(page: Page, session: CDPSession, url: string, ready: (page: Page) => Promise<void>): Promise<number> {
   await page.goto('about:blank');
+  await session.send('Network.clearBrowserCache');
   const from = performance.now();
   await page.goto(url, { waitUntil: 'commit' });
   await ready(page);
@@ -66,19 +67,19 @@ const head =
 async function slowPages(browser: Browser): Promise<void> {
   const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, baseURL: BASE, serviceWorkers: 'block' });
   const page = await context.newPage();
-  await slowly(page);
-  const minimal = await usable(page, `http://127.0.0.1:${MINIMAL_PORT}/`, button(/Press/));
+  const session = await slowly(page);
+  const minimal = await usable(page, session, `http://127.0.0.1:${MINIMAL_PORT}/`, button(/Press/));
   const told = (name: string, seconds: number, most: number) =>
     line(
       `${name}, ${PROCESSOR} times slower: ${seconds.toFixed(1)} s, over the least page (${minimal.toFixed(1)} s)`,
       seconds / minimal,
       `under ${most} s`,
     );
-  told('the door', await usable(page, '/door', button(/Enter as Fennick/)), 2.5);
+  told('the door', await usable(page, session, '/door', button(/Enter as Fennick/)), 2.5);
   await page.getByRole('button', { name: /Enter as Fennick/ }).click();
   await page.waitForURL(`${BASE}/`);
   const [first] = (await (await page.request.get('/api/experiments')).json()) as readonly { id: string }[];
-  told('Today', await usable(page, '/', button(/Start|Count/)), 4);
+  told('Today', await usable(page, session, '/', button(/Start|Count/)), 4);
   for (const [step, ready] of [
     ['plan', head(/Where each/)],
     ['weigh', head(/normal sprouts/)],
@@ -91,7 +92,7 @@ async function slowPages(browser: Browser): Promise<void> {
           .waitFor({ timeout: 120_000 }),
     ],
   ] as const)
-    told(step, await usable(page, `/experiments/${first.id}/${step}`, ready), 6);
+    told(step, await usable(page, session, `/experiments/${first.id}/${step}`, ready), 6);
   await page
     .getByRole('textbox', { name: /in your own words/ })
     .first()
@@ -101,7 +102,7 @@ async function slowPages(browser: Browser): Promise<void> {
   );
   const draft = await page.request.get('/api/experiments');
   const willow = ((await draft.json()) as readonly { id: string; title: string }[]).find(({ title }) => title.startsWith('Willow'));
-  await usable(page, `/experiments/${willow?.id}/plan`, head(/Where each/));
+  await usable(page, session, `/experiments/${willow?.id}/plan`, head(/Where each/));
   const each = page
     .getByRole('spinbutton', { name: /^Glasses of arm/ })
     .or(page.getByRole('textbox', { name: /^Glasses of arm/ }))

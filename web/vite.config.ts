@@ -2,12 +2,14 @@ import vue from '@vitejs/plugin-vue';
 import { defineConfig } from 'vite';
 import { compression } from 'vite-plugin-compression2';
 import { offlinePages } from './offlinePages';
+import { pageFiles } from './pageFiles/pageFiles';
 
 export default defineConfig({
   // Scripts, styles and pages travel compressed, and are compressed once, here.
   plugins: [
     vue(),
     compression({ algorithms: ['brotliCompress', 'gzip'], include: /\.(js|css|html|svg)$/, threshold: 1000 }),
+    pageFiles(),
     offlinePages(),
   ],
   worker: { format: 'es' },

@@ -12,6 +12,9 @@ import { chance } from './results';
 /** So many doubts stand on one page. */
 const MOST_DOUBTS = 3;
 
+/** The writer's parts on one page. */
+export const onePageParts: readonly WritingPart[] = ['conclusion', 'next'];
+
 /**
  * A report on one page, for the youngest: what we asked, did and found, how sure we are, and what they think.
  * @param study with its readings
@@ -35,8 +38,7 @@ export function onePage(study: Study, result: Result, own: (part: WritingPart) =
       : []),
     ...happened(study),
     ...section('Why we could be wrong', doubts.length === 0 ? [] : [list(doubts.slice(0, MOST_DOUBTS).map(({ message }) => message))]),
-    ...own('conclusion'),
-    ...own('next'),
+    ...onePageParts.flatMap(own),
   ];
 }
 

@@ -12,7 +12,7 @@ import { cared, happened, photosOf, putRight } from './happened';
 import { capital, heading, list, paragraph, section, stopped } from './makers';
 import { method } from './method';
 import { numbered } from './numbered';
-import { onePage } from './onePage';
+import { onePage, onePageParts } from './onePage';
 import { ownLines } from './ownWords';
 import { results } from './results';
 
@@ -66,13 +66,26 @@ export function report(study: Study, result: Result, length: ReportLength = stud
   ]);
 }
 
+/**
+ * The writer's parts of a report, with nothing from the data: what can be written while the result is worked out.
+ * @param experiment whose writing says how long the report is
+ * @returns the title, and the parts in their order, each under its heading
+ */
+export function partsToWrite({ title, writing }: Experiment): Block[] {
+  const parts = writing.length === 'page' ? onePageParts : ownParts.map(({ part }) => part);
+  const own = (part: WritingPart): Block => ({ kind: 'own', part, text: writing[part], lines: [], reason: [], source: [] });
+  return [heading(title, 1), ...parts.flatMap((part) => [heading(titleOf(part)), own(part)])];
+}
+
+const titleOf = (part: WritingPart) => ownParts.find((item) => item.part === part)?.title ?? part;
+
 /** Each own part: its words, why, where from, and the pictures that the writer put into it. */
 function ownOf(study: Study, result: Result): (part: WritingPart) => Block[] {
   const { writing } = study.experiment;
   const facts = factTexts(factsOf(study, result));
   const named = picturesByName(study, result);
   return (part) => [
-    heading(ownParts.find((item) => item.part === part)?.title ?? part),
+    heading(titleOf(part)),
     {
       kind: 'own',
       part,

@@ -3,8 +3,9 @@ import { anArm, studyOf } from '../testing';
 import { blankOf, careFields, emptyPlan, emptyPrediction, emptyWriting, photoFields, stageFields, type Study } from '../model';
 import { crossFactors } from '../plan/crossFactors';
 import { analyse } from '../analyse';
+import type { Block } from './Block';
 import { markdown } from './markdown';
-import { report } from './report';
+import { partsToWrite, report, reportLengths } from './report';
 import { showP, termsTable, trendSentence } from './resultTables';
 
 const base = studyOf(
@@ -38,6 +39,17 @@ const study: Study = {
 const text = markdown(report(study, analyse(study)));
 
 describe('the lab report', () => {
+  it('has the same parts to write before its result is known', () => {
+    for (const { length } of reportLengths) {
+      const experiment = { ...study.experiment, writing: { ...study.experiment.writing, length } };
+      const parts = (blocks: readonly Block[]) =>
+        blocks.flatMap((block, i) => (block.kind === 'own' ? [[blocks[i - 1], block.part, block.text]] : []));
+      const whole = report({ ...study, experiment }, analyse(study));
+      expect(parts(partsToWrite(experiment))).toEqual(parts(whole));
+      expect(partsToWrite(experiment)[0]).toEqual(whole[0]);
+    }
+  });
+
   it('has its parts in order', () => {
     const headings = [...text.matchAll(/^## (.*)$/gm)].map(([, heading]) => heading);
     expect(headings).toEqual([

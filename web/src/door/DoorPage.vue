@@ -1,10 +1,11 @@
 <script setup lang="ts">
+import { defineAsyncComponent } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import DemoEntries from '../frame/DemoEntries.vue';
 import NameRail from '../frame/NameRail.vue';
-import SignInForm from '../frame/SignInForm.vue';
 import { useSession } from '../stores/session';
 
+const SignInForm = defineAsyncComponent(() => import('../frame/SignInForm.vue'));
 const session = useSession();
 const route = useRoute();
 const router = useRouter();

@@ -27,15 +27,15 @@ interface CallOptions {
 }
 
 declare global {
-  /** What was asked before the app was there; used once. */
-  var earlySession: Promise<Response | null> | undefined;
+  /** What was asked before the app was there, by its path; each answer is used once. */
+  var earlyAnswers: Map<string, Promise<Response | null>> | undefined;
 }
 
-/** The answer to what was asked early, where it is good; it is given once. */
+/** The answer to what was asked early, where it is good; whatever changes something makes them all old. */
 async function early(method: string, path: string): Promise<Response | null> {
-  const asked = method === 'GET' && path === '/session' ? globalThis.earlySession : undefined;
-  globalThis.earlySession = undefined;
-  const response = (await asked) ?? null;
+  if (method !== 'GET') globalThis.earlyAnswers?.clear();
+  const response = (await globalThis.earlyAnswers?.get(path)) ?? null;
+  globalThis.earlyAnswers?.delete(path);
   return response?.ok ? response : null;
 }
 

@@ -55,7 +55,7 @@ onMounted(() => {
       Document,
       Paragraph,
       Text,
-      factNode((fact) => words.value.get(fact) ?? '(no longer in the data)', shown),
+      factNode((fact) => words.value.get(fact) ?? (props.facts.length === 0 ? '…' : '(no longer in the data)'), shown),
       hintMarks,
       ownKeys,
     ],

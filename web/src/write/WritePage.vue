@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { Button, Segmented } from 'ant-design-vue';
-import { computed, shallowRef, watch } from 'vue';
+import { computed, ref, shallowRef, watch } from 'vue';
 import {
   factsOf,
   ownParts,
+  partsToWrite,
   picturesByName,
   report,
   reportLengths,
@@ -41,14 +42,17 @@ const frame = computed(() => {
   const { background: _b, discussion: _d, conclusion: _c, next: _n, reasons: _r, ...rest } = writing.value;
   return JSON.stringify(rest);
 });
-const blocks = shallowRef<readonly Block[]>([]);
+/** Until the result is there, the parts that need none. */
+const blocks = shallowRef<readonly Block[]>(partsToWrite(experiment.value));
+const isWhole = ref(false);
 const facts = shallowRef<readonly WritersFact[]>([]);
 const pictures = shallowRef<ReadonlyMap<string, Picture>>(new Map());
 const check = shallowRef<(text: string) => readonly Hint[]>(() => []);
 watch(
   [result, frame],
   ([now]) => {
-    if (now) blocks.value = report(study.value, now);
+    blocks.value = now ? report(study.value, now) : partsToWrite(experiment.value);
+    isWhole.value = now !== null;
   },
   { immediate: true },
 );
@@ -62,6 +66,13 @@ watch(
   },
   { immediate: true },
 );
+/** What has the focus already – the title, a part that is being written – stays while the rest comes in around it. */
+function keyOf(block: Block, i: number): string {
+  if (block.kind === 'own') return block.part;
+  const next = blocks.value[i + 1];
+  if (next?.kind === 'own') return `before ${next.part}`;
+  return block.kind === 'heading' && block.level === 1 ? 'title' : `${isWhole.value} ${i}`;
+}
 const headings = computed(() => blocks.value.flatMap((block) => (block.kind === 'heading' && block.level === 2 ? [block.text] : [])));
 const partOf = (title: string) => ownParts.find((item) => item.title === title)?.part;
 const shownParts = computed(() => ownParts.filter(({ part }) => blocks.value.some((block) => block.kind === 'own' && block.part === part)));
@@ -88,9 +99,8 @@ const lengthWords = computed(() => reportLengths.find(({ length }) => length ===
       <Segmented :value="writing.length" :options="lengths" @change="change({ length: $event as ReportLength })" />
       <span class="soft small">{{ lengthWords }}</span>
     </div>
-    <h1 v-if="blocks.length === 0" data-waiting role="status">{{ results.working ? 'Putting the report together …' : 'The report' }}</h1>
     <ProblemNote :words="results.failed"><Button size="small" @click="again">Try again</Button></ProblemNote>
-    <div v-if="blocks.length > 0" class="desk">
+    <div class="desk">
       <nav aria-label="Parts of the report">
         <a v-for="text in headings" :key="text" :href="`#${anchor(text)}`" @click.prevent="goTo(text)"
           ><i :class="{ open: !written(text) }" />{{ text }}</a
@@ -98,7 +108,8 @@ const lengthWords = computed(() => reportLengths.find(({ length }) => length ===
       </nav>
       <article class="paper">
         <FrontFields :title="experiment.title" :writing="writing" @title="retitle" @change="change" />
-        <template v-for="(block, i) in blocks" :key="block.kind === 'own' ? block.part : i">
+        <p v-if="results.working && !isWhole" class="soft" role="status">Putting the numbers in …</p>
+        <template v-for="(block, i) in blocks" :key="keyOf(block, i)">
           <template v-if="block.kind === 'own'">
             <OwnEditor
               :text="writing[block.part]"
