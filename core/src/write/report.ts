@@ -2,8 +2,9 @@ import { foretold } from '../weigh/foretold';
 import { isShare, kindOf } from '../kinds';
 import { momentWords, type Experiment, type ReportLength, type Study, type WritingPart } from '../model';
 import { inList } from '../quantities/inList';
-import { fairTest } from '../plan/fairTest';
+import { fairTestAtOnce } from '../plan/fairTest';
 import { figuresIn, picturesByName } from './ownFigures';
+import type { Picture } from '../weigh/picture/Picture';
 import type { Result } from '../weigh/Result';
 import type { Block } from './Block';
 import { byLine } from './byLine';
@@ -61,7 +62,7 @@ export function report(study: Study, result: Result, length: ReportLength = stud
     ...own('discussion'),
     ...own('conclusion'),
     ...own('next'),
-    ...advice(experiment),
+    ...advice(experiment, result),
     ...sources(study, result),
   ]);
 }
@@ -83,7 +84,7 @@ const titleOf = (part: WritingPart) => ownParts.find((item) => item.part === par
 function ownOf(study: Study, result: Result): (part: WritingPart) => Block[] {
   const { writing } = study.experiment;
   const facts = factTexts(factsOf(study, result));
-  const named = picturesByName(study, result);
+  const named = writing.figures.length === 0 ? new Map<string, Picture>() : picturesByName(study, result);
   return (part) => [
     heading(titleOf(part)),
     {
@@ -171,11 +172,10 @@ function fooled({ experiment }: Study, result: Result): Block[] {
 /** What the report itself does, and what asks for nothing, is no advice. */
 const noAdvice = new Set(['scope', 'unequal']);
 
-/** Advice of the checks for another run. */
-function advice(experiment: Experiment): Block[] {
-  const remedies = fairTest(experiment)
-    .filter(({ rule }) => !noAdvice.has(rule))
-    .map(({ remedy }) => remedy);
+/** Advice of the plan's checks for another run, as they stand in the result: to play the design through again would take seconds. */
+function advice(experiment: Experiment, { review }: Result): Block[] {
+  const ofPlan = new Set(['power', ...fairTestAtOnce(experiment).map(({ rule }) => rule)]);
+  const remedies = review.filter(({ rule }) => ofPlan.has(rule) && !noAdvice.has(rule)).map(({ remedy }) => remedy);
   const once = [...new Set(remedies)].filter((remedy) => remedy !== '');
   return once.length === 0 ? [] : [paragraph('What the checks advise for another run:'), list(once)];
 }

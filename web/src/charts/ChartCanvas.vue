@@ -3,6 +3,7 @@ import type { ChartConfiguration } from 'chart.js';
 import { registerCharts } from '@fern/paper/pictures';
 import { onMounted, ref } from 'vue';
 import { Chart } from 'vue-chartjs';
+import { turn } from './turn';
 
 registerCharts();
 
@@ -12,6 +13,7 @@ const ready = ref(false);
 // The canvas takes its letters from the page's fonts, which may still be on their way.
 onMounted(async () => {
   await document.fonts.ready;
+  await turn();
   ready.value = true;
 });
 </script>

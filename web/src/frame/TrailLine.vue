@@ -18,8 +18,10 @@ function show(): void {
   const step = trail.value?.querySelector<HTMLElement>('[aria-current]');
   if (trail.value && step) trail.value.scrollLeft = step.offsetLeft - (trail.value.clientWidth - step.offsetWidth) / 2;
 }
-onMounted(show);
-watch(() => props.now, show, { flush: 'post' });
+// With the next frame, whose layout is needed anyway.
+const showNext = () => requestAnimationFrame(show);
+onMounted(showNext);
+watch(() => props.now, showNext, { flush: 'post' });
 </script>
 
 <template>

@@ -23,6 +23,7 @@ import { useLoaded } from '../frame/loaded';
 import { focusOnText } from '../frame/useArrival';
 import ProblemNote from '../kit/ProblemNote.vue';
 import { useDocument } from '../stores/document';
+import { pause } from '../stores/pause';
 import { useResult } from '../stores/result';
 import FrontFields from './FrontFields.vue';
 import OwnEditor from './OwnEditor.vue';
@@ -56,13 +57,20 @@ watch(
   },
   { immediate: true },
 );
+// In steps, so that whoever is writing already is answered between them.
 watch(
   result,
-  (now) => {
+  async (now) => {
     if (!now) return;
-    facts.value = factsOf(study.value, now);
-    pictures.value = picturesByName(study.value, now);
-    check.value = textCheck(study.value, now);
+    for (const step of [
+      () => (facts.value = factsOf(study.value, now)),
+      () => (pictures.value = picturesByName(study.value, now)),
+      () => (check.value = textCheck(study.value, now)),
+    ]) {
+      await pause();
+      if (result.value !== now) return;
+      step();
+    }
   },
   { immediate: true },
 );
