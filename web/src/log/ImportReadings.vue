@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import { Button, Modal, Progress } from 'ant-design-vue';
+import { Button, Progress } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { kindOf, type ColumnUse, type Measure } from '@fern/core';
 import { useLoaded } from '../frame/loaded';
 import ChoiceField from '../kit/ChoiceField.vue';
+import ConfirmDialog from '../kit/ConfirmDialog.vue';
 import FileField from '../kit/FileField.vue';
-import ProblemNote from '../kit/ProblemNote.vue';
 import { useOutbox } from '../stores/outbox';
 import { useImport } from './useImport';
 
@@ -49,21 +49,19 @@ const left = computed(() => Math.min(done.value, outbox.count));
 const sent = computed(() => (done.value === 0 ? 0 : Math.round((100 * (done.value - left.value)) / done.value)));
 function close(): void {
   clear();
-  isOpen.value = false;
   done.value = 0;
 }
 </script>
 
 <template>
   <button type="button" class="link" @click="isOpen = true">Import a table</button>
-  <Modal v-model:open="isOpen" title="Readings from a spreadsheet" :footer="null" :width="760" destroy-on-close @cancel="close">
+  <ConfirmDialog v-model:open="isOpen" title="Readings from a spreadsheet" width="760px" :wrong="wrong" @closed="close">
     <p class="small">
       A CSV or XLSX file with a row a {{ experiment.plan.unitWord }} and a column a day, or a row a reading. The first row names the
       columns. All of it is taken, or nothing.
     </p>
     <p><FileField label="Choose a file with readings" accept=".csv,.tsv,.txt,.xlsx" @choose="choose" /></p>
     <p v-if="busy" role="status" class="busy">{{ busy }} <Button size="small" @click="clear">Stop</Button></p>
-    <ProblemNote :words="wrong" />
     <template v-if="opened">
       <p>
         <b>{{ opened.name }}</b>: {{ opened.count }} {{ opened.count === 1 ? 'row' : 'rows' }}. What is in each column?
@@ -117,7 +115,7 @@ function close(): void {
       <p>{{ left > 0 ? `${done} readings are taken; ${left} still go to the server, by themselves.` : `${done} readings are taken.` }}</p>
       <Progress :percent="sent" />
     </div>
-  </Modal>
+  </ConfirmDialog>
 </template>
 
 <style scoped>

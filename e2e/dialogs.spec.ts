@@ -1,0 +1,69 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test, type Page } from '@playwright/test';
+import { copyOf } from './copy';
+
+const press = (name: RegExp) => async (page: Page) => page.getByRole('button', { name }).first().click();
+const onUnit =
+  (name: RegExp) =>
+  async (page: Page): Promise<void> => {
+    await page
+      .getByRole('group', { name: /^The bench/ })
+      .getByRole('button')
+      .first()
+      .press('Enter');
+    await page.getByRole('dialog').getByRole('button', { name }).click();
+  };
+
+/** Where each dialog opens, by what, its title, and what of it has the focus first. */
+const dialogs: readonly { at: string; title: RegExp; open: (page: Page) => Promise<void>; first: RegExp }[] = [
+  { at: 'log', title: /^Keys$/, open: (page) => page.keyboard.press('?'), first: /^DIV/ },
+  {
+    at: 'log',
+    title: /^What about/,
+    open: async (page) =>
+      page
+        .getByRole('group', { name: /^The bench/ })
+        .getByRole('button')
+        .first()
+        .press('Enter'),
+    first: /^BUTTON/,
+  },
+  { at: 'log', title: /^What happened to/, open: onUnit(/lost/), first: /^INPUT What happened/ },
+  { at: 'log', title: /^Water, feed/, open: onUnit(/^Water/), first: /^(SELECT|INPUT) What was given/ },
+  { at: 'log', title: /^A photo$/, open: onUnit(/^Photograph/), first: /^INPUT/ },
+  { at: 'log', title: /^What went wrong/, open: press(/^Write down what went wrong/), first: /^(SELECT|INPUT) What kind/ },
+  { at: 'log?write=lost', title: /^What was lost/, open: async () => undefined, first: /^(SELECT|INPUT) Which/ },
+  { at: 'log', title: /^An extra visit/, open: press(/extra visit/i), first: /^(SELECT|INPUT) What is read/ },
+  { at: 'log', title: /^Readings from a spreadsheet/, open: press(/^Import a table/), first: /^INPUT/ },
+
+  { at: 'ask', title: /^Delete this experiment/, open: press(/^Delete this experiment/), first: /^BUTTON/ },
+];
+
+for (const { width, height } of [
+  { width: 1280, height: 800 },
+  { width: 390, height: 844 },
+])
+  test(`each dialog opens on its first field, is clean for axe and closes on Escape, at ${width} × ${height}`, async ({ page }) => {
+    await page.setViewportSize({ width, height });
+    const { id } = await copyOf(page, 'Salt water');
+    for (const { at, title, open, first } of dialogs) {
+      await page.goto(`/experiments/${id}/${at}`);
+      await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+      await open(page);
+      const dialog = page.getByRole('dialog', { name: title });
+      await expect(dialog).toBeVisible();
+      const focus = () =>
+        page.evaluate(() => {
+          const own = document.activeElement;
+          return own?.closest('.ant-modal-root') ? `${own.tagName} ${own.getAttribute('aria-label') ?? ''}` : 'outside';
+        });
+      await expect.poll(focus, String(title)).toMatch(first);
+      // What moves is looked at when it stands.
+      await page.waitForTimeout(400);
+      const { violations } = await new AxeBuilder({ page }).include('.ant-modal-root').analyze();
+      expect(violations.map(({ id: rule, nodes }) => `${title.source} ${rule} ${nodes[0].html.slice(0, 160)}`)).toEqual([]);
+      expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(width);
+      await page.keyboard.press('Escape');
+      await expect(dialog).toBeHidden();
+    }
+  });
