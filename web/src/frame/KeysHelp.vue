@@ -1,47 +1,41 @@
 <script setup lang="ts">
 import ConfirmDialog from '../kit/ConfirmDialog.vue';
+import { keys } from './keyList';
 import { keysOpen } from './keysOpen';
-
-const keys: readonly (readonly [string, string])[] = [
-  ['g then t', 'Today'],
-  ['1 … 6', 'the six steps of the open experiment'],
-  ['/', 'find'],
-  ['?', 'these keys'],
-  ['digits, Enter', 'on a walk: the reading, then the next unit'],
-  ['Backspace', 'on a walk, with nothing typed: the unit before'],
-  ['+ − or j k', 'on a walk: one more, one less'],
-  ['n · x · c · p · w · u', 'on a walk: note, lost, care, photo, went wrong, undo'],
-  ['s · o · m', 'on a walk: not read, nothing there, no more plants here'],
-  ['Ctrl Z', 'undo: the last change of the plan, or the last reading of a walk'],
-  ['Enter, Tab, arrows', 'in the notebook: down, on, to any cell'],
-  ['arrows, Home, End', 'on the bench, the trail, a row of days or buttons: along it'],
-  ['Enter · b', 'on the plan’s bench: take a unit up or put it down; a barrier to its right'],
-  ['@', 'in the report: a fact that stays right by itself'],
-  ['Escape', 'close a dialog or a menu; in a note, back to the number'],
-];
 </script>
 
 <template>
-  <ConfirmDialog v-model:open="keysOpen" title="Keys" width="460px">
+  <ConfirmDialog v-model:open="keysOpen" title="Keys" width="820px">
     <dl>
-      <template v-for="[key, what] in keys" :key="key">
+      <div v-for="[key, what] in keys" :key="key">
         <dt>
           <kbd>{{ key }}</kbd>
         </dt>
         <dd>{{ what }}</dd>
-      </template>
+      </div>
     </dl>
   </ConfirmDialog>
 </template>
 
 <style scoped>
 dl {
-  display: grid;
-  grid-template-columns: auto 1fr;
-  gap: 10px 16px;
+  columns: 2;
+  column-gap: 28px;
   margin: 8px 0;
+}
+dl div {
+  display: grid;
+  grid-template-columns: 130px 1fr;
+  gap: 0 14px;
+  margin-bottom: 10px;
+  break-inside: avoid;
 }
 dd {
   margin: 0;
+}
+@media (max-width: 900px) {
+  dl {
+    columns: 1;
+  }
 }
 </style>

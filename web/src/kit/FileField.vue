@@ -50,7 +50,7 @@ label {
   cursor: progress;
 }
 label:focus-within {
-  outline: 3px solid var(--pollen);
+  outline: 3px solid var(--ink);
   outline-offset: 2px;
 }
 </style>
