@@ -24,7 +24,8 @@ const props = defineProps<{
   interactive?: boolean;
   /** Reached by Tab; the others by the arrow keys. */
   stop?: boolean;
-  doneWord?: string;
+  /** What a screen reader says of it. */
+  label?: string;
 }>();
 defineEmits<{ press: [event: PointerEvent]; keys: [event: KeyboardEvent]; pick: []; focus: [] }>();
 
@@ -39,11 +40,6 @@ const fill = computed(() => {
   return props.done ? '#DCEBD9' : '#F3EFE6';
 });
 const stakeSize = computed(() => Math.max(13, Math.min(22, props.tile * 0.34)));
-const armName = computed(() => props.arms.find((arm) => arm.arm === props.unit.arm)?.name ?? props.unit.arm);
-const label = computed(
-  () =>
-    `${props.unit.unit}, ${props.blind ? '' : `${armName.value}, `}row ${props.unit.row}, place ${props.unit.column}${gone.value ? `, ${props.unit.status}` : ''}${props.done ? `, ${props.doneWord}` : ''}`,
-);
 </script>
 
 <template>

@@ -119,6 +119,26 @@ describe('the bench by keyboard', () => {
     expect(bench({}).find('.gap').exists()).toBe(false);
   });
 
+  it('as a table it has one cell a unit, with what stands there and how', async () => {
+    const cells = async (more: object) => {
+      const wrapper = bench(more);
+      await wrapper
+        .findAll('button')
+        .find((button) => button.text() === 'Show as a table')
+        ?.trigger('click');
+      return wrapper.findAll('tbody td').map((cell) => cell.text());
+    };
+    const units = experiment.units.map((own, i) => (i === 1 ? { ...own, status: 'lost' as const } : own));
+    const open = await cells({ units, done: new Set(['D01']), current: 'D03' });
+    const nameOf = (code: string) => experiment.arms.find(({ arm }) => arm === units.find(({ unit: own }) => own === code)?.arm)?.name;
+    expect(open[1]).toBe(`D01, ${nameOf('D01')}, read`);
+    expect(open[2]).toBe(`D02, ${nameOf('D02')}, lost`);
+    expect(open[3]).toBe(`D03, ${nameOf('D03')}, here now`);
+    for (const { unit: code } of units) expect(open.filter((text) => text.startsWith(`${code},`))).toHaveLength(1);
+    expect((await cells({ units, blind: true }))[1]).toBe('D01');
+    expect((await cells({ units, heat: new Map([['D01', -0.4]]) }))[1]).toMatch(/, below its arm$/);
+  });
+
   it('without places it says what to do', () => {
     const wrapper = bench({ units: experiment.units.map((own) => ({ ...own, row: null, column: null })) });
     expect(wrapper.text()).toContain('No dish has a place yet');

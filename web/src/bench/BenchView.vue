@@ -1,14 +1,16 @@
 <script setup lang="ts">
-import { useElementSize, useMediaQuery } from '@vueuse/core';
-import { computed, nextTick, ref } from 'vue';
-import type { Arm, Barrier, Shelf, Unit } from '@fern/core';
+import { computed, ref } from 'vue';
+import { benchFor, type Arm, type Barrier, type Shelf, type Unit } from '@fern/core';
 import { useSlices } from '../kit/useSlices';
 import BenchBoard from './BenchBoard.vue';
 import BenchGap from './BenchGap.vue';
+import BenchTable from './BenchTable.vue';
 import BenchUnit from './BenchUnit.vue';
 import { barrierGaps, benchGeometry, containerRuns } from './benchGeometry';
 import { unitForm } from './unitForm';
+import { unitWords } from './unitWords';
 import { useBenchMoves } from './useBenchMoves';
+import { useCloserLook } from './useCloserLook';
 
 /** The bench seen from above: shelves as they stand, each unit on its place. The same drawing in every step. */
 const props = withDefaults(
@@ -64,24 +66,13 @@ const { drag, held, entry, press, glide, release, key, enter, leave } = useBench
 const stop = computed(
   () => [entry.value, props.current].find((code) => placed.value.some(({ unit }) => unit === code)) ?? placed.value[0]?.unit,
 );
-/** For a thumb, a place that is smaller than it is looked at closer first: by its first tap, or by the button beneath. */
-const isForThumb = useMediaQuery('(max-width: 600px), (pointer: coarse)');
-const TOO_SMALL = 40;
-const NEAR = 52;
 const view = ref<HTMLElement | null>(null);
-const { width } = useElementSize(view);
-const near = ref(false);
-const isSmall = computed(
-  () => isForThumb.value && width.value > 0 && (width.value / geometry.value.width) * geometry.value.tile < TOO_SMALL,
-);
-const drawnWidth = computed(() => (near.value && isSmall.value ? `${(geometry.value.width * NEAR) / geometry.value.tile}px` : '100%'));
-async function lookAt(unit: Unit): Promise<void> {
-  near.value = true;
-  await nextTick();
-  svg.value?.querySelector(`[data-unit="${CSS.escape(unit.unit)}"]`)?.scrollIntoView({ block: 'nearest', inline: 'center' });
-}
-const isFar = computed(() => isSmall.value && !near.value);
+const { near, isSmall, isFar, isNear, drawnWidth, lookAt } = useCloserLook(view, () => geometry.value);
 const tap = (unit: Unit) => (isFar.value ? void lookAt(unit) : props.pickable && emit('pick', unit.unit));
+
+const wordsOf = (unit: Unit) => unitWords(unit, props);
+const labelOf = (unit: Unit) => [unit.unit, `row ${unit.row}, place ${unit.column}`, ...wordsOf(unit)].join(', ');
+const tableOpen = ref(false);
 
 const heldWords = computed(() => {
   const unit = placed.value.find((other) => other.unit === held.value);
@@ -92,7 +83,7 @@ const heldWords = computed(() => {
 
 <template>
   <p v-if="placed.length === 0" class="soft">No {{ unitWord }} has a place yet. Shuffle them to fill the bench.</p>
-  <div v-else ref="view" class="view" :tabindex="near && isSmall ? 0 : undefined">
+  <div v-else ref="view" class="view" :tabindex="isNear ? 0 : undefined">
     <svg
       ref="svg"
       :viewBox="`0 0 ${geometry.width} ${geometry.height}`"
@@ -134,7 +125,7 @@ const heldWords = computed(() => {
         :heat="heat?.get(unit.unit) ?? null"
         :held="held === unit.unit"
         :faded="drag?.unit.unit === unit.unit"
-        :done-word="doneWord"
+        :label="labelOf(unit)"
         :interactive="movable || pickable"
         :stop="stop === unit.unit"
         @focus="enter(unit)"
@@ -164,15 +155,27 @@ const heldWords = computed(() => {
       />
     </svg>
   </div>
-  <button v-if="isSmall" type="button" class="link" :aria-pressed="near" @click="near = !near">
-    {{ near ? 'See the whole bench' : 'Look closer' }}
-  </button>
+  <p v-if="placed.length > 0" class="tools small">
+    <button v-if="isSmall" type="button" class="link" :aria-pressed="near" @click="near = !near">
+      {{ near ? 'See the whole bench' : 'Look closer' }}
+    </button>
+    <button type="button" class="link" :aria-expanded="tableOpen" @click="tableOpen = !tableOpen">
+      {{ tableOpen ? 'Hide the table' : 'Show as a table' }}
+    </button>
+  </p>
+  <BenchTable v-if="tableOpen" :units="placed" :shelves="benchFor(shelves, placed)" :words-of="wordsOf" :current="current" />
   <p class="visually-hidden" role="status">{{ heldWords }}</p>
 </template>
 
 <style scoped>
 .view {
   overflow-x: auto;
+}
+.tools {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 16px;
+  margin: 4px 0 0;
 }
 .bench {
   display: block;

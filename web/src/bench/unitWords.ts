@@ -1,0 +1,22 @@
+import type { Arm, Unit } from '@fern/core';
+
+/** How units stand on the bench, beside what the plan says of them. */
+export interface Standing {
+  readonly arms: readonly Arm[];
+  readonly blind: boolean;
+  readonly done: ReadonlySet<string>;
+  /** What a unit that is done was: read, or put out. */
+  readonly doneWord: string;
+  readonly heat: ReadonlyMap<string, number> | null;
+}
+
+/** A unit on the bench in words: its arm unless nobody may know, and what came of it. */
+export function unitWords(unit: Unit, { arms, blind, done, doneWord, heat }: Standing): string[] {
+  const off = heat?.get(unit.unit);
+  return [
+    ...(blind ? [] : [arms.find(({ arm }) => arm === unit.arm)?.name ?? unit.arm]),
+    ...(unit.status === 'active' ? [] : [unit.status]),
+    ...(done.has(unit.unit) ? [doneWord] : []),
+    ...(off === undefined ? [] : [off > 0 ? 'above its arm' : off < 0 ? 'below its arm' : 'as its arm']),
+  ];
+}
