@@ -33,7 +33,7 @@ const dialogs: readonly { at: string; title: RegExp; open: (page: Page) => Promi
   { at: 'log', title: /^A photo$/, open: onUnit(/^Photograph/), first: /^INPUT/ },
   { at: 'log', title: /^What went wrong/, open: press(/^Write down what went wrong/), first: /^(SELECT|INPUT) What kind/ },
   { at: 'log?write=lost', title: /^What was lost/, open: async () => undefined, first: /^(SELECT|INPUT) Which/ },
-  { at: 'log', title: /^An extra visit/, open: press(/extra visit/i), first: /^(SELECT|INPUT) What is read/ },
+  { at: 'log', title: /^An extra walk/, open: press(/extra walk/i), first: /^(SELECT|INPUT) What is read/ },
   { at: 'log', title: /^Readings from a spreadsheet/, open: press(/^Import a table/), first: /^INPUT/ },
 
   { at: 'ask', title: /^Delete this experiment/, open: press(/^Delete this experiment/), first: /^BUTTON/ },

@@ -13,7 +13,7 @@ async function openMulch(page: Page): Promise<{ readonly id: string; readonly st
 }
 const unit = (page: Page) => page.getByTestId('unit');
 
-test('what really happens: a missed walk, a slip put right on its own day, an empty pot, an extra visit', async ({ page }) => {
+test('what really happens: a missed walk, a slip put right on its own day, an empty pot, an extra walk', async ({ page }) => {
   const { id, study } = await openMulch(page);
   const { experiment } = await study();
   const planned = addDays(experiment.startedOn ?? '', 8);
@@ -51,11 +51,11 @@ test('what really happens: a missed walk, a slip put right on its own day, an em
     await expect.poll(() => of('P01')).toMatchObject({ value: 99, observedOn: addDays(experiment.startedOn ?? '', 7), plannedDay: 6 });
   });
 
-  await test.step('an extra visit stands beside the walks', async () => {
+  await test.step('an extra walk stands beside the walks', async () => {
     const before = (await study()).observations.length;
     await page.goto(`/experiments/${id}/log`);
-    await page.getByRole('button', { name: 'Extra visit' }).click();
-    await page.getByLabel('The day of the visit').fill(addDays(planned, -1));
+    await page.getByRole('button', { name: 'Extra walk' }).click();
+    await page.getByLabel('The day of the walk').fill(addDays(planned, -1));
     await page.getByRole('button', { name: 'Go along the bench' }).click();
     await expect(unit(page)).toHaveText('P01');
     await page.keyboard.type('120');

@@ -124,7 +124,7 @@ export const planFields = {
   /** When the experiment ends; without it no one knows when to stop counting. */
   endRule: longText({ words: 'the end rule' }),
   /** Seed of the shuffle that placed the units; null before the first shuffle. */
-  shuffleSeed: maybe(number({ words: 'the seed of the shuffle', whole: true })),
+  shuffleSeed: maybe(number({ words: 'the shuffle number', whole: true })),
   bench: list(record(shelfFields), { words: 'the bench', most: 100 }),
   /** The day on which the plan was frozen; null while it is a draft. */
   frozenOn: maybe(date({ words: 'the day of the start', free: true })),

@@ -171,12 +171,12 @@ describe('a plan that changes', () => {
 
   it('says what was moved by hand since the shuffle, and that the seed makes the same layout where nothing was', () => {
     expect(movedByHand(experiment)).toEqual([]);
-    expect(placesInWords(experiment)).toBe('The places were shuffled. Seed 9 makes the same layout again.');
+    expect(placesInWords(experiment)).toBe('The places were shuffled. Shuffle number 9 makes the same layout again.');
     const [first, second] = experiment.units;
     const moved = { ...experiment, units: moveUnit(experiment.units, first.unit, second.row ?? 0, second.column ?? 0) };
     expect(movedByHand(moved)).toEqual([first.unit, second.unit]);
     expect(placesInWords(moved)).toBe(
-      `The places were shuffled with seed 9, then 2 of 12 were moved by hand: ${first.unit}, ${second.unit}.`,
+      `The places were shuffled (shuffle number 9), then 2 of 12 were moved by hand: ${first.unit}, ${second.unit}.`,
     );
     expect(movedByHand({ ...experiment, plan: { ...experiment.plan, shuffleSeed: null } })).toBeNull();
   });

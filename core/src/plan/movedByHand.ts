@@ -34,7 +34,7 @@ function numberOf(code: string): string {
 }
 
 /**
- * What the report and the check say of the places: the seed, and what was moved since.
+ * What the report and the check say of the places: the shuffle number, and what was moved since.
  * @param experiment a plan
  * @returns a sentence or two
  */
@@ -43,7 +43,7 @@ export function placesInWords(experiment: Experiment): string {
   if (fixedPlaces) return 'The places are fixed and could not be shuffled: each arm has its own side.';
   const moved = movedByHand(experiment);
   if (moved === null) return 'The places were not shuffled.';
-  if (moved.length === 0) return `The places were shuffled. Seed ${shuffleSeed} makes the same layout again.`;
+  if (moved.length === 0) return `The places were shuffled. Shuffle number ${shuffleSeed} makes the same layout again.`;
   const few = moved.length <= 6 ? `: ${moved.join(', ')}` : '';
-  return `The places were shuffled with seed ${shuffleSeed}, then ${moved.length} of ${experiment.units.length} were moved by hand${few}.`;
+  return `The places were shuffled (shuffle number ${shuffleSeed}), then ${moved.length} of ${experiment.units.length} were moved by hand${few}.`;
 }

@@ -23,7 +23,7 @@ export const categoryWords = (category: string): string => category.replaceAll('
  * @param measure that is counted by category
  * @param unit that is read
  * @param plannedDay of the walk, in days after the unit's start; null looks among the readings named in `taken`
- * @param taken ids of an extra visit
+ * @param taken ids of an extra walk
  * @returns the reading that counts of each category
  */
 export function categoryReadings(

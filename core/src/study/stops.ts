@@ -14,7 +14,7 @@ export interface Stop {
   readonly measure: Measure;
   /** Which plant of the unit; null where the unit is read as a whole. */
   readonly plant: string | null;
-  /** The walk in days after the unit's own start; null on an extra visit. */
+  /** The walk in days after the unit's own start; null on an extra walk. */
   readonly plannedDay: number | null;
   readonly reading: Observation | null;
 }

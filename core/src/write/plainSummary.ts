@@ -54,7 +54,7 @@ function measureLines(study: Study, row: MeasureResult): string[] {
         ? ''
         : test.exact
           ? `, exact${test.arrangements ? ` over ${test.arrangements.toLocaleString('en-GB')} arrangements` : ''}`
-          : `, ${test.arrangements?.toLocaleString('en-GB') ?? ''} draws, seed ${test.seed ?? ''}`;
+          : `, ${test.arrangements?.toLocaleString('en-GB') ?? ''} draws, shuffle number ${test.seed ?? ''}`;
     return `  ${test.method}${between}: ${test.statistic.name}${df} = ${Number(test.statistic.value.toPrecision(5))}, ${pEquals(test.p)}${how}${test.ignoresUnits ? ' (counts seeds as if each were a unit)' : ''}`;
   });
   const fast = sproutingTable(study, measure, row);

@@ -130,7 +130,7 @@ function notes({ exact, arrangements, seed, ignoresUnits, ignoresBlocks }: TestR
   const many = arrangements?.toLocaleString('en-GB') ?? '';
   return [
     ...(exact === true && arrangements !== undefined ? [`exact, all ${many} ways`] : []),
-    ...(exact === false && seed != null ? [`${many} draws, seed ${seed}`] : []),
+    ...(exact === false && seed != null ? [`${many} draws, shuffle number ${seed} (the randomisation seed)`] : []),
     ...(ignoresUnits ? ['counts seeds as if each were a unit, so it never decides'] : []),
     ...(ignoresBlocks ? ['leaves the blocks out'] : []),
   ];

@@ -72,7 +72,7 @@ describe('the lab report', () => {
     ['the predictions', 'Bracken: taller, because caffeine'],
     ['what was changed on purpose', 'What they drink:'],
     ['what was kept the same', 'light: 16 h'],
-    ['the seed, and what was moved since', 'The places were shuffled with seed 4817, then'],
+    ['the shuffle number, and what was moved since', 'The places were shuffled (shuffle number 4817), then'],
     ['where each unit stood', '    C1 C   T1 T   C2 C'],
     ['the caution', '> **Take care.** Hot tea: adult pours.'],
     ['a change after the start', 'Friday 3 April: the plan was changed: one reading less (holiday).'],

@@ -32,7 +32,7 @@ describe('a started plan', () => {
     ['how many plants are kept', { plan: { ...started.plan, plantsKept: 7 } }],
     ['which plants are kept', { plan: { ...started.plan, thinningRule: 'the tallest' } }],
     ['what is usually kept the same', { plan: { ...started.plan, usuallyKept: [] } }],
-    ['the seed of the shuffle', { plan: { ...started.plan, shuffleSeed: 1 } }],
+    ['the shuffle number', { plan: { ...started.plan, shuffleSeed: 1 } }],
     ['the barriers', { plan: { ...started.plan, barriers: [{ row: 1, column: 1 }] } }],
   ];
 

@@ -15,7 +15,7 @@ const line = computed(() => {
   const primary = props.question.measures.find((measure) => measure.primary)?.name.toLowerCase() ?? '';
   return [
     counted(weeks, 'week'),
-    `${minutes} min a visit`,
+    `${minutes} min a walk`,
     `${props.question.arms.length} arms, ${units} ${plural(props.question.unitWord)}`,
     `decided by ${primary}`,
     `from age ${props.question.agesFrom}`,

@@ -11,7 +11,7 @@ import TwoColumns from '../kit/TwoColumns.vue';
 import { useDocument } from '../stores/document';
 import { today } from '../stores/today';
 import CarePart from './CarePart.vue';
-import ExtraVisit from './ExtraVisit.vue';
+import ExtraWalk from './ExtraWalk.vue';
 import LostDialog from './LostDialog.vue';
 import PhotosPart from './PhotosPart.vue';
 import ReadingsTable from './ReadingsTable.vue';
@@ -71,7 +71,7 @@ function pick(unit: string): void {
           <Button v-if="next" type="primary" size="large" @click="goWalk(next.day)">{{
             next.state === 'due' ? 'Start the walk' : 'Fill it in'
           }}</Button>
-          <Button size="large" @click="extraOpen = true">Extra visit</Button>
+          <Button size="large" @click="extraOpen = true">Extra walk</Button>
         </span>
       </div>
       <ReadTwice />
@@ -90,7 +90,7 @@ function pick(unit: string): void {
       <WentWrong :asked="asked === 'wrong'" />
     </template>
   </TwoColumns>
-  <ExtraVisit v-if="document.started" v-model:open="extraOpen" />
+  <ExtraWalk v-if="document.started" v-model:open="extraOpen" />
   <LostDialog v-model:open="lostOpen" />
   <UnitDialog v-if="picked" v-model:open="unitOpen" :unit="picked" />
 </template>

@@ -66,7 +66,10 @@ function mark(status: 'lost' | 'excluded' | 'active'): void {
     <p v-if="unit === undefined">
       <ChoiceField :value="chosen" :options="codes" :label="`Which ${experiment.plan.unitWord}`" @change="chosen = $event" />
     </p>
-    <p>Lost: gone or ruined. Its readings up to now stay in the curves. A missing seed is not a lost unit: it stays in the number sown.</p>
+    <p>
+      Lost: gone or ruined. Its readings up to now stay in the curves. A missing seed is not a lost {{ experiment.plan.unitWord }}: it stays
+      in the number sown.
+    </p>
     <p>Excluded: it should never count, because nobody knows which it is or it was set up wrongly. The result is given with it as well.</p>
     <TextField :value="reason" placeholder="What happened, in a few words" label="What happened" @change="reason = $event" />
     <EffectNotes :findings="effects" />

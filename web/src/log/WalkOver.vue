@@ -19,7 +19,7 @@ onMounted(() => head.value && focusOnText(head.value));
     <h1 ref="head">
       {{
         extra
-          ? 'The visit is over'
+          ? 'The walk is over'
           : left === 0
             ? `All ${plural(experiment.plan.unitWord)} are read`
             : `${left} ${left === 1 ? 'reading is' : 'readings are'} still missing`

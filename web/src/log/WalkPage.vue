@@ -49,7 +49,7 @@ onBeforeUnmount(() => void useExperiments().load());
 
 const extra = computed(() => props.day === 'extra');
 const measures = computed(() => experiment.value.measures.filter(({ measure }) => measure === route.query.measure));
-/** Read on this visit, so that one can go back and mend it. */
+/** Read on this walk, so that one can go back and mend it. */
 const visit = ref<ReadonlySet<string>>(new Set());
 const alongTheBench = computed<readonly Stop[]>(() =>
   extra.value ? extraStops(study.value, measures.value, visit.value) : stopsOf(study.value, Number(props.day)),
@@ -101,7 +101,7 @@ const asksWhen = computed(() => readOn.value === null && stop.value?.reading ===
 const head = computed(() => {
   const on = readOn.value === null ? '' : shortDate(readOn.value);
   return extra.value
-    ? `extra visit, ${on}`
+    ? `extra walk, ${on}`
     : `day ${props.day}${readOn.value === null || planned.value >= today() ? '' : `, read on ${on}`}`;
 });
 const entry = ref<InstanceType<typeof WalkEntry> | null>(null);
@@ -175,7 +175,7 @@ function readAgain(): void {
 
 <template>
   <main id="content" v-if="stops.length === 0" class="message">
-    <h1>{{ extra ? 'There is nothing to read on this visit.' : `Nothing is read on day ${day}.` }}</h1>
+    <h1>{{ extra ? 'There is nothing to read on this walk.' : `Nothing is read on day ${day}.` }}</h1>
     <RouterLink :to="{ name: 'log', params: { id } }">Go to the log</RouterLink>
   </main>
   <TwoColumns v-else :margin="430" class="walk">

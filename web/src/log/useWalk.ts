@@ -143,7 +143,7 @@ export function useWalk({ stops, readOn, kept }: Walked) {
   function take(sure = false): void {
     if (!stop.value) return;
     const here = { ...stop.value, reading: saw.value };
-    // On an extra visit one passes by what has nothing new.
+    // On an extra walk one passes by what has nothing new.
     if (here.plannedDay === null && typed.value.trim() === '' && here.reading === null) return goTo(at.value + 1);
     const read = readReading(typed.value, here.measure);
     if ('wrong' in read) {

@@ -43,7 +43,7 @@ const layoutWords = computed(() => {
       <span class="soft small"
         >{{ layoutWords
         }}<template v-if="experiment.plan.shuffleSeed !== null">
-          · shuffle <span class="mono">{{ experiment.plan.shuffleSeed }}</span></template
+          · shuffle number <span class="mono">{{ experiment.plan.shuffleSeed }}</span></template
         ></span
       >
       <span class="actions">

@@ -9,7 +9,7 @@ import ChoiceField from '../kit/ChoiceField.vue';
 import DateField from '../kit/DateField.vue';
 import { today } from '../stores/today';
 
-/** Begins a visit that no walk asks for: which measure, on which day. What was read before stays; pickings add up. */
+/** Begins a walk that is not planned: which measure, on which day. What was read before stays; pickings add up. */
 const open = defineModel<boolean>('open', { required: true });
 const { id, experiment } = useLoaded();
 const router = useRouter();
@@ -29,10 +29,10 @@ function begin(): void {
 </script>
 
 <template>
-  <ConfirmDialog v-model:open="open" title="An extra visit">
+  <ConfirmDialog v-model:open="open" title="An extra walk">
     <p>
-      For what no walk asks: a picking on a day of its own, a look in between. Pickings are added to the total; nothing that was read before
-      is changed.
+      For what the plan does not ask: a picking on a day of its own, a look in between. Pickings are added to the total; nothing that was
+      read before is changed.
     </p>
     <div class="fields">
       <ChoiceField
@@ -41,7 +41,7 @@ function begin(): void {
         label="What is read"
         @change="chosen = $event"
       />
-      <DateField :value="on" label="The day of the visit" @change="on = $event" />
+      <DateField :value="on" label="The day of the walk" @change="on = $event" />
       <span v-if="!possible" class="wrong" role="alert">Choose a day from {{ shortDate(first) }} to today.</span>
     </div>
     <template #buttons><Button type="primary" :disabled="!possible || !measure" @click="begin">Go along the bench</Button></template>

@@ -7,7 +7,7 @@ import { reading, posted, walkThrough, where, field, press, type, leave } from '
 
 beforeEach(leave);
 
-describe('an extra visit', () => {
+describe('an extra walk', () => {
   const crop: Measure = {
     ...blankOf(measureFields),
     measure: 'crop',
