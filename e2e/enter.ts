@@ -1,6 +1,7 @@
 import { expect, type Page } from '@playwright/test';
+import { here, portOf } from './ports';
 
-export const PLAIN = 'http://127.0.0.1:4311';
+export const PLAIN = `http://127.0.0.1:${portOf('plain', here())}`;
 
 /** Enters the demo by its one-click entry. */
 export async function enterDemo(page: Page, account = 'Fennick Hollow School'): Promise<void> {

@@ -5,8 +5,9 @@ import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
 import { chromium, expect, test, type BrowserContext, type Page } from '@playwright/test';
 import type { Experiment, Happening, Observation } from '@fern/core';
+import { here, portOf } from './ports';
 
-const PORT = 4312;
+const PORT = portOf('own', here());
 const BASE = `http://127.0.0.1:${PORT}`;
 const folder = mkdtempSync(join(tmpdir(), 'fern-offline-'));
 const person = { name: 'M. Bracken', password: 'moss and fern' };

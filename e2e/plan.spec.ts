@@ -1,5 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import { enterDemo, openStep } from './enter';
+import { here, portOf } from './ports';
 
 async function begin(page: Page, question: string): Promise<string> {
   await enterDemo(page, 'Moor Lane allotment');
@@ -124,7 +125,11 @@ test('a started plan changes only by an amendment, and the report shows it', asy
 });
 
 test('the bench by touch', async ({ browser }) => {
-  const context = await browser.newContext({ hasTouch: true, viewport: { width: 1280, height: 800 }, baseURL: 'http://127.0.0.1:4310' });
+  const context = await browser.newContext({
+    hasTouch: true,
+    viewport: { width: 1280, height: 800 },
+    baseURL: `http://127.0.0.1:${portOf('demo', here())}`,
+  });
   const page = await context.newPage();
   await begin(page, 'Does X change height?');
   const box = async (unit: string) => (await page.locator(`[data-unit="${unit}"]`).boundingBox()) ?? { x: 0, y: 0, width: 0, height: 0 };

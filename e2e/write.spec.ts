@@ -15,6 +15,7 @@ test('written by keyboard alone: a fact by @, a number that disagrees is marked,
   await discussion(page).focus();
   await page.keyboard.type('In tap water @');
   await page.getByRole('combobox', { name: 'Find a fact' }).fill('tap water share');
+  await expect(page.getByRole('option', { name: /%/ }).first()).toBeVisible();
   await page.keyboard.press('Enter');
   await page.keyboard.type(' sprouted. 100 mM salt gave 38 points fewer sprouts than tap water.');
   await expect(discussion(page).locator('.fact')).toHaveText(/^\d+(\.\d)? %$/);

@@ -24,7 +24,6 @@ import ProblemNote from '../kit/ProblemNote.vue';
 import TwoColumns from '../kit/TwoColumns.vue';
 import { newSeed } from '../stores/newSeed';
 import { useExperiments } from '../stores/experiments';
-import { useOutbox } from '../stores/outbox';
 import { today } from '../stores/today';
 import CareDialog from './CareDialog.vue';
 import CategoryEntry from './CategoryEntry.vue';
@@ -32,19 +31,20 @@ import CellMap from './CellMap.vue';
 import LostDialog from './LostDialog.vue';
 import PhotoDialog from './PhotoDialog.vue';
 import SownDialog from './SownDialog.vue';
+import WalkButtons from './WalkButtons.vue';
 import WalkEntry from './WalkEntry.vue';
 import WalkMargin from './WalkMargin.vue';
 import WalkOver from './WalkOver.vue';
 import WhenRead from './WhenRead.vue';
 import WrongDialog from './WrongDialog.vue';
 import { placeWords } from './placeWords';
-import { useWalk, wordsOf } from './useWalk';
+import { useHeard } from './useHeard';
+import { useWalk } from './useWalk';
 import { pressWalkKey, type WalkPanel } from './walkKeys';
 
 const props = defineProps<{ day: string }>();
 const { id, experiment, study } = useLoaded();
 const route = useRoute();
-const outbox = useOutbox();
 onBeforeUnmount(() => void useExperiments().load());
 
 const extra = computed(() => props.day === 'extra');
@@ -128,19 +128,7 @@ const none = computed(() => {
 });
 const question = computed(() => (stop.value && kind.value ? kind.value.question(stop.value.measure) : ''));
 watch(at, () => (open.value = null));
-/** For whoever hears the page: what was kept, what waits, where one stands now and what is asked. */
-const heard = ref('');
-watch(
-  at,
-  (_, from) => {
-    const [left, here] = [stops.value[from], stop.value];
-    const stands = left?.reading ? `${readName(left.unit, left.measure)}: ${wordsOf(left.reading, left.measure)}, kept.` : '';
-    const waits = outbox.offline ? `${outbox.count} wait for the network.` : '';
-    const next = here ? `${readName(here.unit, here.measure)}, ${placeWords(experiment.value, here.unit)}. ${question.value}` : '';
-    heard.value = [stands, waits, next].filter((part) => part !== '').join(' ');
-  },
-  { flush: 'post' },
-);
+const heard = useHeard({ at, stops, experiment, question });
 const noteOpen = computed(() => open.value === 'note' || note.value !== '');
 const noteField = ref<HTMLInputElement | null>(null);
 const focus = () => (counted.value ? counts.value : entry.value)?.focus();
@@ -262,20 +250,17 @@ function readAgain(): void {
       <label v-if="noteOpen" class="note"
         >Note<input ref="noteField" v-model="note" data-note :aria-label="`Note on ${stop.unit.unit}`" maxlength="500"
       /></label>
-      <div class="thumb-buttons">
-        <Button type="primary" size="large" class="next" @click="next"
-          >Next {{ stop.measure.by === 'container' ? '' : stop.plant === null ? word : 'plant' }} <kbd>Enter</kbd></Button
-        >
-        <Button v-if="stop.plant !== null" size="large" @click="noMore">No more plants here <kbd>m</kbd></Button>
-        <Button size="large" @click="takeAbsent('not-read')">Not read <kbd>s</kbd></Button>
-        <Button size="large" @click="takeAbsent('nothing-there')">{{ none }} <kbd>o</kbd></Button>
-        <Button size="large" @click="openPanel('note')">Note <kbd>n</kbd></Button>
-        <Button size="large" @click="open = 'lost'">Lost <kbd>x</kbd></Button>
-        <Button size="large" @click="open = 'care'">Care <kbd>c</kbd></Button>
-        <Button size="large" @click="open = 'photo'">Photo <kbd>p</kbd></Button>
-        <Button size="large" @click="open = 'wrong'">Went wrong <kbd>w</kbd></Button>
-        <button type="button" class="link undo" :disabled="at === 0" @click="undo">Undo last <kbd>u</kbd></button>
-      </div>
+      <WalkButtons
+        :next="stop.measure.by === 'container' ? '' : stop.plant === null ? word : 'plant'"
+        :is-plant="stop.plant !== null"
+        :none="none"
+        :is-first="at === 0"
+        @next="next"
+        @no-more="noMore"
+        @absent="takeAbsent"
+        @open="openPanel"
+        @undo="undo"
+      />
     </section>
     <template #margin>
       <WalkMargin :head="head" :stop="stop" :done="done" :shuffled="seed !== null" @pick="pick" @order="changeOrder" />
@@ -341,12 +326,9 @@ h1 {
   border-radius: 7px;
   font: inherit;
 }
-.undo {
-  margin-left: auto;
-}
-.undo:disabled {
-  color: var(--soft);
-  cursor: default;
+/* The question stays in sight above what is typed. */
+section :deep(input) {
+  scroll-margin-top: 130px;
 }
 @media (max-height: 400px) {
   .walk .where {
@@ -365,15 +347,6 @@ h1 {
   }
   .code {
     font-size: 34px;
-  }
-  .next {
-    order: 5;
-    width: 100%;
-    min-height: 58px;
-    font-size: 18px;
-  }
-  .thumb-buttons kbd {
-    display: none;
   }
 }
 </style>

@@ -53,7 +53,9 @@ function take(): void {
       >
         <b>{{ text }}</b> <span class="soft small">{{ label }}</span>
       </li>
-      <li v-if="found.length === 0" class="soft" role="option" aria-selected="false">Nothing of that name.</li>
+      <li v-if="found.length === 0" class="soft" role="option" aria-selected="false">
+        {{ facts.length === 0 ? 'The numbers are on their way …' : 'Nothing of that name.' }}
+      </li>
     </ul>
     <button type="button" class="link small" @click="emit('leave')">Leave it</button>
   </div>

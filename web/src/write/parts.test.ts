@@ -34,6 +34,18 @@ describe('the facts to choose from', () => {
     expect(picker.emitted('leave')).toHaveLength(1);
     picker.unmount();
   });
+
+  it('are on their way until the result is there, and Enter takes nothing meanwhile', async () => {
+    const picker = mount(FactPicker, { props: { facts: [] as typeof facts }, attachTo: document.body });
+    await picker.get('input').setValue('tea');
+    await picker.get('input').trigger('keydown', { key: 'Enter' });
+    expect(picker.get('[role="option"]').text()).toBe('The numbers are on their way …');
+    expect(picker.emitted('put')).toBeUndefined();
+    await picker.setProps({ facts });
+    await picker.get('input').trigger('keydown', { key: 'Enter' });
+    expect(picker.emitted('put')).toEqual([['height.T.mean']]);
+    picker.unmount();
+  });
 });
 
 describe('the editor of a part', () => {
@@ -51,6 +63,16 @@ describe('the editor of a part', () => {
     expect(page.get('.hints').text()).toBe('the data say 58');
     await page.setProps({ facts: [{ ...facts[1], text: '16 cm' }] });
     await eventually(() => expect(page.get('.fact').text()).toBe('16 cm'));
+    page.unmount();
+  });
+
+  it('keeps the place of a fact while the numbers are on their way, and calls gone only what the data no longer have', async () => {
+    const page = editor('Tea: {=height.T.mean}, {=old.mean}.');
+    await page.setProps({ facts: [] });
+    await eventually(() => expect(page.findAll('.fact').map((fact) => fact.text())).toEqual(['…', '…']));
+    await page.setProps({ facts });
+    await eventually(() => expect(page.findAll('.fact').map((fact) => fact.text())).toEqual(['15 cm', '(no longer in the data)']));
+    expect(page.emitted('write')).toBeUndefined();
     page.unmount();
   });
 
