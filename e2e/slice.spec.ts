@@ -98,7 +98,7 @@ test('from the first sign-in to the downloaded report, on a new experiment', asy
   await test.step('weigh up: the figures worked out by hand', async () => {
     await expect(page.getByTestId('verdict')).toHaveText('supported');
     await expect(page.getByTestId('sentence')).toContainText(
-      '40 points lower with Salt water than with Plain water (95 % interval 26 to 52 lower), by enough to matter',
+      '40 points lower with Salt water than with Plain water. That is enough to matter. The 95 % interval is 26 to 52 lower.',
     );
     // Welch’s 29 to 51 is narrower than 80 seeds an arm allow: Newcombe’s over all of them is 26 to 52.
     const row = page.getByRole('row', { name: /^Salt water against Plain water −40/ });

@@ -73,7 +73,9 @@ describe('crossed factors', () => {
   it('the verdict is the factors’, and the sentence says all three', () => {
     const row = pots(5, 0);
     expect(row.verdict.code).toBe('supported');
-    expect(row.verdict.sentence).toMatch(/5\.0\d? cm higher with straw than with none \(mulch; 95 % interval .*\), by enough to matter\./);
+    expect(row.verdict.sentence).toMatch(
+      /5\.0\d? cm higher with straw than with none \(mulch\)\. That is enough to matter\. The 95 % interval is [^.]*\.\d+ to [^.]*\.\d+ higher\./,
+    );
     expect(row.verdict.sentence).toContain('Also: no difference that matters for clay against felt (pot).');
     expect(row.verdict.sentence).toContain('Whether what mulch does depends on pot cannot be told.');
     expect(row.comparisons).toHaveLength(3);

@@ -111,7 +111,12 @@ describe('every sentence of the core', () => {
       'never says 0 higher or lower',
       ({ sentence }) => /(?<![\d.,])0(\.0+)?( [a-zA-Z]+)? (higher|lower|later|sooner)\b/.test(sentence.replaceAll(/\([^)]*\)/g, '')),
     ],
-    ['has no interval of width zero', ({ sentence }) => /interval ([\d.,]+) to \1 /.test(sentence)],
+    ['has no interval of width zero', ({ sentence }) => /interval is ([\d.,]+) to \1 /.test(sentence)],
+    [
+      'has no sentence of more than 25 words, and no line of a list',
+      ({ sentence }) =>
+        sentence.split(/(?<=[.!?]) (?=[A-Z“])|; /).some((one) => one.split(' ').filter((word) => /[\p{L}\d]/u.test(word)).length > 25),
+    ],
     ['says so far where it is', ({ sentence, code }) => code !== 'not-a-fair-test' && / so far/.test(sentence)],
     [
       'does not say more where it is less',

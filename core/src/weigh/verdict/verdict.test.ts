@@ -68,21 +68,21 @@ describe('the sentence', () => {
       'supported',
       [15, 16, 14, 15.5, 14.5],
       {},
-      /^Here with radish, in these conditions, “Height” came out 5\.0 cm higher with tea than with plain water \(95 % interval 3\.8 to 6\.2 higher\), by enough to matter\.$/,
+      /^Here with radish, in these conditions, “Height” came out 5\.0 cm higher with tea than with plain water\. That is enough to matter\. The 95 % interval is 3\.8 to 6\.2 higher\.$/,
     ],
-    ['supported', [15, 16, 14, 15.5, 14.5], { smallestDifference: 5 }, /perhaps by less than matters/],
+    ['supported', [15, 16, 14, 15.5, 14.5], { smallestDifference: 5 }, /Perhaps that is less than matters\./],
     [
       'small',
       [11, 12, 12.5, 11.5, 12],
       { smallestDifference: 9 },
-      /a real difference, but too small to matter \(you asked for at least 9 cm\)/,
+      /A real difference, but too small to matter: you asked for at least 9 cm\./,
     ],
     ['opposite', [5, 6, 4, 5.5, 4.5], {}, /5\.0 cm lower with tea .* the opposite of what was expected/],
     [
       'no-difference-that-matters',
       [10.1, 11, 9, 10.4, 9.6],
       { smallestDifference: 4 },
-      /as good as alike .* one of 4 cm or more is ruled out/,
+      /as good as alike .* One of 4 cm or more is ruled out/,
     ],
     ['cannot-tell', [12, 8, 14, 9, 11], {}, /cannot tell\. About \d+ pots an arm would settle it four times in five\.$/],
   ])('says %s in words', (code, treated, measure, words) => {
@@ -118,7 +118,7 @@ describe('the sentence', () => {
     const four = (value: number) => [value, value, value, value];
     const grams = analyse(studyOf({ C: four(5), T: four(9) })).measures[0];
     expect(grams.verdict.code).toBe('supported');
-    expect(grams.verdict.sentence).toContain('higher with T than with C, by enough to matter.');
+    expect(grams.verdict.sentence).toContain('higher with T than with C. That is enough to matter.');
     const share = aMeasure({ kind: 'count', unit: '', smallestDifference: 10 });
     const none = analyse(studyOf({ C: [0, 0, 0, 0, 0, 0], T: [10, 10, 10, 10, 10, 10] }, { measures: [share] }, () => ({ sown: 10 })));
     expect(none.measures[0].verdict.code).toBe('supported');
@@ -146,7 +146,7 @@ describe('the sentence', () => {
     const study = studyOf({ C: [10, 11, 12], T: [20, 21, 22] });
     const { sentence, code } = analyse(study).measures[0].verdict;
     expect(code).toBe('cannot-tell');
-    expect(sentence).toContain('; but chance alone gives a gap this big in about 10 of 100 tries: too few pots to tell.');
+    expect(sentence).toContain(' But chance alone gives a gap this big in about 10 of 100 tries: too few pots to tell.');
     expect(sentence).not.toContain('for none');
   });
 

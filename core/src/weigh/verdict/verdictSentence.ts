@@ -99,58 +99,55 @@ function leadSentence(judged: Judged, row: Spoken): Sentence {
   const arms = row.names;
   const subject = `${where}“${measure.name}” came out `;
   if (!gap) return [`${where}“${measure.name}” cannot be compared for ${arms[0]} and ${arms[1]}: there are too few readings.`];
-  const what = row.factor === null ? '' : `${row.factor}; `;
-  const span: Sentence = interval ? [` (${what}95 % interval `, interval, ')'] : row.factor === null ? [] : [` (${row.factor})`];
-  const alike = `${where}“${measure.name}” came out alike with ${arms[0]} and ${arms[1]}`;
-  const pairOf = [` with ${arms[0]} than with ${arms[1]}`];
-  const against: Sentence = [...pairOf, ...span];
+  const of = row.factor === null ? '' : ` (${row.factor})`;
+  // The interval has a sentence of its own, so that none is longer than one can hear.
+  const span: Sentence = interval ? [' The 95 % interval is ', interval, '.'] : [];
+  const pair = ` with ${arms[0]} than with ${arms[1]}${of}`;
+  const came: Sentence = [subject, gap, `${pair}.`];
+  const left: Sentence = isNone(gap) ? [`${where}“${measure.name}” came out alike with ${arms[0]} and ${arms[1]}${of}.`] : came;
   switch (row.verdict) {
     case 'supported':
-      return [subject, gap, ...against, `${enough(row, judged, wording)}.`];
+      return [...came, enough(row, judged, wording), ...span];
     case 'small':
-      return [
-        subject,
-        gap,
-        ...against,
-        `: a real difference, but too small to matter (you asked for at least ${smallestText(measure, wording)}).`,
-      ];
+      return [...came, ` A real difference, but too small to matter: you asked for at least ${smallestText(measure, wording)}.`, ...span];
     case 'opposite':
-      return [subject, gap, ...against, ': the opposite of what was expected.'];
+      return [...came, ' That is the opposite of what was expected.', ...span];
     case 'no-difference-that-matters':
       return [
         subject,
-        `as good as alike with ${arms[0]} and ${arms[1]}: the gap is `,
+        `as good as alike with ${arms[0]} and ${arms[1]}${of}. The gap is `,
         gap,
+        '.',
         ...span,
-        `, and one of ${smallestText(measure, wording)} or more is ruled out.`,
+        ` One of ${smallestText(measure, wording)} or more is ruled out.`,
       ];
     default:
-      if (judged.alone.includes(row.arm) || judged.alone.includes(row.versus))
-        return [...(isNone(gap) ? [alike] : [subject, gap, ...pairOf]), luckOf(judged, row)];
-      return [...(isNone(gap) ? [alike, ...span] : [subject, gap, ...against]), whyNot(judged, row), ...settle(judged)];
+      if (judged.alone.includes(row.arm) || judged.alone.includes(row.versus)) return [...left, luckOf(judged, row)];
+      return [...left, ...span, whyNot(judged, row), ...settle(judged)];
   }
 }
 
 /** Why it cannot be told: the interval spans none, or chance alone does as much too often. */
 function whyNot({ experiment }: Judged, { difference: { ci95 }, p }: Spoken): string {
-  if (ci95 === null) return ': this experiment cannot tell';
+  if (ci95 === null) return ' This experiment cannot tell';
   const isClear = ci95[0] > 0 || ci95[1] < 0;
-  if (!isClear || p === null) return '. That leaves room for more, for less and for none: this experiment cannot tell';
-  return `; but chance alone gives a gap this big in ${chanceInWords(p)} tries: too few ${plural(replicateWord(experiment))} to tell`;
+  if (!isClear || p === null) return ' That leaves room for more, for less and for none: this experiment cannot tell';
+  return ` But chance alone gives a gap this big in ${chanceInWords(p)} tries: too few ${plural(replicateWord(experiment))} to tell`;
 }
 
 /** Why one of a kind tells nothing. */
 function luckOf({ experiment, alone }: Judged, { arm, versus }: Spoken): string {
   const word = replicateWord(experiment);
   const who = alone.includes(arm) && alone.includes(versus) ? 'each arm' : armName(experiment.arms, alone.includes(arm) ? arm : versus);
-  return `; but ${who} was one ${word}, and nobody can tell the treatment from that ${word}’s luck.`;
+  return ` But ${who} was one ${word}, and nobody can tell the treatment from that ${word}’s luck.`;
 }
 
+/** Whether it is enough to matter, where one said how much does. */
 function enough(row: Spoken, { measure }: Judged, wording: Wording): string {
   const { value, ci95 } = row.difference;
   if (measure.smallestDifference === null || value === null) return '';
   const [lo, hi] = (ci95 ?? [value, value]).map((end) => Math.abs(end * wording.scale));
-  return Math.min(lo, hi) >= measure.smallestDifference ? ', by enough to matter' : ', perhaps by less than matters';
+  return Math.min(lo, hi) >= measure.smallestDifference ? ' That is enough to matter.' : ' Perhaps that is less than matters.';
 }
 
 function smallestText(measure: Measure, wording: Wording): string {
