@@ -3,7 +3,7 @@ import { computed, ref, useTemplateRef } from 'vue';
 import { lengthWords, localOf, shortDate, type Experiment, type PlannedTimes, type StageKind, type TimedStep } from '@fern/core';
 import StakeMark from '../stake/StakeMark.vue';
 import { armStyle } from '@fern/paper/look';
-import { BAR, LEFT, timelineGeometry, TOP, WIDTH } from './timelineGeometry';
+import { BAR, LEFT, ROW, timelineGeometry, TOP, WIDTH } from './timelineGeometry';
 
 /** When each step happens to each arm, drawn; a step can be moved by mouse, touch or keyboard. */
 const props = defineProps<{ experiment: Experiment; times: PlannedTimes; now: number; movable: boolean }>();
@@ -115,6 +115,7 @@ const shift = (step: TimedStep) => (drag.value && isSame(step, drag.value.step) 
         @keydown="key(bar.step, $event)"
       >
         <title>{{ told(bar.step) }}</title>
+        <rect v-if="movable" class="reach" :y="(BAR - ROW) / 2" :width="bar.width" :height="ROW" />
         <rect :width="bar.width" :height="BAR" rx="5" :fill="fills[stageOf(bar.step).kind]" stroke="#7C9AA6" stroke-width="1" />
         <text v-if="bar.isShown" x="7" :y="BAR / 2 + 4.5" class="bar">{{ bar.words }}</text>
       </g>
@@ -182,7 +183,16 @@ const shift = (step: TimedStep) => (drag.value && isSame(step, drag.value.step) 
 .movable {
   cursor: ew-resize;
 }
-.held rect {
+.reach {
+  fill: transparent;
+}
+/* As large as it is drawn, so that a bar is high enough for a thumb. */
+@media (max-width: 600px), (pointer: coarse) {
+  .timeline {
+    min-width: 900px;
+  }
+}
+.held rect:not(.reach) {
   stroke: var(--ink);
   stroke-width: 2;
 }

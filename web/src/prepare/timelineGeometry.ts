@@ -33,7 +33,7 @@ export interface TimelineGeometry {
 
 export const WIDTH = 900;
 export const LEFT = 56;
-const ROW = 44;
+export const ROW = 44;
 export const BAR = 26;
 export const TOP = 34;
 const LEAST = 9;
