@@ -6,6 +6,7 @@ import BenchView from '../bench/BenchView.vue';
 import { benchOf } from '../bench/benchOf';
 import { useLoaded } from '../frame/loaded';
 import TwoColumns from '../kit/TwoColumns.vue';
+import { useLater } from '../kit/useLater';
 import { newSeed } from '../stores/newSeed';
 import { useDocument } from '../stores/document';
 import { useHistory } from '../stores/history';
@@ -26,6 +27,7 @@ import UnitsEditor from './UnitsEditor.vue';
 const { experiment } = useLoaded();
 const document = useDocument();
 const history = useHistory();
+const later = useLater();
 const shuffle = () => history.edit((now) => replan(now, { seed: newSeed() }));
 const move = (unit: string, row: number, column: number) =>
   history.edit((now) => ({ ...now, units: moveUnit(now.units, unit, row, column) }));
@@ -64,14 +66,16 @@ const layoutWords = computed(() => {
         press b, for a barrier. </template
       >Each {{ replicateWord(experiment) }} counts once, however many seeds or plants it holds.
     </p>
-    <BenchSettings />
-    <MeasuresEditor />
-    <StagesEditor />
-    <KeptEditor />
-    <DifferencesEditor />
+    <template v-if="later">
+      <BenchSettings />
+      <MeasuresEditor />
+      <StagesEditor />
+      <KeptEditor />
+      <DifferencesEditor />
+    </template>
     <template #margin>
       <FairTest />
-      <PowerPanel />
+      <PowerPanel v-if="later" />
     </template>
   </TwoColumns>
 </template>
