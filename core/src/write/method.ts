@@ -30,7 +30,7 @@ export function method(study: Study): Block[] {
   const read = readBy(study);
   const written = (lines: readonly string[]) => lines.filter((line) => line.trim() !== '');
   const [materials, cautions, steps] = [written(plan.materials), written(plan.cautions), written(plan.steps)];
-  const each = arms.map((arm) => `${arm.name} ${units.filter((unit) => unit.arm === arm.arm).length}`).join(', ');
+  const each = arms.map((arm) => `${arm.name} ${units.filter((unit) => unit.arm === arm.arm).length}`).join('; ');
   const started = experiment.startedOn === null ? '' : ` The start was ${longDate(experiment.startedOn)}.`;
   return [
     ...(materials.length > 0 ? [heading('Materials'), list(materials)] : []),
