@@ -34,8 +34,10 @@ declare global {
 /** The answer to what was asked early, where it is good; whatever changes something makes them all old. */
 async function early(method: string, path: string): Promise<Response | null> {
   if (method !== 'GET') globalThis.earlyAnswers?.clear();
-  const response = (await globalThis.earlyAnswers?.get(path)) ?? null;
+  const asked = globalThis.earlyAnswers?.get(path);
+  // Before waiting: two who ask at once must not read one answer.
   globalThis.earlyAnswers?.delete(path);
+  const response = (await asked) ?? null;
   return response?.ok ? response : null;
 }
 
