@@ -1,9 +1,9 @@
-import { chmodSync, mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { chmodSync, mkdirSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import sqlite3 from 'sqlite3';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
-import { DatabaseProblem, inPlainWords } from './databaseFile';
+import { DatabaseProblem, inPlainWords, removeDatabase } from './databaseFile';
 import { openDatabase } from './openDatabase';
 
 let folder: string;
@@ -108,4 +108,13 @@ describe('a database that cannot be used is told in a sentence, and left as it i
     const fault = new TypeError('x is not a function');
     expect(inPlainWords(file, fault)).toBe(fault);
   });
+});
+
+it('a database on which a server runs is not taken away; one that nobody uses is', async () => {
+  const database = await openDatabase(file);
+  await expect(removeDatabase(file)).rejects.toThrow('Another Fern Test server is running');
+  await database.close();
+  expect(readFileSync(file).length).toBeGreaterThan(0);
+  await removeDatabase(file);
+  expect(readdirSync(folder)).not.toContain('data.sqlite');
 });

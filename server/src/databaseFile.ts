@@ -1,4 +1,4 @@
-import { existsSync, statSync } from 'node:fs';
+import { existsSync, rmSync, statSync } from 'node:fs';
 import { QueryTypes, Sequelize } from 'sequelize';
 import sqlite3 from 'sqlite3';
 
@@ -94,4 +94,15 @@ export function lockFile(file: string): Promise<() => Promise<void>> {
       });
     });
   });
+}
+
+/**
+ * Takes a database away, with what SQLite keeps beside it.
+ * @throws {DatabaseProblem} where a server runs on it; nothing is taken away then
+ */
+export async function removeDatabase(file: string): Promise<void> {
+  if (!existsSync(file)) return;
+  const unlock = await lockFile(file);
+  for (const end of ['', '-wal', '-shm']) rmSync(file + end, { force: true });
+  await unlock();
 }

@@ -5,7 +5,7 @@ import { createServer as createHttps } from 'node:https';
 import { dirname, join } from 'node:path';
 import { changes } from './changes';
 import { createApp } from './createApp';
-import { DatabaseProblem } from './databaseFile';
+import { DatabaseProblem, removeDatabase } from './databaseFile';
 import { ownNames } from './hosts';
 import { openDatabase } from './openDatabase';
 import { isFirstStart } from './services/accounts';
@@ -19,11 +19,14 @@ const demo = process.env.FERN_DEMO === '1';
 const host = process.env.HOST ?? '127.0.0.1';
 const port = Number(process.env.PORT ?? 4173);
 const file = process.env.FERN_DATABASE ?? join(root, 'data', demo ? 'demo.sqlite' : 'fern-test.sqlite');
-const database = await openDatabase(file).catch((error: unknown) => {
+const stop = (error: unknown): never => {
   if (!(error instanceof DatabaseProblem)) throw error;
   console.error(error.message);
   process.exit(1);
-});
+};
+// Only the demo that is made here: a database that was named may hold something of one's own.
+if (demo && process.env.FERN_FRESH === '1' && process.env.FERN_DATABASE === undefined) await removeDatabase(file).catch(stop);
+const database = await openDatabase(file).catch(stop);
 if (demo) await loadDemo(database);
 else {
   const folder = join(dirname(file), 'backups');

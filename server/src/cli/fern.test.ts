@@ -1,5 +1,5 @@
 import ICAL from 'ical.js';
-import { mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdirSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
@@ -147,4 +147,20 @@ describe('fern kit and fern calendar', () => {
       expect((await run(...wrong)).code).toBe(2);
     expect((await run('kit', 'no-such-folder')).code).toBe(2);
   });
+});
+
+it.each([
+  ['readings', 'observations.csv'],
+  ['readings', 'notes.csv'],
+  ['report', 'README.md'],
+])('fern %s onto %s of the package itself is refused, and the package stays as it is', async (command, name) => {
+  const path = packageWith({ 'notes-codebook.csv': 'mine\n', 'README.md': 'mine\n' });
+  const held = () => readdirSync(path).map((own) => [own, readFileSync(join(path, own), 'utf8')]);
+  const before = held();
+  const { code, err } = await run(command, path, '-o', join(path, name));
+  expect([code, err]).toEqual([
+    2,
+    expect.stringMatching(/is part of the package that is read\. Nothing was written: name a file elsewhere\.\n$/),
+  ]);
+  expect(held()).toEqual(before);
 });

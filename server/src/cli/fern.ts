@@ -16,7 +16,7 @@ import {
 import { sheetsFile } from '@fern/paper/files';
 import { rScript } from '@fern/paper/r';
 import { kitText } from './kitText';
-import { openPackage } from './openPackage';
+import { isOfPackage, openPackage } from './openPackage';
 import { reportEndings, writeReport } from './reportFile';
 
 const HOW = `How to use it:
@@ -148,10 +148,12 @@ async function writing(asked: Asked, study: Study, photo: (file: string) => Uint
   if (!ends.some((end) => file.endsWith(end))) return fail(`${file}: expected a name that ends in ${ends.join(' or ')}`);
   if (command === 'calendar' && study.experiment.startedOn === null)
     return fail('datapackage.json: fern.startedOn: there is no day 0 yet, so no step has a day');
-  let written = [file];
+  const written = command === 'readings' ? readingsFiles(file) : [file];
+  const own = written.find((path) => isOfPackage(asked.paths[0], path));
+  if (own !== undefined) return fail(`${own} is part of the package that is read. Nothing was written: name a file elsewhere.`);
   try {
     if (command === 'calendar') writeFileSync(file, calendarOf(study.experiment, new Date().toISOString()));
-    else if (command === 'readings') written = await writeReadings(study, file);
+    else if (command === 'readings') await writeReadings(study, written);
     else if (command === 'script') writeFileSync(file, rScript);
     else await writeReport(study, file, { length, paper, photo });
   } catch (error) {
@@ -162,16 +164,14 @@ async function writing(asked: Asked, study: Study, photo: (file: string) => Uint
 }
 
 /** A workbook holds its codebook; beside a table it is a file of its own. */
-async function writeReadings(study: Study, file: string): Promise<string[]> {
+const readingsFiles = (file: string): readonly string[] =>
+  file.endsWith('.csv') ? [file, file.replace(/\.csv$/, '-codebook.csv')] : [file];
+
+async function writeReadings(study: Study, [file, codebook]: readonly string[]): Promise<void> {
   const table = readingsTable(study);
-  if (!file.endsWith('.csv')) {
-    writeFileSync(file, await sheetsFile(table, study.experiment.title));
-    return [file];
-  }
-  const codebook = file.replace(/\.csv$/, '-codebook.csv');
+  if (codebook === undefined) return writeFileSync(file, await sheetsFile(table, study.experiment.title));
   writeFileSync(file, csvOf(table));
   writeFileSync(codebook, csvOf(table.codebook));
-  return [file, codebook];
 }
 
 /** A line a package, as soon as it is worked out; one that cannot be read has its problems on its line, and the others go on. */

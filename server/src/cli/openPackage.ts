@@ -1,5 +1,5 @@
-import { existsSync, readdirSync, readFileSync, statSync } from 'node:fs';
-import { basename, dirname, join } from 'node:path';
+import { existsSync, readdirSync, readFileSync, realpathSync, statSync } from 'node:fs';
+import { basename, dirname, join, relative } from 'node:path';
 import { missingPictures, photoPath, readPackage, unzipPackage, type PackageFiles, type ReadResult } from '@fern/core';
 
 /** A package as it lies on the disk: what it holds, and what is wrong with its pictures, on which no number rests. */
@@ -38,4 +38,10 @@ function openFolder(folder: string): OpenedPackage {
 function opened(files: PackageFiles, picture: OpenedPackage['picture']): OpenedPackage {
   const read = readPackage(files);
   return { ...read, missing: 'study' in read ? missingPictures(read.study, (file) => picture(file) !== null) : [], picture };
+}
+
+/** Whether a file that is there lies in the package's own folder, where writing it would change the package. */
+export function isOfPackage(path: string, file: string): boolean {
+  const folder = basename(path) === 'datapackage.json' ? dirname(path) : path;
+  return existsSync(file) && statSync(folder).isDirectory() && !relative(realpathSync(folder), realpathSync(file)).startsWith('..');
 }

@@ -1,4 +1,15 @@
-import { existsSync, mkdirSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import {
+  copyFileSync,
+  existsSync,
+  linkSync,
+  mkdirSync,
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  symlinkSync,
+  writeFileSync,
+} from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
@@ -74,8 +85,96 @@ describe('a way back', () => {
   });
 
   it('says how it is called', async () => {
+    expect(await keep(['backup'], file, now)).toMatchObject({ code: 1, say: expect.stringContaining('There is no database') });
     expect(await keep([], file, now)).toMatchObject({ code: 2, say: expect.stringContaining('npm run backup') });
     expect(await keep(['restore'], file, now)).toMatchObject({ code: 2 });
+  });
+});
+
+describe('a backup never takes the place of anything', () => {
+  const at = (name: string) => join(folder, name);
+  it('onto what is there, the database above all, is refused while the server runs; nothing acknowledged is lost and nothing is replaced', async () => {
+    const database = await openDatabase(file);
+    await add(database, 'before');
+    writeFileSync(at('certificate.key'), 'a key');
+    expect(await keep(['backup', at('earlier.sqlite')], file, now)).toMatchObject({ code: 0 });
+    symlinkSync(file, at('link.sqlite'));
+    linkSync(file, at('second.sqlite'));
+    symlinkSync(at('gone'), at('nowhere.sqlite'));
+    await add(database, 'after');
+    const stood = () =>
+      Object.fromEntries(
+        readdirSync(folder).map((name) => [name, existsSync(at(name)) ? readFileSync(at(name), 'latin1') : 'leads nowhere']),
+      );
+    const before = stood();
+    for (const [to, words] of [
+      [file, 'is the database itself'],
+      [join(folder, 'x', '..', 'data.sqlite'), 'is the database itself'],
+      [at('link.sqlite'), 'is the database itself'],
+      [at('second.sqlite'), 'is the database itself'],
+      [`${file}-wal`, 'belongs to the database'],
+      [`${file}-shm`, 'belongs to the database'],
+      [`${file}-journal`, 'belongs to the database'],
+      [`${file}-lock`, 'belongs to the database'],
+      [at('certificate.key'), 'is there already'],
+      [at('earlier.sqlite'), 'is there already'],
+      [at('nowhere.sqlite'), 'is there already'],
+      [folder, 'is a folder'],
+    ]) {
+      expect([to, await keep(['backup', to], file, now)]).toEqual([to, { code: 1, say: expect.stringContaining(words) }]);
+      expect(stood()).toEqual(before);
+    }
+    await add(database, 'last');
+    await database.close();
+    expect(await names()).toEqual(['after', 'before', 'last']);
+  });
+
+  it('a file of one’s own beside the target stays, whatever its name', async () => {
+    await (await openDatabase(file)).close();
+    writeFileSync(at('mine.sqlite.part'), 'my notes');
+    expect(await keep(['backup', at('mine.sqlite')], file, now)).toMatchObject({ code: 0 });
+    expect(readFileSync(at('mine.sqlite.part'), 'utf8')).toBe('my notes');
+  });
+
+  it('of two at once onto one name, one is made and one is refused', async () => {
+    await (await openDatabase(file)).close();
+    const both = await Promise.all([1, 2].map(() => keep(['backup', at('mine.sqlite')], file, now)));
+    expect(both.map(({ code }) => code).sort()).toEqual([0, 1]);
+    expect(readdirSync(folder).filter((name) => name.endsWith('.part'))).toEqual([]);
+  });
+});
+
+describe('what is put back', () => {
+  it('is never the database itself', async () => {
+    const database = await openDatabase(file);
+    await add(database, 'here');
+    await database.close();
+    expect(await keep(['restore', file], file, now)).toMatchObject({ code: 1, say: expect.stringContaining('is the database itself') });
+    expect(await names()).toEqual(['here']);
+  });
+
+  it('comes with what its write-ahead log still holds, as after a kill', async () => {
+    const database = await openDatabase(file);
+    await add(database, 'in the log');
+    const killed = join(folder, 'killed.sqlite');
+    for (const end of ['', '-wal']) copyFileSync(file + end, killed + end);
+    await add(database, 'later');
+    await database.close();
+    expect(await keep(['restore', killed], file, now)).toMatchObject({ code: 0 });
+    expect(await names()).toEqual(['in the log']);
+  });
+
+  it('keeps what it replaces each time, also twice in a second', async () => {
+    const database = await openDatabase(file);
+    await add(database, 'first');
+    await keep(['backup', join(folder, 'b.sqlite')], file, now);
+    await add(database, 'second');
+    await database.close();
+    await keep(['restore', join(folder, 'b.sqlite')], file, now);
+    const again = await keep(['restore', join(folder, 'b.sqlite')], file, now);
+    expect(again.say).toContain('data.sqlite.before-2026-04-14T09-30-00-2');
+    copyFileSync(`${file}.before-2026-04-14T09-30-00`, file);
+    expect(await names()).toEqual(['first', 'second']);
   });
 });
 
