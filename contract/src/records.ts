@@ -56,6 +56,7 @@ export type Deed =
   | 'changed'
   | 'started'
   | 'amended'
+  | 'sealed'
   | 'unsealed'
   | 'unit'
   | 'picture'

@@ -64,6 +64,8 @@ export const goodBodies: Readonly<Record<string, unknown>> = {
   'put /password': { password: 'not it', next: 'another good one' },
   'post /people/erased': { name: 'Bracken' },
   'put /experiments/:id': { version: 1, experiment: plan },
+  'post /experiments/:id/seal': { on: '2026-04-04' },
+  'post /experiments/:id/seal/opened': { on: '2026-04-09', reason: 'all is read' },
   'patch /experiments/:id/units/:unit': { status: 'lost', statusReason: 'dropped' },
   'patch /experiments/:id/units/:unit/sown': { sown: 24, on: '2026-04-04' },
   'post /experiments/:id/observations': { observations: [reading('one'), reading('two', { replaces: 'one' })] },

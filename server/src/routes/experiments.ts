@@ -1,9 +1,19 @@
-import { changeSchema, experimentSchema, sownAgainSchema, unitStatusSchema, type SownAgain } from '@fern/contract';
+import {
+  changeSchema,
+  experimentSchema,
+  sealOpeningSchema,
+  sealSchema,
+  sownAgainSchema,
+  unitStatusSchema,
+  type SealOpening,
+  type SownAgain,
+} from '@fern/contract';
 import type { Experiment, Unit } from '@fern/core';
 import { createExperiments } from '../services/create';
 import { changeExperiment, getExperiment, setSownAgain, setUnitStatus } from '../services/experiments';
 import { deleteExperiment } from '../services/bin';
 import { listExperiments } from '../services/list';
+import { openSeal, seal } from '../services/seal';
 import { param, route, sentUnderKey } from './Route';
 
 export const experimentRoutes = [
@@ -37,6 +47,28 @@ export const experimentRoutes = [
     body: changeSchema,
     handle: async (call) => {
       const record = await changeExperiment(call.database, call.account.id, param(call, 'id'), call.body.version, call.body.experiment);
+      call.changes.tell(record.id, { version: record.version });
+      return record;
+    },
+  }),
+  route<{ on: string }>({
+    method: 'post',
+    path: '/experiments/:id/seal',
+    who: 'owner',
+    body: sealSchema,
+    handle: async (call) => {
+      const record = await seal(call.database, call.account.id, param(call, 'id'), call.body.on);
+      call.changes.tell(record.id, { version: record.version });
+      return record;
+    },
+  }),
+  route<SealOpening>({
+    method: 'post',
+    path: '/experiments/:id/seal/opened',
+    who: 'owner',
+    body: sealOpeningSchema,
+    handle: async (call) => {
+      const record = await openSeal(call.database, call.account.id, param(call, 'id'), call.account.name, call.body);
       call.changes.tell(record.id, { version: record.version });
       return record;
     },

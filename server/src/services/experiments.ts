@@ -63,6 +63,7 @@ export function changeExperiment(
         'This experiment was changed in another window or by someone else. Nothing was overwritten: load it again, then make your change.',
       );
     }
+    checkSeal(before.experiment, experiment);
     const checked = checkFrozen(before.experiment, experiment);
     const { models } = tables;
     const read = await tables.sequelize.query<Pick<Observation, 'unit' | 'measure'>>(
@@ -94,6 +95,13 @@ export function changeExperiment(
       await remember(tables, ownerId, { ...done, experimentId: id, title: checked.title });
     return { id, version: version + 1, experiment: checked };
   });
+}
+
+/** Whether arms are hidden is changed by its own routes alone, which write it into the log. */
+function checkSeal(before: Experiment, after: Experiment): void {
+  if (same(before.plan.seal, after.plan.seal)) return;
+  const detail = 'A key is sealed under Prepare, and opened under Weigh up with a reason: no other change touches its seal.';
+  throw new ProblemError(422, `${detail} Nothing was stored: load the page again.`, [{ pointer: '/experiment/plan/seal', detail }]);
 }
 
 /** Marks a unit as lost, excluded, ended or active again. */
@@ -185,12 +193,11 @@ export async function getStudy(tables: Tables, ownerId: string, id: string): Pro
 /** What the owner's log says of a change. */
 function deedsOf(before: Experiment, after: Experiment): { readonly what: Deed; readonly detail?: string }[] {
   if (before.plan.frozenOn === null && after.plan.frozenOn !== null) return [{ what: 'started', detail: after.plan.frozenOn }];
-  const opened = before.plan.seal.openedOn === null && after.plan.seal.openedOn !== null ? after.plan.seal.reason : null;
-  const unsealed = opened !== null || (before.plan.frozenOn !== null && before.blinded && !after.blinded);
+  const unsealed = before.plan.frozenOn !== null && before.blinded && !after.blinded;
   const amendment = after.plan.amendments.length > before.plan.amendments.length ? after.plan.amendments.at(-1) : undefined;
   if (!unsealed && !amendment) return [{ what: 'changed' }];
   return [
-    ...(unsealed ? [{ what: 'unsealed' as const, ...(opened === null ? {} : { detail: opened }) }] : []),
+    ...(unsealed ? [{ what: 'unsealed' as const }] : []),
     ...(amendment ? [{ what: 'amended' as const, detail: amendment.reason }] : []),
   ];
 }

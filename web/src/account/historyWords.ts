@@ -6,6 +6,7 @@ const words: Readonly<Record<Deed, string>> = {
   changed: 'changed',
   started: 'started',
   amended: 'plan changed after the start',
+  sealed: 'the key was sealed',
   unsealed: 'blinding lifted',
   unit: 'state of a unit',
   picture: 'a photo was removed for good',
