@@ -27,6 +27,9 @@ export interface FakeServer {
   readonly calls: Call[];
   /** What Today is told of. */
   list: readonly ExperimentLine[];
+  /** What an experiment is opened with. */
+  study: Study;
+  version: number;
   /** What is answered; a test puts another in its place. */
   answer: (call: Call) => Reply;
 }
@@ -67,7 +70,7 @@ export function freshBrowser(): void {
 /** A server that holds one study as version 1, in place of the network. */
 export function fakeServer(study: Study): FakeServer {
   freshBrowser();
-  const server: FakeServer = { calls: [], list: [], answer: accept };
+  const server: FakeServer = { calls: [], list: [], study, version: 1, answer: accept };
   vi.stubGlobal('fetch', async (url: string, init: RequestInit) => {
     const body: unknown = init.body ? JSON.parse(String(init.body)) : {};
     const call = { method: init.method ?? 'GET', path: url.replace('/api', ''), body } as Call;
@@ -75,7 +78,7 @@ export function fakeServer(study: Study): FakeServer {
     if (call.path === '/session') return Response.json(account);
     if (call.path === '/experiments' && call.method === 'GET') return Response.json(server.list);
     if (call.path.endsWith('/study?as=columns'))
-      return Response.json({ version: 1, ...study, observations: packColumns(study.observations) });
+      return Response.json({ version: server.version, ...server.study, observations: packColumns(server.study.observations) });
     if (call.path.endsWith('/observations')) return Response.json({ observations: [] });
     const said = server.answer(call);
     if (said === 'offline') throw new TypeError('no network');

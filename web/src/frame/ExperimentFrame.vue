@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { Button, Spin } from 'ant-design-vue';
-import { onBeforeUnmount, watch } from 'vue';
+import { watch } from 'vue';
 import { RouterLink, RouterView, useRoute } from 'vue-router';
 import { isSealed } from '@fern/core';
 import { useDocument } from '../stores/document';
 import { useLog } from '../stores/log';
 import { useOpening } from '../stores/openExperiment';
 import ExperimentTrail from './ExperimentTrail.vue';
+import LeaveDialog from './LeaveDialog.vue';
 import LoadedExperiment from './LoadedExperiment.vue';
 import SavingState from './SavingState.vue';
 import SealedNote from './SealedNote.vue';
@@ -23,7 +24,6 @@ watch(
   (id) => void opening.open(id),
   { immediate: true },
 );
-onBeforeUnmount(() => void document.flush());
 </script>
 
 <template>
@@ -41,6 +41,7 @@ onBeforeUnmount(() => void document.flush());
     <SealedNote v-if="route.meta.tells && document.experiment && isSealed(document.experiment)" />
     <RouterView v-else />
     <SavingState />
+    <LeaveDialog :id="id" />
   </LoadedExperiment>
 </template>
 

@@ -4,6 +4,7 @@ import { useDocument } from '../stores/document';
 import { useHistory } from '../stores/history';
 import { useOpening } from '../stores/openExperiment';
 import { useOutbox } from '../stores/outbox';
+import OpenEdits from './OpenEdits.vue';
 
 /** Saving is shown, never asked for. */
 const document = useDocument();
@@ -19,12 +20,19 @@ const outbox = useOutbox();
       outbox.offline ? 'Kept on this device' : 'Saving …'
     }}</span>
     <span v-else-if="document.saving === 'saved'">✓ Saved</span>
+    <span v-else-if="document.held">The amendment is not saved yet</span>
     <span v-else-if="document.saving === 'changed' || document.saving === 'saving'">Saving …</span>
-    <span v-else-if="document.saving === 'offline'"
+    <span v-else-if="document.saving === 'offline' && document.unkept"
       >No network. Your changes are on this page alone: keep it open until the network is back.</span
     >
-    <span v-else-if="document.saving === 'wrong'">Not saved: {{ document.wrong[0]?.detail ?? document.message }}</span>
+    <span v-else-if="document.saving === 'offline'"
+      >No network. Your changes are kept on this device, and are saved when the network is back.</span
+    >
+    <OpenEdits v-else-if="document.saving === 'wrong'" />
     <span v-else>{{ document.message }} <Button size="small" @click="opening.reload()">Load it again</Button></span>
+    <span v-if="document.overtaken.length > 0"
+      >Someone else has changed {{ document.overtaken.join(', ') }} meanwhile: that stands now, not what was typed here.</span
+    >
     <button v-if="history.canUndo" type="button" class="link" @click="history.undo()">Undo</button>
   </div>
 </template>

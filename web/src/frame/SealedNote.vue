@@ -1,25 +1,25 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
-import { openKey, shortDate } from '@fern/core';
+import { shortDate } from '@fern/core';
 import ProblemNote from '../kit/ProblemNote.vue';
 import TextField from '../kit/TextField.vue';
+import { useAttempt } from '../stores/attempt';
 import { useDocument } from '../stores/document';
-import { useSession } from '../stores/session';
 import { today } from '../stores/today';
 import { useLoaded } from './loaded';
 
 /** Stands in place of what would tell the arms while the key is sealed, and is where it is opened. */
 const { experiment } = useLoaded();
 const document = useDocument();
-const session = useSession();
 const reason = ref('');
 const wrong = ref<string | null>(null);
+const { busy, error, attempt } = useAttempt();
 const sealedOn = computed(() => shortDate(experiment.value.plan.seal.sealedOn ?? today()));
 function open(): void {
   const why = reason.value.trim();
   wrong.value = why === '' ? 'Say why it is opened: “all is read” is reason enough.' : null;
-  if (why !== '') document.change((now) => openKey(now, today(), session.account?.name ?? '', why));
+  if (why !== '') void attempt(() => document.openSeal({ on: today(), reason: why }));
 }
 </script>
 
@@ -40,9 +40,9 @@ function open(): void {
           :most="500"
           @change="reason = $event"
       /></label>
-      <Button type="primary" size="large" html-type="submit">Open the key</Button>
+      <Button type="primary" size="large" html-type="submit" :disabled="busy">Open the key</Button>
     </form>
-    <ProblemNote :words="wrong" />
+    <ProblemNote :words="wrong ?? error" />
   </main>
 </template>
 

@@ -3,6 +3,7 @@ import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { comesBefore, daysBetween, fairTestAtOnce, isDate, longDate } from '@fern/core';
+import OpenEdits from '../frame/OpenEdits.vue';
 import { useLoaded } from '../frame/loaded';
 import ConfirmDialog from '../kit/ConfirmDialog.vue';
 import DateField from '../kit/DateField.vue';
@@ -24,6 +25,8 @@ function planned(): string {
   const { startedOn, plan } = experiment.value;
   return startedOn !== null && startedOn > today() && plan.timing.at !== '' ? startedOn : today();
 }
+/** Why it has not started. */
+const refusal = ref<string | null>(null);
 const stepsBefore = computed(() => experiment.value.plan.stages.filter(comesBefore).length);
 const against = computed(() => fairTestAtOnce(experiment.value).filter(({ severity }) => severity === 'blocker' || severity === 'serious'));
 const ahead = computed(() => (isDate(day.value) ? Math.max(0, daysBetween(today(), day.value)) : 0));
@@ -33,23 +36,26 @@ const warning = computed(() => {
   return first ? `${blocked.value ? 'It cannot start yet' : 'Before you start'}: ${first.message} ${first.remedy}` : null;
 });
 
+function ask(): void {
+  day.value = planned();
+  refusal.value = null;
+  open.value = true;
+}
+
 async function start(): Promise<void> {
   if (!isDate(day.value) || blocked.value) return;
-  await history.start(day.value);
-  if (document.saving !== 'saved') return;
+  refusal.value = await history.start(day.value);
+  if (refusal.value !== null) return;
   open.value = false;
   await router.push({ name: 'prepare', params: { id: id.value } });
 }
 </script>
 
 <template>
-  <Button v-if="!document.started" type="primary" @click="((day = planned()), (open = true))">Start the experiment</Button>
-  <ConfirmDialog
-    v-model:open="open"
-    title="Start, and freeze the plan"
-    :wrong="document.saving === 'wrong' ? (document.wrong[0]?.detail ?? document.message) : null"
-  >
+  <Button v-if="!document.started" type="primary" @click="ask">Start the experiment</Button>
+  <ConfirmDialog v-model:open="open" title="Start, and freeze the plan" :wrong="refusal">
     <p>From now on the plan stays as it is. A later change needs a reason, and the report will show it.</p>
+    <OpenEdits />
     <ProblemNote :words="warning" />
     <label
       >Day 0: <DateField :value="day" label="Day 0" wrong="Choose the day on which everything is sown or planted." @change="day = $event"
@@ -60,7 +66,7 @@ async function start(): Promise<void> {
       }}. Is it the day on which you sow or plant?</MarginNote
     >
     <template #buttons>
-      <Button type="primary" :disabled="blocked || !isDate(day)" @click="start">{{
+      <Button type="primary" :disabled="blocked || document.open.length > 0 || !isDate(day)" @click="start">{{
         ahead > 0 ? `Yes, it starts on ${longDate(day)}` : 'Start and freeze the plan'
       }}</Button>
     </template>

@@ -1,11 +1,14 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
-import { giveBlindCodes, isSealed, keyOf, sealKey, shortDate } from '@fern/core';
+import { giveBlindCodes, isSealed, keyOf, shortDate } from '@fern/core';
 import { useLoaded } from '../frame/loaded';
+import ProblemNote from '../kit/ProblemNote.vue';
+import { useAttempt } from '../stores/attempt';
 import { useDocument } from '../stores/document';
 import { useHistory } from '../stores/history';
 import { newSeed } from '../stores/newSeed';
+import { useOpening } from '../stores/openExperiment';
 import { today } from '../stores/today';
 
 /** Codes that tell nothing, the key for a second person, and its seal. */
@@ -16,9 +19,15 @@ const shown = ref(false);
 const seal = computed(() => experiment.value.plan.seal);
 const key = computed(() => keyOf(experiment.value));
 const give = () => history.edit((now) => giveBlindCodes(now, newSeed()));
+const opening = useOpening();
+const { busy, error, attempt } = useAttempt();
 function close(): void {
-  shown.value = false;
-  document.change((now) => sealKey(now, today()));
+  void attempt(async () => {
+    await document.seal(today());
+    shown.value = false;
+    // The copy for times without a network would still tell the arms.
+    await opening.refresh();
+  });
 }
 const print = () => window.print();
 </script>
@@ -66,7 +75,8 @@ const print = () => window.print();
       <p v-if="document.started && !experiment.blinded" class="soft small">
         It is not planned to be read blind, so there is no key to seal. Before the start, Plan says whether it is.
       </p>
-      <p v-if="document.started && experiment.blinded"><Button type="primary" @click="close">Seal the key</Button></p>
+      <p v-if="document.started && experiment.blinded"><Button type="primary" :disabled="busy" @click="close">Seal the key</Button></p>
+      <ProblemNote :words="error" />
       <p v-if="document.started && experiment.blinded" class="soft small">
         Print it first, and give it to the second person. From then on no page tells the arms.
       </p>

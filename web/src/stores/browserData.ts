@@ -1,20 +1,25 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
+import type { Draft } from './drafts';
 import type { Kept } from './kept';
 import type { Waiting } from './waiting';
 
 interface BrowserData extends DBSchema {
   waiting: { key: string; value: Waiting };
   kept: { key: [string, string]; value: Kept };
+  drafts: { key: [string, string, string]; value: Draft };
 }
 
 let opened: Promise<IDBPDatabase<BrowserData>> | null = null;
 
 /** What this browser keeps, for all its tabs. Rejects where the browser allows none, as some do in private windows. */
 export function browserData(): Promise<IDBPDatabase<BrowserData>> {
-  opened ??= openDB<BrowserData>('fern-test', 1, {
-    upgrade(database) {
-      database.createObjectStore('waiting', { keyPath: 'id' });
-      database.createObjectStore('kept', { keyPath: ['account', 'path'] });
+  opened ??= openDB<BrowserData>('fern-test', 2, {
+    upgrade(database, from) {
+      if (from < 1) {
+        database.createObjectStore('waiting', { keyPath: 'id' });
+        database.createObjectStore('kept', { keyPath: ['account', 'path'] });
+      }
+      database.createObjectStore('drafts', { keyPath: ['account', 'experiment', 'page'] });
     },
     // Another tab wants a newer shape of it, or the browser has closed it.
     blocking: () => void closeBrowserData(),

@@ -1,15 +1,21 @@
 import { defineStore } from 'pinia';
 import { computed, shallowRef } from 'vue';
-import { changePlan, fixedChanges, restorePlan, startOn, wordsFollow, type Experiment } from '@fern/core';
+import { changePlan, fixedChanges, rebase, restorePlan, startOn, wordsFollow, type Experiment } from '@fern/core';
 import { useDocument } from './document';
 import { today } from './today';
 
 const MOST = 50;
 
+/** An edit of the plan. */
+interface Edit {
+  readonly before: Experiment;
+  readonly after: Experiment;
+}
+
 /** Edits of the plan and the way back. Only these are undone: never a lost unit, a start, or the writer's words. */
 export const useHistory = defineStore('history', () => {
   const document = useDocument();
-  const past = shallowRef<readonly Experiment[]>([]);
+  const past = shallowRef<readonly Edit[]>([]);
   /** The plan as it was before an amendment was begun; null while none is. */
   const original = shallowRef<Experiment | null>(null);
 
@@ -20,14 +26,16 @@ export const useHistory = defineStore('history', () => {
       const next = change(now);
       return next === now ? now : wordsFollow(now, next);
     });
-    if (before !== null && document.experiment !== before) past.value = [...past.value, before].slice(-MOST);
+    const after = document.experiment;
+    if (before !== null && after !== null && after !== before) past.value = [...past.value, { before, after }].slice(-MOST);
   }
 
+  /** Takes back the last edit alone: what was changed since in another way stays. */
   function undo(): void {
-    const before = past.value.at(-1);
-    if (!before) return;
+    const last = past.value.at(-1);
+    if (!last) return;
     past.value = past.value.slice(0, -1);
-    document.change((now) => restorePlan(before, now));
+    document.change((now) => rebase(last.after, last.before, now).experiment);
   }
 
   function clear(): void {
@@ -35,11 +43,32 @@ export const useHistory = defineStore('history', () => {
     original.value = null;
   }
 
-  /** Freezes the plan and saves it; from then on nothing before it can be undone. */
-  async function start(day: string): Promise<void> {
-    document.change((now) => startOn(now, day, today()));
-    clear();
+  /**
+   * Freezes the plan and saves it; from then on nothing before it can be undone. Only what is stored is started: while something of the plan
+   * is not, it stays a draft.
+   * @returns why it has not started; null where it has
+   */
+  async function start(day: string): Promise<string | null> {
     await document.flush();
+    if (document.saving !== 'saved') return notSaved();
+    const before = document.experiment;
+    document.change((now) => startOn(now, day, today()));
+    await document.flush({ whole: true });
+    if (document.saving === 'saved') {
+      clear();
+      return null;
+    }
+    const why = notSaved();
+    if (document.saving !== 'conflict' && before !== null)
+      document.change((now) => rebase(startOn(before, day, today()), before, now).experiment);
+    await document.flush();
+    return why;
+  }
+
+  /** What stands between the plan on the page and the stored one. */
+  function notSaved(): string {
+    const open = document.open.map(({ place, why }) => (place === '' ? why : `${place}: ${why}`));
+    return open.length > 0 ? open.join(' ') : document.message;
   }
 
   /** From here on a started plan can be changed; nothing is saved until the amendment says what and why. */
@@ -49,12 +78,18 @@ export const useHistory = defineStore('history', () => {
     document.held = true;
   }
 
+  /** Goes on with an amendment that was begun before the page was opened. */
+  function resumeAmendment(before: Experiment): void {
+    clear();
+    original.value = before;
+  }
+
   /** Leaves the plan as it was before the amendment was begun. */
   function leaveAmendment(): void {
     const before = original.value;
-    if (before) document.change((now) => restorePlan(before, now));
     clear();
     document.held = false;
+    if (before) document.change((now) => restorePlan(before, now));
     void document.flush();
   }
 
@@ -66,7 +101,7 @@ export const useHistory = defineStore('history', () => {
     const amendment = { on: today(), what, reason, changes: fixedChanges(before, changed) };
     document.change((now) => changePlan(now, { amendments: [...now.plan.amendments, amendment] }));
     document.held = false;
-    await document.flush();
+    await document.flush({ whole: true });
     if (document.saving === 'saved') return clear();
     document.held = true;
     document.change((now) => changePlan(now, { amendments: before.plan.amendments }));
@@ -82,6 +117,7 @@ export const useHistory = defineStore('history', () => {
     clear,
     start,
     beginAmendment,
+    resumeAmendment,
     leaveAmendment,
     amend,
   };

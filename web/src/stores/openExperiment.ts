@@ -3,6 +3,7 @@ import { ref } from 'vue';
 import { unitData, unpackColumns, walksOfStudy, type Observation } from '@fern/core';
 import { CallError, wordsFor } from './api';
 import { useDocument } from './document';
+import { storedDrafts } from './drafts';
 import { useHistory } from './history';
 import { useLive } from './live';
 import { useLog } from './log';
@@ -47,9 +48,12 @@ export const useOpening = defineStore('opening', () => {
       await pause();
       experiment.measures.filter(({ primary }) => primary).forEach((measure) => unitData(study, measure));
       await pause();
+      const drafts = await storedDrafts(session.account?.id ?? '', id).catch(() => []);
       if (wanted !== id) return;
       log.take(study);
       document.take(id, version, experiment);
+      document.resume(drafts);
+      if (document.held) history.resumeAmendment(experiment);
     } catch (problem) {
       if (wanted === id) error.value = wordsFor(problem);
     }
@@ -76,12 +80,18 @@ export const useOpening = defineStore('opening', () => {
       const { version, observations, experiment, ...logged } = await fetchStudy(session.account?.id ?? '', id);
       if (id !== wanted || document.experiment === null) return;
       log.take({ ...logged, observations: unpackColumns<Observation>(observations) });
-      if (document.saving === 'saved' && version > document.version) document.adopt({ id, version, experiment });
+      if (document.adopts && version > document.version) document.adopt({ id, version, experiment });
     } catch (problem) {
       if (!(problem instanceof CallError)) throw problem;
     }
   }
   useLive(refresh);
 
-  return { error, open, reload: () => load(wanted) };
+  /** Opens it anew as the server has it; what stood here and met a change of someone else’s is let go. */
+  async function reload(): Promise<void> {
+    if (document.saving === 'conflict') await document.discard();
+    await load(wanted);
+  }
+
+  return { error, open, reload, refresh };
 });

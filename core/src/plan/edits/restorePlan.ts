@@ -1,20 +1,33 @@
-import type { Experiment } from '../../model';
+import { experimentFields } from '../../model/experiment';
+import type { Experiment, Fields } from '../../model';
 
 /**
- * A plan as it was before an edit. What is no plan stays as it is now: the writer's words, what became of each unit, the start and the
- * amendments.
- * @param before the experiment before the edit
- * @param now the experiment as it stands
+ * A plan as it was before. What is not fixed at the start stays as it is now: the writer's words, what became of each unit, the seal, the
+ * predictions, the amendments, the start.
+ * @param before whose fixed fields are taken
+ * @param now whose free fields are taken
  * @returns the experiment with the plan of before
  */
 export function restorePlan(before: Experiment, now: Experiment): Experiment {
-  const states = new Map(now.units.map(({ unit, status, statusReason }) => [unit, { status, statusReason }]));
-  return {
-    ...before,
-    startedOn: now.plan.frozenOn === null ? before.startedOn : now.startedOn,
-    endedOn: now.endedOn,
-    writing: now.writing,
-    units: before.units.map((unit) => ({ ...unit, ...states.get(unit.unit) })),
-    plan: { ...before.plan, frozenOn: now.plan.frozenOn, amendments: now.plan.amendments },
-  };
+  const startedOn = now.plan.frozenOn === null ? before.startedOn : now.startedOn;
+  return { ...(restored(experimentFields, before, now) as Experiment), startedOn };
+}
+
+type Values = Readonly<Record<string, unknown>>;
+
+function restored(fields: Fields, before: Values, now: Values): Values {
+  return { ...before, ...Object.fromEntries(Object.keys(fields).map((name) => [name, fieldOf(fields, name, before, now)])) };
+}
+
+function fieldOf(fields: Fields, name: string, before: Values, now: Values): unknown {
+  const { free, shape, nullable } = fields[name];
+  // The first texts belong to the plan that was made from them.
+  if (name === 'origin') return before[name];
+  if (free) return now[name];
+  if (shape.type === 'record' && !nullable) return restored(shape.fields, before[name] as Values, now[name] as Values);
+  if (shape.type !== 'list' || shape.of.type !== 'record' || typeof shape.each !== 'string') return before[name];
+  const { each } = shape;
+  const inner = shape.of.fields;
+  const items = new Map((now[name] as readonly Values[]).map((item) => [item[each], item]));
+  return (before[name] as readonly Values[]).map((item) => restored(inner, item, items.get(item[each]) ?? item));
 }

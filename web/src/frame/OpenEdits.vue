@@ -1,0 +1,33 @@
+<script setup lang="ts">
+import { useDocument } from '../stores/document';
+
+/** What stands on the page and the server does not take: each place with its reason, and the way back. */
+const document = useDocument();
+</script>
+
+<template>
+  <div v-if="document.open.length > 0" class="open">
+    <p>
+      <b>{{ document.open.length === 1 ? 'One change is not saved' : `${document.open.length} changes are not saved` }}.</b>
+      Everything else is.
+    </p>
+    <ul>
+      <li v-for="line in document.open" :key="line.place + line.why">
+        <template v-if="line.place">{{ line.place }}: </template>{{ line.why }}
+      </li>
+    </ul>
+    <button type="button" class="link" @click="document.takeBack()">
+      {{ document.open.length === 1 ? 'Take it back' : 'Take them back' }}, as it was saved last
+    </button>
+  </div>
+</template>
+
+<style scoped>
+.open p,
+.open ul {
+  margin: 0 0 4px;
+}
+.open ul {
+  padding-left: 18px;
+}
+</style>
