@@ -1,6 +1,8 @@
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { connect } from 'node:net';
+import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import type { News } from '@fern/contract';
-import { plan, reading, startClassroom } from './classroom';
+import { password, plan, reading, startClassroom } from './classroom';
+import { startSession } from './services/accounts';
 
 let room: Awaited<ReturnType<typeof startClassroom>>;
 beforeAll(async () => {
@@ -40,5 +42,64 @@ describe('who has an experiment open', () => {
 
   it('is another account’s to nobody', async () => {
     expect((await room.stranger.call('GET', `/api/experiments/${room.id}/news`)).status).toBe(404);
+  });
+});
+
+describe('a stream', () => {
+  const news = () => `/api/experiments/${room.id}/news`;
+  /** Resolves when the server has ended it. */
+  async function ended(response: Response): Promise<string> {
+    let said = '';
+    for (const reader = response.body?.pipeThrough(new TextDecoderStream()).getReader(); reader;) {
+      const { done, value } = await reader.read();
+      if (done) break;
+      said += value;
+    }
+    return said;
+  }
+
+  it('of a client that left before its look-up had ended is not counted: 80 such, and the account is still told', async () => {
+    const { id } = (await room.server.database.models.accounts.findOne({ where: { name: 'M. Bracken' }, raw: true })) ?? { id: '' };
+    const token = await startSession(room.server.database, id);
+    const { hostname, port } = new URL((await room.teacher.listen('/api/session')).response.url);
+    const { statements } = room.server.database;
+    const quick = statements.all;
+    let release = (): void => undefined;
+    const gate = new Promise<void>((resolve) => (release = resolve));
+    const all = vi.spyOn(statements, 'all').mockImplementation(async (...asked) => {
+      await gate;
+      return quick(...asked);
+    });
+    const sockets = Array.from({ length: 80 }, () => {
+      const socket = connect(Number(port), hostname);
+      socket.write(`GET ${news()} HTTP/1.1\r\nHost: ${hostname}:${port}\r\nCookie: fern_session=${token}\r\n\r\n`);
+      return socket;
+    });
+    await vi.waitFor(() => expect(all).toHaveBeenCalledTimes(80), 60_000);
+    await Promise.all(sockets.map((socket) => new Promise((resolve) => socket.once('close', resolve).destroy())));
+    expect((await room.teacher.call('GET', '/api/nowhere')).status).toBe(404);
+    release();
+    all.mockRestore();
+    const { response, stop } = await room.teacher.listen(news());
+    expect([response.status, response.headers.get('content-type')]).toEqual([200, 'text/event-stream']);
+    stop();
+  });
+
+  it('ends with its session: signed out here, or everywhere, or by a new password; another’s goes on', async () => {
+    const enter = async () => {
+      const other = room.server.caller();
+      await other.call('POST', '/api/session', { name: 'M. Bracken', password });
+      return other;
+    };
+    const [one, two, three] = [await enter(), await enter(), await enter()];
+    const streams = await Promise.all([one, two, three].map((who) => who.listen(news())));
+    await one.call('DELETE', '/api/session');
+    expect(await ended(streams[0].response)).toContain('retry');
+    await two.call('PUT', '/api/password', { password, next: `${password} again` });
+    expect(await ended(streams[2].response)).toContain('retry');
+    const still = ended(streams[1].response);
+    await two.call('POST', `/api/experiments/${room.id}/observations`, { observations: [reading('still told')] });
+    await two.call('DELETE', '/api/sessions');
+    expect(await still).toContain('still told');
   });
 });

@@ -11,14 +11,20 @@ const MOST_OPEN = 60;
 /** Tells everyone who has an experiment open what others changed in it. */
 export interface Changes {
   readonly tell: (experimentId: string, news: News) => void;
-  /** @returns whether it listens from now on */
-  readonly listen: (accountId: string, experimentId: string, response: Response) => boolean;
+  /** @returns whether it may: false where too many pages of the account listen already */
+  readonly listen: (who: Session, experimentId: string, response: Response) => boolean;
+  /** Ends the streams of sessions that have ended: those of an account for which `is` holds. */
+  readonly leave: (accountId: string, is?: (token: string) => boolean) => void;
   /** Ends all streams, so that the server can stop. */
   readonly end: () => void;
 }
 
-interface Listener {
+interface Session {
   readonly accountId: string;
+  readonly token: string;
+}
+
+interface Listener extends Session {
   readonly experimentId: string;
   readonly response: Response;
   readonly since: number;
@@ -38,9 +44,11 @@ export function changes(): Changes {
       const line = `data: ${JSON.stringify(news)}\n\n`;
       for (const listener of listeners) if (listener.experimentId === experimentId) listener.response.write(line);
     },
-    listen(accountId, experimentId, response) {
-      if ([...listeners].filter((own) => own.accountId === accountId).length >= MOST_OPEN) return false;
-      const listener = { accountId, experimentId, response, since: Date.now() };
+    listen(who, experimentId, response) {
+      // Who has gone already closes no second time, and would be counted for ever.
+      if (response.closed) return true;
+      if ([...listeners].filter(({ accountId }) => accountId === who.accountId).length >= MOST_OPEN) return false;
+      const listener = { ...who, experimentId, response, since: Date.now() };
       listeners.add(listener);
       response.on('close', () => listeners.delete(listener));
       // A stream that is packed would wait for more to pack.
@@ -51,6 +59,9 @@ export function changes(): Changes {
       });
       response.write('retry: 2000\n\n');
       return true;
+    },
+    leave(accountId, is = () => true) {
+      for (const listener of listeners) if (listener.accountId === accountId && is(listener.token)) listener.response.end();
     },
     end() {
       clearInterval(still);

@@ -21,10 +21,12 @@ export const accountRoutes = [
     body: passwordChangeSchema,
     status: 204,
     handle: async (call) => {
-      if (!(await changePassword(call.database, call.account.id, sessionToken(call.request), call.body)))
+      const token = sessionToken(call.request);
+      if (!(await changePassword(call.database, call.account.id, token, call.body)))
         throw new ProblemError(422, 'That is not the password that you have now.', [
           { pointer: '/password', detail: 'That is not the password that you have now.' },
         ]);
+      call.changes.leave(call.account.id, (own) => own !== token);
     },
   }),
   route({
@@ -32,7 +34,10 @@ export const accountRoutes = [
     path: '/sessions',
     who: 'signed-in',
     status: 204,
-    handle: ({ database, account }) => endAllSessions(database, account.id),
+    handle: async ({ database, account, changes }) => {
+      await endAllSessions(database, account.id);
+      changes.leave(account.id);
+    },
   }),
   route({ method: 'get', path: '/history', who: 'signed-in', handle: ({ database, account }) => readHistory(database, account.id) }),
   route({ method: 'get', path: '/bin', who: 'signed-in', handle: ({ database, account }) => readBin(database, account.id) }),

@@ -5,6 +5,7 @@ import { getExperiment } from '../services/experiments';
 import { addCare, addHappening, appendObservations, listObservations } from '../services/log';
 import { logging } from './logging';
 import { param, route } from './Route';
+import { sessionToken } from './session';
 
 export const logRoutes = [
   route({
@@ -14,7 +15,8 @@ export const logRoutes = [
     handle: async (call) => {
       const id = param(call, 'id');
       await getExperiment(call.database, call.account.id, id);
-      if (!call.changes.listen(call.account.id, id, call.response))
+      const who = { accountId: call.account.id, token: sessionToken(call.request) ?? '' };
+      if (!call.changes.listen(who, id, call.response))
         throw new ProblemError(429, 'Too many pages of this account are open. Close some of them.');
     },
   }),

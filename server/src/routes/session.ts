@@ -96,7 +96,9 @@ export const sessionRoutes = [
     path: '/session',
     who: 'signed-in',
     handle: async (call) => {
-      await endSession(call.database, sessionToken(call.request));
+      const token = sessionToken(call.request);
+      await endSession(call.database, token);
+      call.changes.leave(call.account.id, (own) => own === token);
       call.response.clearCookie(COOKIE, { path: '/' });
       return state(call, null);
     },

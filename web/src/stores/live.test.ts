@@ -4,6 +4,7 @@ import type { News } from '@fern/contract';
 import { blankOf, observationFields, type Observation } from '@fern/core';
 import { eventually, fakeServer, type FakeServer, startedStudy } from '../testing';
 import { useDocument } from './document';
+import { useHistory } from './history';
 import { useLog } from './log';
 import { useOpening } from './openExperiment';
 import { useOutbox } from './outbox';
@@ -79,5 +80,26 @@ it('after a break everything is asked for anew, and another experiment has anoth
   await eventually(() => expect(calls()).toBe(2));
   await useOpening().open('y');
   await eventually(() => expect(FakeStream.opened.at(-1)?.url).toBe('/api/experiments/y/news'));
+  expect(stream.closed).toBe(true);
+});
+
+it('is one for the life of a page: saves, refusals and readings open no other', async () => {
+  const { document, history } = { document: useDocument(), history: useHistory() };
+  for (const title of ['A', 'B', 'C']) {
+    history.edit((now) => ({ ...now, title }));
+    await document.flush();
+  }
+  server.answer = () => ({ status: 422, body: { detail: 'No.', errors: [{ pointer: '/experiment/title', detail: 'No.' }] } });
+  history.edit((now) => ({ ...now, title: 'D' }));
+  await document.flush();
+  await useOutbox().add('x', { kind: 'reading', content: reading('mine') });
+  expect([FakeStream.opened.length, FakeStream.opened[0].closed]).toEqual([1, false]);
+});
+
+it('ends with the session', async () => {
+  const [stream] = FakeStream.opened;
+  server.answer = () => ({ status: 401, body: { detail: 'Sign in.' } });
+  useHistory().edit((now) => ({ ...now, title: 'A' }));
+  await useDocument().flush();
   expect(stream.closed).toBe(true);
 });

@@ -26,7 +26,7 @@ export function useLive(reload: () => Promise<void>): void {
   async function take(news: News): Promise<void> {
     if ('logged' in news) log.receive(news.logged);
     // What waits here to be saved goes first; a change of someone else’s is then a conflict that the page tells of.
-    else if (news.version > document.version && document.saving === 'saved')
+    else if (news.version > document.version && document.adopts)
       document.adopt(await api.get<ExperimentRecord>(`/experiments/${document.id}`));
   }
 
@@ -41,7 +41,8 @@ export function useLive(reload: () => Promise<void>): void {
   }
 
   watch(
-    [() => (document.experiment === null ? '' : document.id), visible, () => session.account?.id ?? '', () => session.expired],
+    // As a getter: what is shallow would run this at every save.
+    [() => (document.experiment === null ? '' : document.id), () => visible.value, () => session.account?.id ?? '', () => session.expired],
     ([id, seen, account, expired], before) => {
       close();
       if (!('EventSource' in window) || id === '' || account === '' || expired || seen !== 'visible') return;
