@@ -97,8 +97,9 @@ test('two people at one experiment see each other’s numbers within two seconds
   await cell(second, 5).click();
   await second.keyboard.type('142');
   await second.keyboard.press('Enter');
-  // Where one stands and has typed nothing, theirs stands too, and leaving it does not empty it.
-  await expect(cell(page, 5).locator('input')).toHaveValue('142', { timeout: 2000 });
+  // Where one stands the field is one’s own: theirs stands beside it, and leaving it empty leaves theirs.
+  await expect(page.getByText(/has just read .*: 142\./)).toBeVisible({ timeout: 2000 });
+  await expect(cell(page, 5).locator('input')).toHaveValue('');
   await page.keyboard.press('Enter');
   await expect(cell(page, 5)).toHaveText('142');
 

@@ -77,6 +77,15 @@ export function cell(study: Pick<Study, 'observations'>, measure: string, unit: 
 }
 
 /**
+ * Whether a reading stands as it is: it is in the study, and nothing corrects it.
+ * @param study with its readings
+ * @param seen a reading, as it was seen at some time
+ * @returns false where another was put in its place
+ */
+export const stillCounts = (study: Pick<Study, 'observations'>, seen: Observation): boolean =>
+  cell(study, seen.measure, seen.unit).live.some(({ id }) => id === seen.id);
+
+/**
  * A study with more readings. What was indexed stays: only the cells that were added to are made anew. Readings that are there already
  * are left out.
  * @param study with its readings

@@ -1,7 +1,11 @@
 <script setup lang="ts">
 import { useDocument } from '../stores/document';
 
-/** What stands on the page and the server does not take: each place with its reason, and the way back. */
+/** What stands on the page and the server does not take: each place with its reason. */
+defineProps<{
+  /** With the way back. */
+  mends?: boolean;
+}>();
 const document = useDocument();
 </script>
 
@@ -16,7 +20,7 @@ const document = useDocument();
         <template v-if="line.place">{{ line.place }}: </template>{{ line.why }}
       </li>
     </ul>
-    <button type="button" class="link" @click="document.takeBack()">
+    <button v-if="mends" type="button" class="link" @click="document.takeBack()">
       {{ document.open.length === 1 ? 'Take it back' : 'Take them back' }}, as it was saved last
     </button>
   </div>

@@ -28,7 +28,7 @@ const outbox = useOutbox();
     <span v-else-if="document.saving === 'offline'"
       >No network. Your changes are kept on this device, and are saved when the network is back.</span
     >
-    <OpenEdits v-else-if="document.saving === 'wrong'" />
+    <OpenEdits v-else-if="document.saving === 'wrong'" mends />
     <span v-else>{{ document.message }} <Button size="small" @click="opening.reload()">Load it again</Button></span>
     <span v-if="document.overtaken.length > 0"
       >Someone else has changed {{ document.overtaken.join(', ') }} meanwhile: that stands now, not what was typed here.</span
@@ -83,6 +83,11 @@ const outbox = useOutbox();
     border-radius: 7px;
     background: var(--paper);
   }
+  .wrong,
+  .conflict {
+    border-color: var(--rust);
+    background: var(--rust-wash);
+  }
   .quiet {
     width: 1px;
     height: 1px;
@@ -92,6 +97,10 @@ const outbox = useOutbox();
     clip-path: inset(50%);
     white-space: nowrap;
   }
+}
+.saving > .link {
+  flex: none;
+  align-self: start;
 }
 @media print {
   .saving {

@@ -26,23 +26,39 @@ const props = withDefaults(
   },
 );
 const emit = defineEmits<{ change: [value: number | null] }>();
-const typed = ref('');
+const shown = () => (props.value === null ? '' : String(props.value));
+const typed = ref(shown());
 const wrong = ref<string | null>(null);
+/** Someone is in the field: it is theirs. A number from elsewhere stands beside it, and never comes under the next key. */
+const isOwn = ref(false);
+const elsewhere = ref(false);
 watch(
   () => props.value,
   (value) => {
-    typed.value = value === null ? '' : String(value);
     wrong.value = null;
+    elsewhere.value = isOwn.value && value !== numberOf(typed.value);
+    if (!isOwn.value) typed.value = shown();
   },
-  { immediate: true },
 );
+function leave(): void {
+  isOwn.value = elsewhere.value = false;
+  if (wrong.value === null) typed.value = shown();
+}
+
+/** Null for nothing, NaN for what is no number. */
+function numberOf(text: string): number | null {
+  const plain = text.trim().replace(',', '.').replace('−', '-');
+  if (plain === '') return null;
+  return /^-?(\d+\.?\d*|\.\d+)$/.test(plain) ? Number(plain) : NaN;
+}
 
 function take(): void {
-  const text = typed.value.trim().replace(',', '.').replace('−', '-');
+  const value = numberOf(typed.value);
   wrong.value = null;
-  if (text === '' && props.empty) return void emit('change', null);
-  const value = /^-?(\d+\.?\d*|\.\d+)$/.test(text) ? Number(text) : NaN;
-  if (Number.isNaN(value)) wrong.value = `“${typed.value}” is not a number. Type digits, like ${props.whole ? '12' : '12.5'}.`;
+  elsewhere.value = false;
+  if (value === null && props.empty) return void emit('change', null);
+  if (value === null || Number.isNaN(value))
+    wrong.value = `“${typed.value}” is not a number. Type digits, like ${props.whole ? '12' : '12.5'}.`;
   else if (props.whole && !Number.isInteger(value)) wrong.value = 'Use a whole number.';
   else if (value < props.min) wrong.value = `${value} is too few: use ${props.min} or more.`;
   else if (value > props.max) wrong.value = `${value} is too many: use ${props.max} or fewer.${props.why ? ` ${props.why}` : ''}`;
@@ -62,8 +78,11 @@ function take(): void {
       :status="wrong ? 'error' : ''"
       :disabled="disabled"
       inputmode="decimal"
+      @focus="isOwn = true"
+      @blur="leave"
       @change="take"
     />
+    <span v-if="elsewhere" class="soft small" role="status">{{ shown() || 'nothing' }} elsewhere meanwhile</span>
     <span v-if="wrong" class="wrong" role="alert">{{ wrong }} Nothing was changed.</span>
   </span>
 </template>

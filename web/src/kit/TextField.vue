@@ -23,12 +23,16 @@ watch(
   () => props.value,
   (value) => (typed.value = value),
 );
+let isTyped = false;
 function take(value: string): void {
   typed.value = value;
+  isTyped = true;
   if (!props.whenLeft) emit('change', value);
 }
 function leave(): void {
-  if (props.whenLeft && typed.value !== props.value) emit('change', typed.value);
+  // Whoever only passes through says nothing, also where someone else has changed it meanwhile.
+  if (props.whenLeft && isTyped && typed.value !== props.value) emit('change', typed.value);
+  isTyped = false;
 }
 </script>
 

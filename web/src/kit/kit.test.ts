@@ -138,3 +138,33 @@ describe('other fields', () => {
     wrapper.unmount();
   });
 });
+
+describe('a field in which someone is', () => {
+  it('keeps its number: another’s does not come under the next key, stands beside it, and is there when the field is left', async () => {
+    const field = mount(NumberField, { props: { value: 1, label: 'Field' } });
+    const input = field.find<HTMLInputElement>('input');
+    await input.trigger('focus');
+    await field.setProps({ value: 5 });
+    expect([input.element.value, field.text()]).toEqual(['1', expect.stringContaining('5 elsewhere meanwhile')]);
+    await input.setValue('12');
+    expect(field.emitted('change')?.at(-1)).toEqual([12]);
+    await input.trigger('blur');
+    expect([input.element.value, field.text()]).toEqual(['5', '']);
+  });
+
+  it('is not told of its own number, however it was written', async () => {
+    const field = mount(NumberField, { props: { value: 1, label: 'Field' } });
+    await field.find('input').trigger('focus');
+    await field.find('input').setValue('12,50');
+    await field.setProps({ value: 12.5 });
+    expect([field.find('input').element.value, field.text()]).toEqual(['12,50', '']);
+  });
+
+  it('passes nothing on where nothing was typed', async () => {
+    const wrapper = mount(TextField, { props: { value: 'mine', label: 'Field', whenLeft: true } });
+    await wrapper.find('input').trigger('focus');
+    await wrapper.setProps({ value: 'theirs' });
+    await wrapper.find('input').trigger('blur');
+    expect(wrapper.emitted('change')).toBeUndefined();
+  });
+});

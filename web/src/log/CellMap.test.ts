@@ -2,6 +2,7 @@
 import type { VueWrapper } from '@vue/test-utils';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { addDays, blankOf, observationFields, type Observation, type Study } from '@fern/core';
+import { useLog } from '../stores/log';
 import { today } from '../stores/today';
 import { eventually, fakeServer, type FakeServer, mountLoaded, startedStudy } from '../testing';
 import WalkPage from './WalkPage.vue';
@@ -61,6 +62,26 @@ describe('the map of a tray', () => {
     expect(told.map(({ unit }) => unit).sort()).toEqual([...own].sort());
     expect(told.reduce((sum, { value }) => sum + (value ?? 0), 0)).toBe(3);
     expect(told[0].note).toBe(`3 of ${own.length} in tray ${arm.arm}, ${arm.name}, counted together: which ones is not known`);
+  });
+
+  it('keeps every tap while someone else reads, and corrects nothing of theirs', async () => {
+    await openMap();
+    await tap(units[0]);
+    const theirs = {
+      ...blankOf(observationFields),
+      measure: sprouts.measure,
+      category: sprouts.category,
+      plannedDay: 3,
+      observedOn: today(),
+    };
+    useLog().receive([{ kind: 'reading', content: { ...theirs, id: 'theirs', unit: units[2], value: 1 } }]);
+    await page.vm.$nextTick();
+    expect(page.text()).toContain(`1 of ${units.length} tapped.`);
+    await tap(units[3]);
+    await button('Keep all')?.trigger('click');
+    await eventually(() => expect(posted()).toHaveLength(units.length));
+    expect(posted().flatMap(({ unit, value }) => (value === 1 ? [unit] : []))).toEqual([units[0], units[3]]);
+    expect(posted().every(({ replaces }) => replaces === null)).toBe(true);
   });
 
   it('begins with what had come up before, and asks about what is not tapped any more', async () => {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
-import { computed, ref, watch } from 'vue';
+import { computed, ref } from 'vue';
 import { cellGroups, countedTogether, type CellGroup, type Stop } from '@fern/core';
 import { useLoaded } from '../frame/loaded';
 import MarginNote from '../kit/MarginNote.vue';
@@ -9,22 +9,26 @@ import UnitPicker from './UnitPicker.vue';
 
 /** Many cells at once: each that has come up is tapped on the map, or the total of a tray is typed where nobody looked at each. */
 const props = defineProps<{ stops: readonly Stop[]; question: string; last: (stop: Stop) => number | null }>();
-const emit = defineEmits<{ take: [values: ReadonlyMap<string, number>, notes: ReadonlyMap<string, string>]; close: [] }>();
+const emit = defineEmits<{
+  take: [seen: readonly Stop[], values: ReadonlyMap<string, number>, notes: ReadonlyMap<string, string>];
+  close: [];
+}>();
+/** As they stood when the map was opened: what someone else reads meanwhile neither taps nor is corrected. */
+const seen = props.stops;
 const { experiment } = useLoaded();
-const groups = computed(() => cellGroups(experiment.value, props.stops));
+const groups = computed(() => cellGroups(experiment.value, seen));
 const units = computed(() => experiment.value.units.filter(({ unit }) => known.value.has(unit)));
-const known = computed(() => new Set(props.stops.map(({ unit }) => unit.unit)));
-const before = computed(
-  () => new Set(props.stops.filter((stop) => (stop.reading?.value ?? props.last(stop)) === 1).map(({ unit }) => unit.unit)),
+const known = computed(() => new Set(seen.map(({ unit }) => unit.unit)));
+const before: ReadonlySet<string> = new Set(
+  seen.filter((stop) => (stop.reading?.value ?? props.last(stop)) === 1).map(({ unit }) => unit.unit),
 );
-const tapped = ref<ReadonlySet<string>>(new Set());
+const tapped = ref<ReadonlySet<string>>(before);
 /** Groups of which only the total is known. */
 const together = ref<ReadonlySet<string>>(new Set());
-watch(before, (own) => (tapped.value = own), { immediate: true });
 
 const countOf = ({ units }: CellGroup) => units.filter((code) => tapped.value.has(code)).length;
 const fallen = computed(() =>
-  [...before.value].filter(
+  [...before].filter(
     (code) => !tapped.value.has(code) && !groups.value.some((group) => together.value.has(group.name) && group.units.includes(code)),
   ),
 );
@@ -43,7 +47,7 @@ function take(): void {
   const notes = groups.value
     .filter(({ name }) => together.value.has(name))
     .flatMap((group) => group.units.map((code) => [code, countedTogether(group, countOf(group))] as const));
-  emit('take', new Map([...known.value].map((code) => [code, tapped.value.has(code) ? 1 : 0])), new Map(notes));
+  emit('take', seen, new Map([...known.value].map((code) => [code, tapped.value.has(code) ? 1 : 0])), new Map(notes));
 }
 </script>
 

@@ -20,11 +20,11 @@ const rows = useSlices(
   () => props.units,
   () => Math.max(1, Math.floor(CELLS_AT_ONCE / Math.max(1, props.columns.length))),
 );
-const grid = useGrid({ measure: toRef(props, 'measure'), units: toRef(props, 'units'), columns: toRef(props, 'columns') });
-const { at, here, typed, wrong, asked, pasted, problems } = grid;
+const open = ref(false);
+const grid = useGrid({ measure: toRef(props, 'measure'), units: toRef(props, 'units'), columns: toRef(props, 'columns'), entered: open });
+const { at, here, heard, typed, wrong, asked, pasted, problems } = grid;
 const field = ref<HTMLInputElement[]>([]);
 const root = ref<HTMLElement | null>(null);
-const open = ref(false);
 
 watch(
   () => [props.measure.measure, ...props.columns.map(({ id }) => id)].join(),
@@ -169,6 +169,10 @@ const name = (row: number, column: number) => `${nameOf(props.units[row])}, ${he
     <div class="foot">
       <ProblemNote :words="wrong" />
       <p v-if="asked.length > 0" class="asked small" role="status">{{ asked.join(' ') }} It is kept so; a new number corrects it.</p>
+      <p v-if="open && heard" class="asked small" role="status">
+        {{ heard.observer ?? 'Someone' }} has just read {{ name(at.row, at.column) }}: {{ wordsOf(heard, measure) }}. A number of yours is
+        kept beside it; an empty field leaves theirs.
+      </p>
       <p v-if="pasted" class="small" role="status">{{ pasted }}</p>
       <div v-if="problems.length > 0" class="problem" role="alert">
         <b>Nothing was pasted.</b> {{ problems.length === 1 ? 'One cell cannot be taken:' : `${problems.length} cells cannot be taken:` }}

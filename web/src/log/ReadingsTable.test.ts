@@ -93,7 +93,8 @@ describe('the notebook', () => {
     await cellAt(0, 0).trigger('click');
     await flushPromises();
     useLog().receive([{ kind: 'reading', content: reading({ id: 'theirs', value: 9 }) }]);
-    await eventually(() => expect(field().element.value).toBe('9'));
+    await flushPromises();
+    expect([field().element.value, page.text()]).toEqual(['', expect.stringContaining('9. A number of yours is kept beside it')]);
     await field().trigger('keydown', { key: 'Enter' });
     await flushPromises();
     expect(live().map(({ id }) => id)).toEqual(['theirs']);

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { RouterLink } from 'vue-router';
-import { readName, shortDate, readsBlind, type Stop } from '@fern/core';
+import { readName, shortDate, readsBlind, type Observation, type Stop } from '@fern/core';
 import BenchView from '../bench/BenchView.vue';
 import { benchOf } from '../bench/benchOf';
 import { useLoaded } from '../frame/loaded';
@@ -9,7 +9,7 @@ import MarginNote from '../kit/MarginNote.vue';
 import { wordsOf } from './useWalk';
 
 /** Beside a walk: the bench with where one stands, and what became of the readings. */
-defineProps<{ head: string; stop: Stop | null; done: ReadonlySet<string>; shuffled: boolean }>();
+defineProps<{ head: string; stop: Stop | null; saw: Observation | null; done: ReadonlySet<string>; shuffled: boolean }>();
 const emit = defineEmits<{ pick: [unit: string]; order: [] }>();
 const { id, experiment } = useLoaded();
 </script>
@@ -32,9 +32,9 @@ const { id, experiment } = useLoaded();
     <button type="button" class="link" @click="emit('order')">{{ shuffled ? 'Go along the bench' : 'Go in a random order' }}</button>
   </p>
   <WaitingNotes />
-  <MarginNote v-if="stop?.reading" severity="note"
-    >{{ readName(stop.unit, stop.measure) }} has {{ wordsOf(stop.reading, stop.measure) }} from {{ shortDate(stop.reading.observedOn) }}. A
-    new number corrects it and stands on the same day; the old one is kept.</MarginNote
+  <MarginNote v-if="stop && saw" severity="note"
+    >{{ readName(stop.unit, stop.measure) }} has {{ wordsOf(saw, stop.measure) }} from {{ shortDate(saw.observedOn) }}. A new number
+    corrects it and stands on the same day; the old one is kept.</MarginNote
   >
   <p class="leave"><RouterLink :to="{ name: 'log', params: { id } }">Leave the walk; it goes on from here</RouterLink></p>
 </template>

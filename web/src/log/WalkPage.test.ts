@@ -95,6 +95,36 @@ describe('a walk', () => {
     ]);
   });
 
+  it('a count by category that someone else makes meanwhile is neither shown in the fields nor corrected', async () => {
+    const [sprouts] = startedStudy().experiment.measures;
+    await walk([], [{ ...sprouts, categories: ['normal', 'mouldy'], category: 'normal' }]);
+    const number = (name: string) => page.find<HTMLInputElement>(`input[aria-label="${name}"]`);
+    await number('normal').setValue('20');
+    useLog().receive([{ kind: 'reading', content: reading({ id: 'theirs', category: 'mouldy', plannedDay: 3, value: 7 }) }]);
+    await page.vm.$nextTick();
+    expect([number('normal').element.value, number('mouldy').element.value]).toEqual(['20', '']);
+    await number('mouldy').setValue('5');
+    await page.find('.next').trigger('click');
+    await eventually(() => expect(posted()).toHaveLength(2));
+    expect(posted().map(({ category, value, replaces }) => [category, value, replaces])).toEqual([
+      ['normal', 20, null],
+      ['mouldy', 5, null],
+    ]);
+  });
+
+  it('an undo takes back one’s own reading, never one that someone else put there since', async () => {
+    await walk([reading({ plannedDay: 3 })]);
+    await page.find('[data-unit="D01"]').trigger('click');
+    await type('12');
+    await eventually(() => expect(posted()).toHaveLength(1));
+    const theirs = reading({ id: 'theirs', plannedDay: 3, value: 9, replaces: posted()[0].id, observer: 'Moss' });
+    useLog().receive([{ kind: 'reading', content: theirs }]);
+    await page.vm.$nextTick();
+    await press('u');
+    expect(page.text()).toContain('D01 has been put right by someone else meanwhile.');
+    expect(posted()).toHaveLength(1);
+  });
+
   it('goes in a fresh random order where that is asked for, and shows the last number only once one is typed', async () => {
     const before = reading({ observedOn: addDays(today(), -2), plannedDay: null, value: 4 });
     await walk([before]);
@@ -163,11 +193,11 @@ describe('a walk', () => {
     expect(server.calls.at(-1)?.body).toEqual({ sown: 28, on: today() });
   });
 
-  it('what somebody else reads meanwhile stands there, and is not corrected by a hand that saw nothing', async () => {
+  it('what somebody else reads meanwhile stands beside the field, never in it, and is not corrected by a hand that saw nothing', async () => {
     await walk();
     useLog().receive([{ kind: 'reading', content: reading({ id: 'theirs', plannedDay: 3, value: 9, observer: 'Moss' }) }]);
-    await eventually(() => expect(field().element.value).toBe('9'));
-    expect(page.text()).toContain('Moss has just read D01: 9.');
+    await page.vm.$nextTick();
+    expect([field().element.value, page.text()]).toEqual(['', expect.stringContaining('Moss has just read D01: 9.')]);
     await press('Enter');
     expect(posted()).toEqual([]);
     await choose(0).trigger('click');

@@ -5,7 +5,6 @@ import { computed, nextTick, onBeforeUnmount, ref, watch } from 'vue';
 import { RouterLink, useRoute } from 'vue-router';
 import {
   addDays,
-  categoryReadings,
   extraStops,
   hasCategories,
   inRandomOrder,
@@ -39,7 +38,7 @@ import WhenRead from './WhenRead.vue';
 import WrongDialog from './WrongDialog.vue';
 import { placeWords } from './placeWords';
 import { useHeard } from './useHeard';
-import { useWalk } from './useWalk';
+import { useWalk, wordsOf } from './useWalk';
 import { pressWalkKey, type WalkPanel } from './walkKeys';
 
 const props = defineProps<{ day: string }>();
@@ -72,6 +71,8 @@ const walk = useWalk({ stops, readOn, kept });
 const {
   at,
   stop,
+  saw,
+  counts: seenCounts,
   before,
   typed,
   note,
@@ -97,7 +98,7 @@ function changeOrder(): void {
   const [open] = openStops(stops.value);
   goTo(open ? stops.value.indexOf(open) : 0);
 }
-const asksWhen = computed(() => readOn.value === null && stop.value?.reading === null);
+const asksWhen = computed(() => readOn.value === null && stop.value !== null && saw.value === null);
 const head = computed(() => {
   const on = readOn.value === null ? '' : shortDate(readOn.value);
   return extra.value
@@ -112,11 +113,8 @@ const [sownOpen, photoOpen] = [panel('sown'), panel('photo')];
 const word = computed(() => experiment.value.plan.unitWord);
 const kind = computed(() => (stop.value ? kindOf(stop.value.measure) : null));
 const choices = computed(() => (stop.value && kind.value ? kind.value.choices(stop.value.measure) : []));
-/** What stands of a count by category; null where one number is read. */
-const counted = computed(() => {
-  const here = stop.value;
-  return here && hasCategories(here.measure) ? categoryReadings(study.value, here.measure, here.unit, here.plannedDay, visit.value) : null;
-});
+/** What stood of a count by category; null where one number is read. */
+const counted = computed(() => (stop.value && hasCategories(stop.value.measure) ? seenCounts.value : null));
 /** Cells of one seed each can be tapped on a map, many at once. */
 const cells = computed(() => (stop.value ? tappedStops(stops.value, stop.value.measure) : []));
 const onMap = ref(false);
@@ -127,6 +125,13 @@ const none = computed(() => {
   return `${words.charAt(0).toUpperCase()}${words.slice(1)}`;
 });
 const question = computed(() => (stop.value && kind.value ? kind.value.question(stop.value.measure) : ''));
+/** What someone else has read here stands beside the field, never in it. */
+const heardWords = computed(() => {
+  const [here, theirs] = [stop.value, walk.heard.value];
+  if (!here || !theirs) return null;
+  const who = `${theirs.observer ?? 'Someone'} has just read ${readName(here.unit, here.measure)}`;
+  return `${who}: ${wordsOf(theirs, here.measure)}. A number of yours is kept beside it; Enter alone leaves theirs.`;
+});
 watch(at, () => (open.value = null));
 const heard = useHeard({ at, stops, experiment, question });
 const noteOpen = computed(() => open.value === 'note' || note.value !== '');
@@ -181,7 +186,7 @@ function readAgain(): void {
       :stops="cells"
       :question="question"
       :last="lastOf"
-      @take="(values, notes) => takeMany(cells, values, notes)"
+      @take="takeMany"
       @close="onMap = false"
     />
     <section v-else-if="stop" @mousedown="stayOnNumber">
@@ -241,6 +246,7 @@ function readAgain(): void {
           Were more sown than that? Put it right
         </button></ProblemNote
       >
+      <p v-if="heardWords" class="heard" role="status">{{ heardWords }}</p>
       <p v-if="said" class="soft" role="status">{{ said }}</p>
       <div v-if="asked.length > 0" class="asked" role="alert">
         <p v-for="doubt in asked" :key="doubt.message">{{ doubt.message }}</p>
@@ -263,7 +269,7 @@ function readAgain(): void {
       />
     </section>
     <template #margin>
-      <WalkMargin :head="head" :stop="stop" :done="done" :shuffled="seed !== null" @pick="pick" @order="changeOrder" />
+      <WalkMargin :head="head" :stop="stop" :saw="saw" :done="done" :shuffled="seed !== null" @pick="pick" @order="changeOrder" />
     </template>
   </TwoColumns>
   <p class="visually-hidden" role="status" data-testid="heard">{{ heard }}</p>
@@ -307,6 +313,11 @@ h1 {
   padding: 10px 14px;
   border-radius: var(--radius);
   background: var(--pollen-wash);
+}
+.heard {
+  margin: 12px 0 0;
+  padding: 6px 12px;
+  border-left: 4px solid var(--pollen);
 }
 .asked .link {
   margin-left: 16px;

@@ -10,6 +10,7 @@ import {
   takeReading,
   typedCell,
   readsBlind,
+  stillCounts,
   type CellSays,
   type GridColumn,
   type Measure,
@@ -26,10 +27,12 @@ interface Shown {
   readonly measure: Readonly<Ref<Measure>>;
   readonly units: Readonly<Ref<readonly Unit[]>>;
   readonly columns: Readonly<Ref<readonly GridColumn[]>>;
+  /** Someone is typing in it: the field is theirs. */
+  readonly entered: Readonly<Ref<boolean>>;
 }
 
 /** A table that is typed in cell after cell: where one stands, what is typed there, and what is wrong with it. */
-export function useGrid({ measure, units, columns }: Shown) {
+export function useGrid({ measure, units, columns, entered }: Shown) {
   const { id, experiment, study } = useLoaded();
   const outbox = useOutbox();
   const session = useSession();
@@ -40,7 +43,9 @@ export function useGrid({ measure, units, columns }: Shown) {
   const asked = ref<readonly string[]>([]);
   const pasted = ref<string | null>(null);
   const problems = shallowRef<readonly PasteProblem[]>([]);
-  let arrived = true;
+  const arrived = ref(true);
+  /** Readings that were made on this page. */
+  const own = new Set<string>();
   const unit = computed<Unit | null>(() => units.value[at.value.row] ?? null);
   const column = computed<GridColumn | null>(() => columns.value[at.value.column] ?? null);
   const here = computed(() => (unit.value && column.value ? gridCell(study.value, measure.value, unit.value, column.value) : null));
@@ -54,10 +59,10 @@ export function useGrid({ measure, units, columns }: Shown) {
     };
     wrong.value = null;
     // What was just kept stands in the table a moment later; until then nothing is typed in the new cell.
-    arrived = false;
+    arrived.value = false;
     void nextTick(() => {
       look();
-      arrived = true;
+      arrived.value = true;
     });
   }
 
@@ -65,28 +70,36 @@ export function useGrid({ measure, units, columns }: Shown) {
     saw.value = here.value?.reading ?? null;
     typed.value = cellText(saw.value);
   }
-  // Somebody else has filled this cell meanwhile: unless something is typed here, that is what stands in it.
+  /** What someone else has read of this cell since one came to it: it stands beside what is typed, never in the field. */
+  const heard = computed(() => {
+    const stands = here.value?.reading ?? null;
+    return arrived.value && stands !== null && stands.id !== saw.value?.id && !own.has(stands.id) ? stands : null;
+  });
+
+  // A cell in which nobody types shows what stands there.
   watch(
-    () => here.value?.reading,
-    () => arrived && typed.value === cellText(saw.value) && look(),
+    () => [here.value?.reading, entered.value] as const,
+    () => !entered.value && arrived.value && typed.value === cellText(saw.value) && look(),
   );
 
-  function reading(row: Unit, own: GridColumn, says: CellSays, observedOn: string, before: Observation | null) {
-    const by = { id: uuid(), observer: session.account?.name ?? null, blinded: readsBlind(experiment.value) };
-    const place = { unit: row, measure: measure.value, plannedDay: own.plannedDay, reading: before };
+  function reading(row: Unit, to: GridColumn, says: CellSays, observedOn: string, before: Observation | null) {
+    const id = uuid();
+    own.add(id);
+    const by = { id, observer: session.account?.name ?? null, blinded: readsBlind(experiment.value) };
+    const place = { unit: row, measure: measure.value, plannedDay: to.plannedDay, reading: before };
     return { kind: 'reading', content: takeReading(place, { ...says, note: before?.note ?? null }, observedOn, by) } as const;
   }
 
   /** The day on which a reading of this cell was taken; null where that day has not come. */
-  function dayOf(row: Unit, own: GridColumn): string | null {
-    const { reading: before, on } = gridCell(study.value, measure.value, row, own);
+  function dayOf(row: Unit, own: GridColumn, before: Observation | null): string | null {
+    const { on } = gridCell(study.value, measure.value, row, own);
     if (before !== null) return before.observedOn;
     return on !== null && on <= today() ? on : null;
   }
 
   /** Takes what is typed; whether one may go on. An emptied cell was read and is not known any more: a dash, with what stood there kept. */
   function keep(): boolean {
-    if (!arrived || unit.value === null || column.value === null || typed.value.trim() === cellText(saw.value)) return true;
+    if (!arrived.value || unit.value === null || column.value === null || typed.value.trim() === cellText(saw.value)) return true;
     const read = typedCell(typed.value, measure.value, unit.value) ?? { value: null, absent: 'not-read' as const };
     if ('wrong' in read) {
       wrong.value = read.wrong;
@@ -97,13 +110,14 @@ export function useGrid({ measure, units, columns }: Shown) {
       wrong.value = beyond;
       return false;
     }
-    const day = dayOf(unit.value, column.value);
+    // It corrects what one saw. What came in meanwhile stays beside it, and someone says which is right.
+    const before = saw.value !== null && stillCounts(study.value, saw.value) ? saw.value : null;
+    const day = dayOf(unit.value, column.value, before);
     if (day === null) {
       wrong.value = `${here.value?.on ? shortDate(here.value.on) : 'That day'} has not come yet.`;
       return false;
     }
-    // It corrects what one saw. What came in meanwhile stays beside it, and someone says which is right.
-    outbox.add(id.value, reading(unit.value, column.value, read, day, saw.value));
+    outbox.add(id.value, reading(unit.value, column.value, read, day, before));
     pasted.value = null;
     asked.value = read.value === null ? [] : doubtsOf(read.value, unit.value, column.value, day);
     return true;
@@ -139,7 +153,7 @@ export function useGrid({ measure, units, columns }: Shown) {
     const taken = block.cells.flatMap(({ row: r, column: c, says }) => {
       const { reading: before } = gridCell(study.value, measure.value, below[r], right[c]);
       if (before !== null && before.value === says.value && before.absent === says.absent) return [];
-      return [{ unit: below[r], column: right[c], says, before, day: dayOf(below[r], right[c]) }];
+      return [{ unit: below[r], column: right[c], says, before, day: dayOf(below[r], right[c], before) }];
     });
     const early = taken.filter(({ day }) => day === null);
     if (early.length > 0) {
@@ -161,5 +175,5 @@ export function useGrid({ measure, units, columns }: Shown) {
     outbox.add(id.value, reading(unit.value, column.value, before, day, before));
   }
 
-  return { at, unit, column, here, typed, wrong, asked, pasted, problems, goTo, keep, move, next, paste, mendDay };
+  return { at, unit, column, here, heard, typed, wrong, asked, pasted, problems, goTo, keep, move, next, paste, mendDay };
 }

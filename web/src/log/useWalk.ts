@@ -3,6 +3,7 @@ import { computed, ref, shallowRef, watch, type Ref } from 'vue';
 import {
   categoryReadings,
   doubtsAbout,
+  hasCategories,
   isValued,
   noneWords,
   openStops,
@@ -10,6 +11,7 @@ import {
   readReading,
   takeReading,
   readsBlind,
+  stillCounts,
   type Doubt,
   type Measure,
   type Observation,
@@ -24,6 +26,7 @@ import { today } from '../stores/today';
 /** A reading that was just taken, and the one that stood there before. */
 interface Taken {
   readonly stop: number;
+  readonly id: string;
   readonly before: Observation | null;
 }
 
@@ -53,9 +56,14 @@ export function useWalk({ stops, readOn, kept }: Walked) {
   const finished = computed(() => at.value >= stops.value.length);
   const done = computed(() => new Set(stops.value.filter(({ reading }) => reading !== null).map(({ unit }) => unit.unit)));
 
-  /** What stood at this stop when one came to it, and the readings that were made here since. */
+  /** What stood at this stop when one came to it: only that is corrected by what is typed. */
   const saw = shallowRef<Observation | null>(null);
+  /** The same of a count by category. */
+  const counts = shallowRef<ReadonlyMap<string, Observation>>(new Map());
+  /** Readings that stood when the walk was opened, and those that were made on this page: of all others someone else is telling. */
+  const known = new Set(study.value.observations.map((reading) => reading.id));
   const own = new Set<string>();
+  const isHeard = ({ id: reading }: Observation) => !known.has(reading) && !own.has(reading);
 
   function goTo(index: number): void {
     at.value = Math.max(0, Math.min(index, stops.value.length));
@@ -65,25 +73,21 @@ export function useWalk({ stops, readOn, kept }: Walked) {
     look();
   }
 
+  /** The field is one's own: what someone else reads meanwhile is never put into it. */
   function look(): void {
-    saw.value = stop.value?.reading ?? null;
-    typed.value = typedOf(saw.value);
+    const here = stop.value;
+    saw.value = here?.reading && !isHeard(here.reading) ? here.reading : null;
+    typed.value = saw.value?.value == null ? '' : String(saw.value.value);
     note.value = saw.value?.note ?? '';
+    const all = here && hasCategories(here.measure) ? categoryReadings(study.value, here.measure, here.unit, here.plannedDay, own) : [];
+    counts.value = new Map([...all].filter(([, reading]) => !isHeard(reading)));
   }
-  const typedOf = (reading: Observation | null) => (reading?.value == null ? '' : String(reading.value));
 
-  watch(
-    () => stop.value?.reading ?? null,
-    (reading) => {
-      if (reading === saw.value || reading === null) return;
-      if (own.has(reading.id)) saw.value = reading;
-      // Somebody else has just read it. What is typed here already stays, and then stands beside theirs.
-      else if (typed.value === typedOf(saw.value)) {
-        look();
-        said.value = `${reading.observer ?? 'Someone'} has just read ${reading.unit}: ${stop.value ? wordsOf(reading, stop.value.measure) : ''}.`;
-      }
-    },
-  );
+  /** What someone else has read here since the walk was opened; it stands beside what is typed. */
+  const heard = computed(() => (stop.value?.reading && isHeard(stop.value.reading) ? stop.value.reading : null));
+
+  /** What one saw, where it stands still; a second reading corrects nothing that was put in its place meanwhile. */
+  const standing = (seen: Observation | null | undefined) => (seen && stillCounts(study.value, seen) ? seen : null);
 
   // Begins at the first stop that has no reading yet, as soon as the stops are known.
   watch(
@@ -98,6 +102,13 @@ export function useWalk({ stops, readOn, kept }: Walked) {
         );
     },
     { immediate: true },
+  );
+
+  watch(
+    () => stop.value?.reading ?? null,
+    (reading) => {
+      if (reading !== null && own.has(reading.id)) saw.value = reading;
+    },
   );
 
   /** A correction keeps the day of what it corrects. */
@@ -125,14 +136,18 @@ export function useWalk({ stops, readOn, kept }: Walked) {
     return { kind: 'reading', content: takeReading(here, what, dayOf(here), by) } as const;
   }
 
-  const keep = (here: Stop, what: Said) => outbox.add(id.value, readingOf(here, what));
+  function keep(here: Stop, what: Said): string {
+    const fresh = readingOf(here, what);
+    void outbox.add(id.value, fresh);
+    return fresh.content.id;
+  }
 
-  /** Keeps what is said of this stop, unless that is what stands there, and goes on. */
+  /** Keeps what is said of this stop, unless that is what one saw there, and goes on. */
   function goOn(here: Stop, what: Said): void {
     const { reading } = here;
     if (reading?.value !== what.value || reading.absent !== what.absent || reading.note !== what.note) {
-      taken.push({ stop: at.value, before: reading });
-      keep(here, what);
+      const before = standing(reading);
+      taken.push({ stop: at.value, before, id: keep({ ...here, reading: before }, what) });
     }
     goTo(at.value + 1);
   }
@@ -143,8 +158,9 @@ export function useWalk({ stops, readOn, kept }: Walked) {
   function take(sure = false): void {
     if (!stop.value) return;
     const here = { ...stop.value, reading: saw.value };
-    // On an extra walk one passes by what has nothing new.
-    if (here.plannedDay === null && typed.value.trim() === '' && here.reading === null) return goTo(at.value + 1);
+    // On an extra walk one passes by what has nothing new; on any walk what someone else has read.
+    const passes = here.plannedDay === null || heard.value !== null;
+    if (passes && typed.value.trim() === '' && here.reading === null) return goTo(at.value + 1);
     const read = readReading(typed.value, here.measure);
     if ('wrong' in read) {
       wrong.value = read.wrong;
@@ -178,27 +194,30 @@ export function useWalk({ stops, readOn, kept }: Walked) {
   }
 
   /** Takes a count by category: a reading for each that says something new. */
-  function takeCounts(counts: ReadonlyMap<string, number>): void {
+  function takeCounts(told: ReadonlyMap<string, number>): void {
     const here = stop.value;
     if (!here) return;
-    const stands = categoryReadings(study.value, here.measure, here.unit, here.plannedDay, own);
-    const said = [...counts].filter(([category, count]) => stands.get(category)?.value !== count);
+    const said = [...told].filter(([category, count]) => counts.value.get(category)?.value !== count);
     const fresh = said.map(([category, value]) =>
-      readingOf({ ...here, reading: stands.get(category) ?? null, category }, { value, absent: null, note: words() }),
+      readingOf({ ...here, reading: standing(counts.value.get(category)), category }, { value, absent: null, note: words() }),
     );
     if (fresh.length > 0) void outbox.addAll(id.value, fresh);
     goTo(at.value + 1);
   }
 
-  /** Takes many stops at once, each with its value and its note: a reading for each that says something new. */
+  /**
+   * Takes many stops at once, each with its value and its note: a reading for each that says something new.
+   * @param all as one saw them
+   */
   function takeMany(all: readonly Stop[], values: ReadonlyMap<string, number>, notes: ReadonlyMap<string, string>): void {
     const fresh = all.flatMap((here) => {
       const [value, said] = [values.get(here.unit.unit), notes.get(here.unit.unit) ?? null];
       if (value === undefined || (here.reading?.value === value && here.reading.note === said)) return [];
-      return [readingOf(here, { value, absent: null, note: said })];
+      return [readingOf({ ...here, reading: standing(here.reading) }, { value, absent: null, note: said })];
     });
     if (fresh.length > 0) void outbox.addAll(id.value, fresh);
-    const next = stops.value.findIndex((own) => own.reading === null && !all.includes(own));
+    const told = new Set(all.map(({ unit }) => unit.unit));
+    const next = stops.value.findIndex((stop) => stop.reading === null && !told.has(stop.unit.unit));
     goTo(next < 0 ? stops.value.length : next);
   }
 
@@ -212,16 +231,25 @@ export function useWalk({ stops, readOn, kept }: Walked) {
     if (!last) return goTo(at.value - 1);
     goTo(last.stop);
     const here = stops.value[last.stop];
-    if (!here?.reading) return;
+    const mine = observationOf(last.id);
+    if (!here || !mine) return;
+    if (standing(mine) === null) {
+      said.value = `${here.unit.unit} has been put right by someone else meanwhile. What they said stands.`;
+      return;
+    }
+    saw.value = mine;
+    typed.value = mine.value === null ? '' : String(mine.value);
     if (last.before === null) {
-      said.value = `${here.unit.unit} has ${wordsOf(here.reading, here.measure)}. It stands until you type another number.`;
+      said.value = `${here.unit.unit} has ${wordsOf(mine, here.measure)}. It stands until you type another number.`;
       return;
     }
     const { value, absent, note: before } = last.before;
-    keep(here, { value, absent, note: before });
+    keep({ ...here, reading: mine }, { value, absent, note: before });
     goTo(last.stop);
     said.value = `${here.unit.unit} has ${wordsOf(last.before, here.measure)} again.`;
   }
+
+  const observationOf = (reading: string) => study.value.observations.find((own) => own.id === reading);
 
   function tally(step: number): void {
     const now = typed.value.trim() === '' ? 0 : Number(typed.value.replace(',', '.'));
@@ -238,6 +266,9 @@ export function useWalk({ stops, readOn, kept }: Walked) {
   return {
     at,
     stop,
+    saw,
+    heard,
+    counts,
     before,
     typed,
     note,

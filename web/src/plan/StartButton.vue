@@ -56,7 +56,7 @@ async function start(): Promise<void> {
   <ConfirmDialog v-model:open="open" title="Start, and freeze the plan" :wrong="refusal">
     <p>From now on the plan stays as it is. A later change needs a reason, and the report will show it.</p>
     <OpenEdits />
-    <ProblemNote :words="warning" />
+    <ProblemNote :words="document.open.length > 0 ? null : warning" />
     <label
       >Day 0: <DateField :value="day" label="Day 0" wrong="Choose the day on which everything is sown or planted." @change="day = $event"
     /></label>

@@ -92,7 +92,7 @@ it('is one for the life of a page: saves, refusals and readings open no other', 
   server.answer = () => ({ status: 422, body: { detail: 'No.', errors: [{ pointer: '/experiment/title', detail: 'No.' }] } });
   history.edit((now) => ({ ...now, title: 'D' }));
   await document.flush();
-  await useOutbox().add('x', { kind: 'reading', content: reading('mine') });
+  useOutbox().add('x', { kind: 'reading', content: reading('mine') });
   expect([FakeStream.opened.length, FakeStream.opened[0].closed]).toEqual([1, false]);
 });
 

@@ -50,5 +50,5 @@ function without(stored: Experiment, sent: Experiment, refusal: CallError): Expe
 }
 
 /** JSON pointers into the experiment. */
-export const placesOf = ({ errors }: CallError): string[] =>
+const placesOf = ({ errors }: CallError): string[] =>
   errors.flatMap(({ pointer }) => (pointer.startsWith('/experiment/') ? [pointer.slice('/experiment'.length)] : []));
