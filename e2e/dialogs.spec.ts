@@ -43,12 +43,12 @@ for (const { width, height } of [
   { width: 1280, height: 800 },
   { width: 390, height: 844 },
 ])
-  test(`each dialog opens on its first field, is clean for axe and closes on Escape, at ${width} × ${height}`, async ({ page }) => {
-    await page.setViewportSize({ width, height });
-    // So that nothing is looked at half drawn.
-    await page.emulateMedia({ reducedMotion: 'reduce' });
-    const { id } = await copyOf(page, 'Salt water');
-    for (const { at, title, open, first } of dialogs) {
+  for (const { at, title, open, first } of dialogs)
+    test(`${title.source} opens on its first field, is clean for axe and closes on Escape, at ${width} × ${height}`, async ({ page }) => {
+      await page.setViewportSize({ width, height });
+      // So that nothing is looked at half drawn.
+      await page.emulateMedia({ reducedMotion: 'reduce' });
+      const { id } = await copyOf(page, 'Salt water');
       await page.goto(`/experiments/${id}/${at}`);
       await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
       await open(page);
@@ -65,5 +65,4 @@ for (const { width, height } of [
       expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(width);
       await page.keyboard.press('Escape');
       await expect(dialog).toBeHidden();
-    }
-  });
+    });

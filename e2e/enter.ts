@@ -1,12 +1,29 @@
 import { expect, type Page } from '@playwright/test';
+import type { SessionState } from '@fern/contract';
 import { here, portOf } from './ports';
 
 export const PLAIN = `http://127.0.0.1:${portOf('plain', here())}`;
+const SCHOOL = 'Fennick Hollow School';
 
-/** Enters the demo by its one-click entry. */
-export async function enterDemo(page: Page, account = 'Fennick Hollow School'): Promise<void> {
+/** Enters the demo by its one-click entry, as a person does. */
+export async function enterByDoor(page: Page, account = SCHOOL): Promise<void> {
   await page.goto('/door');
   await page.getByRole('button', { name: `Enter as ${account}` }).click();
+  await expect(page.getByRole('navigation', { name: 'Everywhere' })).toBeVisible();
+}
+
+/** Signs in to the demo without opening a page. */
+export async function signIn(page: Page, account = SCHOOL): Promise<void> {
+  const { demo } = (await (await page.request.get('/api/session')).json()) as SessionState;
+  const id = demo.find(({ name }) => name === account)?.id;
+  const answer = await page.request.post('/api/session/demo', { data: { account: id }, headers: { 'x-fern-test': '1' } });
+  expect(answer.status()).toBe(200);
+}
+
+/** Stands on Today of the demo. */
+export async function enterDemo(page: Page, account = SCHOOL): Promise<void> {
+  await signIn(page, account);
+  await page.goto('/');
   await expect(page.getByRole('navigation', { name: 'Everywhere' })).toBeVisible();
 }
 

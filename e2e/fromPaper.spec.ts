@@ -1,7 +1,7 @@
 import { expect, test, type Page } from '@playwright/test';
 import { unzipSync, strFromU8 } from 'fflate';
 import type { Study } from '@fern/core';
-import { enterDemo } from './enter';
+import { signIn } from './enter';
 
 const day = (after: number) => new Date(Date.now() - 60 * 86_400_000 + after * 86_400_000).toISOString().slice(0, 10);
 const leave = async (page: Page, label: string, text: string) => {
@@ -12,14 +12,17 @@ const leave = async (page: Page, label: string, text: string) => {
 /** Heights in the order of the bench: fifteen beans, five walks. */
 const heights = Array.from({ length: 15 }, (_, i) => [4, 9, 17, 26, 38].map((cm, walk) => (cm + ((i * 7 + walk * 3) % 5) / 2).toString()));
 
-test('a whole experiment that ended is typed in from paper, and every word of it stands in report and package', async ({
-  page,
-  context,
-}) => {
-  await context.grantPermissions(['clipboard-read', 'clipboard-write']);
-  await enterDemo(page);
+test.describe.serial('a whole experiment that ended is typed in from paper, and every word of it stands in report and package', () => {
+  let page: Page;
+  test.beforeAll(async ({ browser }) => {
+    page = await browser.newPage();
+  });
+  test.afterAll(() => page.close());
 
-  await test.step('the question and the plan, in the grower’s own words', async () => {
+  let id = '';
+  test('the question and the plan, in the grower’s own words', async () => {
+    await page.context().grantPermissions(['clipboard-read', 'clipboard-write']);
+    await signIn(page);
     await page.goto('/ask');
     await page.getByRole('button', { name: 'Does X change height?' }).click();
     await expect(page.getByLabel('Hypothesis', { exact: false }).first()).toBeVisible();
@@ -60,11 +63,11 @@ test('a whole experiment that ended is typed in from paper, and every word of it
     await page.getByLabel('Day 0', { exact: true }).fill(day(0));
     await page.getByRole('button', { name: 'Start and freeze the plan' }).click();
     await expect(page).toHaveURL(/\/prepare$/);
+    id = /experiments\/([^/]+)/.exec(page.url())?.[1] ?? '';
   });
-  const id = /experiments\/([^/]+)/.exec(page.url())?.[1] ?? '';
   const study = async () => (await (await page.request.get(`/api/experiments/${id}/study`)).json()) as Study;
 
-  await test.step('five walks and two pickings', async () => {
+  test('five walks and two pickings', async () => {
     await page.goto(`/experiments/${id}/log`);
     await page.evaluate((text) => navigator.clipboard.writeText(text), heights.map((row) => row.join('\t')).join('\n'));
     await page.locator('tbody tr').first().locator('td.cell').first().click();
@@ -84,8 +87,8 @@ test('a whole experiment that ended is typed in from paper, and every word of it
     await expect.poll(async () => (await study()).observations.length).toBe(77);
   });
 
-  const dialog = page.getByRole('dialog').filter({ visible: true });
-  await test.step('a loss with its day, a mix-up, care, and a step that was done late', async () => {
+  test('a loss with its day, a mix-up, care, and a step that was done late', async () => {
+    const dialog = page.getByRole('dialog').filter({ visible: true });
     const { experiment } = await study();
     const codes = experiment.units.map(({ unit }) => unit);
     const pick = (code: string) => page.locator(`aside [data-unit="${code}"]`).click();
@@ -113,7 +116,7 @@ test('a whole experiment that ended is typed in from paper, and every word of it
     await expect.poll(async () => (await study()).care.length).toBe(2);
   });
 
-  await test.step('the report has every word', async () => {
+  test('the report has every word', async () => {
     await page.goto(`/experiments/${id}/write`);
     const report = page.getByRole('main');
     for (const words of [
@@ -130,7 +133,7 @@ test('a whole experiment that ended is typed in from paper, and every word of it
       await expect(report, words).toContainText(words);
   });
 
-  await test.step('the package has it too, and reads back the same', async () => {
+  test('the package has it too, and reads back the same', async () => {
     const zip = await (await page.request.get(`/api/experiments/${id}/package`)).body();
     const texts = Object.values(unzipSync(new Uint8Array(zip)))
       .map((bytes) => strFromU8(bytes))

@@ -64,23 +64,28 @@ test.afterAll(async () => {
   rmSync(folder, { recursive: true, force: true });
 });
 
-test('50 readings, 3 mishaps and a loss without a network, the browser closed and opened again: all there, once, in order', async ({
-  launchOptions,
-}) => {
-  let { browser, page } = await openBrowser(launchOptions);
-  await page.goto(BASE);
-  await page.getByLabel('Name').fill(person.name);
-  await page.getByLabel('Password').fill(person.password);
-  await page.getByRole('button', { name: 'Make the account' }).click();
-  await expect(page.getByRole('heading', { name: 'No experiment yet' })).toBeVisible();
-  const made = await page.request.post(`${BASE}/api/experiments`, {
-    data: cellarPlan(),
-    headers,
+test.describe
+  .serial('50 readings, 3 mishaps and a loss without a network, the browser closed and opened again: all there, once, in order', () => {
+  let browser: BrowserContext;
+  let page: Page;
+  let id = '';
+  test.beforeEach(async ({ launchOptions }) => {
+    ({ browser, page } = await openBrowser(launchOptions));
   });
-  expect(made.status()).toBe(201);
-  const { id } = (await made.json()) as { id: string };
+  test.afterEach(() => browser.close());
 
-  await test.step('the app and what is due are kept while there is a network', async () => {
+  test('the app and what is due are kept while there is a network', async () => {
+    await page.goto(BASE);
+    await page.getByLabel('Name').fill(person.name);
+    await page.getByLabel('Password').fill(person.password);
+    await page.getByRole('button', { name: 'Make the account' }).click();
+    await expect(page.getByRole('heading', { name: 'No experiment yet' })).toBeVisible();
+    const made = await page.request.post(`${BASE}/api/experiments`, {
+      data: cellarPlan(),
+      headers,
+    });
+    expect(made.status()).toBe(201);
+    ({ id } = (await made.json()) as { id: string });
     await page.reload();
     await expect(page.getByText('Due today').or(page.getByLabel('Due today'))).toBeVisible();
     await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
@@ -100,11 +105,8 @@ test('50 readings, 3 mishaps and a loss without a network, the browser closed an
       .toBeGreaterThanOrEqual(2);
   });
 
-  await stopServer();
-  await browser.close();
-  ({ browser, page } = await openBrowser(launchOptions));
-
-  await test.step('opened without a network: Today, the walk, the bench, what went wrong, a loss', async () => {
+  test('opened without a network: Today, the walk, the bench, what went wrong, a loss', async () => {
+    await stopServer();
     await page.goto(BASE);
     await expect(page.getByText('No network. This is the list from last time')).toBeVisible();
     await page.getByRole('button', { name: 'Start here' }).click();
@@ -122,10 +124,7 @@ test('50 readings, 3 mishaps and a loss without a network, the browser closed an
     await expect(page.getByText('33 entries kept on this device, to be sent when the network is back')).toBeVisible();
   });
 
-  await browser.close();
-  ({ browser, page } = await openBrowser(launchOptions));
-
-  await test.step('closed and opened again, still without a network', async () => {
+  test('closed and opened again, still without a network', async () => {
     await page.goto(`${BASE}/experiments/${id}/log/walk/3`);
     await expect(page.getByText('33 entries kept on this device')).toBeVisible();
     await read(page, 20);
@@ -135,11 +134,8 @@ test('50 readings, 3 mishaps and a loss without a network, the browser closed an
     await expect(page.getByText('saved', { exact: false })).toHaveCount(0);
   });
 
-  await startServer();
-  await browser.close();
-  ({ browser, page } = await openBrowser(launchOptions));
-
-  await test.step('opened with a network: all of it is there, once, in order', async () => {
+  test('opened with a network: all of it is there, once, in order', async () => {
+    await startServer();
     await page.goto(`${BASE}/experiments/${id}/log/walk/3`);
     await expect(page.getByText('Everything so far is saved.')).toBeVisible();
     const study = (await (await page.request.get(`${BASE}/api/experiments/${id}/study`)).json()) as {
@@ -155,7 +151,6 @@ test('50 readings, 3 mishaps and a loss without a network, the browser closed an
     expect(study.experiment.units.filter(({ status }) => status === 'lost')).toHaveLength(1);
     expect(study.observations.every(({ observer }) => observer === person.name)).toBe(true);
   });
-  await browser.close();
 });
 
 test('a newer version of the app is taken when the person says so, and loses nothing of what waits', async ({ launchOptions }) => {

@@ -4,7 +4,7 @@ import type { Study } from '@fern/core';
 import { copyOf } from './copy';
 
 /** A thumb and no keyboard: where a field is touched to be typed in, that is counted. */
-test('24 dishes are counted by category by thumb alone, two touches each, and the sum closes', async ({ browser }) => {
+test('12 dishes are counted by category by thumb alone, two touches each, and the sum closes', async ({ browser }) => {
   const context = await browser.newContext({
     viewport: { width: 390, height: 844 },
     hasTouch: true,
@@ -18,6 +18,7 @@ test('24 dishes are counted by category by thumb alone, two touches each, and th
   const counted = {
     ...experiment,
     title: 'Counted by category',
+    units: experiment.units.slice(0, 12),
     measures: [{ ...sprouts, categories: ['normal', 'mouldy', 'not-yet'], category: 'normal', readingDays: [5] }],
   };
   const made = await page.request.post('/api/experiments', { data: counted, headers: { 'x-fern-test': '1' } });
@@ -35,7 +36,7 @@ test('24 dishes are counted by category by thumb alone, two touches each, and th
     await page.getByRole('button', { name }).first().tap();
     touches++;
   };
-  const last = experiment.units.length;
+  const last = counted.units.length;
   for (let i = 0; i < last; i++) {
     const code = await unit.textContent();
     if (i === 0) {
@@ -51,9 +52,7 @@ test('24 dishes are counted by category by thumb alone, two touches each, and th
   expect(touches).toBe(2 * last + 2);
   await expect.poll(async () => (await readings()).length, { timeout: 30_000 }).toBe(3 * last);
   const all = await readings();
-  const sums = experiment.units.map((own) =>
-    all.filter((seen) => seen.unit === own.unit).reduce((sum, { value }) => sum + (value ?? 0), 0),
-  );
+  const sums = counted.units.map((own) => all.filter((seen) => seen.unit === own.unit).reduce((sum, { value }) => sum + (value ?? 0), 0));
   expect(new Set(sums)).toEqual(new Set([25]));
   // Nothing hangs over the edge.
   await page.goto(`/experiments/${id}/log`);

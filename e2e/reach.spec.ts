@@ -1,7 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
 import { copyOf } from './copy';
-import { enterDemo } from './enter';
+import { signIn } from './enter';
 
 const steps = ['ask', 'plan', 'prepare', 'log', 'weigh', 'write'] as const;
 const beside = ['prepare/kit', 'prepare/labels', 'prepare/wall', 'prepare/put-out', 'prepare/calculators', 'log/photos'] as const;
@@ -173,25 +173,26 @@ test('the walk, by the accessibility tree alone: where one stands, what is asked
   await expect(page.getByRole('button', { name: new RegExp(`^${here}, `) })).toHaveAttribute('aria-current', 'true');
 });
 
-test('on a phone and at 400 % no page scrolls sideways', async ({ page }) => {
-  const { id } = await copyOf(page, 'Coloured film');
-  for (const [width, height] of [
-    [390, 844],
-    [320, 256],
-  ]) {
-    await page.setViewportSize({ width, height });
-    for (const path of [...alone, ...[...steps, ...beside, 'log/walk/28'].map((step) => `/experiments/${id}/${step}`)]) {
-      await page.goto(path);
-      await expect(heading(page).first()).toBeVisible();
-      const wide = await page.evaluate(() => document.documentElement.scrollWidth);
-      expect({ path: path.replace(id, ''), width, wide: wide > width ? wide : width }).toEqual({
-        path: path.replace(id, ''),
-        width,
-        wide: width,
-      });
-    }
-  }
-});
+const beside390 = [...steps, ...beside, 'log/walk/28'];
+for (const [name, width, height] of [
+  ['on a phone', 390, 844],
+  ['at 400 %', 320, 256],
+] as const)
+  for (const [which, own] of [
+    ['of its own', []],
+    ['of the first steps', beside390.slice(0, 6)],
+    ['beside the steps', beside390.slice(6)],
+  ] as const)
+    test(`${name} no page ${which} scrolls sideways`, async ({ page }) => {
+      const { id } = await copyOf(page, 'Coloured film');
+      await page.setViewportSize({ width, height });
+      for (const path of own.length === 0 ? alone : own.map((step) => `/experiments/${id}/${step}`)) {
+        await page.goto(path);
+        await expect(heading(page).first()).toBeVisible();
+        const wide = await page.evaluate(() => document.documentElement.scrollWidth);
+        expect({ path, width, wide: Math.max(wide, width) }).toEqual({ path, width, wide: width });
+      }
+    });
 
 test('on paper every page keeps its judgement and loses its buttons', async ({ page }) => {
   const { id } = await copyOf(page, 'Salt water');
@@ -211,27 +212,46 @@ test('on paper every page keeps its judgement and loses its buttons', async ({ p
   }
 });
 
-for (const { width, height, beside: more, others } of [
-  { width: 1280, height: 800, beside, others: 5 },
-  { width: 390, height: 844, beside: [], others: 0 },
+/** Looks at pages with axe and all of its rules. */
+async function look(page: Page, paths: readonly string[]): Promise<void> {
+  const found: string[] = [];
+  for (const path of paths) {
+    await page.goto(path);
+    await expect(heading(page).first()).toBeVisible();
+    await page.waitForLoadState('networkidle');
+    await expect(page.getByText('Weighing it up …')).toHaveCount(0);
+    const { violations } = await new AxeBuilder({ page }).analyze();
+    found.push(...violations.flatMap(({ id, nodes }) => nodes.map(({ html }) => `${path} ${id} ${html.slice(0, 160)}`)));
+  }
+  expect(found).toEqual([]);
+}
+/** The demo’s experiments by their order in the list. */
+async function demoIds(page: Page): Promise<readonly string[]> {
+  await signIn(page);
+  const all = (await (await page.request.get('/api/experiments')).json()) as readonly { id: string }[];
+  return all.map(({ id }) => id);
+}
+
+for (const { width, height, more, others } of [
+  { width: 1280, height: 800, more: beside, others: [1, 2, 3, 4, 5] },
+  { width: 390, height: 844, more: [], others: [] },
 ])
-  test(`axe, with its best practice, finds nothing at ${width} × ${height}`, async ({ page }) => {
-    await page.setViewportSize({ width, height });
-    await page.goto('/door');
-    const found: string[] = [];
-    const look = async (path: string) => {
-      await page.goto(path);
-      await expect(heading(page).first()).toBeVisible();
-      await page.waitForLoadState('networkidle');
-      await expect(page.getByText('Weighing it up …')).toHaveCount(0);
-      const { violations } = await new AxeBuilder({ page }).analyze();
-      found.push(...violations.flatMap(({ id, nodes }) => nodes.map(({ html }) => `${path} ${id} ${html.slice(0, 160)}`)));
-    };
-    await look('/door');
-    await enterDemo(page);
-    const all = (await (await page.request.get('/api/experiments')).json()) as readonly { id: string }[];
-    for (const path of alone) await look(path);
-    for (const path of [...steps, ...more]) await look(`/experiments/${all[0].id}/${path}`);
-    for (const { id } of all.slice(1, 1 + others)) for (const step of ['plan', 'weigh']) await look(`/experiments/${id}/${step}`);
-    expect(found).toEqual([]);
+  test.describe(`axe, with its best practice, finds nothing at ${width} × ${height}`, () => {
+    test.beforeEach(({ page }) => page.setViewportSize({ width, height }));
+    test('at the door', ({ page }) => look(page, ['/door']));
+    for (const path of alone)
+      test(`at ${path}`, async ({ page }) => {
+        await signIn(page);
+        await look(page, [path]);
+      });
+    for (const step of [...steps, ...more])
+      test(`in ${step}`, async ({ page }) => {
+        const [id] = await demoIds(page);
+        await look(page, [`/experiments/${id}/${step}`]);
+      });
+    for (const other of others)
+      test(`in Plan and Weigh up of the demo’s experiment ${other + 1}`, async ({ page }) => {
+        const id = (await demoIds(page))[other];
+        await look(page, [`/experiments/${id}/plan`, `/experiments/${id}/weigh`]);
+      });
   });

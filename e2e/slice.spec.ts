@@ -19,9 +19,15 @@ async function download(page: Page, name: string, role: 'button' | 'link'): Prom
   return (await waiting).path();
 }
 
-test('from the first sign-in to the downloaded report, on a new experiment', async ({ page }) => {
-  await page.goto(PLAIN);
-  await test.step('make the teacher’s account', async () => {
+test.describe.serial('from the first sign-in to the downloaded report, on a new experiment', () => {
+  let page: Page;
+  test.beforeAll(async ({ browser }) => {
+    page = await browser.newPage();
+  });
+  test.afterAll(() => page.close());
+
+  test('make the teacher’s account', async () => {
+    await page.goto(PLAIN);
     await page.getByLabel('Name').fill('M. Bracken');
     await page.getByLabel('Password').fill('short');
     await page.getByRole('button', { name: 'Make the account' }).click();
@@ -31,7 +37,7 @@ test('from the first sign-in to the downloaded report, on a new experiment', asy
     await expect(page.getByRole('heading', { name: 'No experiment yet' })).toBeVisible();
   });
 
-  await test.step('ask', async () => {
+  test('ask', async () => {
     await page.getByRole('button', { name: 'Ask the first question' }).click();
     await page.getByLabel('Find a ready-made question').fill('salt seeds');
     await page.getByRole('button', { name: 'Use this question: Does X change sprouting?' }).click();
@@ -47,7 +53,7 @@ test('from the first sign-in to the downloaded report, on a new experiment', asy
     await page.getByRole('button', { name: 'Plan the test' }).click();
   });
 
-  await test.step('plan', async () => {
+  test('plan', async () => {
     await page.getByLabel('Name of arm X').fill('Salt water');
     await page.getByLabel('Units an arm').fill('2');
     await expect(page.getByText('shuffling alone would do that in 1 of 3 shuffles')).toBeVisible();
@@ -66,7 +72,7 @@ test('from the first sign-in to the downloaded report, on a new experiment', asy
     await expect(page.getByRole('heading', { name: '8 of 8 dishes to put out' })).toBeVisible();
   });
 
-  await test.step('log: the walk of day 7, unit after unit in bench order', async () => {
+  test('log: the walk of day 7, unit after unit in bench order', async () => {
     const left = { 'Plain water': [...counts['Plain water']], 'Salt water': [...counts['Salt water']] };
     const armOf = new Map<string, keyof typeof left>();
     for (const label of await page
@@ -95,7 +101,7 @@ test('from the first sign-in to the downloaded report, on a new experiment', asy
     await page.getByRole('link', { name: 'Weigh up' }).first().click();
   });
 
-  await test.step('weigh up: the figures worked out by hand', async () => {
+  test('weigh up: the figures worked out by hand', async () => {
     await expect(page.getByTestId('verdict')).toHaveText('supported');
     await expect(page.getByTestId('sentence')).toContainText(
       '40 points lower with Salt water than with Plain water. That is enough to matter. The 95 % interval is 26 to 52 lower.',
@@ -112,7 +118,7 @@ test('from the first sign-in to the downloaded report, on a new experiment', asy
     await expect(page.getByRole('heading', { name: '1 of 1 foretold a size that agrees with the data' })).toBeVisible();
   });
 
-  await test.step('write up, and take it away', async () => {
+  test('write up, and take it away', async () => {
     await page.getByRole('link', { name: /^Write up/ }).click();
     const words = 'We think that salt *pulls* water out of the seed.\n\nNext we would try 10 mM.';
     await page.getByRole('textbox', { name: 'Discussion, in your own words' }).fill(words);
