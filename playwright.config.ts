@@ -27,7 +27,8 @@ export default defineConfig({
     locale: 'en-GB',
     // What is kept for times without a network has a test of its own.
     serviceWorkers: 'block',
-    trace: 'retain-on-failure',
+    // It takes a third of the time.
+    trace: process.env.FERN_TRACE === '1' ? 'retain-on-failure' : 'off',
     launchOptions: {
       executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
       args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-component-update', '--disable-sync'],

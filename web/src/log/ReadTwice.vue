@@ -52,6 +52,6 @@ li {
   padding: 6px 0;
 }
 li > span {
-  flex: 1 1 260px;
+  flex: 1 0 100%;
 }
 </style>
