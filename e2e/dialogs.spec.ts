@@ -40,7 +40,7 @@ const dialogs: readonly { at: string; title: RegExp; open: (page: Page) => Promi
 ];
 
 /** So that no test is long. */
-const AT_ONCE = 4;
+const AT_ONCE = 2;
 
 for (const { width, height } of [
   { width: 1280, height: 800 },

@@ -1,5 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Locator, type Page } from '@playwright/test';
+import type { Study } from '@fern/core';
 import { copyOf } from './copy';
 
 /** A picture as a camera might give it, larger than is kept. */
@@ -14,20 +15,30 @@ async function picture(page: Page): Promise<Buffer> {
   return Buffer.from(url.split(',')[1], 'base64');
 }
 
-test('a photo is taken, looked at, put into the report and the package, and removed for good', async ({ page }) => {
-  const { id, study } = await copyOf(page, 'Coloured film');
-  await page.goto(`/experiments/${id}/log`);
-  const before = (await study()).photos.length;
-  const dialog = page.getByRole('dialog');
-  const file = dialog.getByLabel('Choose a file');
+test.describe.serial('a photo is taken, looked at, put into the report and the package, and removed for good', () => {
+  let page: Page;
+  let dialog: Locator;
+  let file: Locator;
+  let id = '';
+  let study: () => Promise<Study>;
+  let before = 0;
+  test.beforeAll(async ({ browser }) => {
+    page = await browser.newPage();
+    ({ id, study } = await copyOf(page, 'Coloured film'));
+    await page.goto(`/experiments/${id}/log`);
+    before = (await study()).photos.length;
+    dialog = page.getByRole('dialog');
+    file = dialog.getByLabel('Choose a file');
+  });
+  test.afterAll(() => page.close());
 
-  await test.step('what is no photo is refused in words', async () => {
+  test('what is no photo is refused in words', async () => {
     await page.getByRole('button', { name: 'Add a photo' }).click();
     await file.setInputFiles({ name: 'page.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('<script>alert(1)</script>') });
     await expect(dialog.getByRole('alert')).toContainText('page.jpg cannot be opened as a photo');
   });
 
-  await test.step('a photo of one pot is kept, smaller, with its words', async () => {
+  test('a photo of one pot is kept, smaller, with its words', async () => {
     await file.setInputFiles({ name: 'leaf.png', mimeType: 'image/png', buffer: await picture(page) });
     await expect(dialog.getByRole('img', { name: 'The photo that was chosen' })).toBeVisible();
     await expect(dialog.getByRole('alert')).toHaveCount(0);
@@ -39,7 +50,7 @@ test('a photo is taken, looked at, put into the report and the package, and remo
     expect((await study()).photos.at(-1)).toMatchObject({ units: ['P05'], note: 'tallest of all', width: 1600, height: 1200 });
   });
 
-  await test.step('the arms of a day stand side by side, and nothing serious is wrong for a screen reader', async () => {
+  test('the arms of a day stand side by side, and nothing serious is wrong for a screen reader', async () => {
     await page.getByRole('link', { name: /side by side/ }).click();
     await expect(page.getByRole('heading', { level: 1 })).toContainText('1 photo');
     await page.getByRole('button', { name: 'Earlier' }).click();
@@ -50,7 +61,7 @@ test('a photo is taken, looked at, put into the report and the package, and remo
     expect(violations.filter(({ impact }) => impact === 'serious' || impact === 'critical')).toEqual([]);
   });
 
-  await test.step('one pot stands day after day', async () => {
+  test('one pot stands day after day', async () => {
     await page.getByText('day after day').click();
     await page.getByLabel('Which pot').selectOption('P05');
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('How P05 grew');
@@ -58,21 +69,21 @@ test('a photo is taken, looked at, put into the report and the package, and remo
     await expect(page.getByText('Saved', { exact: false }).first()).toBeVisible();
   });
 
-  await test.step('it stands in the report, with its words', async () => {
+  test('it stands in the report, with its words', async () => {
     await page.goto(`/experiments/${id}/write`);
     const shown = page.getByRole('img', { name: /tallest of all \(P05,/ });
     await expect(shown).toBeVisible();
     expect(await shown.evaluate((img: HTMLImageElement) => img.decode().then(() => img.naturalWidth))).toBe(1600);
   });
 
-  await test.step('the package reads back with every picture', async () => {
+  test('the package reads back with every picture', async () => {
     const zip = await (await page.request.get(`/api/experiments/${id}/package`)).body();
     const headers = { 'x-fern-test': '1', 'content-type': 'application/zip' };
     const again = (await (await page.request.post('/api/packages', { data: zip, headers })).json()) as { id: string };
     expect(await (await page.request.get(`/api/experiments/${again.id}/package`)).body()).toEqual(zip);
   });
 
-  await test.step('withdrawn and removed, it is nowhere', async () => {
+  test('withdrawn and removed, it is nowhere', async () => {
     const { file: name } = (await study()).photos.at(-1) ?? { file: '' };
     await page.goto(`/experiments/${id}/log/photos?unit=P05`);
     await page.getByRole('button', { name: 'Mend' }).click();

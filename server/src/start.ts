@@ -57,6 +57,8 @@ const certificate = process.env.FERN_TLS_CERT ?? (!loopback && existsSync(made.c
 const key = process.env.FERN_TLS_KEY ?? made.key;
 const scheme = certificate === undefined ? 'http' : 'https';
 const server = certificate === undefined ? createHttp(app) : createHttps({ cert: readFileSync(certificate), key: readFileSync(key) }, app);
+// Longer than browsers and proxies keep an idle connection: closed at this end first, a call that is just on its way would be lost.
+server.keepAliveTimeout = 75_000;
 server.on('error', (error) => {
   console.error(
     `Cannot listen on ${scheme}://${host}:${port}: ${error.message}. Is it running already? Choose another port with PORT=4174.`,

@@ -15,7 +15,6 @@ export interface Rebased {
  * @param mine the same with the edits
  * @param theirs the version that they are carried over to
  * @returns theirs with the edits
- * @example rebase(plan, retitled, withReading).experiment // has both
  */
 export function rebase(base: Experiment, mine: Experiment, theirs: Experiment): Rebased {
   const overlaps: string[] = [];

@@ -50,6 +50,7 @@ export const useDocument = defineStore('document', () => {
   let timer: ReturnType<typeof setTimeout> | undefined;
   let underWay: Promise<void> | null = null;
   let keeping: Promise<void> = Promise.resolve();
+  let toKeep: (() => Promise<void>) | null = null;
   let over = false;
 
   /** Takes over what the server holds. What was typed here and not saved is kept in this browser. */
@@ -90,10 +91,20 @@ export const useDocument = defineStore('document', () => {
     if (account === undefined || base === null || mine === null) return;
     const draft = { account, experiment: id.value, page, base, mine, held: held.value };
     const isSaved = saving.value === 'saved' && !held.value;
-    keeping = keeping
-      .then(() => (over ? undefined : isSaved ? dropDraft(draft) : storeDraft(draft)))
-      .then(() => void (unkept.value = false))
-      .catch(() => void (unkept.value = !isSaved));
+    toKeep = async () => {
+      try {
+        await (isSaved ? dropDraft(draft) : storeDraft(draft));
+        unkept.value = false;
+      } catch {
+        unkept.value = !isSaved;
+      }
+    };
+    // One after another, and of those that wait the last alone.
+    keeping = keeping.then(async () => {
+      const last = toKeep;
+      toKeep = null;
+      if (!over) await last?.();
+    });
   }
 
   /** Changes the experiment at once on the screen, and saves it a moment later. */
