@@ -23,14 +23,14 @@ test.describe.serial('a photo is taken, looked at, put into the report and the p
   let study: () => Promise<Study>;
   let before = 0;
   test.beforeAll(async ({ browser }) => {
-    page = await browser.newPage();
+    page = await (await browser.newContext()).newPage();
     ({ id, study } = await copyOf(page, 'Coloured film'));
     await page.goto(`/experiments/${id}/log`);
     before = (await study()).photos.length;
     dialog = page.getByRole('dialog');
     file = dialog.getByLabel('Choose a file');
   });
-  test.afterAll(() => page.close());
+  test.afterAll(() => page.context().close());
 
   test('what is no photo is refused in words', async () => {
     await page.getByRole('button', { name: 'Add a photo' }).click();
