@@ -14,6 +14,7 @@ import { changeExperiment, getExperiment, setSownAgain, setUnitStatus } from '..
 import { deleteExperiment } from '../services/bin';
 import { listExperiments } from '../services/list';
 import { openSeal, seal } from '../services/seal';
+import { changing } from './changing';
 import { param, route, sentUnderKey } from './Route';
 
 export const experimentRoutes = [
@@ -40,39 +41,17 @@ export const experimentRoutes = [
     who: 'owner',
     handle: (call) => getExperiment(call.database, call.account.id, param(call, 'id')),
   }),
-  route<{ version: number; experiment: Experiment }>({
-    method: 'put',
-    path: '/experiments/:id',
-    who: 'owner',
-    body: changeSchema,
-    handle: async (call) => {
-      const record = await changeExperiment(call.database, call.account.id, param(call, 'id'), call.body.version, call.body.experiment);
-      call.changes.tell(record.id, { version: record.version });
-      return record;
-    },
-  }),
-  route<{ on: string }>({
-    method: 'post',
-    path: '/experiments/:id/seal',
-    who: 'owner',
-    body: sealSchema,
-    handle: async (call) => {
-      const record = await seal(call.database, call.account.id, param(call, 'id'), call.body.on);
-      call.changes.tell(record.id, { version: record.version });
-      return record;
-    },
-  }),
-  route<SealOpening>({
-    method: 'post',
-    path: '/experiments/:id/seal/opened',
-    who: 'owner',
-    body: sealOpeningSchema,
-    handle: async (call) => {
-      const record = await openSeal(call.database, call.account.id, param(call, 'id'), call.account.name, call.body);
-      call.changes.tell(record.id, { version: record.version });
-      return record;
-    },
-  }),
+  changing<{ version: number; experiment: Experiment }>(
+    { method: 'put', path: '/experiments/:id', body: changeSchema },
+    ({ database, account, body }, id) => changeExperiment(database, account.id, id, body.version, body.experiment),
+  ),
+  changing<{ on: string }>({ method: 'post', path: '/experiments/:id/seal', body: sealSchema }, ({ database, account, body }, id) =>
+    seal(database, account.id, id, body.on),
+  ),
+  changing<SealOpening>(
+    { method: 'post', path: '/experiments/:id/seal/opened', body: sealOpeningSchema },
+    ({ database, account, body }, id) => openSeal(database, account.id, id, account.name, body),
+  ),
   route({
     method: 'delete',
     path: '/experiments/:id',
@@ -80,28 +59,13 @@ export const experimentRoutes = [
     status: 204,
     handle: (call) => deleteExperiment(call.database, call.account.id, param(call, 'id')),
   }),
-  route<Pick<Unit, 'status' | 'statusReason' | 'lostOn'>>({
-    method: 'patch',
-    path: '/experiments/:id/units/:unit',
-    who: 'owner',
-    body: unitStatusSchema,
-    handle: async (call) => {
-      const record = await setUnitStatus(call.database, call.account.id, param(call, 'id'), param(call, 'unit'), call.body);
-      call.changes.tell(record.id, { version: record.version });
-      return record;
-    },
-  }),
-  route<SownAgain>({
-    method: 'patch',
-    path: '/experiments/:id/units/:unit/sown',
-    who: 'owner',
-    body: sownAgainSchema,
-    handle: async (call) => {
-      const record = await setSownAgain(call.database, call.account.id, param(call, 'id'), param(call, 'unit'), call.body);
-      call.changes.tell(record.id, { version: record.version });
-      return record;
-    },
-  }),
+  changing<Pick<Unit, 'status' | 'statusReason' | 'lostOn'>>(
+    { method: 'patch', path: '/experiments/:id/units/:unit', body: unitStatusSchema },
+    (call, id) => setUnitStatus(call.database, call.account.id, id, param(call, 'unit'), call.body),
+  ),
+  changing<SownAgain>({ method: 'patch', path: '/experiments/:id/units/:unit/sown', body: sownAgainSchema }, (call, id) =>
+    setSownAgain(call.database, call.account.id, id, param(call, 'unit'), call.body),
+  ),
   route({
     method: 'get',
     path: '/experiments/:id/study',

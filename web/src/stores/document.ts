@@ -75,7 +75,7 @@ export const useDocument = defineStore('document', () => {
       change(() => joined.experiment);
       // Kept from now on as this page’s.
       const rest = { account: draft.account, experiment: draft.experiment, page: draft.page };
-      keeping = keeping.then(() => dropDraft(rest)).catch(() => undefined);
+      keeping = keeping.then(() => (unkept.value ? undefined : dropDraft(rest))).catch(() => undefined);
     }
   }
 
@@ -198,7 +198,8 @@ export const useDocument = defineStore('document', () => {
 
   /** Takes over a change that the server made by itself, as to a unit's status. What waits here to be saved stays. */
   function adopt(record: ExperimentRecord): void {
-    if (record.id !== id.value || experiment.value === null || stored.value === null) return;
+    // An answer that was overtaken on its way says nothing new.
+    if (record.id !== id.value || record.version < version.value || experiment.value === null || stored.value === null) return;
     const joined = rebase(stored.value, experiment.value, record.experiment);
     version.value = record.version;
     [experiment.value, stored.value] = [joined.experiment, record.experiment];
@@ -220,7 +221,7 @@ export const useDocument = defineStore('document', () => {
     await keeping;
   }
 
-  /** A seal is set and opened by calls of its own, which the owner's log has. */
+  /** A seal is set and opened by calls of its own, which the owner’s log has. */
   async function callSeal(path: string, body: unknown): Promise<void> {
     await flush();
     adopt(await api.post<ExperimentRecord>(`/experiments/${id.value}/seal${path}`, body));
