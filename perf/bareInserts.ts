@@ -1,7 +1,7 @@
 import sqlite3 from 'sqlite3';
 
-/** Prints how many rows a second one writer gets onto a disk, each synced for itself. Called with a file that is not there yet. */
-const SECONDS = 3;
+/** Prints how many rows a second one writer gets onto a disk, each synced for itself. Called with a file that is not there yet and for how many seconds. */
+const SECONDS = Number(process.argv[3]);
 const bare = new sqlite3.Database(process.argv[2]);
 const run = (sql: string) => new Promise<void>((resolve, reject) => bare.run(sql, (error) => (error ? reject(error) : resolve())));
 for (const sql of ['PRAGMA journal_mode = WAL', 'PRAGMA synchronous = FULL', 'CREATE TABLE rows (id TEXT PRIMARY KEY, value REAL)'])

@@ -1,5 +1,5 @@
 /** Median time of several runs of each task in ms, taken in turn so that a slow spell of the machine hits all alike. */
-export function medianTimes(tasks: readonly (() => unknown)[], rounds = 7): number[] {
+export function medianTimes(tasks: readonly (() => unknown)[], rounds: number): number[] {
   const times = tasks.map(() => [] as number[]);
   for (let round = 0; round <= rounds; round++) {
     tasks.forEach((task, i) => {
@@ -10,9 +10,4 @@ export function medianTimes(tasks: readonly (() => unknown)[], rounds = 7): numb
     });
   }
   return times.map((list) => list.sort((a, b) => a - b)[Math.floor(list.length / 2)]);
-}
-
-/** One line of a table: what was compared, the ratio, and the bound that it should keep. */
-export function line(what: string, ratio: number, bound: string): void {
-  console.log(`${what.padEnd(78)} ${ratio.toFixed(2).padStart(9)}   ${bound}`);
 }

@@ -2,19 +2,14 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { writePackage, zipPackage } from '@fern/core';
-import { line } from './clock';
 import { manyReadings } from './manyReadings';
-import { ownServer } from './ownServer';
-
-/** What others wait while 100,000 readings come in, are opened, go out, and go for good. */
-const READINGS = 100_000;
-const folder = mkdtempSync(join(tmpdir(), 'fern-meanwhile-'));
-const server = await ownServer(4399, join(folder, 'meanwhile.sqlite'));
-const { call } = server;
+import { ownServer, type OwnServer } from './ownServer';
+import type { Size } from './Size';
+import { line } from './table';
 
 let n = 0;
 /** The longest wait of a post and of a read, one after another until the work is done, over 200 ms. */
-async function meanwhile(what: string, id: string, work: () => Promise<unknown>): Promise<void> {
+async function waiting({ call }: OwnServer, what: string, id: string, work: () => Promise<unknown>): Promise<void> {
   let over = false;
   const slowest = async (one: () => Promise<Response>) => {
     let most = 0;
@@ -34,24 +29,30 @@ async function meanwhile(what: string, id: string, work: () => Promise<unknown>)
   const from = performance.now();
   await work().finally(() => (over = true));
   const [post, read] = await waits;
-  line(`${what}: it takes, over 200 ms`, (performance.now() - from) / 200, '');
-  line(`${what}: the slowest post meanwhile, over 200 ms`, post / 200, '');
-  line(`${what}: the slowest read meanwhile, over 200 ms`, read / 200, '');
+  line(`${what}: it takes, over 200 ms`, (performance.now() - from) / 200);
+  line(`${what}: the slowest post meanwhile, over 200 ms`, post / 200, { most: 2 });
+  line(`${what}: the slowest read meanwhile, over 200 ms`, read / 200, { most: 2 });
 }
 
-try {
-  const { id } = (await (await call('POST', '/experiments', manyReadings(0).experiment)).json()) as { id: string };
-  const zip = zipPackage(writePackage(manyReadings(READINGS)));
-  let large = '';
-  await meanwhile('import', id, async () => {
-    large = ((await (await call('POST', '/packages', zip)).json()) as { id: string }).id;
-  });
-  await meanwhile('opening', id, async () => (await call('GET', `/experiments/${large}/study?as=columns`)).arrayBuffer());
-  await meanwhile('export', id, async () => (await call('GET', `/experiments/${large}/package`)).arrayBuffer());
-  await meanwhile('Today', id, async () => (await call('GET', '/experiments')).arrayBuffer());
-  await call('DELETE', `/experiments/${large}`);
-  await meanwhile('gone for good', id, () => call('DELETE', `/bin/${large}`));
-} finally {
-  await server.stop();
-  rmSync(folder, { recursive: true, force: true });
+/** What others wait while many readings come in, are opened, go out, and go for good. */
+export async function meanwhile({ readings }: Size): Promise<void> {
+  const folder = mkdtempSync(join(tmpdir(), 'fern-meanwhile-'));
+  const server = await ownServer(4399, join(folder, 'meanwhile.sqlite'));
+  const { call } = server;
+  try {
+    const { id } = (await (await call('POST', '/experiments', manyReadings(0).experiment)).json()) as { id: string };
+    const zip = zipPackage(writePackage(manyReadings(readings)));
+    let large = '';
+    await waiting(server, 'import', id, async () => {
+      large = ((await (await call('POST', '/packages', zip)).json()) as { id: string }).id;
+    });
+    await waiting(server, 'opening', id, async () => (await call('GET', `/experiments/${large}/study?as=columns`)).arrayBuffer());
+    await waiting(server, 'export', id, async () => (await call('GET', `/experiments/${large}/package`)).arrayBuffer());
+    await waiting(server, 'Today', id, async () => (await call('GET', '/experiments')).arrayBuffer());
+    await call('DELETE', `/experiments/${large}`);
+    await waiting(server, 'gone for good', id, () => call('DELETE', `/bin/${large}`));
+  } finally {
+    await server.stop();
+    rmSync(folder, { recursive: true, force: true });
+  }
 }

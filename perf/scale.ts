@@ -2,17 +2,14 @@ import { mkdtempSync, rmSync, statSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { writePackage, zipPackage } from '@fern/core';
-import { line } from './clock';
-import { ownServer } from './ownServer';
 import { manyReadings } from './manyReadings';
+import { ownServer } from './ownServer';
+import type { Size } from './Size';
+import { line } from './table';
 
-/** How the cost of a call and the size of the file grow, from 100 to 100,000 readings and from 1 to 500 experiments. */
-const folder = mkdtempSync(join(tmpdir(), 'fern-scale-'));
-const file = join(folder, 'scale.sqlite');
-const server = await ownServer(4397, file);
 const today = new Date().toISOString().slice(0, 10);
 
-async function timed(work: () => Promise<unknown>, times = 5): Promise<number> {
+async function timed(work: () => Promise<unknown>, times: number): Promise<number> {
   const taken: number[] = [];
   for (let i = 0; i <= times; i++) {
     const from = performance.now();
@@ -21,54 +18,55 @@ async function timed(work: () => Promise<unknown>, times = 5): Promise<number> {
   }
   return taken.sort((a, b) => a - b)[Math.floor(taken.length / 2)];
 }
-const bytesOf = async (path: string) => (await (await server.call('GET', path)).arrayBuffer()).byteLength;
-const onDisk = () => statSync(file).size + statSync(`${file}-wal`).size;
 
-try {
-  let n = 0;
+/** Tells costs beside that of the smallest. */
+function growth() {
   const first: Record<string, number> = {};
-  /** Beside the cost of the smallest. */
-  const grown = (what: string, size: number, cost: number, bound: string) => {
+  return (what: string, size: number, cost: number, most: number) => {
     first[what] ??= cost;
-    line(`${what}, ${size.toLocaleString('en-GB')}, over the smallest`, cost / first[what], bound);
+    line(`${what}, ${size.toLocaleString('en-GB')}, over the smallest`, cost / first[what], { most });
   };
-  for (const size of [100, 1000, 10_000, 100_000]) {
+}
+
+/** How the cost of a call and the size of the file grow, from 100 to 100,000 readings and from 1 to 500 experiments. */
+export async function scale({ readings, rounds }: Size): Promise<void> {
+  const folder = mkdtempSync(join(tmpdir(), 'fern-scale-'));
+  const file = join(folder, 'scale.sqlite');
+  const { call, stop } = await ownServer(4397, file);
+  const bytesOf = async (path: string) => (await (await call('GET', path)).arrayBuffer()).byteLength;
+  const onDisk = () => statSync(file).size + statSync(`${file}-wal`).size;
+  const grown = growth();
+  let n = 0;
+
+  async function readingsOf(size: number): Promise<void> {
     const zip = zipPackage(writePackage(manyReadings(size)));
     const before = onDisk();
     let id = '';
     const took = await timed(async () => {
-      id = ((await (await server.call('POST', '/packages', zip)).json()) as { id: string }).id;
+      id = ((await (await call('POST', '/packages', zip)).json()) as { id: string }).id;
     }, 0);
-    grown('import of a package of readings', size, took, `${size / 100} by size`);
-    grown(
-      'a post into an experiment of readings',
-      size,
-      await timed(() =>
-        server.call('POST', `/experiments/${id}/observations`, {
-          observations: [{ ...manyReadings(1).observations[0], id: `n${n++}` }],
-        }),
-      ),
-      'about 1',
-    );
-    grown(
-      'opening an experiment of readings',
-      size,
-      await timed(() => bytesOf(`/experiments/${id}/study?as=columns`)),
-      `${size / 100} by size`,
-    );
-    line(`bytes on disk a reading, of ${size.toLocaleString('en-GB')}`, (onDisk() - before) / size, '');
-    await server.call('DELETE', `/experiments/${id}`);
-    await server.call('DELETE', `/bin/${id}`);
+    grown('import of a package of readings', size, took, size / 100);
+    const post = () =>
+      call('POST', `/experiments/${id}/observations`, { observations: [{ ...manyReadings(1).observations[0], id: `n${n++}` }] });
+    grown('a post into an experiment of readings', size, await timed(post, rounds), 2);
+    grown('opening an experiment of readings', size, await timed(() => bytesOf(`/experiments/${id}/study?as=columns`), rounds), size / 100);
+    line(`bytes on disk a reading, of ${size.toLocaleString('en-GB')}`, (onDisk() - before) / size);
+    await call('DELETE', `/experiments/${id}`);
+    await call('DELETE', `/bin/${id}`);
   }
-  const { experiment } = manyReadings(0);
-  const running = { ...experiment, startedOn: today, plan: { ...experiment.plan, frozenOn: today } };
-  let made = 0;
-  for (const size of [1, 10, 100, 500]) {
-    for (; made < size; made++) await server.call('POST', '/experiments', running);
-    grown('the list of experiments', size, await timed(() => bytesOf('/experiments')), `${size} by size`);
-    line(`the list of ${size} experiments of 60 units, over 300 kB`, (await bytesOf('/experiments')) / 300_000, 'under 1');
+
+  try {
+    for (const size of [100, 1000, 10_000, 100_000].filter((each) => each <= readings)) await readingsOf(size);
+    const { experiment } = manyReadings(0);
+    const running = { ...experiment, startedOn: today, plan: { ...experiment.plan, frozenOn: today } };
+    let made = 0;
+    for (const size of [1, 10, 100, 500].filter((each) => each <= readings / 40)) {
+      for (; made < size; made++) await call('POST', '/experiments', running);
+      grown('the list of experiments', size, await timed(() => bytesOf('/experiments'), rounds), size);
+      line(`the list of ${size} experiments of 60 units, over 300 kB`, (await bytesOf('/experiments')) / 300_000, { most: 1 });
+    }
+  } finally {
+    await stop();
+    rmSync(folder, { recursive: true, force: true });
   }
-} finally {
-  await server.stop();
-  rmSync(folder, { recursive: true, force: true });
 }

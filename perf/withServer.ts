@@ -28,9 +28,9 @@ export async function withServer(work: (browser: Browser) => Promise<void>): Pro
   }
 }
 
-/** A page in which someone has entered the demo. */
+/** A page in which someone has entered the demo; nothing is fetched behind its back for times without a network. */
 export async function enteredPage(browser: Browser, account = 'Moor Lane'): Promise<Page> {
-  const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, baseURL: BASE });
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, baseURL: BASE, serviceWorkers: 'block' });
   await page.goto('/door');
   await page.getByRole('button', { name: new RegExp(account) }).click();
   await page.waitForURL(`${BASE}/`);
