@@ -1,5 +1,5 @@
-import { indicatorColumns } from '../stats/analysisOfVariance';
-import { linearModel, type LinearModel } from '../stats/linearModel';
+import { fitTo, type LinearModel } from '../stats/linearModel';
+import { armDesign, type ArmDesign } from './armDesign';
 import type { UnitValue } from './Contrast';
 import type { Gap } from './Gap';
 import { isFlat, withoutRounding } from './isFlat';
@@ -9,8 +9,7 @@ export interface ArmFit {
   readonly values: readonly UnitValue[];
   readonly arms: readonly string[];
   readonly fit: LinearModel;
-  /** Value of each column of the model, a unit at a time. */
-  readonly columns: readonly (readonly number[])[];
+  readonly design: ArmDesign;
   /** Pooled variance; null where nothing is left by which units of one arm differ. */
   readonly meanSquare: number | null;
   /** Weights on the coefficients that give an arm's mean at the average stratum; null for an arm without values. */
@@ -25,21 +24,26 @@ export interface ArmFit {
  */
 export function fitArms(values: readonly UnitValue[], arms: readonly string[], stratum: (unit: UnitValue) => string): ArmFit {
   const y = values.map((unit) => unit.value);
-  const armColumns = arms.slice(1).map((arm) => values.map((unit) => (unit.arm === arm ? 1 : 0)));
-  const strataColumns = indicatorColumns([values.map(stratum)]);
-  const strata = strataColumns.length + 1;
-  const columns = [y.map(() => 1), ...armColumns, ...strataColumns];
-  const fit = linearModel(y, columns);
+  const design = armDesign(
+    values.map((unit) => unit.arm),
+    arms,
+    values.map(stratum),
+  );
+  const fit = fitTo(design.design, y);
   return {
     values,
     arms,
     fit,
-    columns,
+    design,
     meanSquare: isFlat(fit, y) ? null : fit.residualSumOfSquares / fit.residualDf,
     weights: (arm) => {
       const at = arms.indexOf(arm);
       if (at < 0 || (at > 0 && fit.coefficients[at] === null)) return null;
-      return [1, ...arms.slice(1).map((_, i) => (i + 1 === at ? 1 : 0)), ...strataColumns.map(() => 1 / strata)];
+      return [
+        1,
+        ...arms.slice(1).map((_, i) => (i + 1 === at ? 1 : 0)),
+        ...Array.from({ length: design.strata - 1 }, () => 1 / design.strata),
+      ];
     },
   };
 }

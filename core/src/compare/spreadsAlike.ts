@@ -1,5 +1,5 @@
 import { fUpper } from '../stats/fUpper';
-import { linearModel } from '../stats/linearModel';
+import { fitTo } from '../stats/linearModel';
 import type { ArmFit } from './armFit';
 
 /** From fewer units an arm's own spread says too little of whether it is like the others'. */
@@ -46,9 +46,9 @@ export function spreadsAlike(model: ArmFit): (arms: readonly string[]) => boolea
  * @returns a variance an arm, below 0 where the readings allow none, with its degrees of freedom
  * Source: Rao CR (1970) JASA 65:161–172 (MINQUE with equal weights).
  */
-export function ownSpreads({ values, arms, fit, columns }: ArmFit): { readonly spread: number; readonly df: number }[] {
+export function ownSpreads({ values, arms, fit, design }: ArmFit): { readonly spread: number; readonly df: number }[] {
   // Without strata the residuals of an arm are its own.
-  if (columns.length === arms.length) {
+  if (design.strata === 1) {
     return arms.map((arm) => {
       const own = fit.residuals.filter((_, i) => values[i].arm === arm);
       const df = own.length - 1;
@@ -56,17 +56,8 @@ export function ownSpreads({ values, arms, fit, columns }: ArmFit): { readonly s
     });
   }
   const members = arms.map((arm) => values.flatMap((unit, i) => (unit.arm === arm ? [i] : [])));
-  const armOf = values.map((unit) => arms.indexOf(unit.arm));
-  const shared = arms.map(() => arms.map(() => 0));
-  for (let i = 0; i < values.length; i++) {
-    const weighted = fit.unscaledCovariance.map((row) => row.reduce((sum, entry, b) => sum + entry * columns[b][i], 0));
-    for (let j = 0; j < values.length; j++) {
-      let hat = 0;
-      for (let a = 0; a < columns.length; a++) hat += weighted[a] * columns[a][j];
-      shared[armOf[i]][armOf[j]] += ((i === j ? 1 : 0) - hat) ** 2;
-    }
-  }
+  const { shares, design: shared } = design.residuals();
   const squares = members.map((own) => own.reduce((sum, i) => sum + fit.residuals[i] ** 2, 0));
-  const solved = linearModel(squares, shared).coefficients;
-  return members.map((_, i) => ({ spread: solved[i] ?? -1, df: shared[i][i] }));
+  const solved = fitTo(shared, squares).coefficients;
+  return members.map((_, i) => ({ spread: solved[i] ?? -1, df: shares[i][i] }));
 }

@@ -12,6 +12,16 @@ export interface LinearModel {
 
 const DEPENDENT = 1e-9;
 
+/** Columns made orthogonal, once for every response that is fitted to them. */
+export interface Design {
+  /** What of them was kept, in their order. */
+  readonly kept: readonly number[];
+  readonly basis: readonly Float64Array[];
+  /** Inverse of the upper triangular R of the kept columns. */
+  readonly inverse: readonly (readonly number[])[];
+  readonly unscaledCovariance: readonly (readonly number[])[];
+}
+
 /**
  * Least squares by modified Gram–Schmidt, done twice for accuracy (Björck 1967, BIT 7:1–21).
  * @param response one value a unit
@@ -19,7 +29,15 @@ const DEPENDENT = 1e-9;
  * @returns fitted values, residual sum of squares and its degrees of freedom
  */
 export function linearModel(response: readonly number[], columns: readonly (readonly number[])[]): LinearModel {
-  const n = response.length;
+  return fitTo(designFrom(columns), response);
+}
+
+/**
+ * Makes columns orthogonal by modified Gram–Schmidt, done twice for accuracy (Björck 1967, BIT 7:1–21).
+ * @param columns one value a unit each; earlier columns win where two say the same
+ * @returns what any number of responses of as many units can be fitted to
+ */
+export function designFrom(columns: readonly (readonly number[])[]): Design {
   const kept: number[] = [];
   const basis: Float64Array[] = [];
   const r: number[][] = [];
@@ -29,36 +47,43 @@ export function linearModel(response: readonly number[], columns: readonly (read
     const length = Math.hypot(...column);
     for (let pass = 0; pass < 2; pass++) {
       basis.forEach((direction, j) => {
-        const share = dot(direction, rest);
-        weights[j] += share;
-        for (let i = 0; i < n; i++) rest[i] -= share * direction[i];
+        weights[j] += takeOut(rest, direction);
       });
     }
     const left = Math.sqrt(dot(rest, rest));
     if (left <= DEPENDENT * length || length === 0) return;
-    for (let i = 0; i < n; i++) rest[i] /= left;
+    for (let i = 0; i < rest.length; i++) rest[i] /= left;
     kept.push(index);
     basis.push(rest);
     r.push([...weights, left]);
   });
+  const inverse = invertUpper(r);
+  const unscaledCovariance = columns.map(() => new Array<number>(columns.length).fill(0));
+  kept.forEach((column, i) => {
+    kept.forEach((other, k) => {
+      unscaledCovariance[column][other] = inverse[i].reduce((sum, value, j) => sum + value * inverse[k][j], 0);
+    });
+  });
+  return { kept, basis, inverse, unscaledCovariance };
+}
 
+/**
+ * Least squares on a design.
+ * @param design of as many units as there are values
+ * @param response one value a unit
+ * @returns as `linearModel` of the same columns
+ */
+export function fitTo({ kept, basis, inverse, unscaledCovariance }: Design, response: readonly number[]): LinearModel {
   const residuals = Float64Array.from(response);
   const projections = basis.map(() => 0);
   for (let pass = 0; pass < 2; pass++) {
     basis.forEach((direction, j) => {
-      const share = dot(direction, residuals);
-      projections[j] += share;
-      for (let i = 0; i < n; i++) residuals[i] -= share * direction[i];
+      projections[j] += takeOut(residuals, direction);
     });
   }
-  const inverse = invertUpper(r);
-  const coefficients: (number | null)[] = columns.map(() => null);
-  const unscaledCovariance = columns.map(() => new Array<number>(columns.length).fill(0));
+  const coefficients: (number | null)[] = unscaledCovariance.map(() => null);
   kept.forEach((column, i) => {
     coefficients[column] = inverse[i].reduce((sum, value, j) => sum + value * projections[j], 0);
-    kept.forEach((other, k) => {
-      unscaledCovariance[column][other] = inverse[i].reduce((sum, value, j) => sum + value * inverse[k][j], 0);
-    });
   });
   return {
     coefficients,
@@ -66,11 +91,18 @@ export function linearModel(response: readonly number[], columns: readonly (read
     residuals: Array.from(residuals),
     residualSumOfSquares: dot(residuals, residuals),
     rank: kept.length,
-    residualDf: n - kept.length,
+    residualDf: response.length - kept.length,
   };
 }
 
-function dot(a: ArrayLike<number>, b: ArrayLike<number>): number {
+/** Takes the part along a direction of length 1 out of a vector; returns how much it was. */
+function takeOut(vector: Float64Array, direction: Float64Array): number {
+  const share = dot(direction, vector);
+  for (let i = 0; i < vector.length; i++) vector[i] -= share * direction[i];
+  return share;
+}
+
+function dot(a: Float64Array, b: Float64Array): number {
   let sum = 0;
   for (let i = 0; i < a.length; i++) sum += a[i] * b[i];
   return sum;

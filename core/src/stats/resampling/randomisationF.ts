@@ -1,6 +1,6 @@
 import gammaln from '@stdlib/math-base-special-gammaln';
 import { linearModel } from '../linearModel';
-import { random } from '../random';
+import { random, type Random } from '../random';
 import { DRAWS, MOST_ENUMERATED, type Randomisation, type RandomisationOptions } from './randomisationTest';
 import { checkIn } from './Stratum';
 
@@ -49,16 +49,17 @@ function shuffleArms(
   if (used.length === 0) return null;
   const residuals = used.map(({ values }) => {
     const mean = values.reduce((a, b) => a + b, 0) / values.length;
-    return values.map((value) => value - mean);
+    return Float64Array.from(values, (value) => value - mean);
   });
-  const inverse = informationInverse(used, arms);
+  const inverse = Float64Array.from(informationInverse(used, arms).flat());
   const totals = new Float64Array(arms);
   const effects = new Float64Array(arms);
   // Block means are gone from the values, so an arm's plain total is already its adjusted total.
   const statistic = () => {
     for (let i = 0; i < arms; i++) {
-      effects[i] = 0;
-      for (let j = 0; j < arms; j++) effects[i] += inverse[i][j] * totals[j];
+      let effect = 0;
+      for (let j = 0; j < arms; j++) effect += inverse[i * arms + j] * totals[j];
+      effects[i] = effect;
     }
     return statisticOf(effects, totals);
   };
@@ -75,20 +76,22 @@ function shuffleArms(
   let hits = 0;
   for (let draw = 0; draw < DRAWS; draw++) {
     totals.fill(0);
-    for (let b = 0; b < labels.length; b++) {
-      const own = labels[b];
-      for (let i = own.length - 1; i >= 0; i--) {
-        const j = source.int(0, i);
-        const label = own[j];
-        own[j] = own[i];
-        own[i] = label;
-        totals[label] += residuals[b][i];
-      }
-    }
+    for (let b = 0; b < labels.length; b++) dealAgain(labels[b], residuals[b], totals, source);
     if (statistic() >= limit) hits++;
     if ((draw & 0x3fff) === 0) checkIn(options, draw / DRAWS);
   }
   return { p: (hits + 1) / (DRAWS + 1), exact: false, arrangements: DRAWS, seed: options.seed };
+}
+
+/** Shuffles the labels of a block in place, and adds its values to the totals of the arms that they fall to. */
+function dealAgain(labels: Int32Array, values: Float64Array, totals: Float64Array, source: Random): void {
+  for (let i = labels.length - 1; i >= 0; i--) {
+    const j = source.int(0, i);
+    const label = labels[j];
+    labels[j] = labels[i];
+    labels[i] = label;
+    totals[label] += values[i];
+  }
 }
 
 function armCounts(block: ArmBlock, arms: number): number[] {
@@ -127,7 +130,7 @@ function informationInverse(blocks: readonly ArmBlock[], arms: number): number[]
 
 /** Walks through every deal of labels inside blocks with running totals; returns how often `hit` held. */
 function walkDeals(
-  residuals: readonly (readonly number[])[],
+  residuals: readonly Float64Array[],
   blocks: readonly ArmBlock[],
   totals: Float64Array,
   hit: () => boolean,
