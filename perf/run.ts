@@ -1,6 +1,7 @@
 import { asking } from './asking';
 import { benchDrag } from './benchDrag';
 import { charts } from './charts';
+import { commandLine } from './commandLine';
 import { fullResult } from './fullResult';
 import { load } from './load';
 import { meanwhile } from './meanwhile';
@@ -20,6 +21,7 @@ const parts: Readonly<Record<string, (size: Size) => void | Promise<void>>> = {
   fullResult,
   readingIndex,
   asking,
+  commandLine,
   preparing,
   reporting,
   benchDrag,

@@ -13,11 +13,8 @@ import {
   type ReportLength,
   type Study,
 } from '@fern/core';
-import { sheetsFile } from '@fern/paper/files';
-import { rScript } from '@fern/paper/r';
-import { kitText } from './kitText';
 import { isOfPackage, openPackage } from './openPackage';
-import { reportEndings, writeReport } from './reportFile';
+import { reportEndings } from './reportEndings';
 
 const HOW = `How to use it:
   npm run -s fern -- analyse PACKAGE            a readable summary
@@ -66,7 +63,7 @@ interface Asked {
 }
 
 /**
- * Runs the command line.
+ * Runs the command line. What writes files is loaded where one is written: it would take longer than an analysis.
  * @param from where the person stands, from which paths are meant
  * @returns the exit code: 0 fine, 1 problems found by check, 2 something could not be done
  */
@@ -86,7 +83,7 @@ export async function fern(args: readonly string[], out: Say, err: Say, from = '
     return 2;
   }
   if (file !== '') return writing(asked, read.study, read.picture, out, err);
-  out(command === 'kit' ? kitText(read.study, asked.json) : resultText(read.study, asked.json));
+  out(command === 'kit' ? (await import('./kitText')).kitText(read.study, asked.json) : resultText(read.study, asked.json));
   return 0;
 }
 
@@ -154,8 +151,8 @@ async function writing(asked: Asked, study: Study, photo: (file: string) => Uint
   try {
     if (command === 'calendar') writeFileSync(file, calendarOf(study.experiment, new Date().toISOString()));
     else if (command === 'readings') await writeReadings(study, written);
-    else if (command === 'script') writeFileSync(file, rScript);
-    else await writeReport(study, file, { length, paper, photo });
+    else if (command === 'script') writeFileSync(file, (await import('@fern/paper/r')).rScript);
+    else await (await import('./reportFile')).writeReport(study, file, { length, paper, photo });
   } catch (error) {
     return fail(`${file}: cannot be written: ${error instanceof Error ? error.message : 'unknown'}`);
   }
@@ -169,7 +166,10 @@ const readingsFiles = (file: string): readonly string[] =>
 
 async function writeReadings(study: Study, [file, codebook]: readonly string[]): Promise<void> {
   const table = readingsTable(study);
-  if (codebook === undefined) return writeFileSync(file, await sheetsFile(table, study.experiment.title));
+  if (codebook === undefined) {
+    const { sheetsFile } = await import('@fern/paper/files');
+    return writeFileSync(file, await sheetsFile(table, study.experiment.title));
+  }
   writeFileSync(file, csvOf(table));
   writeFileSync(codebook, csvOf(table.codebook));
 }

@@ -3,16 +3,14 @@ import pdfmake from 'pdfmake';
 import { analyse, markdown, report, type ReportLength, type Study } from '@fern/core';
 import { htmlFile, pdfFile, wordFile, type Materials, type PdfMaker } from '@fern/paper/files';
 import { drawOnCanvas, pdfFonts } from './drawOnCanvas';
+import { reportEndings, type ReportEnding } from './reportEndings';
 
 const makers = {
   '.docx': (materials: Materials) => wordFile(materials),
   '.pdf': (materials: Materials) => pdfFile(materials, pdfmake as unknown as PdfMaker, pdfFonts()),
   '.html': (materials: Materials) => htmlFile(materials),
   '.md': async ({ blocks }: Materials) => markdown(blocks),
-} as const satisfies Record<string, (materials: Materials) => Promise<Uint8Array | string>>;
-
-/** Endings that a report can have. */
-export const reportEndings = Object.keys(makers) as (keyof typeof makers)[];
+} as const satisfies Record<ReportEnding, (materials: Materials) => Promise<Uint8Array | string>>;
 
 export interface ReportWish {
   readonly length: ReportLength | undefined;
