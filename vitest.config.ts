@@ -2,6 +2,9 @@ import vue from '@vitejs/plugin-vue';
 import { availableParallelism } from 'node:os';
 import { defineConfig } from 'vitest/config';
 
+// What looks at every study, or for long, is in files of its own: `npm run test:all` runs them too.
+const exclude = ['**/node_modules/**', ...(process.env.FERN_ALL === '1' ? [] : ['**/*.all.test.ts'])];
+
 export default defineConfig({
   plugins: [vue()],
   test: {
@@ -11,10 +14,21 @@ export default defineConfig({
     // The parent mostly waits: one core less for it would stand idle.
     maxWorkers: availableParallelism(),
     reporters: ['default', './scripts/plainSummary.mjs'],
+    // Files share what was loaded once: it takes longer to load than to test.
+    isolate: false,
     projects: [
-      // Pure functions, which leave nothing behind: their files share what was loaded once.
-      { extends: true, test: { name: 'core', include: ['{core,contract,paper,demo}/src/**/*.test.ts'], isolate: false } },
-      { extends: true, test: { name: 'app', include: ['{server,web}/src/**/*.test.ts', 'scripts/**/*.test.ts'] } },
+      { extends: true, test: { name: 'core', exclude, include: ['{core,contract,paper,demo}/src/**/*.test.ts'] } },
+      {
+        extends: true,
+        test: {
+          name: 'server',
+          exclude,
+          include: ['server/src/**/*.test.ts', 'scripts/**/*.test.ts'],
+          globalSetup: './scripts/builtServer.ts',
+        },
+      },
+      // Pages and stores keep what they hold in modules: each file of theirs loads them anew.
+      { extends: true, test: { name: 'web', exclude, include: ['web/src/**/*.test.ts'], isolate: true } },
     ],
   },
 });

@@ -2,6 +2,7 @@ import { spawn, type ChildProcess } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
 import { expect, it } from 'vitest';
 import { writePackage, zipPackage, type Observation } from '@fern/core';
 import type { ExperimentLine, ExperimentRecord } from '@fern/contract';
@@ -14,7 +15,7 @@ const BASE = `http://127.0.0.1:${PORT}/api`;
 
 /** A server in a process of its own, ready to be called. */
 function start(file: string): Promise<ChildProcess> {
-  const server = spawn(process.execPath, ['--import', 'tsx', join(import.meta.dirname, 'start.ts')], {
+  const server = spawn(process.execPath, [fileURLToPath(new URL('start.js', process.env.FERN_BUILT))], {
     env: { ...process.env, PORT: String(PORT), FERN_DATABASE: file, FERN_DEMO: '' },
     stdio: ['ignore', 'pipe', 'inherit'],
   });
@@ -25,10 +26,10 @@ function start(file: string): Promise<ChildProcess> {
 }
 const ended = (server: ChildProcess) => new Promise((resolve) => server.once('exit', resolve));
 
-/** Three in every run; as many as one likes by hand. */
-const KILLS = Number(process.env.FERN_KILLS ?? 3);
+/** One amid readings and one amid an import; as many as one likes by hand, and in `npm run test:all`. */
+const KILLS = Number(process.env.FERN_KILLS ?? (process.env.FERN_ALL === '1' ? 6 : 2));
 const PEOPLE = 5;
-const IMPORTED = 4000;
+const IMPORTED = 2000;
 
 const turn = () => new Promise((resolve) => setTimeout(resolve, 1));
 /** All readings in the file, found by anyone or not. */
