@@ -8,7 +8,7 @@ import { alone } from './alone.mjs';
 export const root = join(dirname(fileURLToPath(import.meta.url)), '..');
 
 /** Runs a command with its output shown; ends this process with its code if it fails. */
-export function run(command, args, options = {}) {
+function run(command, args, options = {}) {
   const { status } = spawnSync(command, args, { cwd: root, stdio: 'inherit', ...options });
   if (status !== 0) process.exit(status ?? 1);
 }

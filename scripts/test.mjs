@@ -1,37 +1,40 @@
 import { spawn } from 'node:child_process';
 import { findChromium } from './chromium.mjs';
-import { build, install, root, run } from './prepare.mjs';
+import { build, install, root } from './prepare.mjs';
 
-const step = (name) => console.log(`\n== ${name}`);
+const whole = process.argv.includes('--all');
+const began = performance.now();
+const seconds = (from) => Math.round((performance.now() - from) / 1000);
+const done = [];
 
-/** Runs npm scripts side by side, so that no core waits; each one's words come whole, in the order given. */
-async function together(scripts) {
-  const runs = scripts.map(([name, script]) => {
-    let words = '';
-    const child = spawn('npm', ['run', '--silent', script], { cwd: root, stdio: ['ignore', 'pipe', 'pipe'] });
-    for (const stream of [child.stdout, child.stderr]) stream.setEncoding('utf8').on('data', (text) => (words += text));
-    return new Promise((resolve) => child.on('close', (code) => resolve({ name, code, words })));
+/** Runs an npm script beside the others; its words come whole, when it has ended. */
+function part(name, script, env = {}) {
+  const from = performance.now();
+  let words = '';
+  const child = spawn('npm', ['run', '--silent', script], {
+    cwd: root,
+    stdio: ['ignore', 'pipe', 'pipe'],
+    env: { ...process.env, ...env },
   });
-  let failed = false;
-  for (const done of runs) {
-    const { name, code, words } = await done;
-    step(name);
-    process.stdout.write(words);
-    failed ||= code !== 0;
-  }
-  if (failed) process.exit(1);
+  for (const stream of [child.stdout, child.stderr]) stream.setEncoding('utf8').on('data', (text) => (words += text));
+  return new Promise((resolve) =>
+    child.on('close', (code) => {
+      console.log(`\n== ${name}\n${words.trimEnd()}`);
+      // Vitest and Playwright say how many tests there were.
+      const counted = /^(?:unit|browser): (.*)$/m.exec(words)?.[1] ?? (code === 0 ? 'passed' : 'failed');
+      done.push({ name, code, line: `${name.padEnd(16)} ${counted}, ${seconds(from)} s` });
+      resolve();
+    }),
+  );
 }
 
 install();
-const CHROMIUM_PATH = findChromium();
-await together([
-  ['types', 'typecheck'],
-  ['lint', 'lint'],
-  ['nothing unused', 'unused'],
-]);
-step('unit tests');
-run('npm', ['run', '--silent', 'unit']);
-step('build');
+const env = { CHROMIUM_PATH: findChromium(), ...(whole ? { FERN_ALL: '1' } : {}) };
 build();
-step('browser tests');
-run('npm', ['run', '--silent', 'e2e'], { env: { ...process.env, CHROMIUM_PATH } });
+await Promise.all([part('types', 'typecheck'), part('lint', 'lint'), part('nothing unused', 'unused'), part('unit tests', 'unit', env)]);
+await part('browser tests', 'e2e', env);
+
+console.log('\n== all parts');
+for (const { line } of done) console.log(line);
+console.log(`${'together'.padEnd(16)} ${seconds(began)} s${whole ? ', everything' : '; npm run test:all looks at more'}`);
+if (done.some(({ code }) => code !== 0)) process.exitCode = 1;
