@@ -20,6 +20,8 @@ export default defineConfig({
   timeout: 180_000,
   expect: { timeout: 30_000 },
   forbidOnly: Boolean(process.env.CI),
+  // What looks at much of the same is left to `npm run test:all`.
+  grepInvert: process.env.FERN_ALL === '1' ? undefined : /@all/,
   reporter: [['list'], ['./e2e/plainSummary.ts']],
   use: {
     baseURL: `http://127.0.0.1:${portOf('demo', here())}`,

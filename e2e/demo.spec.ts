@@ -1,7 +1,7 @@
 import { writeFileSync } from 'node:fs';
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
-import { enterByDoor, enterDemo, openStep, signIn } from './enter';
+import { enterByDoor, enterDemo, openStep } from './enter';
 
 const SALT = 'Salt water and radish sprouting';
 
@@ -160,27 +160,6 @@ test('a package of the wrong kind is refused in words', async ({ page }, testInf
   await page.getByLabel('Open a data package, or everything that was taken out (.zip)').setInputFiles(big);
   await expect(page.getByRole('alert')).toContainText('100 MB');
 });
-
-test('the door and Today have no serious fault for screen readers', async ({ page }) => {
-  await page.goto('/door');
-  await noSeriousFaults(page);
-  await enterDemo(page);
-  await expect(page.getByRole('link', { name: SALT, exact: true })).toBeVisible();
-  await noSeriousFaults(page);
-});
-
-for (const steps of [
-  ['Ask', 'Plan', 'Prepare'],
-  ['Log', 'Weigh up', 'Write up'],
-])
-  test(`${steps.join(', ')} have no serious fault for screen readers`, async ({ page }) => {
-    await signIn(page);
-    for (const step of steps) {
-      await openStep(page, 'Coloured film over basil', step);
-      await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
-      await noSeriousFaults(page);
-    }
-  });
 
 test('the walk has no serious fault on a phone, and nothing hangs over its edge', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 });

@@ -42,34 +42,36 @@ const dialogs: readonly { at: string; title: RegExp; open: (page: Page) => Promi
 /** So that no test is long. */
 const AT_ONCE = 2;
 
-for (const { width, height } of [
-  { width: 1280, height: 800 },
-  { width: 390, height: 844 },
+for (const { width, height, tag } of [
+  { width: 1280, height: 800, tag: '@all' },
+  { width: 390, height: 844, tag: [] },
 ])
   for (let from = 0; from < dialogs.length; from += AT_ONCE)
-    test(`dialogs from ${from + 1} on open on their first field, are clean for axe and close on Escape, at ${width} × ${height}`, async ({
-      page,
-    }) => {
-      await page.setViewportSize({ width, height });
-      // So that nothing is looked at half drawn.
-      await page.emulateMedia({ reducedMotion: 'reduce' });
-      const { id } = await copyOf(page, 'Salt water');
-      for (const { at, title, open, first } of dialogs.slice(from, from + AT_ONCE)) {
-        await page.goto(`/experiments/${id}/${at}`);
-        await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
-        await open(page);
-        const dialog = page.getByRole('dialog', { name: title });
-        await expect(dialog).toBeVisible();
-        const focus = () =>
-          page.evaluate(() => {
-            const own = document.activeElement;
-            return own?.closest('.ant-modal-root') ? `${own.tagName} ${own.getAttribute('aria-label') ?? ''}` : 'outside';
-          });
-        await expect.poll(focus, String(title)).toMatch(first);
-        const { violations } = await new AxeBuilder({ page }).include('.ant-modal-root').analyze();
-        expect(violations.map(({ id: rule, nodes }) => `${title.source} ${rule} ${nodes[0].html.slice(0, 160)}`)).toEqual([]);
-        expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(width);
-        await page.keyboard.press('Escape');
-        await expect(dialog).toBeHidden();
-      }
-    });
+    test(
+      `dialogs from ${from + 1} on open on their first field, are clean for axe and close on Escape, at ${width} × ${height}`,
+      { tag },
+      async ({ page }) => {
+        await page.setViewportSize({ width, height });
+        // So that nothing is looked at half drawn.
+        await page.emulateMedia({ reducedMotion: 'reduce' });
+        const { id } = await copyOf(page, 'Salt water');
+        for (const { at, title, open, first } of dialogs.slice(from, from + AT_ONCE)) {
+          await page.goto(`/experiments/${id}/${at}`);
+          await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+          await open(page);
+          const dialog = page.getByRole('dialog', { name: title });
+          await expect(dialog).toBeVisible();
+          const focus = () =>
+            page.evaluate(() => {
+              const own = document.activeElement;
+              return own?.closest('.ant-modal-root') ? `${own.tagName} ${own.getAttribute('aria-label') ?? ''}` : 'outside';
+            });
+          await expect.poll(focus, String(title)).toMatch(first);
+          const { violations } = await new AxeBuilder({ page }).include('.ant-modal-root').analyze();
+          expect(violations.map(({ id: rule, nodes }) => `${title.source} ${rule} ${nodes[0].html.slice(0, 160)}`)).toEqual([]);
+          expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(width);
+          await page.keyboard.press('Escape');
+          await expect(dialog).toBeHidden();
+        }
+      },
+    );

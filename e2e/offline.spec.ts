@@ -44,12 +44,13 @@ async function openBrowser(launchOptions: object): Promise<{ readonly browser: B
   return { browser, page: browser.pages()[0] ?? (await browser.newPage()) };
 }
 
-const cellarPlan = () => execFileSync(process.execPath, ['--import', 'tsx', 'e2e/cellarPlan.ts'], { encoding: 'utf8' });
+/** A plan as the core makes it. */
+let cellarPlan = '';
 
 /** Signs the browser in, and plans an experiment there. */
 async function makeExperiment(page: Page): Promise<{ readonly id: string }> {
   await page.request.post(`${BASE}/api/session`, { data: person, headers });
-  const made = await page.request.post(`${BASE}/api/experiments`, { data: cellarPlan(), headers });
+  const made = await page.request.post(`${BASE}/api/experiments`, { data: cellarPlan, headers });
   expect(made.status()).toBe(201);
   return (await made.json()) as { id: string };
 }
@@ -64,6 +65,7 @@ async function read(page: Page, how: number): Promise<void> {
 }
 
 test.beforeAll(async () => {
+  cellarPlan = execFileSync(process.execPath, ['--import', 'tsx', 'e2e/cellarPlan.ts'], { encoding: 'utf8' });
   copyApp();
   await startServer();
   const made = await fetch(`${BASE}/api/accounts`, { method: 'POST', headers, body: JSON.stringify(person) });

@@ -221,20 +221,24 @@ for (const [which, own] of [
   ['first', pages.slice(0, 3)],
   ['other', pages.slice(3)],
 ] as const)
-  test(`on a phone the ${which} pages of Prepare have no serious fault, and nothing hangs over their edge`, async ({ browser }) => {
-    const context = await browser.newContext({ ...phone, serviceWorkers: 'block' });
-    const page = await context.newPage();
-    await signIn(page, OTHER);
-    const id = await made(page, coats(addDays(today, 45)));
-    for (const path of own) {
-      await page.goto(`/experiments/${id}/prepare${path}`);
-      await expect(page.getByRole('navigation', { name: 'Prepare' })).toBeVisible();
-      await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
-      expect(await page.evaluate(() => document.documentElement.scrollWidth), path).toBeLessThanOrEqual(390);
-      await noSeriousFaults(page);
-    }
-    await context.close();
-  });
+  test(
+    `on a phone the ${which} pages of Prepare have no serious fault, and nothing hangs over their edge`,
+    { tag: '@all' },
+    async ({ browser }) => {
+      const context = await browser.newContext({ ...phone, serviceWorkers: 'block' });
+      const page = await context.newPage();
+      await signIn(page, OTHER);
+      const id = await made(page, coats(addDays(today, 45)));
+      for (const path of own) {
+        await page.goto(`/experiments/${id}/prepare${path}`);
+        await expect(page.getByRole('navigation', { name: 'Prepare' })).toBeVisible();
+        await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
+        expect(await page.evaluate(() => document.documentElement.scrollWidth), path).toBeLessThanOrEqual(390);
+        await noSeriousFaults(page);
+      }
+      await context.close();
+    },
+  );
 
 test('on a phone and without a network: kit, steps, labels, put out and the wall page, once they were opened', async ({ browser }) => {
   const context = await browser.newContext({ ...phone, serviceWorkers: 'allow' });

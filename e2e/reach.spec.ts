@@ -176,7 +176,7 @@ test('the walk, by the accessibility tree alone: where one stands, what is asked
 const beside390 = [...steps, ...beside, 'log/walk/28'];
 for (const [name, width, height] of [
   ['on a phone', 390, 844],
-  ['at 400 %', 320, 256],
+  ['at 400 % @all', 320, 256],
 ] as const)
   for (const [which, own] of [
     ['of its own', []],
@@ -232,11 +232,11 @@ async function demoIds(page: Page): Promise<readonly string[]> {
   return all.map(({ id }) => id);
 }
 
-for (const { width, height, more, others } of [
-  { width: 1280, height: 800, more: beside, others: [1, 2, 3, 4, 5] },
-  { width: 390, height: 844, more: [], others: [] },
+for (const { width, height, more, others, tag } of [
+  { width: 1280, height: 800, more: beside, others: [1, 2, 3, 4, 5], tag: [] },
+  { width: 390, height: 844, more: [], others: [], tag: '@all' },
 ])
-  test.describe(`axe, with its best practice, finds nothing at ${width} × ${height}`, () => {
+  test.describe(`axe, with its best practice, finds nothing at ${width} × ${height}`, { tag }, () => {
     test.beforeEach(({ page }) => page.setViewportSize({ width, height }));
     test('at the door', ({ page }) => look(page, ['/door']));
     test('on pages of its own', async ({ page }) => {
@@ -252,7 +252,7 @@ for (const { width, height, more, others } of [
         );
       });
     for (const other of others)
-      test(`in Plan and Weigh up of the demo’s experiment ${other + 1}`, async ({ page }) => {
+      test(`in Plan and Weigh up of the demo’s experiment ${other + 1}`, { tag: '@all' }, async ({ page }) => {
         const id = (await demoIds(page))[other];
         await look(page, [`/experiments/${id}/plan`, `/experiments/${id}/weigh`]);
       });

@@ -17,3 +17,22 @@ export const everyStudy: readonly (readonly [name: string, make: () => Study])[]
     return [question.id, make] as const;
   }),
 ];
+
+/** What a report of a study can differ in. */
+const kindsOf = ({ experiment: { layout, comparison, arms, measures } }: Study): readonly string[] => [
+  layout,
+  comparison,
+  arms.length > 2 ? 'many arms' : 'two arms',
+  ...measures.map(({ kind, derived }) => (derived === null ? kind : 'derived')),
+];
+
+/** The first studies of the above that have a layout, a comparison or a kind of measure that none before them has. */
+export function coveringStudies(): readonly (readonly [name: string, study: Study])[] {
+  const seen = new Set<string>();
+  return everyStudy.flatMap(([name, make]) => {
+    const study = make();
+    const isNew = kindsOf(study).some((kind) => !seen.has(kind));
+    for (const kind of kindsOf(study)) seen.add(kind);
+    return isNew ? [[name, study] as const] : [];
+  });
+}
