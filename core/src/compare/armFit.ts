@@ -1,5 +1,5 @@
 import { fitTo, type LinearModel } from '../stats/linearModel';
-import { armDesign, type ArmDesign } from './armDesign';
+import { armModel, type ArmModel } from './armModel';
 import type { UnitValue } from './Contrast';
 import type { Gap } from './Gap';
 import { isFlat, withoutRounding } from './isFlat';
@@ -9,7 +9,7 @@ export interface ArmFit {
   readonly values: readonly UnitValue[];
   readonly arms: readonly string[];
   readonly fit: LinearModel;
-  readonly design: ArmDesign;
+  readonly model: ArmModel;
   /** Pooled variance; null where nothing is left by which units of one arm differ. */
   readonly meanSquare: number | null;
   /** Weights on the coefficients that give an arm's mean at the average stratum; null for an arm without values. */
@@ -24,17 +24,17 @@ export interface ArmFit {
  */
 export function fitArms(values: readonly UnitValue[], arms: readonly string[], stratum: (unit: UnitValue) => string): ArmFit {
   const y = values.map((unit) => unit.value);
-  const design = armDesign(
+  const model = armModel(
     values.map((unit) => unit.arm),
     arms,
     values.map(stratum),
   );
-  const fit = fitTo(design.design, y);
+  const fit = fitTo(model.decomposition, y);
   return {
     values,
     arms,
     fit,
-    design,
+    model,
     meanSquare: isFlat(fit, y) ? null : fit.residualSumOfSquares / fit.residualDf,
     weights: (arm) => {
       const at = arms.indexOf(arm);
@@ -42,7 +42,7 @@ export function fitArms(values: readonly UnitValue[], arms: readonly string[], s
       return [
         1,
         ...arms.slice(1).map((_, i) => (i + 1 === at ? 1 : 0)),
-        ...Array.from({ length: design.strata - 1 }, () => 1 / design.strata),
+        ...Array.from({ length: model.strata - 1 }, () => 1 / model.strata),
       ];
     },
   };

@@ -59,8 +59,12 @@ function gapOf(model: ArmFit, arms: readonly Arm[], [factor, level, versus]: rea
 
 /** Variance of a sum of coefficients, in the parts that the spreads of the arms make of it. */
 function variancesOf(model: ArmFit, weights: readonly number[], alike: boolean): { readonly variance: number; readonly df: number }[] {
-  const { values, arms, design, fit } = model;
-  const { columns } = design;
+  const {
+    values,
+    arms,
+    fit,
+    model: { columns },
+  } = model;
   const solved = columns.map((_, a) => weights.reduce((sum, weight, b) => sum + weight * fit.unscaledCovariance[a][b], 0));
   const ofUnit = values.map((_, i) => columns.reduce((sum, column, a) => sum + column[i] * solved[a], 0));
   const squares = (arm?: string) => ofUnit.reduce((sum, own, i) => sum + (arm === undefined || values[i].arm === arm ? own * own : 0), 0);

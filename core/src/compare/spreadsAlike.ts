@@ -46,9 +46,9 @@ export function spreadsAlike(model: ArmFit): (arms: readonly string[]) => boolea
  * @returns a variance an arm, below 0 where the readings allow none, with its degrees of freedom
  * Source: Rao CR (1970) JASA 65:161–172 (MINQUE with equal weights).
  */
-export function ownSpreads({ values, arms, fit, design }: ArmFit): { readonly spread: number; readonly df: number }[] {
+export function ownSpreads({ values, arms, fit, model }: ArmFit): { readonly spread: number; readonly df: number }[] {
   // Without strata the residuals of an arm are its own.
-  if (design.strata === 1) {
+  if (model.strata === 1) {
     return arms.map((arm) => {
       const own = fit.residuals.filter((_, i) => values[i].arm === arm);
       const df = own.length - 1;
@@ -56,8 +56,8 @@ export function ownSpreads({ values, arms, fit, design }: ArmFit): { readonly sp
     });
   }
   const members = arms.map((arm) => values.flatMap((unit, i) => (unit.arm === arm ? [i] : [])));
-  const { shares, design: shared } = design.residuals();
+  const { shares, decomposition } = model.residuals();
   const squares = members.map((own) => own.reduce((sum, i) => sum + fit.residuals[i] ** 2, 0));
-  const solved = fitTo(shared, squares).coefficients;
+  const solved = fitTo(decomposition, squares).coefficients;
   return members.map((_, i) => ({ spread: solved[i] ?? -1, df: shares[i][i] }));
 }

@@ -13,7 +13,7 @@ export interface LinearModel {
 const DEPENDENT = 1e-9;
 
 /** Columns made orthogonal, once for every response that is fitted to them. */
-export interface Design {
+export interface Decomposition {
   /** What of them was kept, in their order. */
   readonly kept: readonly number[];
   readonly basis: readonly Float64Array[];
@@ -29,7 +29,7 @@ export interface Design {
  * @returns fitted values, residual sum of squares and its degrees of freedom
  */
 export function linearModel(response: readonly number[], columns: readonly (readonly number[])[]): LinearModel {
-  return fitTo(designFrom(columns), response);
+  return fitTo(decompose(columns), response);
 }
 
 /**
@@ -37,7 +37,7 @@ export function linearModel(response: readonly number[], columns: readonly (read
  * @param columns one value a unit each; earlier columns win where two say the same
  * @returns what any number of responses of as many units can be fitted to
  */
-export function designFrom(columns: readonly (readonly number[])[]): Design {
+export function decompose(columns: readonly (readonly number[])[]): Decomposition {
   const kept: number[] = [];
   const basis: Float64Array[] = [];
   const r: number[][] = [];
@@ -68,12 +68,12 @@ export function designFrom(columns: readonly (readonly number[])[]): Design {
 }
 
 /**
- * Least squares on a design.
- * @param design of as many units as there are values
+ * Least squares on columns that were decomposed before.
+ * @param decomposition of columns with as many units as there are values
  * @param response one value a unit
  * @returns as `linearModel` of the same columns
  */
-export function fitTo({ kept, basis, inverse, unscaledCovariance }: Design, response: readonly number[]): LinearModel {
+export function fitTo({ kept, basis, inverse, unscaledCovariance }: Decomposition, response: readonly number[]): LinearModel {
   const residuals = Float64Array.from(response);
   const projections = basis.map(() => 0);
   for (let pass = 0; pass < 2; pass++) {

@@ -1,12 +1,12 @@
 import { indicatorColumns } from '../stats/analysisOfVariance';
-import { designFrom, type Design } from '../stats/linearModel';
+import { decompose, type Decomposition } from '../stats/linearModel';
 
 /** Which unit has which arm and stands in which stratum, as a model to fit values to. */
-export interface ArmDesign {
+export interface ArmModel {
   /** Value of each column of the model, a unit at a time: the first arm, the others' distance from it, the strata but the first. */
   readonly columns: readonly (readonly number[])[];
   readonly strata: number;
-  readonly design: Design;
+  readonly decomposition: Decomposition;
   readonly residuals: () => ResidualShares;
 }
 
@@ -15,11 +15,11 @@ interface ResidualShares {
   /** Row i: by how much each arm's variance stands in the expected sum of squared residuals of arm i. */
   readonly shares: readonly (readonly number[])[];
   /** The same, to be solved for the variances. */
-  readonly design: Design;
+  readonly decomposition: Decomposition;
 }
 
 const MOST_KNOWN = 20;
-const known = new Map<string, ArmDesign>();
+const known = new Map<string, ArmModel>();
 
 /**
  * The model of arms and strata, made once for however many sets of values are fitted to it.
@@ -27,25 +27,27 @@ const known = new Map<string, ArmDesign>();
  * @param arms that have values
  * @param unitStrata stratum of each unit
  */
-export function armDesign(unitArms: readonly string[], arms: readonly string[], unitStrata: readonly string[]): ArmDesign {
+export function armModel(unitArms: readonly string[], arms: readonly string[], unitStrata: readonly string[]): ArmModel {
   const key = JSON.stringify([unitArms, arms, unitStrata]);
-  const found = known.get(key) ?? make(unitArms, arms, unitStrata);
+  const before = known.get(key);
+  if (before) return before;
+  const made = make(unitArms, arms, unitStrata);
   if (known.size >= MOST_KNOWN) known.clear();
-  known.set(key, found);
-  return found;
+  known.set(key, made);
+  return made;
 }
 
-function make(unitArms: readonly string[], arms: readonly string[], unitStrata: readonly string[]): ArmDesign {
+function make(unitArms: readonly string[], arms: readonly string[], unitStrata: readonly string[]): ArmModel {
   const armColumns = arms.slice(1).map((arm) => unitArms.map((own) => (own === arm ? 1 : 0)));
   const strataColumns = indicatorColumns([unitStrata]);
   const columns = [unitArms.map(() => 1), ...armColumns, ...strataColumns];
-  const design = designFrom(columns);
+  const decomposition = decompose(columns);
   let shares: ResidualShares | undefined;
   return {
     columns,
     strata: strataColumns.length + 1,
-    design,
-    residuals: () => (shares ??= residualShares(unitArms, arms, columns, design)),
+    decomposition,
+    residuals: () => (shares ??= residualShares(unitArms, arms, columns, decomposition)),
   };
 }
 
@@ -53,18 +55,18 @@ function make(unitArms: readonly string[], arms: readonly string[], unitStrata: 
 function residualShares(
   unitArms: readonly string[],
   arms: readonly string[],
-  columns: ArmDesign['columns'],
-  design: Design,
+  columns: ArmModel['columns'],
+  { unscaledCovariance }: Decomposition,
 ): ResidualShares {
   const armOf = unitArms.map((arm) => arms.indexOf(arm));
   const shares = arms.map(() => arms.map(() => 0));
   for (let i = 0; i < unitArms.length; i++) {
-    const weighted = design.unscaledCovariance.map((row) => row.reduce((sum, entry, b) => sum + entry * columns[b][i], 0));
+    const weighted = unscaledCovariance.map((row) => row.reduce((sum, entry, b) => sum + entry * columns[b][i], 0));
     for (let j = 0; j < unitArms.length; j++) {
       let hat = 0;
       for (let a = 0; a < columns.length; a++) hat += weighted[a] * columns[a][j];
       shares[armOf[i]][armOf[j]] += ((i === j ? 1 : 0) - hat) ** 2;
     }
   }
-  return { shares, design: designFrom(shares) };
+  return { shares, decomposition: decompose(shares) };
 }
