@@ -27,7 +27,7 @@ function start(file: string): Promise<ChildProcess> {
 const ended = (server: ChildProcess) => new Promise((resolve) => server.once('exit', resolve));
 
 /** One amid readings and one amid an import; as many as one likes by hand, and in `npm run test:all`. */
-const KILLS = Number(process.env.FERN_KILLS ?? (process.env.FERN_ALL === '1' ? 6 : 2));
+const KILLS = Number(process.env.FERN_KILLS ?? 2);
 const PEOPLE = 5;
 const IMPORTED = 2000;
 
