@@ -27,8 +27,21 @@ export default defineConfig({
           globalSetup: './scripts/builtServer.ts',
         },
       },
-      // Pages and stores keep what they hold in modules: each file of theirs loads them anew.
-      { extends: true, test: { name: 'web', exclude, include: ['web/src/**/*.test.ts'], isolate: true } },
+      {
+        extends: true,
+        test: {
+          name: 'web',
+          exclude: [...exclude, '**/*.mocked.test.ts'],
+          include: ['web/src/**/*.test.ts'],
+          environment: 'happy-dom',
+          setupFiles: './web/src/testingEnds.ts',
+        },
+      },
+      // A module that a test puts another in the place of must not have been loaded before, nor stay.
+      {
+        extends: true,
+        test: { name: 'web mocked', exclude, include: ['web/src/**/*.mocked.test.ts'], isolate: true, environment: 'happy-dom' },
+      },
     ],
   },
 });

@@ -4,7 +4,7 @@ import { mount, type ComponentMountingOptions, type VueWrapper } from '@vue/test
 import { createPinia, disposePinia, getActivePinia, setActivePinia } from 'pinia';
 import { defineComponent, h, type Component } from 'vue';
 import { createMemoryHistory, createRouter } from 'vue-router';
-import { afterAll, vi } from 'vitest';
+import { vi } from 'vitest';
 import type { ExperimentLine } from '@fern/contract';
 import { addDays, anySprouting, experimentFrom, packColumns, type Experiment, type Observation, type Study } from '@fern/core';
 import LoadedExperiment from './frame/LoadedExperiment.vue';
@@ -51,12 +51,6 @@ export function freshPage(): void {
   if (before) disposePinia(before);
   setActivePinia(createPinia());
 }
-
-// What a page still sends when its file of tests is over would find no browser any more.
-afterAll(() => {
-  const last = getActivePinia();
-  if (last) disposePinia(last);
-});
 
 /** A browser in which nothing was kept yet. */
 export function freshBrowser(): void {

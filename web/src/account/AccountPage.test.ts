@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 import { mount, type VueWrapper } from '@vue/test-utils';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { BinLine, HistoryLine, PersonLine } from '@fern/contract';

@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 import { mount } from '@vue/test-utils';
 import { expect, it } from 'vitest';
 import { anyHeight, experimentFrom } from '@fern/core';

@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 import { mount, type VueWrapper } from '@vue/test-utils';
 import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, expect, it } from 'vitest';

@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 import { mount, type VueWrapper } from '@vue/test-utils';
 import { afterEach, describe, expect, it } from 'vitest';
 import { defineComponent, nextTick, ref } from 'vue';

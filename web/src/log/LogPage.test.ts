@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 import type { VueWrapper } from '@vue/test-utils';
 import { beforeEach, describe, expect, it } from 'vitest';
 import {

@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 import { beforeEach, describe, expect, it } from 'vitest';
 import { addDays, blankOf, measureFields, type Measure } from '@fern/core';
 import { useLog } from '../stores/log';

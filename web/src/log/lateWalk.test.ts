@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 import { beforeEach, describe, expect, it } from 'vitest';
 import { addDays, type Observation } from '@fern/core';
 import { today } from '../stores/today';

@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 import { describe, expect, it } from 'vitest';
 import { startedStudy } from '../testing';
 import { ordinal, placeWords } from './placeWords';

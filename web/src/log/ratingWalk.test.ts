@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 import { beforeEach, describe, expect, it } from 'vitest';
 import { blankOf, measureFields, rubrics, type Measure } from '@fern/core';
 import { eventually } from '../testing';

@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 import fc from 'fast-check';
 import { mount, type VueWrapper } from '@vue/test-utils';
 import { createPinia, disposePinia, setActivePinia, type Pinia } from 'pinia';

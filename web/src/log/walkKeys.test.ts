@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 import { afterEach, describe, expect, it } from 'vitest';
 import { blankOf, measureFields } from '@fern/core';
 import { field, leave, page, press, walk, where } from './walk.fixture';

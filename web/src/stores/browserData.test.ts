@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 import { openDB } from 'idb';
 import { beforeEach, expect, it } from 'vitest';
 import { freshBrowser } from '../testing';

@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { anyHeight, experimentFrom, setRole, write, type Experiment, type Observation } from '@fern/core';
 import { accept, eventually, fakeServer, type FakeServer } from '../testing';

@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 import { beforeEach, expect, it, vi } from 'vitest';
 import type { News } from '@fern/contract';
 import { blankOf, observationFields, type Observation } from '@fern/core';

@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 import { v7 as uuid } from 'uuid';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { blankOf, happeningFields, photoFields, type Observation } from '@fern/core';

@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { eventually, freshBrowser, freshPage, startedStudy } from '../testing';
 import { blankOf, happeningFields, packColumns } from '@fern/core';

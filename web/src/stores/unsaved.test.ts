@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { addMeasure, anyHeight, changeMeasure, changePlan, experimentFrom, write, type Experiment } from '@fern/core';
 import { accept, fakeServer, freshPage, type Call, type FakeServer, type Reply } from '../testing';

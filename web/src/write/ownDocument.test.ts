@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 import { Editor } from '@tiptap/core';
 import { Document } from '@tiptap/extension-document';
 import { Paragraph } from '@tiptap/extension-paragraph';

@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 import type { VueWrapper } from '@vue/test-utils';
 import { getActivePinia, type Pinia } from 'pinia';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
