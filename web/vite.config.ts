@@ -1,8 +1,11 @@
 import vue from '@vitejs/plugin-vue';
 import { defineConfig } from 'vite';
 import { compression } from 'vite-plugin-compression2';
-import { offlinePages } from './offlinePages';
-import { pageFiles } from './pageFiles/pageFiles';
+import { offlinePages } from './offlinePages.ts';
+import { pageFiles } from './pageFiles/pageFiles.ts';
+
+// How long plugins take varies with the machine; nobody acts on it.
+const rolldownOptions = { checks: { pluginTimings: false } };
 
 export default defineConfig({
   // Scripts, styles and pages travel compressed, and are compressed once, here.
@@ -12,7 +15,7 @@ export default defineConfig({
     pageFiles(),
     offlinePages(),
   ],
-  worker: { format: 'es' },
-  build: { target: 'es2022', chunkSizeWarningLimit: 900 },
+  worker: { format: 'es', rolldownOptions },
+  build: { target: 'es2022', chunkSizeWarningLimit: 900, rolldownOptions },
   server: { proxy: { '/api': `http://127.0.0.1:${process.env.PORT ?? 4173}` } },
 });

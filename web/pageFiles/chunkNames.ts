@@ -1,4 +1,4 @@
-import { neededBy, pages, type Bundle } from './pages';
+import { neededBy, pages, type Bundle } from './pages.ts';
 
 /** Where most visits begin: these wait for nothing that only others need. */
 const first = ['door/DoorPage', 'today/TodayPage'];

@@ -1,8 +1,8 @@
 import vue from '@vitejs/plugin-vue';
 import { join } from 'node:path';
 import { build, type Plugin } from 'vite';
-import { chunkNames } from './chunkNames';
-import { neededBy, pages, type Bundle } from './pages';
+import { chunkNames } from './chunkNames.ts';
+import { neededBy, pages, type Bundle } from './pages.ts';
 
 const RESULT_WORKER = /result\.worker/;
 const web = join(import.meta.dirname, '..');
