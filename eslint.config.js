@@ -74,15 +74,10 @@ export default tseslint.config(
     },
   },
   {
-    // A promise that nobody waits for hides its error; one that is meant so is marked with void. Asked where there are promises: it takes
-    // the types of everything that is imported, and of a .vue file far longer than of any other.
-    files: [
-      '{server,web}/src/**/*.ts',
-      'paper/src/files/**/*.ts',
-      'e2e/**/*.ts',
-      'perf/**/*.ts',
-      ...(process.env.FERN_ALL === '1' ? ['web/src/**/*.vue'] : []),
-    ],
+    // A promise that nobody waits for hides its error; one that is meant so is marked with void. Asked where there are promises, and not
+    // with each push: it takes the types of everything that is imported, which is most of the time of all rules together.
+    files: ['{server,web}/src/**/*.ts', 'web/src/**/*.vue', 'paper/src/files/**/*.ts', 'e2e/**/*.ts', 'perf/**/*.ts'],
+    ignores: process.env.FERN_ALL === '1' ? [] : ['**'],
     languageOptions: { parserOptions: { projectService: true, extraFileExtensions: ['.vue'], tsconfigRootDir: import.meta.dirname } },
     rules: {
       '@typescript-eslint/no-floating-promises': 'error',

@@ -31,7 +31,13 @@ function part(name, script, env = {}) {
 install();
 const env = { CHROMIUM_PATH: findChromium(), ...(whole ? { FERN_ALL: '1', FERN_KILLS: '6' } : {}) };
 build();
-await Promise.all([part('types', 'typecheck'), part('lint', 'lint'), part('nothing unused', 'unused'), part('unit tests', 'unit', env)]);
+await Promise.all([
+  part('types', 'typecheck'),
+  part('lint', 'lint', env),
+  ...(whole ? [part('format', 'format:check')] : []),
+  part('nothing unused', 'unused'),
+  part('unit tests', 'unit', env),
+]);
 await part('browser tests', 'e2e', env);
 
 console.log('\n== all parts');
