@@ -51,7 +51,7 @@ test('the walk: a comma for a point, text, a slip of ten, a total that falls, an
   await expect(page.locator('td.cell sup').filter({ hasText: '*' })).toHaveCount(1);
 });
 
-test('an amount takes a comma, and asks about a decimal slip', async ({ page }) => {
+test('an amount takes a comma, and asks about a decimal slip', { tag: '@all' }, async ({ page }) => {
   await enterDemo(page);
   await openStep(page, 'Coloured film over basil', 'Log');
   await page.getByRole('listitem').filter({ hasText: 'day 28' }).getByRole('button').click();
@@ -66,7 +66,7 @@ test('an amount takes a comma, and asks about a decimal slip', async ({ page }) 
   await expect(page.getByRole('textbox', { name: 'Leaves, in leaves?' })).toBeVisible();
 });
 
-test('without a network the walk goes on, survives a closed tab, and sends once', async ({ page, context }) => {
+test('without a network the walk goes on, survives a closed tab, and sends once', { tag: '@all' }, async ({ page, context }) => {
   await enterDemo(page);
   await page.goto('/');
   await page.getByRole('button', { name: 'Start here' }).first().click();
@@ -161,7 +161,7 @@ test('a package of the wrong kind is refused in words', async ({ page }, testInf
   await expect(page.getByRole('alert')).toContainText('100 MB');
 });
 
-test('the walk has no serious fault on a phone, and nothing hangs over its edge', async ({ page }) => {
+test('the walk has no serious fault on a phone, and nothing hangs over its edge', { tag: '@all' }, async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   await enterDemo(page);
   await page.getByRole('button', { name: 'Start here' }).first().click();
@@ -182,7 +182,7 @@ test('the first load is under 350 kB of compressed JavaScript', async ({ page })
   expect(sizes.reduce((a, b) => a + b, 0)).toBeLessThan(350 * 1024);
 });
 
-test('a unit is marked as lost and put back; an experiment is deleted only after asking', async ({ page }) => {
+test('a unit is marked as lost and put back; an experiment is deleted only after asking', { tag: '@all' }, async ({ page }) => {
   await enterDemo(page, 'Moor Lane allotment');
   await page.goto('/ask');
   await page.getByRole('button', { name: 'Use this question: Does X change height?' }).click();

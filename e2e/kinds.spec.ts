@@ -31,7 +31,7 @@ test('a rating is chosen from its described steps, an event by yes or not yet', 
   await expect(page.getByRole('cell', { name: '20.5' })).toBeVisible();
 });
 
-test('a day that something happens is asked as yes or not yet', async ({ page }) => {
+test('a day that something happens is asked as yes or not yet', { tag: '@all' }, async ({ page }) => {
   await walkOf(page, 'Does X change sprouting?', 5, 5);
   await page.keyboard.type('7');
   await page.keyboard.press('Enter');
@@ -40,7 +40,7 @@ test('a day that something happens is asked as yes or not yet', async ({ page })
   await expect(page.getByTestId('unit')).toHaveText('D02');
 });
 
-test('what went wrong is written down from the walk, and the check takes it up', async ({ page }) => {
+test('what went wrong is written down from the walk, and the check takes it up', { tag: '@all' }, async ({ page }) => {
   await walkOf(page, 'Does X change height?', 7, 7);
   await page.keyboard.press('w');
   await page.getByLabel('What kind of thing').selectOption('equipment');
@@ -74,7 +74,7 @@ test('the keys: the six steps, Today, find, and the list of keys', async ({ page
   await expect(page.getByRole('heading', { name: 'Your experiments' })).toBeVisible();
 });
 
-test('every picture has its numbers as a table, and can be saved', async ({ page }) => {
+test('every picture has its numbers as a table, and can be saved', { tag: '@all' }, async ({ page }) => {
   await enterDemo(page);
   await page.getByRole('link', { name: 'Coloured film over basil', exact: true }).click();
   await page.getByRole('link', { name: /^Weigh up/ }).click();

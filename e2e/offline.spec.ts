@@ -155,7 +155,7 @@ test.describe
   });
 });
 
-test.describe.serial('a newer version of the app', () => {
+test.describe.serial('a newer version of the app', { tag: '@all' }, () => {
   let browser: BrowserContext;
   let page: Page;
   let id = '';

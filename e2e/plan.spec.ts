@@ -42,7 +42,7 @@ test('a finding’s button mends the plan, and undo takes it back', async ({ pag
   await expect(page.getByLabel('Units an arm')).toHaveValue('3');
 });
 
-test('a soak for one arm only is mended by the same soak in plain water; one tank an arm is told', async ({ page }) => {
+test('a soak for one arm only is mended by the same soak in plain water; one tank an arm is told', { tag: '@all' }, async ({ page }) => {
   await begin(page, 'Does X change sprouting?');
   await page.getByRole('button', { name: 'Add a step' }).click();
   await page.getByLabel('How long step 1 lasts').fill('6 h');
@@ -78,7 +78,7 @@ test('what could this show: worked out in a worker, told, and stopped', async ({
   await expect(page.getByTestId('power')).toContainText(`With ${wanted} dishes an arm`);
 });
 
-test('two crossed factors make their own arms', async ({ page }) => {
+test('two crossed factors make their own arms', { tag: '@all' }, async ({ page }) => {
   await begin(page, 'Does X change height?');
   await page.getByText('Vary two things at once').click();
   await page.getByLabel('First factor', { exact: true }).fill('mulch');
@@ -91,7 +91,7 @@ test('two crossed factors make their own arms', async ({ page }) => {
   await saved(page);
 });
 
-test('rating steps are described, and barriers stand where they are put', async ({ page }) => {
+test('rating steps are described, and barriers stand where they are put', { tag: '@all' }, async ({ page }) => {
   const id = await begin(page, 'Does X change height?');
   await page.getByLabel('Kind of Leaves').selectOption('rating');
   await page.getByLabel('Ready-made steps for Leaves').selectOption('leafCurl');
@@ -124,7 +124,7 @@ test('a started plan changes only by an amendment, and the report shows it', asy
   await expect(page.getByText('name of the red arm (there were two reds in the box)')).toBeVisible();
 });
 
-test('the bench by touch', async ({ browser }) => {
+test('the bench by touch', { tag: '@all' }, async ({ browser }) => {
   const context = await browser.newContext({
     hasTouch: true,
     viewport: { width: 1280, height: 800 },

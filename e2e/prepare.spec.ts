@@ -47,85 +47,90 @@ async function noSeriousFaults(page: Page): Promise<void> {
   expect(violations.filter(({ impact }) => impact === 'serious' || impact === 'critical')).toEqual([]);
 }
 
-test('calculators: typed as people write, beside an experiment and alone, and into the kit with one press', async ({ page }) => {
-  await enterDemo(page, OTHER);
-  await page.goto('/calculators/one-in-many');
-  await page.getByLabel('Ratio').fill('1:500');
-  await page.getByLabel('Solution in all').fill('1/2 cup');
-  const out = page.getByRole('status', { name: 'What comes out' });
-  await expect(out).toContainText('0.237 mL');
-  await page.getByLabel('Solution in all').fill('5 smidgens');
-  await expect(page.getByRole('alert')).toContainText('No unit “smidgens” is known here');
-  await page.getByPlaceholder('Find: ppm, cups, lamp').fill('survey');
-  await page.getByRole('link', { name: 'A survey of the light' }).click();
-  await page.getByLabel('Row 1, place 1', { exact: true }).fill('60');
-  await page.getByLabel('Row 1, place 1', { exact: true }).press('Enter');
-  await expect(page.getByLabel('Row 1, place 2', { exact: true })).toBeFocused();
-  await expect(out).toContainText('147 µmol');
-  await noSeriousFaults(page);
-  const id = await made(page, coats(addDays(today, 40)));
-  await page.goto(`/experiments/${id}/prepare/calculators/seeds-to-sow`);
-  await expect(page.getByLabel('Plants wanted')).toHaveValue('16');
-  await page.getByRole('button', { name: 'Put it into the kit' }).click();
-  await page.getByRole('link', { name: 'Kit', exact: true }).click();
-  await expect(page.getByRole('region', { name: 'And besides' })).toContainText('How many to sow or to stick');
-});
+test(
+  'calculators: typed as people write, beside an experiment and alone, and into the kit with one press',
+  { tag: '@all' },
+  async ({ page }) => {
+    await enterDemo(page, OTHER);
+    await page.goto('/calculators/one-in-many');
+    await page.getByLabel('Ratio').fill('1:500');
+    await page.getByLabel('Solution in all').fill('1/2 cup');
+    const out = page.getByRole('status', { name: 'What comes out' });
+    await expect(out).toContainText('0.237 mL');
+    await page.getByLabel('Solution in all').fill('5 smidgens');
+    await expect(page.getByRole('alert')).toContainText('No unit “smidgens” is known here');
+    await page.getByPlaceholder('Find: ppm, cups, lamp').fill('survey');
+    await page.getByRole('link', { name: 'A survey of the light' }).click();
+    await page.getByLabel('Row 1, place 1', { exact: true }).fill('60');
+    await page.getByLabel('Row 1, place 1', { exact: true }).press('Enter');
+    await expect(page.getByLabel('Row 1, place 2', { exact: true })).toBeFocused();
+    await expect(out).toContainText('147 µmol');
+    await noSeriousFaults(page);
+    const id = await made(page, coats(addDays(today, 40)));
+    await page.goto(`/experiments/${id}/prepare/calculators/seeds-to-sow`);
+    await expect(page.getByLabel('Plants wanted')).toHaveValue('16');
+    await page.getByRole('button', { name: 'Put it into the kit' }).click();
+    await page.getByRole('link', { name: 'Kit', exact: true }).click();
+    await expect(page.getByRole('region', { name: 'And besides' })).toContainText('How many to sow or to stick');
+  },
+);
 
-test('steps: worked back from the sowing, dragged, begun, timed through a reload and in a second tab, ended late and told of', async ({
-  page,
-  context,
-}) => {
-  await enterDemo(page, OTHER);
-  const draft = coats(addDays(today, 45));
-  const id = await made(page, draft);
-  await page.goto(`/experiments/${id}/prepare`);
-  await noSeriousFaults(page);
-  const cold = page.getByLabel(/^4 °C in moist mix, arm C/);
-  const before = await cold.getAttribute('aria-label');
-  const box = await cold.boundingBox();
-  if (!box) throw new Error('no bar');
-  await page.mouse.move(box.x + 40, box.y + 10);
-  await page.mouse.down();
-  await page.mouse.move(box.x + 100, box.y + 10, { steps: 5 });
-  await page.mouse.up();
-  await expect(cold).not.toHaveAttribute('aria-label', before ?? '');
-  await expect.poll(async () => (await studyOf(page, id)).experiment.startedOn).not.toBe(draft.startedOn);
+test(
+  'steps: worked back from the sowing, dragged, begun, timed through a reload and in a second tab, ended late and told of',
+  { tag: '@all' },
+  async ({ page, context }) => {
+    await enterDemo(page, OTHER);
+    const draft = coats(addDays(today, 45));
+    const id = await made(page, draft);
+    await page.goto(`/experiments/${id}/prepare`);
+    await noSeriousFaults(page);
+    const cold = page.getByLabel(/^4 °C in moist mix, arm C/);
+    const before = await cold.getAttribute('aria-label');
+    const box = await cold.boundingBox();
+    if (!box) throw new Error('no bar');
+    await page.mouse.move(box.x + 40, box.y + 10);
+    await page.mouse.down();
+    await page.mouse.move(box.x + 100, box.y + 10, { steps: 5 });
+    await page.mouse.up();
+    await expect(cold).not.toHaveAttribute('aria-label', before ?? '');
+    await expect.poll(async () => (await studyOf(page, id)).experiment.startedOn).not.toBe(draft.startedOn);
 
-  // Under way: the day in vinegar is due now.
-  const started = startOn(coats(addDays(today, 36)), addDays(today, 36), today);
-  const running = await made(page, { ...started, title: 'Coats under way' });
-  await page.goto(`/experiments/${running}/prepare`);
-  const vinegar = page.getByRole('listitem').filter({ hasText: 'a day in vinegar' });
-  await expect(vinegar).toContainText('goggles');
-  await vinegar.getByRole('button', { name: 'Begin now' }).click();
-  await expect(page.getByRole('timer')).toHaveText(/(1 d 00:00:00|23:59:\d\d) left/);
-  await page.reload();
-  await expect(page.getByRole('timer')).toHaveText(/23:59:\d\d left/);
-  const second = await context.newPage();
-  await second.goto('/');
-  await expect(second.getByRole('link', { name: /a day in vinegar ends in 23:5/ })).toBeVisible();
-  await expect(second.getByRole('region', { name: 'Running now' })).toContainText('a day in vinegar, 8 pots');
-  await second.close();
-  // It was forgotten over night: the entry is put right, and the check tells by how much it was too long.
-  const [entry] = (await studyOf(page, running)).care;
-  const late = {
-    ...entry,
-    id: crypto.randomUUID(),
-    replaces: entry.id,
-    began: `${addDays(today, -2)}T08:00:00Z`,
-    ended: `${addDays(today, -1)}T10:00:00Z`,
-    on: addDays(today, -2),
-  };
-  await page.request.post(`/api/experiments/${running}/care`, { data: late, headers: { 'x-fern-test': '1' } });
-  await page.reload();
-  await expect(page.getByRole('timer')).toHaveCount(0);
-  await page
-    .getByRole('navigation', { name: 'The six steps' })
-    .getByRole('link', { name: /^Write up/ })
-    .click();
-  await expect(page.getByText(/A day in vinegar from 08:00 to 10:00, 26 h/i)).toBeVisible();
-  await expect(page.getByText(/lasted 2 h too long/).first()).toBeVisible();
-});
+    // Under way: the day in vinegar is due now.
+    const started = startOn(coats(addDays(today, 36)), addDays(today, 36), today);
+    const running = await made(page, { ...started, title: 'Coats under way' });
+    await page.goto(`/experiments/${running}/prepare`);
+    const vinegar = page.getByRole('listitem').filter({ hasText: 'a day in vinegar' });
+    await expect(vinegar).toContainText('goggles');
+    await vinegar.getByRole('button', { name: 'Begin now' }).click();
+    await expect(page.getByRole('timer')).toHaveText(/(1 d 00:00:00|23:59:\d\d) left/);
+    await page.reload();
+    await expect(page.getByRole('timer')).toHaveText(/23:59:\d\d left/);
+    const second = await context.newPage();
+    await second.goto('/');
+    await expect(second.getByRole('link', { name: /a day in vinegar ends in 23:5/ })).toBeVisible();
+    await expect(second.getByRole('region', { name: 'Running now' })).toContainText('a day in vinegar, 8 pots');
+    await second.close();
+    // It was forgotten over night: the entry is put right, and the check tells by how much it was too long.
+    const [entry] = (await studyOf(page, running)).care;
+    const late = {
+      ...entry,
+      id: crypto.randomUUID(),
+      replaces: entry.id,
+      began: `${addDays(today, -2)}T08:00:00Z`,
+      ended: `${addDays(today, -1)}T10:00:00Z`,
+      on: addDays(today, -2),
+    };
+    await page.request.post(`/api/experiments/${running}/care`, { data: late, headers: { 'x-fern-test': '1' } });
+    await page.reload();
+    await expect(page.getByRole('timer')).toHaveCount(0);
+    await page
+      .getByRole('navigation', { name: 'The six steps' })
+      .getByRole('link', { name: /^Write up/ })
+      .click();
+    await expect(page.getByText(/A day in vinegar from 08:00 to 10:00, 26 h/i)).toBeVisible();
+    await expect(page.getByText(/lasted 2 h too long/).first()).toBeVisible();
+  },
+);
 
 test('the calendar is read by another library, and the wall page stands on two pages at most', async ({ page }) => {
   await enterDemo(page, OTHER);
@@ -148,39 +153,43 @@ test('the calendar is read by another library, and the wall page stands on two p
   }
 });
 
-test('400 labels are drawn without holding the page up; a scanned one opens its own log and is ticked', async ({ page }) => {
-  await enterDemo(page, OTHER);
-  const many = replan(coats(addDays(today, 45)), { unitsPerArm: 100 });
-  const id = await made(page, many);
-  await page.goto(`/experiments/${id}/prepare/labels`);
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('400 labels on 15 sheets');
-  const sheet = page.getByAltText('Sheet 1 as it is printed');
-  await expect(sheet).toBeVisible();
-  await noSeriousFaults(page);
-  // The page answers while sheets are drawn anew.
-  await page.getByLabel('Sheet', { exact: true }).selectOption('a4-65');
-  await page.getByLabel('with the arm').uncheck();
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('400 labels on 7 sheets');
-  await page.getByLabel('Sheet', { exact: true }).selectOption('letter-plain');
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('400 labels on 17 sheets');
-  await page.getByLabel('Which pots').selectOption('P007');
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('The label of P007 again');
-  await expect.poll(async () => decodeURIComponent((await sheet.getAttribute('src')) ?? '').match(/>P\d+<\/text>/g)?.length).toBe(1);
-  const svg = decodeURIComponent(((await sheet.getAttribute('src')) ?? '').split(',').slice(1).join(','));
-  const { data, info } = await sharp(Buffer.from(svg.replaceAll('mm"', '"')), { density: 72 * 12 })
-    .extract({ left: 120, top: 120, width: 900, height: 560 })
-    .ensureAlpha()
-    .raw()
-    .toBuffer({ resolveWithObject: true });
-  const link = jsQR(new Uint8ClampedArray(data), info.width, info.height)?.data ?? '';
-  expect(link).toMatch(new RegExp(`/u/${id}/P007$`));
-  await page.goto(link);
-  await expect(page.getByRole('dialog')).toContainText('What about P007?');
-  await page.getByRole('button', { name: 'It stands in its place' }).click();
-  await page.goto(`/experiments/${id}/prepare/put-out`);
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('399 of 400 pots to put out');
-  await expect(page.getByLabel('P007 stands')).toBeChecked();
-});
+test(
+  '400 labels are drawn without holding the page up; a scanned one opens its own log and is ticked',
+  { tag: '@all' },
+  async ({ page }) => {
+    await enterDemo(page, OTHER);
+    const many = replan(coats(addDays(today, 45)), { unitsPerArm: 100 });
+    const id = await made(page, many);
+    await page.goto(`/experiments/${id}/prepare/labels`);
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('400 labels on 15 sheets');
+    const sheet = page.getByAltText('Sheet 1 as it is printed');
+    await expect(sheet).toBeVisible();
+    await noSeriousFaults(page);
+    // The page answers while sheets are drawn anew.
+    await page.getByLabel('Sheet', { exact: true }).selectOption('a4-65');
+    await page.getByLabel('with the arm').uncheck();
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('400 labels on 7 sheets');
+    await page.getByLabel('Sheet', { exact: true }).selectOption('letter-plain');
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('400 labels on 17 sheets');
+    await page.getByLabel('Which pots').selectOption('P007');
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('The label of P007 again');
+    await expect.poll(async () => decodeURIComponent((await sheet.getAttribute('src')) ?? '').match(/>P\d+<\/text>/g)?.length).toBe(1);
+    const svg = decodeURIComponent(((await sheet.getAttribute('src')) ?? '').split(',').slice(1).join(','));
+    const { data, info } = await sharp(Buffer.from(svg.replaceAll('mm"', '"')), { density: 72 * 12 })
+      .extract({ left: 120, top: 120, width: 900, height: 560 })
+      .ensureAlpha()
+      .raw()
+      .toBuffer({ resolveWithObject: true });
+    const link = jsQR(new Uint8ClampedArray(data), info.width, info.height)?.data ?? '';
+    expect(link).toMatch(new RegExp(`/u/${id}/P007$`));
+    await page.goto(link);
+    await expect(page.getByRole('dialog')).toContainText('What about P007?');
+    await page.getByRole('button', { name: 'It stands in its place' }).click();
+    await page.goto(`/experiments/${id}/prepare/put-out`);
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('399 of 400 pots to put out');
+    await expect(page.getByLabel('P007 stands')).toBeChecked();
+  },
+);
 
 test('blind: spoken codes, the key for another, sealed everywhere, opened with a reason that the report tells', async ({ page }) => {
   await enterDemo(page, OTHER);
@@ -240,28 +249,32 @@ for (const [which, own] of [
     },
   );
 
-test('on a phone and without a network: kit, steps, labels, put out and the wall page, once they were opened', async ({ browser }) => {
-  const context = await browser.newContext({ ...phone, serviceWorkers: 'allow' });
-  const page = await context.newPage();
-  await enterDemo(page, OTHER);
-  const id = await made(page, coats(addDays(today, 45)));
-  await page.goto(`/experiments/${id}/prepare`);
-  await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
-  for (const path of pages) {
-    await page.goto(`/experiments/${id}/prepare${path}`);
-    await expect(page.getByRole('heading', { level: 1 }).first(), path).toBeVisible();
-  }
-  await context.setOffline(true);
-  for (const path of pages) {
-    await page.goto(`/experiments/${id}/prepare${path}`);
-    await expect(page.getByRole('heading', { level: 1 }).first(), path).toBeVisible();
-  }
-  await page.goto(`/experiments/${id}/prepare/labels`);
-  await expect(page.getByAltText('Sheet 1 as it is printed')).toBeVisible();
-  await page.goto(`/experiments/${id}/prepare/put-out`);
-  await page.getByRole('button', { name: 'It stands' }).tap();
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('15 of 16 pots to put out');
-  await context.setOffline(false);
-  await expect.poll(async () => (await studyOf(page, id)).care.length, { timeout: 30_000 }).toBe(1);
-  await context.close();
-});
+test(
+  'on a phone and without a network: kit, steps, labels, put out and the wall page, once they were opened',
+  { tag: '@all' },
+  async ({ browser }) => {
+    const context = await browser.newContext({ ...phone, serviceWorkers: 'allow' });
+    const page = await context.newPage();
+    await enterDemo(page, OTHER);
+    const id = await made(page, coats(addDays(today, 45)));
+    await page.goto(`/experiments/${id}/prepare`);
+    await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+    for (const path of pages) {
+      await page.goto(`/experiments/${id}/prepare${path}`);
+      await expect(page.getByRole('heading', { level: 1 }).first(), path).toBeVisible();
+    }
+    await context.setOffline(true);
+    for (const path of pages) {
+      await page.goto(`/experiments/${id}/prepare${path}`);
+      await expect(page.getByRole('heading', { level: 1 }).first(), path).toBeVisible();
+    }
+    await page.goto(`/experiments/${id}/prepare/labels`);
+    await expect(page.getByAltText('Sheet 1 as it is printed')).toBeVisible();
+    await page.goto(`/experiments/${id}/prepare/put-out`);
+    await page.getByRole('button', { name: 'It stands' }).tap();
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('15 of 16 pots to put out');
+    await context.setOffline(false);
+    await expect.poll(async () => (await studyOf(page, id)).care.length, { timeout: 30_000 }).toBe(1);
+    await context.close();
+  },
+);

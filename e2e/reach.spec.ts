@@ -53,7 +53,7 @@ test('from the door to the report with the keyboard alone', async ({ page }) => 
   await expect(page.getByRole('heading', { name: 'Discussion' })).toBeFocused();
 });
 
-test('a page’s files and answers are asked for before the app runs, each once, and few', async ({ page }) => {
+test('a page’s files and answers are asked for before the app runs, each once, and few', { tag: '@all' }, async ({ page }) => {
   const { id } = await copyOf(page, 'Salt water');
   for (const step of steps) {
     const asked: string[] = [];
@@ -76,26 +76,30 @@ test('a page’s files and answers are asked for before the app runs, each once,
   }
 });
 
-test('the report’s own parts can be written before its numbers are there, and keep the focus when they come', async ({ page }) => {
-  const { id } = await copyOf(page, 'Salt water');
-  let release = (): void => undefined;
-  const held = new Promise<void>((resolve) => (release = resolve));
-  await page.route(/result\.worker/, async (route) => {
-    await held;
-    await route.continue();
-  });
-  await page.goto(`/experiments/${id}/write`);
-  const own = page.getByRole('textbox', { name: 'Discussion, in your own words' });
-  await own.click();
-  await page.keyboard.press('Control+End');
-  await page.keyboard.type(' Salt draws the water');
-  await expect(page.getByText('Putting the numbers in …')).toBeVisible();
-  release();
-  await expect(page.getByRole('heading', { name: 'What could have fooled us' })).toBeVisible();
-  await expect(own).toBeFocused();
-  await page.keyboard.type(' out of the seed.');
-  await expect(own).toContainText('Salt draws the water out of the seed.');
-});
+test(
+  'the report’s own parts can be written before its numbers are there, and keep the focus when they come',
+  { tag: '@all' },
+  async ({ page }) => {
+    const { id } = await copyOf(page, 'Salt water');
+    let release = (): void => undefined;
+    const held = new Promise<void>((resolve) => (release = resolve));
+    await page.route(/result\.worker/, async (route) => {
+      await held;
+      await route.continue();
+    });
+    await page.goto(`/experiments/${id}/write`);
+    const own = page.getByRole('textbox', { name: 'Discussion, in your own words' });
+    await own.click();
+    await page.keyboard.press('Control+End');
+    await page.keyboard.type(' Salt draws the water');
+    await expect(page.getByText('Putting the numbers in …')).toBeVisible();
+    release();
+    await expect(page.getByRole('heading', { name: 'What could have fooled us' })).toBeVisible();
+    await expect(own).toBeFocused();
+    await page.keyboard.type(' out of the seed.');
+    await expect(own).toContainText('Salt draws the water out of the seed.');
+  },
+);
 
 test('the bench, the trail and a line of days are one stop each; a menu and a dialog close on Escape', async ({ page }) => {
   const { id } = await copyOf(page, 'Willow tea');
@@ -127,27 +131,31 @@ test('the bench, the trail and a line of days are one stop each; a menu and a di
   await expect(page.getByRole('dialog', { name: 'Keys' })).toBeHidden();
 });
 
-test('after an arm is added one is in its name, after it is taken away the focus stays near; Ctrl Z brings it back', async ({ page }) => {
-  const { id } = await copyOf(page, 'Willow tea');
-  await page.goto(`/experiments/${id}/plan`);
-  const arms = page.getByRole('list', { name: 'Arms' });
-  const names = arms.getByRole('textbox', { name: /^Name of arm/ });
-  await expect(names.first()).toBeVisible();
-  const before = await names.count();
-  await page.getByRole('button', { name: 'Add an arm' }).focus();
-  await page.keyboard.press('Enter');
-  await expect(names).toHaveCount(before + 1);
-  await expect(names.last()).toBeFocused();
-  await page.keyboard.type('a tea of birch');
-  await page.keyboard.press('Tab');
-  const away = arms.getByRole('button', { name: 'Take away arm a tea of birch' });
-  await away.focus();
-  await page.keyboard.press('Enter');
-  await expect(names).toHaveCount(before);
-  await expect(arms.getByRole('button', { name: /^Take away arm/ }).last()).toBeFocused();
-  await page.keyboard.press('Control+z');
-  await expect(names).toHaveCount(before + 1);
-});
+test(
+  'after an arm is added one is in its name, after it is taken away the focus stays near; Ctrl Z brings it back',
+  { tag: '@all' },
+  async ({ page }) => {
+    const { id } = await copyOf(page, 'Willow tea');
+    await page.goto(`/experiments/${id}/plan`);
+    const arms = page.getByRole('list', { name: 'Arms' });
+    const names = arms.getByRole('textbox', { name: /^Name of arm/ });
+    await expect(names.first()).toBeVisible();
+    const before = await names.count();
+    await page.getByRole('button', { name: 'Add an arm' }).focus();
+    await page.keyboard.press('Enter');
+    await expect(names).toHaveCount(before + 1);
+    await expect(names.last()).toBeFocused();
+    await page.keyboard.type('a tea of birch');
+    await page.keyboard.press('Tab');
+    const away = arms.getByRole('button', { name: 'Take away arm a tea of birch' });
+    await away.focus();
+    await page.keyboard.press('Enter');
+    await expect(names).toHaveCount(before);
+    await expect(arms.getByRole('button', { name: /^Take away arm/ }).last()).toBeFocused();
+    await page.keyboard.press('Control+z');
+    await expect(names).toHaveCount(before + 1);
+  },
+);
 
 test('the walk, by the accessibility tree alone: where one stands, what is asked, kept and doubted', async ({ page }) => {
   const { id } = await copyOf(page, 'Salt water');
@@ -176,16 +184,16 @@ test('the walk, by the accessibility tree alone: where one stands, what is asked
 });
 
 const beside390 = [...steps, ...beside, 'log/walk/28'];
-for (const [name, width, height] of [
-  ['on a phone', 390, 844],
-  ['at 400 % @all', 320, 256],
+for (const [name, width, height, rarely] of [
+  ['on a phone', 390, 844, []],
+  ['at 400 %', 320, 256, '@all'],
 ] as const)
-  for (const [which, own] of [
-    ['of its own', []],
-    ['of the first steps', beside390.slice(0, 6)],
-    ['beside the steps', beside390.slice(6)],
+  for (const [which, own, tag] of [
+    ['of its own', [], '@all'],
+    ['of the first steps', beside390.slice(0, 6), rarely],
+    ['beside the steps', beside390.slice(6), '@all'],
   ] as const)
-    test(`${name} no page ${which} scrolls sideways`, async ({ page }) => {
+    test(`${name} no page ${which} scrolls sideways`, { tag: [tag].flat() }, async ({ page }) => {
       const { id } = await copyOf(page, 'Coloured film');
       await page.setViewportSize({ width, height });
       for (const path of own.length === 0 ? alone : own.map((step) => `/experiments/${id}/${step}`)) {
@@ -196,7 +204,7 @@ for (const [name, width, height] of [
       }
     });
 
-test('on paper every page keeps its judgement and loses its buttons', async ({ page }) => {
+test('on paper every page keeps its judgement and loses its buttons', { tag: '@all' }, async ({ page }) => {
   const { id } = await copyOf(page, 'Salt water');
   for (const [step, judged] of [
     ['plan', 'Is it a fair test?'],
@@ -241,12 +249,12 @@ for (const { width, height, more, others, tag } of [
   test.describe(`axe, with its best practice, finds nothing at ${width} × ${height}`, { tag }, () => {
     test.beforeEach(({ page }) => page.setViewportSize({ width, height }));
     test('at the door', ({ page }) => look(page, ['/door']));
-    test('on pages of its own', async ({ page }) => {
+    test('on pages of its own', { tag: '@all' }, async ({ page }) => {
       await signIn(page);
       await look(page, alone);
     });
     for (const own of [steps.slice(0, 3), steps.slice(3), more.slice(0, 3), more.slice(3)].filter(({ length }) => length > 0))
-      test(`in ${own.join(', ')}`, async ({ page }) => {
+      test(`in ${own.join(', ')}`, { tag: more.some((step) => step === own[0]) ? '@all' : [] }, async ({ page }) => {
         const [id] = await demoIds(page);
         await look(
           page,

@@ -53,7 +53,7 @@ test('the same data another way: the shuffle is dealt and stopped, the map says 
 
 test.describe('where motion is not wanted', () => {
   test.use({ contextOptions: { reducedMotion: 'reduce' } });
-  test('the shuffle is dealt a thousand times in one go', async ({ page }) => {
+  test('the shuffle is dealt a thousand times in one go', { tag: '@all' }, async ({ page }) => {
     await weigh(page, 'Buried tea bags');
     await page.getByRole('button', { name: 'See the shuffle' }).click();
     await page.getByRole('button', { name: 'Deal the names' }).click();
@@ -61,21 +61,25 @@ test.describe('where motion is not wanted', () => {
   });
 });
 
-test('another run beside this one: pooled with its like, set apart from another question with the reason', async ({ page }) => {
-  await weigh(page, 'Coloured film over basil');
-  const id = /experiments\/([^/]+)/.exec(page.url())?.[1] ?? '';
-  const zip = await (await page.request.get(`/api/experiments/${id}/package`)).body();
-  await page.getByRole('button', { name: 'Other runs' }).click();
-  await page.getByLabel('Another experiment of yours').selectOption({ label: 'Straw mulch and water loss' });
-  await expect(page.getByText('Straw mulch and water loss decided by something else, so the two are not put together.')).toBeVisible();
-  await page.reload();
-  await page.getByRole('button', { name: 'Other runs' }).click();
-  await page.getByLabel('Open a package').setInputFiles({ name: 'last-year.zip', mimeType: 'application/zip', buffer: zip });
-  await expect(page.getByText(/^Together, each run a block of its own: .* higher with .*red film than with clear film/)).toBeVisible();
-  await expect(page.getByRole('heading', { name: 'All 3 went the same way' })).toBeVisible();
-});
+test(
+  'another run beside this one: pooled with its like, set apart from another question with the reason',
+  { tag: '@all' },
+  async ({ page }) => {
+    await weigh(page, 'Coloured film over basil');
+    const id = /experiments\/([^/]+)/.exec(page.url())?.[1] ?? '';
+    const zip = await (await page.request.get(`/api/experiments/${id}/package`)).body();
+    await page.getByRole('button', { name: 'Other runs' }).click();
+    await page.getByLabel('Another experiment of yours').selectOption({ label: 'Straw mulch and water loss' });
+    await expect(page.getByText('Straw mulch and water loss decided by something else, so the two are not put together.')).toBeVisible();
+    await page.reload();
+    await page.getByRole('button', { name: 'Other runs' }).click();
+    await page.getByLabel('Open a package').setInputFiles({ name: 'last-year.zip', mimeType: 'application/zip', buffer: zip });
+    await expect(page.getByText(/^Together, each run a block of its own: .* higher with .*red film than with clear film/)).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'All 3 went the same way' })).toBeVisible();
+  },
+);
 
-test('a picture is saved as lines, with its title, its key and every mark in it', async ({ page }) => {
+test('a picture is saved as lines, with its title, its key and every mark in it', { tag: '@all' }, async ({ page }) => {
   await weigh(page, 'Salt water and radish sprouting');
   const waiting = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save as SVG' }).first().click();
