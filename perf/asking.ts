@@ -5,7 +5,7 @@ import { findQuestions } from '../core/src/ask/findQuestions';
 import { questions } from '../core/src/ask/questions/index';
 import { medianTimes } from './clock';
 import type { Size } from './Size';
-import { line } from './table';
+import { reportRatio } from './table';
 
 const TYPED = ['peas', 'germinate', 'coffee grounds', 'leggy', 'xylophone'];
 /** A person takes a tenth of a second for at once. */
@@ -21,7 +21,7 @@ export function asking({ rounds }: Size): void {
     ],
     rounds,
   );
-  line('fifty claims taken apart, against tagging their words alone', read / tagged, { most: 3 });
-  line('one claim taken apart, as a share of a tenth of a second', read / spokenClaims.length / AT_ONCE, { most: 0.3 });
-  line('one search of the library, as a share of a tenth of a second', found / TYPED.length / AT_ONCE, { most: 0.3 });
+  reportRatio('fifty claims taken apart, against tagging their words alone', read / tagged, { most: 3 });
+  reportRatio('one claim taken apart, as a share of a tenth of a second', read / spokenClaims.length / AT_ONCE, { most: 0.3 });
+  reportRatio('one search of the library, as a share of a tenth of a second', found / TYPED.length / AT_ONCE, { most: 0.3 });
 }

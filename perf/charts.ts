@@ -1,7 +1,7 @@
 import { writePackage, zipPackage } from '@fern/core';
 import { framesDuring } from './frames';
 import { large } from './large';
-import { line } from './table';
+import { reportRatio } from './table';
 import { enteredPage, withServer } from './withServer';
 
 /** The pictures of 400 units while the mouse goes over them and while the names are dealt, against the same page left alone. */
@@ -21,7 +21,7 @@ export const charts = () =>
     await page.waitForLoadState('networkidle');
     const still = await framesDuring(page, () => page.waitForTimeout(2000));
     const told = (what: string, frames: number) =>
-      line(`400 units: frames a second, ${what} (${frames.toFixed(0)}) against left alone (${still.toFixed(0)})`, frames / still, {
+      reportRatio(`400 units: frames a second, ${what} (${frames.toFixed(0)}) against left alone (${still.toFixed(0)})`, frames / still, {
         least: 0.83,
       });
     const box = await picture.boundingBox();

@@ -6,7 +6,7 @@ import { writePackage } from '@fern/core';
 import { demoExperiments, demoStudy } from '@fern/demo';
 import { medianTimes } from './clock';
 import type { Size } from './Size';
-import { line } from './table';
+import { reportRatio } from './table';
 
 /** A variance table and Tukey's intervals of the same readings, as a course does them. */
 const R = `u <- read.csv('units.csv'); o <- read.csv('observations.csv'); o <- o[o$measure == 'sprouts', ]
@@ -34,13 +34,13 @@ export function commandLine({ rounds }: Size): void {
     ],
     rounds,
   );
-  line('npm run -s fern, over node server/dist/fern.js', npm / node);
-  line('npm --version, the same', npmAlone / node);
-  line('the kit of the same package, the same', kit / node);
+  reportRatio('npm run -s fern, over node server/dist/fern.js', npm / node);
+  reportRatio('npm --version, the same', npmAlone / node);
+  reportRatio('the kit of the same package, the same', kit / node);
   if (spawnSync('Rscript', ['--version']).error) console.log('no R here: it was not measured against it');
   else {
     const [r] = medianTimes([() => run('Rscript', '-e', R)], rounds);
-    line('node server/dist/fern.js analyse of 24 dishes, over aov and Tukey by R', node / r, { most: 1.5 });
+    reportRatio('node server/dist/fern.js analyse of 24 dishes, over aov and Tukey by R', node / r, { most: 1.5 });
   }
   rmSync(folder, { recursive: true, force: true });
 }

@@ -5,7 +5,7 @@ import { weighMeasure } from '../core/src/weigh/weighMeasure';
 import { isValued, type Study } from '../core/src/model';
 import { medianTimes } from './clock';
 import type { Size } from './Size';
-import { line } from './table';
+import { reportRatio } from './table';
 import { large } from './large';
 
 /** The bound: one pass that sums the values by measure, date and arm. */
@@ -31,5 +31,5 @@ function result(study: Study): unknown {
 export function fullResult({ rounds }: Size): void {
   const study = large(48, 60, 4);
   const [whole, pass] = medianTimes([() => result(study), () => sumByArm(study)], 2 * rounds + 1);
-  line('full result of 240 units × 12 dates × 4 measures, against one summing pass', whole / pass, { most: 10 });
+  reportRatio('full result of 240 units × 12 dates × 4 measures, against one summing pass', whole / pass, { most: 10 });
 }

@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { anySprouting, experimentFrom } from '@fern/core';
 import { ownServer, type OwnServer } from './ownServer';
 import type { Size } from './Size';
-import { line } from './table';
+import { reportRatio } from './table';
 
 const PORT = 4398;
 
@@ -73,14 +73,14 @@ async function measure(folder: string, syncMs: number, seconds: number): Promise
     const { id } = (await (await call('POST', '/experiments', plan)).json()) as { id: string };
     for (const people of [1, 5, 12, 60]) {
       const { posts, slowRead } = await crowd(server, people, id, seconds);
-      if (people === 1) line(`a post of one person, in bare durable inserts${on}`, bare / posts, syncMs > 0 ? { most: 3 } : {});
+      if (people === 1) reportRatio(`a post of one person, in bare durable inserts${on}`, bare / posts, syncMs > 0 ? { most: 3 } : {});
       else {
-        line(
+        reportRatio(
           `posts a second of ${people} people over bare inserts of one${on}`,
           posts / bare,
           syncMs > 0 && people === 60 ? { least: 1 } : {},
         );
-        line(`a read meanwhile, slowest of 20, over 200 ms${on}`, slowRead / 200, { most: 1 });
+        reportRatio(`a read meanwhile, slowest of 20, over 200 ms${on}`, slowRead / 200, { most: 1 });
       }
     }
   } finally {

@@ -5,7 +5,7 @@ import { writePackage, zipPackage } from '@fern/core';
 import { manyReadings } from './manyReadings';
 import { ownServer, type OwnServer } from './ownServer';
 import type { Size } from './Size';
-import { line } from './table';
+import { reportRatio } from './table';
 
 let n = 0;
 /** The longest wait of a post and of a read, one after another until the work is done, over 200 ms. */
@@ -29,9 +29,9 @@ async function waiting({ call }: OwnServer, what: string, id: string, work: () =
   const from = performance.now();
   await work().finally(() => (over = true));
   const [post, read] = await waits;
-  line(`${what}: it takes, over 200 ms`, (performance.now() - from) / 200);
-  line(`${what}: the slowest post meanwhile, over 200 ms`, post / 200, { most: 2 });
-  line(`${what}: the slowest read meanwhile, over 200 ms`, read / 200, { most: 2 });
+  reportRatio(`${what}: it takes, over 200 ms`, (performance.now() - from) / 200);
+  reportRatio(`${what}: the slowest post meanwhile, over 200 ms`, post / 200, { most: 2 });
+  reportRatio(`${what}: the slowest read meanwhile, over 200 ms`, read / 200, { most: 2 });
 }
 
 /** What others wait while many readings come in, are opened, go out, and go for good. */

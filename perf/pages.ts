@@ -2,7 +2,7 @@ import type { Browser, Page } from '@playwright/test';
 import { zipPackage, writePackage } from '@fern/core';
 import { large } from './large';
 import type { Size } from './Size';
-import { line } from './table';
+import { reportRatio } from './table';
 import { BASE, enteredPage, withServer } from './withServer';
 
 const KB = 1024;
@@ -44,7 +44,7 @@ async function wire(page: Page, work: () => Promise<unknown>): Promise<Bytes> {
 async function firstLoads(browser: Browser): Promise<void> {
   const door = await browser.newPage({ viewport: { width: 1280, height: 800 }, baseURL: BASE, serviceWorkers: 'block' });
   const first = await wire(door, () => door.goto('/door'));
-  line('the door with its fonts, kB on the wire', first.page / KB, { most: 230 });
+  reportRatio('the door with its fonts, kB on the wire', first.page / KB, { most: 230 });
   await door.close();
 }
 
@@ -56,7 +56,7 @@ async function furtherPages(browser: Browser): Promise<void> {
     await first.click();
     await page.waitForURL(/log$/);
   });
-  line('an experiment’s first page after Today, kB on the wire', log.page / KB, { most: 60 });
+  reportRatio('an experiment’s first page after Today, kB on the wire', log.page / KB, { most: 60 });
   for (const [name, address] of [
     ['Ask', 'ask'],
     ['Plan', 'plan'],
@@ -72,9 +72,9 @@ async function furtherPages(browser: Browser): Promise<void> {
       await page.waitForURL(new RegExp(`/${address}$`));
       await page.getByRole('main').getByRole('heading', { level: 1 }).waitFor();
     });
-    line(`${name}, kB on the wire beyond the pages before it`, further.page / KB, { most: 60 });
-    if (further.charts > 0) line('the chart library, once, kB on the wire', further.charts / KB, { most: 60 });
-    if (further.worker > 0) line(`${name}, its worker, kB on the wire`, further.worker / KB, { most: 88 });
+    reportRatio(`${name}, kB on the wire beyond the pages before it`, further.page / KB, { most: 60 });
+    if (further.charts > 0) reportRatio('the chart library, once, kB on the wire', further.charts / KB, { most: 60 });
+    if (further.worker > 0) reportRatio(`${name}, its worker, kB on the wire`, further.worker / KB, { most: 88 });
   }
   await page.close();
 }
@@ -103,8 +103,8 @@ async function bigStudy(browser: Browser, readings: number): Promise<void> {
       await page.goto(`/experiments/${id}/${path}`);
       await page.getByRole('main').getByRole('heading', { level: 1 }).waitFor();
     });
-    line(`${study.observations.length} readings, ${name}: MB of data on the wire`, bytes.data / KB / KB, { most: 3 });
-    line(`${study.observations.length} readings, ${name}: longest stop of the page, ms, over 200`, (await longest(page)) / 200, {
+    reportRatio(`${study.observations.length} readings, ${name}: MB of data on the wire`, bytes.data / KB / KB, { most: 3 });
+    reportRatio(`${study.observations.length} readings, ${name}: longest stop of the page, ms, over 200`, (await longest(page)) / 200, {
       most: 1,
     });
   }
@@ -114,13 +114,13 @@ async function bigStudy(browser: Browser, readings: number): Promise<void> {
   const before = await workers();
   await longest(page);
   await own.pressSequentially('As typed, letter by letter.', { delay: 30 });
-  line('typing in its report: results worked out', (await workers()) - before, { most: 0 });
-  line('typing in its report: longest stop of the page, ms, over 200', (await longest(page)) / 200, { most: 1 });
+  reportRatio('typing in its report: results worked out', (await workers()) - before, { most: 0 });
+  reportRatio('typing in its report: longest stop of the page, ms, over 200', (await longest(page)) / 200, { most: 1 });
   await page.close();
 }
 
 /** Bytes and stops of pages, of the demo and of a large study. */
-export const pages = ({ readings }: Size) =>
+export const pageBytes = ({ readings }: Size) =>
   withServer(async (browser) => {
     await firstLoads(browser);
     await furtherPages(browser);

@@ -11,7 +11,7 @@ import { schoolHours, setSowing, setTiming } from '../core/src/prepare/timing';
 import { plannedTimes } from '../core/src/study/schedule/plannedTimes';
 import { medianTimes } from './clock';
 import type { Size } from './Size';
-import { line } from './table';
+import { reportRatio } from './table';
 
 const BOUND = 3000;
 const AT_ONCE = 100;
@@ -32,9 +32,9 @@ export function preparing({ rounds }: Size): void {
     ],
     rounds,
   );
-  line('400 labels drawn, against their QR codes alone', drawn / codes, { most: 3 });
-  line('400 labels drawn, as a share of 3 s', drawn / BOUND, { most: 0.5 });
-  line('the kit of 400 units, as a share of a tenth of a second', kit / AT_ONCE, { most: 0.3 });
-  line('every step worked back within school hours, the same', times / AT_ONCE, { most: 0.3 });
-  line('the calendar written, the same', calendar / AT_ONCE, { most: 0.5 });
+  reportRatio('400 labels drawn, against their QR codes alone', drawn / codes, { most: 3 });
+  reportRatio('400 labels drawn, as a share of 3 s', drawn / BOUND, { most: 0.5 });
+  reportRatio('the kit of 400 units, as a share of a tenth of a second', kit / AT_ONCE, { most: 0.3 });
+  reportRatio('every step worked back within school hours, the same', times / AT_ONCE, { most: 0.3 });
+  reportRatio('the calendar written, the same', calendar / AT_ONCE, { most: 0.5 });
 }

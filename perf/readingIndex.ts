@@ -5,7 +5,7 @@ import { walksOfStudy } from '../core/src/study/walks';
 import type { Observation, Study } from '../core/src/model';
 import { medianTimes } from './clock';
 import type { Size } from './Size';
-import { line } from './table';
+import { reportRatio } from './table';
 import { large } from './large';
 
 const TODAY = '2026-01-01';
@@ -39,6 +39,6 @@ export function readingIndex({ rounds, readings }: Size): void {
     ],
     rounds,
   );
-  line(`${readings} readings: a new one put into the view, against building it`, added / built, { most: 0.02 });
-  line(`${readings} readings: the stops of one walk, against building the view`, walked / built, { most: 0.02 });
+  reportRatio(`${readings} readings: a new one put into the view, against building it`, added / built, { most: 0.02 });
+  reportRatio(`${readings} readings: the stops of one walk, against building the view`, walked / built, { most: 0.02 });
 }

@@ -9,7 +9,7 @@ import { report } from '../core/src/write/report';
 import { textCheck } from '../core/src/write/check/checkText';
 import { wordFile } from '../paper/src/files/word';
 import { drawOnCanvas } from '../server/src/cli/drawOnCanvas';
-import { line } from './table';
+import { reportRatio } from './table';
 
 const BOUND = 3000;
 const KEYSTROKE = 50;
@@ -40,10 +40,10 @@ export async function reporting(): Promise<void> {
   const started = performance.now();
   const blocks = report(study, result, 'full');
   await wordFile({ title: 'wide', blocks, paper: 'A4', draw: drawOnCanvas, photo: async () => null });
-  line('a full report of 12 arms and 3 measures as Word, as a share of 3 s', (performance.now() - started) / BOUND, { most: 1 });
+  reportRatio('a full report of 12 arms and 3 measures as Word, as a share of 3 s', (performance.now() - started) / BOUND, { most: 1 });
   const check = textCheck(study, result);
   const text = 'In tap water 58 % sprouted, and with 50 mM salt in the water there were 30 points fewer.\n'.repeat(20);
   const looked = performance.now();
   check(text);
-  line('a page of the writer’s words looked through, as a share of 50 ms', (performance.now() - looked) / KEYSTROKE, { most: 1 });
+  reportRatio('a page of the writer’s words looked through, as a share of 50 ms', (performance.now() - looked) / KEYSTROKE, { most: 1 });
 }

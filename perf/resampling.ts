@@ -6,7 +6,7 @@ import { shiftAlgorithm } from '../core/src/stats/resampling/shiftAlgorithm';
 import type { Stratum } from '../core/src/stats/resampling/Stratum';
 import { medianTimes } from './clock';
 import type { Size } from './Size';
-import { line } from './table';
+import { reportRatio } from './table';
 
 function sample(each: number, decimals: number, seed: number): Stratum[] {
   const source = random(seed);
@@ -40,16 +40,16 @@ function recomputeMeans([{ values, treated }]: readonly Stratum[]): number {
 export function resampling({ rounds }: Size): void {
   const thirty = sample(30, 1, 1);
   const [exact, draws] = medianTimes([() => shiftAlgorithm(thirty), () => drawArrangements(thirty, 1, 99_999)], rounds);
-  line('exact p of 30 v 30 with one decimal, against 99,999 draws of the same', exact / draws, { most: 1 });
+  reportRatio('exact p of 30 v 30 with one decimal, against 99,999 draws of the same', exact / draws, { most: 1 });
   const ten = sample(10, 4, 2);
   const [walk, afresh] = medianTimes([() => enumerateArrangements(ten), () => recomputeMeans(ten)], Math.min(3, rounds));
-  line('10 v 10 enumerated (184,756), against working out each mean', afresh / walk, { least: 8 });
+  reportRatio('10 v 10 enumerated (184,756), against working out each mean', afresh / walk, { least: 8 });
   const six = Array.from({ length: 50 }, (_, i) => sample(4, 6, 10 + i));
   const [whole, bare] = medianTimes(
     [() => six.map((strata) => randomisationTest(strata, { seed: 1 })), () => six.map((strata) => enumerateArrangements(strata))],
     rounds,
   );
-  line('p of 4 v 4 with six decimals, against walking through its 70 arrangements', whole / bare, { most: 1.5 });
+  reportRatio('p of 4 v 4 with six decimals, against walking through its 70 arrangements', whole / bare, { most: 1.5 });
   const grown = (each: number) => {
     const strata = sample(each, 4, 3);
     enumerateArrangements(strata);
@@ -59,6 +59,6 @@ export function resampling({ rounds }: Size): void {
     enumerateArrangements(strata, { onProgress: () => (most = Math.max(most, process.memoryUsage().heapUsed - before)) });
     return Math.max(most, 1024);
   };
-  line('heap grown by 10 v 10 (184,756 arrangements), MB', grown(10) / 1048576, { most: 8 });
-  line('heap grown by 11 v 11 (705,432 arrangements), MB', grown(11) / 1048576, { most: 8 });
+  reportRatio('heap grown by 10 v 10 (184,756 arrangements), MB', grown(10) / 1048576, { most: 8 });
+  reportRatio('heap grown by 11 v 11 (705,432 arrangements), MB', grown(11) / 1048576, { most: 8 });
 }

@@ -5,7 +5,7 @@ import { commandLine } from './commandLine';
 import { fullResult } from './fullResult';
 import { load } from './load';
 import { meanwhile } from './meanwhile';
-import { pages } from './pages';
+import { pageBytes } from './pages';
 import { preparing } from './preparing';
 import { readingIndex } from './readingIndex';
 import { reporting } from './report';
@@ -27,7 +27,7 @@ const parts: Readonly<Record<string, (size: Size) => void | Promise<void>>> = {
   benchDrag,
   charts,
   slow,
-  pages,
+  pages: pageBytes,
   load,
   scale,
   meanwhile,

@@ -5,7 +5,7 @@ import { writePackage, zipPackage } from '@fern/core';
 import { manyReadings } from './manyReadings';
 import { ownServer } from './ownServer';
 import type { Size } from './Size';
-import { line } from './table';
+import { reportRatio } from './table';
 
 const today = new Date().toISOString().slice(0, 10);
 
@@ -24,7 +24,7 @@ function growth() {
   const first: Record<string, number> = {};
   return (what: string, size: number, cost: number, most: number) => {
     first[what] ??= cost;
-    line(`${what}, ${size.toLocaleString('en-GB')}, over the smallest`, cost / first[what], { most });
+    reportRatio(`${what}, ${size.toLocaleString('en-GB')}, over the smallest`, cost / first[what], { most });
   };
 }
 
@@ -50,7 +50,7 @@ export async function scale({ readings, rounds }: Size): Promise<void> {
       call('POST', `/experiments/${id}/observations`, { observations: [{ ...manyReadings(1).observations[0], id: `n${n++}` }] });
     grown('a post into an experiment of readings', size, await timed(post, rounds), 2);
     grown('opening an experiment of readings', size, await timed(() => bytesOf(`/experiments/${id}/study?as=columns`), rounds), size / 100);
-    line(`bytes on disk a reading, of ${size.toLocaleString('en-GB')}`, (onDisk() - before) / size);
+    reportRatio(`bytes on disk a reading, of ${size.toLocaleString('en-GB')}`, (onDisk() - before) / size);
     await call('DELETE', `/experiments/${id}`);
     await call('DELETE', `/bin/${id}`);
   }
@@ -63,7 +63,7 @@ export async function scale({ readings, rounds }: Size): Promise<void> {
     for (const size of [1, 10, 100, 500].filter((each) => each <= readings / 40)) {
       for (; made < size; made++) await call('POST', '/experiments', running);
       grown('the list of experiments', size, await timed(() => bytesOf('/experiments'), rounds), size);
-      line(`the list of ${size} experiments of 60 units, over 300 kB`, (await bytesOf('/experiments')) / 300_000, { most: 1 });
+      reportRatio(`the list of ${size} experiments of 60 units, over 300 kB`, (await bytesOf('/experiments')) / 300_000, { most: 1 });
     }
   } finally {
     await stop();

@@ -3,7 +3,7 @@ import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Browser, CDPSession, Page } from '@playwright/test';
 import { build } from 'vite';
-import { line } from './table';
+import { reportRatio } from './table';
 import { BASE, withServer } from './withServer';
 
 const MINIMAL_PORT = 4398;
@@ -70,9 +70,13 @@ async function slowPages(browser: Browser): Promise<void> {
   const session = await slowly(page);
   const minimal = await usable(page, session, `http://127.0.0.1:${MINIMAL_PORT}/`, button(/Press/));
   const told = (name: string, seconds: number, most: number) =>
-    line(`${name}, ${PROCESSOR} times slower: ${seconds.toFixed(1)} s, over the least page (${minimal.toFixed(1)} s)`, seconds / minimal, {
-      most,
-    });
+    reportRatio(
+      `${name}, ${PROCESSOR} times slower: ${seconds.toFixed(1)} s, over the least page (${minimal.toFixed(1)} s)`,
+      seconds / minimal,
+      {
+        most,
+      },
+    );
   told('the door', await usable(page, session, '/door', button(/Enter as Fennick/)), 1.5);
   await page.getByRole('button', { name: /Enter as Fennick/ }).click();
   await page.waitForURL(`${BASE}/`);
@@ -120,7 +124,7 @@ async function stopsWhile(page: Page, what: string, most: number, work: () => Pr
     new PerformanceObserver((list) => window.blocked.push(...list.getEntries().map((entry) => entry.duration))).observe({ type: 'longtask' });`);
   await work();
   const longest = await page.evaluate<number>('Math.max(0, ...window.blocked)');
-  line(`${what}, ${PROCESSOR} times slower: longest stop, ms, over ${most}`, longest / most, { most: 1 });
+  reportRatio(`${what}, ${PROCESSOR} times slower: longest stop, ms, over ${most}`, longest / most, { most: 1 });
 }
 
 /** When pages can be used on a slow machine behind a slow line, against the least page of the same library. */

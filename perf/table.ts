@@ -7,7 +7,7 @@ export interface Bound {
 const missed: string[] = [];
 
 /** One line of a table: what was compared, the ratio, and the bound that it should keep. */
-export function line(what: string, ratio: number, { least, most }: Bound = {}): void {
+export function reportRatio(what: string, ratio: number, { least, most }: Bound = {}): void {
   const bounds = [least === undefined ? '' : `at least ${least}`, most === undefined ? '' : `at most ${most}`].filter(Boolean);
   console.log(`${what.padEnd(90)} ${ratio.toFixed(2).padStart(9)}   ${bounds.join(', ')}`);
   if ((least !== undefined && !(ratio >= least)) || (most !== undefined && !(ratio <= most)))

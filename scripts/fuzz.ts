@@ -3,13 +3,13 @@ import { pathToFileURL } from 'node:url';
 import { packColumns, readPackage, unzipPackage, writePackage, zipPackage } from '@fern/core';
 import { experimentSchema, type ExperimentLine, type ExperimentRecord } from '@fern/contract';
 import { routes } from '../server/src/routes/index';
-import { goodBodies, plan } from '../server/src/classroom';
-import { startTestServer, type Answer } from '../server/src/testServer';
+import { goodBodies, anyPlan } from '../server/src/classroom';
+import { startTestServer, type HttpAnswer } from '../server/src/testServer';
 
 /** What was answered that never may be, in a line each. */
 type Fault = string;
 
-const pack = zipPackage(writePackage({ experiment: plan, observations: [], happenings: [], care: [], photos: [] }));
+const pack = zipPackage(writePackage({ experiment: anyPlan, observations: [], happenings: [], care: [], photos: [] }));
 
 const deep = JSON.parse(`${'['.repeat(400)}1${']'.repeat(400)}`) as unknown;
 const junk = fc.oneof(
@@ -17,7 +17,7 @@ const junk = fc.oneof(
     ...[null, true, -1, 1.5, 1e308, '', ' ', 'constructor', '__proto__', 'toString', '9999-12-31', '0000-01-01', '2026-02-30', 'D01', 'C'],
     ...['\ud800', 'a\0b', '=1+1', "'; DROP TABLE units; --", '../..', 'x'.repeat(70_000), [], {}, [[]], { length: 1e9 }, deep],
     Array.from({ length: 20_000 }, (_, i) => i),
-    packColumns([plan]),
+    packColumns([anyPlan]),
   ),
   fc.jsonValue(),
 );
@@ -72,9 +72,9 @@ export async function fuzz(count: number, seed: number): Promise<Fault[]> {
   const server = await startTestServer({ signInAttempts: 1e9 });
   const person = server.caller();
   await person.call('POST', '/api/accounts', { name: 'M. Bracken', password: 'moss and fern' });
-  const { id } = (await person.call('POST', '/api/experiments', plan)).body as { id: string };
+  const { id } = (await person.call('POST', '/api/experiments', anyPlan)).body as { id: string };
   const faults: Fault[] = [];
-  const judge = (what: string, { status, headers }: Answer) => {
+  const judge = (what: string, { status, headers }: HttpAnswer) => {
     if (status >= 500) faults.push(`${status} ${what}`);
     if (status >= 400 && !(headers.get('content-type') ?? '').includes('application/problem+json')) faults.push(`no problem ${what}`);
   };

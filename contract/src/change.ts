@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import type { Experiment } from '@fern/core';
 import { experimentSchema } from './experiment';
-import { calendarDate } from './dates';
+import { calendarDateSchema } from './dates';
 import { plainMessages } from './messages';
 
 /** A change of an experiment, made from the version named. */
@@ -11,7 +11,7 @@ export const changeSchema = Joi.object<{ version: number; experiment: Experiment
 }).messages({ ...plainMessages });
 
 /** The day on which a key is sealed. */
-export const sealSchema = Joi.object<{ on: string }>({ on: calendarDate.required() }).messages({ ...plainMessages });
+export const sealSchema = Joi.object<{ on: string }>({ on: calendarDateSchema.required() }).messages({ ...plainMessages });
 
 /** Why a sealed key is opened, and on which day. */
 export interface SealOpening {
@@ -20,6 +20,6 @@ export interface SealOpening {
 }
 
 export const sealOpeningSchema = Joi.object<SealOpening>({
-  on: calendarDate.required(),
+  on: calendarDateSchema.required(),
   reason: Joi.string().trim().min(1).max(500).required().messages({ 'string.empty': 'Say why the key is opened.' }),
 }).messages({ ...plainMessages });

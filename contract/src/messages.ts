@@ -7,7 +7,7 @@ export interface FieldError {
 }
 
 /** An answer that says what went wrong (RFC 9457, application/problem+json). */
-export interface Problem {
+export interface ProblemDetails {
   readonly type: string;
   readonly title: string;
   readonly status: number;

@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import { careFields, happeningFields, observationFields, photoFields, unitFields, type Field, type RecordOf } from '@fern/core';
-import { calendarDate } from './dates';
+import { calendarDateSchema } from './dates';
 import { plainMessages } from './messages';
 import { schemaOf } from './schemaOf';
 
@@ -34,7 +34,7 @@ export interface SownAgain {
 
 export const sownAgainSchema = Joi.object<SownAgain>({
   sown: Joi.number().strict().integer().min(1).max(1_000_000).required(),
-  on: calendarDate.required(),
+  on: calendarDateSchema.required(),
 }).messages({ ...plainMessages });
 
 export const unitStatusSchema = schemaOf({

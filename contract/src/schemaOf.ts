@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import type { Field, Fields, RecordOf, Shape } from '@fern/core';
-import { calendarDate, moment } from './dates';
+import { calendarDateSchema, momentSchema } from './dates';
 
 /** The check of a record, made from its fields: what is not optional must be there, nullable or not. */
 export function schemaOf<const F extends Fields>(fields: F): Joi.ObjectSchema<RecordOf<F>> {
@@ -30,9 +30,9 @@ function shapeSchema(shape: Shape): Joi.Schema {
     case 'flag':
       return Joi.boolean().strict();
     case 'date':
-      return calendarDate;
+      return calendarDateSchema;
     case 'moment':
-      return moment;
+      return momentSchema;
     case 'words':
       return Joi.object().pattern(Joi.string().max(60), Joi.string().max(120)).max(shape.most);
     case 'record':

@@ -11,11 +11,11 @@ import {
   type Truth,
 } from '@fern/core';
 import type { DemoExperiment } from './DemoExperiment';
-import { dayOf, given } from './logged';
+import { dateOfDay, given } from './logged';
 import { readBy } from './photos';
-import { arm, measure, plainExperiment } from './plainParts';
+import { demoArm, demoMeasure, plainExperiment } from './plainParts';
 
-const arms: Experiment['arms'] = [arm('C', 'clear film'), arm('R', 'red film'), arm('B', 'blue film')];
+const arms: Experiment['arms'] = [demoArm('C', 'clear film'), demoArm('R', 'red film'), demoArm('B', 'blue film')];
 
 const films: Readonly<Record<string, string>> = { C: '#a9bcc4', R: '#c0392b', B: '#2c5fb3' };
 
@@ -53,7 +53,7 @@ export const filmAndBasil: DemoExperiment = {
         id: `picked-early-${unit}`,
         unit,
         measure: 'picked',
-        observedOn: dayOf(study, 25),
+        observedOn: dateOfDay(study, 25),
         value: 1 + i * 0.3,
         observer: 'Polypody',
         note: 'it was about to bloom',
@@ -137,7 +137,7 @@ export const filmAndBasil: DemoExperiment = {
       arms,
       units,
       measures: [
-        measure({
+        demoMeasure({
           measure: 'height',
           name: 'Height',
           kind: 'amount',
@@ -147,8 +147,8 @@ export const filmAndBasil: DemoExperiment = {
           when: 'day 28',
           readingDays: [7, 14, 21, 28],
         }),
-        measure({ measure: 'leaves', name: 'Leaves', kind: 'amount', unit: 'leaves', readingDays: [14, 28] }),
-        measure({ measure: 'picked', name: 'Tips picked', kind: 'harvest', unit: 'g', when: 'total', readingDays: [28] }),
+        demoMeasure({ measure: 'leaves', name: 'Leaves', kind: 'amount', unit: 'leaves', readingDays: [14, 28] }),
+        demoMeasure({ measure: 'picked', name: 'Tips picked', kind: 'harvest', unit: 'g', when: 'total', readingDays: [28] }),
       ],
     };
   },

@@ -1,7 +1,7 @@
 import { addDays, blankOf, careFields, type Care, type Observation, type Study } from '@fern/core';
 
 /** A day of an experiment, as a date. */
-export const dayOf = ({ experiment }: Study, day: number): string => addDays(experiment.startedOn ?? '', day);
+export const dateOfDay = ({ experiment }: Study, day: number): string => addDays(experiment.startedOn ?? '', day);
 
 /** Care of all units, or of those that are named, on each of the days. */
 export function given(study: Study, days: readonly number[], more: Partial<Care>): Care[] {
@@ -10,7 +10,7 @@ export function given(study: Study, days: readonly number[], more: Partial<Care>
     kind: 'water',
     ...more,
     id: `care-${more.kind ?? 'water'}-${more.arms?.join('') ?? ''}-${day}`,
-    on: dayOf(study, day),
+    on: dateOfDay(study, day),
   }));
 }
 

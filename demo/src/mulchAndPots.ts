@@ -1,7 +1,7 @@
 import { addDays, crossFactors, emptyPlan, emptyPrediction, layOut, plainTruth, type Truth } from '@fern/core';
 import type { DemoExperiment } from './DemoExperiment';
-import { dayOf, readOtherwise } from './logged';
-import { measure, plainExperiment } from './plainParts';
+import { dateOfDay, readOtherwise } from './logged';
+import { demoMeasure, plainExperiment } from './plainParts';
 
 const arms = crossFactors(
   { name: 'mulch', levels: ['no mulch', 'straw 2 cm', 'straw 5 cm'] },
@@ -24,7 +24,7 @@ export const mulchAndPots: DemoExperiment = {
   // The second walk was a day late, and one number was typed with a digit too many, which was put right at once.
   log: (study) =>
     readOtherwise(study, (seen) => {
-      if (seen.plannedDay === 6) return { ...seen, observedOn: dayOf(study, 7) };
+      if (seen.plannedDay === 6) return { ...seen, observedOn: dateOfDay(study, 7) };
       if (seen.id !== 'loss-P05-3' || seen.value === null) return seen;
       return [
         { ...seen, id: 'loss-P05-3-slip', value: seen.value * 10 },
@@ -49,7 +49,7 @@ export const mulchAndPots: DemoExperiment = {
       arms,
       units,
       measures: [
-        measure({
+        demoMeasure({
           measure: 'loss',
           name: 'Water lost',
           kind: 'amount',

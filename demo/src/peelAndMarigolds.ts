@@ -1,9 +1,9 @@
 import { blankOf, stageFields, addDays, emptyPlan, emptyPrediction, layOut, plainTruth, type Truth } from '@fern/core';
 import type { DemoExperiment } from './DemoExperiment';
 import { given } from './logged';
-import { arm, measure, plainExperiment } from './plainParts';
+import { demoArm, demoMeasure, plainExperiment } from './plainParts';
 
-const arms = [arm('C', 'plain water'), arm('B', 'banana-peel water')];
+const arms = [demoArm('C', 'plain water'), demoArm('B', 'banana-peel water')];
 const truth: Truth = plainTruth(
   {
     flower: { process: 'event', days: { '': 47, B: 45 }, spread: 0.1 },
@@ -59,7 +59,7 @@ export const peelAndMarigolds: DemoExperiment = {
       arms,
       units,
       measures: [
-        measure({
+        demoMeasure({
           measure: 'flower',
           name: 'First flower',
           kind: 'event',
@@ -69,7 +69,7 @@ export const peelAndMarigolds: DemoExperiment = {
           smallestDifference: 5,
           readingDays: [35, 38, 41, 44, 47, 50, 53, 56, 63],
         }),
-        measure({ measure: 'flowers', name: 'Flowers', kind: 'amount', unit: 'flowers', readingDays: [56, 63] }),
+        demoMeasure({ measure: 'flowers', name: 'Flowers', kind: 'amount', unit: 'flowers', readingDays: [56, 63] }),
       ],
       plan: {
         ...emptyPlan,

@@ -1,11 +1,11 @@
 import { blankOf, emptyWriting, measureFields, type Arm, type Experiment, type Measure } from '@fern/core';
 
 /** Short makers for the data of the demo. */
-export function arm(code: string, name: string, more: Partial<Arm> = {}): Arm {
+export function demoArm(code: string, name: string, more: Partial<Arm> = {}): Arm {
   return { arm: code, name, role: code === 'C' ? 'control' : 'treatment', dose: null, doseUnit: null, factors: {}, ...more };
 }
 
-export function measure(more: Pick<Measure, 'measure' | 'name' | 'kind' | 'readingDays'> & Partial<Measure>): Measure {
+export function demoMeasure(more: Pick<Measure, 'measure' | 'name' | 'kind' | 'readingDays'> & Partial<Measure>): Measure {
   return { ...blankOf(measureFields), ...more };
 }
 

@@ -11,13 +11,13 @@ import {
 } from '@fern/core';
 import type { DemoExperiment } from './DemoExperiment';
 import { readBy } from './photos';
-import { arm, measure, plainExperiment } from './plainParts';
+import { demoArm, demoMeasure, plainExperiment } from './plainParts';
 
 const arms: Experiment['arms'] = [
-  arm('C', 'tap water', { dose: 0, doseUnit: 'mM' }),
-  arm('25', '25 mM salt', { dose: 25, doseUnit: 'mM' }),
-  arm('50', '50 mM salt', { dose: 50, doseUnit: 'mM' }),
-  arm('100', '100 mM salt', { dose: 100, doseUnit: 'mM' }),
+  demoArm('C', 'tap water', { dose: 0, doseUnit: 'mM' }),
+  demoArm('25', '25 mM salt', { dose: 25, doseUnit: 'mM' }),
+  demoArm('50', '50 mM salt', { dose: 50, doseUnit: 'mM' }),
+  demoArm('100', '100 mM salt', { dose: 100, doseUnit: 'mM' }),
 ];
 
 const truth: Truth = plainTruth(
@@ -154,7 +154,7 @@ export const saltAndRadish: DemoExperiment = {
       arms,
       units: units.map((unit, i) => ({ ...unit, container: trays[i] })),
       measures: [
-        measure({
+        demoMeasure({
           measure: 'sprouts',
           name: 'Normal sprouts',
           kind: 'count',
@@ -164,7 +164,7 @@ export const saltAndRadish: DemoExperiment = {
           smallestDifference: 20,
           readingDays: [2, 3, 4, 5, 6, 7, 8, 10],
         }),
-        measure({
+        demoMeasure({
           measure: 'root',
           name: 'Longest root',
           kind: 'amount',

@@ -1,9 +1,9 @@
 import { addDays, blankOf, emptyPlan, emptyPrediction, happeningFields, layOut, plainTruth, type Study, type Truth } from '@fern/core';
 import type { DemoExperiment } from './DemoExperiment';
-import { dayOf, readOtherwise } from './logged';
-import { arm, measure, plainExperiment } from './plainParts';
+import { dateOfDay, readOtherwise } from './logged';
+import { demoArm, demoMeasure, plainExperiment } from './plainParts';
 
-const arms = [arm('C', 'left as it is'), arm('D', 'dug')];
+const arms = [demoArm('C', 'left as it is'), demoArm('D', 'dug')];
 /** The share that is lost is what soil life does; the balance shows only what was there before and what is left. */
 const truth: Truth = plainTruth(
   { lost: { process: 'level', level: { '': 41, D: 44 }, rate: 0.08 }, before: { process: 'harvest', each: { '': 2.03 }, spread: 0.03 } },
@@ -36,7 +36,7 @@ export const teaBags: DemoExperiment = {
       {
         ...blankOf(happeningFields),
         id: 'rain',
-        on: dayOf(study, 20),
+        on: dateOfDay(study, 20),
         kind: 'weather',
         arms: ['D'],
         note: 'The dug half was under water for two days.',
@@ -63,7 +63,7 @@ export const teaBags: DemoExperiment = {
       arms,
       units,
       measures: [
-        measure({
+        demoMeasure({
           measure: 'lost',
           name: 'Mass lost',
           kind: 'derived',
@@ -73,8 +73,8 @@ export const teaBags: DemoExperiment = {
           smallestDifference: 8,
           readingDays: [56],
         }),
-        measure({ measure: 'before', name: 'Mass before, dry', kind: 'amount', unit: 'g', higherIs: 'neither', readingDays: [0] }),
-        measure({ measure: 'after', name: 'Mass after, dry', kind: 'amount', unit: 'g', higherIs: 'worse', readingDays: [56] }),
+        demoMeasure({ measure: 'before', name: 'Mass before, dry', kind: 'amount', unit: 'g', higherIs: 'neither', readingDays: [0] }),
+        demoMeasure({ measure: 'after', name: 'Mass after, dry', kind: 'amount', unit: 'g', higherIs: 'worse', readingDays: [56] }),
       ],
       plan: {
         ...emptyPlan,

@@ -1,8 +1,8 @@
 import { blankOf, stageFields, addDays, emptyPlan, emptyPrediction, layOut, plainTruth, type Truth } from '@fern/core';
 import type { DemoExperiment } from './DemoExperiment';
-import { arm, measure, plainExperiment } from './plainParts';
+import { demoArm, demoMeasure, plainExperiment } from './plainParts';
 
-const arms = [arm('C', 'plain water'), arm('W', 'willow tea')];
+const arms = [demoArm('C', 'plain water'), demoArm('W', 'willow tea')];
 const truth: Truth = plainTruth(
   {
     rooted: { process: 'share', share: { '': 0.55, W: 0.62 }, from: 8, to: 27 },
@@ -39,8 +39,8 @@ export const willowAndMint: DemoExperiment = {
       arms,
       units,
       measures: [
-        measure({ measure: 'rooted', name: 'Rooted', kind: 'count', primary: true, smallestDifference: 25, readingDays: [14, 21, 28] }),
-        measure({ measure: 'roots', name: 'Roots, mean of a glass', kind: 'amount', unit: 'roots', readingDays: [28] }),
+        demoMeasure({ measure: 'rooted', name: 'Rooted', kind: 'count', primary: true, smallestDifference: 25, readingDays: [14, 21, 28] }),
+        demoMeasure({ measure: 'roots', name: 'Roots, mean of a glass', kind: 'amount', unit: 'roots', readingDays: [28] }),
       ],
       plan: {
         ...emptyPlan,

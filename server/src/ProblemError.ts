@@ -1,4 +1,4 @@
-import type { FieldError, Problem } from '@fern/contract';
+import type { FieldError, ProblemDetails } from '@fern/contract';
 
 const titles: Record<number, string> = {
   400: 'The request cannot be read',
@@ -18,7 +18,7 @@ const titles: Record<number, string> = {
 
 /** An error that is answered as problem+json. */
 export class ProblemError extends Error {
-  readonly problem: Problem;
+  readonly problem: ProblemDetails;
 
   constructor(status: number, detail: string, errors?: readonly FieldError[]) {
     super(detail);

@@ -8,11 +8,11 @@ import type {
   HistoryLine,
   ImportRecord,
   PersonLine,
-  Problem,
+  ProblemDetails,
   SessionState,
 } from '@fern/contract';
-import { password, plan, reading, startClassroom, type Classroom } from './classroom';
-import { keep } from './cli/keep';
+import { password, anyPlan, anyReading, startClassroom, type Classroom } from './classroom';
+import { runMaintenance } from './cli/runMaintenance';
 import { emptyBin } from './services/bin';
 import { startTestServer, type Caller } from './testServer';
 
@@ -21,20 +21,22 @@ beforeAll(async () => (room = await startClassroom()));
 afterAll(() => room.server.stop());
 
 const get = async <T>(who: Caller, path: string) => (await who.call('GET', `/api${path}`)).body as T;
-const make = async (experiment: Experiment = plan) =>
+const make = async (experiment: Experiment = anyPlan) =>
   ((await room.teacher.call('POST', '/api/experiments', experiment)).body as ExperimentRecord).id;
 const titles = async () => (await get<ExperimentLine[]>(room.teacher, '/experiments')).map(({ title }) => title);
 const bin = () => get<BinLine[]>(room.teacher, '/bin');
 
 describe('the bin', () => {
   it('takes what is deleted: it is found nowhere else, and comes back whole', async () => {
-    const id = await make({ ...plan, title: 'Thrown away' });
-    await room.teacher.call('POST', `/api/experiments/${id}/observations`, { observations: [reading('kept')] });
+    const id = await make({ ...anyPlan, title: 'Thrown away' });
+    await room.teacher.call('POST', `/api/experiments/${id}/observations`, { observations: [anyReading('kept')] });
     expect((await room.teacher.call('DELETE', `/api/experiments/${id}`)).status).toBe(204);
     expect(await titles()).not.toContain('Thrown away');
     for (const path of ['', '/study', '/package', '/observations'])
       expect((await room.teacher.call('GET', `/api/experiments/${id}${path}`)).status).toBe(404);
-    expect((await room.teacher.call('POST', `/api/experiments/${id}/observations`, { observations: [reading('late')] })).status).toBe(404);
+    expect((await room.teacher.call('POST', `/api/experiments/${id}/observations`, { observations: [anyReading('late')] })).status).toBe(
+      404,
+    );
     const [line] = await bin();
     expect(line).toMatchObject({ id, title: 'Thrown away' });
     expect(Date.parse(line.goneAt) - Date.parse(line.deletedAt)).toBe(30 * 86_400_000);
@@ -60,10 +62,10 @@ describe('the bin', () => {
 
 describe('the owner’s log', () => {
   it('says what was made, changed, started, unsealed, lost, deleted and restored, and nobody else reads it', async () => {
-    const id = await make({ ...plan, title: 'Logged', blinded: true });
+    const id = await make({ ...anyPlan, title: 'Logged', blinded: true });
     const put = (version: number, experiment: Experiment) => room.teacher.call('PUT', `/api/experiments/${id}`, { version, experiment });
-    const blind = { ...plan, title: 'Logged', blinded: true };
-    const started = { ...blind, plan: { ...plan.plan, frozenOn: '2026-04-01' } };
+    const blind = { ...anyPlan, title: 'Logged', blinded: true };
+    const started = { ...blind, plan: { ...anyPlan.plan, frozenOn: '2026-04-01' } };
     await put(1, { ...blind, hypothesis: 'Changed on the day it was made' });
     await put(2, started);
     const amendments = [{ on: '2026-04-03', what: 'blinding', reason: 'the labels fell off', changes: [] }];
@@ -87,7 +89,7 @@ describe('the owner’s log', () => {
 
 describe('everything in one file', () => {
   it('holds each experiment as a package, and another account takes all of it in at once', async () => {
-    await room.teacher.call('POST', `/api/experiments/${room.id}/observations`, { observations: [reading('packed', { unit: 'D03' })] });
+    await room.teacher.call('POST', `/api/experiments/${room.id}/observations`, { observations: [anyReading('packed', { unit: 'D03' })] });
     const zip = (await room.teacher.call('GET', '/api/everything')).body as Uint8Array;
     const own = await titles();
     const studies = (packagesIn(zip) ?? []).map(({ bytes }) => {
@@ -118,8 +120,8 @@ describe('one person’s data', () => {
   const predicted: Prediction = { ...emptyPrediction, person: 'Ada Moss', expects: 'T', reason: 'salt', on: '2026-04-01' };
 
   it('can be taken out as a file, and erased: a pseudonym stands for the name, the readings stay', async () => {
-    const id = await make({ ...plan, plan: { ...plan.plan, predictions: [predicted] } });
-    const observations = [reading('a', { observer: 'Ada Moss' }), reading('b', { observer: 'Bracken', unit: 'D02' })];
+    const id = await make({ ...anyPlan, plan: { ...anyPlan.plan, predictions: [predicted] } });
+    const observations = [anyReading('a', { observer: 'Ada Moss' }), anyReading('b', { observer: 'Bracken', unit: 'D02' })];
     expect((await room.teacher.call('POST', `/api/experiments/${id}/observations`, { observations })).status).toBe(200);
     expect(await get<PersonLine[]>(room.teacher, '/people')).toContainEqual({ name: 'Ada Moss', readings: 1, experiments: 1 });
     expect(await get<PersonLine[]>(room.stranger, '/people')).not.toContainEqual(expect.objectContaining({ name: 'Ada Moss' }));
@@ -144,7 +146,7 @@ describe('one person’s data', () => {
   it('is found under the longest name that can be typed', async () => {
     const observer = `Ada/${'M'.repeat(116)}`;
     await room.teacher.call('POST', `/api/experiments/${room.id}/observations`, {
-      observations: [reading('long', { observer, unit: 'D05' })],
+      observations: [anyReading('long', { observer, unit: 'D05' })],
     });
     expect(await get<object>(room.teacher, `/people/${encodeURIComponent(observer)}`)).toMatchObject({ readings: [{ id: 'long' }] });
   });
@@ -163,7 +165,7 @@ describe('the password', () => {
     await here.call('POST', '/api/accounts', { name: 'M. Bracken', password });
     await there.call('POST', '/api/session', { name: 'M. Bracken', password });
     const wrong = await here.call('PUT', '/api/password', { password: 'not it', next: 'a much better one' });
-    expect([wrong.status, (wrong.body as Problem).errors?.[0].pointer]).toEqual([422, '/password']);
+    expect([wrong.status, (wrong.body as ProblemDetails).errors?.[0].pointer]).toEqual([422, '/password']);
     expect((await here.call('PUT', '/api/password', { password, next: 'short' })).status).toBe(422);
     expect((await there.call('GET', '/api/experiments')).status).toBe(200);
     expect((await here.call('PUT', '/api/password', { password, next: 'a much better one' })).status).toBe(204);
@@ -173,10 +175,12 @@ describe('the password', () => {
     expect((await there.call('POST', '/api/session', { name: 'M. Bracken', password: 'a much better one' })).status).toBe(200);
     expect((await there.call('DELETE', '/api/sessions')).status).toBe(204);
     for (const who of [here, there]) expect((await who.call('GET', '/api/experiments')).status).toBe(401);
-    expect((await keep(['password', 'M. Bracken'], server.file, new Date())).say).toContain('Another Fern Test server is running');
+    expect((await runMaintenance(['password', 'M. Bracken'], server.file, new Date())).say).toContain(
+      'Another Fern Test server is running',
+    );
     await server.stop({ keepFiles: true });
-    expect((await keep(['password', 'Nobody'], server.file, new Date())).code).toBe(1);
-    const { code, say } = await keep(['password', 'M. Bracken'], server.file, new Date());
+    expect((await runMaintenance(['password', 'Nobody'], server.file, new Date())).code).toBe(1);
+    const { code, say } = await runMaintenance(['password', 'M. Bracken'], server.file, new Date());
     expect(code).toBe(0);
     const after = await startTestServer({}, server.file);
     const given = /is now (\S+)\. /.exec(say)?.[1];
@@ -191,7 +195,7 @@ describe('the first account', () => {
     const person = server.caller();
     expect(await get<SessionState>(person, '/session')).toMatchObject({ firstStart: true, needsCode: true });
     const refused = await person.call('POST', '/api/accounts', { name: 'M. Bracken', password, code: '1' });
-    expect([refused.status, (refused.body as Problem).errors?.[0].pointer]).toEqual([403, '/code']);
+    expect([refused.status, (refused.body as ProblemDetails).errors?.[0].pointer]).toEqual([403, '/code']);
     expect((await person.call('POST', '/api/accounts', { name: 'M. Bracken', password, code: ' 12345678 ' })).status).toBe(201);
     await server.stop();
   });
@@ -201,7 +205,12 @@ describe('calls', () => {
   it('meant for another account than the one that is signed in are refused, and nothing is stored', async () => {
     const { account } = await get<SessionState>(room.teacher, '/session');
     const post = (meant: string, id: string) =>
-      room.teacher.call('POST', `/api/experiments/${room.id}/observations`, { observations: [reading(id)] }, { 'x-fern-account': meant });
+      room.teacher.call(
+        'POST',
+        `/api/experiments/${room.id}/observations`,
+        { observations: [anyReading(id)] },
+        { 'x-fern-account': meant },
+      );
     expect((await post('someone', 'not mine')).status).toBe(401);
     expect((await post(account?.id ?? '', 'mine')).status).toBe(200);
     const ids = (await get<Observation[]>(room.teacher, `/experiments/${room.id}/observations`)).map((seen) => seen.id);
@@ -232,9 +241,9 @@ describe('calls', () => {
     await person.call('GET', '/api/people/Secret%20Name?q=secret');
     await person.call('POST', '/api/session', { name: 'Secret Name', password: 'secret wrong' });
     await server.database.write(({ statements }) => statements.run('DROP TABLE observations'));
-    const { id } = (await person.call('POST', '/api/experiments', plan)).body as { id: string };
+    const { id } = (await person.call('POST', '/api/experiments', anyPlan)).body as { id: string };
     const broken = await person.call('POST', `/api/experiments/${id}/observations`, {
-      observations: [reading('secret', { note: 'secret' })],
+      observations: [anyReading('secret', { note: 'secret' })],
     });
     expect(broken.status).toBe(500);
     expect(log).toContain('/api/experiments');
@@ -250,9 +259,9 @@ describe('the list', () => {
     const many = await startTestServer();
     const person = many.caller();
     await person.call('POST', '/api/accounts', { name: 'M. Bracken', password });
-    const units = Array.from({ length: 60 }, (_, i) => ({ ...plan.units[0], unit: `D${i}` }));
+    const units = Array.from({ length: 60 }, (_, i) => ({ ...anyPlan.units[0], unit: `D${i}` }));
     const today = new Date().toISOString().slice(0, 10);
-    const started = { ...plan, units, startedOn: today, plan: { ...plan.plan, frozenOn: today } };
+    const started = { ...anyPlan, units, startedOn: today, plan: { ...anyPlan.plan, frozenOn: today } };
     const some = 20;
     for (let i = 0; i < some; i++) await person.call('POST', '/api/experiments', started);
     const list = await get<ExperimentLine[]>(person, '/experiments');

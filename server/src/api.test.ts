@@ -1,12 +1,12 @@
 import { QueryTypes } from 'sequelize';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { Experiment, Observation } from '@fern/core';
-import type { ExperimentLine, ExperimentRecord, Problem } from '@fern/contract';
-import { goodBodies, password, plan, reading, startClassroom } from './classroom';
+import type { ExperimentLine, ExperimentRecord, ProblemDetails } from '@fern/contract';
+import { goodBodies, password, anyPlan, anyReading, startClassroom } from './classroom';
 import { routes } from './routes/index';
-import { startTestServer, type Answer, type Caller, type TestServer } from './testServer';
+import { startTestServer, type HttpAnswer, type Caller, type TestServer } from './testServer';
 
-const problem = (answer: Answer) => answer.body as Problem;
+const problem = (answer: HttpAnswer) => answer.body as ProblemDetails;
 
 let server: TestServer;
 let teacher: Caller;
@@ -141,29 +141,29 @@ describe('the table of routes', () => {
 
 describe('experiments', () => {
   it('gives back what was stored, and tells Today what has been read', async () => {
-    expect((await teacher.call('GET', `/api/experiments/${id}`)).body).toEqual({ id, version: 1, experiment: plan });
+    expect((await teacher.call('GET', `/api/experiments/${id}`)).body).toEqual({ id, version: 1, experiment: anyPlan });
     const own = (await teacher.call('GET', '/api/experiments')).body as ExperimentLine[];
     expect(own.find((row) => row.id === id)).toEqual({
       ...{
         id,
-        title: plan.title,
-        unitWord: plan.plan.unitWord,
+        title: anyPlan.title,
+        unitWord: anyPlan.plan.unitWord,
         startedOn: null,
         walks: [],
         steps: [],
         timers: [],
-        place: plan.plan.place,
+        place: anyPlan.plan.place,
       },
-      measures: plan.measures.map(({ name, kind }) => ({ name, kind })),
+      measures: anyPlan.measures.map(({ name, kind }) => ({ name, kind })),
     });
   });
 
   it('tells Today that a tank is read once it is, whichever unit stands for it', async () => {
-    const units = plan.units.map((unit, i) => ({ ...unit, container: i < 4 ? 'tank 1' : 'tank 2' }));
-    const measures = plan.measures
+    const units = anyPlan.units.map((unit, i) => ({ ...unit, container: i < 4 ? 'tank 1' : 'tank 2' }));
+    const measures = anyPlan.measures
       .map((own, i) => ({ ...own, by: i === 0 ? ('container' as const) : own.by, kind: 'amount' as const, readingDays: [3] }))
       .slice(0, 1);
-    const started = { ...plan, units, measures, startedOn: '2026-04-01', plan: { ...plan.plan, frozenOn: '2026-04-01' } };
+    const started = { ...anyPlan, units, measures, startedOn: '2026-04-01', plan: { ...anyPlan.plan, frozenOn: '2026-04-01' } };
     const made = (await teacher.call('POST', '/api/experiments', started)).body as ExperimentRecord;
     const left = async () => {
       const list = (await teacher.call('GET', '/api/experiments')).body as ExperimentLine[];
@@ -172,7 +172,7 @@ describe('experiments', () => {
     expect(await left()).toEqual([2]);
     const post = (unit: string) =>
       teacher.call('POST', `/api/experiments/${made.id}/observations`, {
-        observations: [reading(`t-${unit}`, { unit, measure: measures[0].measure, value: 21, plannedDay: 3 })],
+        observations: [anyReading(`t-${unit}`, { unit, measure: measures[0].measure, value: 21, plannedDay: 3 })],
       });
     expect((await post(units[0].unit)).status).toBe(200);
     expect(await left()).toEqual([1]);
@@ -183,10 +183,10 @@ describe('experiments', () => {
   });
 
   it('tells a conflict of two editors, and overwrites nothing', async () => {
-    const made = (await teacher.call('POST', '/api/experiments', plan)).body as ExperimentRecord;
-    const first = await teacher.call('PUT', `/api/experiments/${made.id}`, { version: 1, experiment: { ...plan, title: 'First' } });
+    const made = (await teacher.call('POST', '/api/experiments', anyPlan)).body as ExperimentRecord;
+    const first = await teacher.call('PUT', `/api/experiments/${made.id}`, { version: 1, experiment: { ...anyPlan, title: 'First' } });
     expect(first.body).toMatchObject({ version: 2 });
-    const second = await teacher.call('PUT', `/api/experiments/${made.id}`, { version: 1, experiment: { ...plan, title: 'Second' } });
+    const second = await teacher.call('PUT', `/api/experiments/${made.id}`, { version: 1, experiment: { ...anyPlan, title: 'Second' } });
     expect(second.status).toBe(409);
     expect((await teacher.call('GET', `/api/experiments/${made.id}`)).body).toMatchObject({ version: 2, experiment: { title: 'First' } });
     expect((await teacher.call('DELETE', `/api/experiments/${made.id}`)).status).toBe(204);
@@ -194,17 +194,17 @@ describe('experiments', () => {
   });
 
   it('answers a change whose reply was lost as it did the first time', async () => {
-    const made = (await teacher.call('POST', '/api/experiments', plan)).body as ExperimentRecord;
-    const change = { version: 1, experiment: { ...plan, title: 'Once' } };
+    const made = (await teacher.call('POST', '/api/experiments', anyPlan)).body as ExperimentRecord;
+    const change = { version: 1, experiment: { ...anyPlan, title: 'Once' } };
     const first = await teacher.call('PUT', `/api/experiments/${made.id}`, change);
     const again = await teacher.call('PUT', `/api/experiments/${made.id}`, change);
     expect([again.status, again.body]).toEqual([200, first.body]);
-    const other = await teacher.call('PUT', `/api/experiments/${made.id}`, { version: 1, experiment: { ...plan, title: 'Twice' } });
+    const other = await teacher.call('PUT', `/api/experiments/${made.id}`, { version: 1, experiment: { ...anyPlan, title: 'Twice' } });
     expect(other.status).toBe(409);
   });
 
   it('a plan cannot be thawed in two saves', async () => {
-    const frozen = { ...plan, plan: { ...plan.plan, frozenOn: '2026-04-01' } };
+    const frozen = { ...anyPlan, plan: { ...anyPlan.plan, frozenOn: '2026-04-01' } };
     const made = (await teacher.call('POST', '/api/experiments', frozen)).body as ExperimentRecord;
     const amendments = [{ on: '2026-04-03', what: 'a', reason: 'b' }];
     const thawed = { ...frozen, plan: { ...frozen.plan, frozenOn: null, amendments } };
@@ -214,9 +214,9 @@ describe('experiments', () => {
   });
 
   it('a document that was stored before a field existed is filled up with its blank', async () => {
-    const made = (await teacher.call('POST', '/api/experiments', plan)).body as ExperimentRecord;
-    const { decision: _decision, ...older } = plan.plan;
-    const { units: _units, ...document } = { ...plan, plan: older };
+    const made = (await teacher.call('POST', '/api/experiments', anyPlan)).body as ExperimentRecord;
+    const { decision: _decision, ...older } = anyPlan.plan;
+    const { units: _units, ...document } = { ...anyPlan, plan: older };
     await server.database.write(({ models }) =>
       models.experiments.update({ document: JSON.stringify(document) }, { where: { id: made.id } }),
     );
@@ -224,7 +224,7 @@ describe('experiments', () => {
   });
 
   it('a frozen plan changes only by an amendment', async () => {
-    const frozen = { ...plan, plan: { ...plan.plan, frozenOn: '2026-04-01' } };
+    const frozen = { ...anyPlan, plan: { ...anyPlan.plan, frozenOn: '2026-04-01' } };
     const made = (await teacher.call('POST', '/api/experiments', frozen)).body as ExperimentRecord;
     const bent = { ...frozen, hypothesis: 'Another one' };
     const refused = await teacher.call('PUT', `/api/experiments/${made.id}`, { version: 1, experiment: bent });
@@ -238,12 +238,12 @@ describe('experiments', () => {
 
   it.each<[string, Partial<Experiment>, RegExp]>([
     ['no arm', { arms: [] }, /no arm/],
-    ['two controls', { arms: plan.arms.map((arm) => ({ ...arm, role: 'control' as const })) }, /two controls/],
+    ['two controls', { arms: anyPlan.arms.map((arm) => ({ ...arm, role: 'control' as const })) }, /two controls/],
     ['0 units', { units: [] }, /0 units/],
-    ['401 units', { units: Array.from({ length: 401 }, (_, i) => ({ ...plan.units[0], unit: `u${i}` })) }, /more than 400/],
+    ['401 units', { units: Array.from({ length: 401 }, (_, i) => ({ ...anyPlan.units[0], unit: `u${i}` })) }, /more than 400/],
   ])('stores nothing of a plan with %s', async (_, change, message) => {
     const before = await server.database.models.experiments.count();
-    const answer = await teacher.call('POST', '/api/experiments', { ...plan, ...change });
+    const answer = await teacher.call('POST', '/api/experiments', { ...anyPlan, ...change });
     expect(answer.status).toBe(422);
     expect(answer.headers.get('content-type')).toContain('application/problem+json');
     expect(problem(answer).detail).toMatch(message);
@@ -256,12 +256,12 @@ describe('readings', () => {
   const stored = () => server.database.models.observations.count({ where: { experimentId: id } });
 
   it('the same id posted twice is one row and answers as the first time', async () => {
-    const first = await post([reading('r1')]);
-    const again = await post([reading('r1')]);
+    const first = await post([anyReading('r1')]);
+    const again = await post([anyReading('r1')]);
     expect(again.status).toBe(first.status);
     expect(again.body).toEqual(first.body);
     expect(await stored()).toBe(1);
-    const other = await post([reading('r1', { value: 13 })]);
+    const other = await post([anyReading('r1', { value: 13 })]);
     expect(other.status).toBe(422);
     expect(problem(other).errors?.[0]).toMatchObject({ pointer: '/observations/0/id' });
   });
@@ -279,15 +279,15 @@ describe('readings', () => {
     ['a correction of nothing', { replaces: 'nobody' }, '/observations/1/replaces', /earlier reading/],
   ])('refuses %s, names the place, and stores nothing of the request', async (_, change, pointer, detail) => {
     const before = await stored();
-    const answer = await post([reading('fine'), { ...reading('wrong'), ...change }]);
+    const answer = await post([anyReading('fine'), { ...anyReading('wrong'), ...change }]);
     expect(answer.status).toBe(422);
     expect(problem(answer).errors?.[0]).toMatchObject({ pointer, detail: expect.stringMatching(detail) });
     expect(await stored()).toBe(before);
   });
 
   it('a correction is a new row that names the old one; the old one stays', async () => {
-    await post([reading('r2', { unit: 'D02' })]);
-    await post([reading('r3', { unit: 'D02', value: 14, replaces: 'r2' })]);
+    await post([anyReading('r2', { unit: 'D02' })]);
+    await post([anyReading('r3', { unit: 'D02', value: 14, replaces: 'r2' })]);
     const all = (await teacher.call('GET', `/api/experiments/${id}/observations`)).body as Observation[];
     expect(all.filter((seen) => seen.unit === 'D02').map((seen) => [seen.id, seen.value, seen.replaces])).toEqual([
       ['r2', 12, null],
@@ -301,7 +301,7 @@ describe('readings', () => {
 
   it('1,000 rows in one request are one transaction', async () => {
     const rows = Array.from({ length: 1000 }, (_, i) =>
-      reading(`many-${i}`, { unit: `D${String(1 + (i % 12)).padStart(2, '0')}`, value: i % 25 }),
+      anyReading(`many-${i}`, { unit: `D${String(1 + (i % 12)).padStart(2, '0')}`, value: i % 25 }),
     );
     const before = await stored();
     expect((await post([...rows.slice(0, 999), { ...rows[999], unit: 'D77' }])).status).toBe(422);

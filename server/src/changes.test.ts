@@ -1,7 +1,7 @@
 import { connect } from 'node:net';
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import type { News } from '@fern/contract';
-import { password, plan, reading, startClassroom } from './classroom';
+import { password, anyPlan, anyReading, startClassroom } from './classroom';
 import { startSession } from './services/accounts';
 
 let room: Awaited<ReturnType<typeof startClassroom>>;
@@ -30,10 +30,10 @@ async function told(id: string, count: number, act: () => Promise<unknown>): Pro
 describe('who has an experiment open', () => {
   it('is told at once of what another logs in it, and of nothing else', async () => {
     const { teacher, id } = room;
-    const other = ((await teacher.call('POST', '/api/experiments', { ...plan, title: 'Another' })).body as { id: string }).id;
+    const other = ((await teacher.call('POST', '/api/experiments', { ...anyPlan, title: 'Another' })).body as { id: string }).id;
     const news = await told(id, 2, async () => {
-      await teacher.call('POST', `/api/experiments/${other}/observations`, { observations: [reading('elsewhere')] });
-      await teacher.call('POST', `/api/experiments/${id}/observations`, { observations: [reading('here', { value: 4 })] });
+      await teacher.call('POST', `/api/experiments/${other}/observations`, { observations: [anyReading('elsewhere')] });
+      await teacher.call('POST', `/api/experiments/${id}/observations`, { observations: [anyReading('here', { value: 4 })] });
       await teacher.call('PATCH', `/api/experiments/${id}/units/D02`, { status: 'lost', statusReason: null, lostOn: null });
     });
     expect(news[0]).toMatchObject({ logged: [{ kind: 'reading', content: { id: 'here', unit: 'D01', value: 4 } }] });
@@ -98,7 +98,7 @@ describe('a stream', () => {
     await two.call('PUT', '/api/password', { password, next: `${password} again` });
     expect(await ended(streams[2].response)).toContain('retry');
     const still = ended(streams[1].response);
-    await two.call('POST', `/api/experiments/${room.id}/observations`, { observations: [reading('still told')] });
+    await two.call('POST', `/api/experiments/${room.id}/observations`, { observations: [anyReading('still told')] });
     await two.call('DELETE', '/api/sessions');
     expect(await still).toContain('still told');
   });

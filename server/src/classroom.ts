@@ -22,9 +22,9 @@ export interface Classroom {
 }
 
 export const password = 'moss and fern';
-export const plan: Experiment = experimentFrom(anySprouting, { created: '2026-04-01T08:00:00Z', startOn: '2026-04-01', seed: 4 });
+export const anyPlan: Experiment = experimentFrom(anySprouting, { created: '2026-04-01T08:00:00Z', startOn: '2026-04-01', seed: 4 });
 
-export const reading = (id: string, more: Partial<Observation> = {}): Observation => ({
+export const anyReading = (id: string, more: Partial<Observation> = {}): Observation => ({
   ...blankOf(observationFields),
   id,
   unit: 'D01',
@@ -35,7 +35,7 @@ export const reading = (id: string, more: Partial<Observation> = {}): Observatio
   ...more,
 });
 
-export const photo = (id: string, more: Partial<Photo> = {}): Photo => ({
+export const anyPhoto = (id: string, more: Partial<Photo> = {}): Photo => ({
   ...blankOf(photoFields),
   ...{ id, file: `${id}.jpg`, on: '2026-04-04', units: ['D01'], width: 1, height: 1 },
   ...more,
@@ -60,18 +60,18 @@ export const goodBodies: Readonly<Record<string, unknown>> = {
   'post /accounts': { name: 'Second', password },
   'post /session': { name: 'M. Bracken', password: 'wrong' },
   'post /session/demo': { account: 'x' },
-  'post /experiments': plan,
+  'post /experiments': anyPlan,
   'put /password': { password: 'not it', next: 'another good one' },
   'post /people/erased': { name: 'Bracken' },
-  'put /experiments/:id': { version: 1, experiment: plan },
+  'put /experiments/:id': { version: 1, experiment: anyPlan },
   'post /experiments/:id/seal': { on: '2026-04-04' },
   'post /experiments/:id/seal/opened': { on: '2026-04-09', reason: 'all is read' },
   'patch /experiments/:id/units/:unit': { status: 'lost', statusReason: 'dropped' },
   'patch /experiments/:id/units/:unit/sown': { sown: 24, on: '2026-04-04' },
-  'post /experiments/:id/observations': { observations: [reading('one'), reading('two', { replaces: 'one' })] },
+  'post /experiments/:id/observations': { observations: [anyReading('one'), anyReading('two', { replaces: 'one' })] },
   'post /experiments/:id/happenings': { id: 'h', on: '2026-04-02', kind: 'other', arms: [], units: ['D01'], note: 'a cat' },
-  'post /experiments/:id/photos': photoForm(photo('f')),
-  'post /experiments/:id/photos/mended': photo('g', { replaces: 'f' }),
+  'post /experiments/:id/photos': photoForm(anyPhoto('f')),
+  'post /experiments/:id/photos/mended': anyPhoto('g', { replaces: 'f' }),
   'post /experiments/:id/care': {
     id: 'c',
     on: '2026-04-02',
@@ -96,6 +96,6 @@ export async function startClassroom(): Promise<Classroom> {
     ...server.caller(),
     call: (method, path, body, headers = {}) => server.caller().call(method, path, body, { ...headers, cookie: `fern_session=${token}` }),
   };
-  const made = await teacher.call('POST', '/api/experiments', plan);
+  const made = await teacher.call('POST', '/api/experiments', anyPlan);
   return { server, teacher, stranger, id: (made.body as ExperimentRecord).id };
 }

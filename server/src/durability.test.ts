@@ -6,7 +6,7 @@ import { fileURLToPath } from 'node:url';
 import { expect, it } from 'vitest';
 import { writePackage, zipPackage, type Observation } from '@fern/core';
 import type { ExperimentLine, ExperimentRecord } from '@fern/contract';
-import { plan, reading } from './classroom';
+import { anyPlan, anyReading } from './classroom';
 import { ARRIVING } from './models/experimentRow';
 import { openReader } from './openDatabase';
 
@@ -54,10 +54,10 @@ it('what was acknowledged is there once after the server was killed in the midst
     return (await response.json()) as T;
   };
   await call('POST', '/accounts', { name: 'M. Bracken', password: 'moss and fern' });
-  const { id } = await call<ExperimentRecord>('POST', '/experiments', plan);
-  const observations = Array.from({ length: IMPORTED }, (_, i) => reading(`i${i}`));
+  const { id } = await call<ExperimentRecord>('POST', '/experiments', anyPlan);
+  const observations = Array.from({ length: IMPORTED }, (_, i) => anyReading(`i${i}`));
   const zip = zipPackage(
-    writePackage({ experiment: { ...plan, title: 'Brought in' }, observations, happenings: [], care: [], photos: [] }),
+    writePackage({ experiment: { ...anyPlan, title: 'Brought in' }, observations, happenings: [], care: [], photos: [] }),
   );
   const acknowledged: string[] = [];
   let imported = 0;
@@ -74,7 +74,7 @@ it('what was acknowledged is there once after the server was killed in the midst
     };
     const post = async () => {
       for (;;) {
-        const one = reading(`r${n++}`);
+        const one = anyReading(`r${n++}`);
         await call('POST', `/experiments/${id}/observations`, { observations: [one] });
         acknowledged.push(one.id);
       }

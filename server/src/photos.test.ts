@@ -3,21 +3,21 @@ import sharp from 'sharp';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { ExperimentRecord, ImportRecord, StudyRecord } from '@fern/contract';
 import { unzipPackage, zipPackage, type Photo } from '@fern/core';
-import { photo, photoForm, pixel, plan, startClassroom, type Classroom } from './classroom';
+import { anyPhoto, photoForm, pixel, anyPlan, startClassroom, type Classroom } from './classroom';
 import { MOST_PICTURE_BYTES } from './services/photos';
 import { isPlainJpeg } from './services/plainJpeg';
-import type { Answer } from './testServer';
+import type { HttpAnswer } from './testServer';
 
 let room: Classroom;
 beforeAll(async () => (room = await startClassroom()));
 afterAll(() => room.server.stop());
 
-const made = async () => ((await room.teacher.call('POST', '/api/experiments', plan)).body as ExperimentRecord).id;
+const made = async () => ((await room.teacher.call('POST', '/api/experiments', anyPlan)).body as ExperimentRecord).id;
 const send = (id: string, entry: Photo, picture?: Uint8Array, name?: string) =>
   room.teacher.call('POST', `/api/experiments/${id}/photos`, photoForm(entry, picture, name));
 const pictureOf = (id: string, file: string, size = '') => room.teacher.call('GET', `/api/experiments/${id}/photos/${file}${size}`);
 const photosOf = async (id: string) => ((await room.teacher.call('GET', `/api/experiments/${id}/study`)).body as StudyRecord).photos;
-const said = ({ body }: Answer) => (body as { detail: string }).detail;
+const said = ({ body }: HttpAnswer) => (body as { detail: string }).detail;
 const green = (width: number, height: number) => sharp({ create: { width, height, channels: 3, background: '#4a7a40' } });
 
 describe('a photo', () => {
@@ -30,8 +30,8 @@ describe('a photo', () => {
       .jpeg()
       .toBuffer();
     expect((await sharp(sent).metadata()).exif).toBeDefined();
-    const { status, body } = await send(id, photo('a', { note: 'the first leaf' }), sent);
-    expect([status, body]).toEqual([200, photo('a', { note: 'the first leaf', width: 800, height: 1600 })]);
+    const { status, body } = await send(id, anyPhoto('a', { note: 'the first leaf' }), sent);
+    expect([status, body]).toEqual([200, anyPhoto('a', { note: 'the first leaf', width: 800, height: 1600 })]);
     const kept = (await pictureOf(id, 'a.jpg')).body as Uint8Array;
     const { format, width, height, exif, orientation } = await sharp(kept).metadata();
     expect({ format, width, height, exif, orientation }).toEqual({
@@ -50,7 +50,7 @@ describe('a photo', () => {
   it('that is small and plain stays as it is, byte for byte', async () => {
     const id = await made();
     const sent = await green(300, 200).jpeg().toBuffer();
-    await send(id, photo('a'), sent);
+    await send(id, anyPhoto('a'), sent);
     expect(Buffer.from((await pictureOf(id, 'a.jpg')).body as Uint8Array).equals(sent)).toBe(true);
   });
 
@@ -68,7 +68,7 @@ describe('a photo', () => {
     ['more pixels than memory', () => green(12_000, 12_000).jpeg().toBuffer(), /100 million pixels/],
   ])('is refused in words, and nothing stored: %s', async (_, picture, words) => {
     const id = await made();
-    const answer = await send(id, photo('a'), await picture());
+    const answer = await send(id, anyPhoto('a'), await picture());
     expect(said(answer)).toMatch(words);
     expect(said(answer)).toContain('Nothing was stored');
     expect([413, 422]).toContain(answer.status);
@@ -78,7 +78,7 @@ describe('a photo', () => {
   it('with a page hidden behind its end is kept as the picture alone', async () => {
     const id = await made();
     const sent = Buffer.concat([await green(300, 200).jpeg().toBuffer(), Buffer.from('<script>alert(1)</script>')]);
-    expect((await send(id, photo('a'), sent)).status).toBe(200);
+    expect((await send(id, anyPhoto('a'), sent)).status).toBe(200);
     const answer = await pictureOf(id, 'a.jpg');
     expect(Buffer.from(answer.body as Uint8Array).includes('script')).toBe(false);
     expect(answer.headers.get('content-type')).toContain('image/jpeg');
@@ -88,10 +88,10 @@ describe('a photo', () => {
   it('sent twice is one; under its id nothing else is taken', async () => {
     const id = await made();
     const [first, again, other, words] = [
-      await send(id, photo('a')),
-      await send(id, photo('a')),
-      await send(id, photo('a'), await green(3, 3).png().toBuffer()),
-      await send(id, photo('a', { note: 'another' })),
+      await send(id, anyPhoto('a')),
+      await send(id, anyPhoto('a')),
+      await send(id, anyPhoto('a'), await green(3, 3).png().toBuffer()),
+      await send(id, anyPhoto('a', { note: 'another' })),
     ];
     expect([first.status, again.status, other.status, words.status]).toEqual([200, 200, 409, 409]);
     expect(await photosOf(id)).toHaveLength(1);
@@ -99,8 +99,8 @@ describe('a photo', () => {
 
   it('of a unit that is not there is refused, and so is a form with something else in it', async () => {
     const id = await made();
-    expect(said(await send(id, photo('a', { units: ['Q9'] })))).toMatch(/no unit Q9/);
-    const more = photoForm(photo('a'));
+    expect(said(await send(id, anyPhoto('a', { units: ['Q9'] })))).toMatch(/no unit Q9/);
+    const more = photoForm(anyPhoto('a'));
     more.append('picture', new Blob([pixel]), 'second.jpg');
     expect((await room.teacher.call('POST', `/api/experiments/${id}/photos`, more)).status).toBe(422);
     const none = new FormData();
@@ -111,14 +111,14 @@ describe('a photo', () => {
 
   it('is mended and withdrawn with the old words kept, by one person at a time', async () => {
     const id = await made();
-    await send(id, photo('a'));
+    await send(id, anyPhoto('a'));
     const mend = (entry: Photo) => room.teacher.call('POST', `/api/experiments/${id}/photos/mended`, entry);
     const own = { file: 'a.jpg', replaces: 'a' };
-    expect((await mend(photo('b', { ...own, on: '2026-04-06', units: ['D02'], note: 'it was D02' }))).status).toBe(200);
-    expect((await mend(photo('c', { ...own }))).status).toBe(409);
-    expect(said(await mend(photo('c', { file: 'z.jpg', replaces: 'b' })))).toMatch(/keeps its picture/);
-    expect(said(await mend(photo('c', { replaces: null })))).toMatch(/Name the photo that is mended/);
-    expect((await mend(photo('d', { file: 'a.jpg', replaces: 'b', withdrawn: true }))).status).toBe(200);
+    expect((await mend(anyPhoto('b', { ...own, on: '2026-04-06', units: ['D02'], note: 'it was D02' }))).status).toBe(200);
+    expect((await mend(anyPhoto('c', { ...own }))).status).toBe(409);
+    expect(said(await mend(anyPhoto('c', { file: 'z.jpg', replaces: 'b' })))).toMatch(/keeps its picture/);
+    expect(said(await mend(anyPhoto('c', { replaces: null })))).toMatch(/Name the photo that is mended/);
+    expect((await mend(anyPhoto('d', { file: 'a.jpg', replaces: 'b', withdrawn: true }))).status).toBe(200);
     expect((await photosOf(id)).map((one) => [one.id, one.withdrawn])).toEqual([
       ['a', false],
       ['d', true],
@@ -128,10 +128,14 @@ describe('a photo', () => {
 
   it('that shows a face can be removed for good, once it is withdrawn; what was said stays, and the package can be read', async () => {
     const id = await made();
-    await send(id, photo('a'));
+    await send(id, anyPhoto('a'));
     const remove = () => room.teacher.call('DELETE', `/api/experiments/${id}/photos/a.jpg`);
     expect(said(await remove())).toMatch(/Withdraw it first/);
-    await room.teacher.call('POST', `/api/experiments/${id}/photos/mended`, photo('b', { file: 'a.jpg', replaces: 'a', withdrawn: true }));
+    await room.teacher.call(
+      'POST',
+      `/api/experiments/${id}/photos/mended`,
+      anyPhoto('b', { file: 'a.jpg', replaces: 'a', withdrawn: true }),
+    );
     expect((await remove()).status).toBe(204);
     expect((await remove()).status).toBe(404);
     expect((await pictureOf(id, 'a.jpg')).status).toBe(404);
@@ -144,27 +148,27 @@ describe('a photo', () => {
 
   it('keeps its unit and its arm from being taken away, as care and mishaps do; so the package can be read', async () => {
     const id = await made();
-    const [control, ...others] = plan.arms;
-    const last = plan.units[plan.units.length - 1];
-    const without = async (change: Partial<typeof plan>) => {
+    const [control, ...others] = anyPlan.arms;
+    const last = anyPlan.units[anyPlan.units.length - 1];
+    const without = async (change: Partial<typeof anyPlan>) => {
       const { version } = (await room.teacher.call('GET', `/api/experiments/${id}`)).body as ExperimentRecord;
-      return room.teacher.call('PUT', `/api/experiments/${id}`, { version, experiment: { ...plan, ...change } });
+      return room.teacher.call('PUT', `/api/experiments/${id}`, { version, experiment: { ...anyPlan, ...change } });
     };
-    await send(id, photo('a', { units: [last.unit] }));
-    const refused = await without({ units: plan.units.slice(0, -1) });
+    await send(id, anyPhoto('a', { units: [last.unit] }));
+    const refused = await without({ units: anyPlan.units.slice(0, -1) });
     expect([refused.status, said(refused)]).toEqual([422, expect.stringContaining(`about unit ${last.unit}`)]);
     await room.teacher.call('POST', `/api/experiments/${id}/care`, {
       ...{ id: 'c', on: '2026-04-02', units: [], arms: [others[0].arm], kind: 'water', amount: 1, amountUnit: 'mL', note: null },
     });
     const left = { ...last, arm: control.arm };
     expect(said(await without({ arms: [control], units: [left] }))).toMatch(/Something was written down about/);
-    expect((await without({ units: plan.units.slice(1) })).status).toBe(200);
+    expect((await without({ units: anyPlan.units.slice(1) })).status).toBe(200);
   });
 
   it('is told to who has the experiment open', async () => {
     const id = await made();
     const { response, stop } = await room.teacher.listen(`/api/experiments/${id}/news`);
-    await send(id, photo('a'));
+    await send(id, anyPhoto('a'));
     const reader = response.body?.getReader();
     let text = '';
     while (!text.includes('logged')) text += new TextDecoder().decode((await reader?.read())?.value);
@@ -175,7 +179,7 @@ describe('a photo', () => {
   it('sent by a whole class at once: each is stored, or told to come again', async () => {
     const id = await made();
     const picture = await green(1500, 1500).jpeg().toBuffer();
-    const answers = await Promise.all(Array.from({ length: 40 }, (_, i) => send(id, photo(`p${i}`), picture)));
+    const answers = await Promise.all(Array.from({ length: 40 }, (_, i) => send(id, anyPhoto(`p${i}`), picture)));
     const count = (status: number) => answers.filter((answer) => answer.status === status).length;
     expect(count(200) + count(429)).toBe(40);
     expect(await photosOf(id)).toHaveLength(count(200));
@@ -184,7 +188,7 @@ describe('a photo', () => {
 
   it('is all that 60 MB take', async () => {
     const id = await made();
-    await send(id, photo('a'));
+    await send(id, anyPhoto('a'));
     // Noise does not get smaller: a few of these are enough.
     const blob = randomBytes(MOST_PICTURE_BYTES - 10);
     await room.server.database.write(({ statements }) =>
@@ -196,7 +200,7 @@ describe('a photo', () => {
         'x',
       ]),
     );
-    const answer = await send(id, photo('b'), await green(30, 30).png().toBuffer());
+    const answer = await send(id, anyPhoto('b'), await green(30, 30).png().toBuffer());
     expect([answer.status, said(answer)]).toEqual([422, expect.stringMatching(/come to 60 MB/)]);
     expect(await photosOf(id)).toHaveLength(1);
   });
@@ -206,8 +210,8 @@ describe('in the package', () => {
   it('photos go out and come in as they were, picture and words', async () => {
     const id = await made();
     const sent = await green(640, 480).jpeg().toBuffer();
-    await send(id, photo('a', { note: '=the bench', units: [], arms: [] }), sent);
-    await send(id, photo('b', { units: ['D01', 'D02'] }));
+    await send(id, anyPhoto('a', { note: '=the bench', units: [], arms: [] }), sent);
+    await send(id, anyPhoto('b', { units: ['D01', 'D02'] }));
     const pack = (await room.teacher.call('GET', `/api/experiments/${id}/package`)).body as Uint8Array;
     const unzipped = unzipPackage(pack);
     if ('problems' in unzipped) throw new Error('it cannot be read');
@@ -221,7 +225,7 @@ describe('in the package', () => {
 
   it('one whose picture is missing, or is none, is refused with its place, and nothing stored', async () => {
     const id = await made();
-    await send(id, photo('a'));
+    await send(id, anyPhoto('a'));
     const before = ((await room.teacher.call('GET', '/api/experiments')).body as unknown[]).length;
     const unzipped = unzipPackage((await room.teacher.call('GET', `/api/experiments/${id}/package`)).body as Uint8Array);
     if ('problems' in unzipped) throw new Error('it cannot be read');
@@ -238,7 +242,7 @@ describe('in the package', () => {
 
   it('nobody else sees them, signed in or not', async () => {
     const id = await made();
-    await send(id, photo('a'));
+    await send(id, anyPhoto('a'));
     expect((await room.stranger.call('GET', `/api/experiments/${id}/photos/a.jpg`)).status).toBe(404);
     expect((await room.server.caller().call('GET', `/api/experiments/${id}/photos/a.jpg`)).status).toBe(401);
   });

@@ -1,13 +1,13 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import type { ExperimentRecord, HistoryLine, Problem } from '@fern/contract';
+import type { ExperimentRecord, HistoryLine, ProblemDetails } from '@fern/contract';
 import { isSealed, readPackage, unzipPackage, type Experiment } from '@fern/core';
-import { plan, startClassroom, type Classroom } from './classroom';
+import { anyPlan, startClassroom, type Classroom } from './classroom';
 
 let room: Classroom;
 beforeAll(async () => (room = await startClassroom()));
 afterAll(() => room.server.stop());
 
-const blind: Experiment = { ...plan, title: 'Read blind', blinded: true, plan: { ...plan.plan, frozenOn: '2026-04-01' } };
+const blind: Experiment = { ...anyPlan, title: 'Read blind', blinded: true, plan: { ...anyPlan.plan, frozenOn: '2026-04-01' } };
 const call = (method: string, path: string, body?: unknown) => room.teacher.call(method, `/api/experiments/${path}`, body);
 async function make(experiment: Experiment = blind): Promise<string> {
   return ((await room.teacher.call('POST', '/api/experiments', experiment)).body as ExperimentRecord).id;
@@ -48,7 +48,7 @@ describe('the seal', () => {
       { ...others, seal: { ...stands, sealedOn: '2026-04-03' } },
     ]) {
       const { status, body } = await call('PUT', id, { version, experiment: { ...experiment, hypothesis: 'Changed as well', plan } });
-      expect([status, (body as Problem).errors?.[0].pointer]).toEqual([422, '/experiment/plan/seal']);
+      expect([status, (body as ProblemDetails).errors?.[0].pointer]).toEqual([422, '/experiment/plan/seal']);
       expect(await now(id)).toEqual({ id, version, experiment });
     }
     expect(
@@ -88,7 +88,7 @@ describe('the seal', () => {
     ['a plan that is not read blind', { ...blind, blinded: false }, /not planned to be read blind/],
   ])('%s has none', async (_, experiment, words) => {
     const { status, body } = await seal(await make(experiment));
-    expect([status, (body as Problem).detail]).toEqual([422, expect.stringMatching(words)]);
+    expect([status, (body as ProblemDetails).detail]).toEqual([422, expect.stringMatching(words)]);
   });
 
   it('is not opened without a reason, nor where there is none', async () => {

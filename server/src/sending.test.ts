@@ -1,10 +1,10 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { blankOf, careFields, happeningFields, readPackage, type Care, type Happening, type Study, unzipPackage } from '@fern/core';
-import type { ExperimentRecord, Problem, StudyRecord } from '@fern/contract';
-import { password, plan, reading, startClassroom } from './classroom';
-import { startTestServer, type Answer, type Caller, type TestServer } from './testServer';
+import type { ExperimentRecord, ProblemDetails, StudyRecord } from '@fern/contract';
+import { password, anyPlan, anyReading, startClassroom } from './classroom';
+import { startTestServer, type HttpAnswer, type Caller, type TestServer } from './testServer';
 
-const problem = (answer: Answer) => answer.body as Problem;
+const problem = (answer: HttpAnswer) => answer.body as ProblemDetails;
 
 let server: TestServer;
 let teacher: Caller;
@@ -48,7 +48,7 @@ describe('what a client makes', () => {
   );
 
   it('a number sown that is put right is kept with the number before, once, and no other plan is needed', async () => {
-    const before = (await teacher.call('POST', '/api/experiments', plan)).body as ExperimentRecord;
+    const before = (await teacher.call('POST', '/api/experiments', anyPlan)).body as ExperimentRecord;
     const address = `/api/experiments/${before.id}/units/D03/sown`;
     const first = (await teacher.call('PATCH', address, { sown: 23, on: '2026-04-04' })).body as ExperimentRecord;
     const again = (await teacher.call('PATCH', address, { sown: 23, on: '2026-04-04' })).body as ExperimentRecord;
@@ -91,15 +91,15 @@ describe('what a client makes', () => {
 
   it('an experiment sent again under its key, after a lost reply, is one experiment', async () => {
     const before = await server.database.models.experiments.count();
-    const first = await teacher.call('POST', '/api/experiments', plan, under(key));
-    const again = await teacher.call('POST', '/api/experiments', plan, under(key));
+    const first = await teacher.call('POST', '/api/experiments', anyPlan, under(key));
+    const again = await teacher.call('POST', '/api/experiments', anyPlan, under(key));
     expect([first.status, again.status]).toEqual([201, 201]);
     expect(again.body).toEqual(first.body);
     expect(first.body).toMatchObject({ id: key });
     expect(await server.database.models.experiments.count()).toBe(before + 1);
-    expect((await teacher.call('POST', '/api/experiments', { ...plan, title: 'Another' }, under(key))).status).toBe(409);
-    expect((await stranger.call('POST', '/api/experiments', plan, under(key))).status).toBe(409);
-    expect((await teacher.call('POST', '/api/experiments', plan, under('mine'))).status).toBe(422);
+    expect((await teacher.call('POST', '/api/experiments', { ...anyPlan, title: 'Another' }, under(key))).status).toBe(409);
+    expect((await stranger.call('POST', '/api/experiments', anyPlan, under(key))).status).toBe(409);
+    expect((await teacher.call('POST', '/api/experiments', anyPlan, under('mine'))).status).toBe(422);
   });
 
   it('so is a package', async () => {
@@ -114,7 +114,7 @@ describe('what a client makes', () => {
 
 describe('corrections', () => {
   const post = (observations: unknown[]) => teacher.call('POST', `/api/experiments/${id}/observations`, { observations });
-  const of = (own: string, value: number, replaces: string | null) => reading(own, { unit: 'D05', value, replaces });
+  const of = (own: string, value: number, replaces: string | null) => anyReading(own, { unit: 'D05', value, replaces });
 
   it('a reading is corrected once; who corrects it as well is told of the other', async () => {
     await post([of('k1', 10, null)]);
@@ -143,7 +143,7 @@ it('a full disk is said, and nothing of the change is kept', async () => {
   const caller = full.caller();
   await caller.call('POST', '/api/accounts', { name: 'First', password });
   await full.database.write(({ sequelize }) => sequelize.query('PRAGMA max_page_count = 1'));
-  const long = { ...plan, writing: { ...plan.writing, background: 'x'.repeat(19_000) } };
+  const long = { ...anyPlan, writing: { ...anyPlan.writing, background: 'x'.repeat(19_000) } };
   const answers = [];
   for (let i = 0; i < 4; i++) answers.push(await caller.call('POST', '/api/experiments', long));
   const refused = answers.filter(({ status }) => status === 507);
@@ -155,7 +155,7 @@ it('a full disk is said, and nothing of the change is kept', async () => {
 
 describe('calls that no page makes', () => {
   it('another method is told which ones there are', async () => {
-    const answer = await teacher.call('PUT', '/api/experiments', plan);
+    const answer = await teacher.call('PUT', '/api/experiments', anyPlan);
     expect(answer.status).toBe(405);
     expect(answer.headers.get('allow')).toBe('GET, POST');
     expect(answer.headers.get('content-type')).toContain('application/problem+json');
@@ -184,7 +184,7 @@ describe('calls that no page makes', () => {
     ['observations', (list: number[]) => ({ observations: list }), 'POST', '/observations'],
     [
       'reading days',
-      (list: number[]) => ({ version: 1, experiment: { ...plan, measures: [{ ...plan.measures[0], readingDays: list }] } }),
+      (list: number[]) => ({ version: 1, experiment: { ...anyPlan, measures: [{ ...anyPlan.measures[0], readingDays: list }] } }),
       'PUT',
       '',
     ],

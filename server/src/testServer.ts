@@ -6,7 +6,7 @@ import { changes } from './changes';
 import { APP_HEADER, createApp, type AppOptions } from './createApp';
 import { openDatabase, type Database } from './openDatabase';
 
-export interface Answer {
+export interface HttpAnswer {
   readonly status: number;
   readonly body: unknown;
   readonly headers: Headers;
@@ -14,7 +14,7 @@ export interface Answer {
 
 /** One person at a browser: keeps the session cookie between calls. */
 export interface Caller {
-  readonly call: (method: string, path: string, body?: unknown, headers?: Record<string, string | null>) => Promise<Answer>;
+  readonly call: (method: string, path: string, body?: unknown, headers?: Record<string, string | null>) => Promise<HttpAnswer>;
   /** Keeps a stream open. */
   readonly listen: (path: string) => Promise<{ readonly response: Response; readonly stop: () => void }>;
 }

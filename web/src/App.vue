@@ -4,7 +4,7 @@ import { defineAsyncComponent } from 'vue';
 import SkipLink from './frame/SkipLink.vue';
 import { useArrival } from './frame/useArrival';
 import { keysOpen } from './frame/keysOpen';
-import { useKeys } from './frame/useKeys';
+import { useShortcuts } from './frame/useShortcuts';
 import NewerVersion from './frame/NewerVersion.vue';
 import SavedNote from './kit/SavedNote.vue';
 import { useSession } from './stores/session';
@@ -13,7 +13,7 @@ import { theme } from './theme/theme';
 const KeysHelp = defineAsyncComponent(() => import('./frame/KeysHelp.vue'));
 const SignedOut = defineAsyncComponent(() => import('./frame/SignedOut.vue'));
 const session = useSession();
-useKeys();
+useShortcuts();
 useArrival();
 </script>
 

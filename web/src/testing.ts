@@ -15,7 +15,7 @@ import { useSession } from './stores/session';
 import { today } from './stores/today';
 
 /** One call of the app to its server. */
-export interface Call {
+export interface FakeCall {
   readonly method: string;
   readonly path: string;
   readonly body: { version: number; experiment: Experiment; observations: Observation[] };
@@ -24,20 +24,20 @@ export interface Call {
 export type Reply = { readonly status: number; readonly body: unknown } | 'offline';
 
 export interface FakeServer {
-  readonly calls: Call[];
+  readonly calls: FakeCall[];
   /** What Today is told of. */
   list: readonly ExperimentLine[];
   /** What an experiment is opened with. */
   study: Study;
   version: number;
   /** What is answered; a test puts another in its place. */
-  answer: (call: Call) => Reply;
+  answer: (call: FakeCall) => Reply;
 }
 
 const account = { account: { id: 'me', name: 'M. Bracken' }, firstStart: false, demo: [] };
 
 /** What the server says to a good change: the next version. */
-export const accept = ({ body }: Call): Reply => ({
+export const accept = ({ body }: FakeCall): Reply => ({
   status: 200,
   body: { id: 'x', version: body.version + 1, experiment: body.experiment },
 });
@@ -67,7 +67,7 @@ export function fakeServer(study: Study): FakeServer {
   const server: FakeServer = { calls: [], list: [], study, version: 1, answer: accept };
   vi.stubGlobal('fetch', async (url: string, init: RequestInit) => {
     const body: unknown = init.body ? JSON.parse(String(init.body)) : {};
-    const call = { method: init.method ?? 'GET', path: url.replace('/api', ''), body } as Call;
+    const call = { method: init.method ?? 'GET', path: url.replace('/api', ''), body } as FakeCall;
     server.calls.push(call);
     if (call.path === '/session') return Response.json(account);
     if (call.path === '/experiments' && call.method === 'GET') return Response.json(server.list);

@@ -1,4 +1,4 @@
-import type { Arm, ControlBar, Kept, Layout, Measure, Plan, Shelf, Stage } from '../model';
+import type { Arm, ControlBar, KeptSame, Layout, Measure, Plan, Shelf, Stage } from '../model';
 import type { VerdictCode } from '../compare/judge';
 import type { Process, Truth } from '../model/Truth';
 
@@ -78,7 +78,7 @@ export interface ReadyQuestion {
   readonly mostly: readonly VerdictCode[];
   readonly measures: readonly QuestionMeasure[];
   readonly endRule: string;
-  readonly kept: readonly Kept[];
+  readonly kept: readonly KeptSame[];
   readonly stages: readonly Stage[];
   readonly materials: readonly string[];
   readonly steps: readonly string[];

@@ -1,4 +1,4 @@
-import { blankOf, measureFields, stageFields, type Arm, type Kept, type Measure, type RubricStep, type Stage } from '../model';
+import { blankOf, measureFields, stageFields, type Arm, type KeptSame, type Measure, type RubricStep, type Stage } from '../model';
 import type { Process } from '../model/Truth';
 import type { QuestionMeasure, ReadyQuestion } from './ReadyQuestion';
 
@@ -43,7 +43,7 @@ export function stage(words: Pick<Stage, 'name' | 'kind'> & Partial<Stage>): Sta
   return { ...blankOf(stageFields), ...words };
 }
 
-export function kept(...pairs: readonly (readonly [what: string, how: string])[]): Kept[] {
+export function keptSame(...pairs: readonly (readonly [what: string, how: string])[]): KeptSame[] {
   return pairs.map(([what, how]) => ({ what, how }));
 }
 
@@ -104,8 +104,8 @@ const usually = {
  * @param varied conditions that are what is tested, or are kept otherwise
  * @returns conditions with their how
  */
-export function keptIn(place: keyof typeof usually, ...varied: readonly string[]): Kept[] {
-  return kept(...usually[place].filter(([what]) => !varied.includes(what)));
+export function keptIn(place: keyof typeof usually, ...varied: readonly string[]): KeptSame[] {
+  return keptSame(...usually[place].filter(([what]) => !varied.includes(what)));
 }
 
 /** What most questions leave as it is. */

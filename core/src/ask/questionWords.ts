@@ -1,5 +1,5 @@
 import { kindOf } from '../kinds';
-import type { Kept } from '../model';
+import type { KeptSame } from '../model';
 import { plural } from '../quantities/plural';
 import type { ReadyQuestion, SharedThing } from './ReadyQuestion';
 
@@ -9,7 +9,7 @@ import type { ReadyQuestion, SharedThing } from './ReadyQuestion';
  * @param unitWord in the singular
  * @returns the thing, and how it is shared out
  */
-export function sharedAsKept({ what, by, many = 1 }: SharedThing, unitWord: string): Kept {
+export function sharedAsKept({ what, by, many = 1 }: SharedThing, unitWord: string): KeptSame {
   const how = {
     all: 'one and the same for all',
     block: 'one a block, for every arm alike',

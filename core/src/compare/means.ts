@@ -15,7 +15,7 @@ import { alikeBy, shuffleTwo } from './shuffleTwo';
 import { alone } from './simultaneous';
 import { strataOf } from './strata';
 import type { TestRow } from './TestRow';
-import { directly, gapOfTwo, waysOf, type Pair, type Way } from './ways';
+import { directly, gapOfTwo, comparisonMethods, type Pair, type ComparisonMethod } from './ways';
 
 /**
  * Arms compared by their means, one number a unit. Two arms: inside blocks or pairs where there are any, each arm with its own spread, and
@@ -113,7 +113,7 @@ function manyArms(compared: Compared, pairs: readonly Pair[], present: readonly 
   const joined = joinedArms(values.map((unit) => ({ ...unit, block: stratum(unit) })));
   const known = pairs.filter(({ arm, versus }) => present.includes(arm) && present.includes(versus));
   const usable = known.filter(({ arm, versus }) => joined(arm, versus));
-  const { pooled, own, taken } = waysOf(compared, model, usable);
+  const { pooled, own, taken } = comparisonMethods(compared, model, usable);
   const terms = armTerms(compared, stratum);
   const trend = doseTrend(compared, stratum);
   const effects = factorEffects(model, compared.arms);
@@ -156,7 +156,11 @@ function pOf(compared: Compared, arms: readonly string[], { value, error, df }: 
   return largestGapShuffle(blocks, arms.length, Math.abs(value), compared.options)?.p ?? null;
 }
 
-function testRows(method: 'dunnett' | 'tukey' | 'dunnett-t3' | 'games-howell', pairs: readonly Pair[], { gap: of, held }: Way): TestRow[] {
+function testRows(
+  method: 'dunnett' | 'tukey' | 'dunnett-t3' | 'games-howell',
+  pairs: readonly Pair[],
+  { gap: of, held }: ComparisonMethod,
+): TestRow[] {
   const range = method === 'tukey' || method === 'games-howell';
   return pairs.flatMap((pair): TestRow[] => {
     const gap = of(pair);

@@ -8,7 +8,7 @@ import type { Gap } from './Gap';
 import { strataOfTwo } from './shuffleTwo';
 import { alone } from './simultaneous';
 import { strataOf } from './strata';
-import { directly, gapOfTwo, waysOf, type Pair } from './ways';
+import { directly, gapOfTwo, comparisonMethods, type Pair } from './ways';
 
 /** Shuffles beyond which a run of many experiments goes by t alone. */
 const MOST_SHUFFLES = 20_000;
@@ -27,7 +27,7 @@ export function quickMeans(compared: Compared): Comparisons {
   const model = fitArms(compared.values, codes, strataOf(compared.values, compared.layout));
   const effects = factorEffects(model, compared.arms);
   if (effects.length > 0) return { ...none, contrasts: [], effects };
-  const { taken, pooled } = waysOf(compared, model, pairs);
+  const { taken, pooled } = comparisonMethods(compared, model, pairs);
   const way = taken(pair);
   const gap = way.gap(pair);
   if (gap === null || gap.error === null) return { ...none, contrasts: [emptyContrast(pair.arm, pair.versus)] };

@@ -26,22 +26,22 @@ export function gapOfTwo({ values, layout }: Compared, { arm, versus }: Pair, ow
 }
 
 /** How the gap of one of several pairs is found, and held together with the others. */
-export interface Way {
+export interface ComparisonMethod {
   readonly gap: (pair: Pair) => Gap | null;
   readonly held: Held;
 }
 
 /** The ways of several pairs, and which of them the verdict takes. */
-export interface Ways {
+export interface ComparisonMethods {
   /** One spread for all: Dunnett, Tukey–Kramer. */
-  readonly pooled: Way;
+  readonly pooled: ComparisonMethod;
   /** Each arm with its own: Dunnett's T3, Games–Howell. */
-  readonly own: Way;
+  readonly own: ComparisonMethod;
   /**
    * What the verdict takes of a pair: one spread where both arms look alike in it, or where their blocks are too incomplete to do without;
    * else own ones, more careful than a course report where an arm has few units.
    */
-  readonly taken: (pair: Pair) => Way;
+  readonly taken: (pair: Pair) => ComparisonMethod;
 }
 
 /**
@@ -49,13 +49,13 @@ export interface Ways {
  * @param model all arms fitted together
  * @param pairs that blocks join
  */
-export function waysOf(compared: Compared, model: ArmFit, pairs: readonly Pair[]): Ways {
+export function comparisonMethods(compared: Compared, model: ArmFit, pairs: readonly Pair[]): ComparisonMethods {
   const all = compared.comparison === 'all-pairs' ? allPairs(model.arms.length) : null;
   const gaps = pairs.flatMap((pair) => {
     const [treated, control] = [model.weights(pair.arm), model.weights(pair.versus)];
     return treated && control ? [{ pair, treated, control }] : [];
   });
-  const pooled: Way = {
+  const pooled: ComparisonMethod = {
     gap: (pair) => {
       const found = gaps.find((gap) => gap.pair === pair);
       return found ? pooledGap(model, found.treated, found.control) : null;
@@ -67,7 +67,7 @@ export function waysOf(compared: Compared, model: ArmFit, pairs: readonly Pair[]
         gaps.map(({ treated, control }) => treated.map((weight, i) => weight - control[i])),
       ),
   };
-  const own: Way = { gap: (pair) => directly(compared, pair), held: all ?? t3(pairs.length) };
+  const own: ComparisonMethod = { gap: (pair) => directly(compared, pair), held: all ?? t3(pairs.length) };
   const enough = compared.layout === 'completely-random' ? 1 : 2;
   const alike = spreadsAlike(model);
   const careful = (pair: Pair) => {

@@ -2,4 +2,4 @@ import type { Kind } from './Kind';
 import { measured } from './measured';
 
 /** A number with a unit: a length, a mass, a volume. */
-export const amount: Kind = measured;
+export const amountKind: Kind = measured;

@@ -9,7 +9,7 @@ import { measured } from './measured';
 import { sproutingOfArm } from './sprouting/sproutingOfArm';
 
 /** So many of the sown, or so many of anything. A total so far: the highest is the latest. */
-export const count: Kind = {
+export const countKind: Kind = {
   ...measured,
   label: 'count of those sown',
   verb: 'Count',

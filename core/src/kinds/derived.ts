@@ -5,7 +5,7 @@ import type { Daily, Kind, Readings } from './Kind';
 import { measured } from './measured';
 
 /** Worked out from other measures of the same unit and day by a formula; never typed. */
-export const derived: Kind = {
+export const derivedKind: Kind = {
   ...measured,
   label: 'worked out by a formula',
   verb: 'Work out',

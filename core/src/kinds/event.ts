@@ -8,7 +8,7 @@ import { measured } from './measured';
 import { untilDay } from './unitEnd';
 
 /** The day on which something first happened: 1 it has, 0 it had not by that day. */
-export const event: Kind = {
+export const eventKind: Kind = {
   ...measured,
   label: 'day it happens',
   verb: 'Look for',

@@ -12,7 +12,7 @@ const end: Kind['end'] = (measure, curve) => {
 };
 
 /** Pickings that add up. */
-export const harvest: Kind = {
+export const harvestKind: Kind = {
   ...measured,
   label: 'harvest',
   verb: 'Pick and weigh',

@@ -1,16 +1,23 @@
 import type { Measure, MeasureKind, Unit } from '../model';
-import { amount } from './amount';
-import { count } from './count';
-import { derived } from './derived';
-import { event } from './event';
-import { harvest } from './harvest';
+import { amountKind } from './amount';
+import { countKind } from './count';
+import { derivedKind } from './derived';
+import { eventKind } from './event';
+import { harvestKind } from './harvest';
 import type { Kind } from './Kind';
-import { rating } from './rating';
+import { ratingKind } from './rating';
 
 export type { Daily, Doubt, Kind, Readings, Weighed, Wording } from './Kind';
 
 /** The one table of kinds: what follows from what sort of reading a measure is. */
-export const kinds: Readonly<Record<MeasureKind, Kind>> = { count, amount, rating, event, harvest, derived };
+export const kinds: Readonly<Record<MeasureKind, Kind>> = {
+  count: countKind,
+  amount: amountKind,
+  rating: ratingKind,
+  event: eventKind,
+  harvest: harvestKind,
+  derived: derivedKind,
+};
 
 /**
  * The kind of a measure.

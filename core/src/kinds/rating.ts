@@ -6,7 +6,7 @@ import type { Kind } from './Kind';
 import { measured } from './measured';
 
 /** Steps of a rubric, each described in words. */
-export const rating: Kind = {
+export const ratingKind: Kind = {
   ...measured,
   label: 'rating',
   verb: 'Rate',

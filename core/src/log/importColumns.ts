@@ -31,7 +31,7 @@ export function guessColumns(head: readonly string[], { measures, plan }: Experi
     const found = usual.find(([words]) => words.test(plain));
     if (found) return { as: found[1] };
     const day = plain.replace(/^(day|d|tag)\s*(?=\d)/, '');
-    return dayOf(day) === null ? { as: 'nothing' } : { as: 'values', measure, on: day };
+    return parseDay(day) === null ? { as: 'nothing' } : { as: 'values', measure, on: day };
   });
 }
 
@@ -40,7 +40,7 @@ export function guessColumns(head: readonly string[], { measures, plan }: Experi
  * @param text as it stands in a cell
  * @returns a calendar date, or days after the start; null where it is neither
  */
-export function dayOf(text: string): { readonly date: string } | { readonly after: number } | null {
+export function parseDay(text: string): { readonly date: string } | { readonly after: number } | null {
   const iso = text.slice(0, 10);
   if (isDate(iso) && (text.length === 10 || /^T|\s/.test(text.slice(10)))) return { date: iso };
   const [, first, second, year] = /^(\d{1,2})[./](\d{1,2})[./](\d{4})$/.exec(text) ?? [];

@@ -2,7 +2,7 @@ import { addDays, daysBetween, momentWords, readsBlind, type Measure, type Obser
 import { kindOf } from '../kinds';
 import { startOf } from '../study/curves';
 import { cell } from '../study/readings';
-import { dayOf, type ColumnUse } from './importColumns';
+import { parseDay, type ColumnUse } from './importColumns';
 import { gridCell } from './readingsGrid';
 import { walkOf } from '../study/walkOf';
 import { takeReading } from './takeReading';
@@ -163,7 +163,7 @@ function readCell(
   const says = typedCell(own.text, measure, unit);
   if (says === null) return null;
   if ('wrong' in says) return says;
-  const day = dayOf(own.day);
+  const day = parseDay(own.day);
   if (day === null) return { wrong: `“${own.day}” is not a day. Use a day after the start, like 4, or a date, like 2026-04-14.` };
   const start = startOf(unit, study.experiment);
   if (start === null) return { wrong: 'The experiment has not started. Start it on the plan’s page first.' };

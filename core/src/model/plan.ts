@@ -7,7 +7,7 @@ const lines = (words: string, free = false) => list(text({ most: 1000 }), { word
 
 const keptFields = { what: text(), how: text() };
 /** A condition that is kept the same in every arm, and how. */
-export type Kept = RecordOf<typeof keptFields>;
+export type KeptSame = RecordOf<typeof keptFields>;
 
 export const stageFields = {
   name: text(),

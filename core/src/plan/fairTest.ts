@@ -1,54 +1,54 @@
 import { bySeverity, type Experiment, type Finding } from '../model';
-import { blind } from './rules/blind';
-import { comparison } from './rules/comparison';
-import { factorKept } from './rules/factorKept';
-import { held } from './rules/held';
-import { identity } from './rules/identity';
-import { losses } from './rules/losses';
-import { measure } from './rules/measure';
-import { oneChange } from './rules/oneChange';
-import { place } from './rules/place';
-import { position } from './rules/position';
-import { power } from './rules/power';
-import { reach } from './rules/reach';
-import { replication } from './rules/replication';
-import { sameSeed } from './rules/sameSeed';
-import { sameStart } from './rules/sameStart';
-import { scope } from './rules/scope';
-import { shared } from './rules/shared';
-import { spillover } from './rules/spillover';
-import { thinning } from './rules/thinning';
-import { unequal } from './rules/unequal';
-import { vehicle } from './rules/vehicle';
-import { words } from './rules/words';
+import { blindRule } from './rules/blind';
+import { comparisonRule } from './rules/comparison';
+import { factorKeptRule } from './rules/factorKept';
+import { heldRule } from './rules/held';
+import { identityRule } from './rules/identity';
+import { lossesRule } from './rules/losses';
+import { measureRule } from './rules/measure';
+import { oneChangeRule } from './rules/oneChange';
+import { placeRule } from './rules/place';
+import { positionRule } from './rules/position';
+import { powerRule } from './rules/power';
+import { reachRule } from './rules/reach';
+import { replicationRule } from './rules/replication';
+import { sameSeedRule } from './rules/sameSeed';
+import { sameStartRule } from './rules/sameStart';
+import { scopeRule } from './rules/scope';
+import { sharedRule } from './rules/shared';
+import { spilloverRule } from './rules/spillover';
+import { thinningRule } from './rules/thinning';
+import { unequalRule } from './rules/unequal';
+import { vehicleRule } from './rules/vehicle';
+import { wordsRule } from './rules/words';
 
 /** Rules that play the design through, which takes seconds where there are many arms: a page asks a worker for what they say. */
-const played: readonly ((experiment: Experiment) => Finding[])[] = [power];
+const played: readonly ((experiment: Experiment) => Finding[])[] = [powerRule];
 
 /** Every rule of the fair-test check, in the order in which a person would mend them. */
 export const fairTestRules = [
-  comparison,
-  measure,
-  replication,
-  reach,
-  shared,
-  place,
-  factorKept,
-  oneChange,
-  vehicle,
-  sameStart,
-  identity,
-  blind,
-  power,
-  position,
-  spillover,
-  sameSeed,
-  thinning,
-  losses,
-  held,
-  words,
-  unequal,
-  scope,
+  comparisonRule,
+  measureRule,
+  replicationRule,
+  reachRule,
+  sharedRule,
+  placeRule,
+  factorKeptRule,
+  oneChangeRule,
+  vehicleRule,
+  sameStartRule,
+  identityRule,
+  blindRule,
+  powerRule,
+  positionRule,
+  spilloverRule,
+  sameSeedRule,
+  thinningRule,
+  lossesRule,
+  heldRule,
+  wordsRule,
+  unequalRule,
+  scopeRule,
 ] as const;
 
 /**

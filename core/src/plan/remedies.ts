@@ -6,7 +6,7 @@ import { mostUnitsPerArm, nextArmCode, replan, wishOf } from './replan';
 import { basisOf, fewestUnits } from '../study/replicates';
 import { keptThoughVaried } from './rules/factorKept';
 import { whereApart } from './rules/place';
-import { position } from './rules/position';
+import { positionRule } from './rules/position';
 import { designOf } from '../power/Design';
 import { unitsFor } from '../power/unitsFor';
 import { fewestReaching } from './rules/reach';
@@ -115,7 +115,7 @@ const shuffle = ({ plan: { unitWord } }: Experiment): Remedy => ({
   apply: (now, seed) => {
     for (let next = seed; next < seed + 40; next++) {
       const shuffled = replan(now, { seed: next });
-      if (position(shuffled).length === 0 && whereApart(shuffled) === null) return shuffled;
+      if (positionRule(shuffled).length === 0 && whereApart(shuffled) === null) return shuffled;
     }
     return replan(now, { seed });
   },

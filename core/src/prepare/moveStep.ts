@@ -1,6 +1,6 @@
 import { daysBetween, type Experiment, type Pin } from '../model';
 import { plannedTimes, type TimedStep } from '../study/schedule/plannedTimes';
-import { boundsAround, waysTo } from '../study/schedule/schedule';
+import { boundsAround, jointSchedule } from '../study/schedule/schedule';
 import { earliest, latest } from '../study/schedule/spans';
 import { localOf } from '../study/schedule/zoned';
 import { setSowing, setTiming } from './timing';
@@ -28,7 +28,7 @@ export function moveStep(experiment: Experiment, step: TimedStep, to: number, no
   const held = withPins(experiment, stages[step.stage].name, arms, to);
   if (standsAt(held, step, to, now)) return { experiment: held };
   const { date } = localOf(sowing, timing.zone);
-  const possible = waysTo(held, boundsAround(held, date, now)).sowing;
+  const possible = jointSchedule(held, boundsAround(held, date, now)).sowing;
   const [before, behind] = [latest(possible, sowing), earliest(possible, sowing)];
   const near = [before, behind].filter((minute) => minute !== null).sort((a, b) => Math.abs(a - sowing) - Math.abs(b - sowing))[0];
   const along = near === undefined || isFrozen ? null : sownAt(held, Math.ceil(near));

@@ -1,16 +1,24 @@
 import { bySeverity, type Finding, type Happening, type Study } from '../model';
-import { careDiffers } from './rules/careDiffers';
-import { equipment } from './rules/equipment';
-import { lossesDiffer } from './rules/lossesDiffer';
-import { mixUp } from './rules/mixUp';
-import { otherHappening } from './rules/otherHappening';
-import { pestOrDisease } from './rules/pestOrDisease';
-import { protocolChange } from './rules/protocolChange';
-import { transfer } from './rules/transfer';
-import { weather } from './rules/weather';
+import { careDiffersRule } from './rules/careDiffers';
+import { equipmentRule } from './rules/equipment';
+import { lossesDifferRule } from './rules/lossesDiffer';
+import { mixUpRule } from './rules/mixUp';
+import { otherHappeningRule } from './rules/otherHappening';
+import { pestOrDiseaseRule } from './rules/pestOrDisease';
+import { protocolChangeRule } from './rules/protocolChange';
+import { transferRule } from './rules/transfer';
+import { weatherRule } from './rules/weather';
 
 /** The rules that weigh what happened. */
-export const eventRules = [protocolChange, equipment, pestOrDisease, weather, otherHappening, mixUp, transfer] as const;
+export const eventRules = [
+  protocolChangeRule,
+  equipmentRule,
+  pestOrDiseaseRule,
+  weatherRule,
+  otherHappeningRule,
+  mixUpRule,
+  transferRule,
+] as const;
 
 /**
  * What a happening does to the result, to be told to whoever writes it down.
@@ -25,7 +33,7 @@ export function eventEffects({ experiment, ...logged }: Study, happening: Happen
 }
 
 /** The rules that weigh what was given and what was lost. */
-const lastingRules = [lossesDiffer, careDiffers] as const;
+const lastingRules = [lossesDifferRule, careDiffersRule] as const;
 
 /**
  * What the checks say once something is written down that they did not say before: of care, of a loss.

@@ -2,7 +2,7 @@ import { isShare, kindOf } from '../kinds';
 import { addDays, daysBetween, longDate, type Experiment, type Measure, type Study, type Unit } from '../model';
 import { unitData } from '../study/curves';
 import { leadComparison } from './leadComparison';
-import { figure, span } from './picture/parts';
+import { fourFigures, span } from './picture/parts';
 import type { Picture, Series } from './picture/Picture';
 import type { ComparisonRow, MeasureResult } from './Result';
 import { weighMeasure } from './weighMeasure';
@@ -169,7 +169,7 @@ function pictureOf(
   return {
     id: `${measure.measure}.runs`,
     title,
-    sentence: `${title}. ${shown.map(({ name, value }) => `${name}: ${figure(value)}`).join(', ')}.`,
+    sentence: `${title}. ${shown.map(({ name, value }) => `${name}: ${fourFigures(value)}`).join(', ')}.`,
     note: `Marks with bars: the difference in each run and its 95 % interval. n = ${shown.map(({ units }) => units).join(', ')} units.`,
     x: { label: `${measure.name}: ${names[0]} against ${names[1]}${unit === '' ? '' : `, ${unit}`}` },
     y: { label: '', names: shown.map(({ name }) => name) },
@@ -185,14 +185,14 @@ function pictureOf(
                 kind: 'means' as const,
                 series: name === 'Together' ? 'together' : 'run',
                 along: 'x' as const,
-                points: [{ at: i, value, lo: ends?.[0] ?? null, hi: ends?.[1] ?? null, words: `${name}: ${figure(value)}` }],
+                points: [{ at: i, value, lo: ends?.[0] ?? null, hi: ends?.[1] ?? null, words: `${name}: ${fourFigures(value)}` }],
               },
             ],
       ),
     ],
     table: {
       head: ['Run', 'Difference', '95 % interval'],
-      rows: shown.map(({ name, value, ends }) => [name, figure(value), span(ends)]),
+      rows: shown.map(({ name, value, ends }) => [name, fourFigures(value), span(ends)]),
       numbersFrom: 1,
     },
   };

@@ -6,7 +6,7 @@ import type { Stratum } from '../stats/resampling/Stratum';
 import type { Random } from '../stats/random';
 import { leadComparison } from './leadComparison';
 import type { Shown } from './picture/parts';
-import { figure } from './picture/parts';
+import { fourFigures } from './picture/parts';
 import type { Picture } from './picture/Picture';
 import { armName, chanceInWords } from './verdict/wording';
 
@@ -94,7 +94,7 @@ export function heapPicture({ names, gap, unit, units }: ShuffleShown, gaps: rea
   return {
     id: 'shuffle',
     title,
-    sentence: `${title}. The real gap is ${figure(gap)} ${unit}.`,
+    sentence: `${title}. The real gap is ${fourFigures(gap)} ${unit}.`,
     note: `The names “${names[0]}” and “${names[1]}” are dealt anew to the same ${units} numbers each time. Boxes: how often a gap came by dealing alone; dark: at least as big as the real one, either way.`,
     x: { label: `gap between the arms${unit === '' ? '' : `, ${unit}`}, by dealing alone`, min: -reach, max: reach },
     y: { label: 'shuffles', min: 0 },
@@ -113,7 +113,7 @@ export function heapPicture({ names, gap, unit, units }: ShuffleShown, gaps: rea
     ],
     table: {
       head: ['Gap from', 'to', 'Shuffles'],
-      rows: counts.map((count, i) => [figure(-reach + i * width), figure(-reach + (i + 1) * width), String(count)]),
+      rows: counts.map((count, i) => [fourFigures(-reach + i * width), fourFigures(-reach + (i + 1) * width), String(count)]),
       numbersFrom: 0,
     },
   };

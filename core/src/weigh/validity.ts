@@ -1,37 +1,37 @@
 import { bySeverity, type Finding, type Study } from '../model';
 import { eventRules } from './eventEffects';
-import { careDiffers } from './rules/careDiffers';
-import { controlFailed } from './rules/controlFailed';
-import { crossover } from './rules/crossover';
-import { denominator } from './rules/denominator';
-import { earlyLook } from './rules/earlyLook';
-import { late } from './rules/late';
-import { looksDiffer } from './rules/looksDiffer';
-import { lossesDiffer } from './rules/lossesDiffer';
-import { missed } from './rules/missed';
-import { nothingThere } from './rules/nothingThere';
-import { observer } from './rules/observer';
-import { outlier } from './rules/outlier';
-import { readTwice } from './rules/readTwice';
-import { stepTimes } from './rules/stepTimes';
+import { careDiffersRule } from './rules/careDiffers';
+import { controlFailedRule } from './rules/controlFailed';
+import { crossoverRule } from './rules/crossover';
+import { denominatorRule } from './rules/denominator';
+import { earlyLookRule } from './rules/earlyLook';
+import { lateRule } from './rules/late';
+import { looksDifferRule } from './rules/looksDiffer';
+import { lossesDifferRule } from './rules/lossesDiffer';
+import { missedRule } from './rules/missed';
+import { nothingThereRule } from './rules/nothingThere';
+import { observerRule } from './rules/observer';
+import { outlierRule } from './rules/outlier';
+import { readTwiceRule } from './rules/readTwice';
+import { stepTimesRule } from './rules/stepTimes';
 
 /** Every rule of the validity check, in the order in which a reader would weigh them. */
 export const validityRules = [
-  controlFailed,
+  controlFailedRule,
   ...eventRules,
-  lossesDiffer,
-  nothingThere,
-  careDiffers,
-  denominator,
-  missed,
-  late,
-  stepTimes,
-  readTwice,
-  observer,
-  earlyLook,
-  crossover,
-  looksDiffer,
-  outlier,
+  lossesDifferRule,
+  nothingThereRule,
+  careDiffersRule,
+  denominatorRule,
+  missedRule,
+  lateRule,
+  stepTimesRule,
+  readTwiceRule,
+  observerRule,
+  earlyLookRule,
+  crossoverRule,
+  looksDifferRule,
+  outlierRule,
 ] as const;
 
 /**

@@ -15,14 +15,14 @@ export type Block =
   | { readonly kind: 'heading'; readonly level: 1 | 2 | 3; readonly text: string }
   | { readonly kind: 'paragraph'; readonly text: Sentence }
   | { readonly kind: 'list'; readonly items: readonly Sentence[]; readonly ordered: boolean }
-  | Table
+  | TableBlock
   | { readonly kind: 'figure'; readonly picture: Picture; readonly caption: string }
   | { readonly kind: 'bench'; readonly caption: string; readonly rows: readonly (readonly string[])[] }
   | { readonly kind: 'photos'; readonly photos: readonly ReportPhoto[] }
   | { readonly kind: 'caution'; readonly text: string }
   | Own;
 
-export interface Table {
+export interface TableBlock {
   readonly kind: 'table';
   readonly caption: string;
   readonly head: readonly string[];

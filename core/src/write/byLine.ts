@@ -1,9 +1,9 @@
 import { longDate, type Writing } from '../model';
 import type { Block } from './Block';
-import { paragraph } from './makers';
+import { paragraphBlock } from './makers';
 
 /** Who wrote it, of which group, and when. */
 export function byLine({ names, group, date }: Writing): Block[] {
   const words = [names.trim(), group.trim(), date === null ? '' : longDate(date)].filter((word) => word !== '');
-  return words.length === 0 ? [] : [paragraph(words.join(' · '))];
+  return words.length === 0 ? [] : [paragraphBlock(words.join(' · '))];
 }

@@ -7,7 +7,7 @@ import { careTotals } from '../study/careTotals';
 import { careToTell, earlierWords, liveHappenings, livePhotos } from '../study/liveEntries';
 import { photoWords } from '../study/photos';
 import type { Block } from './Block';
-import { capital, list, section } from './makers';
+import { capital, listBlock, section } from './makers';
 
 /** Something on a day; '' where the day is not known. */
 interface Told {
@@ -25,7 +25,7 @@ const lines = (all: readonly Told[]) => byDay(all).map(({ on, text }) => (on ===
  * @returns a section, or nothing where nothing happened
  */
 export function happened(study: Study): Block[] {
-  return section('What happened', [list(lines([...mishaps(study), ...losses(study), ...amendments(study)]))].filter(notEmpty));
+  return section('What happened', [listBlock(lines([...mishaps(study), ...losses(study), ...amendments(study)]))].filter(notEmpty));
 }
 
 const notEmpty = (block: Block) => block.kind !== 'list' || block.items.length > 0;
@@ -92,8 +92,8 @@ export function putRight(study: Study, withNotes: boolean): Block[] {
       : [],
   );
   return [
-    ...section('Readings put right', corrections.length === 0 ? [] : [list(lines(corrections))], 3),
-    ...section('Notes beside the readings', notes.length === 0 || !withNotes ? [] : [list(lines(notes))], 3),
+    ...section('Readings put right', corrections.length === 0 ? [] : [listBlock(lines(corrections))], 3),
+    ...section('Notes beside the readings', notes.length === 0 || !withNotes ? [] : [listBlock(lines(notes))], 3),
   ];
 }
 
@@ -112,7 +112,7 @@ export function cared(study: Study): Block[] {
   });
   const done = careToTell(study).filter(({ kind, step }) => step !== null || kind === 'other');
   const all = [...totals, ...done.map((care) => `${longDate(care.on)}: ${careWords(experiment, care)}`)];
-  return section('Care', all.length === 0 ? [] : [list(all)]);
+  return section('Care', all.length === 0 ? [] : [listBlock(all)]);
 }
 
 /**
@@ -121,7 +121,7 @@ export function cared(study: Study): Block[] {
  * @param files names of their pictures
  * @returns one block, or none
  */
-export function photosOf(study: Study, files: readonly string[]): Block[] {
+export function photoBlocks(study: Study, files: readonly string[]): Block[] {
   const chosen = new Set(files);
   const photos = livePhotos(study).flatMap((photo) => {
     const words = photoWords(study.experiment, photo, false);
@@ -136,7 +136,7 @@ export function photosOf(study: Study, files: readonly string[]): Block[] {
  * @param study with its readings
  * @returns a sentence or two; nothing where nothing was read
  */
-export function readBy({ experiment, observations }: Study): string {
+export function observersSentence({ experiment, observations }: Study): string {
   if (observations.length === 0) return '';
   const live = observations.filter(({ replaces }) => replaces === null);
   const counts = new Map<string, number>();

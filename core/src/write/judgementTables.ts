@@ -8,7 +8,7 @@ import { farUnits } from '../compare/farUnits';
 import { leadComparison } from '../weigh/leadComparison';
 import type { MeasureResult } from '../weigh/Result';
 import { armName, chanceInWords } from '../weigh/verdict/wording';
-import type { Table } from './Block';
+import type { TableBlock } from './Block';
 import { showP } from './resultTables';
 
 /**
@@ -17,7 +17,7 @@ import { showP } from './resultTables';
  * @param result of that measure
  * @returns a row a level, in the measure's shown unit
  */
-export function effectsTable(measure: Measure, { effects, share }: MeasureResult): Table | null {
+export function effectsTable(measure: Measure, { effects, share }: MeasureResult): TableBlock | null {
   if (effects === undefined) return null;
   const { scale, unit } = kindOf(measure).wording(measure, share);
   return {
@@ -46,7 +46,7 @@ const soWords: Readonly<Record<RowVerdict, string>> = {
  * @param result of that measure
  * @returns a row a question, in the measure's shown unit
  */
-export function askedTable({ experiment: { arms } }: Study, measure: Measure, result: MeasureResult): Table {
+export function askedTable({ experiment: { arms } }: Study, measure: Measure, result: MeasureResult): TableBlock {
   const { scale, unit } = kindOf(measure).wording(measure, result.share);
   const chance = (p: number | null) => (p === null ? NONE : chanceInWords(p));
   const rows = result.effects
@@ -72,7 +72,7 @@ export function askedTable({ experiment: { arms } }: Study, measure: Measure, re
  * @param result of that measure
  * @returns a row a way; null where there is only one
  */
-export function otherwiseTable({ experiment }: Study, measure: Measure, result: MeasureResult): Table | null {
+export function otherwiseTable({ experiment }: Study, measure: Measure, result: MeasureResult): TableBlock | null {
   const lead = leadComparison(result);
   if (!lead) return null;
   const { scale, unit } = kindOf(measure).wording(measure, result.share);

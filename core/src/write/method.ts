@@ -7,8 +7,8 @@ import { lengthWords } from '../study/lengthWords';
 import { comesBefore, goesThrough } from '../study/schedule/schedule';
 import { stepMoments } from '../study/steps';
 import type { Block } from './Block';
-import { readBy } from './happened';
-import { capital, heading, list, paragraph, stopped } from './makers';
+import { observersSentence } from './happened';
+import { capital, headingBlock, listBlock, paragraphBlock, stopped } from './makers';
 
 const standing: Readonly<Record<Plan['place'], string>> = {
   bench: 'They stood on a bench.',
@@ -27,25 +27,25 @@ const standing: Readonly<Record<Plan['place'], string>> = {
 export function method(study: Study): Block[] {
   const { experiment } = study;
   const { plan, units, arms } = experiment;
-  const read = readBy(study);
+  const read = observersSentence(study);
   const written = (lines: readonly string[]) => lines.filter((line) => line.trim() !== '');
   const [materials, cautions, steps] = [written(plan.materials), written(plan.cautions), written(plan.steps)];
   const each = arms.map((arm) => `${arm.name} ${units.filter((unit) => unit.arm === arm.arm).length}`).join('; ');
   const started = experiment.startedOn === null ? '' : ` The start was ${longDate(experiment.startedOn)}.`;
   return [
-    ...(materials.length > 0 ? [heading('Materials'), list(materials)] : []),
-    heading('Method'),
+    ...(materials.length > 0 ? [headingBlock('Materials'), listBlock(materials)] : []),
+    headingBlock('Method'),
     ...cautions.map((text): Block => ({ kind: 'caution', text })),
-    paragraph(
+    paragraphBlock(
       `There were ${units.length} ${plural(plan.unitWord)}: ${each}.${sownInWords(experiment)} ${standing[plan.place]}${sharedInWords(experiment)}${started} ${placesInWords(experiment)}`,
     ),
-    ...(steps.length > 0 ? [list(steps, true)] : []),
+    ...(steps.length > 0 ? [listBlock(steps, true)] : []),
     ...stages(experiment),
     ...blockWords(experiment),
     ...formulas(experiment),
     ...blindWords(experiment),
-    ...(read === '' ? [] : [paragraph(read)]),
-    ...(plan.endRule === '' ? [] : [paragraph(`It was to end: ${stopped(plan.endRule)}`)]),
+    ...(read === '' ? [] : [paragraphBlock(read)]),
+    ...(plan.endRule === '' ? [] : [paragraphBlock(`It was to end: ${stopped(plan.endRule)}`)]),
     ...layout(experiment),
   ];
 }
@@ -85,7 +85,7 @@ function stages(experiment: Experiment): Block[] {
     const whom = through.length === 0 || through.length === arms.length ? 'all arms' : inList(through.map(nameOf));
     return `${capital(name)}${hours === null ? '' : ` for ${lengthWords(hours, hoursMost)}`}${when}: ${whom}.`;
   });
-  return [heading('What was done to them', 3), list(told)];
+  return [headingBlock('What was done to them', 3), listBlock(told)];
 }
 
 /** Whether it was read blind, and since when no more. */
@@ -93,7 +93,7 @@ function blindWords({ blinded, plan: { seal } }: Experiment): Block[] {
   if (!blinded) return [];
   const opened = seal.openedOn === null ? '' : `, and opened on ${longDate(seal.openedOn)} by ${seal.openedBy} (${seal.reason})`;
   const key = seal.sealedOn === null ? '' : ` The key to the codes was sealed on ${longDate(seal.sealedOn)}${opened}.`;
-  return [paragraph(`Whoever read did not know the arms.${key}`)];
+  return [paragraphBlock(`Whoever read did not know the arms.${key}`)];
 }
 
 /** How the arms were dealt over blocks or pairs, and what each of them was. */
@@ -101,9 +101,10 @@ function blockWords({ layout: dealt, units, plan }: Experiment): Block[] {
   if (dealt === 'completely-random') return [];
   const names = [...new Set(units.flatMap(({ block }) => block ?? []))];
   if (names.length === 0) return [];
-  if (dealt === 'pairs') return [paragraph(`They were ${names.length} pairs: the arms were dealt inside each, and compared inside it.`)];
+  if (dealt === 'pairs')
+    return [paragraphBlock(`They were ${names.length} pairs: the arms were dealt inside each, and compared inside it.`)];
   const each = names.map((name) => `${name} (${units.filter(({ block }) => block === name).length})`);
-  return [paragraph(`The arms were dealt inside ${names.length} blocks of ${plural(plan.unitWord)}: ${inList(each)}.`)];
+  return [paragraphBlock(`The arms were dealt inside ${names.length} blocks of ${plural(plan.unitWord)}: ${inList(each)}.`)];
 }
 
 /** What was worked out from other readings, and how. */
@@ -111,7 +112,7 @@ function formulas({ measures }: Experiment): Block[] {
   const derived = measures.flatMap(({ name, unit, derived: formula }) =>
     formula === null ? [] : [`${name}${unit === '' ? '' : `, in ${unit}`} = ${formula}`],
   );
-  return derived.length === 0 ? [] : [paragraph('Worked out from other readings:'), list(derived)];
+  return derived.length === 0 ? [] : [paragraphBlock('Worked out from other readings:'), listBlock(derived)];
 }
 
 function layout({ plan, units }: Experiment): Block[] {

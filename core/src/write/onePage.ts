@@ -5,7 +5,7 @@ import { picturesOf } from '../weigh/picture/picturesOf';
 import type { Result } from '../weigh/Result';
 import type { Block } from './Block';
 import { happened } from './happened';
-import { figure, heading, list, paragraph, section } from './makers';
+import { figureBlock, headingBlock, listBlock, paragraphBlock, section } from './makers';
 import { byLine } from './byLine';
 import { chance } from './results';
 
@@ -28,16 +28,21 @@ export function onePage(study: Study, result: Result, own: (part: WritingPart) =
   const row = result.measures.find(({ primary }) => primary);
   const doubts = result.review.filter(({ severity }) => severity === 'blocker' || severity === 'serious' || severity === 'caution');
   return [
-    heading(experiment.title, 1),
+    headingBlock(experiment.title, 1),
     ...byLine(experiment.writing),
-    ...section('We asked', experiment.question === '' ? [] : [paragraph(experiment.question)]),
-    heading('What we did'),
-    paragraph(didWords(study)),
+    ...section('We asked', experiment.question === '' ? [] : [paragraphBlock(experiment.question)]),
+    headingBlock('What we did'),
+    paragraphBlock(didWords(study)),
     ...(measure && row && study.observations.length > 0
-      ? [heading('What came out'), figure(picturesOf({ study, measure, result: row })[0]), paragraph(...row.verdict.pieces), ...chance(row)]
+      ? [
+          headingBlock('What came out'),
+          figureBlock(picturesOf({ study, measure, result: row })[0]),
+          paragraphBlock(...row.verdict.pieces),
+          ...chance(row),
+        ]
       : []),
     ...happened(study),
-    ...section('Why we could be wrong', doubts.length === 0 ? [] : [list(doubts.slice(0, MOST_DOUBTS).map(({ message }) => message))]),
+    ...section('Why we could be wrong', doubts.length === 0 ? [] : [listBlock(doubts.slice(0, MOST_DOUBTS).map(({ message }) => message))]),
     ...onePageParts.flatMap(own),
   ];
 }

@@ -4,8 +4,8 @@ import type { Picture } from '../weigh/picture/Picture';
 import type { Result } from '../weigh/Result';
 import { shownMeasures } from '../weigh/shownMeasures';
 import type { Block } from './Block';
-import { photosOf } from './happened';
-import { figure } from './makers';
+import { photoBlocks } from './happened';
+import { figureBlock } from './makers';
 
 /**
  * Every picture of a study by its name, for whoever puts one into a part of the report.
@@ -30,6 +30,6 @@ export function figuresIn(study: Study, named: ReadonlyMap<string, Picture>, par
     .filter((own) => own.part === part)
     .flatMap((own) => {
       const picture = named.get(own.figure);
-      return picture ? [figure(picture)] : photosOf(study, [own.figure]);
+      return picture ? [figureBlock(picture)] : photoBlocks(study, [own.figure]);
     });
 }

@@ -11,7 +11,7 @@ const GONE = '(no longer in the data)';
  * @param fact its path
  * @returns `{=height.T.mean}`
  */
-export const reference = (fact: string) => `{=${fact}}`;
+export const factReference = (fact: string) => `{=${fact}}`;
 
 /**
  * The writer's text as sentences, with the facts that it refers to as they are now.

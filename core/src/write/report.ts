@@ -9,8 +9,8 @@ import type { Result } from '../weigh/Result';
 import type { Block } from './Block';
 import { byLine } from './byLine';
 import { factsOf, factTexts } from './facts';
-import { cared, happened, photosOf, putRight } from './happened';
-import { capital, heading, list, paragraph, section, stopped } from './makers';
+import { cared, happened, photoBlocks, putRight } from './happened';
+import { capital, headingBlock, listBlock, paragraphBlock, section, stopped } from './makers';
 import { method } from './method';
 import { numbered } from './numbered';
 import { onePage, onePageParts } from './onePage';
@@ -45,9 +45,9 @@ export function report(study: Study, result: Result, length: ReportLength = stud
   const { experiment } = study;
   const isFull = length === 'full';
   return numbered([
-    heading(experiment.title, 1),
+    headingBlock(experiment.title, 1),
     ...byLine(experiment.writing),
-    ...section('Question', [...(experiment.question === '' ? [] : [paragraph(experiment.question)]), ...theClaim(experiment)]),
+    ...section('Question', [...(experiment.question === '' ? [] : [paragraphBlock(experiment.question)]), ...theClaim(experiment)]),
     ...own('background'),
     ...hypotheses(study, result),
     ...variables(experiment),
@@ -56,8 +56,8 @@ export function report(study: Study, result: Result, length: ReportLength = stud
     ...happened(study),
     ...putRight(study, isFull),
     ...cared(study),
-    ...section('Photos', photosOf(study, experiment.writing.photos)),
-    heading('What could have fooled us'),
+    ...section('Photos', photoBlocks(study, experiment.writing.photos)),
+    headingBlock('What could have fooled us'),
     ...fooled(study, result),
     ...own('discussion'),
     ...own('conclusion'),
@@ -75,7 +75,7 @@ export function report(study: Study, result: Result, length: ReportLength = stud
 export function partsToWrite({ title, writing }: Experiment): Block[] {
   const parts = writing.length === 'page' ? onePageParts : ownParts.map(({ part }) => part);
   const own = (part: WritingPart): Block => ({ kind: 'own', part, text: writing[part], lines: [], reason: [], source: [] });
-  return [heading(title, 1), ...parts.flatMap((part) => [heading(titleOf(part)), own(part)])];
+  return [headingBlock(title, 1), ...parts.flatMap((part) => [headingBlock(titleOf(part)), own(part)])];
 }
 
 const titleOf = (part: WritingPart) => ownParts.find((item) => item.part === part)?.title ?? part;
@@ -86,7 +86,7 @@ function ownOf(study: Study, result: Result): (part: WritingPart) => Block[] {
   const facts = factTexts(factsOf(study, result));
   const named = writing.figures.length === 0 ? new Map<string, Picture>() : picturesByName(study, result);
   return (part) => [
-    heading(titleOf(part)),
+    headingBlock(titleOf(part)),
     {
       kind: 'own',
       part,
@@ -101,12 +101,15 @@ function ownOf(study: Study, result: Result): (part: WritingPart) => Block[] {
 
 function theClaim({ claim, plan }: Experiment): Block[] {
   if (!claim) return [];
-  return [paragraph(`The claim: “${claim}”`), ...(plan.saidToWork === '' ? [] : [paragraph('How it is said to work: ', plan.saidToWork)])];
+  return [
+    paragraphBlock(`The claim: “${claim}”`),
+    ...(plan.saidToWork === '' ? [] : [paragraphBlock('How it is said to work: ', plan.saidToWork)]),
+  ];
 }
 
 function hypotheses(study: Study, result: Result): Block[] {
   const { hypothesis, nullHypothesis, plan } = study.experiment;
-  const said = (label: string, words: string): Block[] => (words.trim() === '' ? [] : [paragraph(`${label}: `, words)]);
+  const said = (label: string, words: string): Block[] => (words.trim() === '' ? [] : [paragraphBlock(`${label}: `, words)]);
   return section('Hypothesis and null', [
     ...said('Hypothesis', hypothesis),
     ...said('Null hypothesis', nullHypothesis),
@@ -122,8 +125,8 @@ function predictions({ experiment, observations }: Study, { measures }: Result):
   if (experiment.plan.predictions.length === 0 || !measure || !row) return [];
   const held = foretold(experiment, measure, row);
   return [
-    heading('Predictions', 3),
-    list(
+    headingBlock('Predictions', 3),
+    listBlock(
       held.map(({ person, expects, reason, sentences }) =>
         [stopped(`${person}: ${expects}${reason === '' ? '' : `, because ${reason}`}`), ...(observations.length > 0 ? sentences : [])].join(
           ' ',
@@ -137,12 +140,12 @@ function variables({ arms, units, measures, plan }: Experiment): Block[] {
   const differences = plan.differences.filter((line) => line.trim() !== '');
   const armText = arms.map((arm) => `${arm.name}${arm.role === 'treatment' ? '' : ` (${arm.role})`}`);
   return [
-    heading('Variables'),
-    heading('Changed on purpose', 3),
-    paragraph(plan.changed === '' ? 'The arms:' : `${capital(plan.changed)}:`),
-    list(armText),
-    heading('Measured', 3),
-    list(
+    headingBlock('Variables'),
+    headingBlock('Changed on purpose', 3),
+    paragraphBlock(plan.changed === '' ? 'The arms:' : `${capital(plan.changed)}:`),
+    listBlock(armText),
+    headingBlock('Measured', 3),
+    listBlock(
       measures.map(
         (m) =>
           `${m.name}${m.unit === '' ? '' : `, ${m.unit}`}${m.readingDays.length > 0 ? `, on day ${inList(m.readingDays.map(momentWords))}` : ''}${m.primary ? ' – this one decides' : ''}${
@@ -152,21 +155,21 @@ function variables({ arms, units, measures, plan }: Experiment): Block[] {
           }`,
       ),
     ),
-    heading('Kept the same', 3),
+    headingBlock('Kept the same', 3),
     plan.kept.length > 0
-      ? list(plan.kept.map(({ what, how }) => (how === '' ? what : `${what}: ${how}`)))
-      : paragraph('Nothing was written down.'),
-    ...(differences.length > 0 ? [heading('What else differed', 3), list(differences)] : []),
+      ? listBlock(plan.kept.map(({ what, how }) => (how === '' ? what : `${what}: ${how}`)))
+      : paragraphBlock('Nothing was written down.'),
+    ...(differences.length > 0 ? [headingBlock('What else differed', 3), listBlock(differences)] : []),
   ];
 }
 
 /** What was found against it, told as it was; what to do about it stands under "Next time". */
 function fooled({ experiment }: Study, result: Result): Block[] {
   if (result.review.length === 0)
-    return [paragraph('The checks found nothing: a control, enough units, a shuffle, and complete readings.')];
-  const scope = experiment.plan.notTested.length > 0 ? [paragraph(`Not tested here: ${experiment.plan.notTested.join('; ')}.`)] : [];
+    return [paragraphBlock('The checks found nothing: a control, enough units, a shuffle, and complete readings.')];
+  const scope = experiment.plan.notTested.length > 0 ? [paragraphBlock(`Not tested here: ${experiment.plan.notTested.join('; ')}.`)] : [];
   const found = result.review.filter(({ rule }) => rule !== 'scope');
-  return [...(found.length > 0 ? [list(found.map(({ message }) => message))] : []), ...scope];
+  return [...(found.length > 0 ? [listBlock(found.map(({ message }) => message))] : []), ...scope];
 }
 
 /** What the report itself does, and what asks for nothing, is no advice. */
@@ -177,7 +180,7 @@ function advice(experiment: Experiment, { review }: Result): Block[] {
   const ofPlan = new Set(['power', ...fairTestAtOnce(experiment).map(({ rule }) => rule)]);
   const remedies = review.filter(({ rule }) => ofPlan.has(rule) && !noAdvice.has(rule)).map(({ remedy }) => remedy);
   const once = [...new Set(remedies)].filter((remedy) => remedy !== '');
-  return once.length === 0 ? [] : [paragraph('What the checks advise for another run:'), list(once)];
+  return once.length === 0 ? [] : [paragraphBlock('What the checks advise for another run:'), listBlock(once)];
 }
 
 function sources(study: Study, result: Result): Block[] {
@@ -186,5 +189,5 @@ function sources(study: Study, result: Result): Block[] {
   const claimed = claim && plan.claimSource !== '' ? [[`The claim: ${plan.claimSource}`]] : [];
   const read = ownParts.flatMap(({ part }) => ownLines(writing.sources[part], facts));
   const all = [...claimed, ...read];
-  return section('Sources', all.length === 0 ? [] : [list(all)]);
+  return section('Sources', all.length === 0 ? [] : [listBlock(all)]);
 }

@@ -4,8 +4,8 @@ import { aHappening, aMeasure, anArm, studyOf } from '../testing';
 import { emptyPlan, emptyWriting, sentenceText, type Study } from '../model';
 import { shownMeasures } from '../weigh/shownMeasures';
 import { factsOf, factTexts } from './facts';
-import { happened, putRight, readBy } from './happened';
-import { ownLines, reference } from './ownWords';
+import { happened, putRight, observersSentence } from './happened';
+import { ownLines, factReference } from './ownWords';
 import { report } from './report';
 import { reportText } from './reportText';
 import { testsTable } from './workings';
@@ -39,7 +39,10 @@ describe('facts for the writer', () => {
   });
 
   it('stand in typed words as they are now; one that is gone says so, and blank lines say nothing', () => {
-    const [first, second, ...none] = ownLines(`Tea: ${reference('height.T.mean')}.\n\n  \nGone: ${reference('height.X.mean')}`, facts);
+    const [first, second, ...none] = ownLines(
+      `Tea: ${factReference('height.T.mean')}.\n\n  \nGone: ${factReference('height.X.mean')}`,
+      facts,
+    );
     expect(sentenceText(first)).toBe('Tea: 15.00 cm.');
     expect(sentenceText(second)).toBe('Gone: (no longer in the data)');
     expect(none).toEqual([]);
@@ -80,8 +83,10 @@ describe('what happened', () => {
 
   it('says who read, and how much of it blind', () => {
     const observations = base.observations.map((seen, i) => ({ ...seen, observer: i < 6 ? 'Moss' : 'Fern', blinded: i < 6 }));
-    expect(readBy({ ...base, observations })).toBe('10 readings were taken by Moss (6) and Fern (4), 6 of them without knowing the arm.');
-    expect(readBy({ ...base, observations: [] })).toBe('');
+    expect(observersSentence({ ...base, observations })).toBe(
+      '10 readings were taken by Moss (6) and Fern (4), 6 of them without knowing the arm.',
+    );
+    expect(observersSentence({ ...base, observations: [] })).toBe('');
   });
 });
 

@@ -12,7 +12,7 @@ import { unitsByArm } from '../study/unitsByArm';
 import { unitValues } from '../weigh/unitValues';
 import type { ComparisonRow, MeasureResult } from '../weigh/Result';
 import { armName } from '../weigh/verdict/wording';
-import type { Table } from './Block';
+import type { TableBlock } from './Block';
 
 /**
  * What each arm did, a row an arm.
@@ -21,7 +21,7 @@ import type { Table } from './Block';
  * @param result of that measure
  * @returns a table in the measure's shown unit
  */
-export function armsTable(study: Study, measure: Measure, result: MeasureResult): Table {
+export function armsTable(study: Study, measure: Measure, result: MeasureResult): TableBlock {
   const { arms } = study.experiment;
   const columns = kindOf(measure).columns(measure, result.share);
   return {
@@ -39,7 +39,7 @@ export function armsTable(study: Study, measure: Measure, result: MeasureResult)
  * @param measure of the study
  * @returns a row an arm, the last walk of each unit
  */
-export function categoriesTable(study: Study, measure: Measure): Table | null {
+export function categoriesTable(study: Study, measure: Measure): TableBlock | null {
   if (!hasCategories(measure)) return null;
   const { categories } = measure;
   const rows = unitsByArm(study.experiment).map(({ arm, units }) => {
@@ -68,7 +68,7 @@ export function categoriesTable(study: Study, measure: Measure): Table | null {
  * @param result of that measure
  * @returns a row a block: mean and number of units of each arm
  */
-export function blocksTable(study: Study, measure: Measure, result: MeasureResult): Table | null {
+export function blocksTable(study: Study, measure: Measure, result: MeasureResult): TableBlock | null {
   const { arms, layout } = study.experiment;
   if (layout !== 'blocks') return null;
   const { scale, unit } = kindOf(measure).wording(measure, result.share);
@@ -96,7 +96,7 @@ export function blocksTable(study: Study, measure: Measure, result: MeasureResul
  * @param result of that measure
  * @returns a row an arm: share, T50, mean time, indices
  */
-export function sproutingTable(study: Study, measure: Measure, result: MeasureResult): Table | null {
+export function sproutingTable(study: Study, measure: Measure, result: MeasureResult): TableBlock | null {
   const rows = result.arms.flatMap((arm) => (arm.sprouting ? [{ arm, sprouting: arm.sprouting }] : []));
   if (!rows.some(({ sprouting }) => sprouting.meanTime !== null)) return null;
   return {
@@ -120,7 +120,7 @@ export function sproutingTable(study: Study, measure: Measure, result: MeasureRe
  * @param result of that measure
  * @returns sums of squares, F and p
  */
-export function termsTable(measure: Measure, result: MeasureResult): Table | null {
+export function termsTable(measure: Measure, result: MeasureResult): TableBlock | null {
   if (result.terms.length < 3) return null;
   return {
     kind: 'table',
@@ -163,7 +163,7 @@ export function trendSentence(study: Study, measure: Measure, result: MeasureRes
  * @param result of that measure
  * @returns a row a comparison, in the measure's shown unit
  */
-export function comparisonsTable(study: Study, measure: Measure, result: MeasureResult): Table {
+export function comparisonsTable(study: Study, measure: Measure, result: MeasureResult): TableBlock {
   const { arms, comparison } = study.experiment;
   const wording = kindOf(measure).wording(measure, result.share);
   const many = result.comparisons.length > 1;

@@ -8,7 +8,7 @@ import type { MeasureResult, Result } from '../weigh/Result';
 import { armName, chanceInWords, explainChance, gapFact, intervalFact, isNone } from '../weigh/verdict/wording';
 import type { Block } from './Block';
 import { effectsTable, otherwiseTable } from './judgementTables';
-import { figure, heading, listed, paragraph } from './makers';
+import { figureBlock, headingBlock, listed, paragraphBlock } from './makers';
 import {
   armsTable,
   blocksTable,
@@ -32,7 +32,7 @@ export function results(study: Study, result: Result, length: ReportLength): Blo
   const blocks = shownMeasures(study, result).flatMap(({ measure, result: row }) =>
     row.primary ? deciding(study, measure, row, length) : beside(study, measure, row, length),
   );
-  return [heading('Results'), ...blocks];
+  return [headingBlock('Results'), ...blocks];
 }
 
 function deciding(study: Study, measure: Measure, row: MeasureResult, length: ReportLength): Block[] {
@@ -41,18 +41,18 @@ function deciding(study: Study, measure: Measure, row: MeasureResult, length: Re
   const [first, ...others] = picturesOf(shown);
   const place = isFull ? placeSeen(shown) : null;
   return [
-    heading(measure.name, 3),
-    paragraph(...row.verdict.pieces),
+    headingBlock(measure.name, 3),
+    paragraphBlock(...row.verdict.pieces),
     ...chance(row),
     ...claim(study.experiment, row),
-    figure(first),
-    ...(isFull ? others : others.filter(({ id }) => /\.(curves|claimed)$/.test(id))).map(figure),
+    figureBlock(first),
+    ...(isFull ? others : others.filter(({ id }) => /\.(curves|claimed)$/.test(id))).map(figureBlock),
     ...listed(effectsTable(measure, row)),
     ...(row.comparisons.length > 0 ? [comparisonsTable(study, measure, row)] : []),
     armsTable(study, measure, row),
     ...listed(categoriesTable(study, measure)),
     ...numbers(study, measure, row, isFull),
-    ...(place ? place.sentences.map((sentence) => paragraph(sentence)) : []),
+    ...(place ? place.sentences.map((sentence) => paragraphBlock(sentence)) : []),
     ...listed(otherwiseTable(study, measure, row)),
     ...reasons(measure, row),
   ];
@@ -62,10 +62,10 @@ function beside(study: Study, measure: Measure, row: MeasureResult, length: Repo
   const isFull = length === 'full';
   const [first, ...others] = picturesOf({ study, measure, result: row });
   return [
-    heading(`Also seen: ${measure.name}`, 3),
-    paragraph(...alsoSeen(row, measure, study.experiment.arms)),
-    figure(first),
-    ...(isFull ? others.map(figure) : []),
+    headingBlock(`Also seen: ${measure.name}`, 3),
+    paragraphBlock(...alsoSeen(row, measure, study.experiment.arms)),
+    figureBlock(first),
+    ...(isFull ? others.map(figureBlock) : []),
     ...(isFull ? [armsTable(study, measure, row), ...listed(categoriesTable(study, measure)), ...numbers(study, measure, row, true)] : []),
     ...(isFull && row.comparisons.length > 0 ? [comparisonsTable(study, measure, row)] : []),
     ...(isFull ? reasons(measure, row) : []),
@@ -73,7 +73,7 @@ function beside(study: Study, measure: Measure, row: MeasureResult, length: Repo
 }
 
 /** Why something could not be worked out. */
-const reasons = ({ name }: Measure, row: MeasureResult): Block[] => row.reasons.map((reason) => paragraph(`${name}: ${reason}`));
+const reasons = ({ name }: Measure, row: MeasureResult): Block[] => row.reasons.map((reason) => paragraphBlock(`${name}: ${reason}`));
 
 /** What course reports ask for. */
 function numbers(study: Study, measure: Measure, row: MeasureResult, isFull: boolean): Block[] {
@@ -83,7 +83,7 @@ function numbers(study: Study, measure: Measure, row: MeasureResult, isFull: boo
     ...listed(blocks),
     ...listed(sproutingTable(study, measure, row)),
     ...listed(termsTable(measure, row)),
-    ...(trend ? [paragraph({ fact: `${row.measure}.trend`, text: trend })] : []),
+    ...(trend ? [paragraphBlock({ fact: `${row.measure}.trend`, text: trend })] : []),
     ...(isFull ? listed(testsTable(study, measure, row)) : []),
   ];
 }
@@ -99,7 +99,7 @@ export function chance(row: MeasureResult): Block[] {
   const test = row.tests.find((t) => t.arm === lead.arm && t.versus === lead.versus && t.p === lead.p);
   const often = chanceInWords(lead.p);
   const [before, after] = explainChance({ method: test?.method ?? 'welch-t', p: lead.p }).split(often);
-  return [paragraph(before, { fact: `${row.measure}.${lead.arm}-${lead.versus}.p`, text: often }, after)];
+  return [paragraphBlock(before, { fact: `${row.measure}.${lead.arm}-${lead.versus}.p`, text: often }, after)];
 }
 
 /**
@@ -112,7 +112,7 @@ export function claim({ claimedRatio }: Experiment, row: MeasureResult): Block[]
   const ruledOut = row.verdict.claimedRatioRuledOut;
   if (claimedRatio === null || ruledOut === null) return [];
   return [
-    paragraph(
+    paragraphBlock(
       ruledOut
         ? `The claim of ${claimedRatio} times is ruled out: the whole interval of the ratio lies ${claimedRatio >= 1 ? 'below' : 'above'} it.`
         : `The claim of ${claimedRatio} times is not ruled out by these data.`,

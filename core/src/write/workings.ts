@@ -7,7 +7,7 @@ import type { MeasureResult } from '../weigh/Result';
 import { kindOf } from '../kinds';
 import { armName } from '../weigh/verdict/wording';
 import type { Measure } from '../model';
-import type { Table } from './Block';
+import type { TableBlock } from './Block';
 import { showP } from './resultTables';
 
 /** What a test is called, how it is reckoned, and who described it. */
@@ -80,7 +80,7 @@ const about: Readonly<Record<TestRow['method'], About>> = {
  * @param result of that measure
  * @returns null where there is none
  */
-export function testsTable(study: Study, measure: Measure, result: MeasureResult): Table | null {
+export function testsTable(study: Study, measure: Measure, result: MeasureResult): TableBlock | null {
   if (result.tests.length === 0) return null;
   const { arms } = study.experiment;
   const { scale } = kindOf(measure).wording(measure, result.share);

@@ -16,7 +16,7 @@ import {
   WidthType,
   type ISectionOptions,
 } from 'docx';
-import { sentenceText, type Block, type Table as TableBlock } from '@fern/core';
+import { sentenceText, type Block, type TableBlock as TableBlock } from '@fern/core';
 import { columnShares } from './columnShares';
 import { eachBlock, missing, photoOf, type Materials } from './Materials';
 import { ownParagraphs } from './ownText';

@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { Sequelize } from 'sequelize';
 import { expect, it } from 'vitest';
-import { plan } from '../classroom';
+import { anyPlan } from '../classroom';
 import { openDatabase } from '../openDatabase';
 import { migrations } from './index';
 
@@ -19,8 +19,8 @@ async function makeBefore(): Promise<void> {
     await up(before.getQueryInterface());
     await run('INSERT INTO SequelizeMeta VALUES (?)', [name]);
   }
-  const { units, ...rest } = plan;
-  const document = JSON.stringify({ ...rest, startedOn: '2026-04-01', measures: [{ ...plan.measures[0], readingDays: [3, 5, 7] }] });
+  const { units, ...rest } = anyPlan;
+  const document = JSON.stringify({ ...rest, startedOn: '2026-04-01', measures: [{ ...anyPlan.measures[0], readingDays: [3, 5, 7] }] });
   await run(`INSERT INTO accounts VALUES ('me', 'M. Bracken', 'x', 0, '2026')`);
   await run(`INSERT INTO experiments (id, ownerId, version, document, changedAt) VALUES ('x', 'me', 4, ?, '2026')`, [document]);
   for (const [unit, startedOn] of [

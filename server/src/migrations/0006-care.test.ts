@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { Sequelize } from 'sequelize';
 import { expect, it } from 'vitest';
 import { careFields } from '@fern/core';
-import { plan } from '../classroom';
+import { anyPlan } from '../classroom';
 import { fromRow } from '../models/columns';
 import { openDatabase } from '../openDatabase';
 import { migrations } from './index';
@@ -19,7 +19,7 @@ it('keeps what was given before, to the same unit, the same arm, or all', async 
     await up(before.getQueryInterface());
     await run('INSERT INTO SequelizeMeta VALUES (?)', [name]);
   }
-  const { units: _units, ...document } = plan;
+  const { units: _units, ...document } = anyPlan;
   await run(`INSERT INTO accounts VALUES ('me', 'M. Bracken', 'x', 0, '2026')`);
   await run(`INSERT INTO experiments (id, ownerId, version, document, changedAt) VALUES ('x', 'me', 4, ?, '2026')`, [
     JSON.stringify(document),

@@ -5,7 +5,7 @@ import { notFound, ProblemError } from '../ProblemError';
 import {
   accountOfSession,
   createFirstAccount,
-  demoAccounts,
+  listDemoAccounts,
   endSession,
   findByCredentials,
   isFirstStart,
@@ -35,7 +35,7 @@ async function state({ database, demo, firstCode }: Call, account: SessionState[
     account,
     firstStart: await isFirstStart(database),
     needsCode: firstCode !== undefined,
-    demo: demo ? await demoAccounts(database) : [],
+    demo: demo ? await listDemoAccounts(database) : [],
   };
 }
 
@@ -85,7 +85,7 @@ export const sessionRoutes = [
     who: 'demo-only',
     body: demoEntrySchema,
     handle: async (call) => {
-      const account = (await demoAccounts(call.database)).find(({ id }) => id === call.body.account);
+      const account = (await listDemoAccounts(call.database)).find(({ id }) => id === call.body.account);
       if (!account) throw notFound();
       await enter(call, account.id);
       return state(call, account);

@@ -99,7 +99,7 @@ export async function endSession(database: Database, token: string | undefined):
   if (token) await database.write(({ models }) => models.sessions.destroy({ where: { digest: digest(token) } }));
 }
 
-export async function demoAccounts({ models }: Database): Promise<Account[]> {
+export async function listDemoAccounts({ models }: Database): Promise<Account[]> {
   const rows = await models.accounts.findAll({ where: { demo: true }, order: [['createdAt', 'ASC']] });
   return rows.map(({ id, name }) => ({ id, name }));
 }

@@ -13,7 +13,7 @@ import {
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
-import { keep } from '../cli/keep';
+import { runMaintenance } from '../cli/runMaintenance';
 import { openDatabase, type Database } from '../openDatabase';
 import { backUpDaily } from './backup';
 
@@ -45,12 +45,12 @@ describe('a way back', () => {
     await add(database, 'before');
     const writing = Promise.all(Array.from({ length: 50 }, (_, i) => add(database, `during ${i}`)));
     const backup = join(folder, 'mine.sqlite');
-    expect(await keep(['backup', backup], file, now)).toMatchObject({ code: 0 });
+    expect(await runMaintenance(['backup', backup], file, now)).toMatchObject({ code: 0 });
     await writing;
     await add(database, 'after');
     await database.close();
     writeFileSync(file, 'a stick of memory that was pulled out too early\n'.repeat(500));
-    const restored = await keep(['restore', backup], file, now);
+    const restored = await runMaintenance(['restore', backup], file, now);
     expect(restored).toMatchObject({ code: 0, say: expect.stringContaining('What stood there before is kept in') });
     const back = await names();
     expect(back).toContain('before');
@@ -61,9 +61,9 @@ describe('a way back', () => {
   it('while a server runs on the data nothing is put back', async () => {
     const database = await openDatabase(file);
     await add(database, 'before');
-    await keep(['backup', join(folder, 'b.sqlite')], file, now);
+    await runMaintenance(['backup', join(folder, 'b.sqlite')], file, now);
     await add(database, 'after');
-    expect(await keep(['restore', join(folder, 'b.sqlite')], file, now)).toMatchObject({
+    expect(await runMaintenance(['restore', join(folder, 'b.sqlite')], file, now)).toMatchObject({
       code: 1,
       say: expect.stringContaining('Another Fern Test server is running'),
     });
@@ -79,15 +79,15 @@ describe('a way back', () => {
     const database = await openDatabase(file);
     await add(database, 'here');
     await database.close();
-    const answer = await keep(['restore', from()], file, now);
+    const answer = await runMaintenance(['restore', from()], file, now);
     expect(answer).toMatchObject({ code: 1, say: expect.stringMatching(words) });
     expect(await names()).toEqual(['here']);
   });
 
   it('says how it is called', async () => {
-    expect(await keep(['backup'], file, now)).toMatchObject({ code: 1, say: expect.stringContaining('There is no database') });
-    expect(await keep([], file, now)).toMatchObject({ code: 2, say: expect.stringContaining('npm run backup') });
-    expect(await keep(['restore'], file, now)).toMatchObject({ code: 2 });
+    expect(await runMaintenance(['backup'], file, now)).toMatchObject({ code: 1, say: expect.stringContaining('There is no database') });
+    expect(await runMaintenance([], file, now)).toMatchObject({ code: 2, say: expect.stringContaining('npm run backup') });
+    expect(await runMaintenance(['restore'], file, now)).toMatchObject({ code: 2 });
   });
 });
 
@@ -97,7 +97,7 @@ describe('a backup never takes the place of anything', () => {
     const database = await openDatabase(file);
     await add(database, 'before');
     writeFileSync(at('certificate.key'), 'a key');
-    expect(await keep(['backup', at('earlier.sqlite')], file, now)).toMatchObject({ code: 0 });
+    expect(await runMaintenance(['backup', at('earlier.sqlite')], file, now)).toMatchObject({ code: 0 });
     symlinkSync(file, at('link.sqlite'));
     linkSync(file, at('second.sqlite'));
     symlinkSync(at('gone'), at('nowhere.sqlite'));
@@ -121,7 +121,7 @@ describe('a backup never takes the place of anything', () => {
       [at('nowhere.sqlite'), 'is there already'],
       [folder, 'is a folder'],
     ]) {
-      expect([to, await keep(['backup', to], file, now)]).toEqual([to, { code: 1, say: expect.stringContaining(words) }]);
+      expect([to, await runMaintenance(['backup', to], file, now)]).toEqual([to, { code: 1, say: expect.stringContaining(words) }]);
       expect(stood()).toEqual(before);
     }
     await add(database, 'last');
@@ -132,13 +132,13 @@ describe('a backup never takes the place of anything', () => {
   it('a file of one’s own beside the target stays, whatever its name', async () => {
     await (await openDatabase(file)).close();
     writeFileSync(at('mine.sqlite.part'), 'my notes');
-    expect(await keep(['backup', at('mine.sqlite')], file, now)).toMatchObject({ code: 0 });
+    expect(await runMaintenance(['backup', at('mine.sqlite')], file, now)).toMatchObject({ code: 0 });
     expect(readFileSync(at('mine.sqlite.part'), 'utf8')).toBe('my notes');
   });
 
   it('of two at once onto one name, one is made and one is refused', async () => {
     await (await openDatabase(file)).close();
-    const both = await Promise.all([1, 2].map(() => keep(['backup', at('mine.sqlite')], file, now)));
+    const both = await Promise.all([1, 2].map(() => runMaintenance(['backup', at('mine.sqlite')], file, now)));
     expect(both.map(({ code }) => code).sort()).toEqual([0, 1]);
     expect(readdirSync(folder).filter((name) => name.endsWith('.part'))).toEqual([]);
   });
@@ -149,7 +149,10 @@ describe('what is put back', () => {
     const database = await openDatabase(file);
     await add(database, 'here');
     await database.close();
-    expect(await keep(['restore', file], file, now)).toMatchObject({ code: 1, say: expect.stringContaining('is the database itself') });
+    expect(await runMaintenance(['restore', file], file, now)).toMatchObject({
+      code: 1,
+      say: expect.stringContaining('is the database itself'),
+    });
     expect(await names()).toEqual(['here']);
   });
 
@@ -160,18 +163,18 @@ describe('what is put back', () => {
     for (const end of ['', '-wal']) copyFileSync(file + end, killed + end);
     await add(database, 'later');
     await database.close();
-    expect(await keep(['restore', killed], file, now)).toMatchObject({ code: 0 });
+    expect(await runMaintenance(['restore', killed], file, now)).toMatchObject({ code: 0 });
     expect(await names()).toEqual(['in the log']);
   });
 
   it('keeps what it replaces each time, also twice in a second', async () => {
     const database = await openDatabase(file);
     await add(database, 'first');
-    await keep(['backup', join(folder, 'b.sqlite')], file, now);
+    await runMaintenance(['backup', join(folder, 'b.sqlite')], file, now);
     await add(database, 'second');
     await database.close();
-    await keep(['restore', join(folder, 'b.sqlite')], file, now);
-    const again = await keep(['restore', join(folder, 'b.sqlite')], file, now);
+    await runMaintenance(['restore', join(folder, 'b.sqlite')], file, now);
+    const again = await runMaintenance(['restore', join(folder, 'b.sqlite')], file, now);
     expect(again.say).toContain('data.sqlite.before-2026-04-14T09-30-00-2');
     copyFileSync(`${file}.before-2026-04-14T09-30-00`, file);
     expect(await names()).toEqual(['first', 'second']);

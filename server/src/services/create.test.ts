@@ -1,16 +1,16 @@
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import type { Observation, Study } from '@fern/core';
-import { plan, reading, startClassroom, type Classroom } from '../classroom';
+import { anyPlan, anyReading, startClassroom, type Classroom } from '../classroom';
 import { openDatabase } from '../openDatabase';
 import { createExperiments } from './create';
 
 const READINGS = process.env.FERN_ALL === '1' ? 20_000 : 5000;
 const observations = Array.from({ length: READINGS }, (_, i): Observation =>
-  reading(`r${i}`, { unit: `D${String(1 + (i % 12)).padStart(2, '0')}` }),
+  anyReading(`r${i}`, { unit: `D${String(1 + (i % 12)).padStart(2, '0')}` }),
 );
-const large: Study = { experiment: { ...plan, title: 'A whole year' }, observations, happenings: [], care: [], photos: [] };
+const large: Study = { experiment: { ...anyPlan, title: 'A whole year' }, observations, happenings: [], care: [], photos: [] };
 /** Its last reading is of a unit that is not there. */
-const broken: Study = { ...large, observations: [...observations.slice(1), reading('last', { unit: 'X1' })] };
+const broken: Study = { ...large, observations: [...observations.slice(1), anyReading('last', { unit: 'X1' })] };
 const sent = { key: '0192c000-0000-7000-8000-000000000001', digest: 'the same' };
 
 let room: Classroom;
@@ -31,13 +31,13 @@ describe('a large experiment', () => {
     let between = 0;
     while (!whole) {
       const posted = await room.teacher.call('POST', `/api/experiments/${room.id}/observations`, {
-        observations: [reading(`between-${between}`)],
+        observations: [anyReading(`between-${between}`)],
       });
       expect(posted.status).toBe(200);
       const found = [await titles(), (await room.teacher.call('GET', `/api/experiments/${sent.key}`)).status];
       if (whole) break;
       between++;
-      expect(found).toEqual([[plan.title], 404]);
+      expect(found).toEqual([[anyPlan.title], 404]);
     }
     await arriving;
     expect(between).toBeGreaterThan(0);
@@ -50,7 +50,7 @@ describe('a large experiment', () => {
       'no such unit',
     );
     expect(await stored()).toBe(0);
-    expect(await titles()).toEqual([plan.title]);
+    expect(await titles()).toEqual([anyPlan.title]);
     await createExperiments(room.server.database, owner, [{ study: large }], 'imported', sent);
     expect(await stored()).toBe(READINGS);
   });

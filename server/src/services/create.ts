@@ -7,7 +7,7 @@ import type { Tables } from '../oneWriter';
 import { ProblemError } from '../ProblemError';
 import { getExperiment } from './experiments';
 import { remember } from './history';
-import type { Picture } from './makePicture';
+import type { StoredPicture } from './makePicture';
 import { insertPicture } from './photos';
 import { insertRecords, type RecordTable } from './records';
 import { removeByPieces } from './removeByPieces';
@@ -15,7 +15,7 @@ import { removeByPieces } from './removeByPieces';
 /** A study on its way into the database, with the pictures of its photos by their files. */
 export interface Arriving {
   readonly study: Study;
-  readonly pictures?: ReadonlyMap<string, Picture>;
+  readonly pictures?: ReadonlyMap<string, StoredPicture>;
 }
 
 /** The client's own key for what it sends, with a digest of it: the same again under this key is the same thing. */

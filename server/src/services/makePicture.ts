@@ -5,7 +5,7 @@ import { ProblemError } from '../ProblemError';
 import { isPlainJpeg } from './plainJpeg';
 
 /** A photo's picture as it is kept: without place or camera, no larger than a screen shows. */
-export interface Picture {
+export interface StoredPicture {
   readonly bytes: Uint8Array;
   /** The same for a row of many. */
   readonly small: Uint8Array;
@@ -37,13 +37,13 @@ const MOST_WAITING = 20;
  * @param sent a JPEG, PNG or WebP
  * @throws {ProblemError} 422 where it is none of these, or broken; 429 where too many wait already
  */
-export async function makePicture(sent: Uint8Array): Promise<Picture> {
+export async function makePicture(sent: Uint8Array): Promise<StoredPicture> {
   if (atOnce.pendingCount >= MOST_WAITING)
     throw new ProblemError(429, 'Many photos are coming in just now. This one is sent again in a moment.');
   return atOnce(() => make(Buffer.from(sent.buffer, sent.byteOffset, sent.byteLength)));
 }
 
-async function make(sent: Buffer): Promise<Picture> {
+async function make(sent: Buffer): Promise<StoredPicture> {
   const madeFrom = createHash('sha256').update(sent).digest('hex');
   const open = (limitInputPixels: number | false) => sharp(sent, { limitInputPixels, failOn: 'error' });
   const head =
@@ -76,10 +76,10 @@ async function make(sent: Buffer): Promise<Picture> {
  * The pictures of photos that were drawn here.
  * @param drawings SVG by the name of the file
  */
-export async function drawPictures(drawings: ReadonlyMap<string, string>): Promise<Map<string, Picture>> {
+export async function drawPictures(drawings: ReadonlyMap<string, string>): Promise<Map<string, StoredPicture>> {
   sharp.unblock(drawing);
   try {
-    const pictures = new Map<string, Picture>();
+    const pictures = new Map<string, StoredPicture>();
     for (const [file, svg] of drawings)
       pictures.set(file, await makePicture(await sharp(Buffer.from(svg)).jpeg({ quality: 82 }).toBuffer()));
     return pictures;

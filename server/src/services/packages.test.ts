@@ -5,17 +5,17 @@ import { blankOf, happeningFields, writePackage, zipPackage, type Study } from '
 import { demoExperiments, demoStudy } from '@fern/demo';
 import { pixel } from '../classroom';
 import { ProblemError } from '../ProblemError';
-import { packStudy, unpackStudy } from './packages';
+import { zipStudy, unzipStudy } from './packages';
 
 /** As it goes out, each photo with a picture. */
-const pack = (own: Study) => packStudy(own, new Map(own.photos.map(({ file }) => [file, pixel])));
+const pack = (own: Study) => zipStudy(own, new Map(own.photos.map(({ file }) => [file, pixel])));
 
 const studies = demoExperiments.map(({ demo }) => [demo.title, demoStudy(demo, '2026-04-14')] as const);
 
 /** What is said when bytes are unpacked. */
 function said(bytes: Uint8Array): ProblemError['problem'] {
   try {
-    unpackStudy(bytes);
+    unzipStudy(bytes);
   } catch (error) {
     if (error instanceof ProblemError) return error.problem;
     throw error;
@@ -25,7 +25,7 @@ function said(bytes: Uint8Array): ProblemError['problem'] {
 
 describe('a package that goes out and comes in', () => {
   it.each(studies)('holds the same study: %s', (_, study) => {
-    expect(unpackStudy(pack(study)).study).toEqual(study);
+    expect(unzipStudy(pack(study)).study).toEqual(study);
   });
 
   it('of the same study has the same bytes', () => {
@@ -106,7 +106,7 @@ describe('what a package may bring', () => {
         rows[at % rows.length][field] = field === 'arms' || field === 'units' ? [value] : value;
         let read: Study;
         try {
-          read = unpackStudy(pack(bent as unknown as Study)).study;
+          read = unzipStudy(pack(bent as unknown as Study)).study;
         } catch (error) {
           if (!(error instanceof ProblemError)) throw error;
           expect(error.problem.errors?.[0].pointer).toMatch(/^\//);
@@ -115,7 +115,7 @@ describe('what a package may bring', () => {
         kept++;
         const { error } = changeSchema.validate({ version: 1, experiment: read.experiment }, { convert: false });
         expect(error?.message).toBeUndefined();
-        expect(unpackStudy(pack(read)).study).toEqual(read);
+        expect(unzipStudy(pack(read)).study).toEqual(read);
       }),
       { numRuns: 120, seed: 8 },
     );

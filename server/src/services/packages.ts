@@ -22,17 +22,17 @@ export interface Packed {
 }
 
 /** A study as the open package in one .zip. */
-export function packStudy(study: Study, pictures: Pictures = new Map()): Uint8Array {
+export function zipStudy(study: Study, pictures: Pictures = new Map()): Uint8Array {
   return zipPackage(writePackage(study), pictures);
 }
 
 /** Reads an uploaded package, or a bundle of packages: all of them, or none. */
-export function unpackStudies(bytes: Uint8Array): Packed[] {
-  return packagesIn(bytes)?.map((inside) => unpackStudy(inside.bytes, inside.name)) ?? [unpackStudy(bytes)];
+export function unzipStudies(bytes: Uint8Array): Packed[] {
+  return packagesIn(bytes)?.map((inside) => unzipStudy(inside.bytes, inside.name)) ?? [unzipStudy(bytes)];
 }
 
 /** Reads one package; every problem is named with file, row and column, and then nothing is kept. */
-export function unpackStudy(bytes: Uint8Array, name?: string): Packed {
+export function unzipStudy(bytes: Uint8Array, name?: string): Packed {
   const unzipped = unzipPackage(bytes, name);
   if ('problems' in unzipped) throw packageProblem(unzipped.problems);
   const { files, pictures } = unzipped;

@@ -7,7 +7,7 @@ import { notFound, ProblemError } from '../ProblemError';
 import { getExperiment } from './experiments';
 import { remember } from './history';
 import { checkCodes, append } from './log';
-import { makePicture, type Picture } from './makePicture';
+import { makePicture, type StoredPicture } from './makePicture';
 import { insertRecords } from './records';
 
 /** What the pictures of one experiment may come to, so that its package can be read again. */
@@ -34,7 +34,7 @@ export async function addPhoto(database: Database, ownerId: string, experimentId
   });
 }
 
-async function isThere({ models, statements }: Tables, experimentId: string, photo: Photo, picture: Picture): Promise<boolean> {
+async function isThere({ models, statements }: Tables, experimentId: string, photo: Photo, picture: StoredPicture): Promise<boolean> {
   const row = await models.photos.findOne({ where: { experimentId, id: photo.id }, raw: true });
   if (row === null) return false;
   const made = await statements.all('SELECT 1 FROM pictures WHERE experimentId = ? AND file = ? AND madeFrom = ?', [
@@ -48,7 +48,7 @@ async function isThere({ models, statements }: Tables, experimentId: string, pho
   ]);
 }
 
-async function checkRoom({ statements }: Tables, experimentId: string, { bytes }: Picture): Promise<void> {
+async function checkRoom({ statements }: Tables, experimentId: string, { bytes }: StoredPicture): Promise<void> {
   const [{ taken }] = await statements.all<{ taken: number }>(
     'SELECT coalesce(sum(length(bytes)), 0) AS taken FROM pictures WHERE experimentId = ?',
     [experimentId],
@@ -61,7 +61,7 @@ async function checkRoom({ statements }: Tables, experimentId: string, { bytes }
 }
 
 /** Part of a change. */
-export function insertPicture({ statements }: Tables, experimentId: string, file: string, picture: Picture): Promise<void> {
+export function insertPicture({ statements }: Tables, experimentId: string, file: string, picture: StoredPicture): Promise<void> {
   const { bytes, small, madeFrom } = picture;
   return statements.run('INSERT INTO pictures (experimentId, file, bytes, small, madeFrom) VALUES (?, ?, ?, ?, ?)', [
     experimentId,

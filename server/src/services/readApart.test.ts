@@ -1,14 +1,14 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { packColumns, type Observation, type Study } from '@fern/core';
-import { plan, reading, startClassroom, type Classroom } from '../classroom';
+import { anyPlan, anyReading, startClassroom, type Classroom } from '../classroom';
 import { createExperiments } from './create';
-import { packStudy, unpackStudies } from './packages';
+import { zipStudy, unzipStudies } from './packages';
 
 const READINGS = process.env.FERN_ALL === '1' ? 20_000 : 10_000;
 const observations = Array.from({ length: READINGS }, (_, i): Observation =>
-  reading(`r${String(i).padStart(6, '0')}`, { unit: `D${String(1 + (i % 12)).padStart(2, '0')}`, value: i % 25 }),
+  anyReading(`r${String(i).padStart(6, '0')}`, { unit: `D${String(1 + (i % 12)).padStart(2, '0')}`, value: i % 25 }),
 );
-const study: Study = { experiment: plan, observations, happenings: [], care: [], photos: [] };
+const study: Study = { experiment: anyPlan, observations, happenings: [], care: [], photos: [] };
 let room: Classroom;
 let id: string;
 
@@ -27,8 +27,8 @@ describe('a large study', () => {
     expect(columns).toEqual({ version: 1, ...study, observations: packColumns(observations) });
     const packed = await room.teacher.call('GET', `/api/experiments/${id}/package`);
     expect(packed.headers.get('content-type')).toBe('application/zip');
-    expect(packed.body).toEqual(packStudy(study));
-    const all = unpackStudies((await room.teacher.call('GET', '/api/everything')).body as Uint8Array);
+    expect(packed.body).toEqual(zipStudy(study));
+    const all = unzipStudies((await room.teacher.call('GET', '/api/everything')).body as Uint8Array);
     expect(all.map((one) => one.study.observations.length)).toEqual([0, READINGS]);
   });
 
@@ -42,7 +42,7 @@ describe('a large study', () => {
     const opening = room.teacher.call('GET', `/api/experiments/${id}/study`).then(() => (open = true));
     let saved = 0;
     while (!open) {
-      const said = await room.teacher.call('POST', `/api/experiments/${room.id}/observations`, { observations: [reading(`s${saved}`)] });
+      const said = await room.teacher.call('POST', `/api/experiments/${room.id}/observations`, { observations: [anyReading(`s${saved}`)] });
       expect(said.status).toBe(200);
       saved++;
     }

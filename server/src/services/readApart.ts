@@ -1,5 +1,5 @@
 import type { Worker } from 'node:worker_threads';
-import type { Problem } from '@fern/contract';
+import type { ProblemDetails } from '@fern/contract';
 import type { Database } from '../openDatabase';
 import { ProblemError } from '../ProblemError';
 import { studyBytes, type Wanted } from './studyBytes';
@@ -15,7 +15,9 @@ interface Asked {
   readonly reject: (error: Error) => void;
 }
 
-type Said = { readonly number: number } & ({ readonly bytes: Uint8Array } | { readonly problem: Problem | null; readonly error: string });
+type Said = { readonly number: number } & (
+  { readonly bytes: Uint8Array } | { readonly problem: ProblemDetails | null; readonly error: string }
+);
 
 /**
  * Reads studies to be sent as they are. Large ones are read in a thread, so that whoever saves a reading meanwhile is answered.

@@ -3,7 +3,7 @@ import { SHOWN } from '../models/experimentRow';
 import type { Tables } from '../oneWriter';
 import { ProblemError } from '../ProblemError';
 import { getStudy } from './experiments';
-import { packStudy } from './packages';
+import { zipStudy } from './packages';
 
 /** What all pictures of an owner may come to, to be taken out in one file. */
 const MOST_TOGETHER = 200 * 1024 * 1024;
@@ -17,7 +17,7 @@ export type Wanted =
 export async function studyBytes(tables: Tables, wanted: Wanted): Promise<Uint8Array> {
   if (wanted.what === 'everything') return packEverything(tables, wanted.ownerId);
   const study = await getStudy(tables, wanted.ownerId, wanted.id);
-  if (wanted.what === 'package') return packStudy(study, await picturesOf(tables, wanted.id));
+  if (wanted.what === 'package') return zipStudy(study, await picturesOf(tables, wanted.id));
   // As columns the readings come in a tenth of the size, which is how a page of 100,000 opens without a pause.
   const sent = wanted.what === 'columns' ? { ...study, observations: packColumns(study.observations) } : study;
   return new TextEncoder().encode(JSON.stringify(sent));
@@ -50,7 +50,7 @@ async function packEverything(tables: Tables, ownerId: string): Promise<Uint8Arr
   const packages: { title: string; bytes: Uint8Array }[] = [];
   for (const id of await experimentsOf(tables, ownerId)) {
     const study = await getStudy(tables, ownerId, id);
-    packages.push({ title: study.experiment.title, bytes: packStudy(study, await picturesOf(tables, id)) });
+    packages.push({ title: study.experiment.title, bytes: zipStudy(study, await picturesOf(tables, id)) });
   }
   return zipBundle(packages);
 }

@@ -1,8 +1,8 @@
 import { parentPort, workerData } from 'node:worker_threads';
 import { photoPath } from '@fern/core';
 import { ProblemError } from '../ProblemError';
-import { makePicture, type Picture } from './makePicture';
-import { unpackStudies } from './packages';
+import { makePicture, type StoredPicture } from './makePicture';
+import { unzipStudies } from './packages';
 import type { Handed } from './thread';
 
 /** So many readings come over at a time: to take in all at once would hold up those who wait. */
@@ -10,7 +10,7 @@ const AT_A_TIME = 2000;
 
 /** Reads what was uploaded in a thread of its own and says what it holds, or what is wrong with it. */
 try {
-  const studies = unpackStudies((workerData as Handed<Uint8Array>).data);
+  const studies = unzipStudies((workerData as Handed<Uint8Array>).data);
   for (const { study: whole, pictures } of studies) {
     const { observations, ...study } = whole;
     parentPort?.postMessage({ study });
@@ -25,7 +25,7 @@ try {
 }
 
 /** What is no photo is named by its place in the package. */
-async function pictureOf(file: string, bytes: Uint8Array): Promise<Picture> {
+async function pictureOf(file: string, bytes: Uint8Array): Promise<StoredPicture> {
   try {
     return await makePicture(bytes);
   } catch (error) {

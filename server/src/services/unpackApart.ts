@@ -1,9 +1,9 @@
 import pLimit from 'p-limit';
-import type { Problem } from '@fern/contract';
+import type { ProblemDetails } from '@fern/contract';
 import type { Observation, Study } from '@fern/core';
 import { ProblemError } from '../ProblemError';
 import type { Arriving } from './create';
-import type { Picture } from './makePicture';
+import type { StoredPicture } from './makePicture';
 import { startThread } from './thread';
 
 const MOST_SECONDS = 60;
@@ -14,8 +14,8 @@ const atOnce = pLimit(1);
 type Said =
   | { readonly study: Omit<Study, 'observations'> }
   | { readonly observations: readonly Observation[] }
-  | { readonly file: string; readonly picture: Picture }
-  | { readonly problem: Problem }
+  | { readonly file: string; readonly picture: StoredPicture }
+  | { readonly problem: ProblemDetails }
   | { readonly done: true };
 
 /**
@@ -27,7 +27,7 @@ export function unpackApart(bytes: Uint8Array): Promise<Arriving[]> {
     () =>
       new Promise((resolve, reject) => {
         const worker = startThread('unpack', bytes);
-        const arriving: { study: Study & { observations: Observation[] }; pictures: Map<string, Picture> }[] = [];
+        const arriving: { study: Study & { observations: Observation[] }; pictures: Map<string, StoredPicture> }[] = [];
         const tooMuch = () =>
           reject(new ProblemError(422, 'This package takes more time or memory than can be given. Nothing was stored.'));
         const timer = setTimeout(() => {

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import type { Gap } from './benchGeometry';
+import type { NeighbourGap } from './benchGeometry';
 
 /** The gap between two neighbours: a barrier, or room for one. */
-defineProps<{ gap: Gap; tile: number; movable: boolean }>();
+defineProps<{ gap: NeighbourGap; tile: number; movable: boolean }>();
 const emit = defineEmits<{ barrier: [row: number, column: number] }>();
 </script>
 

@@ -17,13 +17,13 @@ export interface Board {
 }
 
 /** Units side by side that share a reservoir, tray or lamp. */
-export interface Run extends Point {
+export interface ContainerRun extends Point {
   readonly name: string;
   readonly width: number;
 }
 
 /** Two neighbours, and whether a barrier stands between them. */
-export interface Gap extends Point {
+export interface NeighbourGap extends Point {
   readonly unit: Unit;
   readonly right: Unit;
   readonly stands: boolean;
@@ -92,8 +92,8 @@ export function benchGeometry(shelves: readonly Shelf[], placed: readonly Unit[]
 const placeOf = ({ row, column }: Unit): readonly [number, number] => [row ?? 1, column ?? 1];
 
 /** Neighbours along a row that share something stand in one outline. */
-export function containerRuns(placed: readonly Unit[], { centre, tile }: BenchGeometry): Run[] {
-  const runs: Run[] = [];
+export function containerRuns(placed: readonly Unit[], { centre, tile }: BenchGeometry): ContainerRun[] {
+  const runs: ContainerRun[] = [];
   const sorted = [...placed].sort((a, b) => (a.row ?? 0) - (b.row ?? 0) || (a.column ?? 0) - (b.column ?? 0));
   sorted.forEach((unit, i) => {
     if (unit.container === null) return;
@@ -108,7 +108,12 @@ export function containerRuns(placed: readonly Unit[], { centre, tile }: BenchGe
 }
 
 /** Gaps between neighbours where a barrier stands, or where `all` could. */
-export function barrierGaps(placed: readonly Unit[], barriers: readonly Barrier[], { centre }: BenchGeometry, all: boolean): Gap[] {
+export function barrierGaps(
+  placed: readonly Unit[],
+  barriers: readonly Barrier[],
+  { centre }: BenchGeometry,
+  all: boolean,
+): NeighbourGap[] {
   const at = new Map(placed.map((unit) => [`${unit.row}:${unit.column}`, unit]));
   const barred = new Set(barriers.map(({ row, column }) => `${row}:${column}`));
   return placed.flatMap((unit) => {

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import ConfirmDialog from '../kit/ConfirmDialog.vue';
-import { keys } from './keyList';
+import { shortcuts } from './shortcuts';
 import { keysOpen } from './keysOpen';
 </script>
 
 <template>
   <ConfirmDialog v-model:open="keysOpen" title="Keys" width="820px">
     <dl>
-      <div v-for="[key, what] in keys" :key="key">
+      <div v-for="[key, what] in shortcuts" :key="key">
         <dt>
           <kbd>{{ key }}</kbd>
         </dt>

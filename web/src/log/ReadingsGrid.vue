@@ -6,7 +6,7 @@ import DateField from '../kit/DateField.vue';
 import ProblemNote from '../kit/ProblemNote.vue';
 import { useSlices } from '../kit/useSlices';
 import { useGrid } from './useGrid';
-import { wordsOf } from './useWalk';
+import { readingWords } from './useWalk';
 
 /**
  * What was read of one measure, typed in cell after cell as in a spreadsheet: a row a unit, a column a walk or an extra day. One field moves
@@ -170,8 +170,8 @@ const name = (row: number, column: number) => `${nameOf(props.units[row])}, ${he
       <ProblemNote :words="wrong" />
       <p v-if="asked.length > 0" class="asked small" role="status">{{ asked.join(' ') }} It is kept so; a new number corrects it.</p>
       <p v-if="open && heard" class="asked small" role="status">
-        {{ heard.observer ?? 'Someone' }} has just read {{ name(at.row, at.column) }}: {{ wordsOf(heard, measure) }}. A number of yours is
-        kept beside it; an empty field leaves theirs.
+        {{ heard.observer ?? 'Someone' }} has just read {{ name(at.row, at.column) }}: {{ readingWords(heard, measure) }}. A number of yours
+        is kept beside it; an empty field leaves theirs.
       </p>
       <p v-if="pasted" class="small" role="status">{{ pasted }}</p>
       <div v-if="problems.length > 0" class="problem" role="alert">
@@ -183,7 +183,7 @@ const name = (row: number, column: number) => `${nameOf(props.units[row])}, ${he
       <div v-if="open && here && here.reading" class="history small" role="status">
         <span
           ><b>{{ name(at.row, at.column) }}</b
-          >: {{ wordsOf(here.reading, measure) }} {{ here.reading.value === null ? '' : measure.unit
+          >: {{ readingWords(here.reading, measure) }} {{ here.reading.value === null ? '' : measure.unit
           }}{{ here.reading.observer ? `, ${here.reading.observer}` : '' }}{{ here.reading.note ? `, “${here.reading.note}”` : '' }}</span
         >
         <label
@@ -195,7 +195,7 @@ const name = (row: number, column: number) => `${nameOf(props.units[row])}, ${he
           {{
             here.all
               .slice(0, -1)
-              .map((seen) => `${wordsOf(seen, measure)} (${shortDate(seen.observedOn)}${seen.observer ? `, ${seen.observer}` : ''})`)
+              .map((seen) => `${readingWords(seen, measure)} (${shortDate(seen.observedOn)}${seen.observer ? `, ${seen.observer}` : ''})`)
               .join(', ')
           }}</span
         >

@@ -6,7 +6,7 @@ import { benchOf } from '../bench/benchOf';
 import { useLoaded } from '../frame/loaded';
 import WaitingNotes from '../frame/WaitingNotes.vue';
 import MarginNote from '../kit/MarginNote.vue';
-import { wordsOf } from './useWalk';
+import { readingWords } from './useWalk';
 
 /** Beside a walk: the bench with where one stands, and what became of the readings. */
 defineProps<{ head: string; stop: Stop | null; saw: Observation | null; done: ReadonlySet<string>; shuffled: boolean }>();
@@ -33,7 +33,7 @@ const { id, experiment } = useLoaded();
   </p>
   <WaitingNotes />
   <MarginNote v-if="stop && saw" severity="note"
-    >{{ readName(stop.unit, stop.measure) }} has {{ wordsOf(saw, stop.measure) }} from {{ shortDate(saw.observedOn) }}. A new number
+    >{{ readName(stop.unit, stop.measure) }} has {{ readingWords(saw, stop.measure) }} from {{ shortDate(saw.observedOn) }}. A new number
     corrects it and stands on the same day; the old one is kept.</MarginNote
   >
   <p class="leave"><RouterLink :to="{ name: 'log', params: { id } }">Leave the walk; it goes on from here</RouterLink></p>

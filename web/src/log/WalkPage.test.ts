@@ -4,7 +4,7 @@ import { useLog } from '../stores/log';
 import { useOutbox } from '../stores/outbox';
 import { today } from '../stores/today';
 import { eventually, startedStudy } from '../testing';
-import { server, page, reading, posted, walkThrough, walk, where, field, press, type, choose, leave } from './walk.fixture';
+import { server, page, reading, posted, walkThrough, walk, where, field, press, typeReading, choose, leave } from './walk.fixture';
 
 beforeEach(leave);
 
@@ -13,7 +13,7 @@ describe('a walk', () => {
     await walk();
     expect(where()).toBe('D01');
     expect(page.find('h1').text()).toBe('How many: normal sprouts?');
-    await type('12');
+    await typeReading('12');
     expect(where()).toBe('D01');
     expect(page.find('h1').text()).toContain('Has it happened');
     await choose(1).trigger('click');
@@ -45,7 +45,7 @@ describe('a walk', () => {
     await walkThrough({ ...study, experiment: { ...study.experiment, units, measures } });
     expect(where()).toBe('tank 1');
     expect(page.text()).toContain('1 of 2');
-    await type('21.5');
+    await typeReading('21.5');
     expect(where()).toBe('tank 2');
     await page
       .findAll('button')
@@ -114,7 +114,7 @@ describe('a walk', () => {
   it('an undo takes back one’s own reading, never one that someone else put there since', async () => {
     await walk([reading({ plannedDay: 3 })]);
     await page.find('[data-unit="D01"]').trigger('click');
-    await type('12');
+    await typeReading('12');
     await eventually(() => expect(posted()).toHaveLength(1));
     const theirs = reading({ id: 'theirs', plannedDay: 3, value: 9, replaces: posted()[0].id, observer: 'Moss' });
     useLog().receive([{ kind: 'reading', content: theirs }]);
@@ -157,7 +157,7 @@ describe('a walk', () => {
     };
     await walk([], [height]);
     expect(page.text()).toContain('plant 1');
-    for (const value of ['12', '14']) await type(value);
+    for (const value of ['12', '14']) await typeReading(value);
     expect(page.text()).toContain('plant 3');
     expect(where()).toBe('D01');
     await press('m');
@@ -176,7 +176,7 @@ describe('a walk', () => {
   it('nine where ten were meant is put right on the spot, with its day', async () => {
     await walk();
     server.answer = ({ body }) => ({ status: 200, body: { ...body, id: 'x', version: 2, experiment: startedStudy().experiment } });
-    await type('27');
+    await typeReading('27');
     expect(page.text()).toContain('Were more sown than that? Put it right');
     [...document.querySelectorAll('button')].find((own) => own.textContent?.trim().startsWith('Were more sown'))?.click();
     const number = await eventually(() => {
@@ -220,7 +220,7 @@ describe('a walk', () => {
     ['1.5', /whole number/],
   ])('says what is wrong with “%s”, and stays', async (typed, words) => {
     await walk();
-    await type(typed);
+    await typeReading(typed);
     expect(page.find('[role="alert"]').text()).toMatch(words);
     expect(where()).toBe('D01');
     expect(useOutbox().count).toBe(0);
@@ -228,7 +228,7 @@ describe('a walk', () => {
 
   it('asks about a total that falls, and takes it when it is meant', async () => {
     await walk([reading({ observedOn: addDays(today(), -1), value: 20 })]);
-    await type('12');
+    await typeReading('12');
     expect(page.find('.last').text()).toContain('20');
     expect(page.find('.asked').text()).toContain('went from 20');
     expect(posted()).toEqual([]);
@@ -239,23 +239,23 @@ describe('a walk', () => {
   it('asks about a slip of ten: a decimal point in the wrong place', async () => {
     const height: Measure = { ...blankOf(measureFields), measure: 'height', name: 'Height', unit: 'cm', primary: true, readingDays: [3] };
     await walk([], [height]);
-    for (const value of ['11', '12', '13']) await type(value);
-    await type('125');
+    for (const value of ['11', '12', '13']) await typeReading(value);
+    await typeReading('125');
     expect(page.find('.asked').text()).toContain('about ten times more than the others (12 cm)');
     expect(where()).toBe('D04');
     await page.find('.asked button').trigger('click');
     expect(field().element.value).toBe('');
-    await type('12.5');
+    await typeReading('12.5');
     expect(where()).toBe('D05');
   });
 
   it('corrects by a new reading that names the old one', async () => {
     await walk();
-    await type('12');
+    await typeReading('12');
     await page.find('.undo').trigger('click');
     expect(field().element.value).toBe('12');
     expect(page.text()).toContain('D01 has 12. It stands until you type another number.');
-    await type('13');
+    await typeReading('13');
     await eventually(() => expect(posted()[1]).toMatchObject({ value: 13, replaces: posted()[0].id }));
   });
 
@@ -265,7 +265,7 @@ describe('a walk', () => {
       reading({ id: 'f', plannedDay: 3, measure: 'first-sprout', value: 1 }),
     ]);
     await page.find('[data-unit="D01"]').trigger('click');
-    await type('14');
+    await typeReading('14');
     await press('u');
     await eventually(() => expect(posted()).toHaveLength(2));
     expect(posted()[1]).toMatchObject({ value: 10, replaces: posted()[0].id });
@@ -274,7 +274,7 @@ describe('a walk', () => {
 
   it('the same number again is not stored twice, a note to it is', async () => {
     await walk();
-    await type('12');
+    await typeReading('12');
     await press('Backspace');
     await press('Enter');
     expect(useOutbox().count + posted().length).toBe(1);
@@ -307,7 +307,7 @@ describe('a walk', () => {
   it('is over after the last stop, and says what is missing', async () => {
     await walk();
     await page.find('[data-unit="D12"]').trigger('click');
-    await type('1');
+    await typeReading('1');
     await choose(0).trigger('click');
     expect(page.find('h1').text()).toBe('22 readings are still missing');
   });

@@ -38,7 +38,7 @@ import WhenRead from './WhenRead.vue';
 import WrongDialog from './WrongDialog.vue';
 import { placeWords } from './placeWords';
 import { useHeard } from './useHeard';
-import { useWalk, wordsOf } from './useWalk';
+import { useWalk, readingWords } from './useWalk';
 import { pressWalkKey, type WalkPanel } from './walkKeys';
 
 const props = defineProps<{ day: string }>();
@@ -130,7 +130,7 @@ const heardWords = computed(() => {
   const [here, theirs] = [stop.value, walk.heard.value];
   if (!here || !theirs) return null;
   const who = `${theirs.observer ?? 'Someone'} has just read ${readName(here.unit, here.measure)}`;
-  return `${who}: ${wordsOf(theirs, here.measure)}. A number of yours is kept beside it; Enter alone leaves theirs.`;
+  return `${who}: ${readingWords(theirs, here.measure)}. A number of yours is kept beside it; Enter alone leaves theirs.`;
 });
 watch(at, () => (open.value = null));
 const heard = useHeard({ at, stops, experiment, question });

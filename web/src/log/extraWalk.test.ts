@@ -2,7 +2,7 @@ import { beforeEach, describe, expect, it } from 'vitest';
 import { addDays, blankOf, measureFields, type Measure, type Observation } from '@fern/core';
 import { today } from '../stores/today';
 import { eventually, startedStudy } from '../testing';
-import { reading, posted, walkThrough, where, field, press, type, leave } from './walk.fixture';
+import { reading, posted, walkThrough, where, field, press, typeReading, leave } from './walk.fixture';
 
 beforeEach(leave);
 
@@ -24,7 +24,7 @@ describe('an extra walk', () => {
   it('adds a picking on its own day and leaves the others as they are; an empty one is passed by', async () => {
     await visit([reading({ id: 'first', measure: 'crop', value: 30, plannedDay: 3, observedOn: addDays(today(), -1) })]);
     expect(field().element.value).toBe('');
-    await type('20');
+    await typeReading('20');
     expect(where()).toBe('D02');
     await press('Enter');
     expect(where()).toBe('D03');
@@ -34,10 +34,10 @@ describe('an extra walk', () => {
 
   it('can be mended while it lasts', async () => {
     await visit();
-    await type('20');
+    await typeReading('20');
     await press('u');
     expect(field().element.value).toBe('20');
-    await type('21');
+    await typeReading('21');
     await eventually(() => expect(posted()[1]).toMatchObject({ value: 21, replaces: posted()[0].id }));
   });
 });

@@ -2,7 +2,7 @@ import { beforeEach, describe, expect, it } from 'vitest';
 import { addDays, type Observation } from '@fern/core';
 import { today } from '../stores/today';
 import { eventually, startedStudy } from '../testing';
-import { page, reading, posted, walkThrough, openWalk, where, field, type, choose, leave } from './walk.fixture';
+import { page, reading, posted, walkThrough, openWalk, where, field, typeReading, choose, leave } from './walk.fixture';
 
 beforeEach(leave);
 
@@ -26,7 +26,7 @@ describe('a walk that is taken up after its day', () => {
     await late();
     expect(page.find('h1').text()).toBe('When were these read?');
     await answer(/as planned/);
-    await type('12');
+    await typeReading('12');
     await choose(1).trigger('click');
     expect(where()).toBe('D02');
     await eventually(() => expect(posted()).toHaveLength(2));
@@ -43,7 +43,7 @@ describe('a walk that is taken up after its day', () => {
   it('read today it is late, and of its own walk all the same', async () => {
     await late();
     await answer(/^Today/);
-    await type('12');
+    await typeReading('12');
     await eventually(() => expect(posted()[0]).toMatchObject({ observedOn: today(), plannedDay: 3 }));
   });
 
@@ -56,7 +56,7 @@ describe('a walk that is taken up after its day', () => {
     expect(page.find('[role="alert"]').text()).toContain('Choose a day from');
     await other.setValue(addDays(started, 5));
     await answer(/Read on this day/);
-    await type('12');
+    await typeReading('12');
     await eventually(() => expect(posted()[0]).toMatchObject({ observedOn: addDays(started, 5), plannedDay: 3 }));
   });
 
@@ -68,7 +68,7 @@ describe('a walk that is taken up after its day', () => {
     await answer(/as planned/);
     await page.find('[data-unit="D01"]').trigger('click');
     expect(field().element.value).toBe('4');
-    await type('6');
+    await typeReading('6');
     await eventually(() => expect(posted()[0]).toMatchObject({ value: 6, observedOn: planned, plannedDay: 3, replaces: 'd4' }));
   });
 });

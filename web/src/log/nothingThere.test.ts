@@ -1,7 +1,7 @@
 import { beforeEach, describe, expect, it } from 'vitest';
 import { blankOf, measureFields, type Measure } from '@fern/core';
 import { eventually } from '../testing';
-import { page, reading, posted, walk, where, field, press, type, leave } from './walk.fixture';
+import { page, reading, posted, walk, where, field, press, typeReading, leave } from './walk.fixture';
 
 beforeEach(leave);
 
@@ -27,7 +27,7 @@ describe('where there is nothing to read', () => {
     await page.find('[data-unit="D01"]').trigger('click');
     expect(field().element.value).toBe('');
     expect(page.text()).toContain('D01 has not read from');
-    await type('12');
+    await typeReading('12');
     await eventually(() => expect(posted()[0]).toMatchObject({ value: 12, absent: null, replaces: 'none' }));
   });
 });

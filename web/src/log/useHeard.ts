@@ -2,7 +2,7 @@ import { ref, watch, type Ref } from 'vue';
 import { readName, type Experiment, type Stop } from '@fern/core';
 import { useOutbox } from '../stores/outbox';
 import { placeWords } from './placeWords';
-import { wordsOf } from './useWalk';
+import { readingWords } from './useWalk';
 
 interface Walked {
   readonly at: Ref<number>;
@@ -19,7 +19,7 @@ export function useHeard({ at, stops, experiment, question }: Walked): Ref<strin
     at,
     (now, from) => {
       const [left, here] = [stops.value[from], stops.value[now]];
-      const stands = left?.reading ? `${readName(left.unit, left.measure)}: ${wordsOf(left.reading, left.measure)}, kept.` : '';
+      const stands = left?.reading ? `${readName(left.unit, left.measure)}: ${readingWords(left.reading, left.measure)}, kept.` : '';
       const waits = outbox.offline ? `${outbox.count} wait for the network.` : '';
       const next = here ? `${readName(here.unit, here.measure)}, ${placeWords(experiment.value, here.unit)}. ${question.value}` : '';
       heard.value = [stands, waits, next].filter((part) => part !== '').join(' ');

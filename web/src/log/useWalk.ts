@@ -240,13 +240,13 @@ export function useWalk({ stops, readOn, kept }: Walked) {
     saw.value = mine;
     typed.value = mine.value === null ? '' : String(mine.value);
     if (last.before === null) {
-      said.value = `${here.unit.unit} has ${wordsOf(mine, here.measure)}. It stands until you type another number.`;
+      said.value = `${here.unit.unit} has ${readingWords(mine, here.measure)}. It stands until you type another number.`;
       return;
     }
     const { value, absent, note: before } = last.before;
     keep({ ...here, reading: mine }, { value, absent, note: before });
     goTo(last.stop);
-    said.value = `${here.unit.unit} has ${wordsOf(last.before, here.measure)} again.`;
+    said.value = `${here.unit.unit} has ${readingWords(last.before, here.measure)} again.`;
   }
 
   const observationOf = (reading: string) => study.value.observations.find((own) => own.id === reading);
@@ -291,10 +291,10 @@ export function useWalk({ stops, readOn, kept }: Walked) {
   };
 }
 
-export type WalkState = ReturnType<typeof useWalk>;
+export type RecordingRound = ReturnType<typeof useWalk>;
 
 /** What a reading says, in a word: "12", "nothing there". */
-export function wordsOf(reading: Observation, measure: Pick<Measure, 'none'>): string {
+export function readingWords(reading: Observation, measure: Pick<Measure, 'none'>): string {
   if (isValued(reading)) return String(reading.value);
   return reading.absent === 'nothing-there' ? noneWords(measure) : 'not read';
 }

@@ -41,7 +41,7 @@ export const press = async (key: string) => {
   await (field().exists() ? field() : page.find('.reading')).trigger('keydown', { key });
   await page.vm.$nextTick();
 };
-export const type = async (value: string) => {
+export const typeReading = async (value: string) => {
   await field().setValue(value);
   await press('Enter');
 };

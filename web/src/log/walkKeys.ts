@@ -1,11 +1,11 @@
 import type { RubricStep } from '@fern/core';
-import type { WalkState } from './useWalk';
+import type { RecordingRound } from './useWalk';
 
 /** What is opened besides the number: a note, a loss, care, a photo, what went wrong, how many were sown. */
 export type WalkPanel = 'note' | 'lost' | 'care' | 'wrong' | 'sown' | 'photo';
 
 interface Hand {
-  readonly walk: WalkState;
+  readonly walk: RecordingRound;
   /** Steps that a digit chooses; none where a number is typed. */
   readonly choices: readonly RubricStep[];
   /** Whether + and − are one more and one less; elsewhere they are signs of a number. */
@@ -71,7 +71,7 @@ export function pressWalkKey(event: KeyboardEvent, { walk, choices, tallies, ope
 }
 
 /** In a note letters are letters; Enter takes it with the reading, Escape goes back to the number. */
-function pressInNote({ key, ctrlKey, metaKey }: KeyboardEvent, walk: WalkState, focus: () => void): boolean {
+function pressInNote({ key, ctrlKey, metaKey }: KeyboardEvent, walk: RecordingRound, focus: () => void): boolean {
   if (ctrlKey || metaKey) return false;
   if (key === 'Enter') walk.take(walk.asked.value.length > 0);
   else if (key === 'Escape') focus();

@@ -3,7 +3,7 @@ import { Button, Spin } from 'ant-design-vue';
 import { wrap } from 'comlink';
 import { useLocalStorage } from '@vueuse/core';
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue';
-import { counted, isSealed, labelSheetOf, labelSheets, onePage, plural, walkOrder } from '@fern/core';
+import { counted, isSealed, labelSheetOf, labelSheets, labelsPerPage, plural, walkOrder } from '@fern/core';
 import { useLoaded } from '../frame/loaded';
 import ChoiceField from '../kit/ChoiceField.vue';
 import MarginNote from '../kit/MarginNote.vue';
@@ -79,7 +79,7 @@ const headline = computed(() =>
     ? 'Strips for the edges of the shelves'
     : count.value === 1
       ? `The label of ${only.value || '1'} again`
-      : `${count.value} labels on ${counted(Math.ceil((count.value + skip.value) / onePage(chosen.value)), 'sheet')}`,
+      : `${count.value} labels on ${counted(Math.ceil((count.value + skip.value) / labelsPerPage(chosen.value)), 'sheet')}`,
 );
 const title = computed(() => `${experiment.value.title}: labels`);
 const print = () => printPages(title.value, pages.value, chosen.value.page);
@@ -109,7 +109,7 @@ const save = () => saveText(pagesAsHtml(title.value, pages.value, chosen.value.p
           label="Labels used up on the first sheet"
           whole
           :min="0"
-          :max="onePage(chosen) - 1"
+          :max="labelsPerPage(chosen) - 1"
           :width="56"
           @change="skip = $event ?? 0"
         />

@@ -1,4 +1,4 @@
-import type { FieldError, Problem } from '@fern/contract';
+import type { FieldError, ProblemDetails } from '@fern/contract';
 
 /** A call that was answered with a problem, or not at all. */
 export class CallError extends Error {
@@ -73,7 +73,7 @@ async function call(
     throw new CallError(0, 'No answer from the server. Check the network, then try again.');
   }
   if (response.ok) return response;
-  const problem = (await response.json().catch(() => null)) as Problem | null;
+  const problem = (await response.json().catch(() => null)) as ProblemDetails | null;
   if (problem && response.status === 401 && path !== '/session') signedOut();
   // A gateway that answers in the server's place has no problem to tell.
   throw new CallError(

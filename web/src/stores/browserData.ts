@@ -1,11 +1,11 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 import type { Draft } from './drafts';
-import type { Kept } from './kept';
+import type { CachedAnswer } from './offlineCache';
 import type { Waiting } from './waiting';
 
 interface BrowserData extends DBSchema {
   waiting: { key: string; value: Waiting };
-  kept: { key: [string, string]; value: Kept };
+  kept: { key: [string, string]; value: CachedAnswer };
   drafts: { key: [string, string, string]; value: Draft };
 }
 

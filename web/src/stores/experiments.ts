@@ -3,8 +3,8 @@ import { computed, ref, shallowRef } from 'vue';
 import type { ExperimentLine, ExperimentRecord, ImportRecord } from '@fern/contract';
 import { addDays, stateOf, stepMinutes, walkMinutes, type Experiment, type Measure, type Plan, type WalkState } from '@fern/core';
 import { api, CallError, wordsFor } from './api';
-import { keep, kept } from './kept';
-import { useKeys } from './keys';
+import { cacheAnswer, cachedAnswer } from './offlineCache';
+import { useIdempotencyKeys } from './idempotencyKeys';
 import { fetchStudy, keptStudy } from './studies';
 import { useSession } from './session';
 import { today } from './today';
@@ -48,10 +48,10 @@ export const useExperiments = defineStore('experiments', () => {
     try {
       list.value = await api.get<ExperimentLine[]>('/experiments');
       offline.value = false;
-      void keep(account, '/experiments', list.value).then(() => keepSoonDue(account));
+      void cacheAnswer(account, '/experiments', list.value).then(() => keepSoonDue(account));
     } catch (problem) {
       offline.value = problem instanceof CallError && problem.offline;
-      const before = offline.value ? await kept(account, '/experiments') : null;
+      const before = offline.value ? await cachedAnswer(account, '/experiments') : null;
       if (before !== null) list.value = before.answer as ExperimentLine[];
       else error.value = wordsFor(problem);
     }
@@ -69,7 +69,7 @@ export const useExperiments = defineStore('experiments', () => {
     }
   }
 
-  const keys = useKeys();
+  const keys = useIdempotencyKeys();
   async function make<Made extends ExperimentRecord>(content: string, path: string, body: unknown): Promise<Made> {
     const made = await api.post<Made>(path, body, { key: keys.keyFor(content) });
     keys.stored(content);

@@ -2,7 +2,7 @@ import { defineStore } from 'pinia';
 import { useEventListener } from '@vueuse/core';
 import { computed, onScopeDispose, ref, watch } from 'vue';
 import { api, CallError } from './api';
-import { keepMore, sinceKept } from './kept';
+import { appendToCachedList, sinceCachedPath } from './offlineCache';
 import { useSession } from './session';
 import { oneTabAtATime, toWait, type Logged, type Waiting } from './waiting';
 import { useWaitingList } from './waitingList';
@@ -88,7 +88,7 @@ export const useOutbox = defineStore('outbox', () => {
       offline.value = false;
       stopped.value = null;
       // First to where what is stored is shown, so that a reading is never missing between the two.
-      await keepMore(first.account, sinceKept(first.experiment), batch.map(withoutPicture));
+      await appendToCachedList(first.account, sinceCachedPath(first.experiment), batch.map(withoutPicture));
       for (const tell of listeners) tell(batch, reply);
       await forget(batch);
       return 'sent';

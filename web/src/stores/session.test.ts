@@ -3,7 +3,7 @@ import { eventually, freshBrowser, freshPage, startedStudy } from '../testing';
 import { blankOf, happeningFields, packColumns } from '@fern/core';
 import { api } from './api';
 import { useExperiments } from './experiments';
-import { keep, kept } from './kept';
+import { cacheAnswer, cachedAnswer } from './offlineCache';
 import { useLog } from './log';
 import { useOpening } from './openExperiment';
 import { useOutbox } from './outbox';
@@ -46,7 +46,7 @@ describe('who is signed in', () => {
     await useSession().load();
     await useExperiments().load();
     await useOpening().open('x');
-    await eventually(async () => expect(await kept('me', '/experiments/x/study?as=columns')).not.toBeNull());
+    await eventually(async () => expect(await cachedAnswer('me', '/experiments/x/study?as=columns')).not.toBeNull());
     network = false;
     await reloaded();
     expect([useSession().unreachable, useSession().account]).toEqual([true, mine]);
@@ -59,7 +59,7 @@ describe('who is signed in', () => {
   it('an experiment opened without a network has what was sent since it was kept', async () => {
     await useSession().load();
     await useOpening().open('x');
-    await eventually(async () => expect(await kept('me', '/experiments/x/study?as=columns')).not.toBeNull());
+    await eventually(async () => expect(await cachedAnswer('me', '/experiments/x/study?as=columns')).not.toBeNull());
     useLog().addHappening({ ...blankOf(happeningFields), id: 'h1', on: '2026-04-03', kind: 'other', note: 'a cat' });
     await eventually(() => expect(useOutbox().count).toBe(0));
     network = false;
@@ -71,9 +71,9 @@ describe('who is signed in', () => {
   it('whoever signs out leaves nothing to read behind', async () => {
     await useSession().load();
     await useExperiments().load();
-    await eventually(async () => expect(await kept('me', '/experiments')).not.toBeNull());
+    await eventually(async () => expect(await cachedAnswer('me', '/experiments')).not.toBeNull());
     await useSession().leave();
-    expect(await kept('me', '/experiments')).toBeNull();
+    expect(await cachedAnswer('me', '/experiments')).toBeNull();
     expect(JSON.stringify({ ...localStorage })).not.toContain('Bracken');
     network = false;
     await reloaded();
@@ -94,11 +94,11 @@ describe('who is signed in', () => {
 
   it('another account on the same browser finds nothing of the first', async () => {
     await useSession().load();
-    await keep('me', '/experiments', ['secret']);
+    await cacheAnswer('me', '/experiments', ['secret']);
     who = theirs;
     await reloaded();
     expect(useSession().account).toEqual(theirs);
-    expect(await kept('me', '/experiments')).toBeNull();
+    expect(await cachedAnswer('me', '/experiments')).toBeNull();
   });
 
   it('a session that ends hides the pages until the same person is back, and keeps what waits', async () => {

@@ -2,7 +2,7 @@ import { defineStore } from 'pinia';
 import { computed, onScopeDispose, ref } from 'vue';
 import type { Account, Credentials, NewAccount, SessionState } from '@fern/contract';
 import { api, CallError, whenSignedOut } from './api';
-import { forgetKept } from './kept';
+import { clearOfflineCache } from './offlineCache';
 
 const REMEMBERED = 'fern-test.account';
 /** Someone signed out without a network: the server is told as soon as it answers. */
@@ -30,7 +30,7 @@ export const useSession = defineStore('session', () => {
 
   async function take(next: SessionState): Promise<void> {
     const before = remembered();
-    if (next.account === null || (before !== null && before.id !== next.account.id)) await forgetKept();
+    if (next.account === null || (before !== null && before.id !== next.account.id)) await clearOfflineCache();
     if (next.account) localStorage.setItem(REMEMBERED, JSON.stringify(next.account));
     else localStorage.removeItem(REMEMBERED);
     const other = state.value.account !== null && next.account !== null && state.value.account.id !== next.account.id;
@@ -62,13 +62,13 @@ export const useSession = defineStore('session', () => {
   async function end(): Promise<void> {
     if (state.value.account === null || expired.value) return;
     expired.value = true;
-    await forgetKept();
+    await clearOfflineCache();
   }
 
   async function leave(): Promise<void> {
     localStorage.removeItem(REMEMBERED);
     localStorage.setItem(LEAVING, '1');
-    await forgetKept();
+    await clearOfflineCache();
     await api.delete('/session').then(
       () => localStorage.removeItem(LEAVING),
       () => undefined,

@@ -1,7 +1,7 @@
 import type { PackedStudyRecord } from '@fern/contract';
 import { v7 as uuid } from 'uuid';
 import { api } from './api';
-import { forgetList, keep, kept, keptList, sinceKept } from './kept';
+import { dropFromCachedList, cacheAnswer, cachedAnswer, cachedList, sinceCachedPath } from './offlineCache';
 import type { Logged } from './waiting';
 
 const pathOf = (id: string) => `/experiments/${id}/study?as=columns`;
@@ -10,14 +10,14 @@ const pathOf = (id: string) => `/experiments/${id}/study?as=columns`;
 export async function fetchStudy(account: string, id: string): Promise<PackedStudyRecord> {
   const asked = uuid();
   const packed = await api.get<PackedStudyRecord>(pathOf(id));
-  void keep(account, pathOf(id), packed).then(() => forgetList(account, sinceKept(id), asked));
+  void cacheAnswer(account, pathOf(id), packed).then(() => dropFromCachedList(account, sinceCachedPath(id), asked));
   return packed;
 }
 
 /** As it was last kept here, with what was sent since; null where it never was. */
 export async function keptStudy(account: string, id: string) {
-  const study = await kept(account, pathOf(id));
+  const study = await cachedAnswer(account, pathOf(id));
   if (study === null) return null;
-  const since = await keptList<Logged>(account, sinceKept(id));
+  const since = await cachedList<Logged>(account, sinceCachedPath(id));
   return { packed: study.answer as PackedStudyRecord, since, at: study.at };
 }

@@ -1,6 +1,6 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { addMeasure, anyHeight, changeMeasure, changePlan, experimentFrom, write, type Experiment } from '@fern/core';
-import { accept, fakeServer, freshPage, type Call, type FakeServer, type Reply } from '../testing';
+import { accept, fakeServer, freshPage, type FakeCall, type FakeServer, type Reply } from '../testing';
 import { storedDrafts } from './drafts';
 import { useDocument } from './document';
 import { useHistory } from './history';
@@ -13,7 +13,7 @@ let server: FakeServer;
 let offline = false;
 
 /** Stores what is whole; refuses a formula that does not fit, and a change of an old version. */
-function answer(call: Call): Reply {
+function answer(call: FakeCall): Reply {
   if (offline) return 'offline';
   if (call.method === 'GET') return { status: 200, body: { id: 'x', version: server.version, experiment: server.study.experiment } };
   const { version, experiment } = call.body;

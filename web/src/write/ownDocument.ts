@@ -1,6 +1,6 @@
 import { Node, type JSONContent } from '@tiptap/core';
 import type { Node as DocumentNode } from '@tiptap/pm/model';
-import { reference } from '@fern/core';
+import { factReference } from '@fern/core';
 
 const REFERENCE = /\{=([^{}\s]+)\}/g;
 
@@ -8,7 +8,7 @@ const REFERENCE = /\{=([^{}\s]+)\}/g;
  * A fact of the study inside the writer's words: one piece, that shows what the data say now.
  * @param shown facts on the page, each of which can be told to look again
  */
-export const factNode = (textOf: (fact: string) => string, shown: Set<() => void>) =>
+export const factNode = (textOfDocument: (fact: string) => string, shown: Set<() => void>) =>
   Node.create({
     name: 'fact',
     group: 'inline',
@@ -19,7 +19,7 @@ export const factNode = (textOf: (fact: string) => string, shown: Set<() => void
     parseHTML: () => [{ tag: 'span[data-fact]', getAttrs: (element) => ({ fact: element.getAttribute('data-fact') ?? '' }) }],
     renderHTML: ({ node }) => {
       const fact = String(node.attrs.fact);
-      return ['span', { 'data-fact': fact, class: 'fact', title: `from the data: ${fact}` }, textOf(fact)];
+      return ['span', { 'data-fact': fact, class: 'fact', title: `from the data: ${fact}` }, textOfDocument(fact)];
     },
     addNodeView:
       () =>
@@ -28,12 +28,12 @@ export const factNode = (textOf: (fact: string) => string, shown: Set<() => void
         const dom = document.createElement('span');
         Object.assign(dom, { className: 'fact', title: `from the data: ${fact}` });
         dom.dataset.fact = fact;
-        const look = () => (dom.textContent = textOf(fact));
+        const look = () => (dom.textContent = textOfDocument(fact));
         look();
         shown.add(look);
         return { dom, ignoreMutation: () => true, destroy: () => shown.delete(look) };
       },
-    renderText: ({ node }) => reference(String(node.attrs.fact)),
+    renderText: ({ node }) => factReference(String(node.attrs.fact)),
   });
 
 /** The writer's text as a document: a paragraph a line, facts as pieces. */
@@ -67,7 +67,7 @@ export function textOf(document: DocumentNode): { readonly text: string; readonl
     paragraph.forEach((piece, inside) => {
       const start = offset + 1 + inside;
       if (piece.isText) add(piece.text ?? '', (i) => start + i);
-      else if (piece.type.name === 'fact') add(reference(String(piece.attrs.fact)), () => start);
+      else if (piece.type.name === 'fact') add(factReference(String(piece.attrs.fact)), () => start);
     });
   });
   places.push(document.content.size);

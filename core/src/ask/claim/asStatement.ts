@@ -1,10 +1,10 @@
-import { textOf, type Token } from './language';
-import { wordsOf } from './shapes/Halves';
+import { textOfTokens, type Token } from './language';
+import { tokenWords } from './shapes/Halves';
 import { verbAt } from './verbs';
 
 /** "Does honey help …?", "Why do tomatoes taste …?" as a statement. */
 export function withoutQuestion(tokens: readonly Token[]): readonly Token[] {
-  const words = wordsOf(tokens);
+  const words = tokenWords(tokens);
   let at = 0;
   if (/^(why|how|when)$/.test(words[0]) && /^(do|does|did|will|would|is|are|can)$/.test(words[1] ?? '')) at = 2;
   else if (words[0] === 'how' && /^(much|many|far|long)$/.test(words[1] ?? ''))
@@ -28,7 +28,7 @@ export function withoutQuestion(tokens: readonly Token[]): readonly Token[] {
 
 /** "In water or in mix?": the first is done, the second compared. */
 export function eitherOr(tokens: readonly Token[]): { comparison: string; rest: readonly Token[] } | null {
-  const words = wordsOf(tokens);
+  const words = tokenWords(tokens);
   const at = words.indexOf('or');
   if (at < 1 || !/^(do|does|will|would|is|are|which|should|what|can|root|grow)$/.test(words[0]) || /^(not|no)$/.test(words[at + 1] ?? 'no'))
     return null;
@@ -43,5 +43,5 @@ export function eitherOr(tokens: readonly Token[]): { comparison: string; rest: 
     end += 1;
   const second = tokens.slice(at + 1, end);
   const bare = /^(in|with|under|on|by|from|at)$/.test(second[0].word) && second.length > 1 ? second.slice(1) : second;
-  return { comparison: textOf(bare), rest: [...tokens.slice(0, at), ...tokens.slice(end)] };
+  return { comparison: textOfTokens(bare), rest: [...tokens.slice(0, at), ...tokens.slice(end)] };
 }

@@ -1,8 +1,8 @@
-import { textOf, type Token } from './language';
+import { textOfTokens, type Token } from './language';
 import { namesPlant } from './plantWords';
 import { isPlantVerb } from './verbs';
 
-export interface Compared {
+export interface ClaimComparison {
   readonly comparison: string | null;
   readonly rest: readonly Token[];
 }
@@ -17,7 +17,7 @@ const ENTRIES = /^(when|with|in|from|by|on|under|if|without|those|ones|at|after)
  * @param tokens of the claim
  * @returns the comparison, and the claim without it
  */
-export function takeComparison(tokens: readonly Token[]): Compared {
+export function takeComparison(tokens: readonly Token[]): ClaimComparison {
   const at = startOf(tokens);
   if (at === null) return { comparison: null, rest: tokens };
   const [from, first] = at;
@@ -27,7 +27,7 @@ export function takeComparison(tokens: readonly Token[]): Compared {
     if (tokens[end - 1].pause) break;
   }
   const span = tokens.slice(first, end);
-  const bare = textOf(/^(when|in|with|from|by|on|under|at)$/.test(span[0]?.word ?? '') && span.length > 1 ? span.slice(1) : span);
+  const bare = textOfTokens(/^(when|in|with|from|by|on|under|at)$/.test(span[0]?.word ?? '') && span.length > 1 ? span.slice(1) : span);
   const before = tokens.slice(0, from);
   // The pause after it belongs to the part before: "instead of tap water, roses …".
   const rest = [

@@ -1,5 +1,5 @@
 import { isPlantWord } from './plantWords';
-import { gerundOf, isThing, textOf, tokensOf, type Token } from './language';
+import { gerundOf, isThing, textOfTokens, tokensOf, type Token } from './language';
 
 /** What is done, as the subject of a sentence. */
 export interface Done {
@@ -20,7 +20,7 @@ export function doneAs(treatment: string): Done {
   const tokens = sentenceCut(tokensOf(treatment.trim()));
   const [first, second] = tokens;
   if (!first) return { words: '', plural: false };
-  const words = small(textOf(tokens), first);
+  const words = small(textOfTokens(tokens), first);
   const one = (text: string): Done => ({ words: text, plural: false });
   if (isGerund(first)) return one(words);
   // "Closer the lamp", "deeper you sow".

@@ -4,7 +4,7 @@ import { sayings } from './sayings';
 export type Direction = 'more' | 'less' | 'different';
 
 /** One thing that a claim says of the plants. */
-export interface Effect {
+export interface ClaimedEffect {
   /** A measure's id. */
   readonly id: string;
   /** Null where the claim says of it neither more nor less. */
@@ -44,9 +44,9 @@ interface Hit {
  * @param effect words of it, without what is done
  * @returns each measure once, with its direction; the direction alone where nothing is said that could be measured
  */
-export function effectsOf(effect: readonly Token[]): { readonly effects: readonly Effect[]; readonly overall: Direction | null } {
+export function effectsOf(effect: readonly Token[]): { readonly effects: readonly ClaimedEffect[]; readonly overall: Direction | null } {
   const clauses = clausesOf(effect);
-  const effects: Effect[] = [];
+  const effects: ClaimedEffect[] = [];
   for (const words of clauses)
     for (const hit of hitsIn(words)) {
       const read = readHit(words, hit);
@@ -116,7 +116,7 @@ function hitsIn(words: readonly string[]): Hit[] {
 
 const wordAt = (text: string, at: number) => text.slice(0, at).split(' ').length - 1;
 
-function readHit(words: readonly string[], { id, kind, from, to, text }: Hit): Effect {
+function readHit(words: readonly string[], { id, kind, from, to, text }: Hit): ClaimedEffect {
   const before = words.slice(Math.max(0, from - BEFORE), from);
   const after = words.slice(to, to + AFTER);
   const near = [...before, ...words.slice(from, to), ...after];

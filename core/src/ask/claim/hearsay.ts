@@ -1,4 +1,4 @@
-import { textOf, type Token } from './language';
+import { textOfTokens, type Token } from './language';
 
 /** What stands in a claim beside the claim: who says it, and that somebody does. */
 export interface Heard {
@@ -42,7 +42,7 @@ function withoutBeginning(tokens: readonly Token[]): Heard {
   if (experience) return { who: null, rest: tokens.slice(experience[0].split(' ').length) };
   if (words[0] === 'according' && words[1] === 'to') {
     const end = tokens.findIndex(({ pause }) => pause !== '');
-    return { who: textOf(tokens.slice(2, end + 1)), rest: tokens.slice(end + 1) };
+    return { who: textOfTokens(tokens.slice(2, end + 1)), rest: tokens.slice(end + 1) };
   }
   if (/^(rumou?r|legend|word)$/.test(words[0]) && /^(has|is)$/.test(words[1])) return { who: null, rest: afterThat(tokens.slice(2)) };
   const story = words
@@ -92,7 +92,7 @@ function nameOf(tokens: readonly Token[]): string | null {
     ({ tags, word }) =>
       !tags.has('Auxiliary') && !tags.has('Copula') && !tags.has('Adverb') && !/^(once|also|was|have|has|did|do)$/.test(word),
   );
-  const text = textOf(name);
+  const text = textOfTokens(name);
   return /^(i|we|it|you|they|he|she|people|some people|everyone|everybody|anyone|anybody|somebody|someone|so|do you|some)$/i.test(text)
     ? null
     : text;

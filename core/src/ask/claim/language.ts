@@ -72,7 +72,7 @@ export function tokensOf(text: string): Token[] {
 }
 
 /** Words as they were typed, without the punctuation at their end. */
-export function textOf(tokens: readonly Token[]): string {
+export function textOfTokens(tokens: readonly Token[]): string {
   return tokens
     .map(({ text, pause, bound }, i) => `${text}${i === tokens.length - 1 ? '' : bound ? '-' : pause === '' ? ' ' : ', '}`)
     .join('')

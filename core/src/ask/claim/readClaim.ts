@@ -1,5 +1,5 @@
 import { kindOf } from '../../kinds';
-import { effectsOf, type Direction, type Effect } from './effects';
+import { effectsOf, type Direction, type ClaimedEffect } from './effects';
 import { withoutHearsay } from './hearsay';
 import { plainText, tokensOf, type Token } from './language';
 import { promisedMeasures, type Promised } from './measures';
@@ -87,7 +87,7 @@ const OTHER_WAY: Readonly<Record<Direction | 'none', Direction | null>> = {
 };
 
 const textIn = (tokens: readonly Token[]) => tokens.map(({ word }) => word).join(' ');
-const measureOf = ({ id }: Effect) => promisedMeasures.find((promised) => promised.id === id) ?? null;
+const measureOf = ({ id }: ClaimedEffect) => promisedMeasures.find((promised) => promised.id === id) ?? null;
 const isPromised = (id: string) => promisedMeasures.some((promised) => promised.id === id);
 
 function directionOf(size: ClaimedSize | null): Direction | null {

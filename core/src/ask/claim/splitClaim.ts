@@ -1,12 +1,12 @@
 import { eitherOr, withoutQuestion } from './asStatement';
 import { takeComparison } from './comparison';
-import { textOf, type Token } from './language';
+import { textOfTokens, type Token } from './language';
 import { adjunctOf } from './shapes/adjunct';
 import { withCondition } from './shapes/condition';
-import type { Shape } from './shapes/Halves';
+import type { ClaimShape } from './shapes/Halves';
 import { aOrB, betterFor, matters, peopleWho, theMoreTheMore, withColon, withPurpose } from './shapes/pairs';
 import { byDoing, needed, subjectAndVerb } from './shapes/sentence';
-import { told } from './shapes/told';
+import { toldToSomeone } from './shapes/told';
 import { plantHeads } from './subject';
 
 /** A claim in two parts: what is done, and what is said to come of it. */
@@ -18,7 +18,7 @@ export interface SplitClaim {
 }
 
 /** The ways in which people build a claim, the more particular first. */
-const shapes: readonly Shape[] = [
+const shapes: readonly ClaimShape[] = [
   theMoreTheMore,
   withColon,
   matters,
@@ -26,7 +26,7 @@ const shapes: readonly Shape[] = [
   peopleWho,
   withCondition,
   withPurpose,
-  told,
+  toldToSomeone,
   aOrB,
   byDoing,
   needed,
@@ -68,7 +68,7 @@ function halved(said: readonly Token[], comparison: string | null): SplitClaim |
       (halves.mayBePlant || !plantHeads(done)) &&
       done.some(({ word }) => !/^(it|they|this|that|them|you|we)$/.test(word))
     )
-      return { treatment: tidy(textOf(done)), comparison, effect: halves.effect };
+      return { treatment: tidy(textOfTokens(done)), comparison, effect: halves.effect };
   }
   return null;
 }

@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { amount, control, kept, plainQuestion, rating, treatment, keptIn } from '../makers';
+import { amount, control, keptSame, plainQuestion, rating, treatment, keptIn } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 import { rubrics } from '../rubrics';
 
@@ -50,7 +50,7 @@ export const airOrNone: ReadyQuestion = {
   endRule: 'day 28',
   kept: [
     ...keptIn('tanks', 'feed', 'water temperature', 'litres'),
-    ...kept(['feed', 'the same ppm in every tank'], ['water temperature', 'measured each week']),
+    ...keptSame(['feed', 'the same ppm in every tank'], ['water temperature', 'measured each week']),
   ],
   materials: ['20 tanks with lids alike', '10 air pumps, 10 that hum without air', 'feed', 'thermometer', 'balance'],
   steps: [

@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { amount, control, count, kept, plainQuestion, reference, treatment, keptIn } from '../makers';
+import { amount, control, count, keptSame, plainQuestion, reference, treatment, keptIn } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const amendmentDose: ReadyQuestion = {
@@ -54,7 +54,7 @@ export const amendmentDose: ReadyQuestion = {
   endRule: 'day 30',
   kept: [
     ...keptIn('pots'),
-    ...kept(
+    ...keptSame(
       ['the share when potting on', 'the same mix again'],
       ['base mix', 'without fertiliser'],
       ['mass of the mix', 'moist, and the castings as moist as the mix'],

@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { amount, control, kept, keptIn, plainQuestion, treatment } from '../makers';
+import { amount, control, keptSame, keptIn, plainQuestion, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const batchesInRail: ReadyQuestion = {
@@ -45,7 +45,7 @@ export const batchesInRail: ReadyQuestion = {
   endRule: 'day 28 of the eighth batch',
   kept: [
     ...keptIn('tanks', 'feed', 'place on the bench'),
-    ...kept(
+    ...keptSame(
       ['plants a rail', 'the same number, the same places'],
       ['rails', 'the feeds change rails after each batch'],
       ['kind of feed', 'one bottle, mixed stronger or weaker'],

@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { amount, control, derived, kept, plainQuestion, treatment } from '../makers';
+import { amount, control, derived, keptSame, plainQuestion, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const buriedBags: ReadyQuestion = {
@@ -46,7 +46,7 @@ export const buriedBags: ReadyQuestion = {
     }),
   ],
   endRule: 'day 56',
-  kept: kept(
+  kept: keptSame(
     ['bags', 'one kind, weighed dry to 0.01 g'],
     ['depth', '8 cm, a stick with a mark'],
     ['days buried', 'all lifted on one day'],

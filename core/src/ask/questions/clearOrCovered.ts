@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { amount, control, kept, plainQuestion, rating, treatment, keptIn } from '../makers';
+import { amount, control, keptSame, plainQuestion, rating, treatment, keptIn } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 import { rubrics } from '../rubrics';
 
@@ -58,7 +58,7 @@ export const clearOrCovered: ReadyQuestion = {
   endRule: 'day 28',
   kept: [
     ...keptIn('tanks', 'litres', 'feed'),
-    ...kept(['litres and strength', 'the same litres, the same ppm'], ['front and back', 'as blocks']),
+    ...keptSame(['litres and strength', 'the same litres, the same ppm'], ['front and back', 'as blocks']),
   ],
   materials: ['20 clear tanks', '10 sleeves of black card and 10 of clear film', 'feed', 'balance'],
   steps: [

@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { amount, control, count, derived, kept, keptIn, plainQuestion, stage, treatment } from '../makers';
+import { amount, control, count, derived, keptSame, keptIn, plainQuestion, stage, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const coldWetStart: ReadyQuestion = {
@@ -65,7 +65,7 @@ export const coldWetStart: ReadyQuestion = {
   endRule: 'day 24, when the slow ones have had as much warmth',
   kept: [
     ...keptIn('pots', 'temperature', 'water'),
-    ...kept(
+    ...keptSame(
       ['warmth after the first two days', '18 °C for both'],
       ['water that the seed drinks', '30 % of its own weight, in a covered cup'],
       ['mix', 'wetted by weight, one batch'],

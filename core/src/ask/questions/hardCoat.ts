@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { control, count, kept, keptIn, plainQuestion, stage, treatment } from '../makers';
+import { control, count, keptSame, keptIn, plainQuestion, stage, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 /** Sweet peas have a hard coat and need no cold: three to four weeks do, as a school has them. */
@@ -15,7 +15,10 @@ const sweetPea = {
     { what: 'pot', by: 'unit' },
   ],
   endRule: 'day 26',
-  kept: [...keptIn('pots'), ...kept(['a night in water', 'after the treatment, for all'], ['seed', 'of one packet; float tests left out'])],
+  kept: [
+    ...keptIn('pots'),
+    ...keptSame(['a night in water', 'after the treatment, for all'], ['seed', 'of one packet; float tests left out']),
+  ],
 } as const satisfies Partial<ReadyQuestion>;
 
 const harm = 'Sweet peas are poisonous: seed and plants are not eaten. Seed dust: no blowing, wash hands.';

@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { amount, control, derived, kept, keptIn, plainQuestion, rating, treatment } from '../makers';
+import { amount, control, derived, keptSame, keptIn, plainQuestion, rating, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 import { rubrics } from '../rubrics';
 
@@ -77,7 +77,7 @@ export const hoursOfLight: ReadyQuestion = {
   endRule: 'day 30',
   kept: [
     ...keptIn('pots', 'light'),
-    ...kept(
+    ...keptSame(
       ['amount of light', 'under each lamp the same at leaf height, measured'],
       ['covers', 'on every tray for some hours, of the same black card, lifted by the same hand'],
       ['weight after watering', 'back to one weight: long light dries faster'],

@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { amount, control, kept, keptIn, plainQuestion, rating, stage, treatment } from '../makers';
+import { amount, control, keptSame, keptIn, plainQuestion, rating, stage, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 import { rubrics } from '../rubrics';
 
@@ -54,7 +54,7 @@ export const howMuchFeed: ReadyQuestion = {
   ],
   kept: [
     ...keptIn('pots'),
-    ...kept(['poor mix', 'without fertiliser, the same for all'], ['amount poured', '100 mL to every pot on each feeding day']),
+    ...keptSame(['poor mix', 'without fertiliser, the same for all'], ['amount poured', '100 mL to every pot on each feeding day']),
   ],
   materials: [
     '32 pots with saucers and one young plant each',

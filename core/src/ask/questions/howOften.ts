@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { amount, control, kept, plainQuestion, rating, treatment, keptIn } from '../makers';
+import { amount, control, keptSame, plainQuestion, rating, treatment, keptIn } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 import { rubrics } from '../rubrics';
 
@@ -41,7 +41,7 @@ export const howOften: ReadyQuestion = {
     }),
   ],
   endRule: 'day 28',
-  kept: [...keptIn('pots', 'water'), ...kept(['water a week', '210 mL to every pot, by weight'])],
+  kept: [...keptIn('pots', 'water'), ...keptSame(['water a week', '210 mL to every pot, by weight'])],
   materials: ['30 pots of a litre with one seedling and a saucer', 'balance', 'syringe', 'labels'],
   steps: [
     'Give every pot 210 mL a week, in its own number of portions.',

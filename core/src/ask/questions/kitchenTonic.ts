@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { amount, control, kept, keptIn, plainQuestion, reference, stage, treatment } from '../makers';
+import { amount, control, keptSame, keptIn, plainQuestion, reference, stage, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const kitchenTonic: ReadyQuestion = {
@@ -62,7 +62,7 @@ export const kitchenTonic: ReadyQuestion = {
   controlGuess: 15,
   kept: [
     ...keptIn('pots', 'water'),
-    ...kept(['amount poured', 'the same to each pot, at the same time'], ['poor mix', 'without fertiliser']),
+    ...keptSame(['amount poured', 'the same to each pot, at the same time'], ['poor mix', 'without fertiliser']),
   ],
   shares: [
     { what: 'batch of tonic', by: 'all' },

@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { amount, control, derived, kept, plainQuestion, rating, treatment, keptIn } from '../makers';
+import { amount, control, derived, keptSame, plainQuestion, rating, treatment, keptIn } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 import { rubrics } from '../rubrics';
 
@@ -59,7 +59,7 @@ export const lampHeight: ReadyQuestion = {
     }),
   ],
   endRule: 'day 10: 3 days weighted in the dark, 1 more dark, 6 in light, then cut',
-  kept: [...keptIn('pots', 'light'), ...kept(['seed', 'the same grams a tray'], ['inside and outside places', 'as blocks'])],
+  kept: [...keptIn('pots', 'light'), ...keptSame(['seed', 'the same grams a tray'], ['inside and outside places', 'as blocks'])],
   materials: ['12 trays', 'seed, weighed for each tray', 'blocks to raise the trays', 'light meter', 'balance to 1 g'],
   steps: [
     'Measure the light on a grid at leaf height, both ways.',

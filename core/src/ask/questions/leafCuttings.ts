@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { control, count, kept, keptIn, plainQuestion, treatment } from '../makers';
+import { control, count, keptSame, keptIn, plainQuestion, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const leafCuttings: ReadyQuestion = {
@@ -35,7 +35,7 @@ export const leafCuttings: ReadyQuestion = {
   endRule: 'day 70',
   kept: [
     ...keptIn('pots', 'seed lot and age', 'sowing depth', 'sowing day', 'water'),
-    ...kept(
+    ...keptSame(
       ['leaves', 'of one size, from several plants, some of each in every kind'],
       ['stalk', 'cut to 3 cm'],
       ['damp air', 'the same bag over all'],

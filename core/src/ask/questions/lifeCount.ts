@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { amount, control, kept, plainQuestion, treatment } from '../makers';
+import { amount, control, keptSame, plainQuestion, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const lifeCount: ReadyQuestion = {
@@ -37,7 +37,7 @@ export const lifeCount: ReadyQuestion = {
     }),
   ],
   endRule: 'one day, all spots',
-  kept: kept(
+  kept: keptSame(
     ['square', 'one spade wide, one spade deep'],
     ['spots', 'by steps drawn from a bag, not chosen by eye'],
     ['pairs', 'one on each side of the edge, two metres from it'],

@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { amount, control, kept, keptIn, plainQuestion, treatment } from '../makers';
+import { amount, control, keptSame, keptIn, plainQuestion, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const lightColour: ReadyQuestion = {
@@ -47,7 +47,7 @@ export const lightColour: ReadyQuestion = {
   endRule: 'day 28',
   kept: [
     ...keptIn('pots', 'light'),
-    ...kept(
+    ...keptSame(
       ['amount of light', 'the same µmol at the leaf in every box, by a quantum meter'],
       ['hours of light', '16 h'],
       ['air in the box', 'the same holes'],

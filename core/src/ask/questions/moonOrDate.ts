@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { amount, control, kept, keptIn, plainQuestion, treatment } from '../makers';
+import { amount, control, keptSame, keptIn, plainQuestion, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const moonOrDate: ReadyQuestion = {
@@ -38,7 +38,10 @@ export const moonOrDate: ReadyQuestion = {
   endRule: 'day 35 of the last sowing',
   kept: [
     ...keptIn('pots', 'sowing day', 'place on the bench', 'seed lot and age'),
-    ...kept(['seed', 'one packet in one closed jar, cold and dry between sowings'], ['place under the lamp', 'the same for every tray']),
+    ...keptSame(
+      ['seed', 'one packet in one closed jar, cold and dry between sowings'],
+      ['place under the lamp', 'the same for every tray'],
+    ),
   ],
   materials: ['16 trays over eight moons', 'a jar that closes', 'calendar with the moon', 'balance', 'one lamp, one warm room'],
   steps: [

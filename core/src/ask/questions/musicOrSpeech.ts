@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { amount, control, kept, keptIn, plainQuestion, treatment } from '../makers';
+import { amount, control, keptSame, keptIn, plainQuestion, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const musicOrSpeech: ReadyQuestion = {
@@ -42,7 +42,7 @@ export const musicOrSpeech: ReadyQuestion = {
   endRule: 'day 7 of the eighth week',
   kept: [
     ...keptIn('pots', 'place on the bench', 'sowing day', 'temperature'),
-    ...kept(
+    ...keptSame(
       ['loudness', '70 dB at the tray, by a phone, or one mark on the dial'],
       ['rooms', 'swapped after each week: every second week the music is in the other'],
       ['warmth of both rooms', 'read each day'],

@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { amount, control, kept, plainQuestion, treatment, keptIn } from '../makers';
+import { amount, control, keptSame, plainQuestion, treatment, keptIn } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const oneSidedLight: ReadyQuestion = {
@@ -37,7 +37,7 @@ export const oneSidedLight: ReadyQuestion = {
     }),
   ],
   endRule: 'day 10',
-  kept: [...keptIn('pots', 'light'), ...kept(['plants a pot', 'one, so that none shades another'])],
+  kept: [...keptIn('pots', 'light'), ...keptSame(['plants a pot', 'one, so that none shades another'])],
   materials: [
     '30 pots with one seedling each',
     'one lamp from the side',

@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { amount, control, kept, keptIn, plainQuestion, stage, treatment } from '../makers';
+import { amount, control, keptSame, keptIn, plainQuestion, stage, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const plantingDeep: ReadyQuestion = {
@@ -48,7 +48,11 @@ export const plantingDeep: ReadyQuestion = {
   stages: [stage({ name: 'moved into the large pot', kind: 'move', arms: ['C', 'D'] })],
   kept: [
     ...keptIn('pots', 'seed lot and age', 'sowing depth', 'sowing day'),
-    ...kept(['young plants', 'of one sowing, of one size, shuffled'], ['pot', 'deep enough for both'], ['lowest leaves', 'taken off both']),
+    ...keptSame(
+      ['young plants', 'of one sowing, of one size, shuffled'],
+      ['pot', 'deep enough for both'],
+      ['lowest leaves', 'taken off both'],
+    ),
   ],
   materials: ['20 young tomatoes of one sowing', '20 deep pots', 'mix', 'balance', 'labels'],
   steps: [

@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { amount, control, derived, kept, keptIn, plainQuestion, treatment } from '../makers';
+import { amount, control, derived, keptSame, keptIn, plainQuestion, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const plantsInAPot: ReadyQuestion = {
@@ -53,7 +53,7 @@ export const plantsInAPot: ReadyQuestion = {
     derived('%', '100*each/pot', { measure: 'share', name: 'Share of the pot that one plant has', higherIs: 'neither', readingDays: [35] }),
   ],
   endRule: 'day 35',
-  kept: [...keptIn('pots'), ...kept(['feed', 'the same to each pot, or the same to each plant: choose and write it down'])],
+  kept: [...keptIn('pots'), ...keptSame(['feed', 'the same to each pot, or the same to each plant: choose and write it down'])],
   materials: ['32 pots of two litres', 'radish seed, 200 of one packet', 'mix', 'balance', 'labels'],
   steps: [
     'Sow twice as many as are wanted, evenly; thin on day 7 to the number, those nearest their mark stay.',

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { designOf } from '../../power/Design';
 import { chanceOf } from '../../power/chanceOf';
 import { replicates } from '../../study/replicates';
-import { looksDiffer } from '../../weigh/rules/looksDiffer';
+import { looksDifferRule } from '../../weigh/rules/looksDiffer';
 import { experimentFrom } from '../experimentFrom';
 import { questions } from './index';
 import { begin, runsOf, verdictOf } from './runsOf.fixture';
@@ -24,6 +24,6 @@ describe.each(questions.map((question) => [question.id, question] as const))('%s
     const studies = runsOf(question, RUNS);
     const codes = studies.map(verdictOf);
     expect(codes.filter((code) => question.mostly.some((own) => own === code)).length, codes.join()).toBeGreaterThan(RUNS / 2);
-    expect(studies.flatMap(looksDiffer).map(({ message }) => message)).toEqual([]);
+    expect(studies.flatMap(looksDifferRule).map(({ message }) => message)).toEqual([]);
   });
 });

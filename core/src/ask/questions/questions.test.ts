@@ -4,7 +4,7 @@ import { fairTestAtOnce } from '../../plan/fairTest';
 import { enoughUnits } from '../../plan/remedies';
 import { readPackage } from '../../package/readPackage';
 import { writePackage } from '../../package/writePackage';
-import { looksDiffer } from '../../weigh/rules/looksDiffer';
+import { looksDifferRule } from '../../weigh/rules/looksDiffer';
 import { wordsFollow } from '../../study/wordsFollow';
 import { checkHypothesis } from '../hypothesis';
 import { experimentFrom } from '../experimentFrom';
@@ -63,7 +63,7 @@ describe.each(all)('%s', (_, question) => {
     const studies = runsOf(question, RUNS);
     const codes = studies.map(verdictOf);
     expect(codes.filter((code) => question.mostly.some((own) => own === code)).length, codes.join()).toBeGreaterThan(0);
-    expect(studies.flatMap(looksDiffer).map(({ message }) => message)).toEqual([]);
+    expect(studies.flatMap(looksDifferRule).map(({ message }) => message)).toEqual([]);
     const [first] = studies;
     expect(analyse(first).measures.every(({ values }) => values.length > 0)).toBe(true);
     expect(readPackage(writePackage(first))).toEqual({ study: first });

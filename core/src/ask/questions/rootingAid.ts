@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { control, count, kept, keptIn, plainQuestion, rating, stage, treatment } from '../makers';
+import { control, count, keptSame, keptIn, plainQuestion, rating, stage, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 import { rubrics } from '../rubrics';
 
@@ -52,7 +52,7 @@ export const rootingAid: ReadyQuestion = {
   ],
   kept: [
     ...keptIn('pots', 'seed lot and age', 'sowing depth', 'sowing day'),
-    ...kept(
+    ...keptSame(
       ['mother plants', 'some of each in every pot'],
       ['length', '8 cm, lower leaves off'],
       ['dip', 'the same five seconds, the same depth, shaken off'],

@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { amount, control, kept, keptIn, plainQuestion, treatment } from '../makers';
+import { amount, control, keptSame, keptIn, plainQuestion, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 const marigolds = {
@@ -15,7 +15,7 @@ const marigolds = {
   endRule: 'day 28',
   kept: [
     ...keptIn('pots', 'water', 'seed lot and age', 'sowing depth', 'sowing day'),
-    ...kept(['amount poured', 'the same to each, at the same time'], ['young plants', 'of one sowing, of one size']),
+    ...keptSame(['amount poured', 'the same to each, at the same time'], ['young plants', 'of one sowing, of one size']),
   ],
 } as const satisfies Partial<ReadyQuestion>;
 

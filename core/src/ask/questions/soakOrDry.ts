@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { control, count, event, kept, plainQuestion, stage, treatment, keptIn } from '../makers';
+import { control, count, event, keptSame, plainQuestion, stage, treatment, keptIn } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const soakOrDry: ReadyQuestion = {
@@ -53,7 +53,7 @@ export const soakOrDry: ReadyQuestion = {
     }),
   ],
   endRule: 'day 14',
-  kept: [...keptIn('pots'), ...kept(['mix moisture', 'wetted by weight before sowing'], ['heat mat', 'none: peas rot in the warm'])],
+  kept: [...keptIn('pots'), ...keptSame(['mix moisture', 'wetted by weight before sowing'], ['heat mat', 'none: peas rot in the warm'])],
   stages: [
     stage({ name: 'soak in plain water', kind: 'soak', arms: ['6'], hours: 6, tested: true }),
     stage({ name: 'soak in plain water', kind: 'soak', arms: ['24'], hours: 24, tested: true }),

@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { control, count, event, kept, keptIn, plainQuestion, treatment } from '../makers';
+import { control, count, event, keptSame, keptIn, plainQuestion, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const sowingDepth: ReadyQuestion = {
@@ -53,7 +53,7 @@ export const sowingDepth: ReadyQuestion = {
   endRule: 'day 18',
   kept: [
     ...keptIn('pots', 'sowing depth'),
-    ...kept(
+    ...keptSame(
       ['height of the mix', 'all pots filled to one line, the seed laid on its own step'],
       ['pressing', 'once, with the same weight'],
     ),

@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { amount, control, derived, kept, keptIn, plainQuestion, rating, treatment } from '../makers';
+import { amount, control, derived, keptSame, keptIn, plainQuestion, rating, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 import { rubrics } from '../rubrics';
 
@@ -71,7 +71,7 @@ export const suspectCompost: ReadyQuestion = {
   endRule: 'three sets of true leaves, about day 35',
   kept: [
     ...keptIn('pots', 'mix'),
-    ...kept(
+    ...keptSame(
       ['share of compost', '1 part in 3 in both, the control’s known to be clean'],
       ['order of filling', 'control first'],
       ['tools, trays and hands', 'kept apart, washed between'],

@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { amount, control, count, kept, keptIn, plainQuestion, reference, stage, treatment } from '../makers';
+import { amount, control, count, keptSame, keptIn, plainQuestion, reference, stage, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const treatingSolution: ReadyQuestion = {
@@ -56,7 +56,7 @@ export const treatingSolution: ReadyQuestion = {
   endRule: 'day 10',
   kept: [
     ...keptIn('dishes', 'amount of liquid', 'lid'),
-    ...kept(
+    ...keptSame(
       ['kinds of seed', 'two kinds, each a block'],
       ['rinse', 'every bath is followed by one minute in plain water'],
       ['towels', 'wrung out by the same hand'],

@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { amount, control, event, harvest, kept, keptIn, plainQuestion, stage, treatment } from '../makers';
+import { amount, control, event, harvest, keptSame, keptIn, plainQuestion, stage, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const trimRoots: ReadyQuestion = {
@@ -62,7 +62,7 @@ export const trimRoots: ReadyQuestion = {
     stage({ name: 'lifted out of the jar', kind: 'handle', arms: ['C', 'T'], days: [28, 42, 56] }),
     stage({ name: 'a third of the roots cut off', kind: 'handle', arms: ['T'], days: [28, 42, 56], tested: true }),
   ],
-  kept: [...keptIn('tanks', 'litres'), ...kept(['litres added', 'logged for each jar'], ['blades', 'wiped between plants'])],
+  kept: [...keptIn('tanks', 'litres'), ...keptSame(['litres added', 'logged for each jar'], ['blades', 'wiped between plants'])],
   materials: ['16 dark jars, each with its own air line', '16 young plants', 'clean scissors', 'alcohol wipes', 'balance'],
   steps: [
     'One plant a jar; top each up to its line and log it.',

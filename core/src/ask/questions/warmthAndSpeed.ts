@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { control, count, event, kept, keptIn, plainQuestion, treatment } from '../makers';
+import { control, count, event, keptSame, keptIn, plainQuestion, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const warmthAndSpeed: ReadyQuestion = {
@@ -44,7 +44,7 @@ export const warmthAndSpeed: ReadyQuestion = {
   endRule: 'day 7 of the eighth batch',
   kept: [
     ...keptIn('dishes', 'temperature', 'place on the shelf', 'sowing day'),
-    ...kept(
+    ...keptSame(
       ['how warm', 'both places read each day; the warm one set by a mat or a cupboard, the cool one by a cellar or a shelf'],
       ['places', 'the warm and the cool place change rooms after each batch, where that can be done'],
     ),

@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { amount, control, count, kept, keptIn, plainQuestion, stage, treatment } from '../makers';
+import { amount, control, count, keptSame, keptIn, plainQuestion, stage, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const waterOrMix: ReadyQuestion = {
@@ -55,7 +55,7 @@ export const waterOrMix: ReadyQuestion = {
   stages: [stage({ name: 'lifted and planted into fresh mix', kind: 'move', arms: ['C', 'W'], days: [30] })],
   kept: [
     ...keptIn('pots', 'seed lot and age', 'mix', 'sowing depth', 'sowing day'),
-    ...kept(
+    ...keptSame(
       ['mother plant', 'one for each pair'],
       ['length', '8 cm, lower leaves off'],
       ['cutting day', 'all on day 0'],

@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { amount, control, derived, kept, plainQuestion, treatment } from '../makers';
+import { amount, control, derived, keptSame, plainQuestion, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const whatHoldsWater: ReadyQuestion = {
@@ -59,7 +59,7 @@ export const whatHoldsWater: ReadyQuestion = {
     derived('%', '100*(later-dry)/(wet-dry)', { measure: 'share', name: 'Share of it kept on day 4', readingDays: [4] }),
   ],
   endRule: 'the weighing on day 4',
-  kept: kept(
+  kept: keptSame(
     ['dry mass', '600 g in every bottle'],
     ['water poured on', 'slowly, until every bottle drips, the same jug'],
     ['bottle', 'the same kind, the same holes'],

@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { amount, control, count, kept, keptIn, plainQuestion, stage, treatment } from '../makers';
+import { amount, control, count, keptSame, keptIn, plainQuestion, stage, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const whatSeedsNeed: ReadyQuestion = {
@@ -56,7 +56,7 @@ export const whatSeedsNeed: ReadyQuestion = {
   stages: [stage({ name: 'a pot put over the cup, clear or dark', kind: 'handle', arms: ['C', 'D', 'W', 'K'] })],
   kept: [
     ...keptIn('pots', 'water', 'light', 'temperature'),
-    ...kept(
+    ...keptSame(
       ['depth', 'a knuckle deep'],
       ['what is over the cup', 'a pot on every cup, dark over those without light'],
       ['dry mix', 'dried for days before, for all cups alike'],

@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { amount, control, derived, event, kept, keptIn, plainQuestion, reference, treatment } from '../makers';
+import { amount, control, derived, event, keptSame, keptIn, plainQuestion, reference, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const whereToGrow: ReadyQuestion = {
@@ -58,7 +58,7 @@ export const whereToGrow: ReadyQuestion = {
   endRule: 'each head when it is firm, at the latest day 90',
   kept: [
     ...keptIn('outdoors', 'soil', 'water'),
-    ...kept(
+    ...keptSame(
       ['soil in boxes and pots', 'dug from the same bed'],
       ['feed a plant', 'the same grams to each'],
       ['watering', 'the same to each, or each by its need: choose, and log the litres'],

@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { amount, control, event, harvest, kept, keptIn, plainQuestion, treatment } from '../makers';
+import { amount, control, event, harvest, keptSame, keptIn, plainQuestion, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const whereToGrowFruit: ReadyQuestion = {
@@ -51,7 +51,7 @@ export const whereToGrowFruit: ReadyQuestion = {
   endRule: 'the first frost, at the latest day 102',
   kept: [
     ...keptIn('outdoors', 'soil', 'water'),
-    ...kept(
+    ...keptSame(
       ['soil in the pots', 'dug from the same bed'],
       ['feed a plant', 'the same grams to each'],
       ['watering', 'the same to each, or each by its need: choose, and log the litres'],

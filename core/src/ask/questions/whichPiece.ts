@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { control, count, kept, plainQuestion, rating, treatment, keptIn } from '../makers';
+import { control, count, keptSame, plainQuestion, rating, treatment, keptIn } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 import { rubrics } from '../rubrics';
 
@@ -47,7 +47,7 @@ export const whichPiece: ReadyQuestion = {
   endRule: 'day 40, all lifted',
   kept: [
     ...keptIn('pots', 'seed lot and age', 'sowing depth', 'sowing day'),
-    ...kept(
+    ...keptSame(
       ['mother plants', 'each is a block and gives as many of both'],
       ['lower leaves', 'off'],
       ['which end is up', 'marked by a slanting cut below'],

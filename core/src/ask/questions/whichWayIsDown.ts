@@ -1,5 +1,5 @@
 import { cautions } from '../cautions';
-import { amount, control, kept, keptIn, plainQuestion, stage, treatment } from '../makers';
+import { amount, control, keptSame, keptIn, plainQuestion, stage, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const whichWayIsDown: ReadyQuestion = {
@@ -47,7 +47,7 @@ export const whichWayIsDown: ReadyQuestion = {
   ],
   kept: [
     ...keptIn('dishes', 'lid', 'light'),
-    ...kept(
+    ...keptSame(
       ['dark', 'all in one closed box, so that light shows no way'],
       ['photo', 'from one stand, a ruler and a plumb line in the picture'],
     ),

@@ -1,4 +1,4 @@
-import { blankOf, stageFields, type Experiment, type Kept, type Plan, type Prediction, type Stage, type Writing } from '../../model';
+import { blankOf, stageFields, type Experiment, type KeptSame, type Plan, type Prediction, type Stage, type Writing } from '../../model';
 import { moveStart } from '../../study/moveStart';
 
 /**
@@ -44,7 +44,7 @@ export function addKept(experiment: Experiment): Experiment {
  * @param more what changes
  * @returns the plan after the edit
  */
-export function changeKept(experiment: Experiment, index: number, more: Partial<Kept>): Experiment {
+export function changeKept(experiment: Experiment, index: number, more: Partial<KeptSame>): Experiment {
   return changePlan(experiment, { kept: changeItem(experiment.plan.kept, index, more) });
 }
 

@@ -2,7 +2,7 @@ import { kindOf } from '../../kinds';
 import type { Experiment, Finding } from '../../model';
 
 /** The measure that decides is a judgement by eye or tongue, and whoever judges knows the arm. */
-export function blind({ measures, blinded }: Experiment): Finding[] {
+export function blindRule({ measures, blinded }: Experiment): Finding[] {
   const primary = measures.find((measure) => measure.primary);
   if (!primary || blinded || (!kindOf(primary).byEye && !/\b(taste|flavour)\b/i.test(primary.name))) return [];
   return [

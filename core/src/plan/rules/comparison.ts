@@ -1,7 +1,7 @@
 import type { Experiment, Finding } from '../../model';
 
 /** No control arm, more than one, or nothing to compare it with. */
-export function comparison({ arms }: Experiment): Finding[] {
+export function comparisonRule({ arms }: Experiment): Finding[] {
   const controls = arms.filter((arm) => arm.role === 'control');
   const treatments = arms.filter((arm) => arm.role === 'treatment');
   const finding = (message: string, remedy: string): Finding[] => [{ rule: 'comparison', severity: 'blocker', message, remedy }];

@@ -2,7 +2,7 @@ import type { Arm, Experiment, Finding } from '../../model';
 import { inList } from '../../quantities/inList';
 
 /** The kept-the-same list names the very thing that is varied, an arm lacks a step that all others get, or an arm equals the control. */
-export function factorKept(experiment: Experiment): Finding[] {
+export function factorKeptRule(experiment: Experiment): Finding[] {
   const finding = (message: string, remedy: string): Finding => ({ rule: 'factor-kept', severity: 'serious', message, remedy });
   const varied = keptThoughVaried(experiment);
   return [

@@ -1,7 +1,7 @@
 import type { Experiment, Finding } from '../../model';
 
 /** Conditions that are usual for this kind of experiment, with no word on how they are kept the same. */
-export function held({ plan }: Experiment): Finding[] {
+export function heldRule({ plan }: Experiment): Finding[] {
   const said = new Set(plan.kept.filter(({ how }) => how.trim() !== '').map(({ what }) => what.trim().toLowerCase()));
   return plan.usuallyKept
     .filter((what) => !said.has(what.trim().toLowerCase()))

@@ -1,7 +1,7 @@
 import type { Experiment, Finding, Unit } from '../../model';
 
 /** A unit without a label of its own, or two units on one place. */
-export function identity({ units, plan }: Experiment): Finding[] {
+export function identityRule({ units, plan }: Experiment): Finding[] {
   const finding = (message: string, remedy: string): Finding => ({ rule: 'identity', severity: 'serious', message, remedy });
   const findings: Finding[] = [];
   const bare = units.filter((unit) => unit.unit.trim() === '');

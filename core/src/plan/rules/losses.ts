@@ -4,7 +4,7 @@ import { fewestUnits } from '../../study/replicates';
 import { unitsByArm } from '../../study/unitsByArm';
 
 /** Planned numbers leave no room for the losses that are to be expected. */
-export function losses(experiment: Experiment): Finding[] {
+export function lossesRule(experiment: Experiment): Finding[] {
   const { plan, layout } = experiment;
   const survival = plan.expectedSurvival;
   if (survival === null || survival >= 1) return [];

@@ -4,7 +4,7 @@ import type { Experiment, Finding, Measure } from '../../model';
 const vague = /\b(better|worse|nicer|healthier|healthy|happier|best|well|good|strength|vigou?r|does|success)\b/i;
 
 /** No primary measure, no end rule, no smallest difference that matters, or a measure that two people could not repeat. */
-export function measure({ measures, plan, endedOn }: Experiment): Finding[] {
+export function measureRule({ measures, plan, endedOn }: Experiment): Finding[] {
   const finding = (message: string, remedy: string): Finding => ({ rule: 'measure', severity: 'serious', message, remedy });
   const primary = measures.find((m) => m.primary);
   if (!primary)

@@ -1,7 +1,7 @@
 import type { Arm, Experiment, Finding } from '../../model';
 
 /** A treatment differs from the control in more than one factor, and the arms are not every combination of the levels. */
-export function oneChange({ arms }: Experiment): Finding[] {
+export function oneChangeRule({ arms }: Experiment): Finding[] {
   const compared = arms.filter((arm) => arm.role !== 'reference');
   const factors = [...new Set(compared.flatMap((arm) => Object.keys(arm.factors)))];
   const control = compared.find((arm) => arm.role === 'control');

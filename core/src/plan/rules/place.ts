@@ -3,7 +3,7 @@ import { shelfRows } from '../../study/bench/shelves';
 import { unitsByArm } from '../../study/unitsByArm';
 
 /** All of an arm stands on one side, shelf or in one bed, or is handled differently on purpose: then place and treatment cannot be told apart. */
-export function place(experiment: Experiment): Finding[] {
+export function placeRule(experiment: Experiment): Finding[] {
   const apart = whereApart(experiment);
   const findings: Finding[] = [...experiment.plan.differences, ...unlikeThoughKept(experiment)]
     .filter((difference) => difference.trim() !== '')

@@ -8,7 +8,7 @@ import { whereApart } from './place';
 const CLUMPED = 0.4;
 
 /** Position predicts arm: rows, columns or distance from the edge belong to one arm more than to another. */
-export function position(experiment: Experiment): Finding[] {
+export function positionRule(experiment: Experiment): Finding[] {
   // Arms that stand wholly apart are told of once.
   if (whereApart(experiment) !== null) return [];
   const { arms, units, plan } = experiment;

@@ -6,7 +6,7 @@ import { counted } from '../../quantities/plural';
 import { replicates, replicateWord } from '../../study/replicates';
 
 /** The chance of a clear answer is under 80 % if the difference is just as large as matters: this very design, played through. */
-export function power(experiment: Experiment): Finding[] {
+export function powerRule(experiment: Experiment): Finding[] {
   const design = designOf(experiment);
   if (design === null) return [];
   const all = replicates(experiment);

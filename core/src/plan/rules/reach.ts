@@ -12,7 +12,7 @@ import { unitsByArm } from '../../study/unitsByArm';
  * The smallest p that the shuffle could give is over 0.05, so no result could convince.
  * 2 against 2: 2 of 6; 3 against 3: 2 of 20; 4 against 4: 2 of 70. Source: Fisher RA (1935) The Design of Experiments, §21.
  */
-export function reach(experiment: Experiment): Finding[] {
+export function reachRule(experiment: Experiment): Finding[] {
   const short = outOfReach(experiment);
   if (short.length === 0) return [];
   const word = replicateWord(experiment);

@@ -2,7 +2,7 @@ import type { Experiment, Finding } from '../../model';
 import { unitsByArm } from '../../study/unitsByArm';
 
 /** An arm with one unit: nothing says how far two units that are treated alike would differ. Source: Hurlbert SH (1984) Ecol Monogr 54:187–211. */
-export function replication(experiment: Experiment): Finding[] {
+export function replicationRule(experiment: Experiment): Finding[] {
   const { unitWord } = experiment.plan;
   return unitsByArm(experiment)
     .filter(({ units }) => units.length < 2)

@@ -2,7 +2,7 @@ import type { Experiment, Finding } from '../../model';
 import { unitsByArm } from '../../study/unitsByArm';
 
 /** Seed lots or mother plants are not shared out alike between the arms. */
-export function sameSeed(experiment: Experiment): Finding[] {
+export function sameSeedRule(experiment: Experiment): Finding[] {
   if (/\b(seed|lot|variety|mother|kind)s?\b/i.test(experiment.plan.changed)) return [];
   const lots = unitsByArm(experiment).map(({ arm, units }) => ({
     arm,

@@ -2,7 +2,7 @@ import type { Experiment, Finding } from '../../model';
 import { unitsByArm } from '../../study/unitsByArm';
 
 /** Arms that start on different days, when the day is not what is tested. */
-export function sameStart(experiment: Experiment): Finding[] {
+export function sameStartRule(experiment: Experiment): Finding[] {
   if (/\b(date|day|time|moon|when|timing)\b/i.test(experiment.plan.changed)) return [];
   const starts = unitsByArm(experiment)
     .filter(({ units }) => units.length > 0)

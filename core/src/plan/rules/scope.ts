@@ -1,7 +1,7 @@
 import type { Experiment, Finding } from '../../model';
 
 /** The claim promises more than this experiment tests. */
-export function scope({ plan }: Experiment): Finding[] {
+export function scopeRule({ plan }: Experiment): Finding[] {
   const parts = plan.notTested.filter((part) => part.trim() !== '');
   if (parts.length === 0) return [];
   return [

@@ -5,7 +5,7 @@ import { containerWord } from '../../study/replicates';
 import { unitsByArm } from '../../study/unitsByArm';
 
 /** Units that share what no other arm has a part of: then that is the unit, and what is odd about it looks like the treatment. Source: Hurlbert SH (1984), pseudoreplication. */
-export function shared(experiment: Experiment): Finding[] {
+export function sharedRule(experiment: Experiment): Finding[] {
   const { unitWord } = experiment.plan;
   const arms = unitsByArm(experiment).map(({ arm, units }) => ({ arm, units, own: ownContainers(units, experiment.units) }));
   const alone = arms.filter(({ units, own }) => own.length === 1 && units.length > 1);

@@ -12,7 +12,7 @@ export function openNeighbours({ units, plan }: Pick<Experiment, 'units' | 'plan
 }
 
 /** Roots, water, vapour, light or drips can reach a neighbour of another arm. */
-export function spillover(experiment: Experiment): Finding[] {
+export function spilloverRule(experiment: Experiment): Finding[] {
   const { canReach, unitWord } = experiment.plan;
   const open = openNeighbours(experiment);
   if (canReach.length === 0 || open.length === 0) return [];

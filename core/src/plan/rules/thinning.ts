@@ -1,7 +1,7 @@
 import type { Experiment, Finding } from '../../model';
 
 /** More is sown than is kept, and nothing says which plant stays. */
-export function thinning({ units, plan }: Experiment): Finding[] {
+export function thinningRule({ units, plan }: Experiment): Finding[] {
   const kept = plan.plantsKept;
   const sown = Math.max(0, ...units.map((unit) => unit.sown ?? 0));
   if (kept === null || sown <= kept || plan.thinningRule.trim() !== '') return [];

@@ -2,7 +2,7 @@ import type { Experiment, Finding } from '../../model';
 import { unitsByArm } from '../../study/unitsByArm';
 
 /** Arms with different numbers of units, or of seeds in them: allowed, since rates are compared, but said. */
-export function unequal(experiment: Experiment): Finding[] {
+export function unequalRule(experiment: Experiment): Finding[] {
   const { unitWord } = experiment.plan;
   const arms = unitsByArm(experiment);
   const findings: Finding[] = [];

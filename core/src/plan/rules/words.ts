@@ -6,7 +6,7 @@ const VAGUE =
   /\b(better|best|healthier|healthy|happier|stronger|nicer|improve[sd]?|thrive[sd]?|benefits?|boosts?|good for|bad for|quality)\b/i;
 
 /** A hypothesis that no two people would read the same, or a frame's X still in it. */
-export function words({ question, hypothesis, arms, plan }: Experiment): Finding[] {
+export function wordsRule({ question, hypothesis, arms, plan }: Experiment): Finding[] {
   const finding = (message: string, remedy: string): Finding => ({ rule: 'words', severity: 'caution', message, remedy });
   const vague = VAGUE.exec(hypothesis)?.[0];
   const open = openPlaces({ question, hypothesis, arms, plan });

@@ -1,6 +1,6 @@
 import { growingDegrees, saturationPressure, vapourDeficit } from '../air';
 import type { Calculator } from './Calculator';
-import { line, num, percent, several, told, warmth, wholeNumber } from './makers';
+import { resultLine, num, percent, several, resultWords, warmth, wholeNumber } from './makers';
 
 const STEPS = 12;
 
@@ -15,7 +15,7 @@ export const airCalculators: readonly Calculator[] = [
     work: ({ numbers: { warmth: degrees, humidity } }) => {
       const [full, lack] = [saturationPressure(degrees), vapourDeficit(degrees, humidity)];
       return {
-        lines: [line('Deficit', lack, 'kPa'), line('Air that holds all it can', full, 'kPa')],
+        lines: [resultLine('Deficit', lack, 'kPa'), resultLine('Air that holds all it can', full, 'kPa')],
         formula: `0.6108 × e^(17.27 × ${num(degrees)} ÷ (${num(degrees)} + 237.3)) × (1 − ${num(humidity / 100)}) = ${num(lack)} kPa`,
         note:
           lack < 0.4 ? 'Very damp: mould likes it.' : lack > 1.6 ? 'Dry: trays dry out fast.' : 'Neither damp nor dry for most seedlings.',
@@ -46,7 +46,7 @@ export const airCalculators: readonly Calculator[] = [
       const days = highs.map((high, i) => growingDegrees(high, lows[i], base));
       const sum = days.reduce((a, b) => a + b, 0);
       return {
-        lines: [line('Degree days', sum, '°C d')],
+        lines: [resultLine('Degree days', sum, '°C d')],
         formula: `Σ ((warmest + coldest) ÷ 2 − ${num(base)}, never below 0) = ${days.map(num).join(' + ')} = ${num(sum)}`,
       };
     },
@@ -67,7 +67,7 @@ export const airCalculators: readonly Calculator[] = [
     work: ({ numbers: { from, to, steps, days } }) => {
       const rise = (to - from) / (steps - 1);
       return {
-        lines: Array.from({ length: steps }, (_, i) => told(`Days ${i * days} to ${(i + 1) * days}`, `${num(from + i * rise)} °C`)),
+        lines: Array.from({ length: steps }, (_, i) => resultWords(`Days ${i * days} to ${(i + 1) * days}`, `${num(from + i * rise)} °C`)),
         formula: `(${num(to)} − ${num(from)}) ÷ (${steps} − 1) = ${num(rise)} °C a step, each ${days} days`,
       };
     },

@@ -1,14 +1,17 @@
 import { dailyLight, lampCost, lightSurvey } from '../light';
 import { lightBlocks } from '../lightBlocks';
 import type { Calculator } from './Calculator';
-import { amount, clock, clockWords, hoursOfDay, line, num, orNone, several, told, wholeNumber } from './makers';
+import { quantity, clock, clockWords, hoursOfDay, resultLine, num, orNone, several, resultWords, wholeNumber } from './makers';
 
 const stare = 'Grow lamps: do not stare into them. Residual-current protection, drip loops, lamps only as sold.';
 const surveyWords = (label: string, readings: readonly number[]) => {
   const survey = lightSurvey(readings);
   return survey === null
     ? []
-    : [line(`${label}, mean`, survey.mean, 'µmol m⁻² s⁻¹'), line(`${label}, dimmest as a share of the mean`, survey.evenness * 100, '%')];
+    : [
+        resultLine(`${label}, mean`, survey.mean, 'µmol m⁻² s⁻¹'),
+        resultLine(`${label}, dimmest as a share of the mean`, survey.evenness * 100, '%'),
+      ];
 };
 
 export const lightCalculators: readonly Calculator[] = [
@@ -20,7 +23,7 @@ export const lightCalculators: readonly Calculator[] = [
     words: ['DLI', 'PPFD', 'daily light integral', 'mol', 'meter', 'lamp'],
     asks: [orNone('ppfd', 'Reading at the leaves', 'µmol m⁻² s⁻¹', '200', { most: 5000 }), hoursOfDay('hours', 'Hours of light', '16')],
     work: ({ numbers: { ppfd, hours } }) => ({
-      lines: [line('Light in a day', dailyLight(ppfd, hours), 'mol m⁻² d⁻¹')],
+      lines: [resultLine('Light in a day', dailyLight(ppfd, hours), 'mol m⁻² d⁻¹')],
       formula: `${num(ppfd)} × ${num(hours)} h × 0.0036 = ${num(dailyLight(ppfd, hours))} mol m⁻² d⁻¹`,
       note: 'Measured at the leaves, not at the tray. A lux meter sees as an eye does and does not count for plants.',
     }),
@@ -34,8 +37,8 @@ export const lightCalculators: readonly Calculator[] = [
     about: 'How long must the lamp burn for the light that is wanted?',
     words: ['DLI', 'target', 'hours', 'timer', 'photoperiod'],
     asks: [
-      amount('target', 'Light wanted in a day', 'mol m⁻² d⁻¹', '12', { most: 100 }),
-      amount('ppfd', 'Reading at the leaves', 'µmol m⁻² s⁻¹', '200', { most: 5000 }),
+      quantity('target', 'Light wanted in a day', 'mol m⁻² d⁻¹', '12', { most: 100 }),
+      quantity('ppfd', 'Reading at the leaves', 'µmol m⁻² s⁻¹', '200', { most: 5000 }),
     ],
     work: ({ numbers: { target, ppfd } }) => {
       const hours = target / (ppfd * 0.0036);
@@ -45,7 +48,7 @@ export const lightCalculators: readonly Calculator[] = [
           why: `A day has 24 hours: this lamp gives ${num(dailyLight(ppfd, 24))} mol at most. Ask for less, or bring the lamp nearer.`,
         };
       return {
-        lines: [line('Hours of light', hours, 'h')],
+        lines: [resultLine('Hours of light', hours, 'h')],
         formula: `${num(target)} ÷ (${num(ppfd)} × 0.0036) = ${num(hours)} h`,
         ...(hours > 18 ? { note: 'More than 18 hours stresses most seedlings: rather bring the lamp nearer.' } : {}),
       };
@@ -65,7 +68,10 @@ export const lightCalculators: readonly Calculator[] = [
     ],
     work: ({ numbers: { middle }, lists: { hours } }) => ({
       lines: hours.map((own) =>
-        told(`${num(own)} h`, own === 24 ? 'always on' : `on at ${clockWords(middle - own / 2)}, off at ${clockWords(middle + own / 2)}`),
+        resultWords(
+          `${num(own)} h`,
+          own === 24 ? 'always on' : `on at ${clockWords(middle - own / 2)}, off at ${clockWords(middle + own / 2)}`,
+        ),
       ),
       formula: `on = ${clockWords(middle)} − hours ÷ 2; off = ${clockWords(middle)} + hours ÷ 2`,
       note: 'One middle for all arms: then the hour of watering and reading falls alike for each.',
@@ -86,7 +92,7 @@ export const lightCalculators: readonly Calculator[] = [
         most: 5000,
       }),
       wholeNumber('blocks', 'Blocks wanted', '3', { least: 2, above: false, most: 20, why: 'Two to twenty blocks.' }),
-      amount('distance', 'From the lamp down to the leaves', 'cm', '', { optional: true }),
+      quantity('distance', 'From the lamp down to the leaves', 'cm', '', { optional: true }),
     ],
     work: ({ numbers: { places, blocks, distance }, lists: { readings } }) => {
       const survey = lightSurvey(readings);
@@ -104,11 +110,11 @@ export const lightCalculators: readonly Calculator[] = [
           : `after ${found.between === 'places' ? 'place' : 'row'} ${found.cuts.join(', ')}`;
       return {
         lines: [
-          line('Mean', survey.mean, 'µmol m⁻² s⁻¹'),
-          line('Dimmest as a share of the mean', survey.evenness * 100, '%'),
-          ...(survey.variation === null ? [] : [line('Spread as a share of the mean', survey.variation * 100, '%')]),
-          told('Blocks begin anew', cuts),
-          ...(found === null ? [] : [line('Of the differences left within them', found.left * 100, '%')]),
+          resultLine('Mean', survey.mean, 'µmol m⁻² s⁻¹'),
+          resultLine('Dimmest as a share of the mean', survey.evenness * 100, '%'),
+          ...(survey.variation === null ? [] : [resultLine('Spread as a share of the mean', survey.variation * 100, '%')]),
+          resultWords('Blocks begin anew', cuts),
+          ...(found === null ? [] : [resultLine('Of the differences left within them', found.left * 100, '%')]),
         ],
         formula: `Σ ÷ ${readings.length} = ${num(survey.mean)}; ${num(Math.min(...readings))} ÷ ${num(survey.mean)} = ${num(survey.evenness * 100)} %`,
         note: `Measured at the leaves${distance === undefined ? '' : `, ${num(distance)} cm under the lamp`}, not at the tray. Do it again when the plants have grown.`,
@@ -133,7 +139,7 @@ export const lightCalculators: readonly Calculator[] = [
       if (high === null) return { field: 'after', why: 'It was dark there: nothing to compare with.' };
       const gain = (high.mean / low.mean - 1) * 100;
       return {
-        lines: [line('Gain', gain, '%'), ...surveyWords('As it stands', before), ...surveyWords('Raised', after)],
+        lines: [resultLine('Gain', gain, '%'), ...surveyWords('As it stands', before), ...surveyWords('Raised', after)],
         formula: `${num(high.mean)} ÷ ${num(low.mean)} − 1 = ${num(gain)} %`,
         note:
           high.evenness < low.evenness
@@ -151,21 +157,21 @@ export const lightCalculators: readonly Calculator[] = [
     about: 'Current for a tray and for a gram of harvest.',
     words: ['electricity', 'price', 'kWh', 'watt', 'cost', 'tray'],
     asks: [
-      amount('watts', 'Lamp', 'W', '45'),
+      quantity('watts', 'Lamp', 'W', '45'),
       hoursOfDay('hours', 'Hours a day', '16'),
       wholeNumber('days', 'Days', '10', { most: 3650, why: 'Count whole days.' }),
-      amount('price', 'Price of a kilowatt-hour', '', '0.25'),
+      quantity('price', 'Price of a kilowatt-hour', '', '0.25'),
       wholeNumber('trays', 'Trays under it', '4', { most: 10_000, why: 'Trays come whole.' }),
-      amount('grams', 'Harvest of a tray', 'g', '', { optional: true }),
+      quantity('grams', 'Harvest of a tray', 'g', '', { optional: true }),
     ],
     work: ({ numbers: { watts, hours, days, price, trays, grams } }) => {
       const cost = lampCost(watts, hours, days, price);
       return {
         lines: [
-          line('In all', cost, ''),
-          line('A tray', cost / trays, ''),
-          ...(grams === undefined ? [] : [line('For 100 g', (cost / trays / grams) * 100, '')]),
-          line('Current', (watts / 1000) * hours * days, 'kWh'),
+          resultLine('In all', cost, ''),
+          resultLine('A tray', cost / trays, ''),
+          ...(grams === undefined ? [] : [resultLine('For 100 g', (cost / trays / grams) * 100, '')]),
+          resultLine('Current', (watts / 1000) * hours * days, 'kWh'),
         ],
         formula: `${num(watts)} W ÷ 1000 × ${num(hours)} h × ${num(days)} d × ${num(price)} = ${num(cost)}; ÷ ${num(trays)} = ${num(cost / trays)} a tray`,
       };
@@ -179,18 +185,18 @@ export const lightCalculators: readonly Calculator[] = [
     about: 'Mix for a tray and for a gram of harvest.',
     words: ['soil', 'price', 'bag', 'cost', 'tray', 'substrate'],
     asks: [
-      amount('price', 'Price of a bag', '', '8'),
-      amount('bag', 'A bag holds', 'L', '40 L'),
-      amount('tray', 'A tray takes', 'L', '1.5 L'),
-      amount('grams', 'Harvest of a tray', 'g', '', { optional: true }),
+      quantity('price', 'Price of a bag', '', '8'),
+      quantity('bag', 'A bag holds', 'L', '40 L'),
+      quantity('tray', 'A tray takes', 'L', '1.5 L'),
+      quantity('grams', 'Harvest of a tray', 'g', '', { optional: true }),
     ],
     work: ({ numbers: { price, bag, tray, grams } }) => {
       const cost = (price * tray) / bag;
       return {
         lines: [
-          line('A tray', cost, ''),
-          line('Trays from a bag', Math.floor(bag / tray), ''),
-          ...(grams === undefined ? [] : [line('For 100 g', (cost / grams) * 100, '')]),
+          resultLine('A tray', cost, ''),
+          resultLine('Trays from a bag', Math.floor(bag / tray), ''),
+          ...(grams === undefined ? [] : [resultLine('For 100 g', (cost / grams) * 100, '')]),
         ],
         formula: `${num(price)} × ${num(tray)} L ÷ ${num(bag)} L = ${num(cost)}`,
       };

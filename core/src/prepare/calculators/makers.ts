@@ -13,33 +13,33 @@ const plain: Omit<Ask, 'id' | 'label' | 'kind' | 'example'> = {
 };
 
 /** A quantity above nought. */
-export function amount(id: string, label: string, unit: string, example: string, more: Partial<Ask> = {}): Ask {
+export function quantity(id: string, label: string, unit: string, example: string, more: Partial<Ask> = {}): Ask {
   return { ...plain, id, label, kind: 'number', unit, example, above: true, ...more };
 }
 
 /** A quantity that may be nought as well. */
 export function orNone(id: string, label: string, unit: string, example: string, more: Partial<Ask> = {}): Ask {
-  return amount(id, label, unit, example, { above: false, ...more });
+  return quantity(id, label, unit, example, { above: false, ...more });
 }
 
 /** Per cent, up to a hundred. */
 export function percent(id: string, label: string, example: string, more: Partial<Ask> = {}): Ask {
-  return amount(id, label, '%', example, { most: 100, above: false, why: 'A share ends at 100 %.', ...more });
+  return quantity(id, label, '%', example, { most: 100, above: false, why: 'A share ends at 100 %.', ...more });
 }
 
 /** How many of something that is not cut in two. */
 export function wholeNumber(id: string, label: string, example: string, more: Partial<Ask> = {}): Ask {
-  return amount(id, label, '', example, { whole: true, ...more });
+  return quantity(id, label, '', example, { whole: true, ...more });
 }
 
 /** A temperature, which may be below nought. */
 export function warmth(id: string, label: string, example: string, more: Partial<Ask> = {}): Ask {
-  return amount(id, label, '°C', example, { least: -90, most: 120, above: false, ...more });
+  return quantity(id, label, '°C', example, { least: -90, most: 120, above: false, ...more });
 }
 
 /** Hours of a day. */
 export function hoursOfDay(id: string, label: string, example: string): Ask {
-  return amount(id, label, 'h', example, { most: 24, why: 'A day has 24 hours.' });
+  return quantity(id, label, 'h', example, { most: 24, why: 'A day has 24 hours.' });
 }
 
 /** Several quantities of one kind. */
@@ -74,10 +74,10 @@ export function num(value: number): string {
 export const measuredLine = (label: string, value: number, unit: string): Line => ({ label, value, unit, measured: true });
 
 /** A line of what is only read. */
-export const line = (label: string, value: number, unit: string): Line => ({ label, value, unit });
+export const resultLine = (label: string, value: number, unit: string): Line => ({ label, value, unit });
 
 /** A line in words. */
-export const told = (label: string, words: string): Told => ({ label, words });
+export const resultWords = (label: string, words: string): Told => ({ label, words });
 
 /** "6:30" of 6.5 hours after midnight, the next day counted on. */
 export function clockWords(hours: number): string {

@@ -12,7 +12,7 @@ export const tools = [
 export type Tool = (typeof tools)[number]['id'];
 
 /** How one would measure it, and by how much that may be off. */
-export interface Way {
+export interface MeasuringWay {
   readonly tool: Tool;
   readonly words: string;
   /** Share by which it misses what was wanted at worst. */
@@ -32,13 +32,13 @@ const JUG_STEP = 50;
  * @param have the tools at hand; all by default
  * @returns a way for each tool that fits, the closest first; none for what is neither poured nor weighed
  */
-export function measureOut(value: number, unit: string, have: readonly Tool[] = tools.map(({ id }) => id)): Way[] {
+export function measureOut(value: number, unit: string, have: readonly Tool[] = tools.map(({ id }) => id)): MeasuringWay[] {
   const [volume, mass] = [convert(value, unit, 'mL'), convert(value, unit, 'g')];
   const ways = have.flatMap((tool) => (volume !== null ? poured(volume, tool) : mass !== null ? weighed(mass, tool) : []));
   return ways.sort((a, b) => a.off - b.off);
 }
 
-function poured(volume: number, tool: Tool): Way[] {
+function poured(volume: number, tool: Tool): MeasuringWay[] {
   if (volume <= 0) return [];
   if (tool === 'syringe' && volume <= 60) return [bySyringe(volume)];
   if (tool === 'jug' && volume >= 2 * JUG_STEP) {
@@ -48,7 +48,7 @@ function poured(volume: number, tool: Tool): Way[] {
   return tool === 'spoons' ? [bySpoon(volume)] : [];
 }
 
-function bySyringe(volume: number): Way {
+function bySyringe(volume: number): MeasuringWay {
   const drawn = Math.round(volume / SYRINGE_STEP) * SYRINGE_STEP;
   const [full, rest] = [Math.floor(drawn / SYRINGE + 1e-9), drawn - Math.floor(drawn / SYRINGE + 1e-9) * SYRINGE];
   const parts = [
@@ -67,7 +67,7 @@ const spoons = [
 ] as const;
 
 /** The fewest level spoons that come close: whole ones of the larger, quarters of the smallest that is used. */
-function bySpoon(volume: number): Way {
+function bySpoon(volume: number): MeasuringWay {
   let rest = volume;
   const parts: string[] = [];
   let measured = 0;
@@ -91,7 +91,7 @@ function quarters(many: number): string {
   return whole === 0 ? part : `${whole}${part}`;
 }
 
-function weighed(mass: number, tool: Tool): Way[] {
+function weighed(mass: number, tool: Tool): MeasuringWay[] {
   if (tool !== 'balance-1' && tool !== 'balance-0.1') return [];
   const step = tool === 'balance-1' ? 1 : 0.1;
   const shown = Math.round(mass / step) * step;
@@ -110,7 +110,7 @@ function weighed(mass: number, tool: Tool): Way[] {
   ];
 }
 
-function way(tool: Tool, wanted: number, measured: number, words: string, better: string): Way {
+function way(tool: Tool, wanted: number, measured: number, words: string, better: string): MeasuringWay {
   const off = Math.abs(measured - wanted) / wanted;
   return { tool, off, words: off > TOO_FAR ? `${words}, off by ${percentOff(off)}. ${better}` : words };
 }

@@ -1,6 +1,6 @@
 import { doseByMass, partsByMass } from '../mixes';
 import type { Calculator } from './Calculator';
-import { amount, line, measuredLine, num, oneOf, percent, several } from './makers';
+import { quantity, resultLine, measuredLine, num, oneOf, percent, several } from './makers';
 
 const names = (count: number) => Array.from({ length: count }, (_, i) => `Part ${i + 1}`);
 
@@ -11,7 +11,7 @@ export const mixCalculators: readonly Calculator[] = [
     title: 'Parts of a mix, weighed',
     about: 'A mix of 3 : 1, so many grams in all: how much of each?',
     words: ['ratio', 'parts', 'peat', 'compost', 'perlite', 'substrate', 'recipe'],
-    asks: [amount('total', 'Mix in all', 'g', '640 g'), several('parts', 'Parts', '', '3 1')],
+    asks: [quantity('total', 'Mix in all', 'g', '640 g'), several('parts', 'Parts', '', '3 1')],
     work: ({ numbers: { total }, lists: { parts } }) => {
       if (parts.length < 2) return { field: 'parts', why: 'A mix has two parts at least: type them like 3 1.' };
       const masses = partsByMass(
@@ -34,7 +34,7 @@ export const mixCalculators: readonly Calculator[] = [
     about: 'Parts by volume, and what each of them weighs.',
     words: ['ratio', 'parts', 'bucket', 'bulk density', 'volume', 'cups'],
     asks: [
-      amount('total', 'Mix in all', 'mL', '12 L'),
+      quantity('total', 'Mix in all', 'mL', '12 L'),
       several('parts', 'Parts', '', '2 1 1'),
       several('density', 'What a millilitre of each weighs', 'g/mL', '0.2 0.1 1.5', { optional: true, most: 25 }),
     ],
@@ -47,7 +47,7 @@ export const mixCalculators: readonly Calculator[] = [
       return {
         lines: volumes.flatMap((volume, i) => [
           measuredLine(names(parts.length)[i], volume, 'mL'),
-          ...(density ? [line(`${names(parts.length)[i]} weighs`, volume * density[i], 'g')] : []),
+          ...(density ? [resultLine(`${names(parts.length)[i]} weighs`, volume * density[i], 'g')] : []),
         ]),
         formula: `${num(total)} mL × ${parts.map((part) => `${num(part)}/${num(sum)}`).join(', ')}`,
         note: 'Fine parts fall between coarse ones: a blended litre is a little less than a litre.',
@@ -64,7 +64,7 @@ export const mixCalculators: readonly Calculator[] = [
     words: ['amendment', 'per cent', 'percent', 'dose', 'compost', 'castings', 'biochar', 'additive'],
     asks: [
       oneOf('how', 'Measured', ['g', 'by mass'], ['mL', 'by volume']),
-      amount('total', 'Mix in all', '', '600'),
+      quantity('total', 'Mix in all', '', '600'),
       percent('share', 'Share of the mix', '10'),
     ],
     work: ({ numbers: { total, share }, choices: { how } }) => {

@@ -2,7 +2,7 @@ import { replicatesAgree, toleratedSpread } from '../../kinds/sprouting/replicat
 import { imbibitionWater, wettingWater } from '../mixes';
 import { seedsToSow } from '../seedsToSow';
 import type { Calculator } from './Calculator';
-import { amount, line, measuredLine, num, oneOf, percent, several, told, wholeNumber } from './makers';
+import { quantity, resultLine, measuredLine, num, oneOf, percent, several, resultWords, wholeNumber } from './makers';
 
 const whole = 'They come whole.';
 
@@ -17,15 +17,15 @@ export const seedCalculators: readonly Calculator[] = [
       wholeNumber('plants', 'Plants wanted', '40', { most: 10_000, why: whole }),
       percent('germination', 'Sprout or root', '85', { above: true }),
       percent('survival', 'Live on', '95', { above: true }),
-      amount('thousand', 'A thousand seeds weigh', 'g', '', { optional: true }),
+      quantity('thousand', 'A thousand seeds weigh', 'g', '', { optional: true }),
     ],
     work: ({ numbers: { plants, germination, survival, thousand } }) => {
       const seeds = seedsToSow(plants, germination / 100, survival / 100);
       if (seeds === null) return { field: 'germination', why: 'Where none sprouts or lives, no number is enough.' };
       return {
         lines: [
-          line('On average enough', seeds.onAverage, ''),
-          line('Enough 9 times in 10', seeds.forSure, ''),
+          resultLine('On average enough', seeds.onAverage, ''),
+          resultLine('Enough 9 times in 10', seeds.forSure, ''),
           ...(thousand === undefined ? [] : [measuredLine('They weigh', (seeds.forSure * thousand) / 1000, 'g')]),
         ],
         formula: `${num(plants)} ÷ (${num(germination / 100)} × ${num(survival / 100)}) = ${num(plants / ((germination * survival) / 10_000))}, up to ${seeds.onAverage}; 90 % by the binomial: ${seeds.forSure}`,
@@ -49,12 +49,12 @@ export const seedCalculators: readonly Calculator[] = [
       const gap = Math.max(...shares) - Math.min(...shares);
       return {
         lines: [
-          told(
+          resultWords(
             'They agree',
             agree === null ? 'the table ends at 99 %' : agree ? 'yes: chance does that' : 'no: sow again, or look for a cause',
           ),
-          line('Highest less lowest', gap, 'points'),
-          ...(tolerated === null ? [] : [line('Chance allows', tolerated, 'points')]),
+          resultLine('Highest less lowest', gap, 'points'),
+          ...(tolerated === null ? [] : [resultLine('Chance allows', tolerated, 'points')]),
         ],
         formula: `mean ${num(mean)} %; ${num(Math.max(...shares))} − ${num(Math.min(...shares))} = ${num(gap)} points`,
       };
@@ -69,9 +69,9 @@ export const seedCalculators: readonly Calculator[] = [
     words: ['thousand grain weight', 'weigh seeds', 'packet', 'count'],
     asks: [
       oneOf('way', 'From', ['count', 'number to grams'], ['mass', 'grams to number']),
-      amount('much', 'Number, or grams', '', '200'),
+      quantity('much', 'Number, or grams', '', '200'),
       wholeNumber('counted', 'Seeds counted out', '100', { most: 100_000, why: whole }),
-      amount('weighed', 'They weigh', 'g', '1.2 g'),
+      quantity('weighed', 'They weigh', 'g', '1.2 g'),
     ],
     work: ({ numbers: { much, counted, weighed }, choices: { way } }) => {
       const each = weighed / counted;
@@ -80,8 +80,8 @@ export const seedCalculators: readonly Calculator[] = [
       return {
         lines:
           way === 'count'
-            ? [measuredLine('To weigh', much * each, 'g'), line('A thousand weigh', each * 1000, 'g')]
-            : [line('About', Math.round(much / each), ''), line('A thousand weigh', each * 1000, 'g')],
+            ? [measuredLine('To weigh', much * each, 'g'), resultLine('A thousand weigh', each * 1000, 'g')]
+            : [resultLine('About', Math.round(much / each), ''), resultLine('A thousand weigh', each * 1000, 'g')],
         formula: `${num(weighed)} g ÷ ${num(counted)} = ${num(each * 1000)} mg each; ${way === 'count' ? `× ${num(much)}` : `${num(much)} g ÷ ${num(each * 1000)} mg`}`,
       };
     },
@@ -94,7 +94,7 @@ export const seedCalculators: readonly Calculator[] = [
     about: 'To damp seed without drowning it.',
     words: ['soak', 'imbibition', 'maize', 'beans', 'priming', 'towel'],
     asks: [
-      amount('mass', 'Seed', 'g', '15 g'),
+      quantity('mass', 'Seed', 'g', '15 g'),
       percent('share', 'Takes up, of its own mass', '30', { most: 300, why: 'No seed takes up three times its mass.' }),
     ],
     work: ({ numbers: { mass, share } }) => ({
@@ -110,7 +110,7 @@ export const seedCalculators: readonly Calculator[] = [
     title: 'Wetting a medium',
     about: 'Dry vermiculite, coir or mix, brought to the same dampness in every bag.',
     words: ['vermiculite', 'coir', 'moist', 'bag', 'stratify', 'cold'],
-    asks: [amount('mass', 'Dry medium', 'g', '300 g'), amount('ratio', 'Water for a gram', 'mL/g', '0.5', { most: 30 })],
+    asks: [quantity('mass', 'Dry medium', 'g', '300 g'), quantity('ratio', 'Water for a gram', 'mL/g', '0.5', { most: 30 })],
     work: ({ numbers: { mass, ratio } }) => ({
       lines: [measuredLine('Water', wettingWater(mass, ratio), 'mL'), measuredLine('Together', mass + wettingWater(mass, ratio), 'g')],
       formula: `${num(mass)} g × ${num(ratio)} mL/g = ${num(wettingWater(mass, ratio))} mL`,

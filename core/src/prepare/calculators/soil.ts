@@ -2,7 +2,7 @@ import { diversity, perSquareMetre } from '../soilLife';
 import { soilTexture } from '../soilTexture';
 import { textureByFeel, type Feel, type Ribbon } from '../textureByFeel';
 import type { Calculator } from './Calculator';
-import { amount, line, num, oneOf, orNone, percent, several, told, wholeNumber } from './makers';
+import { quantity, resultLine, num, oneOf, orNone, percent, several, resultWords, wholeNumber } from './makers';
 
 const soil = 'Soil: gloves, wash hands, cover cuts. Put animals back where they came from.';
 
@@ -15,7 +15,7 @@ export const soilCalculators: readonly Calculator[] = [
     words: ['diversity', 'Shannon', 'evenness', 'worms', 'insects', 'quadrat'],
     asks: [
       several('counts', 'How many of each kind', '', '12 5 3 1', { above: false, whole: true, why: 'Animals come whole.' }),
-      amount('side', 'Side of the square', 'cm', '', { optional: true }),
+      quantity('side', 'Side of the square', 'cm', '', { optional: true }),
     ],
     work: ({ lists: { counts }, numbers: { side } }) => {
       const found = diversity(counts);
@@ -23,10 +23,10 @@ export const soilCalculators: readonly Calculator[] = [
       const total = counts.reduce((a, b) => a + b, 0);
       return {
         lines: [
-          line('Kinds', found.kinds, ''),
-          line('Shannon’s H′', found.shannon, ''),
-          ...(found.evenness === null ? [] : [line('Evenness J, 1 where all are alike', found.evenness, '')]),
-          ...(side === undefined ? [] : [line('Animals a square metre', perSquareMetre(total, side) ?? 0, '/m²')]),
+          resultLine('Kinds', found.kinds, ''),
+          resultLine('Shannon’s H′', found.shannon, ''),
+          ...(found.evenness === null ? [] : [resultLine('Evenness J, 1 where all are alike', found.evenness, '')]),
+          ...(side === undefined ? [] : [resultLine('Animals a square metre', perSquareMetre(total, side) ?? 0, '/m²')]),
         ],
         formula: `H′ = −Σ p ln p over ${counts
           .filter((n) => n > 0)
@@ -47,7 +47,7 @@ export const soilCalculators: readonly Calculator[] = [
     work: ({ numbers: { sand, silt, clay } }) => {
       const found = soilTexture(sand, silt, clay);
       if (found === null) return { field: 'clay', why: `The three come to ${num(sand + silt + clay)} %. They must come to 100.` };
-      return { lines: [told('Texture', found)], formula: `sand ${num(sand)} + silt ${num(silt)} + clay ${num(clay)} = 100 %` };
+      return { lines: [resultWords('Texture', found)], formula: `sand ${num(sand)} + silt ${num(silt)} + clay ${num(clay)} = 100 %` };
     },
     source: 'USDA Soil Survey Manual (2017), Handbook 18, ch. 3',
     caution: soil,
@@ -61,7 +61,7 @@ export const soilCalculators: readonly Calculator[] = [
     asks: [
       orNone('sand', 'Settled after a minute', 'mm', '32 mm'),
       orNone('silt', 'Settled after two hours, in all', 'mm', '56 mm'),
-      amount('clay', 'Settled after two days, in all', 'mm', '66 mm'),
+      quantity('clay', 'Settled after two days, in all', 'mm', '66 mm'),
     ],
     work: ({ numbers: { sand, silt, clay } }) => {
       if (silt < sand) return { field: 'silt', why: 'In all: it cannot be lower than after a minute.' };
@@ -69,8 +69,8 @@ export const soilCalculators: readonly Calculator[] = [
       const shares = [sand, silt - sand, clay - silt].map((layer) => (layer / clay) * 100);
       return {
         lines: [
-          told('Texture', soilTexture(shares[0], shares[1], shares[2]) ?? ''),
-          ...['Sand', 'Silt', 'Clay'].map((name, i) => line(name, shares[i], '%')),
+          resultWords('Texture', soilTexture(shares[0], shares[1], shares[2]) ?? ''),
+          ...['Sand', 'Silt', 'Clay'].map((name, i) => resultLine(name, shares[i], '%')),
         ],
         formula: `${num(sand)}, ${num(silt)} − ${num(sand)}, ${num(clay)} − ${num(silt)}, each ÷ ${num(clay)} mm`,
         note: 'A rough answer: wet clay swells, and organic matter floats and is not counted.',
@@ -98,7 +98,7 @@ export const soilCalculators: readonly Calculator[] = [
       oneOf('feel', 'A wet pinch is', ['gritty', 'gritty'], ['smooth', 'smooth'], ['neither', 'neither one']),
     ],
     work: ({ choices: { ribbon, feel } }) => ({
-      lines: [told('Texture', textureByFeel(ribbon as Ribbon, feel as Feel))],
+      lines: [resultWords('Texture', textureByFeel(ribbon as Ribbon, feel as Feel))],
       formula: `${ribbon === 'none' || ribbon === 'no ball' ? 'no ribbon' : `${ribbon} ribbon, ${feel}`}`,
     }),
     source: 'Thien (1979) J. Agron. Educ. 8: 54–55',
@@ -112,10 +112,10 @@ export const soilCalculators: readonly Calculator[] = [
     words: ['quadrat', 'density', 'per square metre', 'area'],
     asks: [
       wholeNumber('count', 'Counted', '6', { least: 0, above: false, why: 'They come whole.' }),
-      amount('side', 'Side of the square', 'cm', '20 cm'),
+      quantity('side', 'Side of the square', 'cm', '20 cm'),
     ],
     work: ({ numbers: { count, side } }) => ({
-      lines: [line('A square metre', perSquareMetre(count, side) ?? 0, '/m²')],
+      lines: [resultLine('A square metre', perSquareMetre(count, side) ?? 0, '/m²')],
       formula: `${num(count)} × 10 000 ÷ ${num(side)}² = ${num(perSquareMetre(count, side) ?? 0)} /m²`,
     }),
     source: '1 m² = 10 000 cm²',

@@ -1,6 +1,6 @@
 import { ppmOfConductivity, ratioVolume, stockPerLitre, stockVolume } from '../dilution';
 import type { Calculator } from './Calculator';
-import { amount, line, measuredLine, num, oneOf, percent, ratio, several } from './makers';
+import { quantity, resultLine, measuredLine, num, oneOf, percent, ratio, several } from './makers';
 
 const chemicals =
   'Peroxide, alcohol, acids, bleach, strong feed: eye protection, gloves, open window. Add it to the water, never mix two, follow the label.';
@@ -13,9 +13,9 @@ export const solutionCalculators: readonly Calculator[] = [
     about: 'A stock of known strength, thinned to the strength that is wanted.',
     words: ['dilution', 'C1V1', 'stock', 'concentration', 'salt', 'mM', 'strength'],
     asks: [
-      amount('stock', 'Strength of the stock', '', '100'),
-      amount('wanted', 'Strength wanted, in the same unit', '', '20'),
-      amount('volume', 'Solution in all', 'mL', '500 mL'),
+      quantity('stock', 'Strength of the stock', '', '100'),
+      quantity('wanted', 'Strength wanted, in the same unit', '', '20'),
+      quantity('volume', 'Solution in all', 'mL', '500 mL'),
     ],
     work: ({ numbers: { stock, wanted, volume } }) => {
       const poured = stockVolume(stock, wanted, volume);
@@ -38,7 +38,7 @@ export const solutionCalculators: readonly Calculator[] = [
     title: 'One part in many',
     about: 'The label says 1 : 500, or 1 + 500. They are not the same.',
     words: ['dilution', 'ratio', '1:500', '1+500', 'label', 'liquid feed', 'capful'],
-    asks: [ratio('ratio', 'Ratio', '1:500'), amount('volume', 'Solution in all', 'mL', '1/2 L')],
+    asks: [ratio('ratio', 'Ratio', '1:500'), quantity('volume', 'Solution in all', 'mL', '1/2 L')],
     work: ({ numbers: { ratio: parts, volume }, choices: { ratio: style } }) => {
       const plus = style === 'plus-water';
       const stock = ratioVolume(parts, volume, plus ? 'plus-water' : 'in-total') ?? 0;
@@ -60,7 +60,10 @@ export const solutionCalculators: readonly Calculator[] = [
     title: 'Several stocks into one bath',
     about: 'A feed of two or three bottles: how much of each into the tank?',
     words: ['bath', 'two part', 'three part', 'feed', 'tank', 'stocks'],
-    asks: [amount('volume', 'Bath in all', 'mL', '10 L'), several('strengths', 'One part in how many, for each bottle', '', '200 200 500')],
+    asks: [
+      quantity('volume', 'Bath in all', 'mL', '10 L'),
+      several('strengths', 'One part in how many, for each bottle', '', '200 200 500'),
+    ],
     work: ({ numbers: { volume }, lists: { strengths } }) => {
       const stocks = strengths.map((parts) => volume / parts);
       const water = volume - stocks.reduce((a, b) => a + b, 0);
@@ -84,18 +87,18 @@ export const solutionCalculators: readonly Calculator[] = [
     asks: [
       oneOf('way', 'From', ['ec', 'mS/cm to ppm'], ['ppm', 'ppm to mS/cm']),
       oneOf('scale', 'Scale of the meter', ['500', '500 (salt)'], ['700', '700 (442)']),
-      amount('reading', 'Reading', '', '1.3', { above: false }),
+      quantity('reading', 'Reading', '', '1.3', { above: false }),
     ],
     work: ({ numbers: { reading }, choices: { way, scale } }) => {
       const per = scale === '700' ? 700 : 500;
       if (way === 'ec')
         return {
-          lines: [line(`ppm on the ${per} scale`, ppmOfConductivity(reading, per), 'ppm')],
+          lines: [resultLine(`ppm on the ${per} scale`, ppmOfConductivity(reading, per), 'ppm')],
           formula: `${num(reading)} mS/cm × ${per} = ${num(ppmOfConductivity(reading, per))} ppm`,
           note: `On the ${per === 500 ? 700 : 500} scale the same water shows ${num(ppmOfConductivity(reading, per === 500 ? 700 : 500))} ppm: write the scale beside every number.`,
         };
       return {
-        lines: [line('Conductivity', reading / per, 'mS/cm')],
+        lines: [resultLine('Conductivity', reading / per, 'mS/cm')],
         formula: `${num(reading)} ppm ÷ ${per} = ${num(reading / per)} mS/cm`,
         note: `Read on the ${per} scale. Write the scale beside every number.`,
       };
@@ -109,8 +112,8 @@ export const solutionCalculators: readonly Calculator[] = [
     about: 'So much feed went into one tank: how much into tanks of other sizes?',
     words: ['tank', 'reservoir', 'feed', 'scale up', 'size'],
     asks: [
-      amount('feed', 'Feed in the first tank', 'mL', '15 mL'),
-      amount('tank', 'Its water', 'L', '10 L'),
+      quantity('feed', 'Feed in the first tank', 'mL', '15 mL'),
+      quantity('tank', 'Its water', 'L', '10 L'),
       several('others', 'Water in the others', 'L', '4 25'),
     ],
     work: ({ numbers: { feed, tank }, lists: { others } }) => ({
@@ -128,8 +131,8 @@ export const solutionCalculators: readonly Calculator[] = [
     words: ['peroxide', 'ppm', 'hydrogen peroxide', 'mg per litre', 'percent', 'bleach'],
     asks: [
       percent('percent', 'Strength of the bottle, w/v', '3', { above: true }),
-      amount('ppm', 'Wanted', 'ppm', '50'),
-      amount('volume', 'Water to treat', 'L', '1 L'),
+      quantity('ppm', 'Wanted', 'ppm', '50'),
+      quantity('volume', 'Water to treat', 'L', '1 L'),
     ],
     work: ({ numbers: { percent: strength, ppm, volume } }) => {
       const perLitre = stockPerLitre(strength, ppm);

@@ -1,6 +1,6 @@
 import { convert, dimensionOf, unitsOf, type Dimension } from '../../quantities/units';
 import type { Calculator } from './Calculator';
-import { amount, line, num } from './makers';
+import { quantity, resultLine, num } from './makers';
 
 const kinds: readonly {
   readonly id: string;
@@ -23,9 +23,9 @@ export const unitCalculators: readonly Calculator[] = kinds.map(({ id, dimension
   title,
   about: 'Type it as you say it; it stands there in every unit.',
   words: ['convert', 'conversion', 'unit', dimension, ...unitsOf(dimension)],
-  asks: [amount('much', 'How much', base, example, { least: dimension === 'temperature' ? -273.15 : 0, above: false })],
+  asks: [quantity('much', 'How much', base, example, { least: dimension === 'temperature' ? -273.15 : 0, above: false })],
   work: ({ numbers: { much } }) => ({
-    lines: unitsOf(dimension).map((unit) => line(unit, convert(much, base, unit) ?? 0, unit)),
+    lines: unitsOf(dimension).map((unit) => resultLine(unit, convert(much, base, unit) ?? 0, unit)),
     formula: dimensionOf(base) === 'temperature' ? `°F = °C × 9/5 + 32 = ${num((much * 9) / 5 + 32)}` : `${num(much)} ${base}`,
   }),
   source: 'NIST SP 811, appendix B; NIST Handbook 44, appendix C (US customary liquid measure)',

@@ -1,6 +1,6 @@
 import { infiltration, shareKept, waterHeld } from '../water';
 import type { Calculator } from './Calculator';
-import { amount, line, num, orNone } from './makers';
+import { quantity, resultLine, num, orNone } from './makers';
 
 export const waterCalculators: readonly Calculator[] = [
   {
@@ -10,11 +10,11 @@ export const waterCalculators: readonly Calculator[] = [
     about: 'Poured on and drained off: what stayed, and how much of it is left later.',
     words: ['water holding', 'drain', 'mix', 'evaporation', 'kept', 'coir'],
     asks: [
-      amount('poured', 'Poured on', 'mL', '500 mL'),
+      quantity('poured', 'Poured on', 'mL', '500 mL'),
       orNone('drained', 'Drained off', 'mL', '180 mL'),
-      amount('dry', 'Dry mix', 'g', '600 g'),
-      amount('pot', 'Empty container', 'g', '', { optional: true, above: false }),
-      amount('later', 'Weight later, with the container', 'g', '', { optional: true }),
+      quantity('dry', 'Dry mix', 'g', '600 g'),
+      quantity('pot', 'Empty container', 'g', '', { optional: true, above: false }),
+      quantity('later', 'Weight later, with the container', 'g', '', { optional: true }),
     ],
     work: ({ numbers: { poured, drained, dry, pot = 0, later } }) => {
       const found = waterHeld(poured, drained, dry);
@@ -28,9 +28,11 @@ export const waterCalculators: readonly Calculator[] = [
         };
       return {
         lines: [
-          line('Held', found.held, 'mL'),
-          line('Held by a gram of dry mix', found.perDryMass ?? 0, 'g/g'),
-          ...(kept === null ? [] : [line('Of it still there', kept * 100, '%'), line('Lost since', (1 - kept) * found.held, 'mL')]),
+          resultLine('Held', found.held, 'mL'),
+          resultLine('Held by a gram of dry mix', found.perDryMass ?? 0, 'g/g'),
+          ...(kept === null
+            ? []
+            : [resultLine('Of it still there', kept * 100, '%'), resultLine('Lost since', (1 - kept) * found.held, 'mL')]),
         ],
         formula: `${num(poured)} − ${num(drained)} = ${num(found.held)} mL; ÷ ${num(dry)} g${later === undefined ? '' : `; (${num(later)} − ${num(dry + pot)}) ÷ ${num(found.held)} = ${num((kept ?? 0) * 100)} %`}`,
       };
@@ -43,9 +45,9 @@ export const waterCalculators: readonly Calculator[] = [
     title: 'How fast water sinks in',
     about: 'A ring on the ground, a depth of water and a watch.',
     words: ['infiltration', 'ring', 'drainage', 'soil', 'minutes'],
-    asks: [amount('depth', 'Depth of water', 'mm', '1 in'), amount('time', 'Gone after', 'min', '12 min')],
+    asks: [quantity('depth', 'Depth of water', 'mm', '1 in'), quantity('time', 'Gone after', 'min', '12 min')],
     work: ({ numbers: { depth, time } }) => ({
-      lines: [line('Sinks in', infiltration(depth, time) ?? 0, 'mm/h')],
+      lines: [resultLine('Sinks in', infiltration(depth, time) ?? 0, 'mm/h')],
       formula: `${num(depth)} mm × 60 ÷ ${num(time)} min = ${num(infiltration(depth, time) ?? 0)} mm/h`,
       note: 'The first pouring wets the ground; the second tells.',
     }),

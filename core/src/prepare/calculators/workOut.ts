@@ -7,7 +7,7 @@ import { typedRatio } from './typedRatio';
 export type Filled = Readonly<Record<string, string>>;
 
 /** What came of it: the answer, or what is wrong in which field. */
-export type Answer = { readonly worked: Worked } | { readonly wrong: Readonly<Record<string, string>> };
+export type CalculatorResult = { readonly worked: Worked } | { readonly wrong: Readonly<Record<string, string>> };
 
 interface Read {
   readonly number?: number;
@@ -22,7 +22,7 @@ interface Read {
  * @param filled as typed, by field; what is missing is empty
  * @returns the answer; or, for each field that cannot be, why not
  */
-export function workOut(calculator: Calculator, filled: Filled): Answer {
+export function workOut(calculator: Calculator, filled: Filled): CalculatorResult {
   const read = calculator.asks.map((ask) => [ask.id, readField(ask, filled[ask.id] ?? '')] as const);
   const wrong = read.flatMap(([id, { wrong: why }]) => (why === undefined ? [] : [[id, why] as const]));
   if (wrong.length > 0) return { wrong: Object.fromEntries(wrong) };

@@ -111,4 +111,4 @@ export const labelSheetOf = (id: string): LabelSheet => labelSheets.find((sheet)
  * @param sheet the sort of sheet
  * @returns 1 or more
  */
-export const onePage = ({ columns, rows }: Pick<LabelSheet, 'columns' | 'rows'>): number => columns * rows;
+export const labelsPerPage = ({ columns, rows }: Pick<LabelSheet, 'columns' | 'rows'>): number => columns * rows;

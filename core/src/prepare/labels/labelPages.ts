@@ -1,6 +1,6 @@
 import { drawLabel, drawStake } from './drawLabel';
 import type { LabelText } from './labelsOf';
-import { onePage, type LabelSheet } from './LabelSheet';
+import { labelsPerPage, type LabelSheet } from './LabelSheet';
 import { escaped, mm } from './svg';
 
 const MARK = 4;
@@ -14,7 +14,7 @@ const MARK = 4;
  * @returns a page each; empty without labels
  */
 export function labelPages(labels: readonly LabelText[], sheet: LabelSheet, skip = 0, style = ''): string[] {
-  const each = onePage(sheet);
+  const each = labelsPerPage(sheet);
   const places: (LabelText | null)[] = [...Array.from({ length: skip % each }, () => null), ...labels];
   if (labels.length === 0) return [];
   return Array.from({ length: Math.ceil(places.length / each) }, (_, page) =>

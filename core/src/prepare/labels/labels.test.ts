@@ -7,7 +7,7 @@ import type { Experiment } from '../../model';
 import { replan } from '../../plan/replan';
 import { labelPages } from './labelPages';
 import { labelsOf } from './labelsOf';
-import { labelSheetOf, labelSheets, onePage, type LabelSheet } from './LabelSheet';
+import { labelSheetOf, labelSheets, labelsPerPage, type LabelSheet } from './LabelSheet';
 import { shelfStrips } from './shelfStrips';
 
 const question = questions.find(({ id }) => id === 'hard-coat') ?? questions[0];
@@ -37,7 +37,7 @@ describe('sheets of labels', () => {
   it.each(labelSheets)('$title: the QR codes are read back from the sheet, first and last', async (sheet) => {
     const labels = labelsOf(plan, wish);
     const [page] = labelPages(labels, sheet);
-    const last = Math.min(labels.length, onePage(sheet)) - 1;
+    const last = Math.min(labels.length, labelsPerPage(sheet)) - 1;
     expect(await readBack(page, sheet, 0)).toBe(`${address}${labels[0].code}`);
     expect(await readBack(page, sheet, last)).toBe(`${address}${labels[last].code}`);
   });

@@ -1,7 +1,7 @@
 import { addDays, shortDate, type Stage } from '../../model';
 import { later } from './lengths';
 import { isThereOn } from './presence';
-import { boundsAround, goesThrough, lengthOf, sowingOf, unbound, USUAL_CLOCK, waysTo, type ArmStep, type Timed } from './schedule';
+import { boundsAround, goesThrough, lengthOf, sowingOf, unbound, USUAL_CLOCK, jointSchedule, type ArmStep, type Timed } from './schedule';
 import { always } from './spans';
 import { whyNot, type Unmet } from './whyNot';
 import { minuteOf } from './zoned';
@@ -30,10 +30,10 @@ export function plannedTimes(timed: Timed, now = -Infinity): PlannedTimes {
   if (sowing === null || timed.startedOn === null) return { steps: [], sowing: null, unmet: [] };
   const after = stepsAfter(timed, sowing);
   const bounds = boundsAround(timed, timed.startedOn, now);
-  const met = waysTo(timed, bounds).stepsTo(sowing);
+  const met = jointSchedule(timed, bounds).stepsTo(sowing);
   if (met !== null) return { steps: inOrder([...met, ...after]), sowing, unmet: daysOff(timed) };
   const free = unbound(timed);
-  const anyhow = waysTo(free, { notBefore: -Infinity, present: always }).stepsTo(sowing) ?? [];
+  const anyhow = jointSchedule(free, { notBefore: -Infinity, present: always }).stepsTo(sowing) ?? [];
   return { steps: inOrder([...anyhow, ...after]), sowing, unmet: [...whyNot(timed, sowing, anyhow, bounds), ...daysOff(timed)] };
 }
 

@@ -86,7 +86,7 @@ export interface Bounds {
 }
 
 /** How the arms come together at the sowing. */
-export interface Ways {
+export interface JointSchedule {
   /** When all arms can be sown together. */
   readonly sowing: Spans;
   /** The steps that end in a sowing at that minute; null where it cannot be. */
@@ -105,7 +105,7 @@ interface Together {
  * @param timed a plan with its stages and times
  * @param bounds when somebody is there, and before when nothing can begin
  */
-export function waysTo(timed: Timed, { present, notBefore }: Bounds): Ways {
+export function jointSchedule(timed: Timed, { present, notBefore }: Bounds): JointSchedule {
   const { stages, timing } = timed.plan;
   const { zone } = timing;
   const chains = new Map(timed.arms.map(({ arm }) => [arm, chainOf(timed, arm)]));
@@ -181,14 +181,14 @@ export function boundsAround(timed: Timed, around: string, notBefore: number): B
 }
 
 /** The first and last minutes of the day of a zone. */
-export const dayOf = (date: string, zone: string): readonly [number, number] => [
+export const minutesOfDay = (date: string, zone: string): readonly [number, number] => [
   minuteOf({ date, clock: '' }, zone),
   minuteOf({ date: addDays(date, 1), clock: '' }, zone) - 1,
 ];
 
 /** The first time of a day at which something can be; at the clock that is wished where that is one. */
 export function onDay(spans: Spans, date: string, { at, zone }: Pick<Timing, 'at' | 'zone'>): number | null {
-  const [first, last] = dayOf(date, zone);
+  const [first, last] = minutesOfDay(date, zone);
   const wished = minuteOf({ date, clock: at || USUAL_CLOCK }, zone);
   if (within(spans, wished)) return wished;
   const found = earliest(spans, first);

@@ -1,6 +1,6 @@
 import { addDays, daysBetween, type Experiment } from '../../model';
 import { isThereOn } from './presence';
-import { boundsAround, comesBefore, dayOf, lengthOf, onDay, unbound, waysTo, type Timed } from './schedule';
+import { boundsAround, comesBefore, minutesOfDay, lengthOf, onDay, unbound, jointSchedule, type Timed } from './schedule';
 import { localOf } from './zoned';
 
 const LOOK_DAYS = 14;
@@ -26,13 +26,13 @@ export function sowingFor(experiment: Timed & Pick<Experiment, 'measures'>, { gi
   const { timing } = experiment.plan;
   const last = lastDay(experiment);
   const around = given === 'first lesson' ? on : addDays(on, -last);
-  const [firstLesson] = dayOf(on, timing.zone);
+  const [firstLesson] = minutesOfDay(on, timing.zone);
   const notBefore = given === 'first lesson' ? Math.max(now, firstLesson) : now;
   const longest = experiment.plan.stages
     .filter(comesBefore)
     .reduce((sum, stage) => sum + lengthOf(stage, experiment.units.length).most / 24, 0);
   const lookFrom = given === 'first lesson' ? addDays(on, Math.floor(longest)) : addDays(around, -LOOK_DAYS);
-  const { sowing } = waysTo(unbound(experiment), boundsAround(experiment, lookFrom, notBefore));
+  const { sowing } = jointSchedule(unbound(experiment), boundsAround(experiment, lookFrom, notBefore));
   const dates = Array.from({ length: given === 'first lesson' ? 60 : LOOK_DAYS + 1 }, (_, i) =>
     given === 'first lesson' ? addDays(on, i + Math.max(0, Math.floor(shortest(experiment)) - 1)) : addDays(around, -i),
   );

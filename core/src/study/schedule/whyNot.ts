@@ -1,5 +1,5 @@
 import { addDays, shortDate } from '../../model';
-import { comesBefore, onDay, waysTo, type ArmStep, type Bounds, type Timed } from './schedule';
+import { comesBefore, onDay, jointSchedule, type ArmStep, type Bounds, type Timed } from './schedule';
 import { within } from './spans';
 import { localOf } from './zoned';
 
@@ -53,7 +53,7 @@ function waysOut(timed: Timed, sowing: number, bounds: Bounds): Give[] {
   const { stages, timing } = timed.plan;
   const { zone } = timing;
   const wished = localOf(sowing, zone).date;
-  const { sowing: possible } = waysTo(timed, bounds);
+  const { sowing: possible } = jointSchedule(timed, bounds);
   const sow = (shifts: readonly number[]): Give[] => {
     for (const date of shifts.map((shift) => addDays(wished, shift))) {
       const minute = onDay(possible, date, timing);
@@ -70,7 +70,7 @@ function waysOut(timed: Timed, sowing: number, bounds: Bounds): Give[] {
     const most = Math.max(stage.hours, stage.hoursMost ?? 0);
     const fits = (hoursMost: number) => {
       const changed = stages.map((own, k) => (k === i ? { ...own, hoursMost } : own));
-      return waysTo({ ...timed, plan: { ...timed.plan, stages: changed } }, bounds).stepsTo(sowing) !== null;
+      return jointSchedule({ ...timed, plan: { ...timed.plan, stages: changed } }, bounds).stepsTo(sowing) !== null;
     };
     const longest = most + MOST_LONGER_HOURS;
     const more = fits(longest) ? Array.from({ length: MOST_LONGER_HOURS }, (_, k) => most + k + 1).find(fits) : undefined;

@@ -1,5 +1,5 @@
 import { armName } from '../verdict/wording';
-import { figure, seriesOf, span, type Shown } from './parts';
+import { fourFigures, seriesOf, span, type Shown } from './parts';
 import type { Picture } from './Picture';
 
 /**
@@ -16,8 +16,8 @@ export function claimedPicture(shown: Shown): Picture | null {
   const treated = rows.map(({ arm, ratio }) => ({ arm, name: armName(arms, arm), value: ratio.value ?? 1, ends: ratio.ci95 }));
   const [lead] = treated;
   const ruledOut = result.verdict.claimedRatioRuledOut;
-  const measured = `${figure(lead.value)} times was measured${lead.ends ? ` (95 % interval ${span(lead.ends)})` : ''}`;
-  const title = `${figure(claimedRatio)} times was claimed; ${measured}`;
+  const measured = `${fourFigures(lead.value)} times was measured${lead.ends ? ` (95 % interval ${span(lead.ends)})` : ''}`;
+  const title = `${fourFigures(claimedRatio)} times was claimed; ${measured}`;
   return {
     id: `${measure.measure}.claimed`,
     title,
@@ -40,12 +40,12 @@ export function claimedPicture(shown: Shown): Picture | null {
         kind: 'means' as const,
         series: arm,
         along: 'x' as const,
-        points: [{ at: i, value, lo: ends?.[0] ?? null, hi: ends?.[1] ?? null, words: `${name}: ${figure(value)} times` }],
+        points: [{ at: i, value, lo: ends?.[0] ?? null, hi: ends?.[1] ?? null, words: `${name}: ${fourFigures(value)} times` }],
       })),
     ],
     table: {
       head: ['Arm', 'Times as much', '95 % interval', 'Claimed'],
-      rows: treated.map(({ name, value, ends }) => [name, figure(value), span(ends), figure(claimedRatio)]),
+      rows: treated.map(({ name, value, ends }) => [name, fourFigures(value), span(ends), fourFigures(claimedRatio)]),
       numbersFrom: 1,
     },
   };

@@ -2,7 +2,7 @@ import { kindOf } from '../../kinds';
 import type { CurvePoint } from '../../model';
 import { plural } from '../../quantities/plural';
 import { unitData } from '../../study/curves';
-import { figure, meanOf, scaleOf, seriesOf, valueAxis, type Shown } from './parts';
+import { fourFigures, meanOf, scaleOf, seriesOf, valueAxis, type Shown } from './parts';
 import type { Mark, Picture } from './Picture';
 
 /**
@@ -40,11 +40,11 @@ export function curvesPicture(shown: Shown): Picture | null {
   });
   const order = [...last].sort((a, b) => b.mean.value - a.mean.value);
   const told = order.length > 3 ? [order[0], order[order.length - 1]] : order;
-  const title = `${name}: ${told.map((end) => `${end.name} at ${figure(end.mean.value)} on day ${figure(end.day)}`).join(order.length > 3 ? ' down to ' : ', ')}`;
+  const title = `${name}: ${told.map((end) => `${end.name} at ${fourFigures(end.mean.value)} on day ${fourFigures(end.day)}`).join(order.length > 3 ? ' down to ' : ', ')}`;
   return {
     id: `${measure.measure}.curves`,
     title,
-    sentence: `${title}. ${axis.label}, over ${days.length} days. ${curves.map(({ arm, points }) => `${arm.name}: ${points.map((point) => `day ${figure(point.day)} ${figure(point.mean.value)}`).join(', ')}`).join('. ')}.`,
+    sentence: `${title}. ${axis.label}, over ${days.length} days. ${curves.map(({ arm, points }) => `${arm.name}: ${points.map((point) => `day ${fourFigures(point.day)} ${fourFigures(point.mean.value)}`).join(', ')}`).join('. ')}.`,
     note: `Lines: mean of the ${word} read that day; bands: its 95 % interval. n = ${curves.map(({ points }) => points[0]?.units ?? 0).join(', ')} ${word} on the first day, the arms in turn.`,
     x: { label: 'day after the start', min: Math.min(0, days[0]), ticks: days },
     y: {
@@ -68,16 +68,16 @@ export function curvesPicture(shown: Shown): Picture | null {
           points: points.map(({ day, mean, units }) => ({
             x: day,
             y: mean.value,
-            words: `${arm.name}, day ${figure(day)}: ${figure(mean.value)} (${units} ${word})`,
+            words: `${arm.name}, day ${fourFigures(day)}: ${fourFigures(mean.value)} (${units} ${word})`,
           })),
         },
       ]),
     ],
     table: {
-      head: ['Arm', ...days.map((day) => `day ${figure(day)}`)],
+      head: ['Arm', ...days.map((day) => `day ${fourFigures(day)}`)],
       rows: curves.map(({ arm, points }) => [
         arm.name,
-        ...days.map((day) => figure(points.find((point) => point.day === day)?.mean.value ?? null)),
+        ...days.map((day) => fourFigures(points.find((point) => point.day === day)?.mean.value ?? null)),
       ]),
       numbersFrom: 1,
     },

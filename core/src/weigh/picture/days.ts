@@ -2,7 +2,7 @@ import { eventTimes } from '../../kinds/eventTimes';
 import { plural } from '../../quantities/plural';
 import { NONE } from '../../quantities/show';
 import { unitData } from '../../study/curves';
-import { figure, findingTitle, seriesOf, type Shown } from './parts';
+import { fourFigures, findingTitle, seriesOf, type Shown } from './parts';
 import type { Mark, Picture } from './Picture';
 
 /** So many numbers of those still waited for stand beneath at the most. */
@@ -41,7 +41,7 @@ export function daysPicture(shown: Shown): Picture {
   return {
     id: `${measure.measure}.days`,
     title,
-    sentence: `${title}. ${curves.map(({ arm, own, median }) => `${arm.name}: ${had(own)} of ${own.length} ${word} have had it${median === null ? '' : `, half of them by day ${figure(median)}`}`).join('. ')}.`,
+    sentence: `${title}. ${curves.map(({ arm, own, median }) => `${arm.name}: ${had(own)} of ${own.length} ${word} have had it${median === null ? '' : `, half of them by day ${fourFigures(median)}`}`).join('. ')}.`,
     note: `Steps: share of the ${word} that have had it by each day (Kaplan–Meier); bands: its 95 % interval. Beneath: how many are still waited for. n = ${curves.map(({ own }) => own.length).join(', ')} ${word}, the arms in turn.`,
     x: { label: 'day after the start', min: 0, max: last * 1.02 },
     y: { label: `${measure.name}: % of the ${word} that have had it`, min: 0, max: 100 },
@@ -59,11 +59,11 @@ export function daysPicture(shown: Shown): Picture {
       })),
     },
     table: {
-      head: ['Arm', 'Had it', 'Half by day', ...days.map((day) => `waited for on day ${figure(day)}`)],
+      head: ['Arm', 'Had it', 'Half by day', ...days.map((day) => `waited for on day ${fourFigures(day)}`)],
       rows: curves.map(({ arm, own, median }) => [
         arm.name,
         `${had(own)} of ${own.length}`,
-        figure(median),
+        fourFigures(median),
         ...days.map((day) => String(waitedFor(own, day))),
       ]),
       numbersFrom: 1,

@@ -1,6 +1,6 @@
 import { isTurn } from '../../compare/doseTrend';
 import { linearModel } from '../../stats/linearModel';
-import { dotsNote, figure, findingTitle, meanOf, seriesOf, span, valueAxis, valuesIn, type Shown } from './parts';
+import { dotsNote, fourFigures, findingTitle, meanOf, seriesOf, span, valueAxis, valuesIn, type Shown } from './parts';
 import type { Mark, Picture } from './Picture';
 import { spreadOut } from './spreadOut';
 
@@ -32,12 +32,12 @@ export function dosesPicture(shown: Shown): Picture | null {
   const best = turns && turningPoint !== null ? turningPoint : null;
   const ends =
     turningPointCi95 && ([Math.max(doses[0], turningPointCi95[0]), Math.min(doses[doses.length - 1], turningPointCi95[1])] as const);
-  const bestWords = best === null ? '' : `${isTop(shown) ? 'highest' : 'lowest'} near ${figure(best)} ${unit}`.trim();
+  const bestWords = best === null ? '' : `${isTop(shown) ? 'highest' : 'lowest'} near ${fourFigures(best)} ${unit}`.trim();
   const title = best === null ? findingTitle(shown) : `${measure.name}: ${bestWords}${ends ? ` (${span(ends)})` : ''}`;
   return {
     id: `${measure.measure}.doses`,
     title,
-    sentence: `${title}. ${rows.map(({ arm, mean }) => `${arm.name}: mean ${figure(mean?.value ?? null)}`).join('. ')}.`,
+    sentence: `${title}. ${rows.map(({ arm, mean }) => `${arm.name}: mean ${fourFigures(mean?.value ?? null)}`).join('. ')}.`,
     note: `${dotsNote(shown)} Line: ${turns ? 'the parabola' : 'the straight line'} through all of them${best === null ? '' : '; shaded: where its turning point may lie (95 % interval)'}.`,
     x: {
       label: unit === '' ? study.experiment.plan.changed || 'dose' : `${study.experiment.plan.changed || 'dose'}, ${unit}`,
@@ -60,7 +60,7 @@ export function dosesPicture(shown: Shown): Picture | null {
           points: units.map(({ unit: code, value }, k) => ({
             x: dose + off[k] - reach * 0.02,
             y: value,
-            words: `${code}: ${figure(value)}`,
+            words: `${code}: ${fourFigures(value)}`,
           })),
         },
         {
@@ -74,7 +74,7 @@ export function dosesPicture(shown: Shown): Picture | null {
                   value: mean.value,
                   lo: mean.ends?.[0] ?? null,
                   hi: mean.ends?.[1] ?? null,
-                  words: `${arm.name}: mean ${figure(mean.value)}`,
+                  words: `${arm.name}: mean ${fourFigures(mean.value)}`,
                 },
               ]
             : [],
@@ -85,10 +85,10 @@ export function dosesPicture(shown: Shown): Picture | null {
       head: ['Arm', unit === '' ? 'Dose' : `Dose, ${unit}`, 'Mean', '95 % interval', 'Each'],
       rows: rows.map(({ arm, dose, mean, units }) => [
         arm.name,
-        figure(dose),
-        figure(mean?.value ?? null),
+        fourFigures(dose),
+        fourFigures(mean?.value ?? null),
         span(mean?.ends ?? null),
-        units.map(({ unit: code, value }) => `${code} ${figure(value)}`).join(', '),
+        units.map(({ unit: code, value }) => `${code} ${fourFigures(value)}`).join(', '),
       ]),
       numbersFrom: Infinity,
     },

@@ -1,7 +1,7 @@
 import { plural } from '../../quantities/plural';
 import { replicateWord } from '../../study/replicates';
 import { density } from '../../stats/density';
-import { dotsNote, figure, findingTitle, meanOf, seriesOf, span, valueAxis, valuesIn, type Shown } from './parts';
+import { dotsNote, fourFigures, findingTitle, meanOf, seriesOf, span, valueAxis, valuesIn, type Shown } from './parts';
 import type { Mark, Picture } from './Picture';
 import { spreadOut } from './spreadOut';
 
@@ -43,7 +43,7 @@ export function dotsPicture(shown: Shown): Picture {
       {
         kind: 'dots',
         series: arm.arm,
-        points: units.map(({ unit, value }, k) => ({ x: value, y: i - 0.12 + off[k], words: `${unit}: ${figure(value)}` })),
+        points: units.map(({ unit, value }, k) => ({ x: value, y: i - 0.12 + off[k], words: `${unit}: ${fourFigures(value)}` })),
       },
       ...(mean
         ? [
@@ -57,7 +57,7 @@ export function dotsPicture(shown: Shown): Picture {
                   value: mean.value,
                   lo: mean.ends?.[0] ?? null,
                   hi: mean.ends?.[1] ?? null,
-                  words: `${arm.name}: mean ${figure(mean.value)}`,
+                  words: `${arm.name}: mean ${fourFigures(mean.value)}`,
                 },
               ],
             },
@@ -67,7 +67,7 @@ export function dotsPicture(shown: Shown): Picture {
   });
   const title = findingTitle(shown);
   const word = plural(replicateWord(study.experiment));
-  const said = rows.map(({ arm, mean, values }) => `${arm.name}, ${values.length} ${word}: mean ${figure(mean?.value ?? null)}`);
+  const said = rows.map(({ arm, mean, values }) => `${arm.name}, ${values.length} ${word}: mean ${fourFigures(mean?.value ?? null)}`);
   return {
     id: `${measure.measure}.dots`,
     title,
@@ -82,9 +82,9 @@ export function dotsPicture(shown: Shown): Picture {
       head: ['Arm', 'Mean', '95 % interval', 'Each'],
       rows: rows.map(({ arm, mean, units }) => [
         arm.name,
-        figure(mean?.value ?? null),
+        fourFigures(mean?.value ?? null),
         span(mean?.ends ?? null),
-        units.map(({ unit, value }) => `${unit} ${figure(value)}`).join(', '),
+        units.map(({ unit, value }) => `${unit} ${fourFigures(value)}`).join(', '),
       ]),
       numbersFrom: Infinity,
     },

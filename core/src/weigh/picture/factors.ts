@@ -1,6 +1,6 @@
 import { factorsOf } from '../../model/factors';
 import { inList } from '../../quantities/inList';
-import { dotsNote, figure, findingTitle, meanOf, span, valueAxis, valuesIn, type Shown } from './parts';
+import { dotsNote, fourFigures, findingTitle, meanOf, span, valueAxis, valuesIn, type Shown } from './parts';
 import type { Mark, Picture, Series } from './Picture';
 import { spreadOut } from './spreadOut';
 
@@ -43,7 +43,7 @@ export function factorsPicture(shown: Shown): Picture | null {
             units.map(({ value }) => value),
             0.05,
           );
-          return units.map(({ unit, value }, i) => ({ x: at + side * 0.09 + off[i], y: value, words: `${unit}: ${figure(value)}` }));
+          return units.map(({ unit, value }, i) => ({ x: at + side * 0.09 + off[i], y: value, words: `${unit}: ${fourFigures(value)}` }));
         }),
       },
       {
@@ -61,7 +61,7 @@ export function factorsPicture(shown: Shown): Picture | null {
           value: mean.value,
           lo: mean.ends?.[0] ?? null,
           hi: mean.ends?.[1] ?? null,
-          words: `${level}, ${line.name}: mean ${figure(mean.value)}`,
+          words: `${level}, ${line.name}: mean ${fourFigures(mean.value)}`,
         })),
       },
     ];
@@ -74,7 +74,7 @@ export function factorsPicture(shown: Shown): Picture | null {
   return {
     id: `${measure.measure}.factors`,
     title,
-    sentence: `${title}. ${lines.map(({ line, points }) => `${line.name}: ${points.map(({ level, mean }) => `${level} ${figure(mean.value)}`).join(', ')}`).join('. ')}.`,
+    sentence: `${title}. ${lines.map(({ line, points }) => `${line.name}: ${points.map(({ level, mean }) => `${level} ${fourFigures(mean.value)}`).join(', ')}`).join('. ')}.`,
     note: `${dotsNote(shown)} ${beside}`,
     x: { label: along.name, names: along.levels },
     y: valueAxis(shown),
@@ -87,9 +87,9 @@ export function factorsPicture(shown: Shown): Picture | null {
         points.map(({ level, mean, units }) => [
           line.name,
           level,
-          figure(mean.value),
+          fourFigures(mean.value),
           span(mean.ends),
-          units.map(({ unit, value }) => `${unit} ${figure(value)}`).join(', '),
+          units.map(({ unit, value }) => `${unit} ${fourFigures(value)}`).join(', '),
         ]),
       ),
       numbersFrom: Infinity,

@@ -1,7 +1,7 @@
 import { kindOf } from '../../kinds';
 import { leadRow, signedBy } from '../foretold';
 import { armName } from '../verdict/wording';
-import { figure, span, type Shown } from './parts';
+import { fourFigures, span, type Shown } from './parts';
 import type { Picture, Series } from './Picture';
 
 /**
@@ -29,7 +29,7 @@ export function foretoldPicture({ study: { experiment }, measure, result }: Show
   return {
     id: `${measure.measure}.foretold`,
     title,
-    sentence: `${title}. It came to ${figure(came)}. ${said.map(({ person, by }) => `${person} said ${figure(by)}`).join(', ')}.`,
+    sentence: `${title}. It came to ${fourFigures(came)}. ${said.map(({ person, by }) => `${person} said ${fourFigures(by)}`).join(', ')}.`,
     note: 'The bar is what the data leave open (95 % interval); each dot is what one person foretold.',
     x: {
       label: `${measure.name}: ${armName(arms, row.arm)} against ${armName(arms, row.versus)}${unit === '' ? '' : `, ${unit}`}`,
@@ -43,17 +43,17 @@ export function foretoldPicture({ study: { experiment }, measure, result }: Show
         kind: 'means',
         series: 'came',
         along: 'x',
-        points: [{ at: 0, value: came, lo: ends?.[0] ?? null, hi: ends?.[1] ?? null, words: `it came to ${figure(came)}` }],
+        points: [{ at: 0, value: came, lo: ends?.[0] ?? null, hi: ends?.[1] ?? null, words: `it came to ${fourFigures(came)}` }],
       },
       {
         kind: 'dots',
         series: 'said',
-        points: said.map(({ person, by }, i) => ({ x: by, y: i + 1, words: `${person}: ${figure(by)}` })),
+        points: said.map(({ person, by }, i) => ({ x: by, y: i + 1, words: `${person}: ${fourFigures(by)}` })),
       },
     ],
     table: {
       head: ['Who', 'Size', '95 % interval'],
-      rows: [['What came', figure(came), span(ends)], ...said.map(({ person, by }) => [person, figure(by), ''])],
+      rows: [['What came', fourFigures(came), span(ends)], ...said.map(({ person, by }) => [person, fourFigures(by), ''])],
       numbersFrom: 1,
     },
   };

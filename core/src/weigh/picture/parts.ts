@@ -31,10 +31,11 @@ export function valueAxis({ measure, result: { share } }: Shown): Axis {
 export const seriesOf = (arms: readonly Arm[]): Series[] => arms.map(({ arm, name, role }) => ({ arm, name, role }));
 
 /** A number in a picture's table: four figures, which no picture shows better. */
-export const figure = (value: number | null) => (value === null ? NONE : String(Number(value.toPrecision(4))).replace('-', '−'));
+export const fourFigures = (value: number | null) => (value === null ? NONE : String(Number(value.toPrecision(4))).replace('-', '−'));
 
 /** "12 to 19", or a dash. */
-export const span = (ends: readonly [number, number] | null) => (ends === null ? NONE : `${figure(ends[0])} to ${figure(ends[1])}`);
+export const span = (ends: readonly [number, number] | null) =>
+  ends === null ? NONE : `${fourFigures(ends[0])} to ${fourFigures(ends[1])}`;
 
 /** Mean and 95 % interval of units, shares never beyond none and all; null where there are none. */
 export function meanOf(values: readonly number[], share: boolean): { value: number; ends: readonly [number, number] | null } | null {

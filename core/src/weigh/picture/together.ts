@@ -2,7 +2,7 @@ import { centre } from '../../stats/moments';
 import { kindOf } from '../../kinds';
 import { plural } from '../../quantities/plural';
 import { replicateWord } from '../../study/replicates';
-import { dotsNote, figure, findingTitle, meanOf, seriesOf, valueAxis, valuesIn, type Shown } from './parts';
+import { dotsNote, fourFigures, findingTitle, meanOf, seriesOf, valueAxis, valuesIn, type Shown } from './parts';
 import type { Mark, Picture } from './Picture';
 
 /** So many blocks have their name at the end of their line. */
@@ -45,7 +45,7 @@ export function togetherPicture(shown: Shown): Picture | null {
         series: arm.arm,
         points: rows.flatMap(({ block, means }) => {
           const y = means[i];
-          return y === null ? [] : [{ x: i, y, words: `${block}, ${arm.name}: ${figure(y)}` }];
+          return y === null ? [] : [{ x: i, y, words: `${block}, ${arm.name}: ${fourFigures(y)}` }];
         }),
       },
       ...(mean
@@ -54,7 +54,7 @@ export function togetherPicture(shown: Shown): Picture | null {
               kind: 'means' as const,
               series: arm.arm,
               along: 'y' as const,
-              points: [{ at: i + 0.1, value: mean.value, lo: null, hi: null, words: `${arm.name}: mean ${figure(mean.value)}` }],
+              points: [{ at: i + 0.1, value: mean.value, lo: null, hi: null, words: `${arm.name}: mean ${fourFigures(mean.value)}` }],
             },
           ]
         : []),
@@ -65,7 +65,7 @@ export function togetherPicture(shown: Shown): Picture | null {
   return {
     id: `${measure.measure}.${layout}`,
     title,
-    sentence: `${title}. ${rows.map(({ block, means }) => `${block}: ${means.map((mean, i) => `${arms[i].name} ${figure(mean)}`).join(', ')}`).join('. ')}.`,
+    sentence: `${title}. ${rows.map(({ block, means }) => `${block}: ${means.map((mean, i) => `${arms[i].name} ${fourFigures(mean)}`).join(', ')}`).join('. ')}.`,
     note:
       layout === 'pairs'
         ? `Each thin line is one pair; its slope is what the treatment did inside it. Large marks: mean of an arm. n = ${blocks.length} pairs.`
@@ -77,7 +77,7 @@ export function togetherPicture(shown: Shown): Picture | null {
     marks: [...lines, ...marks],
     table: {
       head: [what === 'pair' ? 'Pair' : 'Block', ...arms.map(({ name }) => name)],
-      rows: rows.map(({ block, means }) => [block, ...means.map(figure)]),
+      rows: rows.map(({ block, means }) => [block, ...means.map(fourFigures)]),
       numbersFrom: 1,
     },
   };

@@ -4,7 +4,7 @@ import { careTotals } from '../../study/careTotals';
 const MOST = 0.1;
 
 /** Water or feed a unit differs by over a tenth between the arms, and is not what is tested. */
-export function careDiffers(study: Study): Finding[] {
+export function careDiffersRule(study: Study): Finding[] {
   const { experiment } = study;
   const tested = `${experiment.plan.changed} ${Object.keys(experiment.arms[0]?.factors ?? {}).join(' ')}`;
   const words = { water: /\b(water|wet|moist|drought|dry)/i, feed: /\b(feed|fertil|nutrient|food)/i };

@@ -6,7 +6,7 @@ import { unitData } from '../../study/curves';
 import { unitValues } from '../unitValues';
 
 /** The control, or another arm that has one, misses its bar once its last planned reading is in: the experiment says nothing either way. */
-export function controlFailed(study: Study): Finding[] {
+export function controlFailedRule(study: Study): Finding[] {
   const { experiment } = study;
   return experiment.plan.controlBars.flatMap((bar): Finding[] => {
     const measure = experiment.measures.find((m) => m.measure === bar.measure);

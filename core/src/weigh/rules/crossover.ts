@@ -9,7 +9,7 @@ import { sumOf } from '../../kinds/unitEnd';
 const CLEAR = 0.1;
 
 /** The arm that led early trails late: the verdict uses the planned time only. */
-export function crossover(study: Study): Finding[] {
+export function crossoverRule(study: Study): Finding[] {
   const { experiment } = study;
   const primary = experiment.measures.find((measure) => measure.primary);
   if (!primary || !kindOf(primary).leads) return [];

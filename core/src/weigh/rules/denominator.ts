@@ -3,7 +3,7 @@ import { kindOf } from '../../kinds';
 import { unitData } from '../../study/curves';
 
 /** More came up than were sown, or a total so far went down. */
-export function denominator(study: Study): Finding[] {
+export function denominatorRule(study: Study): Finding[] {
   return study.experiment.measures
     .filter((measure) => kindOf(measure).ofSown)
     .flatMap((measure) => {

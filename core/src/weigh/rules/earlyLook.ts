@@ -3,7 +3,7 @@ import { unitData } from '../../study/curves';
 import { progressOf } from '../progress';
 
 /** The measure that decides is weighed up before its last planned reading. */
-export function earlyLook(study: Study): Finding[] {
+export function earlyLookRule(study: Study): Finding[] {
   const { experiment } = study;
   const primary = experiment.measures.find((measure) => measure.primary);
   const progress = primary && experiment.startedOn !== null ? progressOf(primary, unitData(study, primary)) : null;

@@ -3,7 +3,7 @@ import { median } from '../../stats/moments';
 import { readingRounds } from '../../study/rounds';
 
 /** Readings taken on another day than planned: in some arms only, or in all alike. */
-export function late(study: Study): Finding[] {
+export function lateRule(study: Study): Finding[] {
   const names = new Map(study.experiment.arms.map((arm) => [arm.arm, arm.name]));
   return readingRounds(study).flatMap(({ measure, day, units }): Finding[] => {
     const read = new Map<string, number[]>();

@@ -5,7 +5,7 @@ import { comparedArms } from '../../compare/comparedArms';
 import { unitValues } from '../unitValues';
 
 /** A quick rating by eye and the measured primary disagree: trust the measure. */
-export function looksDiffer(study: Study): Finding[] {
+export function looksDifferRule(study: Study): Finding[] {
   const { experiment } = study;
   const primary = experiment.measures.find((measure) => measure.primary);
   const looks = experiment.measures.filter((measure) => kindOf(measure).byEye && !measure.primary && measure.higherIs !== 'neither');

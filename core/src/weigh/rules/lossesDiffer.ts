@@ -5,7 +5,7 @@ import { unitsByArm } from '../../study/unitsByArm';
 const MUCH = 0.2;
 
 /** Losses differ between arms: the result is then also given with a lost unit counted as a failure. */
-export function lossesDiffer({ experiment }: Study): Finding[] {
+export function lossesDifferRule({ experiment }: Study): Finding[] {
   const arms = unitsByArm(experiment)
     .filter(({ units }) => units.length > 0)
     .map(({ arm, units }) => {

@@ -3,7 +3,7 @@ import { kindOf } from '../../kinds';
 import { readingRounds } from '../../study/rounds';
 
 /** Planned readings that were not taken. */
-export function missed(study: Study, today?: string): Finding[] {
+export function missedRule(study: Study, today?: string): Finding[] {
   const gaps = readingRounds(study, today)
     .map(({ measure, day, units }) => ({
       measure,

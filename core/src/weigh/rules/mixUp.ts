@@ -2,7 +2,7 @@ import { shortDate, type Finding, type Study } from '../../model';
 import { liveHappenings } from '../../study/liveEntries';
 
 /** Which unit is which is in doubt. */
-export function mixUp(study: Study): Finding[] {
+export function mixUpRule(study: Study): Finding[] {
   const { experiment } = study;
   const happenings = liveHappenings(study);
   const named = happenings

@@ -8,7 +8,7 @@ import { unitsByArm } from '../../study/unitsByArm';
 const MUCH = 0.2;
 
 /** Units in which nothing was left to read when the deciding value was taken. */
-export function nothingThere(study: Study): Finding[] {
+export function nothingThereRule(study: Study): Finding[] {
   const primary = study.experiment.measures.find((measure) => measure.primary);
   if (!primary || kindOf(primary).adds) return [];
   const data = unitData(study, primary);

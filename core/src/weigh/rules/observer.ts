@@ -4,7 +4,7 @@ import { readingsOf } from '../../study/readings';
 const MOST = 0.7;
 
 /** One person read most of one arm, and another most of another: people read differently. */
-export function observer(study: Study): Finding[] {
+export function observerRule(study: Study): Finding[] {
   const { experiment } = study;
   const primary = experiment.measures.find((measure) => measure.primary);
   const armOf = new Map(experiment.units.map((unit) => [unit.unit, unit.arm]));

@@ -4,7 +4,7 @@ import type { Finding, Study } from '../../model';
 import { unitValues } from '../unitValues';
 
 /** A unit far from the others of its arm in the measure that decides. */
-export function outlier(study: Study): Finding[] {
+export function outlierRule(study: Study): Finding[] {
   const primary = study.experiment.measures.find((measure) => measure.primary);
   if (!primary || kindOf(primary).timed || kindOf(primary).byEye) return [];
   const far = farUnits(unitValues(study, primary));

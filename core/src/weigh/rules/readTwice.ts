@@ -4,7 +4,7 @@ import { doubles } from '../../study/doubles';
 const MOST_NAMED = 6;
 
 /** Units that two people, or two devices, read differently on one day. */
-export function readTwice(study: Study): Finding[] {
+export function readTwiceRule(study: Study): Finding[] {
   const found = doubles(study);
   if (found.length === 0) return [];
   const named = found.slice(0, MOST_NAMED).map(({ unit, on, measure, readings }) => {

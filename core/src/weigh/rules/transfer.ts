@@ -9,7 +9,7 @@ export const isMove = ({ kind, note }: Happening): boolean =>
   kind === 'move' || ((kind === 'protocol-change' || kind === 'other') && moving.test(note));
 
 /** Units were moved to another medium or container in some arms only: what was lost before and after that day is told apart. */
-export function transfer(study: Study): Finding[] {
+export function transferRule(study: Study): Finding[] {
   const { experiment } = study;
   const happenings = liveHappenings(study);
   return happenings.filter(isMove).flatMap((event): Finding[] => {

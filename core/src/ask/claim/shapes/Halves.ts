@@ -9,7 +9,7 @@ export interface Halves {
 }
 
 /** One way in which people build a claim; null where this one is built otherwise. */
-export type Shape = (tokens: readonly Token[]) => Halves | null;
+export type ClaimShape = (tokens: readonly Token[]) => Halves | null;
 
 /** Its words alone. */
-export const wordsOf = (tokens: readonly Token[]): string[] => tokens.map(({ word }) => word);
+export const tokenWords = (tokens: readonly Token[]): string[] => tokens.map(({ word }) => word);

@@ -1,11 +1,11 @@
 import type { Token } from '../language';
 import { bareSubject } from '../subject';
 import { verbAt } from '../verbs';
-import { wordsOf } from './Halves';
+import { tokenWords } from './Halves';
 
 /** "You bury a peel" is burying a peel; "they are shaken" is shaken. */
 export function withoutActor(tokens: readonly Token[]): { readonly actor: readonly Token[]; readonly done: readonly Token[] } {
-  const words = wordsOf(tokens);
+  const words = tokenWords(tokens);
   let at = 0;
   if (/^(you|we|one|i|they|it|people)$/.test(words[0])) at = 1;
   else if (isPlantSubject(tokens)) at = Math.max(0, verbAt(tokens));

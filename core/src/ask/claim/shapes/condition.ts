@@ -1,13 +1,13 @@
 import type { Token } from '../language';
 import { isPlantVerb, verbAt } from '../verbs';
 import { withoutActor } from './actor';
-import { wordsOf, type Halves } from './Halves';
+import { tokenWords, type Halves } from './Halves';
 
 const CONDITION = /^(if|when|once|whenever|because|after|provided|unless)$/;
 
 /** "If you bury a peel, it flowers", "It flowers when you bury a peel". */
 export function withCondition(tokens: readonly Token[]): Halves | null {
-  const words = wordsOf(tokens);
+  const words = tokenWords(tokens);
   const at = words.findIndex((word, i) => CONDITION.test(word) && (i === 0 || clauseFollows(tokens, i)));
   if (at < 0) return null;
   if (at > 0) return conditionLast(tokens, at);

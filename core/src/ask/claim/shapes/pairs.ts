@@ -1,10 +1,10 @@
 import type { Token } from '../language';
 import { withoutActor } from './actor';
-import { wordsOf, type Halves } from './Halves';
+import { tokenWords, type Halves } from './Halves';
 
 /** "The closer the lamp, the heavier the cress." */
 export function theMoreTheMore(tokens: readonly Token[]): Halves | null {
-  const words = wordsOf(tokens);
+  const words = tokenWords(tokens);
   const isMore = (i: number) =>
     words[i] === 'the' &&
     !/^(water|flower|fertili[sz]er|winter|summer|number|matter|paper|corner|other|gardener)$/.test(words[i + 1] ?? '') &&
@@ -36,7 +36,7 @@ export function matters(tokens: readonly Token[]): Halves | null {
 
 /** "People who sing to their orchids say they flower for longer." */
 export function peopleWho(tokens: readonly Token[]): Halves | null {
-  const words = wordsOf(tokens);
+  const words = tokenWords(tokens);
   const says = words.findIndex((word) => /^(say|says|find|get|claim|swear|have|see|report|notice)$/.test(word));
   return words[1] === 'who' && /^(people|gardeners|farmers|those|anyone|friends|growers|everyone)$/.test(words[0]) && says > 2
     ? { done: tokens.slice(2, says), effect: tokens.slice(says + 1) }
@@ -45,7 +45,7 @@ export function peopleWho(tokens: readonly Token[]): Halves | null {
 
 /** "It is better for cress to be watered from below." */
 export function betterFor(tokens: readonly Token[]): Halves | null {
-  const words = wordsOf(tokens);
+  const words = tokenWords(tokens);
   const at = words.findIndex((word, i) => word === 'for' && /^(better|best|good|worse|bad|healthier)$/.test(words[i - 1] ?? ''));
   const to = words.findIndex((word, i) => i > at + 1 && word === 'to');
   if (at < 0 || at > 4 || to < 0 || to > at + 4) return null;
@@ -54,7 +54,7 @@ export function betterFor(tokens: readonly Token[]): Halves | null {
 
 /** "To get more flowers, feed …", "For bigger pumpkins, give them …", "Bury a fish for bigger fruit". */
 export function withPurpose(tokens: readonly Token[]): Halves | null {
-  const words = wordsOf(tokens);
+  const words = tokenWords(tokens);
   if (/^(to|for)$/.test(words[0])) {
     const comma = tokens.findIndex(({ pause }) => pause !== '');
     if (comma > 0 && comma < tokens.length - 1) return { done: tokens.slice(comma + 1), effect: tokens.slice(0, comma + 1) };
@@ -66,7 +66,7 @@ export function withPurpose(tokens: readonly Token[]): Halves | null {
 
 /** "Which is better for roses, tea or water?", after the second of the two was taken off. */
 export function aOrB(tokens: readonly Token[]): Halves | null {
-  const words = wordsOf(tokens);
+  const words = tokenWords(tokens);
   if (!/^(which|what)$/.test(words[0])) return null;
   const comma = tokens.findIndex(({ pause }) => pause !== '');
   return comma > 0 && comma < tokens.length - 1 ? { done: tokens.slice(comma + 1), effect: tokens.slice(0, comma + 1) } : null;

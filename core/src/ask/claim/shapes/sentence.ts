@@ -3,11 +3,11 @@ import { namesPlant } from '../plantWords';
 import { bareSubject, treatmentInSubject } from '../subject';
 import { isPlantVerb, verbAt } from '../verbs';
 import { adjunctOf } from './adjunct';
-import { wordsOf, type Halves } from './Halves';
+import { tokenWords, type Halves } from './Halves';
 
 /** "You can double your crop by pinching out", "Roses are protected from aphids by garlic". */
 export function byDoing(tokens: readonly Token[]): Halves | null {
-  const words = wordsOf(tokens);
+  const words = tokenWords(tokens);
   const at = words.findIndex(
     (word, i) =>
       i > 1 &&
@@ -29,7 +29,7 @@ export function needed(tokens: readonly Token[]): Halves | null {
     bareSubject(tokens.slice(0, at)).length > 0
   )
     return null;
-  const words = wordsOf(tokens);
+  const words = tokenWords(tokens);
   if (at + 1 >= tokens.length) return null;
   const end = words.findIndex((word, i) => i > at + 1 && (/^(to|for|if|so|before|because)$/.test(word) || tokens[i - 1].pause !== ''));
   let last = end < 0 ? tokens.length : end;

@@ -1,11 +1,11 @@
 import { isThing, type Token } from '../language';
 import { verbAt } from '../verbs';
-import { wordsOf, type Halves } from './Halves';
+import { tokenWords, type Halves } from './Halves';
 
 /** "Bury a banana peel under roses and they flower more", "Never water at noon: it burns". */
-export function told(tokens: readonly Token[]): Halves | null {
+export function toldToSomeone(tokens: readonly Token[]): Halves | null {
   let at = 0;
-  const words = wordsOf(tokens);
+  const words = tokenWords(tokens);
   // "You can make them flower by feeding": said, not ordered.
   if (words[0] === 'you' && /^(can|will|may|could|get)$/.test(words[1] ?? '')) return null;
   while (

@@ -2,7 +2,7 @@ import { v7 as uuid } from 'uuid';
 import { browserData } from './browserData';
 
 /** An answer of the server as it was last given to an account, for when there is no network. */
-export interface Kept {
+export interface CachedAnswer {
   readonly account: string;
   readonly path: string;
   readonly answer: unknown;
@@ -11,17 +11,17 @@ export interface Kept {
 }
 
 /** Where the copy of an experiment has what was sent since it was made. */
-export const sinceKept = (experiment: string): string => `/experiments/${experiment}/since`;
+export const sinceCachedPath = (experiment: string): string => `/experiments/${experiment}/since`;
 
 /** Keeps an answer. Where this browser has no room or allows none, nothing is kept: it is only missed without a network. */
-export async function keep(account: string, path: string, answer: unknown): Promise<void> {
+export async function cacheAnswer(account: string, path: string, answer: unknown): Promise<void> {
   await browserData()
     .then((data) => data.put('kept', { account, path, answer, at: Date.now() }))
     .catch(() => undefined);
 }
 
 /** Null where there is none. */
-export async function kept(account: string, path: string): Promise<Kept | null> {
+export async function cachedAnswer(account: string, path: string): Promise<CachedAnswer | null> {
   const found = await browserData()
     .then((data) => data.get('kept', [account, path]))
     .catch(() => undefined);
@@ -29,12 +29,12 @@ export async function kept(account: string, path: string): Promise<Kept | null> 
 }
 
 /** Adds to a list that is kept, without reading what is in it: it may be long. */
-export async function keepMore(account: string, path: string, items: readonly unknown[]): Promise<void> {
-  await keep(account, `${path}/${uuid()}`, items);
+export async function appendToCachedList(account: string, path: string, items: readonly unknown[]): Promise<void> {
+  await cacheAnswer(account, `${path}/${uuid()}`, items);
 }
 
 /** All that was added to a list, in order. */
-export async function keptList<Item>(account: string, path: string): Promise<Item[]> {
+export async function cachedList<Item>(account: string, path: string): Promise<Item[]> {
   const parts = await browserData()
     .then((data) => data.getAll('kept', partsOf(account, path)))
     .catch(() => []);
@@ -42,7 +42,7 @@ export async function keptList<Item>(account: string, path: string): Promise<Ite
 }
 
 /** @param until what was added before this id was made goes; what came since stays */
-export async function forgetList(account: string, path: string, until: string): Promise<void> {
+export async function dropFromCachedList(account: string, path: string, until: string): Promise<void> {
   await browserData()
     .then((data) => data.delete('kept', partsOf(account, path, until)))
     .catch(() => undefined);
@@ -53,7 +53,7 @@ const partsOf = (account: string, path: string, until = '\uffff') =>
   IDBKeyRange.bound([account, `${path}/`], [account, `${path}/${until}`]);
 
 /** Nothing of any account is left to read here. What waits to be sent is not touched. */
-export async function forgetKept(): Promise<void> {
+export async function clearOfflineCache(): Promise<void> {
   await browserData()
     .then((data) => data.clear('kept'))
     .catch(() => undefined);

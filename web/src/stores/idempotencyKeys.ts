@@ -1,7 +1,7 @@
 import { v7 as uuid } from 'uuid';
 
 /** A key for each thing that is sent, the same when it is sent again: after a lost reply the server knows that it has it already. */
-export function useKeys() {
+export function useIdempotencyKeys() {
   const keys = new Map<string, string>();
   return {
     keyFor(content: string): string {

@@ -1,8 +1,8 @@
 import { expect, it } from 'vitest';
-import { useKeys } from './keys';
+import { useIdempotencyKeys } from './idempotencyKeys';
 
 it('what is sent again has the same key until it is stored; other content has another', () => {
-  const keys = useKeys();
+  const keys = useIdempotencyKeys();
   const first = keys.keyFor('a cat');
   expect(keys.keyFor('a cat')).toBe(first);
   expect(keys.keyFor('two cats')).not.toBe(first);

@@ -10,7 +10,7 @@ const TOGETHER_MS = 1200;
 const others = 'input, textarea, select, [role="combobox"], [data-own-keys], .ant-modal-root';
 
 /** Keys that work everywhere: g t, 1 to 6, /, ?. They keep quiet while someone types; on a walk all but ? are the walk's. */
-export function useKeys(): void {
+export function useShortcuts(): void {
   const route = useRoute();
   const router = useRouter();
   const history = useHistory();

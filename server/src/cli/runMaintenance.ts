@@ -15,7 +15,11 @@ import { makeCertificate } from '../services/certificate';
  * @param now names what is made
  * @returns what is said, and the exit code
  */
-export async function keep(words: readonly string[], file: string, now: Date): Promise<{ readonly code: number; readonly say: string }> {
+export async function runMaintenance(
+  words: readonly string[],
+  file: string,
+  now: Date,
+): Promise<{ readonly code: number; readonly say: string }> {
   const [command, path] = words;
   const stamp = now.toISOString().slice(0, 19).replaceAll(':', '-');
   try {

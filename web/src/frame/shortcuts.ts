@@ -1,5 +1,5 @@
 /** Each key and what it does, as `?` shows them. */
-export const keys: readonly (readonly [string, string])[] = [
+export const shortcuts: readonly (readonly [string, string])[] = [
   ['g then t', 'Today'],
   ['1 … 6', 'the six steps of the open experiment'],
   ['/', 'find'],
