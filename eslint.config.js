@@ -21,8 +21,8 @@ const floors = [
   ['write', 'package'],
 ];
 /** Folders of the web that any page may use, and what they may not. */
-const shared = ['kit', 'bench', 'stake', 'charts', 'frame', 'stores', 'workers', 'theme'];
-const pages = ['ask', 'plan', 'prepare', 'log', 'weigh', 'write', 'today', 'door'];
+const shared = ['components', 'bench', 'groupBadge', 'charts', 'layout', 'stores', 'workers', 'theme'];
+const pages = ['ask', 'plan', 'prepare', 'log', 'weigh', 'write', 'today', 'auth'];
 const anyOf = (names) => `^(\\.\\./)+(${names.join('|')})(/|$)`;
 
 const noNode = ['^node:|^(fs|path|crypto|os)$', 'The core runs anywhere: no Node API.'];
@@ -124,11 +124,11 @@ export default tseslint.config(
     rules: forbid(['^@fern/(server|demo)', oneWay], [anyOf(pages), 'Shared parts do not know pages.']),
   },
   {
-    files: ['web/src/{kit,theme}/**/*.{ts,vue}'],
+    files: ['web/src/{components,theme}/**/*.{ts,vue}'],
     ignores: ['**/*.test.ts'],
     rules: forbid(
       ['^@fern/(server|demo)', oneWay],
-      [anyOf([...pages, 'frame', 'stores', 'workers', 'bench']), 'The kit knows no experiment and no store.'],
+      [anyOf([...pages, 'layout', 'stores', 'workers', 'bench']), 'A plain component knows no experiment and no store.'],
     ),
   },
 );

@@ -4,7 +4,7 @@ import { appendFileSync, cpSync, mkdtempSync, rmSync, symlinkSync } from 'node:f
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
 import { chromium, expect, test, type BrowserContext, type Page } from '@playwright/test';
-import type { Experiment, Happening, Observation } from '@fern/core';
+import type { Experiment, Incident, Observation } from '@fern/core';
 import { here, portOf } from './ports';
 
 const PORT = portOf('own', here());
@@ -143,7 +143,7 @@ test.describe
     const study = (await (await page.request.get(`${BASE}/api/experiments/${id}/study`)).json()) as {
       experiment: Experiment;
       observations: Observation[];
-      happenings: Happening[];
+      happenings: Incident[];
     };
     expect(study.observations).toHaveLength(50);
     expect(new Set(study.observations.map(({ unit, measure }) => `${unit} ${measure}`)).size).toBe(50);

@@ -9,7 +9,7 @@ import {
   blankOf,
   experimentFrom,
   questions,
-  replan,
+  redesign,
   setSowing,
   setTiming,
   stageFields,
@@ -158,7 +158,7 @@ test(
   { tag: '@all' },
   async ({ page }) => {
     await enterDemo(page, OTHER);
-    const many = replan(coats(addDays(today, 45)), { unitsPerArm: 100 });
+    const many = redesign(coats(addDays(today, 45)), { unitsPerArm: 100 });
     const id = await made(page, many);
     await page.goto(`/experiments/${id}/prepare/labels`);
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('400 labels on 15 sheets');

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import type { Happening, Study, Unit } from '@fern/core';
+import type { Incident, Study, Unit } from '@fern/core';
 import { enterDemo } from './enter';
 
 const addDays = (from: string, days: number) => new Date(Date.parse(from) + days * 86_400_000).toISOString().slice(0, 10);
@@ -80,7 +80,7 @@ test('what went wrong touches the three pots that were picked, on its own day, a
   await dialog.getByRole('button', { name: 'Write it down' }).click();
   await expect(page.getByText('The sill was wet. (P03, P07, P11)')).toBeVisible();
   await expect
-    .poll(async () => (await study()).happenings.find(({ note }: Happening) => note === 'The sill was wet.'))
+    .poll(async () => (await study()).happenings.find(({ note }: Incident) => note === 'The sill was wet.'))
     .toMatchObject({ on, units: ['P03', 'P07', 'P11'], arms: [] });
   await page.goto(`/experiments/${id}/write`);
   await expect(page.getByRole('heading', { name: 'What happened' })).toBeVisible();

@@ -1,4 +1,4 @@
-import { anyHeight, experimentFrom, replan } from '@fern/core';
+import { anyHeight, experimentFrom, redesign } from '@fern/core';
 import { framesDuring } from './frames';
 import { reportRatio } from './table';
 import { enteredPage, withServer } from './withServer';
@@ -7,7 +7,7 @@ import { enteredPage, withServer } from './withServer';
 export async function benchDrag(): Promise<void> {
   await withServer(async (browser) => {
     const page = await enteredPage(browser);
-    const plan = replan(experimentFrom(anyHeight, { created: '2026-04-01', startOn: '2026-04-01', seed: 1 }), {
+    const plan = redesign(experimentFrom(anyHeight, { created: '2026-04-01', startOn: '2026-04-01', seed: 1 }), {
       unitsPerArm: 200,
       columns: 25,
       seed: 2,

@@ -1,7 +1,7 @@
 import { create } from 'qrcode';
 import { experimentFrom } from '../core/src/ask/experimentFrom';
 import { questions } from '../core/src/ask/questions/index';
-import { replan } from '../core/src/plan/replan';
+import { redesign } from '../core/src/plan/redesign';
 import { calendarOf } from '../core/src/prepare/calendar';
 import { kitOf } from '../core/src/prepare/kit/kitOf';
 import { labelPages } from '../core/src/prepare/labels/labelPages';
@@ -19,7 +19,9 @@ const AT_ONCE = 100;
 /** What Prepare works out: labels against their QR codes alone; labels, kit, steps and calendar as shares of what a person waits for. */
 export function preparing({ rounds }: Size): void {
   const question = questions.find(({ id }) => id === 'heat-and-acid') ?? questions[0];
-  const draft = replan(experimentFrom(question, { created: '2027-01-02T08:00:00Z', startOn: '2027-03-10', seed: 3 }), { unitsPerArm: 100 });
+  const draft = redesign(experimentFrom(question, { created: '2027-01-02T08:00:00Z', startOn: '2027-03-10', seed: 3 }), {
+    unitsPerArm: 100,
+  });
   const plan = setTiming(setSowing(draft, '2027-03-10', '10:00'), { zone: 'Europe/London', presence: schoolHours });
   const labels = labelsOf(plan, { address: 'http://192.168.178.40:4173/u/0198f0e2-7a52-7c8e-9a39-1f2b3c4d5e6f/', showsArms: true });
   const [codes, drawn, kit, times, calendar] = medianTimes(

@@ -1,7 +1,7 @@
 import { unitCurve, unitData } from '../core/src/study/curves';
 import { addReadings } from '../core/src/study/readings';
-import { stopsOf } from '../core/src/study/stops';
-import { walksOfStudy } from '../core/src/study/walks';
+import { roundItemsOf } from '../core/src/study/roundItems';
+import { roundsOfStudy } from '../core/src/study/recordingRounds';
 import type { Observation, Study } from '../core/src/model';
 import { medianTimes } from './clock';
 import type { Size } from './Size';
@@ -13,7 +13,7 @@ const TODAY = '2026-01-01';
 /** Everything that pages ask of a study: readings by unit, curves, the state of every walk. */
 function view(study: Study): void {
   unitData(study, study.experiment.measures[0]);
-  walksOfStudy(study, TODAY);
+  roundsOfStudy(study, TODAY);
 }
 
 /** The view of 100,000 readings, made once, against a new reading that is put into it. */
@@ -33,9 +33,9 @@ export function readingIndex({ rounds, readings }: Size): void {
       () => {
         study = addReadings(study, [fresh()]);
         unitCurve(study, measure, unit);
-        walksOfStudy(study, TODAY);
+        roundsOfStudy(study, TODAY);
       },
-      () => stopsOf(study, 2),
+      () => roundItemsOf(study, 2),
     ],
     rounds,
   );

@@ -1,9 +1,9 @@
 import { analyse } from '../core/src/analyse';
 import { experimentFrom } from '../core/src/ask/experimentFrom';
 import { questions } from '../core/src/ask/questions/index';
-import { usualTruth } from '../core/src/ask/usualTruth';
+import { simulationDefaults } from '../core/src/ask/simulationDefaults';
 import type { Experiment } from '../core/src/model';
-import { replan } from '../core/src/plan/replan';
+import { redesign } from '../core/src/plan/redesign';
 import { simulateStudy } from '../core/src/simulate/simulateStudy';
 import { report } from '../core/src/write/report';
 import { textCheck } from '../core/src/write/check/checkText';
@@ -26,14 +26,14 @@ function wide(): Experiment {
   }));
   const [first] = draft.measures;
   const more = [1, 2].map((i) => ({ ...first, measure: `${first.measure}${i}`, name: `${first.name} ${i}`, primary: false }));
-  return replan({ ...draft, arms, measures: [first, ...more] }, { unitsPerArm: 6 });
+  return redesign({ ...draft, arms, measures: [first, ...more] }, { unitsPerArm: 6 });
 }
 
 /** The full report as a Word file, and the look through a page of the writer's words, as shares of what a person waits for. */
 export async function reporting(): Promise<void> {
   const question = questions.find(({ id }) => id === 'salt-dose') ?? questions[0];
   const experiment = wide();
-  const { study } = simulateStudy({ ...experiment, plan: { ...experiment.plan, frozenOn: '2027-03-10' } }, usualTruth(question), {
+  const { study } = simulateStudy({ ...experiment, plan: { ...experiment.plan, frozenOn: '2027-03-10' } }, simulationDefaults(question), {
     seed: 1,
   });
   const result = analyse(study);

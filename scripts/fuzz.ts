@@ -3,7 +3,7 @@ import { pathToFileURL } from 'node:url';
 import { packColumns, readPackage, unzipPackage, writePackage, zipPackage } from '@fern/core';
 import { experimentSchema, type ExperimentLine, type ExperimentRecord } from '@fern/contract';
 import { routes } from '../server/src/routes/index';
-import { goodBodies, anyPlan } from '../server/src/classroom';
+import { goodBodies, anyPlan } from '../server/src/routeFixtures';
 import { startTestServer, type HttpAnswer } from '../server/src/testServer';
 
 /** What was answered that never may be, in a line each. */

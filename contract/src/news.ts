@@ -1,9 +1,9 @@
-import type { Care, Happening, Observation, Photo } from '@fern/core';
+import type { Care, Incident, Observation, Photo } from '@fern/core';
 
 /** Something that was logged by whoever had the same experiment open. */
 export type LoggedNews =
   | { readonly kind: 'reading'; readonly content: Observation }
-  | { readonly kind: 'happening'; readonly content: Happening }
+  | { readonly kind: 'happening'; readonly content: Incident }
   | { readonly kind: 'care'; readonly content: Care }
   | { readonly kind: 'photo'; readonly content: Photo };
 

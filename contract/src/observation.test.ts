@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { credentialsSchema, newAccountSchema } from './account';
 import { fieldErrors } from './messages';
-import { careSchema, happeningSchema, MOST_ROWS, observationsSchema, unitStatusSchema } from './observation';
+import { careSchema, incidentSchema, MOST_ROWS, observationsSchema, unitStatusSchema } from './observation';
 
 const reading = { id: 'r1', unit: 'D01', measure: 'sprouts', observedOn: '2026-04-14', value: 12 };
 const wrong = (
@@ -50,9 +50,9 @@ describe('readings', () => {
 describe('events, care and status', () => {
   it('an event has a day and a kind', () => {
     const event = { id: 'h', on: '2026-04-14', kind: 'equipment', arms: [], units: ['D01'], note: '' };
-    expect(wrong(happeningSchema, event)).toBeNull();
-    expect(wrong(happeningSchema, { ...event, kind: 'ghost' })?.pointer).toBe('/kind');
-    expect(wrong(happeningSchema, { ...event, units: ['D 01'] })?.pointer).toBe('/units/0');
+    expect(wrong(incidentSchema, event)).toBeNull();
+    expect(wrong(incidentSchema, { ...event, kind: 'ghost' })?.pointer).toBe('/kind');
+    expect(wrong(incidentSchema, { ...event, units: ['D 01'] })?.pointer).toBe('/units/0');
   });
 
   it('care has an amount of nought or more', () => {

@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { careFields, happeningFields, observationFields, photoFields, unitFields, type Field, type RecordOf } from '@fern/core';
+import { careFields, incidentFields, observationFields, photoFields, unitFields, type Field, type RecordOf } from '@fern/core';
 import { calendarDateSchema } from './dates';
 import { plainMessages } from './messages';
 import { schemaOf } from './schemaOf';
@@ -20,7 +20,7 @@ export const observationsSchema = Joi.object<{ observations: SentReading[] }>({
   observations: Joi.array().items(schemaOf(sentFields)).min(1).max(MOST_ROWS).unique('id').required(),
 }).messages({ ...plainMessages });
 
-export const happeningSchema = schemaOf(happeningFields).messages({ ...plainMessages });
+export const incidentSchema = schemaOf(incidentFields).messages({ ...plainMessages });
 
 export const careSchema = schemaOf(careFields).messages({ ...plainMessages });
 

@@ -50,7 +50,7 @@ export interface StudyRecord extends Study {
 export type PackedStudyRecord = Omit<StudyRecord, 'observations'> & { readonly observations: Columns };
 
 /** What is written into the owner's log. */
-export type Deed =
+export type ActivityKind =
   | 'made'
   | 'imported'
   | 'changed'
@@ -75,7 +75,7 @@ export interface HistoryLine {
   readonly title: string | null;
   /** Time, UTC. */
   readonly at: string;
-  readonly what: Deed;
+  readonly what: ActivityKind;
   readonly detail: string | null;
 }
 

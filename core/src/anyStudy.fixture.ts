@@ -4,7 +4,7 @@ import {
   type Arm,
   type Care,
   type Experiment,
-  type Happening,
+  type Incident,
   type Layout,
   type Measure,
   type MeasureKind,
@@ -128,7 +128,7 @@ export function anyStudy(): fc.Arbitrary<Study> {
           replaces: fc.constant(null),
         }),
       );
-    const happening: fc.Arbitrary<Happening> = fc.record({
+    const happening: fc.Arbitrary<Incident> = fc.record({
       id: fc.constant('h1'),
       on: date,
       kind: fc.constantFrom('equipment' as const, 'weather' as const, 'mix-up' as const, 'protocol-change' as const, 'other' as const),

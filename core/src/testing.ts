@@ -2,19 +2,19 @@ import {
   blankOf,
   emptyPlan,
   emptyWriting,
-  happeningFields,
+  incidentFields,
   measureFields,
   observationFields,
   unitFields,
   type Arm,
   type Experiment,
-  type Happening,
+  type Incident,
   type Measure,
   type Observation,
   type Study,
   type Unit,
 } from './model';
-import { onWalks } from './study/onWalks';
+import { onRounds } from './study/onRounds';
 
 /** Makers of small studies for tests: what a test does not care about has a plain value. */
 export function anArm(arm: string, more: Partial<Arm> = {}): Arm {
@@ -50,8 +50,8 @@ export function anObservation(unit: string, value: number, more: Partial<Observa
   };
 }
 
-export function aHappening(kind: Happening['kind'], more: Partial<Happening> = {}): Happening {
-  return { ...blankOf(happeningFields), id: 'h', on: '2026-04-04', kind, ...more };
+export function aHappening(kind: Incident['kind'], more: Partial<Incident> = {}): Incident {
+  return { ...blankOf(incidentFields), id: 'h', on: '2026-04-04', kind, ...more };
 }
 
 /** The value of a reading that has one. */
@@ -62,7 +62,7 @@ export function valueOf({ id, value }: Observation): number {
 
 /** A study with every reading on the walk that its day says. */
 export function placed(study: Study): Study {
-  return { ...study, observations: onWalks(study.experiment, study.observations) };
+  return { ...study, observations: onRounds(study.experiment, study.observations) };
 }
 
 export function anExperiment(more: Partial<Experiment> = {}): Experiment {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { analyse, movedByHand, sharingOf, walksOfStudy } from '@fern/core';
+import { analyse, movedByHand, sharingOf, roundsOfStudy } from '@fern/core';
 import { demoExperiments, demoPictures, demoStudy } from './index';
 
 const today = '2026-04-14';
@@ -23,7 +23,7 @@ describe('the demo', () => {
     expect(verdict('Buried tea bags')?.code).toBe('cannot-tell');
     expect(verdict('Banana-peel water and marigolds')?.claimedRatioRuledOut).toBe(true);
     expect(weighed.get('Buried tea bags')?.review.some(({ rule, severity }) => rule === 'weather' && severity === 'serious')).toBe(true);
-    const due = all.filter(({ study }) => walksOfStudy({ ...study, observations: [] }, today).some(({ on }) => on === today));
+    const due = all.filter(({ study }) => roundsOfStudy({ ...study, observations: [] }, today).some(({ on }) => on === today));
     expect(due.map(({ demo }) => demo.title)).toContain('Salt water and radish sprouting');
   });
 

@@ -1,4 +1,4 @@
-import { experimentFrom, questions, simulateStudy, usualTruth, type Study } from '@fern/core';
+import { experimentFrom, questions, simulateStudy, simulationDefaults, type Study } from '@fern/core';
 import { demoExperiments, demoStudy } from './index';
 
 /** The day on which tests look at the demo. */
@@ -12,7 +12,7 @@ export const everyStudy: readonly (readonly [name: string, make: () => Study])[]
     const make = () => {
       const experiment = experimentFrom(question, begin);
       const started = { ...experiment, plan: { ...experiment.plan, frozenOn: '2026-04-01' } };
-      return simulateStudy(started, usualTruth(question), { seed: 3, observers: ['Bracken'] }).study;
+      return simulateStudy(started, simulationDefaults(question), { seed: 3, observers: ['Bracken'] }).study;
     };
     return [question.id, make] as const;
   }),

@@ -1,4 +1,4 @@
-import { addDays, blankOf, emptyPlan, emptyPrediction, happeningFields, layOut, plainTruth, type Study, type Truth } from '@fern/core';
+import { addDays, blankOf, emptyPlan, emptyPrediction, incidentFields, layOut, plainTruth, type Study, type Truth } from '@fern/core';
 import type { DemoExperiment } from './DemoExperiment';
 import { dateOfDay, readOtherwise } from './logged';
 import { demoArm, demoMeasure, plainExperiment } from './plainParts';
@@ -34,7 +34,7 @@ export const teaBags: DemoExperiment = {
     ...weighedAgain(study),
     happenings: [
       {
-        ...blankOf(happeningFields),
+        ...blankOf(incidentFields),
         id: 'rain',
         on: dateOfDay(study, 20),
         kind: 'weather',

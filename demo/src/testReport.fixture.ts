@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { analyse, liveHappenings, markdown, report, reportLengths, reportText, type Block, type Study } from '@fern/core';
+import { analyse, liveIncidents, markdown, report, reportLengths, reportText, type Block, type Study } from '@fern/core';
 import { TODAY } from './everyStudy.fixture';
 
 /** Headings with nothing under them before the next of their level or above. */
@@ -43,7 +43,7 @@ export function testReport(study: Study): void {
         if (lead?.difference.ci95 && !result.review.some(({ severity }) => severity === 'blocker'))
           expect(primary.verdict.sentence).toMatch(/95 % interval/);
       }
-      for (const { note } of liveHappenings(study)) expect(text.join('\n')).toContain(note.trim().replace(/\.$/, ''));
+      for (const { note } of liveIncidents(study)) expect(text.join('\n')).toContain(note.trim().replace(/\.$/, ''));
       const lost = study.experiment.units.filter(({ status }) => status === 'lost' || status === 'excluded');
       for (const { unit } of lost) expect(text.filter((line) => line.includes(unit)).join('\n')).toContain(unit);
       expect(markdown(blocks)).not.toMatch(/undefined|NaN|\[object/);

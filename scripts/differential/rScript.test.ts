@@ -3,7 +3,7 @@ import { mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'nod
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, describe, expect, it } from 'vitest';
-import { analyse, experimentFrom, kindOf, questions, simulateStudy, usualTruth, writePackage, type Study } from '@fern/core';
+import { analyse, experimentFrom, kindOf, questions, simulateStudy, simulationDefaults, writePackage, type Study } from '@fern/core';
 import { demoExperiments, demoStudy } from '@fern/demo';
 import { disagreements } from './disagreements';
 import { figuresOf, type Figures } from './figures';
@@ -27,7 +27,7 @@ const simulated = questions
   .map((question): [string, Study] => {
     const experiment = experimentFrom(question, begin);
     const started = { ...experiment, plan: { ...experiment.plan, frozenOn: '2026-04-01' } };
-    return [question.id, simulateStudy(started, usualTruth(question), { seed: 5 }).study];
+    return [question.id, simulateStudy(started, simulationDefaults(question), { seed: 5 }).study];
   });
 const studies: readonly (readonly [string, Study])[] = [
   ...demoExperiments.map(({ demo }) => [demo.title, demoStudy(demo, '2026-04-14')] as const),

@@ -11,13 +11,13 @@ import type {
   ProblemDetails,
   SessionState,
 } from '@fern/contract';
-import { password, anyPlan, anyReading, startClassroom, type Classroom } from './classroom';
+import { password, anyPlan, anyReading, startRoutes, type RouteFixture } from './routeFixtures';
 import { runMaintenance } from './cli/runMaintenance';
 import { emptyBin } from './services/bin';
 import { startTestServer, type Caller } from './testServer';
 
-let room: Classroom;
-beforeAll(async () => (room = await startClassroom()));
+let room: RouteFixture;
+beforeAll(async () => (room = await startRoutes()));
 afterAll(() => room.server.stop());
 
 const get = async <T>(who: Caller, path: string) => (await who.call('GET', `/api${path}`)).body as T;

@@ -2,7 +2,7 @@ import { QueryTypes } from 'sequelize';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { Experiment, Observation } from '@fern/core';
 import type { ExperimentLine, ExperimentRecord, ProblemDetails } from '@fern/contract';
-import { goodBodies, password, anyPlan, anyReading, startClassroom } from './classroom';
+import { goodBodies, password, anyPlan, anyReading, startRoutes } from './routeFixtures';
 import { routes } from './routes/index';
 import { startTestServer, type HttpAnswer, type Caller, type TestServer } from './testServer';
 
@@ -14,7 +14,7 @@ let stranger: Caller;
 let id: string;
 
 beforeAll(async () => {
-  ({ server, teacher, stranger, id } = await startClassroom());
+  ({ server, teacher, stranger, id } = await startRoutes());
 });
 afterAll(() => server.stop());
 

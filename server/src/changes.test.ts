@@ -1,12 +1,12 @@
 import { connect } from 'node:net';
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import type { News } from '@fern/contract';
-import { password, anyPlan, anyReading, startClassroom } from './classroom';
+import { password, anyPlan, anyReading, startRoutes } from './routeFixtures';
 import { startSession } from './services/accounts';
 
-let room: Awaited<ReturnType<typeof startClassroom>>;
+let room: Awaited<ReturnType<typeof startRoutes>>;
 beforeAll(async () => {
-  room = await startClassroom();
+  room = await startRoutes();
 });
 afterAll(() => room.server.stop());
 

@@ -24,14 +24,14 @@ import type { Context, Route } from './routes/Route';
 import { sessionToken } from './routes/session';
 import { takePicture } from './takePicture';
 import { accountOfSession } from './services/accounts';
-import { readApart } from './services/readApart';
+import { readInWorker } from './services/readInWorker';
 
 /** The header that the app sends with every call that changes something: another site's form cannot. */
 export const APP_HEADER = 'x-fern-test';
 const MOST_FILE_BYTES = 100 * 1024 * 1024;
 const MOST_TOLD_BYTES = 256 * 1024;
 
-export interface AppOptions extends Omit<Context, 'readApart' | 'changes'> {
+export interface AppOptions extends Omit<Context, 'readInWorker' | 'changes'> {
   readonly changes?: Changes;
   /** Folder of the built pages; none in tests of the API alone. */
   readonly pages?: string;
@@ -69,7 +69,7 @@ export function createApp({ pages, logLevel = 'silent', logTo, signInAttempts = 
   app.use(
     '/api',
     compression(),
-    api({ ...context, changes: context.changes ?? changes(), readApart: readApart(context.database) }, signInAttempts),
+    api({ ...context, changes: context.changes ?? changes(), readInWorker: readInWorker(context.database) }, signInAttempts),
   );
   if (pages && existsSync(pages)) {
     const headers = (res: { setHeader: (name: string, value: string) => unknown }, path: string) =>

@@ -6,7 +6,7 @@ import { fileURLToPath } from 'node:url';
 import { expect, it } from 'vitest';
 import { writePackage, zipPackage, type Observation } from '@fern/core';
 import type { ExperimentLine, ExperimentRecord } from '@fern/contract';
-import { anyPlan, anyReading } from './classroom';
+import { anyPlan, anyReading } from './routeFixtures';
 import { ARRIVING } from './models/experimentRow';
 import { openReader } from './openDatabase';
 

@@ -3,13 +3,13 @@ import sharp from 'sharp';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { ExperimentRecord, ImportRecord, StudyRecord } from '@fern/contract';
 import { unzipPackage, zipPackage, type Photo } from '@fern/core';
-import { anyPhoto, photoForm, pixel, anyPlan, startClassroom, type Classroom } from './classroom';
+import { anyPhoto, photoForm, pixel, anyPlan, startRoutes, type RouteFixture } from './routeFixtures';
 import { MOST_PICTURE_BYTES } from './services/photos';
 import { isPlainJpeg } from './services/plainJpeg';
 import type { HttpAnswer } from './testServer';
 
-let room: Classroom;
-beforeAll(async () => (room = await startClassroom()));
+let room: RouteFixture;
+beforeAll(async () => (room = await startRoutes()));
 afterAll(() => room.server.stop());
 
 const made = async () => ((await room.teacher.call('POST', '/api/experiments', anyPlan)).body as ExperimentRecord).id;

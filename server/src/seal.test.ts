@@ -1,10 +1,10 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { ExperimentRecord, HistoryLine, ProblemDetails } from '@fern/contract';
 import { isSealed, readPackage, unzipPackage, type Experiment } from '@fern/core';
-import { anyPlan, startClassroom, type Classroom } from './classroom';
+import { anyPlan, startRoutes, type RouteFixture } from './routeFixtures';
 
-let room: Classroom;
-beforeAll(async () => (room = await startClassroom()));
+let room: RouteFixture;
+beforeAll(async () => (room = await startRoutes()));
 afterAll(() => room.server.stop());
 
 const blind: Experiment = { ...anyPlan, title: 'Read blind', blinded: true, plan: { ...anyPlan.plan, frozenOn: '2026-04-01' } };

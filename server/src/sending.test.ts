@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { blankOf, careFields, happeningFields, readPackage, type Care, type Happening, type Study, unzipPackage } from '@fern/core';
+import { blankOf, careFields, incidentFields, readPackage, type Care, type Incident, type Study, unzipPackage } from '@fern/core';
 import type { ExperimentRecord, ProblemDetails, StudyRecord } from '@fern/contract';
-import { password, anyPlan, anyReading, startClassroom } from './classroom';
+import { password, anyPlan, anyReading, startRoutes } from './routeFixtures';
 import { startTestServer, type HttpAnswer, type Caller, type TestServer } from './testServer';
 
 const problem = (answer: HttpAnswer) => answer.body as ProblemDetails;
@@ -12,15 +12,15 @@ let stranger: Caller;
 let id: string;
 
 beforeAll(async () => {
-  ({ server, teacher, stranger, id } = await startClassroom());
+  ({ server, teacher, stranger, id } = await startRoutes());
 });
 afterAll(() => server.stop());
 
 describe('what a client makes', () => {
   const key = '01980000-0000-7000-8000-000000000001';
   const under = (id: string) => ({ 'idempotency-key': id });
-  const event: Happening = {
-    ...blankOf(happeningFields),
+  const event: Incident = {
+    ...blankOf(incidentFields),
     id: 'e1',
     on: '2026-04-03',
     kind: 'other',
@@ -77,7 +77,7 @@ describe('what a client makes', () => {
 
   it('an entry is mended once, in a chain, and only one that is there', async () => {
     const address = `/api/experiments/${id}/happenings`;
-    const mend = (own: string, replaces: string, more: Partial<Happening> = {}) =>
+    const mend = (own: string, replaces: string, more: Partial<Incident> = {}) =>
       teacher.call('POST', address, { ...event, id: own, replaces, ...more });
     await teacher.call('POST', address, event);
     expect((await mend('m1', 'e1', { note: 'two cats' })).status).toBe(200);

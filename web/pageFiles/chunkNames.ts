@@ -1,7 +1,7 @@
 import { neededBy, pages, type Bundle } from './pages.ts';
 
 /** Where most visits begin: these wait for nothing that only others need. */
-const first = ['door/DoorPage', 'today/TodayPage'];
+const first = ['auth/SignInPage', 'today/TodayPage'];
 /** A file of less than this, in characters before it is made small, is not worth a call of its own. */
 const SMALL = 9000;
 
@@ -24,10 +24,10 @@ export function chunkNames(bundle: Bundle): ReadonlyMap<string, string> {
     [...users].map(([id, by]) => {
       const key = keyOf(by);
       if (by.length === pages.length) return [id, 'app'];
-      if (key === framed) return [id, 'frame'];
+      if (key === framed) return [id, 'layout'];
       if (by.length === 1) return [id, key];
       const isSmall = (weights.get(key) ?? 0) < SMALL && by.length > 2 && !first.some((file) => by.includes(file));
-      return [id, isSmall ? 'kit' : `shared-${order.indexOf(key)}`];
+      return [id, isSmall ? 'components' : `shared-${order.indexOf(key)}`];
     }),
   );
 }

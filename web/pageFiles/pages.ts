@@ -2,7 +2,7 @@ import type { Rolldown } from 'vite';
 
 export type Bundle = Rolldown.OutputBundle;
 
-const FRAME = 'frame/ExperimentFrame';
+const FRAME = 'layout/ExperimentLayout';
 export interface Page {
   /** Its address, as a pattern. */
   readonly address: string;
@@ -21,7 +21,7 @@ const inFrame = (end: string, file: string, needsResult = false): Page => ({
 /** The pages that a visit may begin with. */
 export const pages: readonly Page[] = [
   alone('/', 'today/TodayPage'),
-  alone('/door', 'door/DoorPage'),
+  alone('/door', 'auth/SignInPage'),
   alone('/ask', 'ask/LibraryPage'),
   alone('/account', 'account/AccountPage'),
   alone('/calculators.*', 'prepare/CalculatorsPage'),
@@ -30,11 +30,11 @@ export const pages: readonly Page[] = [
   inFrame('/prepare', 'prepare/PreparePage'),
   inFrame('/prepare/kit', 'prepare/KitPage'),
   inFrame('/prepare/labels', 'prepare/LabelsPage'),
-  inFrame('/prepare/wall', 'prepare/ProtocolPage'),
-  inFrame('/prepare/put-out', 'prepare/PutOutPage'),
+  inFrame('/prepare/wall', 'prepare/PosterPage'),
+  inFrame('/prepare/put-out', 'prepare/SetUpPage'),
   inFrame('/log', 'log/LogPage'),
   inFrame('/log/photos', 'log/PhotosPage'),
-  inFrame('/log/walk/[^/]+', 'log/WalkPage'),
+  inFrame('/log/walk/[^/]+', 'log/RecordPage'),
   inFrame('/weigh', 'weigh/WeighPage', true),
   inFrame('/write', 'write/WritePage', true),
 ];

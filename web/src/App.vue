@@ -1,17 +1,17 @@
 <script setup lang="ts">
 import { ConfigProvider } from 'ant-design-vue';
 import { defineAsyncComponent } from 'vue';
-import SkipLink from './frame/SkipLink.vue';
-import { useArrival } from './frame/useArrival';
-import { keysOpen } from './frame/keysOpen';
-import { useShortcuts } from './frame/useShortcuts';
-import NewerVersion from './frame/NewerVersion.vue';
-import SavedNote from './kit/SavedNote.vue';
+import SkipLink from './layout/SkipLink.vue';
+import { useArrival } from './layout/useArrival';
+import { keysOpen } from './layout/keysOpen';
+import { useShortcuts } from './layout/useShortcuts';
+import NewerVersion from './layout/NewerVersion.vue';
+import SavedNote from './components/SavedNote.vue';
 import { useSession } from './stores/session';
 import { theme } from './theme/theme';
 
-const KeysHelp = defineAsyncComponent(() => import('./frame/KeysHelp.vue'));
-const SignedOut = defineAsyncComponent(() => import('./frame/SignedOut.vue'));
+const KeysHelp = defineAsyncComponent(() => import('./layout/KeysHelp.vue'));
+const SignedOut = defineAsyncComponent(() => import('./layout/SignedOut.vue'));
 const session = useSession();
 useShortcuts();
 useArrival();

@@ -24,7 +24,7 @@ const pages: Record<Step, () => Promise<unknown>> = {
 
 const routes: RouteRecordRaw[] = [
   { path: '/', name: 'today', component: () => import('./today/TodayPage.vue'), meta: { title: 'Today' } },
-  { path: '/door', name: 'door', component: () => import('./door/DoorPage.vue'), meta: { open: true, title: 'Welcome' } },
+  { path: '/door', name: 'door', component: () => import('./auth/SignInPage.vue'), meta: { open: true, title: 'Welcome' } },
   { path: '/account', name: 'account', component: () => import('./account/AccountPage.vue'), meta: { title: 'Your data and account' } },
   { path: '/u/:id/:unit', redirect: ({ params }) => ({ name: 'log', params: { id: params.id }, query: { unit: params.unit } }) },
   {
@@ -36,14 +36,14 @@ const routes: RouteRecordRaw[] = [
   { path: '/ask', name: 'library', component: () => import('./ask/LibraryPage.vue'), meta: { title: 'Ask a question' } },
   {
     path: '/experiments/:id',
-    component: () => import('./frame/ExperimentFrame.vue'),
+    component: () => import('./layout/ExperimentLayout.vue'),
     props: true,
     children: [
       { path: '', redirect: (to) => ({ name: 'plan', params: to.params }) },
       {
         path: 'log/walk/:day',
         name: 'walk',
-        component: () => import('./log/WalkPage.vue'),
+        component: () => import('./log/RecordPage.vue'),
         props: true,
         meta: { whole: true, title: 'Walk' },
       },
@@ -57,20 +57,20 @@ const routes: RouteRecordRaw[] = [
       {
         path: 'prepare/put-out',
         name: 'put-out',
-        component: () => import('./prepare/PutOutPage.vue'),
+        component: () => import('./prepare/SetUpPage.vue'),
         meta: { step: 'prepare', tells: true, title: 'Put out' },
       },
       {
         path: 'prepare/wall',
         name: 'wall',
-        component: () => import('./prepare/ProtocolPage.vue'),
+        component: () => import('./prepare/PosterPage.vue'),
         meta: { step: 'prepare', title: 'Wall page' },
       },
       { path: 'prepare/kit', name: 'kit', component: () => import('./prepare/KitPage.vue'), meta: { step: 'prepare', title: 'Kit' } },
       {
         path: 'prepare/calculators/:calculator?',
         name: 'reckon',
-        component: () => import('./prepare/ReckonPage.vue'),
+        component: () => import('./prepare/ExperimentCalculators.vue'),
         meta: { step: 'prepare', title: 'Calculate' },
       },
       ...steps.map(
@@ -85,7 +85,7 @@ const routes: RouteRecordRaw[] = [
       ),
     ],
   },
-  { path: '/:path(.*)*', name: 'lost', component: () => import('./frame/LostPage.vue'), meta: { title: 'Nothing here' } },
+  { path: '/:path(.*)*', name: 'lost', component: () => import('./layout/NotFoundPage.vue'), meta: { title: 'Nothing here' } },
 ];
 
 export const router = createRouter({

@@ -7,7 +7,7 @@ import { createMemoryHistory, createRouter } from 'vue-router';
 import { vi } from 'vitest';
 import type { ExperimentLine } from '@fern/contract';
 import { addDays, anySprouting, experimentFrom, packColumns, type Experiment, type Observation, type Study } from '@fern/core';
-import LoadedExperiment from './frame/LoadedExperiment.vue';
+import LoadedExperiment from './layout/LoadedExperiment.vue';
 import { closeBrowserData } from './stores/browserData';
 import { useLog } from './stores/log';
 import { useOpening } from './stores/openExperiment';

@@ -7,7 +7,7 @@ import { lampHeight } from './questions/lampHeight';
 import { moonOrDate } from './questions/moonOrDate';
 import { musicOrSpeech } from './questions/musicOrSpeech';
 import { treatingSolution } from './questions/treatingSolution';
-import { sharedAsKept, sharedWords, sureWords } from './questionWords';
+import { sharedAsKept, sharedWords, powerSentence } from './questionWords';
 
 const begin = { created: '2026-04-01T08:00:00Z', startOn: '2026-04-01', seed: 7 };
 
@@ -53,8 +53,8 @@ it('what is shared stands with what is kept the same, and on the card in words',
       ],
     }),
   ).toBe('3 tanks an arm, one room for all.');
-  expect(sureWords(lampHeight)).toBe('Sees a difference of 12 g in 9 of 10 runs.');
-  expect(sureWords({ ...lampHeight, chance: 0.5, unsure: 'Twelve trays see only what is large.' })).toBe(
+  expect(powerSentence(lampHeight)).toBe('Sees a difference of 12 g in 9 of 10 runs.');
+  expect(powerSentence({ ...lampHeight, chance: 0.5, unsure: 'Twelve trays see only what is large.' })).toBe(
     'Sees a difference of 12 g in 5 of 10 runs. Twelve trays see only what is large.',
   );
 });

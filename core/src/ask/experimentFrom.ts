@@ -1,6 +1,6 @@
 import { kindOf } from '../kinds';
 import { addDays, emptyPlan, emptyWriting, type Experiment, type Measure, type Unit } from '../model';
-import { originOf } from '../study/wordsFollow';
+import { originOf } from '../study/syncTextNumbers';
 import { layOut } from '../study/bench/layOut';
 import { sharedAsKept } from './questionWords';
 import type { ReadyQuestion } from './ReadyQuestion';

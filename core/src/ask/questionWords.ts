@@ -24,7 +24,7 @@ export function sharedAsKept({ what, by, many = 1 }: SharedThing, unitWord: stri
  * @param question of the library
  * @returns the difference that it sees, and in how many of ten runs
  */
-export function sureWords({ measures, chance, unsure, sown }: ReadyQuestion): string {
+export function powerSentence({ measures, chance, unsure, sown }: ReadyQuestion): string {
   const primary = measures.find((measure) => measure.primary);
   if (!primary || primary.smallestDifference === null) return unsure;
   const { unit } = kindOf(primary).wording(primary, kindOf(primary).ofSown && sown !== null);

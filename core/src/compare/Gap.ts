@@ -3,7 +3,7 @@ import type { Contrast } from './Contrast';
 import { ratioOfMeans } from './ratio';
 
 /** Two means beside one another. */
-export interface Gap {
+export interface MeanDifference {
   /** Treated less control. */
   readonly value: number;
   readonly treated: number;
@@ -28,7 +28,7 @@ export interface Held {
  * @param held how several are held together
  * @returns null where there is no error to go by
  */
-export function intervalOf({ value, error, df }: Gap, held: Held): Interval | null {
+export function intervalOf({ value, error, df }: MeanDifference, held: Held): Interval | null {
   if (error === null || error === 0) return null;
   const half = held.critical(df) * error;
   return [value - half, value + half];
@@ -41,7 +41,7 @@ export function intervalOf({ value, error, df }: Gap, held: Held): Interval | nu
  */
 export function contrastOf(
   pair: { readonly arm: string; readonly versus: string },
-  gap: Gap,
+  gap: MeanDifference,
   held: Held,
   { p, adjusted }: Pick<Contrast, 'p' | 'adjusted'>,
 ): Contrast {

@@ -1,7 +1,7 @@
 import { fitTo, type LinearModel } from '../stats/linearModel';
 import { armModel, type ArmModel } from './armModel';
 import type { UnitValue } from './Contrast';
-import type { Gap } from './Gap';
+import type { MeanDifference } from './Gap';
 import { isFlat, withoutRounding } from './isFlat';
 
 /** All arms fitted together, strata added where there are any, with one spread for all. */
@@ -74,7 +74,7 @@ export function covary({ fit }: ArmFit, a: readonly number[], b: readonly number
  * @param treated weights of one arm's mean, or of a level's
  * @param control weights of the other
  */
-export function pooledGap(model: ArmFit, treated: readonly number[], control: readonly number[]): Gap {
+export function pooledDifference(model: ArmFit, treated: readonly number[], control: readonly number[]): MeanDifference {
   const gap = treated.map((weight, i) => weight - control[i]);
   const scale = model.meanSquare ?? 0;
   // Where strata and arms cannot be told apart, rounding can bring it below 0.

@@ -2,7 +2,7 @@ import type { Arm } from '../model';
 import { factorsOf, type Factor } from '../model/factors';
 import { combine, type ArmFit } from './armFit';
 import type { Effect } from './Contrast';
-import { intervalOf, type Gap, type Held } from './Gap';
+import { intervalOf, type MeanDifference, type Held } from './Gap';
 import { withoutRounding } from './isFlat';
 import { alone, t3 } from './simultaneous';
 import { ownSpreads, spreadsAlike } from './spreadsAlike';
@@ -32,7 +32,7 @@ function isCrossed(factors: readonly Factor[], arms: readonly Arm[]): boolean {
   return factors.filter(({ levels }) => levels.length > 1).length > 1 && cells.size === all && arms.length === all;
 }
 
-function gapOf(model: ArmFit, arms: readonly Arm[], [factor, level, versus]: readonly string[], alike: boolean): Gap {
+function gapOf(model: ArmFit, arms: readonly Arm[], [factor, level, versus]: readonly string[], alike: boolean): MeanDifference {
   const meanOf = (of: string) => {
     const own = arms.filter((arm) => arm.factors[factor] === of).map(({ arm }) => model.weights(arm) ?? []);
     return own[0].map((_, i) => own.reduce((sum, weights) => sum + weights[i], 0) / own.length);
@@ -72,7 +72,7 @@ function variancesOf(model: ArmFit, weights: readonly number[], alike: boolean):
   return ownSpreads(model).map(({ spread, df }, i) => ({ variance: squares(arms[i]) * Math.max(0, spread), df: Math.max(1, df) }));
 }
 
-function effectOf(factor: Factor, level: string, gap: Gap, held: Held): Effect {
+function effectOf(factor: Factor, level: string, gap: MeanDifference, held: Held): Effect {
   const t = gap.error ? gap.value / gap.error : null;
   return {
     factor: factor.name,

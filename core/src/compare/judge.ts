@@ -31,7 +31,7 @@ export function judge(
   const [low, high] = ci95 ?? [value, value];
   const [lo, hi] = turned ? [-high, -low] : [low, high];
   const m = smallest ?? 0;
-  const told = isTold(contrast, byP);
+  const told = isDetected(contrast, byP);
   if (told && d > 0) return hi >= m ? 'supported' : 'small';
   if (told && d < 0) return 'opposite';
   if (ci95 !== null && m > 0 && -m < lo && hi < m && contrast.alike !== false) return 'no-difference-that-matters';
@@ -44,7 +44,7 @@ export function judge(
  * @param byP told by p alone
  * @returns true where p ≤ 0.05 and the interval lies on the side of the difference
  */
-export function isTold(contrast: Pick<Contrast, 'difference' | 'p'>, byP = false): boolean {
+export function isDetected(contrast: Pick<Contrast, 'difference' | 'p'>, byP = false): boolean {
   const {
     difference: { value, ci95 },
     p,
@@ -62,7 +62,7 @@ export function isTold(contrast: Pick<Contrast, 'difference' | 'p'>, byP = false
  * @returns its code
  */
 export function judgeApart(contrast: Pick<Contrast, 'difference' | 'p' | 'alike'>, smallest: number | null, byP = false): RowVerdict {
-  if (isTold(contrast, byP)) return 'told-apart';
+  if (isDetected(contrast, byP)) return 'told-apart';
   const code = judge(contrast, 'different', smallest, byP);
   return code === 'no-difference-that-matters' ? code : 'cannot-tell';
 }

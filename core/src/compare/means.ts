@@ -5,17 +5,17 @@ import { fitArms } from './armFit';
 import { armPairs, emptyContrast, randomisationRow, valuesOf, type Compared, type Comparisons } from './Compared';
 import type { Contrast } from './Contrast';
 import { armBlocks, armTerms, overallTests } from './courseTests';
-import type { DirectGap } from './directGap';
+import type { DirectDifference } from './directDifference';
 import { doseTrend, trendRow } from './doseTrend';
 import { factorEffects } from './factorEffects';
-import { contrastOf, intervalOf, type Gap, type Held } from './Gap';
+import { contrastOf, intervalOf, type MeanDifference, type Held } from './Gap';
 import { joinedArms } from './joinedArms';
 import { quickMeans } from './quickMeans';
 import { alikeBy, shuffleTwo } from './shuffleTwo';
 import { alone } from './simultaneous';
 import { strataOf } from './strata';
 import type { TestRow } from './TestRow';
-import { directly, gapOfTwo, comparisonMethods, type Pair, type ComparisonMethod } from './ways';
+import { directly, differenceOfTwo, comparisonMethods, type Pair, type ComparisonMethod } from './ways';
 
 /**
  * Arms compared by their means, one number a unit. Two arms: inside blocks or pairs where there are any, each arm with its own spread, and
@@ -43,7 +43,7 @@ function twoArms(compared: Compared, pair: Pair): Comparisons {
   const own = directly(compared, pair);
   const terms = layout === 'blocks' ? armTerms(compared, stratum) : [];
   if (own === null) return notJoined(compared, pair, terms);
-  const gap = gapOfTwo(compared, pair, own);
+  const gap = differenceOfTwo(compared, pair, own);
   const shuffle = shuffleTwo(compared, pair, stratum);
   const p = shuffle?.p ?? null;
   const contrast = contrastOf(pair, gap, alone, { p, adjusted: 'none' });
@@ -60,7 +60,7 @@ function twoArms(compared: Compared, pair: Pair): Comparisons {
   };
 }
 
-function besideTwo(layout: Compared['layout'], pair: Pair, gap: Gap): TestRow[] {
+function besideTwo(layout: Compared['layout'], pair: Pair, gap: MeanDifference): TestRow[] {
   const ci95 = intervalOf(gap, alone);
   if (!gap.error || ci95 === null) return [];
   const t = gap.value / gap.error;
@@ -83,13 +83,13 @@ function notJoined(compared: Compared, { arm, versus }: Pair, terms: VarianceRow
 /** Why a comparison says nothing though numbers differ. */
 const blocksApart = (held: string) => `Each block holds ${held} alone: what the block did cannot be told from what the arm did.`;
 
-function leftOut({ values, layout }: Compared, { strata }: Pick<DirectGap, 'strata'>): string[] {
+function leftOut({ values, layout }: Compared, { strata }: Pick<DirectDifference, 'strata'>): string[] {
   if (layout !== 'pairs') return [];
   const all = new Set(values.map(strataOf(values, layout))).size;
   return strata < all ? [`${all - strata} of ${all} pairs have one half only and are left out.`] : [];
 }
 
-function whyNoInterval({ values, layout }: Compared, { arm, versus }: Pair, gap: DirectGap): string[] {
+function whyNoInterval({ values, layout }: Compared, { arm, versus }: Pair, gap: DirectDifference): string[] {
   if (gap.error === null || gap.error === 0) {
     if (layout === 'pairs')
       return [
@@ -148,7 +148,7 @@ function manyArms(compared: Compared, pairs: readonly Pair[], present: readonly 
 }
 
 /** The p that decides; where no unit of two arms differs from its like there is no t, and the largest gap of all is shuffled. */
-function pOf(compared: Compared, arms: readonly string[], { value, error, df }: Gap, held: Held): number | null {
+function pOf(compared: Compared, arms: readonly string[], { value, error, df }: MeanDifference, held: Held): number | null {
   if (error === null) return null;
   if (error > 0) return held.p(value / error, df);
   if (value === 0) return 1;

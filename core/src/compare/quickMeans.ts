@@ -4,11 +4,11 @@ import { fitArms } from './armFit';
 import { armPairs, emptyContrast, type Compared, type Comparisons } from './Compared';
 import type { Contrast } from './Contrast';
 import { factorEffects } from './factorEffects';
-import type { Gap } from './Gap';
+import type { MeanDifference } from './Gap';
 import { strataOfTwo } from './shuffleTwo';
 import { alone } from './simultaneous';
 import { strataOf } from './strata';
-import { directly, gapOfTwo, comparisonMethods, type Pair } from './ways';
+import { directly, differenceOfTwo, comparisonMethods, type Pair } from './ways';
 
 /** Shuffles beyond which a run of many experiments goes by t alone. */
 const MOST_SHUFFLES = 20_000;
@@ -40,7 +40,7 @@ export function quickMeans(compared: Compared): Comparisons {
 function twoArms(compared: Compared, pair: Pair): Contrast {
   const own = directly(compared, pair);
   if (own === null || own.error === null) return emptyContrast(pair.arm, pair.versus);
-  const gap = gapOfTwo(compared, pair, own);
+  const gap = differenceOfTwo(compared, pair, own);
   const p = alone.p(tOf(gap), gap.df);
   return contrastBy(pair, gap, p > 0.05 ? p : Math.max(p, shuffledP(compared, pair)));
 }
@@ -51,8 +51,8 @@ function shuffledP({ values, layout, options }: Compared, pair: Pair): number {
   return countArrangements(strata) > MOST_SHUFFLES ? 0 : (randomisationTest(strata, options)?.p ?? 1);
 }
 
-const tOf = ({ value, error }: Gap) => (error ? value / error : value === 0 ? 0 : Infinity);
+const tOf = ({ value, error }: MeanDifference) => (error ? value / error : value === 0 ? 0 : Infinity);
 
-function contrastBy(pair: Pair, { value }: Gap, p: number): Contrast {
+function contrastBy(pair: Pair, { value }: MeanDifference, p: number): Contrast {
   return { ...emptyContrast(pair.arm, pair.versus), difference: { value, ci95: null }, p };
 }

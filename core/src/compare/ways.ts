@@ -1,7 +1,7 @@
-import { fitArms, pooledGap, type ArmFit } from './armFit';
+import { fitArms, pooledDifference, type ArmFit } from './armFit';
 import type { armPairs, Compared } from './Compared';
-import { cautious, directGap, type DirectGap } from './directGap';
-import type { Gap, Held } from './Gap';
+import { cautious, directDifference, type DirectDifference } from './directDifference';
+import type { MeanDifference, Held } from './Gap';
 import { allPairs, t3, withControl } from './simultaneous';
 import { spreadsAlike } from './spreadsAlike';
 import { strataOf } from './strata';
@@ -9,25 +9,25 @@ import { strataOf } from './strata';
 export type Pair = ReturnType<typeof armPairs>[number];
 
 /** Two arms inside their blocks or pairs, each with a spread of its own; null where no block has both. */
-export function directly({ values, layout }: Compared, { arm, versus }: Pair): DirectGap | null {
+export function directly({ values, layout }: Compared, { arm, versus }: Pair): DirectDifference | null {
   const of = (code: string) => values.filter((unit) => unit.arm === code);
-  return directGap(of(arm), of(versus), strataOf(values, layout));
+  return directDifference(of(arm), of(versus), strataOf(values, layout));
 }
 
 /**
  * The gap of two arms as the verdict takes it: in blocks with one spread for both where they look alike in it, as in a course report.
  * @param own the two arms each with a spread of its own
  */
-export function gapOfTwo({ values, layout }: Compared, { arm, versus }: Pair, own: DirectGap): Gap {
+export function differenceOfTwo({ values, layout }: Compared, { arm, versus }: Pair, own: DirectDifference): MeanDifference {
   if (layout !== 'blocks') return own;
   const model = fitArms(values, [versus, arm], strataOf(values, layout));
   const [treated, control] = [model.weights(arm), model.weights(versus)];
-  return treated && control && spreadsAlike(model)([arm, versus]) ? pooledGap(model, treated, control) : own;
+  return treated && control && spreadsAlike(model)([arm, versus]) ? pooledDifference(model, treated, control) : own;
 }
 
 /** How the gap of one of several pairs is found, and held together with the others. */
 export interface ComparisonMethod {
-  readonly gap: (pair: Pair) => Gap | null;
+  readonly gap: (pair: Pair) => MeanDifference | null;
   readonly held: Held;
 }
 
@@ -58,7 +58,7 @@ export function comparisonMethods(compared: Compared, model: ArmFit, pairs: read
   const pooled: ComparisonMethod = {
     gap: (pair) => {
       const found = gaps.find((gap) => gap.pair === pair);
-      return found ? pooledGap(model, found.treated, found.control) : null;
+      return found ? pooledDifference(model, found.treated, found.control) : null;
     },
     held:
       all ??

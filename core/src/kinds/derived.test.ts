@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { analyse } from '../analyse';
 import type { Measure, Study } from '../model';
 import { unitCurve } from '../study/curves';
-import { walksOfStudy } from '../study/walks';
+import { roundsOfStudy } from '../study/recordingRounds';
 import { aMeasure, anExperiment, anObservation, aUnit } from '../testing';
 import { readPackage } from '../package/readPackage';
 import { writePackage } from '../package/writePackage';
@@ -123,7 +123,7 @@ describe('a measure that is worked out', () => {
     expect(kindOf(volume).refuse(5)).toMatch(/never typed/);
     const own = study();
     const frozen = { ...own, experiment: { ...own.experiment, plan: { ...own.experiment.plan, frozenOn: '2026-04-01' } } };
-    expect(walksOfStudy(frozen, '2026-04-08').flatMap(({ measures }) => measures.map(({ measure }) => measure))).toEqual([
+    expect(roundsOfStudy(frozen, '2026-04-08').flatMap(({ measures }) => measures.map(({ measure }) => measure))).toEqual([
       'height',
       'width',
     ]);

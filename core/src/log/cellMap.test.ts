@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { stopsOf } from '../study/stops';
+import { roundItemsOf } from '../study/roundItems';
 import { aMeasure, anArm, anExperiment, aUnit } from '../testing';
-import { cellGroups, countedTogether, tappedStops } from './cellMap';
+import { cellGroups, countedTogether, tappedItems } from './cellMap';
 
 const up = aMeasure({ measure: 'up', name: 'Came up', kind: 'count', unit: '', readingDays: [7] });
 const flower = aMeasure({ measure: 'flower', kind: 'event', primary: false, readingDays: [7] });
@@ -10,17 +10,17 @@ const units = ['A1', 'A2', 'B1', 'B2'].map((code, i) =>
 );
 const experiment = anExperiment({ arms: [anArm('C', { name: 'plain' }), anArm('T', { name: 'soaked' })], units, measures: [up, flower] });
 const stops = (more: Partial<typeof experiment> = {}) =>
-  stopsOf({ experiment: { ...experiment, ...more }, observations: [], happenings: [], care: [], photos: [] }, 7);
-const codes = (list: ReturnType<typeof tappedStops>) => list.map(({ unit }) => unit.unit);
+  roundItemsOf({ experiment: { ...experiment, ...more }, observations: [], happenings: [], care: [], photos: [] }, 7);
+const codes = (list: ReturnType<typeof tappedItems>) => list.map(({ unit }) => unit.unit);
 
 describe('a map of cells', () => {
   it('is for cells of one seed, and for whether something has happened', () => {
-    expect(codes(tappedStops(stops(), up))).toEqual(['A1', 'A2', 'B1', 'B2']);
-    expect(codes(tappedStops(stops(), flower))).toEqual(['A1', 'A2', 'B1', 'B2']);
+    expect(codes(tappedItems(stops(), up))).toEqual(['A1', 'A2', 'B1', 'B2']);
+    expect(codes(tappedItems(stops(), flower))).toEqual(['A1', 'A2', 'B1', 'B2']);
     const more = stops({ units: units.map((unit, i) => ({ ...unit, sown: i === 0 ? 2 : 1 })) });
-    expect(codes(tappedStops(more, up))).toEqual(['A2', 'B1', 'B2']);
-    expect(tappedStops(stops(), { ...up, categories: ['up', 'not-yet'] })).toEqual([]);
-    expect(tappedStops(stops(), { ...up, kind: 'amount' })).toEqual([]);
+    expect(codes(tappedItems(more, up))).toEqual(['A2', 'B1', 'B2']);
+    expect(tappedItems(stops(), { ...up, categories: ['up', 'not-yet'] })).toEqual([]);
+    expect(tappedItems(stops(), { ...up, kind: 'amount' })).toEqual([]);
   });
 
   it('has its cells together by what holds them, and tells no arm while it is read blind', () => {

@@ -1,7 +1,7 @@
 import { kindOf } from '../kinds';
 import { readsBlind, type Experiment, type Measure } from '../model';
 import { hasCategories } from '../study/categories';
-import type { Stop } from '../study/stops';
+import type { RoundItem } from '../study/roundItems';
 
 /** Cells that stand together, as they can be counted in one go. */
 export interface CellGroup {
@@ -16,7 +16,7 @@ export interface CellGroup {
  * @param measure one of its measures
  * @returns in their order; empty where it is a number that is read
  */
-export function tappedStops(stops: readonly Stop[], measure: Measure): Stop[] {
+export function tappedItems(stops: readonly RoundItem[], measure: Measure): RoundItem[] {
   if (hasCategories(measure) || measure.by === 'plant') return [];
   const kind = kindOf(measure);
   return stops.filter((stop) => stop.measure.measure === measure.measure && (kind.timed || (kind.ofSown && stop.unit.sown === 1)));
@@ -28,7 +28,7 @@ export function tappedStops(stops: readonly Stop[], measure: Measure): Stop[] {
  * @param stops that one tap each answers
  * @returns each group with its cells, in the order of the stops
  */
-export function cellGroups(experiment: Pick<Experiment, 'arms' | 'blinded' | 'plan'>, stops: readonly Stop[]): CellGroup[] {
+export function cellGroups(experiment: Pick<Experiment, 'arms' | 'blinded' | 'plan'>, stops: readonly RoundItem[]): CellGroup[] {
   const groups = new Map<string, string[]>();
   for (const { unit } of stops) {
     const arm = readsBlind(experiment) ? null : (experiment.arms.find((own) => own.arm === unit.arm)?.name ?? unit.arm);

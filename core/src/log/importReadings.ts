@@ -4,8 +4,8 @@ import { startOf } from '../study/curves';
 import { cell } from '../study/readings';
 import { parseDay, type ColumnUse } from './importColumns';
 import { gridCell } from './readingsGrid';
-import { walkOf } from '../study/walkOf';
-import { takeReading } from './takeReading';
+import { roundOf } from '../study/roundOf';
+import { recordReading } from './recordReading';
 import { typedCell, type CellSays } from './typedCell';
 
 /** One cell of a table from elsewhere that cannot be taken, and why; the head is row 1. */
@@ -124,7 +124,7 @@ export function importReadings(
         continue;
       }
       const by = { id: id(), observer: text('observer') || options.observer, blinded: readsBlind(experiment), source: 'import' as const };
-      const reading = takeReading(
+      const reading = recordReading(
         { unit, measure, plannedDay, reading: before },
         { ...says, note: text('note') || null },
         before?.observedOn ?? on,
@@ -171,7 +171,7 @@ function readCell(
   const on = 'date' in day ? day.date : addDays(start, Math.floor(day.after));
   if (on > today) return { wrong: `${on} has not come yet.` };
   if (after < 0) return { wrong: `${on} is before the start on ${start}.` };
-  const walk = walkOf(after, measure);
+  const walk = roundOf(after, measure);
   if (walk !== null) {
     const there = gridCell(study, measure, unit, { id: momentWords(walk), plannedDay: walk, on: null });
     // A reading on the walk's own day is that walk's; a later one fills it where nothing else did.

@@ -3,8 +3,8 @@ import { aMeasure, anExperiment, anObservation, aUnit, placed } from '../testing
 import { kindOf } from '../kinds';
 import type { ReadingContext } from '../kinds/Kind';
 import { readReading } from './readReading';
-import { readingBefore, stopsOf } from '../study/stops';
-import { walkMinutes, walks } from '../study/walks';
+import { readingBefore, roundItemsOf } from '../study/roundItems';
+import { roundMinutes, recordingRounds } from '../study/recordingRounds';
 
 const count = aMeasure({ measure: 'sprouts', name: 'Sprouts', kind: 'count', unit: '', readingDays: [3, 5] });
 const height = aMeasure({ readingDays: [5], primary: false });
@@ -73,8 +73,8 @@ describe('walks', () => {
   const starts = [{ startedOn: null, units: 2, containers: 2 }];
 
   it('are due on their day, missed after it, coming before it, done when every unit is read', () => {
-    const states = (today: string, read: Parameters<typeof walks>[2] = []) =>
-      walks(experiment, starts, read, today).map(({ day, state, left }) => [day, state, left]);
+    const states = (today: string, read: Parameters<typeof recordingRounds>[2] = []) =>
+      recordingRounds(experiment, starts, read, today).map(({ day, state, left }) => [day, state, left]);
     expect(states('2026-04-03')).toEqual([
       [3, 'coming', 2],
       [5, 'coming', 2],
@@ -99,11 +99,11 @@ describe('walks', () => {
   });
 
   it('take about ten seconds a count', () => {
-    expect(walkMinutes({ measures: [count], left: 24 })).toBe(4);
+    expect(roundMinutes({ measures: [count], left: 24 })).toBe(4);
   });
 
   it('there are none before the start', () => {
-    expect(walks({ ...experiment, plan: { ...experiment.plan, frozenOn: null } }, starts, [], '2026-04-03')).toEqual([]);
+    expect(recordingRounds({ ...experiment, plan: { ...experiment.plan, frozenOn: null } }, starts, [], '2026-04-03')).toEqual([]);
   });
 
   it('stop at each unit in bench order, with the reading of this walk and the one before', () => {
@@ -117,7 +117,7 @@ describe('walks', () => {
       care: [],
       photos: [],
     });
-    expect(stopsOf(study, 5).map(({ unit, measure, reading }) => [unit.unit, measure.measure, reading?.value ?? null])).toEqual([
+    expect(roundItemsOf(study, 5).map(({ unit, measure, reading }) => [unit.unit, measure.measure, reading?.value ?? null])).toEqual([
       ['D02', 'sprouts', null],
       ['D02', 'height', null],
       ['D01', 'sprouts', 9],

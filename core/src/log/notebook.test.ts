@@ -1,13 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import { addReadings, cell } from '../study/readings';
-import { walksOfStudy } from '../study/walks';
+import { roundsOfStudy } from '../study/recordingRounds';
 import { aMeasure, anArm, anExperiment, anObservation, aUnit } from '../testing';
 import type { Observation, Study } from '../model';
 import { guessColumns, type ColumnUse } from './importColumns';
 import { importReadings, MOST_IMPORTED } from './importReadings';
 import { pastedBlock } from './pastedBlock';
 import { gridCell, gridColumns } from './readingsGrid';
-import { takeReading } from './takeReading';
+import { recordReading } from './recordReading';
 import { cellText, typedCell } from './typedCell';
 
 const height = aMeasure({ measure: 'height', name: 'Height', kind: 'amount', unit: 'cm', readingDays: [4, 8], primary: true });
@@ -102,7 +102,7 @@ describe('the notebook as a table', () => {
     const [four] = gridColumns(with4(first), height);
     const place = { unit: units[0], measure: height, plannedDay: 4, reading: first };
     const by = { id: 'b', observer: 'Moss', blinded: false };
-    const mended = takeReading(place, { value: 3.6, absent: null, note: null }, '2026-04-06', by);
+    const mended = recordReading(place, { value: 3.6, absent: null, note: null }, '2026-04-06', by);
     expect(mended).toMatchObject({ replaces: 'a', plannedDay: 4, observedOn: '2026-04-06', value: 3.6 });
     const cellNow = gridCell(with4(first, mended), height, units[0], four);
     expect(cellNow.reading?.id).toBe('b');
@@ -179,7 +179,7 @@ describe('a table from elsewhere', () => {
       { unit: 'P02', plannedDay: 8, absent: 'nothing-there' },
     ]);
     const all = addReadings(study, found as Observation[]);
-    expect(walksOfStudy(all, '2026-04-30').find(({ day }) => day === 4)?.left).toBe(4);
+    expect(roundsOfStudy(all, '2026-04-30').find(({ day }) => day === 4)?.left).toBe(4);
     expect(cell(all, 'height', 'P01').live).toHaveLength(2);
   });
 

@@ -1,4 +1,4 @@
-import { codes, mendable } from './entry';
+import { codes, revisable } from './entry';
 import { choice, date, maybe, moment, number, text, type RecordOf } from './fields';
 
 export const careFields = {
@@ -17,7 +17,7 @@ export const careFields = {
   /** When a step really began and ended; a step that has begun and not ended is running. */
   began: maybe(moment({ words: 'began', optional: true, sparse: true })),
   ended: maybe(moment({ words: 'ended', optional: true, sparse: true })),
-  ...mendable,
+  ...revisable,
 };
 
 /** Water, feed or other care, or a step that was done. No units and no arms means each unit. Mended by another entry, and kept. */

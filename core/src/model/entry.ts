@@ -11,7 +11,7 @@ export const codes = (of: string, { pattern, column }: { readonly pattern?: RegE
   });
 
 /** What everything that is written down at the bench ends with: it can be mended or withdrawn by another entry, and is kept. */
-export const mendable = {
+export const revisable = {
   /** The entry that this one mends or withdraws. */
   replaces: maybe(code({ words: 'entry that it mends', most: 64, trim: false, must: false, optional: true, sparse: true })),
   /** It was written down in error. */

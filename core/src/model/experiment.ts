@@ -1,7 +1,7 @@
 import { armFields } from './arm';
 import type { Care } from './care';
 import { choice, date, flag, list, longText, maybe, number, record, text, type RecordOf } from './fields';
-import type { Happening } from './happening';
+import type { Incident } from './incident';
 import { measureFields } from './measure';
 import type { Observation } from './observation';
 import type { Photo } from './photo';
@@ -64,7 +64,7 @@ export type Comparison = Experiment['comparison'];
 export interface Study {
   readonly experiment: Experiment;
   readonly observations: readonly Observation[];
-  readonly happenings: readonly Happening[];
+  readonly happenings: readonly Incident[];
   readonly care: readonly Care[];
   readonly photos: readonly Photo[];
 }

@@ -5,7 +5,7 @@ export * from './differences';
 export * from './experiment';
 export { blankOf, type Field, type Fields, type RecordOf, type Shape } from './fields';
 export * from './finding';
-export * from './happening';
+export * from './incident';
 export * from './kit';
 export * from './measure';
 export { momentWords, typedDays } from './moments';

@@ -1,4 +1,4 @@
-import { codes, mendable } from './entry';
+import { codes, revisable } from './entry';
 import { date, maybe, number, text, type RecordOf } from './fields';
 
 export const photoFields = {
@@ -12,7 +12,7 @@ export const photoFields = {
   /** Of the picture, in pixels. */
   width: number({ words: 'width', whole: true, least: 1, most: 10_000 }),
   height: number({ words: 'height', whole: true, least: 1, most: 10_000 }),
-  ...mendable,
+  ...revisable,
 };
 
 /** A photo of some units, of some arms, or of the whole bench. Its picture is kept apart. Mended by another entry, and kept. */

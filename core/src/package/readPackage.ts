@@ -1,6 +1,6 @@
 import { kindOf } from '../kinds';
 import { isValued, type Experiment, type Fields, type Measure, type Study } from '../model';
-import { onWalks } from '../study/onWalks';
+import { onRounds } from '../study/onRounds';
 import type { Problem } from './Problem';
 import { readDescriptor } from './readDescriptor';
 import { MOST_PROBLEMS, readTable, type TableRow } from './readTable';
@@ -41,7 +41,7 @@ export function readPackage(files: PackageFiles): ReadResult {
   return {
     study: {
       experiment,
-      observations: named ? observations : onWalks(experiment, observations),
+      observations: named ? observations : onRounds(experiment, observations),
       happenings: rows.events.map(({ record }) => record),
       care: rows.care.map(({ record }) => record),
       photos: rows.photos.map(({ record }) => record),

@@ -1,7 +1,7 @@
 import { armFields } from '../model/arm';
 import { careFields } from '../model/care';
 import type { Field, Fields } from '../model/fields';
-import { happeningFields } from '../model/happening';
+import { incidentFields } from '../model/incident';
 import { measureFields } from '../model/measure';
 import { observationFields } from '../model/observation';
 import { photoFields } from '../model/photo';
@@ -44,7 +44,7 @@ export const tables = {
       { field: 'replaces', table: 'observations', key: 'id' },
     ],
   }),
-  events: table('events', happeningFields, { optional: true, foreignKeys: [{ field: 'replaces', table: 'events', key: 'id' }] }),
+  events: table('events', incidentFields, { optional: true, foreignKeys: [{ field: 'replaces', table: 'events', key: 'id' }] }),
   care: table('care', careFields, { optional: true, foreignKeys: [{ field: 'replaces', table: 'care', key: 'id' }] }),
   photos: table('photos', photoFields, { optional: true, foreignKeys: [{ field: 'replaces', table: 'photos', key: 'id' }] }),
 };

@@ -8,7 +8,7 @@ import { shareContainers } from './edits/bench';
 import { placesInWords } from './movedByHand';
 import { oneSideEach } from './oneSideEach';
 import { remedyFor } from './remedies';
-import { dealAnew, replan } from './replan';
+import { dealAnew, redesign } from './redesign';
 
 /** Four pots an arm in turn along the bench, with everything said that a plan should say. */
 function good(more: Partial<Experiment> = {}, plan: Partial<Plan> = {}): Experiment {
@@ -304,7 +304,7 @@ describe('the fair-test check', () => {
     const halves = oneSideEach(good());
     expect(saying(halves, 'place')[0]).toContain('on its own side');
     expect(remedyFor({ rule: 'place' }, halves)).toBeNull();
-    expect(fairTest(replan(halves, { unitsPerArm: 5 })).some(({ rule }) => rule === 'place')).toBe(true);
+    expect(fairTest(redesign(halves, { unitsPerArm: 5 })).some(({ rule }) => rule === 'place')).toBe(true);
     expect(placesInWords(halves)).toContain('fixed');
   });
 

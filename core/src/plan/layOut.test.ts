@@ -7,8 +7,8 @@ import type { Unit } from '../model';
 import { renameBlock, setSownOf, setUnitsOf, shareContainers } from './edits/bench';
 import { moveUnit } from './edits/moveUnit';
 import { remedyFor } from './remedies';
-import { nextArmCode, replan, wishOf } from './replan';
-import { benchFor, walkOrder } from '../study/bench/shelves';
+import { nextArmCode, redesign, wishOf } from './redesign';
+import { benchFor, roundOrder } from '../study/bench/shelves';
 
 const wish = (more: Partial<LayoutWish> = {}): LayoutWish => ({
   arms: [anArm('C'), anArm('T')],
@@ -69,7 +69,7 @@ describe('the shuffle', () => {
   it('codes follow the places, so that they tell nothing of the arm', () => {
     const { units } = layOut(wish({ unitsPerArm: 60, columns: 10 }), 2);
     expect(units[0].unit).toBe('D001');
-    expect(walkOrder(units).map((unit) => unit.unit)).toEqual(units.map((unit) => unit.unit));
+    expect(roundOrder(units).map((unit) => unit.unit)).toEqual(units.map((unit) => unit.unit));
     expect(units[119]).toMatchObject({ row: 12, column: 10 });
   });
 
@@ -79,21 +79,21 @@ describe('the shuffle', () => {
 });
 
 describe('arms of unequal size', () => {
-  const bed = replan(anExperiment({ arms: [anArm('C'), anArm('T')] }), { unitsOf: { C: 4, T: 10 }, seed: 9 });
+  const bed = redesign(anExperiment({ arms: [anArm('C'), anArm('T')] }), { unitsOf: { C: 4, T: 10 }, seed: 9 });
   const counts = (plan: typeof bed) => plan.arms.map(({ arm }) => plan.units.filter((unit) => unit.arm === arm).length);
 
   it('stay unequal through a shuffle, blocks, a new arm and another width', () => {
     expect(counts(bed)).toEqual([4, 10]);
-    expect(counts(replan(bed, { seed: 77 }))).toEqual([4, 10]);
-    expect(counts(replan(bed, { layout: 'blocks', blocks: 2 }))).toEqual([4, 10]);
-    expect(counts(replan(bed, { columns: 5 }))).toEqual([4, 10]);
-    expect(counts(replan(bed, { arms: [...bed.arms, anArm('A')] }))).toEqual([4, 10, 10]);
-    expect(counts(replan(bed, { unitsPerArm: 6 }))).toEqual([6, 6]);
+    expect(counts(redesign(bed, { seed: 77 }))).toEqual([4, 10]);
+    expect(counts(redesign(bed, { layout: 'blocks', blocks: 2 }))).toEqual([4, 10]);
+    expect(counts(redesign(bed, { columns: 5 }))).toEqual([4, 10]);
+    expect(counts(redesign(bed, { arms: [...bed.arms, anArm('A')] }))).toEqual([4, 10, 10]);
+    expect(counts(redesign(bed, { unitsPerArm: 6 }))).toEqual([6, 6]);
     expect(counts(setUnitsOf(bed, 'C', 7))).toEqual([7, 10]);
   });
 
   it('share their blocks out as evenly as can be, and in pairs the last stay alone', () => {
-    const inBlocks = replan(bed, { layout: 'blocks', blocks: 3 });
+    const inBlocks = redesign(bed, { layout: 'blocks', blocks: 3 });
     const shares = ['A', 'B', 'C'].map((block) =>
       ['C', 'T'].map((arm) => inBlocks.units.filter((unit) => unit.block === block && unit.arm === arm).length),
     );
@@ -102,7 +102,7 @@ describe('arms of unequal size', () => {
       [1, 3],
       [1, 3],
     ]);
-    expect(replan(bed, { layout: 'pairs' }).units.filter(({ block }) => block === 'pair 5')).toHaveLength(1);
+    expect(redesign(bed, { layout: 'pairs' }).units.filter(({ block }) => block === 'pair 5')).toHaveLength(1);
   });
 
   it('grow one by one after the start, and nothing that stands is dealt again', () => {
@@ -113,9 +113,9 @@ describe('arms of unequal size', () => {
   });
 
   it('keep numbers sown one by one, and the names of their blocks, when they are dealt anew', () => {
-    const bags = setSownOf(replan(bed, { layout: 'blocks', blocks: 2, sown: 25 }), 'P03', 23);
+    const bags = setSownOf(redesign(bed, { layout: 'blocks', blocks: 2, sown: 25 }), 'P03', 23);
     const weeks = renameBlock(renameBlock(bags, 'A', 'runner beans'), 'B', 'broad beans');
-    const again = replan(weeks, { seed: 12 });
+    const again = redesign(weeks, { seed: 12 });
     expect(again.units.map(({ sown }) => sown)).toEqual(bags.units.map(({ sown }) => sown));
     expect(new Set(again.units.map(({ block }) => block))).toEqual(new Set(['runner beans', 'broad beans']));
     expect(again.plan.bench.map(({ name }) => name)).toEqual(['runner beans', 'broad beans']);
@@ -124,14 +124,14 @@ describe('arms of unequal size', () => {
 });
 
 describe('a plan that changes', () => {
-  const experiment = replan(anExperiment({ arms: [anArm('C'), anArm('T')] }), { unitsPerArm: 6, sown: 25, seed: 9 });
+  const experiment = redesign(anExperiment({ arms: [anArm('C'), anArm('T')] }), { unitsPerArm: 6, sown: 25, seed: 9 });
 
   it('keeps what it says when an arm or units are added', () => {
-    const more = replan(experiment, { arms: [...experiment.arms, anArm('A')] });
+    const more = redesign(experiment, { arms: [...experiment.arms, anArm('A')] });
     expect(more.units).toHaveLength(18);
     expect(more.units.every((unit) => unit.sown === 25)).toBe(true);
     expect(wishOf(more)).toMatchObject({ unitsPerArm: 6, sown: 25 });
-    expect(replan(more, {})).toEqual(more);
+    expect(redesign(more, {})).toEqual(more);
   });
 
   it('keeps what units share, their seed, shelf names, light and barriers, whatever is laid out anew', () => {
@@ -145,7 +145,7 @@ describe('a plan that changes', () => {
     };
     const lot = { ...shared, units: shared.units.map((unit) => ({ ...unit, lot: 'bag 2' })) };
     for (const change of [{ unitsPerArm: 9 }, { seed: 77 }, { arms: [...experiment.arms, anArm('A')] }, { unitsPerArm: 30 }]) {
-      const after = replan(lot, change);
+      const after = redesign(lot, change);
       expect(after.units.every(({ arm, container, lot: own }) => container === `tank ${arm}` && own === 'bag 2')).toBe(true);
       expect(after.plan.bench[0]).toMatchObject({ name: 'Warm shelf', light: 'lamp' });
       expect(after.plan.barriers).toEqual(lot.plan.barriers);
@@ -154,7 +154,7 @@ describe('a plan that changes', () => {
 
   it('keeps what units shared in a way of their own, by their codes', () => {
     const own = { ...experiment, units: experiment.units.map((unit, i) => ({ ...unit, container: i < 3 ? 'rail' : null })) };
-    const after = replan(own, { seed: 77 });
+    const after = redesign(own, { seed: 77 });
     expect(after.units.filter(({ container }) => container === 'rail').map(({ unit }) => unit)).toEqual(
       own.units.slice(0, 3).map(({ unit }) => unit),
     );
@@ -190,12 +190,12 @@ describe('a plan that changes', () => {
 });
 
 describe('a plan that has started', () => {
-  const draft = replan(anExperiment({ arms: [anArm('C'), anArm('T')] }), { unitsPerArm: 3, sown: 25, seed: 9 });
+  const draft = redesign(anExperiment({ arms: [anArm('C'), anArm('T')] }), { unitsPerArm: 3, sown: 25, seed: 9 });
   const started = { ...draft, plan: { ...draft.plan, frozenOn: '2026-04-01' } };
   const places = (units: readonly Unit[]) => units.map(({ unit, arm, block, row, column }) => [unit, arm, block, row, column]);
 
   it('is never dealt again: three units an arm become four, and the six keep their arm, block and place', () => {
-    const { units, plan } = replan(started, { unitsPerArm: 4, on: '2026-04-09' });
+    const { units, plan } = redesign(started, { unitsPerArm: 4, on: '2026-04-09' });
     expect(places(units.slice(0, 6))).toEqual(places(started.units));
     const added = units.slice(6);
     expect(added.map(({ arm }) => arm).sort()).toEqual(['C', 'T']);
@@ -206,24 +206,24 @@ describe('a plan that has started', () => {
   });
 
   it.each([{ seed: 77 }, { layout: 'blocks' as const }, { columns: 2 }, {}])('%j changes nothing', (change) => {
-    expect(replan(started, change).units).toEqual(started.units);
+    expect(redesign(started, change).units).toEqual(started.units);
   });
 
   it('gives a new arm units of its own behind the others, and gives up the last of an arm', () => {
-    const more = replan(started, { arms: [...started.arms, anArm('A')] });
+    const more = redesign(started, { arms: [...started.arms, anArm('A')] });
     expect(places(more.units.slice(0, 6))).toEqual(places(started.units));
     expect(more.units.slice(6).map(({ arm }) => arm)).toEqual(['A', 'A', 'A']);
-    const fewer = replan(started, { unitsPerArm: 2 });
+    const fewer = redesign(started, { unitsPerArm: 2 });
     expect(fewer.units).toHaveLength(4);
     expect(started.units.filter((unit) => fewer.units.some((own) => own.unit === unit.unit))).toEqual(fewer.units);
   });
 
   it('goes on with its pairs and its blocks', () => {
-    const pairs = replan(draft, { layout: 'pairs' });
-    const grown = replan({ ...pairs, plan: started.plan }, { unitsPerArm: 5 });
+    const pairs = redesign(draft, { layout: 'pairs' });
+    const grown = redesign({ ...pairs, plan: started.plan }, { unitsPerArm: 5 });
     expect(grown.units.slice(6).map(({ block, arm }) => `${block} ${arm}`)).toEqual(['pair 4 C', 'pair 5 C', 'pair 4 T', 'pair 5 T']);
-    const blocks = replan(draft, { layout: 'blocks', blocks: 2, unitsPerArm: 4 });
-    const more = replan({ ...blocks, plan: started.plan }, { unitsPerArm: 6 });
+    const blocks = redesign(draft, { layout: 'blocks', blocks: 2, unitsPerArm: 4 });
+    const more = redesign({ ...blocks, plan: started.plan }, { unitsPerArm: 6 });
     for (const arm of ['C', 'T'])
       expect(
         more.units

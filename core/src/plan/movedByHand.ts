@@ -1,5 +1,5 @@
 import type { Experiment } from '../model';
-import { dealAnew } from './replan';
+import { dealAnew } from './redesign';
 
 /**
  * Units that do not stand where the shuffle of the printed seed put them: moved by hand, or laid out in another way. The layout is made

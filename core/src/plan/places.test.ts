@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { blankOf, shelfFields } from '../model';
 import { aUnit } from '../testing';
-import { benchFor, shelfRows, walkOrder } from '../study/bench/shelves';
+import { benchFor, shelfRows, roundOrder } from '../study/bench/shelves';
 import { smallestP } from './smallestP';
 
 describe('the bench', () => {
@@ -27,7 +27,7 @@ describe('the bench', () => {
 
   it('is walked row by row, and units without a place come last by code', () => {
     const units = [aUnit('b', 'C'), aUnit('d', 'C', { row: 2, column: 1 }), aUnit('a', 'C'), aUnit('c', 'C', { row: 1, column: 9 })];
-    expect(walkOrder(units).map((unit) => unit.unit)).toEqual(['c', 'd', 'a', 'b']);
+    expect(roundOrder(units).map((unit) => unit.unit)).toEqual(['c', 'd', 'a', 'b']);
   });
 });
 

@@ -2,7 +2,7 @@ import type { Arm, Experiment, Finding, Stage } from '../model';
 import { plural } from '../quantities/plural';
 import { factorsOf } from '../model/factors';
 import { crossFactors } from './crossFactors';
-import { mostUnitsPerArm, nextArmCode, replan, wishOf } from './replan';
+import { mostUnitsPerArm, nextArmCode, redesign, wishOf } from './redesign';
 import { basisOf, fewestUnits } from '../study/replicates';
 import { keptThoughVaried } from './rules/factorKept';
 import { whereApart } from './rules/place';
@@ -32,7 +32,7 @@ function units(experiment: Experiment, count: number | null): Remedy | null {
   if (count === null || count > mostUnitsPerArm(experiment.arms.length) || count <= fewest) return null;
   return {
     label: `Use ${count} ${plural(experiment.plan.unitWord)} an arm`,
-    apply: (now, seed) => replan(now, { unitsPerArm: count, seed: now.plan.shuffleSeed ?? seed }),
+    apply: (now, seed) => redesign(now, { unitsPerArm: count, seed: now.plan.shuffleSeed ?? seed }),
   };
 }
 
@@ -70,7 +70,7 @@ const comparison: Maker = ({ arms }) => {
     return {
       label: 'Add a control',
       apply: (now) =>
-        replan(now, {
+        redesign(now, {
           arms: [
             fresh(now.arms.some((arm) => arm.arm === 'C') ? nextArmCode(now.arms) : 'C', 'the same, without it', 'control'),
             ...now.arms,
@@ -80,7 +80,7 @@ const comparison: Maker = ({ arms }) => {
   }
   return {
     label: 'Add a treatment',
-    apply: (now) => replan(now, { arms: [...now.arms, fresh(nextArmCode(now.arms), 'treatment', 'treatment')] }),
+    apply: (now) => redesign(now, { arms: [...now.arms, fresh(nextArmCode(now.arms), 'treatment', 'treatment')] }),
   };
 };
 
@@ -114,10 +114,10 @@ const shuffle = ({ plan: { unitWord } }: Experiment): Remedy => ({
   label: `Shuffle the ${plural(unitWord)}`,
   apply: (now, seed) => {
     for (let next = seed; next < seed + 40; next++) {
-      const shuffled = replan(now, { seed: next });
+      const shuffled = redesign(now, { seed: next });
       if (positionRule(shuffled).length === 0 && whereApart(shuffled) === null) return shuffled;
     }
-    return replan(now, { seed });
+    return redesign(now, { seed });
   },
 });
 
@@ -139,7 +139,7 @@ const makers: Readonly<Record<string, Maker>> = {
     if (factors.length !== 2) return null;
     return {
       label: 'Add every combination',
-      apply: (now) => replan(now, { arms: crossFactors(factorsOf(now.arms)[0], factorsOf(now.arms)[1], now.arms) }),
+      apply: (now) => redesign(now, { arms: crossFactors(factorsOf(now.arms)[0], factorsOf(now.arms)[1], now.arms) }),
     };
   },
   vehicle,
@@ -147,7 +147,7 @@ const makers: Readonly<Record<string, Maker>> = {
     label: 'Start all on one day',
     apply: (now) => ({ ...now, units: now.units.map((unit) => ({ ...unit, startedOn: null })) }),
   }),
-  identity: () => ({ label: 'Label and place them anew', apply: (now, seed) => replan(now, { seed }) }),
+  identity: () => ({ label: 'Label and place them anew', apply: (now, seed) => redesign(now, { seed }) }),
   blind: () => ({ label: 'Hide the arms behind codes', apply: (now) => ({ ...now, blinded: true }) }),
   position: shuffle,
   place: (experiment) => (whereApart(experiment) === null || experiment.plan.fixedPlaces ? null : shuffle(experiment)),
@@ -182,7 +182,7 @@ const makers: Readonly<Record<string, Maker>> = {
     const { unitsPerArm, unitsOf } = wishOf(experiment);
     const equal = Object.values(unitsOf ?? {}).every((count) => count === unitsPerArm);
     // Different numbers sown are a fact that no button mends.
-    return equal ? null : { label: 'Make them equal', apply: (now) => replan(now, { unitsPerArm }) };
+    return equal ? null : { label: 'Make them equal', apply: (now) => redesign(now, { unitsPerArm }) };
   },
 };
 

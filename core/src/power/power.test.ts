@@ -11,7 +11,7 @@ import { powerT, unitsForPowerT } from '../stats/powerT';
 import { random } from '../stats/random';
 import { Stopped } from '../stats/resampling/Stratum';
 import { aMeasure, anArm, anExperiment, aUnit, studyOf } from '../testing';
-import { isTold, judge } from '../compare/judge';
+import { isDetected, judge } from '../compare/judge';
 import { chanceOf } from './chanceOf';
 import { designOf, type Design } from './Design';
 import { unitsFor } from './unitsFor';
@@ -65,7 +65,7 @@ describe('the chance of a clear answer', () => {
         })),
       );
       const compared: Compared = { values, ...design, matters: null, options: { seed: run }, beside: false };
-      const toldBy = (quick: boolean) => isTold(means({ ...compared, quick }).contrasts[0]);
+      const toldBy = (quick: boolean) => isDetected(means({ ...compared, quick }).contrasts[0]);
       return toldBy(true) !== toldBy(false);
     }).filter(Boolean).length;
     expect(differ).toBeLessThanOrEqual(3);

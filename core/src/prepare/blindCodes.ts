@@ -1,7 +1,7 @@
 import { blankOf, type Experiment, type Unit } from '../model';
 import { sealFields } from '../model/seal';
 import { random, shuffled } from '../stats/random';
-import { walkOrder } from '../study/bench/shelves';
+import { roundOrder } from '../study/bench/shelves';
 
 /** Letters that are told apart when read aloud and when written by hand. */
 const first = ['b', 'd', 'f', 'g', 'k', 'l', 'm', 'n', 'p', 'r', 's', 't', 'v', 'z'];
@@ -42,7 +42,7 @@ export function spokenCodes(count: number, seed: number): string[] {
  */
 export function giveBlindCodes(experiment: Experiment, seed: number): Experiment {
   if (experiment.plan.frozenOn !== null) return experiment;
-  const order = shuffled(walkOrder(experiment.units), random(seed + 1));
+  const order = shuffled(roundOrder(experiment.units), random(seed + 1));
   const codes = spokenCodes(order.length, seed);
   const renamed = new Map(order.map(({ unit }, i) => [unit, codes[i]]));
   const units = experiment.units.map((unit): Unit => ({ ...unit, unit: renamed.get(unit.unit) ?? unit.unit }));

@@ -4,8 +4,8 @@ import { questions } from '../ask/questions';
 import { blankOf, careFields, fixedChanges, isSealed, readsBlind, type Care, type Experiment } from '../model';
 import { startOn } from '../plan/edits';
 import { giveBlindCodes, keyOf, openKey, sealKey, spokenCodes } from './blindCodes';
-import { PUT_OUT } from '../study/liveEntries';
-import { couldSpread, putOutOrder, recipeOf } from './putOut';
+import { SET_UP } from '../study/liveEntries';
+import { couldSpread, setUpOrder, recipeOf } from './setUp';
 
 const planOf = (id: string): Experiment => {
   const question = questions.find((own) => own.id === id);
@@ -70,28 +70,28 @@ describe('putting out', () => {
     id: units.join(),
     on: '2027-03-28',
     kind: 'other',
-    step: PUT_OUT,
+    step: SET_UP,
     units,
   });
 
   it('goes along the bench once', () => {
     const plan = planOf('any-height');
     expect(couldSpread({ ...plan, plan: { ...plan.plan, canReach: [], cautions: [], changed: 'x' } })).toBe(false);
-    const order = putOutOrder({ experiment: { ...plan, plan: { ...plan.plan, canReach: [], cautions: [], changed: 'x' } }, care: [] });
+    const order = setUpOrder({ experiment: { ...plan, plan: { ...plan.plan, canReach: [], cautions: [], changed: 'x' } }, care: [] });
     const places = order.map(({ unit }) => (unit.row ?? 0) * 1000 + (unit.column ?? 0));
     expect(places).toEqual([...places].sort((a, b) => a - b));
   });
 
   it('begins with the control where something could get into it, and each arm goes along the bench', () => {
-    const order = putOutOrder({ experiment: planOf('suspect-compost'), care: [] });
+    const order = setUpOrder({ experiment: planOf('suspect-compost'), care: [] });
     const arms = order.map(({ unit }) => unit.arm);
     expect(arms).toEqual([...Array.from({ length: 12 }, () => 'C'), ...Array.from({ length: 12 }, () => 'S')]);
   });
 
   it('knows what was put out, by whom ever', () => {
     const plan = planOf('suspect-compost');
-    const [first, second] = putOutOrder({ experiment: plan, care: [] });
-    const order = putOutOrder({ experiment: plan, care: [done([first.unit.unit]), done([second.unit.unit])] });
+    const [first, second] = setUpOrder({ experiment: plan, care: [] });
+    const order = setUpOrder({ experiment: plan, care: [done([first.unit.unit]), done([second.unit.unit])] });
     expect(order.filter(({ isDone }) => isDone)).toHaveLength(2);
   });
 

@@ -1,4 +1,4 @@
-import { addDays, type Experiment, type Happening, type Measure, type Observation, type Study, type Unit } from '../model';
+import { addDays, type Experiment, type Incident, type Measure, type Observation, type Study, type Unit } from '../model';
 import { benchFor } from '../study/bench/shelves';
 import { decimalsFor } from '../quantities/roundTo';
 import { random, type Random } from '../stats/random';
@@ -75,7 +75,7 @@ export function simulateStudy(experiment: Experiment, truth: Truth, options: Sim
     });
   });
   const lost = units.filter((living) => living.lostOn <= until);
-  const happenings = lost.map(({ unit, lostOn }): Happening => ({
+  const happenings = lost.map(({ unit, lostOn }): Incident => ({
     id: `loss-${unit.unit}`,
     on: addDays(unit.startedOn ?? startedOn, lostOn),
     kind: 'loss',

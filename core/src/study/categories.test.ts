@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { analyse } from '../analyse';
-import { takeReading } from '../log/takeReading';
+import { recordReading } from '../log/recordReading';
 import { gridCell, gridColumns } from '../log/readingsGrid';
 import { addReadings } from './readings';
-import { doubles } from './doubles';
-import { stopsOf } from './stops';
+import { duplicateReadings } from './duplicateReadings';
+import { roundItemsOf } from './roundItems';
 import { beyondSown, categoryReadings, categoryWords, hasCategories, leftToTell } from './categories';
-import { walksOfStudy } from './walks';
+import { roundsOfStudy } from './recordingRounds';
 import { markdown } from '../write/markdown';
 import { report } from '../write/report';
 import { readPackage, writePackage } from '../package';
@@ -37,7 +37,7 @@ const study: Study = {
 function counted(counts: Readonly<Record<string, readonly number[]>>): Study {
   const readings = Object.entries(counts).flatMap(([unit, own]) =>
     sprouts.categories.map((category, i) =>
-      takeReading(
+      recordReading(
         { unit: { unit }, measure: sprouts, plannedDay: 4, reading: null, category },
         { value: own[i], absent: null, note: null },
         '2026-04-05',
@@ -79,20 +79,20 @@ describe('a count by category', () => {
   });
 
   it('is one stop and fills one walk, and what is compared is the category that succeeds alone', () => {
-    expect(stopsOf(whole, 4).map(({ unit, reading }) => [unit.unit, reading?.value])).toEqual([
+    expect(roundItemsOf(whole, 4).map(({ unit, reading }) => [unit.unit, reading?.value])).toEqual([
       ['D01', 20],
       ['D02', 22],
       ['D03', 10],
       ['D04', 12],
     ]);
-    expect(walksOfStudy(whole, '2026-04-30').map(({ left }) => left)).toEqual([0]);
+    expect(roundsOfStudy(whole, '2026-04-30').map(({ left }) => left)).toEqual([0]);
     const [arm] = analyse(whole).measures[0].arms;
     expect(arm).toMatchObject({ successes: 42, trials: 50 });
     expect([...categoryReadings(whole, sprouts, units[0], 4).values()].map(({ value }) => value)).toEqual([20, 2, 1, 2]);
   });
 
   it('is no double of itself, and stands in the notebook as the category that succeeds', () => {
-    expect(doubles(whole)).toEqual([]);
+    expect(duplicateReadings(whole)).toEqual([]);
     const [four] = gridColumns(whole, sprouts);
     expect(gridCell(whole, sprouts, units[2], four)).toMatchObject({ reading: { value: 10 }, live: [{ category: 'normal' }] });
   });

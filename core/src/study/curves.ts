@@ -15,7 +15,7 @@ import {
   type Valued,
 } from '../model';
 import { cell } from './readings';
-import { remembered } from './remembered';
+import { memoize } from './memoize';
 import { unitsRead } from './unitsRead';
 
 /**
@@ -55,7 +55,7 @@ export function unitCurve(study: Study, measure: Measure, unit: Unit): readonly 
   return curve;
 }
 
-const valued = remembered((live: readonly Observation[]): readonly Valued[] => live.filter(isValued));
+const valued = memoize((live: readonly Observation[]): readonly Valued[] => live.filter(isValued));
 
 /** @param placed puts each reading on the day that counts */
 function readingsOfUnit(study: Study, unit: Unit, start: string | null, placed = (live: readonly Valued[]) => live): Readings {

@@ -1,12 +1,12 @@
-import type { Care, Happening, Photo, Study } from '../model';
-import { remembered } from './remembered';
+import type { Care, Incident, Photo, Study } from '../model';
+import { memoize } from './memoize';
 
 /**
  * What happened, as it is told now: each entry as it was last mended, without those that were withdrawn. The old words stay in the study.
  * @param study with all its entries
  * @returns in order of days
  */
-export function liveHappenings({ happenings }: Pick<Study, 'happenings'>): readonly Happening[] {
+export function liveIncidents({ happenings }: Pick<Study, 'happenings'>): readonly Incident[] {
   return live(happenings);
 }
 
@@ -20,14 +20,14 @@ export function liveCare({ care }: Pick<Study, 'care'>): readonly Care[] {
 }
 
 /** Under which care tells that a unit was put out. */
-export const PUT_OUT = 'put out';
+export const SET_UP = 'put out';
 
 /**
  * Care as a reader wants it: without the ticks of the day on which all were put out.
  * @param study with all its entries
  * @returns in order of days
  */
-export const careToTell = (study: Pick<Study, 'care'>): readonly Care[] => liveCare(study).filter(({ step }) => step !== PUT_OUT);
+export const careToTell = (study: Pick<Study, 'care'>): readonly Care[] => liveCare(study).filter(({ step }) => step !== SET_UP);
 
 /**
  * The photos as they are told now: each as it was last mended, without those that were withdrawn.
@@ -51,9 +51,9 @@ function told<E extends Entry>(all: readonly E[]): readonly E[] {
   return all.filter(({ id, withdrawn }) => !replaced.has(id) && !withdrawn).sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : 0));
 }
 
-const live = remembered((all: readonly Happening[]) => told(all));
-const given = remembered((all: readonly Care[]) => told(all));
-const taken = remembered((all: readonly Photo[]) => told(all));
+const live = memoize((all: readonly Incident[]) => told(all));
+const given = memoize((all: readonly Care[]) => told(all));
+const taken = memoize((all: readonly Photo[]) => told(all));
 
 /**
  * What an entry said before it was mended.

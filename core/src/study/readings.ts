@@ -1,5 +1,5 @@
 import type { Observation, Study } from '../model';
-import { remembered } from './remembered';
+import { memoize } from './memoize';
 
 /** All readings of one measure of one unit. */
 export interface Cell {
@@ -14,7 +14,7 @@ type ReadingIndex = ReadonlyMap<string, ReadonlyMap<string, Cell>>;
 
 const nothing: Cell = { all: [], live: [] };
 
-const indexOf = remembered((observations: readonly Observation[]): ReadingIndex => {
+const indexOf = memoize((observations: readonly Observation[]): ReadingIndex => {
   const index = new Map<string, Map<string, Observation[]>>();
   for (const seen of observations) {
     let units = index.get(seen.measure);

@@ -1,5 +1,5 @@
 import type { Experiment, Unit } from '../model';
-import { remembered } from './remembered';
+import { memoize } from './memoize';
 import { unitsRead } from './unitsRead';
 
 /** What counts once: each unit, or each container that holds units of one arm alone. */
@@ -16,7 +16,7 @@ export function basisOf({ units }: Pick<Experiment, 'units'>): Basis {
   return isByContainer(units) ? 'container' : 'unit';
 }
 
-const isByContainer = remembered((units: readonly Unit[]): boolean => {
+const isByContainer = memoize((units: readonly Unit[]): boolean => {
   const arms = new Map<string, Set<string>>();
   let several = false;
   for (const { container, arm } of units) {

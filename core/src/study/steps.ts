@@ -3,7 +3,7 @@ import { liveCare } from './liveEntries';
 import { plannedTimes } from './schedule/plannedTimes';
 import { comesBefore, goesThrough, type Timed } from './schedule/schedule';
 import { localOf } from './schedule/zoned';
-import { stateOf, type WalkState } from './walks';
+import { roundState, type RoundState } from './recordingRounds';
 
 /** One step of the plan on one of its days. */
 export interface StepOnDay {
@@ -19,7 +19,7 @@ export interface StepOnDay {
   readonly arms: readonly string[];
   /** It comes before the sowing. */
   readonly isBefore: boolean;
-  readonly state: WalkState;
+  readonly state: RoundState;
   /** Codes of the units to which it was not done yet. */
   readonly left: readonly string[];
   readonly units: number;
@@ -94,7 +94,7 @@ export function stepMoments(experiment: Timed, care: readonly Care[], today: str
               hoursMost,
               arms,
               isBefore: comesBefore(stage),
-              state: stateOf(left.length, on, today),
+              state: roundState(left.length, on, today),
               left,
               units: own.length,
             },

@@ -4,10 +4,10 @@ import { aMeasure, anExperiment, anObservation, aUnit, placed } from '../testing
 import { packColumns, unpackColumns } from './columns';
 import { unitCurve } from './curves';
 import { addReadings, cell, readingsOf } from './readings';
-import { readingRounds } from './rounds';
-import { stopsOf } from './stops';
-import { walkOf } from './walkOf';
-import { walks, walksOfStudy } from './walks';
+import { measureRounds } from './measureRounds';
+import { roundItemsOf } from './roundItems';
+import { roundOf } from './roundOf';
+import { recordingRounds, roundsOfStudy } from './recordingRounds';
 
 const on = (day: number) => `2026-04-${String(1 + day).padStart(2, '0')}`;
 const at = (day: number, value: number, more: Partial<Observation> = {}): Observation =>
@@ -77,17 +77,17 @@ describe('the walk that a reading belongs to', () => {
     [7, 7],
     [40, 7],
   ])('of day %d is that of day %s', (day, walk) => {
-    expect(walkOf(day, height)).toBe(walk);
+    expect(roundOf(day, height)).toBe(walk);
   });
 
   it('is counted from the unit’s own start, everywhere alike', () => {
     // u2 began two days later: its day 3 is the experiment's day 5.
     const own = study([at(3, 5), at(5, 4, { id: 'late', unit: 'u2' })]);
     expect(unitCurve(own, height, own.experiment.units[1])).toEqual([{ day: 3, value: 4 }]);
-    expect(readingRounds(own)[0].units.map(({ readOn }) => readOn)).toEqual([3, 3]);
-    expect(stopsOf(own, 5).map(({ unit, reading }) => [unit.unit, reading?.value])).toEqual([['u2', 4]]);
-    expect(stopsOf(own, 3).map(({ unit }) => unit.unit)).toEqual(['u1']);
-    expect(walksOfStudy(own, on(6)).map(({ day, state, left, units }) => [day, state, left, units])).toEqual([
+    expect(measureRounds(own)[0].units.map(({ readOn }) => readOn)).toEqual([3, 3]);
+    expect(roundItemsOf(own, 5).map(({ unit, reading }) => [unit.unit, reading?.value])).toEqual([['u2', 4]]);
+    expect(roundItemsOf(own, 3).map(({ unit }) => unit.unit)).toEqual(['u1']);
+    expect(roundsOfStudy(own, on(6)).map(({ day, state, left, units }) => [day, state, left, units])).toEqual([
       [3, 'done', 0, 1],
       [5, 'done', 0, 1],
       [7, 'coming', 1, 1],
@@ -102,14 +102,14 @@ describe('the walk that a reading belongs to', () => {
       { measure: 'height', plannedDay: 3, units: 1, containers: 1, startedOn: on(2) },
     ];
     const starts = [null, on(2)].map((startedOn) => ({ startedOn, units: 1, containers: 1 }));
-    expect(walks(own.experiment, starts, counts, on(6))).toEqual(walksOfStudy(own, on(6)));
+    expect(recordingRounds(own.experiment, starts, counts, on(6))).toEqual(roundsOfStudy(own, on(6)));
   });
 });
 
 describe('a walk of an open experiment', () => {
   it('is done when every unit was read, be it on two days', () => {
     const own = study([at(3, 5), at(4, 4, { id: 'next day', unit: 'u1', plant: '2' })]);
-    expect(walksOfStudy(own, on(3))[0]).toMatchObject({ day: 3, state: 'done' });
+    expect(roundsOfStudy(own, on(3))[0]).toMatchObject({ day: 3, state: 'done' });
   });
 });
 

@@ -2,9 +2,9 @@ import { describe, expect, it } from 'vitest';
 import { analyse } from '../analyse';
 import { aMeasure, anArm, anExperiment, anObservation, aUnit } from '../testing';
 import type { Study } from '../model';
-import { extraStops, stopsOf } from './stops';
+import { extraItems, roundItemsOf } from './roundItems';
 import { readName, unitsRead } from './unitsRead';
-import { walks, walksOfStudy } from './walks';
+import { recordingRounds, roundsOfStudy } from './recordingRounds';
 
 const heads = aMeasure({ measure: 'height' });
 const water = aMeasure({ measure: 'water', name: 'Water', unit: '°C', primary: false, by: 'container' });
@@ -22,7 +22,7 @@ const study = (observations: Study['observations'] = [], more: Partial<typeof st
   ...{ experiment: { ...started, ...more }, observations, happenings: [], care: [], photos: [] },
 });
 const read = (unit: string, value = 21) => anObservation(unit, value, { measure: 'water', plannedDay: 7 });
-const places = (own: Study) => stopsOf(own, 7).map(({ unit, measure }) => `${readName(unit, measure)} ${measure.measure}`);
+const places = (own: Study) => roundItemsOf(own, 7).map(({ unit, measure }) => `${readName(unit, measure)} ${measure.measure}`);
 
 describe('a measure of what units share', () => {
   it('is asked for once a tank, and once for what shares nothing', () => {
@@ -36,7 +36,7 @@ describe('a measure of what units share', () => {
       'P5 height',
       'P5 water',
     ]);
-    expect(extraStops(study(), [water], new Set()).map(({ unit }) => unit.unit)).toEqual(['P1', 'P3', 'P5']);
+    expect(extraItems(study(), [water], new Set()).map(({ unit }) => unit.unit)).toEqual(['P1', 'P3', 'P5']);
   });
 
   it('is still asked for, under the same unit, when that one is lost', () => {
@@ -51,13 +51,15 @@ describe('a measure of what units share', () => {
       ...['P1', 'P3', 'P5'].map((unit) => read(unit)),
       ...units.map(({ unit }) => anObservation(unit, 5, { plannedDay: 7 })),
     ]);
-    expect(walksOfStudy(own, '2026-04-08')[0]).toMatchObject({ day: 7, state: 'done', left: 0 });
+    expect(roundsOfStudy(own, '2026-04-08')[0]).toMatchObject({ day: 7, state: 'done', left: 0 });
     const counts = [
       { measure: 'height', plannedDay: 7, units: 5, containers: 3, startedOn: null },
       { measure: 'water', plannedDay: 7, units: 3, containers: 3, startedOn: null },
     ];
-    expect(walks(started, [{ startedOn: null, units: 5, containers: 3 }], counts, '2026-04-08')).toEqual(walksOfStudy(own, '2026-04-08'));
-    expect(walksOfStudy(study([read('P1')]), '2026-04-08')[0].left).toBe(5);
+    expect(recordingRounds(started, [{ startedOn: null, units: 5, containers: 3 }], counts, '2026-04-08')).toEqual(
+      roundsOfStudy(own, '2026-04-08'),
+    );
+    expect(roundsOfStudy(study([read('P1')]), '2026-04-08')[0].left).toBe(5);
   });
 
   it('counts each tank once, and compares no arms where a tank is of both', () => {

@@ -1,5 +1,5 @@
 import type { Experiment, Measure, Unit } from '../model';
-import { remembered } from './remembered';
+import { memoize } from './memoize';
 
 /**
  * The units under which a measure is read: each of them; or of what they share one, which stands for it, so that the water of a tank is
@@ -12,7 +12,7 @@ export function unitsRead({ units }: Pick<Experiment, 'units'>, { by }: Pick<Mea
   return by === 'container' ? standIns(units) : units;
 }
 
-const standIns = remembered((units: readonly Unit[]): readonly Unit[] => {
+const standIns = memoize((units: readonly Unit[]): readonly Unit[] => {
   const shared = new Map<string, Unit[]>();
   for (const unit of units) {
     const key = unit.container === null ? `unit ${unit.unit}` : `of ${unit.container}`;

@@ -1,9 +1,9 @@
-import { bySeverity, type Finding, type Happening, type Study } from '../model';
+import { bySeverity, type Finding, type Incident, type Study } from '../model';
 import { careDiffersRule } from './rules/careDiffers';
 import { equipmentRule } from './rules/equipment';
 import { lossesDifferRule } from './rules/lossesDiffer';
 import { mixUpRule } from './rules/mixUp';
-import { otherHappeningRule } from './rules/otherHappening';
+import { otherIncidentRule } from './rules/otherHappening';
 import { pestOrDiseaseRule } from './rules/pestOrDisease';
 import { protocolChangeRule } from './rules/protocolChange';
 import { transferRule } from './rules/transfer';
@@ -15,7 +15,7 @@ export const eventRules = [
   equipmentRule,
   pestOrDiseaseRule,
   weatherRule,
-  otherHappeningRule,
+  otherIncidentRule,
   mixUpRule,
   transferRule,
 ] as const;
@@ -26,7 +26,7 @@ export const eventRules = [
  * @param happening as it is being written
  * @returns what the checks will say of it alone
  */
-export function eventEffects({ experiment, ...logged }: Study, happening: Happening): Finding[] {
+export function eventEffects({ experiment, ...logged }: Study, happening: Incident): Finding[] {
   const units = experiment.units.filter(({ status }) => status !== 'excluded');
   const alone = { ...logged, experiment: { ...experiment, units }, happenings: [happening] };
   return bySeverity(eventRules.flatMap((rule) => rule(alone)));

@@ -6,7 +6,7 @@ import { leadComparison } from './leadComparison';
 import type { Shown } from './picture/parts';
 import { valueAxis } from './picture/parts';
 import type { MeasureResult } from './Result';
-import { armName, gapFact, isNone } from './verdict/wording';
+import { armName, differenceFact, isNone } from './verdict/wording';
 
 const after: Readonly<Record<string, string>> = {
   supported: '',
@@ -34,21 +34,21 @@ function finding({ study, measure, result }: Shown): string {
   if (code === 'no-difference-that-matters') return 'no difference that matters';
   if (code === 'cannot-tell' || code === 'not-a-fair-test') {
     const lead = leadComparison(result);
-    const gap = lead && gapFact(lead, wording);
+    const gap = lead && differenceFact(lead, wording);
     if (!lead || !gap || isNone(gap)) return 'this cannot tell';
     return `${gap.text} with ${armName(arms, lead.arm)}, which may be luck; this cannot tell`;
   }
   const effects = (result.effects ?? []).filter((row) => row.verdict === code);
   if (effects.length > 0) {
     const each = effects.flatMap(({ level, versus, ...row }) => {
-      const gap = gapFact({ ...row, arm: level, versus }, wording);
+      const gap = differenceFact({ ...row, arm: level, versus }, wording);
       return gap ? [`${gap.text} with ${level}`] : [];
     });
     const apart = (result.interactions ?? []).some(({ told }) => told);
     return `${inList(each)}${apart ? ', and one depends on the other' : ''}${after[code] ?? ''}`;
   }
   const lead = leadComparison(result);
-  const gap = lead && gapFact(lead, wording);
+  const gap = lead && differenceFact(lead, wording);
   return lead && gap ? `${gap.text} with ${armName(arms, lead.arm)}${after[code] ?? ''}` : 'nothing to compare yet';
 }
 

@@ -4,7 +4,7 @@ import {
   careFields,
   stageFields,
   type Experiment,
-  type Happening,
+  type Incident,
   type Measure,
   type Observation,
   type Plan,
@@ -44,7 +44,7 @@ function readings(day: number, values: readonly number[], more: Partial<Observat
     }),
   );
 }
-const happening = (kind: Happening['kind'], more: Partial<Happening> = {}): Partial<Study> => ({
+const happening = (kind: Incident['kind'], more: Partial<Incident> = {}): Partial<Study> => ({
   happenings: [aHappening(kind, more)],
 });
 const lost = (...gone: string[]) => ({
@@ -329,7 +329,7 @@ describe('the validity check', () => {
 });
 
 describe('what happened, and was mended', () => {
-  const said = (...happenings: Happening[]) => validity(good({ happenings })).map(({ message }) => message);
+  const said = (...happenings: Incident[]) => validity(good({ happenings })).map(({ message }) => message);
   const lamp = aHappening('equipment', { note: 'lamp off' });
 
   it('is told as it is now; the old words weigh nothing more', () => {

@@ -1,7 +1,7 @@
 import { comparedArms } from '../compare/comparedArms';
 import type { Compared, Comparisons } from '../compare/Compared';
 import type { Contrast, UnitValue } from '../compare/Contrast';
-import { farUnits } from '../compare/farUnits';
+import { outliers } from '../compare/outliers';
 import { isShare, kindOf, mattersAs, type Weighed } from '../kinds';
 import type { Experiment, Finding, Measure, Study, UnitData } from '../model';
 import type { RandomisationOptions } from '../stats/resampling/randomisationTest';
@@ -92,7 +92,7 @@ function otherwise(
   const lost = share
     ? data.filter(({ unit }) => unit.status === 'lost').map(({ unit }) => ({ unit: unit.unit, arm: unit.arm, block: unit.block, value: 0 }))
     : [];
-  const far = kind.timed || kind.byEye ? [] : farUnits(values);
+  const far = kind.timed || kind.byEye ? [] : outliers(values);
   const excluded = data.some(({ unit }) => unit.status === 'excluded');
   const back = data.map(({ unit, ...read }) => ({
     ...read,

@@ -7,7 +7,7 @@ import { replicateWord } from '../study/replicates';
 import { weightOf } from '../weigh/headline';
 import { shownMeasures } from '../weigh/shownMeasures';
 import type { ComparisonRow, MeasureResult, Result } from '../weigh/Result';
-import { armName, gapFact, intervalFact, withUnit } from '../weigh/verdict/wording';
+import { armName, differenceFact, intervalFact, withUnit } from '../weigh/verdict/wording';
 import { pEquals } from './resultTables';
 
 /** Something that the study knows and a writer may want to say. */
@@ -87,7 +87,7 @@ function armFacts({ experiment }: Study, measure: Measure, row: MeasureResult, {
 function gapFacts(measure: Measure, row: MeasureResult, own: ComparisonRow, arms: readonly Arm[]): WritersFact[] {
   const wording = kindOf(measure).wording(measure, row.share);
   const pair = `${measure.name}, ${armName(arms, own.arm)} against ${armName(arms, own.versus)}`;
-  const [gap, ends] = [gapFact(own, wording), intervalFact(own, wording)];
+  const [gap, ends] = [differenceFact(own, wording), intervalFact(own, wording)];
   const path = `${row.measure}.${own.arm}-${own.versus}`;
   return [
     ...(gap ? [{ ...gap, label: `${pair}: the difference` }] : []),

@@ -4,7 +4,7 @@ import { inList } from '../quantities/inList';
 import { plural } from '../quantities/plural';
 import { rounded } from '../quantities/roundTo';
 import { careTotals } from '../study/careTotals';
-import { careToTell, earlierWords, liveHappenings, livePhotos } from '../study/liveEntries';
+import { careToTell, earlierWords, liveIncidents, livePhotos } from '../study/liveEntries';
 import { photoWords } from '../study/photos';
 import type { Block } from './Block';
 import { capital, listBlock, section } from './makers';
@@ -24,14 +24,14 @@ const lines = (all: readonly Told[]) => byDay(all).map(({ on, text }) => (on ===
  * @param study with its entries
  * @returns a section, or nothing where nothing happened
  */
-export function happened(study: Study): Block[] {
+export function incidentsSection(study: Study): Block[] {
   return section('What happened', [listBlock(lines([...mishaps(study), ...losses(study), ...amendments(study)]))].filter(notEmpty));
 }
 
 const notEmpty = (block: Block) => block.kind !== 'list' || block.items.length > 0;
 
 function mishaps(study: Study): Told[] {
-  return liveHappenings(study).map((entry) => {
+  return liveIncidents(study).map((entry) => {
     const { on, kind, arms, units, note, effect } = entry;
     const names = arms.map((code) => study.experiment.arms.find(({ arm }) => arm === code)?.name ?? code);
     const whom = [...names, ...units];
@@ -48,7 +48,7 @@ function mishaps(study: Study): Told[] {
 
 /** Units that were lost or do not count; one whose loss is told among the mishaps only where its reason says something more. */
 function losses(study: Study): Told[] {
-  const told = liveHappenings(study).filter(({ kind }) => kind === 'loss');
+  const told = liveIncidents(study).filter(({ kind }) => kind === 'loss');
   const ended = { lost: 'was lost', excluded: 'did not count' } as const;
   return study.experiment.units.flatMap(({ unit, status, statusReason, lostOn }) => {
     if (status !== 'lost' && status !== 'excluded') return [];
@@ -71,7 +71,7 @@ function amendments({ experiment }: Study): Told[] {
  * @param withNotes also what was written beside a reading
  * @returns a section, or nothing
  */
-export function putRight(study: Study, withNotes: boolean): Block[] {
+export function correctionsSection(study: Study, withNotes: boolean): Block[] {
   const byId = new Map(study.observations.map((seen) => [seen.id, seen]));
   const name = (code: string) => study.experiment.measures.find(({ measure }) => measure === code)?.name ?? code;
   const shown = (seen: Observation) => (isValued(seen) ? String(seen.value) : 'no value');
@@ -102,7 +102,7 @@ export function putRight(study: Study, withNotes: boolean): Block[] {
  * @param study with its care
  * @returns a section, or nothing
  */
-export function cared(study: Study): Block[] {
+export function careSection(study: Study): Block[] {
   const { experiment } = study;
   const totals = (['water', 'feed'] as const).flatMap((kind) => {
     const found = careTotals(study, kind);

@@ -4,7 +4,7 @@ import { kindOf } from '../kinds';
 import type { Experiment, Measure, Study } from '../model';
 import { inList } from '../quantities/inList';
 import { interval, NONE, scaled } from '../quantities/show';
-import { farUnits } from '../compare/farUnits';
+import { outliers } from '../compare/outliers';
 import { leadComparison } from '../weigh/leadComparison';
 import type { MeasureResult } from '../weigh/Result';
 import { armName, chanceInWords } from '../weigh/verdict/wording';
@@ -80,7 +80,7 @@ export function otherwiseTable({ experiment }: Study, measure: Measure, result: 
   const ways = [
     [`with ${named(experiment, 'excluded')} back in`, find(result.withExcluded)],
     [`with ${named(experiment, 'lost')} counted as a failure`, find(result.withLostAsFailures)],
-    [`without ${inList(farUnits(result.values).map((far) => far.unit))}, far from the others of the arm`, find(result.withoutOutliers)],
+    [`without ${inList(outliers(result.values).map((far) => far.unit))}, far from the others of the arm`, find(result.withoutOutliers)],
   ] as const;
   const rows = ways.flatMap(([words, row]) => (row ? [[words, ...cells(row.difference, row.p, scale)]] : []));
   if (rows.length === 0) return null;

@@ -2,7 +2,7 @@ import { longDate, momentWords, shortDate, type Experiment, type Plan, type Stud
 import { inList } from '../quantities/inList';
 import { plural } from '../quantities/plural';
 import { placesInWords } from '../plan/movedByHand';
-import { benchFor, shelfRows, walkOrder } from '../study/bench/shelves';
+import { benchFor, shelfRows, roundOrder } from '../study/bench/shelves';
 import { lengthWords } from '../study/lengthWords';
 import { comesBefore, goesThrough } from '../study/schedule/schedule';
 import { stepMoments } from '../study/steps';
@@ -116,7 +116,7 @@ function formulas({ measures }: Experiment): Block[] {
 }
 
 function layout({ plan, units }: Experiment): Block[] {
-  const placed = walkOrder(units).filter((unit) => unit.row !== null && unit.column !== null);
+  const placed = roundOrder(units).filter((unit) => unit.row !== null && unit.column !== null);
   if (placed.length === 0) return [];
   const bench = benchFor(plan.bench, placed);
   const rows = shelfRows(bench).flatMap(({ first, last }) => Array.from({ length: last - first + 1 }, (_, i) => first + i));

@@ -4,7 +4,7 @@ import { plural } from '../quantities/plural';
 import { picturesOf } from '../weigh/picture/picturesOf';
 import type { Result } from '../weigh/Result';
 import type { Block } from './Block';
-import { happened } from './happened';
+import { incidentsSection } from './happened';
 import { figureBlock, headingBlock, listBlock, paragraphBlock, section } from './makers';
 import { byLine } from './byLine';
 import { chance } from './results';
@@ -41,7 +41,7 @@ export function onePage(study: Study, result: Result, own: (part: WritingPart) =
           ...chance(row),
         ]
       : []),
-    ...happened(study),
+    ...incidentsSection(study),
     ...section('Why we could be wrong', doubts.length === 0 ? [] : [listBlock(doubts.slice(0, MOST_DOUBTS).map(({ message }) => message))]),
     ...onePageParts.flatMap(own),
   ];

@@ -1,4 +1,4 @@
-import { foretold } from '../weigh/foretold';
+import { predictionOutcomes } from '../weigh/predictionOutcomes';
 import { isShare, kindOf } from '../kinds';
 import { momentWords, type Experiment, type ReportLength, type Study, type WritingPart } from '../model';
 import { inList } from '../quantities/inList';
@@ -9,7 +9,7 @@ import type { Result } from '../weigh/Result';
 import type { Block } from './Block';
 import { byLine } from './byLine';
 import { factsOf, factTexts } from './facts';
-import { cared, happened, photoBlocks, putRight } from './happened';
+import { careSection, incidentsSection, photoBlocks, correctionsSection } from './happened';
 import { capital, headingBlock, listBlock, paragraphBlock, section, stopped } from './makers';
 import { method } from './method';
 import { numbered } from './numbered';
@@ -53,9 +53,9 @@ export function report(study: Study, result: Result, length: ReportLength = stud
     ...variables(experiment),
     ...method(study),
     ...results(study, result, length),
-    ...happened(study),
-    ...putRight(study, isFull),
-    ...cared(study),
+    ...incidentsSection(study),
+    ...correctionsSection(study, isFull),
+    ...careSection(study),
     ...section('Photos', photoBlocks(study, experiment.writing.photos)),
     headingBlock('What could have fooled us'),
     ...fooled(study, result),
@@ -123,7 +123,7 @@ function predictions({ experiment, observations }: Study, { measures }: Result):
   const measure = experiment.measures.find(({ primary }) => primary);
   const row = measures.find(({ primary }) => primary);
   if (experiment.plan.predictions.length === 0 || !measure || !row) return [];
-  const held = foretold(experiment, measure, row);
+  const held = predictionOutcomes(experiment, measure, row);
   return [
     headingBlock('Predictions', 3),
     listBlock(

@@ -4,7 +4,7 @@ import { aHappening, aMeasure, anArm, studyOf } from '../testing';
 import { emptyPlan, emptyWriting, sentenceText, type Study } from '../model';
 import { shownMeasures } from '../weigh/shownMeasures';
 import { factsOf, factTexts } from './facts';
-import { happened, putRight, observersSentence } from './happened';
+import { incidentsSection, correctionsSection, observersSentence } from './happened';
 import { ownLines, factReference } from './ownWords';
 import { report } from './report';
 import { reportText } from './reportText';
@@ -58,14 +58,14 @@ describe('what happened', () => {
     );
     const loss = aHappening('loss', { units: ['T1'], note: 'Found dried out.', on: '2026-04-05' });
     const lost = { ...base, experiment: { ...base.experiment, units }, happenings: [loss] };
-    expect(texts(happened(lost))).toEqual(['Sunday 5 April: Found dried out (T1).', 'Sunday 5 April: C1 was lost: a cat.']);
-    expect(happened(base)).toEqual([]);
+    expect(texts(incidentsSection(lost))).toEqual(['Sunday 5 April: Found dried out (T1).', 'Sunday 5 April: C1 was lost: a cat.']);
+    expect(incidentsSection(base)).toEqual([]);
   });
 
   it('tells what a mishap first said, before it was mended', () => {
     const first = aHappening('other', { id: 'a', note: 'the fan stood' });
     const mended = { ...base, happenings: [first, aHappening('other', { id: 'b', note: 'the lamp fell', replaces: 'a', arms: ['T'] })] };
-    expect(texts(happened(mended))).toEqual(['Saturday 4 April: the lamp fell (tea). First told as “the fan stood”.']);
+    expect(texts(incidentsSection(mended))).toEqual(['Saturday 4 April: the lamp fell (tea). First told as “the fan stood”.']);
   });
 
   it('tells readings put right, and notes only in the full record', () => {
@@ -75,10 +75,10 @@ describe('what happened', () => {
       ...base,
       observations: [...base.observations.slice(0, -1), { ...base.observations[9], note: 'leans to the left' }, slip],
     };
-    expect(reportText(putRight(noted, false)).at(-1)).toBe(
+    expect(reportText(correctionsSection(noted, false)).at(-1)).toBe(
       'Wednesday 8 April: Height of C1 was put right from 10 to 12 (a digit too many).',
     );
-    expect(reportText(putRight(noted, true)).at(-1)).toBe('Wednesday 8 April: T5, height: leans to the left');
+    expect(reportText(correctionsSection(noted, true)).at(-1)).toBe('Wednesday 8 April: T5, height: leans to the left');
   });
 
   it('says who read, and how much of it blind', () => {

@@ -5,7 +5,7 @@ import { picturesOf } from '../weigh/picture/picturesOf';
 import { placeSeen } from '../weigh/place';
 import { shownMeasures } from '../weigh/shownMeasures';
 import type { MeasureResult, Result } from '../weigh/Result';
-import { armName, chanceInWords, explainChance, gapFact, intervalFact, isNone } from '../weigh/verdict/wording';
+import { armName, chanceInWords, explainChance, differenceFact, intervalFact, isNone } from '../weigh/verdict/wording';
 import type { Block } from './Block';
 import { effectsTable, otherwiseTable } from './judgementTables';
 import { figureBlock, headingBlock, listed, paragraphBlock } from './makers';
@@ -130,7 +130,7 @@ export function claim({ claimedRatio }: Experiment, row: MeasureResult): Block[]
 export function alsoSeen(row: MeasureResult, measure: Experiment['measures'][number], arms: Experiment['arms']): Sentence {
   const [lead] = [...row.comparisons].filter((c) => c.difference.value !== null).sort((a, b) => (a.p ?? 1) - (b.p ?? 1));
   const wording = kindOf(measure).wording(measure, row.share);
-  const gap = lead ? gapFact(lead, wording) : null;
+  const gap = lead ? differenceFact(lead, wording) : null;
   if (!lead || !gap) return [`For “${measure.name}” there is nothing to compare.`];
   const interval = intervalFact(lead, wording);
   const names = [armName(arms, lead.arm), armName(arms, lead.versus)];

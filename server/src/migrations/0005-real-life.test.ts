@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { Sequelize } from 'sequelize';
 import { expect, it } from 'vitest';
-import { anyPlan } from '../classroom';
+import { anyPlan } from '../routeFixtures';
 import { openDatabase } from '../openDatabase';
 import { migrations } from './index';
 

@@ -1,5 +1,5 @@
 import { QueryTypes, type QueryInterface } from 'sequelize';
-import { onWalks } from '@fern/core';
+import { onRounds } from '@fern/core';
 import type { Migration } from './Migration';
 
 const columns =
@@ -50,8 +50,8 @@ export const realLife: Migration = {
   },
 };
 
-type Planned = Parameters<typeof onWalks>[0];
-type Unplaced = Parameters<typeof onWalks>[1];
+type Planned = Parameters<typeof onRounds>[0];
+type Unplaced = Parameters<typeof onRounds>[1];
 
 /** As a package is put on walks that names none: the first day fills the walk, a correction belongs where that belongs which it corrects. */
 async function placeOnWalks({ sequelize }: QueryInterface): Promise<void> {
@@ -64,7 +64,7 @@ async function placeOnWalks({ sequelize }: QueryInterface): Promise<void> {
       { id },
     );
     const byWalk = new Map<number, string[]>();
-    for (const { plannedDay, id: own } of onWalks({ ...(JSON.parse(document) as Planned), units }, readings)) {
+    for (const { plannedDay, id: own } of onRounds({ ...(JSON.parse(document) as Planned), units }, readings)) {
       if (plannedDay === null) continue;
       const ids = byWalk.get(plannedDay) ?? [];
       byWalk.set(plannedDay, ids);

@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { Sequelize } from 'sequelize';
 import { expect, it } from 'vitest';
 import { careFields } from '@fern/core';
-import { anyPlan } from '../classroom';
+import { anyPlan } from '../routeFixtures';
 import { fromRow } from '../models/columns';
 import { openDatabase } from '../openDatabase';
 import { migrations } from './index';

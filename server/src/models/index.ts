@@ -1,6 +1,6 @@
 import { DataTypes, Model, type ModelAttributes, type ModelStatic, type Sequelize } from 'sequelize';
-import type { Deed } from '@fern/contract';
-import { careFields, happeningFields, observationFields, photoFields, unitFields, type Unit } from '@fern/core';
+import type { ActivityKind } from '@fern/contract';
+import { careFields, incidentFields, observationFields, photoFields, unitFields, type Unit } from '@fern/core';
 import { columnsOf } from './columns';
 
 interface AccountRow {
@@ -38,7 +38,7 @@ interface HistoryRow {
   /** Of the experiment, as it was then. */
   title: string | null;
   at: string;
-  what: Deed;
+  what: ActivityKind;
   detail: string | null;
 }
 
@@ -85,7 +85,7 @@ export function defineModels(sequelize: Sequelize): Models {
     }),
     units: table<UnitRow>('units', { experimentId: key(), position: DataTypes.INTEGER, ...columnsOf(unitFields, ['unit']) }),
     observations: table<RecordRow>('observations', { experimentId: key(), receivedAt: text, ...columnsOf(observationFields, ['id']) }),
-    happenings: table<RecordRow>('happenings', { experimentId: key(), ...columnsOf(happeningFields, ['id']) }),
+    happenings: table<RecordRow>('happenings', { experimentId: key(), ...columnsOf(incidentFields, ['id']) }),
     care: table<RecordRow>('care', { experimentId: key(), ...columnsOf(careFields, ['id']) }),
     photos: table<RecordRow>('photos', { experimentId: key(), ...columnsOf(photoFields, ['id']) }),
   };

@@ -18,7 +18,7 @@ export interface Context {
   /** What must be typed to make the first account; undefined where only this computer can. */
   readonly firstCode?: string;
   /** Reads a study to be sent as it is, without holding up others. */
-  readonly readApart: (wanted: Wanted) => Promise<Buffer>;
+  readonly readInWorker: (wanted: Wanted) => Promise<Buffer>;
   /** Tells those who have an experiment open. */
   readonly changes: Changes;
 }

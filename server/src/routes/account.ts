@@ -58,8 +58,8 @@ export const accountRoutes = [
     method: 'get',
     path: '/everything',
     who: 'signed-in',
-    handle: async ({ database, account, response, readApart }) => {
-      const bytes = await readApart({ what: 'everything', ownerId: account.id });
+    handle: async ({ database, account, response, readInWorker }) => {
+      const bytes = await readInWorker({ what: 'everything', ownerId: account.id });
       const count = (await experimentsOf(database, account.id)).length;
       await database.write((tables) => remember(tables, account.id, { what: 'exported', detail: `${count} experiments` }));
       response.type('application/zip').attachment('all-experiments.zip');

@@ -73,7 +73,7 @@ export const experimentRoutes = [
     handle: (call) => {
       const what = call.request.query.as === 'columns' ? 'columns' : 'study';
       call.response.type('application/json');
-      return call.readApart({ what, ownerId: call.account.id, id: param(call, 'id') });
+      return call.readInWorker({ what, ownerId: call.account.id, id: param(call, 'id') });
     },
   }),
 ];

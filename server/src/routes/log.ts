@@ -1,8 +1,8 @@
-import { careSchema, happeningSchema, observationsSchema, type SentReading } from '@fern/contract';
-import type { Care, Happening } from '@fern/core';
+import { careSchema, incidentSchema, observationsSchema, type SentReading } from '@fern/contract';
+import type { Care, Incident } from '@fern/core';
 import { ProblemError } from '../ProblemError';
 import { getExperiment } from '../services/experiments';
-import { addCare, addHappening, appendObservations, listObservations } from '../services/log';
+import { addCare, addIncident, appendObservations, listObservations } from '../services/log';
 import { logging } from './logging';
 import { param, route } from './Route';
 import { sessionToken } from './session';
@@ -38,6 +38,6 @@ export const logRoutes = [
       return { observations };
     },
   }),
-  logging<Happening>('/experiments/:id/happenings', happeningSchema, 'happening', addHappening),
+  logging<Incident>('/experiments/:id/happenings', incidentSchema, 'happening', addIncident),
   logging<Care>('/experiments/:id/care', careSchema, 'care', addCare),
 ];

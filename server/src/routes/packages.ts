@@ -1,7 +1,7 @@
 import { ProblemError } from '../ProblemError';
 import { createExperiments } from '../services/create';
 import { getExperiment } from '../services/experiments';
-import { unpackApart } from '../services/unpackApart';
+import { unpackInWorker } from '../services/unpackInWorker';
 import { param, route, sentUnderKey } from './Route';
 
 export const packageRoutes = [
@@ -13,7 +13,7 @@ export const packageRoutes = [
       const [ownerId, id] = [call.account.id, param(call, 'id')];
       const { experiment } = await getExperiment(call.database, ownerId, id);
       call.response.type('application/zip').attachment(`${experiment.name.replace(/[^a-z0-9-]+/gi, '-')}.zip`);
-      return call.readApart({ what: 'package', ownerId, id });
+      return call.readInWorker({ what: 'package', ownerId, id });
     },
   }),
   route<Buffer>({
@@ -24,7 +24,7 @@ export const packageRoutes = [
     status: 201,
     handle: async (call) => {
       if (!Buffer.isBuffer(call.body)) throw new ProblemError(415, 'Send the package as one .zip file.');
-      const arriving = await unpackApart(call.body);
+      const arriving = await unpackInWorker(call.body);
       const first = await createExperiments(call.database, call.account.id, arriving, 'imported', sentUnderKey(call));
       return { ...first, made: arriving.length };
     },

@@ -1,7 +1,7 @@
 import { photoSchema } from '@fern/contract';
 import type { Photo } from '@fern/core';
 import { ProblemError } from '../ProblemError';
-import { addPhoto, mendPhoto, readPicture, removePicture } from '../services/photos';
+import { addPhoto, revisePhoto, readPicture, removePicture } from '../services/photos';
 import { logging } from './logging';
 import { param, route } from './Route';
 
@@ -22,7 +22,7 @@ export const photoRoutes = [
       return content;
     },
   }),
-  logging<Photo>('/experiments/:id/photos/mended', photoSchema, 'photo', mendPhoto),
+  logging<Photo>('/experiments/:id/photos/mended', photoSchema, 'photo', revisePhoto),
   route({
     method: 'get',
     path: '/experiments/:id/photos/:file',

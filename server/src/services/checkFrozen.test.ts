@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { anySprouting, experimentFrom, moveUnit, replan, type Experiment } from '@fern/core';
+import { anySprouting, experimentFrom, moveUnit, redesign, type Experiment } from '@fern/core';
 import { ProblemError } from '../ProblemError';
 import { checkFrozen } from './checkFrozen';
 
@@ -25,7 +25,7 @@ describe('a started plan', () => {
     ['its measures', { measures: draft.measures.map((measure) => ({ ...measure, smallestDifference: 1 })) }],
     ['its day 0', { startedOn: '2026-03-01' }],
     ['the size of the claim', { claimedRatio: 9 }],
-    ['how many units there are', { units: replan(started, { unitsPerArm: 8 }).units }],
+    ['how many units there are', { units: redesign(started, { unitsPerArm: 8 }).units }],
     ['its end rule', { plan: { ...started.plan, endRule: 'when it looks good' } }],
     ['what the control must reach', { plan: { ...started.plan, controlBars: [{ measure: 'sprouts', arm: null, least: 1, most: null }] } }],
     ['that it is read blind', { blinded: !draft.blinded }],

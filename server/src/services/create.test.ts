@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import type { Observation, Study } from '@fern/core';
-import { anyPlan, anyReading, startClassroom, type Classroom } from '../classroom';
+import { anyPlan, anyReading, startRoutes, type RouteFixture } from '../routeFixtures';
 import { openDatabase } from '../openDatabase';
 import { createExperiments } from './create';
 
@@ -13,10 +13,10 @@ const large: Study = { experiment: { ...anyPlan, title: 'A whole year' }, observ
 const broken: Study = { ...large, observations: [...observations.slice(1), anyReading('last', { unit: 'X1' })] };
 const sent = { key: '0192c000-0000-7000-8000-000000000001', digest: 'the same' };
 
-let room: Classroom;
+let room: RouteFixture;
 let owner: string;
 beforeEach(async () => {
-  room = await startClassroom();
+  room = await startRoutes();
   owner = (await room.server.database.models.accounts.findOne({ where: { name: 'M. Bracken' } }))?.id ?? '';
 });
 afterEach(() => room.server.stop());
@@ -73,6 +73,6 @@ describe('a large experiment', () => {
     const again = await openDatabase(file);
     expect([await again.models.experiments.count(), await again.models.observations.count()]).toEqual([1, 0]);
     await again.close();
-    room = await startClassroom();
+    room = await startRoutes();
   });
 });

@@ -1,8 +1,8 @@
 import { QueryTypes } from 'sequelize';
-import type { Deed, ExperimentRecord, SownAgain, StudyRecord } from '@fern/contract';
+import type { ActivityKind, ExperimentRecord, SownAgain, StudyRecord } from '@fern/contract';
 import {
   careFields,
-  happeningFields,
+  incidentFields,
   observationFields,
   photoFields,
   same,
@@ -184,14 +184,14 @@ export async function getStudy(tables: Tables, ownerId: string, id: string): Pro
     version,
     experiment,
     observations: observations.map((row) => fromRow(observationFields, row)),
-    happenings: happenings.map((row) => fromRow(happeningFields, row)),
+    happenings: happenings.map((row) => fromRow(incidentFields, row)),
     care: care.map((row) => fromRow(careFields, row)),
     photos: photos.map((row) => fromRow(photoFields, row)),
   };
 }
 
 /** What the owner's log says of a change. */
-function deedsOf(before: Experiment, after: Experiment): { readonly what: Deed; readonly detail?: string }[] {
+function deedsOf(before: Experiment, after: Experiment): { readonly what: ActivityKind; readonly detail?: string }[] {
   if (before.plan.frozenOn === null && after.plan.frozenOn !== null) return [{ what: 'started', detail: after.plan.frozenOn }];
   const unsealed = before.plan.frozenOn !== null && before.blinded && !after.blinded;
   const amendment = after.plan.amendments.length > before.plan.amendments.length ? after.plan.amendments.at(-1) : undefined;

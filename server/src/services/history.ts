@@ -1,12 +1,12 @@
 import { v7 as uuid } from 'uuid';
-import type { Deed, HistoryLine } from '@fern/contract';
+import type { ActivityKind, HistoryLine } from '@fern/contract';
 import type { Database } from '../openDatabase';
 import type { Tables } from '../oneWriter';
 
 const MOST_TOLD = 500;
 
 interface Done {
-  readonly what: Deed;
+  readonly what: ActivityKind;
   readonly experimentId?: string;
   readonly title?: string;
   readonly detail?: string;

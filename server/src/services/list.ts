@@ -6,7 +6,7 @@ import {
   experimentFields,
   stepsOnDays,
   timersOf,
-  walks,
+  recordingRounds,
   withBlanks,
   type Experiment,
   type ReadSoFar,
@@ -124,7 +124,7 @@ function lineOf(
     place: plan.place,
     startedOn: plan.frozenOn === null ? null : (startedOn ?? plan.frozenOn),
     measures: measures.map(({ name, kind }) => ({ name, kind })),
-    walks: walks(experiment, starts, read, today)
+    walks: recordingRounds(experiment, starts, read, today)
       .filter(({ left, on }) => left > 0 && on <= last)
       .map((walk) => ({ day: walk.day, left: walk.left, measures: walk.measures.map((measure) => measures.indexOf(measure)) })),
   };

@@ -1,17 +1,17 @@
 import type { FieldError, SentReading } from '@fern/contract';
 import {
   careFields,
-  happeningFields,
+  incidentFields,
   hasCategories,
   isValued,
   kindOf,
   observationFields,
-  onItsWalk,
+  onItsRound,
   same,
   type Care,
   type Experiment,
   type Fields,
-  type Happening,
+  type Incident,
   type Observation,
   type Photo,
 } from '@fern/core';
@@ -56,7 +56,7 @@ export async function appendObservations(
 
 /** Each on the walk that it names; else on that of what it corrects, or of its day. */
 function onWalks(sent: readonly SentReading[], experiment: Experiment, known: ReadonlyMap<string, Observation>): Observation[] {
-  const place = onItsWalk(experiment);
+  const place = onItsRound(experiment);
   return sent.map((seen) => {
     if (seen.plannedDay !== undefined) return { ...seen, plannedDay: seen.plannedDay };
     const corrected = seen.replaces === null ? undefined : known.get(seen.replaces);
@@ -94,8 +94,8 @@ export async function listObservations(database: Database, ownerId: string, expe
 }
 
 /** Writes down what went wrong. The same entry again is the same one; its id with other content is refused. */
-export const addHappening = (database: Database, ownerId: string, experimentId: string, event: Happening) =>
-  append(database, ownerId, experimentId, 'happenings', happeningFields, event);
+export const addIncident = (database: Database, ownerId: string, experimentId: string, event: Incident) =>
+  append(database, ownerId, experimentId, 'happenings', incidentFields, event);
 
 /** Writes down what was given to the plants, in the same way. */
 export const addCare = (database: Database, ownerId: string, experimentId: string, care: Care) =>
@@ -105,7 +105,7 @@ export const addCare = (database: Database, ownerId: string, experimentId: strin
  * Appends an entry that others can mend. The same again is the same one; its id with other content is refused.
  * @param check of what only this sort of entry needs; part of the change
  */
-export function append<Entry extends Happening | Care | Photo>(
+export function append<Entry extends Incident | Care | Photo>(
   database: Database,
   ownerId: string,
   experimentId: string,
@@ -131,7 +131,7 @@ export function append<Entry extends Happening | Care | Photo>(
 }
 
 /** Whom an entry names must be there. */
-export function checkCodes({ units, arms }: Experiment, entry: Happening | Care | Photo): void {
+export function checkCodes({ units, arms }: Experiment, entry: Incident | Care | Photo): void {
   const unit = entry.units.findIndex((code) => !units.some((own) => own.unit === code));
   const arm = entry.arms.findIndex((code) => !arms.some((own) => own.arm === code));
   const wrong = (pointer: string, detail: string) => new ProblemError(422, `${detail} Nothing was stored.`, [{ pointer, detail }]);
@@ -144,7 +144,7 @@ async function checkMended(
   { statements }: Tables,
   experimentId: string,
   table: EntryTable,
-  { replaces }: Happening | Care | Photo,
+  { replaces }: Incident | Care | Photo,
 ): Promise<void> {
   if (replaces === null) return;
   const found = await statements.all<{ id: string }>(`SELECT id FROM ${table} WHERE experimentId = ?1 AND (id = ?2 OR replaces = ?2)`, [

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
 import { changeSchema } from '@fern/contract';
-import { blankOf, happeningFields, writePackage, zipPackage, type Study } from '@fern/core';
+import { blankOf, incidentFields, writePackage, zipPackage, type Study } from '@fern/core';
 import { demoExperiments, demoStudy } from '@fern/demo';
-import { pixel } from '../classroom';
+import { pixel } from '../routeFixtures';
 import { ProblemError } from '../ProblemError';
 import { zipStudy, unzipStudy } from './packages';
 
@@ -127,7 +127,7 @@ describe('what a package may bring', () => {
     ['an event of a unit that is not there', { arms: [], units: ['Q99'] }],
     ['an event that mends none', { replaces: 'Q' }],
   ])('%s is refused', (_, more) => {
-    const event = { ...blankOf(happeningFields), id: 'e', on: '2026-04-08', kind: 'other' as const, ...more };
+    const event = { ...blankOf(incidentFields), id: 'e', on: '2026-04-08', kind: 'other' as const, ...more };
     expect(said(pack({ ...study, happenings: [event] })).detail).toMatch(/Q/);
   });
 });

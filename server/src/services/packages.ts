@@ -12,7 +12,7 @@ import {
   type Problem,
   type Study,
 } from '@fern/core';
-import { careSchema, experimentSchema, fieldErrors, happeningSchema, observationSchema, photoSchema } from '@fern/contract';
+import { careSchema, experimentSchema, fieldErrors, incidentSchema, observationSchema, photoSchema } from '@fern/contract';
 import { ProblemError } from '../ProblemError';
 
 /** A study with its pictures. */
@@ -51,7 +51,7 @@ function studyFromFiles(files: PackageFiles): Study {
   return {
     experiment: checked(experimentSchema, experiment, 'datapackage.json'),
     observations: observations.map((seen, i) => checked(observationSchema, seen, `observations.csv/${i + 1}`)),
-    happenings: happenings.map((event, i) => checked(happeningSchema, event, `events.csv/${i + 1}`)),
+    happenings: happenings.map((event, i) => checked(incidentSchema, event, `events.csv/${i + 1}`)),
     care: care.map((given, i) => checked(careSchema, given, `care.csv/${i + 1}`)),
     photos: photos.map((photo, i) => checked(photoSchema, photo, `photos.csv/${i + 1}`)),
   };

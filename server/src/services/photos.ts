@@ -73,7 +73,7 @@ export function insertPicture({ statements }: Tables, experimentId: string, file
 }
 
 /** Mends what is said of a photo, or withdraws it. It stays the same picture. */
-export function mendPhoto(database: Database, ownerId: string, experimentId: string, photo: Photo): Promise<Photo> {
+export function revisePhoto(database: Database, ownerId: string, experimentId: string, photo: Photo): Promise<Photo> {
   return append(database, ownerId, experimentId, 'photos', photoFields, photo, async ({ models }) => {
     const before = photo.replaces === null ? null : await models.photos.findOne({ where: { experimentId, id: photo.replaces }, raw: true });
     if (before === null)

@@ -1,4 +1,4 @@
-import { careFields, happeningFields, observationFields, photoFields, unitFields, type Fields } from '@fern/core';
+import { careFields, incidentFields, observationFields, photoFields, unitFields, type Fields } from '@fern/core';
 import { toRow } from '../models/columns';
 import type { Tables } from '../oneWriter';
 
@@ -6,7 +6,7 @@ import type { Tables } from '../oneWriter';
 const recordTables = {
   units: { fields: unitFields, own: ['experimentId', 'position'] },
   observations: { fields: observationFields, own: ['experimentId', 'receivedAt'] },
-  happenings: { fields: happeningFields, own: ['experimentId'] },
+  happenings: { fields: incidentFields, own: ['experimentId'] },
   care: { fields: careFields, own: ['experimentId'] },
   photos: { fields: photoFields, own: ['experimentId'] },
 } satisfies Readonly<Record<string, { readonly fields: Fields; readonly own: readonly string[] }>>;

@@ -4,7 +4,7 @@ import type { BinLine, HistoryLine, PersonLine } from '@fern/contract';
 import { useSession } from '../stores/session';
 import { eventually, freshBrowser, testRouter } from '../testing';
 import AccountPage from './AccountPage.vue';
-import { deedWords, timeWords } from './historyWords';
+import { activityLabel, timeWords } from './historyWords';
 
 let page: VueWrapper;
 let calls: string[];
@@ -93,5 +93,5 @@ it.each([
   ['made', null, 'made'],
   ['amended', 'the labels fell off', 'plan changed after the start: the labels fell off'],
 ] as const)('%s is said in words', (what, detail, words) => {
-  expect(deedWords({ ...done, what, detail })).toBe(words);
+  expect(activityLabel({ ...done, what, detail })).toBe(words);
 });

@@ -1,18 +1,18 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
 import { computed } from 'vue';
-import TopRail from '../frame/TopRail.vue';
-import DataTable from '../kit/DataTable.vue';
-import ProblemNote from '../kit/ProblemNote.vue';
-import TwoColumns from '../kit/TwoColumns.vue';
+import AppHeader from '../layout/AppHeader.vue';
+import DataTable from '../components/DataTable.vue';
+import ProblemNote from '../components/ProblemNote.vue';
+import TwoColumns from '../components/TwoColumns.vue';
 import { useAccount } from '../stores/account';
 import { useAttempt } from '../stores/attempt';
 import { useSession } from '../stores/session';
 import BinPart from './BinPart.vue';
-import { deedWords, timeWords } from './historyWords';
+import { activityLabel, timeWords } from './historyWords';
 import PasswordPart from './PasswordPart.vue';
 import PeoplePart from './PeoplePart.vue';
-import { savedAs } from '../kit/savedAs';
+import { savedAs } from '../components/savedAs';
 
 /** A person's own data and account. */
 const account = useAccount();
@@ -20,11 +20,11 @@ const session = useSession();
 const { error, attempt } = useAttempt();
 const load = () => attempt(() => account.load());
 void load();
-const rows = computed(() => account.history.map((line) => [timeWords(line.at), line.title ?? '', deedWords(line)]));
+const rows = computed(() => account.history.map((line) => [timeWords(line.at), line.title ?? '', activityLabel(line)]));
 </script>
 
 <template>
-  <TopRail />
+  <AppHeader />
   <TwoColumns class="account">
     <h1>{{ session.account?.name ?? 'Your account' }}</h1>
     <p v-if="error"><ProblemNote :words="error" /><Button @click="load">Try again</Button></p>
@@ -40,7 +40,7 @@ const rows = computed(() => account.history.map((line) => [timeWords(line.at), l
       <p v-if="rows.length === 0" class="soft">Nothing yet.</p>
       <DataTable v-else caption="What was done, the newest first" :head="['When', 'Experiment', 'What']" :rows="rows" />
     </section>
-    <template #margin><PasswordPart /></template>
+    <template #sidebar><PasswordPart /></template>
   </TwoColumns>
 </template>
 

@@ -3,8 +3,8 @@ import { ref } from 'vue';
 import { Button } from 'ant-design-vue';
 import { shortDate } from '@fern/core';
 import type { BinLine } from '@fern/contract';
-import ConfirmDialog from '../kit/ConfirmDialog.vue';
-import ProblemNote from '../kit/ProblemNote.vue';
+import ConfirmDialog from '../components/ConfirmDialog.vue';
+import ProblemNote from '../components/ProblemNote.vue';
 import { useAccount } from '../stores/account';
 import { useAttempt } from '../stores/attempt';
 import { useExperiments } from '../stores/experiments';
@@ -41,7 +41,7 @@ const takeOut = () =>
       </li>
     </ul>
     <ProblemNote :words="error" />
-    <ConfirmDialog :open="going !== null" title="Delete it for good?" :wrong="error" @update:open="going = null">
+    <ConfirmDialog :open="going !== null" title="Delete it for good?" :error="error" @update:open="going = null">
       <p>{{ going?.title }} and all its readings cannot be had back then, except from a backup.</p>
       <template #buttons><Button danger :disabled="busy" @click="takeOut">Delete it for good</Button></template>
     </ConfirmDialog>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Button, Form, FormItem, InputPassword } from 'ant-design-vue';
 import { reactive, ref } from 'vue';
-import ProblemNote from '../kit/ProblemNote.vue';
+import ProblemNote from '../components/ProblemNote.vue';
 import { useAccount } from '../stores/account';
 import { useAttempt } from '../stores/attempt';
 import { useSession } from '../stores/session';

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { ref } from 'vue';
 import { Button } from 'ant-design-vue';
-import ConfirmDialog from '../kit/ConfirmDialog.vue';
-import ProblemNote from '../kit/ProblemNote.vue';
+import ConfirmDialog from '../components/ConfirmDialog.vue';
+import ProblemNote from '../components/ProblemNote.vue';
 import { useAccount } from '../stores/account';
 import { useAttempt } from '../stores/attempt';
-import { savedAs } from '../kit/savedAs';
+import { savedAs } from '../components/savedAs';
 
 /** Who is named in the experiments, and what each of them may ask for. */
 const account = useAccount();
@@ -39,7 +39,7 @@ const erase = () =>
       </li>
     </ul>
     <ProblemNote :words="error" />
-    <ConfirmDialog :open="going !== null" :title="`Erase the name ${going ?? ''}?`" :wrong="error" @update:open="going = null">
+    <ConfirmDialog :open="going !== null" :title="`Erase the name ${going ?? ''}?`" :error="error" @update:open="going = null">
       <p>
         “Person” and six signs stand in its place then, in every reading and prediction, and nobody can find out whose it was. The readings
         stay. Names inside notes are not found: read those yourself. Backups keep the name until they go, after 14 days.

@@ -1,6 +1,6 @@
-import type { Deed, HistoryLine } from '@fern/contract';
+import type { ActivityKind, HistoryLine } from '@fern/contract';
 
-const words: Readonly<Record<Deed, string>> = {
+const words: Readonly<Record<ActivityKind, string>> = {
   made: 'made',
   imported: 'opened from a package',
   changed: 'changed',
@@ -20,7 +20,7 @@ const words: Readonly<Record<Deed, string>> = {
 };
 
 /** What was done, in a few words. */
-export const deedWords = ({ what, detail }: HistoryLine): string => (detail === null ? words[what] : `${words[what]}: ${detail}`);
+export const activityLabel = ({ what, detail }: HistoryLine): string => (detail === null ? words[what] : `${words[what]}: ${detail}`);
 
 /** "2026-04-14 08:05", where this browser is. */
 export function timeWords(at: string): string {

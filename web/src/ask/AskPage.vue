@@ -2,13 +2,13 @@
 import { Button } from 'ant-design-vue';
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
-import { changePlan, longDate, placeLets } from '@fern/core';
-import { useLoaded } from '../frame/loaded';
-import LinesField from '../kit/LinesField.vue';
-import LongField from '../kit/LongField.vue';
-import MarginNote from '../kit/MarginNote.vue';
-import TextField from '../kit/TextField.vue';
-import TwoColumns from '../kit/TwoColumns.vue';
+import { changePlan, longDate, mechanismChecks } from '@fern/core';
+import { useLoaded } from '../layout/loaded';
+import LinesField from '../components/LinesField.vue';
+import LongField from '../components/LongField.vue';
+import Callout from '../components/Callout.vue';
+import TextField from '../components/TextField.vue';
+import TwoColumns from '../components/TwoColumns.vue';
 import { useDocument } from '../stores/document';
 import { useHistory } from '../stores/history';
 import ClaimKept from './ClaimKept.vue';
@@ -20,7 +20,7 @@ const { id, experiment, study } = useLoaded();
 const document = useDocument();
 const history = useHistory();
 const router = useRouter();
-const place = computed(() => (experiment.value.claim === null ? [] : placeLets(experiment.value)));
+const place = computed(() => (experiment.value.claim === null ? [] : mechanismChecks(experiment.value)));
 const sealed = computed(() => study.value.observations.length > 0);
 const set = (field: 'title' | 'question' | 'hypothesis' | 'nullHypothesis') => (value: string) =>
   history.edit((now) => ({ ...now, [field]: value }));
@@ -43,8 +43,8 @@ const setNotTested = (lines: string[]) => history.edit((now) => changePlan(now, 
         >Title<TextField
           :value="experiment.title"
           label="Title"
-          :most="200"
-          :wrong="document.wrongAt('/title') !== null"
+          :maxlength="200"
+          :error="document.errorAt('/title') !== null"
           @change="set('title')($event)"
       /></label>
       <div class="two">
@@ -52,7 +52,7 @@ const setNotTested = (lines: string[]) => history.edit((now) => changePlan(now, 
           >Plant<TextField
             :value="experiment.plan.plant"
             label="Plant"
-            when-left
+            lazy
             :disabled="history.frozen"
             @change="(plant) => history.edit((now) => changePlan(now, { plant }))"
         /></label>
@@ -60,7 +60,7 @@ const setNotTested = (lines: string[]) => history.edit((now) => changePlan(now, 
           >What is changed on purpose<TextField
             :value="experiment.plan.changed"
             label="What is changed on purpose"
-            when-left
+            lazy
             :disabled="history.frozen"
             @change="(changed) => history.edit((now) => changePlan(now, { changed }))"
         /></label>
@@ -85,19 +85,19 @@ const setNotTested = (lines: string[]) => history.edit((now) => changePlan(now, 
     </div>
     <ClaimKept />
     <PredictionList :sealed="sealed" />
-    <template #margin>
+    <template #sidebar>
       <h2>A good question</h2>
       <HypothesisNotes :experiment="experiment" />
-      <MarginNote :severity="experiment.nullHypothesis.trim() ? 'fine' : 'serious'">The null says that it makes no difference.</MarginNote>
-      <MarginNote :severity="experiment.plan.predictions.length > 0 ? 'fine' : 'caution'">{{
+      <Callout :severity="experiment.nullHypothesis.trim() ? 'fine' : 'serious'">The null says that it makes no difference.</Callout>
+      <Callout :severity="experiment.plan.predictions.length > 0 ? 'fine' : 'caution'">{{
         experiment.plan.predictions.length > 0
           ? 'Predictions are written down before the data.'
           : 'No prediction yet. It is easy to have known it all along afterwards.'
-      }}</MarginNote>
+      }}</Callout>
       <template v-if="place.length > 0">
         <h2 class="later">Can it work here?</h2>
-        <MarginNote v-for="{ message, remedy } in place" :key="message" severity="caution"
-          ><b>{{ message }}</b> {{ remedy }}</MarginNote
+        <Callout v-for="{ message, remedy } in place" :key="message" severity="caution"
+          ><b>{{ message }}</b> {{ remedy }}</Callout
         >
       </template>
       <h2 class="later">Not tested here</h2>

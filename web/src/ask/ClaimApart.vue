@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
 import { promisedMeasures, type Direction, type Experiment } from '@fern/core';
-import ChoiceField from '../kit/ChoiceField.vue';
-import MarginNote from '../kit/MarginNote.vue';
-import NumberField from '../kit/NumberField.vue';
-import TextField from '../kit/TextField.vue';
+import ChoiceField from '../components/ChoiceField.vue';
+import Callout from '../components/Callout.vue';
+import NumberField from '../components/NumberField.vue';
+import TextField from '../components/TextField.vue';
 import ClaimPart from './ClaimPart.vue';
 import { useClaimParts } from './useClaimParts';
 
@@ -33,13 +33,19 @@ function go(experiment: Experiment | null): void {
   <div class="apart">
     <div class="parts">
       <ClaimPart title="Plant" :ask="askFor('plant')">
-        <TextField :value="parts.plant" label="Plant" :most="80" @change="parts.plant = $event" />
+        <TextField :value="parts.plant" label="Plant" :maxlength="80" @change="parts.plant = $event" />
       </ClaimPart>
       <ClaimPart title="What is done" :ask="askFor('treatment')">
-        <TextField :value="parts.treatment" label="What is done" :most="100" @change="parts.treatment = $event" />
+        <TextField :value="parts.treatment" label="What is done" :maxlength="100" @change="parts.treatment = $event" />
       </ClaimPart>
       <ClaimPart title="Compared with" :ask="askFor('comparison')">
-        <TextField :value="parts.comparison" label="Compared with" :placeholder="WITHOUT" :most="100" @change="parts.comparison = $event" />
+        <TextField
+          :value="parts.comparison"
+          label="Compared with"
+          :placeholder="WITHOUT"
+          :maxlength="100"
+          @change="parts.comparison = $event"
+        />
         <template #answer><button type="button" class="link" @click="parts.comparison = WITHOUT">without it</button></template>
       </ClaimPart>
       <ClaimPart title="What is measured" :ask="askFor('measure')">
@@ -49,14 +55,14 @@ function go(experiment: Experiment | null): void {
         <ChoiceField :value="parts.direction" :options="directions" label="Which way" @change="parts.direction = $event" />
       </ClaimPart>
       <ClaimPart title="By day">
-        <NumberField :value="parts.days" label="By day" :min="1" :max="365" whole empty @change="parts.days = $event" />
+        <NumberField :value="parts.days" label="By day" :min="1" :max="365" whole optional @change="parts.days = $event" />
       </ClaimPart>
       <ClaimPart title="Who says so">
         <TextField
           :value="parts.source"
           label="Who says so"
           placeholder="a neighbour, a packet, a page …"
-          :most="200"
+          :maxlength="200"
           @change="parts.source = $event"
         />
       </ClaimPart>
@@ -65,23 +71,23 @@ function go(experiment: Experiment | null): void {
           :value="parts.saidToWork"
           label="How is it said to work?"
           placeholder="it feeds them, it keeps the soil damp …"
-          :most="300"
+          :maxlength="300"
           @change="parts.saidToWork = $event"
         />
       </ClaimPart>
     </div>
     <div>
-      <MarginNote v-for="{ word, ask: words } in claim.vague" :key="word" severity="caution"
-        ><b>“{{ word }}”</b> cannot be measured as it stands. {{ words }}</MarginNote
+      <Callout v-for="{ word, ask: words } in claim.vague" :key="word" severity="caution"
+        ><b>“{{ word }}”</b> cannot be measured as it stands. {{ words }}</Callout
       >
-      <MarginNote v-if="claim.size" severity="fine"
-        >It gives a size: <b>{{ claim.size.words }}</b>. The result will say whether that is ruled out.</MarginNote
+      <Callout v-if="claim.size" severity="fine"
+        >It gives a size: <b>{{ claim.size.words }}</b>. The result will say whether that is ruled out.</Callout
       >
-      <MarginNote v-if="claim.alsoPromised.length > 0" severity="note"
-        >It also promises {{ claim.alsoPromised.map(({ name }) => name).join(', ') }}. That will stand as not tested.</MarginNote
+      <Callout v-if="claim.alsoPromised.length > 0" severity="note"
+        >It also promises {{ claim.alsoPromised.map(({ name }) => name).join(', ') }}. That will stand as not tested.</Callout
       >
-      <MarginNote v-if="claim.missing.includes('measure') && claim.vague.length === 0" severity="caution"
-        >Nothing in it says what would be seen. Choose what would convince you.</MarginNote
+      <Callout v-if="claim.missing.includes('measure') && claim.vague.length === 0" severity="caution"
+        >Nothing in it says what would be seen. Choose what would convince you.</Callout
       >
       <p class="go">
         <Button type="primary" :disabled="left.length > 0" :loading="busy" @click="go(draft())">Make it a test</Button>

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { changePlan } from '@fern/core';
-import { useLoaded } from '../frame/loaded';
-import LongField from '../kit/LongField.vue';
-import TextField from '../kit/TextField.vue';
+import { useLoaded } from '../layout/loaded';
+import LongField from '../components/LongField.vue';
+import TextField from '../components/TextField.vue';
 import { useHistory } from '../stores/history';
 
 /** The claim as it was said, who says it, how it is said to work, and what would count as a yes: written before the data. */
@@ -21,7 +21,7 @@ const set = (field: 'claimSource' | 'saidToWork' | 'countsAsYes') => (value: str
           :value="experiment.plan.claimSource"
           label="Who says so"
           placeholder="a neighbour, a packet, a page …"
-          :most="200"
+          :maxlength="200"
           :disabled="history.frozen"
           @change="set('claimSource')($event)"
       /></label>
@@ -30,7 +30,7 @@ const set = (field: 'claimSource' | 'saidToWork' | 'countsAsYes') => (value: str
           :value="experiment.plan.saidToWork"
           label="How is it said to work?"
           placeholder="it feeds them, it keeps the soil damp …"
-          :most="300"
+          :maxlength="300"
           :disabled="history.frozen"
           @change="set('saidToWork')($event)"
       /></label>

@@ -2,11 +2,11 @@
 import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
-import { useLoaded } from '../frame/loaded';
-import ConfirmDialog from '../kit/ConfirmDialog.vue';
+import { useLoaded } from '../layout/loaded';
+import ConfirmDialog from '../components/ConfirmDialog.vue';
 import { useAttempt } from '../stores/attempt';
 import { useExperiments } from '../stores/experiments';
-import { savedAs } from '../kit/savedAs';
+import { savedAs } from '../components/savedAs';
 
 /** Asks, since the experiment is found nowhere else then. */
 const { id, experiment, study } = useLoaded();
@@ -25,7 +25,7 @@ const remove = () =>
 
 <template>
   <p><button type="button" class="link" @click="open = true">Delete this experiment</button></p>
-  <ConfirmDialog v-model:open="open" title="Delete this experiment?" :wrong="error">
+  <ConfirmDialog v-model:open="open" title="Delete this experiment?" :error="error">
     <p>
       {{ experiment.title }} and its {{ readings }} {{ readings === 1 ? 'reading' : 'readings' }} go into the bin. For 30 days you can take
       them back from there, under your initials at the top.

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { checkHypothesis, inList, type Experiment, type HypothesisPart } from '@fern/core';
-import MarginNote from '../kit/MarginNote.vue';
+import Callout from '../components/Callout.vue';
 
 /** What the hypothesis says, what it leaves open, and what no two people would read the same. */
 const props = defineProps<{ experiment: Experiment }>();
@@ -19,13 +19,13 @@ const said = computed(() => inList(check.value.said.map((part) => words[part])))
 </script>
 
 <template>
-  <MarginNote v-if="!isThere" severity="serious"
-    >There is no hypothesis yet: what do you expect, of which plant, against what, and which way?</MarginNote
+  <Callout v-if="!isThere" severity="serious"
+    >There is no hypothesis yet: what do you expect, of which plant, against what, and which way?</Callout
   >
   <template v-else>
-    <MarginNote v-if="check.said.length > 0" severity="fine">The hypothesis says {{ said }}.</MarginNote>
-    <MarginNote v-if="check.hasX" severity="caution">An X still stands in it. Say what it is that you test.</MarginNote>
-    <MarginNote v-for="{ part, ask } in check.open" :key="part" severity="caution">{{ ask }}</MarginNote>
-    <MarginNote v-for="{ word, ask } in check.vague" :key="word" severity="caution">“{{ word }}”: {{ ask }}</MarginNote>
+    <Callout v-if="check.said.length > 0" severity="fine">The hypothesis says {{ said }}.</Callout>
+    <Callout v-if="check.hasX" severity="caution">An X still stands in it. Say what it is that you test.</Callout>
+    <Callout v-for="{ part, ask } in check.open" :key="part" severity="caution">{{ ask }}</Callout>
+    <Callout v-for="{ word, ask } in check.vague" :key="word" severity="caution">“{{ word }}”: {{ ask }}</Callout>
   </template>
 </template>

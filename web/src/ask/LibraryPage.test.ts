@@ -16,7 +16,7 @@ beforeEach(() => {
   const pinia = createPinia();
   setActivePinia(pinia);
   page?.unmount();
-  page = mount(LibraryPage, { attachTo: document.body, global: { plugins: [pinia, router], stubs: { TopRail: true } } });
+  page = mount(LibraryPage, { attachTo: document.body, global: { plugins: [pinia, router], stubs: { AppHeader: true } } });
 });
 
 const openTitles = () =>

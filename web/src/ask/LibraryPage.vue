@@ -10,14 +10,14 @@ import {
   questionsFor,
   themes,
   type Experiment,
-  type Need,
+  type Requirement,
   type ReadyQuestion,
   type Theme,
 } from '@fern/core';
-import MarginNote from '../kit/MarginNote.vue';
-import ProblemNote from '../kit/ProblemNote.vue';
-import TopRail from '../frame/TopRail.vue';
-import TwoColumns from '../kit/TwoColumns.vue';
+import Callout from '../components/Callout.vue';
+import ProblemNote from '../components/ProblemNote.vue';
+import AppHeader from '../layout/AppHeader.vue';
+import TwoColumns from '../components/TwoColumns.vue';
 import { useAttempt } from '../stores/attempt';
 import { useExperiments } from '../stores/experiments';
 import { today } from '../stores/today';
@@ -31,7 +31,7 @@ const store = useExperiments();
 const typed = ref('');
 const begun = ref('');
 const { busy, error, attempt } = useAttempt();
-const has = ref<readonly Need[]>([]);
+const has = ref<readonly Requirement[]>([]);
 const weeks = ref<number | null>(null);
 const found = computed(() => questionsFor(findQuestions(questions, typed.value), has.value, weeks.value));
 const isNarrowed = computed(() => typed.value.trim() !== '' || has.value.length > 0 || weeks.value !== null);
@@ -83,7 +83,7 @@ function begin(id: string, experiment: Experiment): Promise<void> {
 </script>
 
 <template>
-  <TopRail />
+  <AppHeader />
   <TwoColumns class="library">
     <h1>What do you want to find out?</h1>
     <div ref="page" @keydown.down="step($event, 1)" @keydown.up="step($event, -1)">
@@ -124,11 +124,11 @@ function begin(id: string, experiment: Experiment): Promise<void> {
         <button type="button" class="link" @click="showAll">Show all questions</button>
       </p>
     </div>
-    <template #margin>
+    <template #sidebar>
       <h2>How to choose</h2>
-      <MarginNote severity="fine">Ask one thing that can be counted, measured or weighed.</MarginNote>
-      <MarginNote severity="fine">Everything in a ready-made question can be changed afterwards.</MarginNote>
-      <MarginNote severity="caution">“Does better” is not a measure. Taller? Heavier? Sooner?</MarginNote>
+      <Callout severity="fine">Ask one thing that can be counted, measured or weighed.</Callout>
+      <Callout severity="fine">Everything in a ready-made question can be changed afterwards.</Callout>
+      <Callout severity="caution">“Does better” is not a measure. Taller? Heavier? Sooner?</Callout>
     </template>
   </TwoColumns>
 </template>

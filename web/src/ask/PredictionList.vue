@@ -2,10 +2,10 @@
 import { Button } from 'ant-design-vue';
 import { computed, reactive } from 'vue';
 import { addPrediction, emptyPrediction, kindOf, removePrediction, type Prediction } from '@fern/core';
-import { useLoaded } from '../frame/loaded';
-import ChoiceField from '../kit/ChoiceField.vue';
-import NumberField from '../kit/NumberField.vue';
-import TextField from '../kit/TextField.vue';
+import { useLoaded } from '../layout/loaded';
+import ChoiceField from '../components/ChoiceField.vue';
+import NumberField from '../components/NumberField.vue';
+import TextField from '../components/TextField.vue';
 import { useHistory } from '../stores/history';
 import { today } from '../stores/today';
 
@@ -93,13 +93,13 @@ function add(): void {
     </li>
   </ul>
   <form v-if="!sealed" @submit.prevent="add">
-    <label>Who<TextField :value="typed.person" label="Who predicts" :most="120" @change="typed.person = $event" /></label>
+    <label>Who<TextField :value="typed.person" label="Who predicts" :maxlength="120" @change="typed.person = $event" /></label>
     <label
       >{{ asked ?? 'Which way' }}<ChoiceField :value="typed.way" :options="ways" label="Which way they expect" @change="typed.way = $event"
     /></label>
     <label v-if="typed.way === 'more' || typed.way === 'less'"
       >By how much{{ unit ? `, ${unit}` : ''
-      }}<NumberField :value="typed.by" label="By how much they expect" :min="0" empty @change="typed.by = $event"
+      }}<NumberField :value="typed.by" label="By how much they expect" :min="0" optional @change="typed.by = $event"
     /></label>
     <label>Because<TextField :value="typed.reason" label="Why they expect it" @change="typed.reason = $event" /></label>
     <fieldset v-if="asksOrder">

@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
 import { computed } from 'vue';
-import { counted, needs, plural, sharedWords, sureWords, takesOf, type ReadyQuestion } from '@fern/core';
+import { counted, needs, plural, sharedWords, powerSentence, requirementsOf, type ReadyQuestion } from '@fern/core';
 import QuestionBench from './QuestionBench.vue';
 
 /** A ready-made question with what it takes. */
 const props = defineProps<{ question: ReadyQuestion; busy: boolean; loading: boolean }>();
 defineEmits<{ choose: [] }>();
 
-const takes = computed(() => takesOf(props.question));
+const takes = computed(() => requirementsOf(props.question));
 const wanted = computed(() => takes.value.needs.map((own) => needs.find(({ need }) => need === own)?.words ?? own));
 const line = computed(() => {
   const { weeks, minutes, units } = takes.value;
@@ -31,7 +31,7 @@ const line = computed(() => {
       <b>{{ question.title }}</b>
       <span class="soft small">{{ question.about }}</span>
       <span class="soft small">{{ line }}</span>
-      <span class="soft small">{{ sureWords(question) }} {{ sharedWords(question) }}</span>
+      <span class="soft small">{{ powerSentence(question) }} {{ sharedWords(question) }}</span>
     </div>
     <Button data-question :loading="loading" :disabled="busy" :aria-label="`Use this question: ${question.title}`" @click="$emit('choose')"
       >Use this question</Button

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { Checkbox } from 'ant-design-vue';
-import { needs, type Need } from '@fern/core';
-import QuantityField from '../kit/QuantityField.vue';
+import { needs, type Requirement } from '@fern/core';
+import QuantityField from '../components/QuantityField.vue';
 
 /** What a person has, and for how long: questions that ask for more are left out. */
-const own = defineModel<readonly Need[]>('own', { required: true });
+const own = defineModel<readonly Requirement[]>('own', { required: true });
 const weeks = defineModel<number | null>('weeks', { required: true });
-const toggle = (need: Need, has: boolean) => (own.value = has ? [...own.value, need] : own.value.filter((other) => other !== need));
+const toggle = (need: Requirement, has: boolean) => (own.value = has ? [...own.value, need] : own.value.filter((other) => other !== need));
 </script>
 
 <template>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { shelfRows, type Shelf, type Unit } from '@fern/core';
-import DataTable from '../kit/DataTable.vue';
+import DataTable from '../components/DataTable.vue';
 
 /** The bench as a table: a row of places a line, and a cell for each unit that stands there. */
 const props = defineProps<{

@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import type { Arm, Unit } from '@fern/core';
 import { armStyle } from '@fern/paper/look';
-import { stakePath } from '../stake/stakePath';
+import { badgePath } from '../groupBadge/badgePath';
 import { colours } from '@fern/paper/look';
 import type { Form } from './unitForm';
 import UnitForm from './UnitForm.vue';
@@ -80,7 +80,7 @@ const stakeSize = computed(() => Math.max(13, Math.min(22, props.tile * 0.34)));
     <path v-if="gone" :d="`M${-r} ${-r}L${r} ${r}M${r} ${-r}L${-r} ${r}`" :stroke="colours.rust" stroke-width="2" />
     <g v-if="!blind && (heat === null || heat === undefined)" :transform="`translate(${r - stakeSize * 0.6} ${-r - 6})`">
       <path
-        :d="stakePath(stakeSize, stakeSize)"
+        :d="badgePath(stakeSize, stakeSize)"
         :fill="look.fill"
         :stroke="look.stroke"
         stroke-width="1.5"

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { benchFor, type Arm, type Barrier, type Shelf, type Unit } from '@fern/core';
-import { useSlices } from '../kit/useSlices';
+import { useIncrementalRender } from '../components/useIncrementalRender';
 import BenchBoard from './BenchBoard.vue';
 import BenchGap from './BenchGap.vue';
 import BenchTable from './BenchTable.vue';
@@ -42,7 +42,7 @@ const emit = defineEmits<{
 
 const placed = computed(() => props.units.filter((unit) => unit.row !== null && unit.column !== null));
 const UNITS_AT_ONCE = 50;
-const drawn = useSlices(
+const drawn = useIncrementalRender(
   () => placed.value,
   () => UNITS_AT_ONCE,
 );

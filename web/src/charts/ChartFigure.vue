@@ -2,8 +2,8 @@
 import { ref } from 'vue';
 import type { Picture } from '@fern/core';
 import { armStyle } from '@fern/paper/look';
-import DataTable from '../kit/DataTable.vue';
-import StakeMark from '../stake/StakeMark.vue';
+import DataTable from '../components/DataTable.vue';
+import GroupBadge from '../groupBadge/GroupBadge.vue';
 import { LazyPicture } from './lazyCanvas';
 import { savePng, saveSvg } from './savePicture';
 
@@ -17,7 +17,7 @@ const tableOpen = ref(false);
     <component :is="heading" v-if="heading && !caption" class="title">{{ picture.title }}</component>
     <ul v-if="picture.keyed" class="legend">
       <li v-for="own in picture.series" :key="own.arm">
-        <StakeMark :text="own.arm" :look="armStyle(picture.series, own.arm)" :size="26" /><span v-if="own.name !== own.arm">{{
+        <GroupBadge :text="own.arm" :look="armStyle(picture.series, own.arm)" :size="26" /><span v-if="own.name !== own.arm">{{
           own.name
         }}</span>
       </li>

@@ -1,5 +1,5 @@
 import type { Picture } from '@fern/core';
-import { saveFile } from '../kit/saveText';
+import { saveFile } from '../components/saveText';
 
 const WIDTH = 900;
 

@@ -2,18 +2,18 @@
 import { v7 as uuid } from 'uuid';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { blankOf, careFields, liveCare, newlySaid, plural, shortDate, type Care, type Unit } from '@fern/core';
-import { useLoaded } from '../frame/loaded';
-import ChoiceField from '../kit/ChoiceField.vue';
-import MomentField from '../kit/MomentField.vue';
-import NumberField from '../kit/NumberField.vue';
+import { useLoaded } from '../layout/loaded';
+import ChoiceField from '../components/ChoiceField.vue';
+import MomentField from '../components/MomentField.vue';
+import NumberField from '../components/NumberField.vue';
 import EffectNotes from './EffectNotes.vue';
 import EntryDialog from './EntryDialog.vue';
 import PastDay from './PastDay.vue';
-import TextField from '../kit/TextField.vue';
+import TextField from '../components/TextField.vue';
 import { useLog } from '../stores/log';
 import { today } from '../stores/today';
-import { namedBy, whomOf, wrongWhom, type Whom } from './whom';
-import WhomField from './WhomField.vue';
+import { namedBy, targetOf, targetError, type Target } from './target';
+import TargetField from './TargetField.vue';
 import { wrongDay } from './wrongDay';
 
 /** Writes down what was given, or a step that was done: as last time in two taps, for any day and any units; or mends an entry. */
@@ -40,7 +40,7 @@ const began = ref<string | null>(null);
 const ended = ref<string | null>(null);
 const note = ref('');
 // Shallow: what is kept goes on to the browser's store, which takes no proxies.
-const whom = shallowRef<Whom>(whomOf(null));
+const whom = shallowRef<Target>(targetOf(null));
 const kinds: readonly { value: Care['kind']; label: string }[] = [
   { value: 'water', label: 'watered' },
   { value: 'feed', label: 'fed' },
@@ -61,7 +61,7 @@ function repeat(own: Care['kind']): void {
   kind.value = own;
   takeAmount(last);
   note.value = own === 'other' ? (last?.note ?? '') : '';
-  whom.value = props.unit ? { reach: 'units', arms: [], units: [props.unit.unit] } : whomOf(last);
+  whom.value = props.unit ? { reach: 'units', arms: [], units: [props.unit.unit] } : targetOf(last);
 }
 function fill(): void {
   const { mends, step } = props;
@@ -76,14 +76,14 @@ function fill(): void {
     }
     if (step) {
       note.value = '';
-      whom.value = whomOf({ units: props.left ?? [], arms: experiment.value.plan.stages.find(({ name }) => name === step)?.arms ?? [] });
+      whom.value = targetOf({ units: props.left ?? [], arms: experiment.value.plan.stages.find(({ name }) => name === step)?.arms ?? [] });
     }
     return;
   }
   kind.value = mends.kind;
   takeAmount(mends);
   note.value = mends.note ?? '';
-  whom.value = whomOf(mends);
+  whom.value = targetOf(mends);
 }
 watch(open, (is) => is && fill(), { immediate: true });
 
@@ -100,7 +100,7 @@ const each = computed(() => {
   return Number((amount.value / Math.max(1, units.value.length)).toPrecision(6));
 });
 const wrong = computed(() => {
-  const named = wrongDay(day.value, 'was done') ?? wrongWhom(experiment.value, whom.value);
+  const named = wrongDay(day.value, 'was done') ?? targetError(experiment.value, whom.value);
   if (named !== null) return named;
   if (began.value !== null && ended.value !== null && ended.value < began.value) return 'It ended before it began. Mend one of the two.';
   if (ended.value !== null && began.value === null) return 'Say when it began as well, or leave both empty.';
@@ -146,7 +146,7 @@ function withdraw(): void {
   <EntryDialog
     v-model:open="open"
     :title="mends ? `What was written on ${shortDate(mends.on)}` : doneStep ? `Done: ${doneStep}` : 'Water, feed and other care'"
-    :wrong="wrong"
+    :error="wrong"
     :keeps="`${mends ? 'Mend it' : 'Write it down'} for ${count}`"
     :withdraws="mends ? 'It was not done: withdraw it' : null"
     @keep="write"
@@ -166,10 +166,10 @@ function withdraw(): void {
       <MomentField :value="ended" label="When it ended" @change="ended = $event" />
       <span class="soft small">may stay empty</span>
     </p>
-    <WhomField :whom="whom" label="Who got it" :verb="doneStep ? 'done to' : 'given to'" @change="whom = $event" />
+    <TargetField :whom="whom" label="Who got it" :verb="doneStep ? 'done to' : 'given to'" @change="whom = $event" />
     <p class="amount">
-      <NumberField :value="amount" label="How much" :min="0" :max="1e6" empty :width="90" @change="amount = $event" />
-      <TextField :value="amountUnit" label="Unit of the amount" class="unit" :most="20" @change="amountUnit = $event" />
+      <NumberField :value="amount" label="How much" :min="0" :max="1e6" optional :width="90" @change="amount = $event" />
+      <TextField :value="amountUnit" label="Unit of the amount" class="unit" :maxlength="20" @change="amountUnit = $event" />
       <label><input v-model="inAll" type="radio" :value="false" /> to each</label>
       <label><input v-model="inAll" type="radio" :value="true" /> in all</label>
       <span v-if="inAll && each !== null" class="soft small">that is {{ each }} {{ amountUnit }} for each {{ word }}</span>
@@ -178,7 +178,7 @@ function withdraw(): void {
       :value="note"
       :placeholder="kind === 'other' ? 'What was done, in a few words' : 'Note (may stay empty)'"
       label="Note on what was given"
-      :most="500"
+      :maxlength="500"
       @change="note = $event"
     />
     <EffectNotes :findings="effects" />

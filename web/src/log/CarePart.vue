@@ -2,7 +2,7 @@
 import { Button } from 'ant-design-vue';
 import { computed, ref, shallowRef } from 'vue';
 import { careToTell, careTotals, careWords, earlierWords, shortDate, readsBlind, type Care } from '@fern/core';
-import { useLoaded } from '../frame/loaded';
+import { useLoaded } from '../layout/loaded';
 import { useDocument } from '../stores/document';
 import CareDialog from './CareDialog.vue';
 

@@ -4,7 +4,7 @@ import { addDays, blankOf, observationFields, type Observation, type Study } fro
 import { useLog } from '../stores/log';
 import { today } from '../stores/today';
 import { eventually, fakeServer, type FakeServer, mountLoaded, startedStudy } from '../testing';
-import WalkPage from './WalkPage.vue';
+import RecordPage from './RecordPage.vue';
 
 let server: FakeServer;
 let page: VueWrapper;
@@ -27,7 +27,7 @@ const tap = (code: string) => page.find(`main [data-unit="${code}"]`).trigger('c
 
 async function openMap(observations: readonly Observation[] = []): Promise<void> {
   server = fakeServer(cells(observations));
-  page = await mountLoaded(WalkPage, { props: { day: '3' } });
+  page = await mountLoaded(RecordPage, { props: { day: '3' } });
   await button('Tap the map')?.trigger('click');
 }
 beforeEach(() => {
@@ -100,7 +100,7 @@ describe('the map of a tray', () => {
 
   it('is not offered where more than one seed is in each', async () => {
     server = fakeServer(base);
-    page = await mountLoaded(WalkPage, { props: { day: '3' } });
+    page = await mountLoaded(RecordPage, { props: { day: '3' } });
     expect(button('Tap the map')).toBeUndefined();
   });
 });

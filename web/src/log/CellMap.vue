@@ -1,16 +1,16 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
-import { cellGroups, countedTogether, type CellGroup, type Stop } from '@fern/core';
-import { useLoaded } from '../frame/loaded';
-import MarginNote from '../kit/MarginNote.vue';
-import NumberField from '../kit/NumberField.vue';
+import { cellGroups, countedTogether, type CellGroup, type RoundItem } from '@fern/core';
+import { useLoaded } from '../layout/loaded';
+import Callout from '../components/Callout.vue';
+import NumberField from '../components/NumberField.vue';
 import UnitPicker from './UnitPicker.vue';
 
 /** Many cells at once: each that has come up is tapped on the map, or the total of a tray is typed where nobody looked at each. */
-const props = defineProps<{ stops: readonly Stop[]; question: string; last: (stop: Stop) => number | null }>();
+const props = defineProps<{ stops: readonly RoundItem[]; question: string; last: (stop: RoundItem) => number | null }>();
 const emit = defineEmits<{
-  take: [seen: readonly Stop[], values: ReadonlyMap<string, number>, notes: ReadonlyMap<string, string>];
+  take: [seen: readonly RoundItem[], values: ReadonlyMap<string, number>, notes: ReadonlyMap<string, string>];
   close: [];
 }>();
 /** As they stood when the map was opened: what someone else reads meanwhile neither taps nor is corrected. */
@@ -68,12 +68,12 @@ function take(): void {
       />
       <span class="soft">of {{ group.units.length }}{{ together.has(group.name) ? ', counted together' : '' }}</span>
     </p>
-    <MarginNote v-if="together.size > 0" severity="caution"
+    <Callout v-if="together.size > 0" severity="caution"
       >Where a total is typed, nobody knows which of them it was. There is no map then of what the place did, and the next count cannot be
-      compared one by one. Each of these readings says so.</MarginNote
+      compared one by one. Each of these readings says so.</Callout
     >
-    <MarginNote v-if="fallen.length > 0" severity="caution"
-      >Not tapped now, and so on the walk before: {{ fallen.join(', ') }}. Leave it so where it is true.</MarginNote
+    <Callout v-if="fallen.length > 0" severity="caution"
+      >Not tapped now, and so on the walk before: {{ fallen.join(', ') }}. Leave it so where it is true.</Callout
     >
     <div class="thumb-buttons">
       <Button type="primary" size="large" class="next" @click="take">Keep all {{ stops.length }}</Button>

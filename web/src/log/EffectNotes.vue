@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { readsBlind, type Finding } from '@fern/core';
-import { useLoaded } from '../frame/loaded';
-import MarginNote from '../kit/MarginNote.vue';
+import { useLoaded } from '../layout/loaded';
+import Callout from '../components/Callout.vue';
 
 /** What something that is being written down does to the result. Read blind it is not told, since it would tell the arm. */
 defineProps<{ findings: readonly Finding[] }>();
@@ -13,8 +13,8 @@ const { experiment } = useLoaded();
     What this does to the result is told once the blinding is lifted.
   </p>
   <template v-else>
-    <MarginNote v-for="finding in findings" :key="finding.message" :severity="finding.severity">
-      For the result: {{ finding.message }} {{ finding.remedy }}</MarginNote
+    <Callout v-for="finding in findings" :key="finding.message" :severity="finding.severity">
+      For the result: {{ finding.message }} {{ finding.remedy }}</Callout
     >
   </template>
 </template>

@@ -2,10 +2,10 @@
 import { Button, Progress } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { kindOf, type ColumnUse, type Measure } from '@fern/core';
-import { useLoaded } from '../frame/loaded';
-import ChoiceField from '../kit/ChoiceField.vue';
-import ConfirmDialog from '../kit/ConfirmDialog.vue';
-import FileField from '../kit/FileField.vue';
+import { useLoaded } from '../layout/loaded';
+import ChoiceField from '../components/ChoiceField.vue';
+import ConfirmDialog from '../components/ConfirmDialog.vue';
+import FileField from '../components/FileField.vue';
 import { useOutbox } from '../stores/outbox';
 import { useImport } from './useImport';
 
@@ -55,7 +55,7 @@ function close(): void {
 
 <template>
   <button type="button" class="link" @click="isOpen = true">Import a table</button>
-  <ConfirmDialog v-model:open="isOpen" title="Readings from a spreadsheet" width="760px" :wrong="wrong" @closed="close">
+  <ConfirmDialog v-model:open="isOpen" title="Readings from a spreadsheet" width="760px" :error="wrong" @closed="close">
     <p class="small">
       A CSV or XLSX file with a row a {{ experiment.plan.unitWord }} and a column a day, or a row a reading. The first row names the
       columns. All of it is taken, or nothing.

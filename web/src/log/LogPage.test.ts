@@ -4,12 +4,12 @@ import {
   addDays,
   blankOf,
   careFields,
-  happeningFields,
+  incidentFields,
   observationFields,
   shortDate,
   stageFields,
   type Care,
-  type Happening,
+  type Incident,
   type Observation,
   type Study,
 } from '@fern/core';
@@ -197,8 +197,8 @@ describe('what was read twice', () => {
 describe('what went wrong', () => {
   const written = () =>
     server.calls.filter(({ path, method }) => method === 'POST' && path.endsWith('/happenings')).map(({ body }) => body);
-  const cold: Happening = {
-    ...blankOf(happeningFields),
+  const cold: Incident = {
+    ...blankOf(incidentFields),
     id: 'cold',
     on: addDays(today(), -2),
     kind: 'other',

@@ -2,24 +2,24 @@
 import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import { counted, stepsOnDays, plural, shortDate, walksOfStudy, readsBlind } from '@fern/core';
+import { counted, stepsOnDays, plural, shortDate, roundsOfStudy, readsBlind } from '@fern/core';
 import BenchView from '../bench/BenchView.vue';
 import { benchOf } from '../bench/benchOf';
-import { useLoaded } from '../frame/loaded';
-import { useLater } from '../kit/useLater';
-import TwoColumns from '../kit/TwoColumns.vue';
+import { useLoaded } from '../layout/loaded';
+import { useDeferred } from '../components/useDeferred';
+import TwoColumns from '../components/TwoColumns.vue';
 import { useDocument } from '../stores/document';
 import { today } from '../stores/today';
 import CarePart from './CarePart.vue';
-import ExtraWalk from './ExtraWalk.vue';
+import ExtraRound from './ExtraRound.vue';
 import LostDialog from './LostDialog.vue';
 import PhotosPart from './PhotosPart.vue';
 import ReadingsTable from './ReadingsTable.vue';
 import ReadTwice from './ReadTwice.vue';
 import StepList from './StepList.vue';
 import UnitDialog from './UnitDialog.vue';
-import WalkList from './WalkList.vue';
-import WentWrong from './WentWrong.vue';
+import RoundList from './RoundList.vue';
+import IncidentList from './IncidentList.vue';
 
 const { id, experiment, study } = useLoaded();
 const document = useDocument();
@@ -32,10 +32,10 @@ const given = typeof query.amount === 'string' ? { amount: Number(query.amount),
 /** The unit whose label was scanned. */
 const scanned = typeof query.unit === 'string' && given === null ? query.unit : null;
 if (asked !== undefined || scanned !== null) void router.replace({ query: {} });
-const rounds = computed(() => walksOfStudy(study.value, today()));
+const rounds = computed(() => roundsOfStudy(study.value, today()));
 const next = computed(() => rounds.value.find(({ state }) => state === 'due') ?? rounds.value.findLast(({ state }) => state === 'missed'));
 const stepsDue = computed(() => stepsOnDays(experiment.value, study.value.care, today()).filter(({ state }) => state === 'due').length);
-const later = useLater();
+const later = useDeferred();
 const picked = ref<string | null>(scanned);
 const unitOpen = ref(scanned !== null);
 const extraOpen = ref(false);
@@ -75,11 +75,11 @@ function pick(unit: string): void {
         </span>
       </div>
       <ReadTwice />
-      <WalkList :walks="rounds" @walk="goWalk" />
+      <RoundList :walks="rounds" @walk="goWalk" />
       <StepList />
       <ReadingsTable v-if="later" />
     </template>
-    <template #margin>
+    <template #sidebar>
       <h2>The bench</h2>
       <BenchView v-bind="benchOf(experiment)" :blind="readsBlind(experiment)" :pickable="document.started" @pick="pick" />
       <p v-if="document.started" class="soft small">
@@ -87,10 +87,10 @@ function pick(unit: string): void {
       </p>
       <CarePart :asked="asked === 'care'" :given="given" />
       <PhotosPart :asked="asked === 'photo'" />
-      <WentWrong :asked="asked === 'wrong'" />
+      <IncidentList :asked="asked === 'wrong'" />
     </template>
   </TwoColumns>
-  <ExtraWalk v-if="document.started" v-model:open="extraOpen" />
+  <ExtraRound v-if="document.started" v-model:open="extraOpen" />
   <LostDialog v-model:open="lostOpen" />
   <UnitDialog v-if="picked" v-model:open="unitOpen" :unit="picked" />
 </template>

@@ -2,12 +2,12 @@
 import { Button } from 'ant-design-vue';
 import { computed, ref, watch } from 'vue';
 import { newlySaid } from '@fern/core';
-import { useLoaded } from '../frame/loaded';
-import ChoiceField from '../kit/ChoiceField.vue';
-import ConfirmDialog from '../kit/ConfirmDialog.vue';
+import { useLoaded } from '../layout/loaded';
+import ChoiceField from '../components/ChoiceField.vue';
+import ConfirmDialog from '../components/ConfirmDialog.vue';
 import EffectNotes from './EffectNotes.vue';
 import PastDay from './PastDay.vue';
-import TextField from '../kit/TextField.vue';
+import TextField from '../components/TextField.vue';
 import { useLog } from '../stores/log';
 import { today } from '../stores/today';
 import { wrongDay } from './wrongDay';
@@ -60,7 +60,7 @@ function mark(status: 'lost' | 'excluded' | 'active'): void {
   <ConfirmDialog
     v-model:open="open"
     :title="unit ? `What happened to ${unit}?` : 'What was lost?'"
-    :wrong="tried ? wrong : null"
+    :error="tried ? wrong : null"
     @closed="emit('closed')"
   >
     <p v-if="unit === undefined">

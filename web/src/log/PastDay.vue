@@ -2,7 +2,7 @@
 import { isDate } from '@fern/core';
 import { computed } from 'vue';
 import { today } from '../stores/today';
-import DateField from '../kit/DateField.vue';
+import DateField from '../components/DateField.vue';
 
 /** The day on which something was, or happened: never one to come. */
 const props = defineProps<{ value: string; label: string; before?: string }>();

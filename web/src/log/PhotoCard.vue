@@ -2,9 +2,9 @@
 import { Checkbox } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { earlierWords, photoWords, shortDate, toggleReportPhoto, type Photo } from '@fern/core';
-import { useLoaded } from '../frame/loaded';
-import PhotoPicture from '../frame/PhotoPicture.vue';
-import ConfirmDialog from '../kit/ConfirmDialog.vue';
+import { useLoaded } from '../layout/loaded';
+import PhotoPicture from '../layout/PhotoPicture.vue';
+import ConfirmDialog from '../components/ConfirmDialog.vue';
 import { useDocument } from '../stores/document';
 
 /** One photo with what is said of it: looked at larger, put into the report, or mended. */

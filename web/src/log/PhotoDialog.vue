@@ -4,19 +4,19 @@ import { useObjectUrl } from '@vueuse/core';
 import { v7 as uuid } from 'uuid';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { addDays, blankOf, photoFields, photoWords, shortDate, type Photo, type Unit } from '@fern/core';
-import { useLoaded } from '../frame/loaded';
-import PhotoPicture from '../frame/PhotoPicture.vue';
-import FileField from '../kit/FileField.vue';
-import ProblemNote from '../kit/ProblemNote.vue';
-import TextField from '../kit/TextField.vue';
+import { useLoaded } from '../layout/loaded';
+import PhotoPicture from '../layout/PhotoPicture.vue';
+import FileField from '../components/FileField.vue';
+import ProblemNote from '../components/ProblemNote.vue';
+import TextField from '../components/TextField.vue';
 import { useAttempt } from '../stores/attempt';
 import { useLog } from '../stores/log';
 import { today } from '../stores/today';
 import EntryDialog from './EntryDialog.vue';
 import PastDay from './PastDay.vue';
 import { preparePicture, type PreparedPicture } from './preparePicture';
-import { namedBy, whomOf, wrongWhom, type Whom } from './whom';
-import WhomField from './WhomField.vue';
+import { namedBy, targetOf, targetError, type Target } from './target';
+import TargetField from './TargetField.vue';
 import { wrongDay } from './wrongDay';
 
 /** Takes a photo of some units, for any day, from the camera or a file; or mends what is said of one, or withdraws it. */
@@ -30,7 +30,7 @@ const { busy, error, attempt } = useAttempt();
 const day = ref('');
 const note = ref('');
 // Shallow: what is kept goes on to the browser's store, which takes no proxies.
-const whom = shallowRef<Whom>(whomOf(null));
+const whom = shallowRef<Target>(targetOf(null));
 const picture = shallowRef<PreparedPicture | null>(null);
 const forGood = ref(false);
 /** Who came with one unit at hand sees that one alone, until others are asked for. */
@@ -41,7 +41,7 @@ function fill(): void {
   const { mends, unit } = props;
   day.value = mends?.on ?? props.on ?? today();
   note.value = mends?.note ?? '';
-  whom.value = mends ? whomOf(mends) : { ...whomOf(null, unit), reach: unit ? 'units' : 'all' };
+  whom.value = mends ? targetOf(mends) : { ...targetOf(null, unit), reach: unit ? 'units' : 'all' };
   picture.value = null;
   forGood.value = false;
   others.value = false;
@@ -51,7 +51,7 @@ watch(open, (is) => is && fill(), { immediate: true });
 const first = computed(() => experiment.value.startedOn ?? today());
 const wrong = computed(() => {
   if (!props.mends && picture.value === null) return 'Take a photo, or choose a file.';
-  return wrongDay(day.value, 'was taken') ?? wrongWhom(experiment.value, whom.value);
+  return wrongDay(day.value, 'was taken') ?? targetError(experiment.value, whom.value);
 });
 
 /** A file from elsewhere says when it was taken, as well as its computer knows. */
@@ -92,7 +92,7 @@ async function withdraw(): Promise<void> {
   <EntryDialog
     v-model:open="open"
     :title="mends ? `The photo of ${shortDate(mends.on)}` : 'A photo'"
-    :wrong="wrong"
+    :error="wrong"
     :keeps="mends ? 'Mend it' : 'Keep the photo'"
     :withdraws="mends ? (forGood ? 'Withdraw and remove it' : 'Withdraw it') : null"
     @keep="write"
@@ -120,8 +120,8 @@ async function withdraw(): Promise<void> {
     <p v-if="isOne" class="one">
       it shows <b class="mono">{{ whom.units[0] }}</b> <button type="button" class="link" @click="others = true">others</button>
     </p>
-    <WhomField v-else :whom="whom" label="What it shows" verb="it shows" @change="whom = $event" />
-    <TextField :value="note" placeholder="A caption (may stay empty)" label="Caption" :most="500" @change="note = $event" />
+    <TargetField v-else :whom="whom" label="What it shows" verb="it shows" @change="whom = $event" />
+    <TextField :value="note" placeholder="A caption (may stay empty)" label="Caption" :maxlength="500" @change="note = $event" />
     <Checkbox v-if="mends" v-model:checked="forGood"
       >When it is withdrawn, remove the picture for good: nobody can bring it back, and copies in backups go after 14 days.</Checkbox
     >

@@ -2,12 +2,12 @@
 import { Button, Segmented } from 'ant-design-vue';
 import { computed, ref, shallowRef } from 'vue';
 import { RouterLink, useRoute, useRouter } from 'vue-router';
-import { livePhotos, photoDays, photosOfUnit, plural, shortDate, sideBySide, walkOrder, readsBlind, type Photo } from '@fern/core';
-import { useLoaded } from '../frame/loaded';
-import ChoiceField from '../kit/ChoiceField.vue';
-import TwoColumns from '../kit/TwoColumns.vue';
+import { livePhotos, photoDays, photosOfUnit, plural, shortDate, sideBySide, roundOrder, readsBlind, type Photo } from '@fern/core';
+import { useLoaded } from '../layout/loaded';
+import ChoiceField from '../components/ChoiceField.vue';
+import TwoColumns from '../components/TwoColumns.vue';
 import { armStyle } from '@fern/paper/look';
-import StakeMark from '../stake/StakeMark.vue';
+import GroupBadge from '../groupBadge/GroupBadge.vue';
 import PhotoCard from './PhotoCard.vue';
 import PhotoDialog from './PhotoDialog.vue';
 
@@ -25,7 +25,7 @@ const ways = computed(() => [
   { value: 'day', label: readsBlind(experiment.value) ? 'one day' : 'arm beside arm' },
   { value: 'unit', label: 'day after day' },
 ]);
-const pictured = computed(() => walkOrder(experiment.value.units).filter((own) => photosOfUnit(study.value, own).length > 0));
+const pictured = computed(() => roundOrder(experiment.value.units).filter((own) => photosOfUnit(study.value, own).length > 0));
 function choose(way: string | number): void {
   if (way === 'day') go({});
   else go({ unit: (pictured.value[0] ?? experiment.value.units[0]).unit });
@@ -86,7 +86,7 @@ function write(photo: Photo | null): void {
       <div v-else-if="beside.length > 0" class="beside">
         <section v-for="{ arm, photos } in beside" :key="arm?.arm ?? 'several'" :aria-label="arm?.name ?? 'Several arms'">
           <h2>
-            <StakeMark v-if="arm" :text="arm.arm" :look="armStyle(experiment.arms, arm.arm)" :size="26" />{{
+            <GroupBadge v-if="arm" :text="arm.arm" :look="armStyle(experiment.arms, arm.arm)" :size="26" />{{
               arm?.name ?? 'Several arms together'
             }}
           </h2>
@@ -96,7 +96,7 @@ function write(photo: Photo | null): void {
       </div>
       <div v-else class="beside"><PhotoCard v-for="photo in ofDay" :key="photo.id" :photo="photo" @mend="write" /></div>
     </template>
-    <template #margin>
+    <template #sidebar>
       <h2 class="fair">For a fair look</h2>
       <p class="small">
         Same distance, same light, same background, and something of known length in the picture. A photo shows what it shows: the verdict

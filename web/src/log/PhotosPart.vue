@@ -3,8 +3,8 @@ import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { RouterLink } from 'vue-router';
 import { livePhotos, photoWords } from '@fern/core';
-import { useLoaded } from '../frame/loaded';
-import PhotoPicture from '../frame/PhotoPicture.vue';
+import { useLoaded } from '../layout/loaded';
+import PhotoPicture from '../layout/PhotoPicture.vue';
 import { useDocument } from '../stores/document';
 import PhotoDialog from './PhotoDialog.vue';
 

@@ -2,8 +2,8 @@
 import { Button } from 'ant-design-vue';
 import { v7 as uuid } from 'uuid';
 import { computed } from 'vue';
-import { doubles, settle, shortDate, type Double, type Observation } from '@fern/core';
-import { useLoaded } from '../frame/loaded';
+import { duplicateReadings, settleDuplicate, shortDate, type DuplicateReading, type Observation } from '@fern/core';
+import { useLoaded } from '../layout/loaded';
 import { useOutbox } from '../stores/outbox';
 import { useSession } from '../stores/session';
 
@@ -11,10 +11,10 @@ import { useSession } from '../stores/session';
 const { id, study } = useLoaded();
 const outbox = useOutbox();
 const session = useSession();
-const found = computed(() => doubles(study.value));
+const found = computed(() => duplicateReadings(study.value));
 
-function take(double: Double, right: Observation): void {
-  for (const content of settle(double, right, { observer: session.account?.name ?? null, id: uuid }))
+function take(double: DuplicateReading, right: Observation): void {
+  for (const content of settleDuplicate(double, right, { observer: session.account?.name ?? null, id: uuid }))
     outbox.add(id.value, { kind: 'reading', content });
 }
 </script>

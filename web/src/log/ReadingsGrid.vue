@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, toRef, watch } from 'vue';
 import { cellText, gridCell, kindOf, readName, shortDate, readsBlind, type GridColumn, type Measure, type Unit } from '@fern/core';
-import { useLoaded } from '../frame/loaded';
-import DateField from '../kit/DateField.vue';
-import ProblemNote from '../kit/ProblemNote.vue';
-import { useSlices } from '../kit/useSlices';
+import { useLoaded } from '../layout/loaded';
+import DateField from '../components/DateField.vue';
+import ProblemNote from '../components/ProblemNote.vue';
+import { useIncrementalRender } from '../components/useIncrementalRender';
 import { useGrid } from './useGrid';
-import { readingWords } from './useWalk';
+import { readingWords } from './useRound';
 
 /**
  * What was read of one measure, typed in cell after cell as in a spreadsheet: a row a unit, a column a walk or an extra day. One field moves
@@ -16,7 +16,7 @@ const props = defineProps<{ measure: Measure; units: readonly Unit[]; columns: r
 const emit = defineEmits<{ sort: [column: string] }>();
 const { experiment, study } = useLoaded();
 const CELLS_AT_ONCE = 400;
-const rows = useSlices(
+const rows = useIncrementalRender(
   () => props.units,
   () => Math.max(1, Math.floor(CELLS_AT_ONCE / Math.max(1, props.columns.length))),
 );

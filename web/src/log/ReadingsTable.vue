@@ -9,15 +9,15 @@ import {
   kindOf,
   unitData,
   unitsRead,
-  walkOrder,
+  roundOrder,
   readsBlind,
   type GridColumn,
   type Unit,
 } from '@fern/core';
-import { useLoaded } from '../frame/loaded';
-import ChoiceField from '../kit/ChoiceField.vue';
-import DataTable from '../kit/DataTable.vue';
-import DateField from '../kit/DateField.vue';
+import { useLoaded } from '../layout/loaded';
+import ChoiceField from '../components/ChoiceField.vue';
+import DataTable from '../components/DataTable.vue';
+import DateField from '../components/DateField.vue';
 import { today } from '../stores/today';
 import ImportReadings from './ImportReadings.vue';
 import ReadingsGrid from './ReadingsGrid.vue';
@@ -83,7 +83,7 @@ const units = computed(() => {
   return order.value.flatMap((code) => byCode.get(code) ?? []);
 });
 function inOrder(): string[] {
-  const shownUnits = walkOrder(unitsRead(experiment.value, measure.value)).filter((unit) => arm.value === 'all' || unit.arm === arm.value);
+  const shownUnits = roundOrder(unitsRead(experiment.value, measure.value)).filter((unit) => arm.value === 'all' || unit.arm === arm.value);
   const kept = gaps.value
     ? shownUnits.filter((unit) => unit.status === 'active' && shownColumns.value.some((column) => isGap(unit, column)))
     : shownUnits;

@@ -2,9 +2,9 @@
 import { Button } from 'ant-design-vue';
 import { computed, ref, watch } from 'vue';
 import type { Unit } from '@fern/core';
-import { useLoaded } from '../frame/loaded';
-import ConfirmDialog from '../kit/ConfirmDialog.vue';
-import NumberField from '../kit/NumberField.vue';
+import { useLoaded } from '../layout/loaded';
+import ConfirmDialog from '../components/ConfirmDialog.vue';
+import NumberField from '../components/NumberField.vue';
 import { useLog } from '../stores/log';
 import { today } from '../stores/today';
 

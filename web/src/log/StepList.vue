@@ -3,7 +3,7 @@ import { Button } from 'ant-design-vue';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import { momentWords, plural, shortDate, stepsOnDays } from '@fern/core';
-import { useLoaded } from '../frame/loaded';
+import { useLoaded } from '../layout/loaded';
 import { today } from '../stores/today';
 import CareDialog from './CareDialog.vue';
 

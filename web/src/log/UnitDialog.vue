@@ -2,15 +2,15 @@
 import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { RouterLink } from 'vue-router';
-import { careToTell, careWords, liveHappenings, photosOfUnit, PUT_OUT, putOutOrder, shortDate } from '@fern/core';
-import { useLoaded } from '../frame/loaded';
-import ConfirmDialog from '../kit/ConfirmDialog.vue';
+import { careToTell, careWords, liveIncidents, photosOfUnit, SET_UP, setUpOrder, shortDate } from '@fern/core';
+import { useLoaded } from '../layout/loaded';
+import ConfirmDialog from '../components/ConfirmDialog.vue';
 import { useStepClock } from '../stores/stepClock';
 import CareDialog from './CareDialog.vue';
 import LostDialog from './LostDialog.vue';
 import { placeWords } from './placeWords';
 import PhotoDialog from './PhotoDialog.vue';
-import WrongDialog from './WrongDialog.vue';
+import IncidentDialog from './IncidentDialog.vue';
 
 /** What can be written down of one unit that was picked on the bench, and what was. */
 const open = defineModel<boolean>('open', { required: true });
@@ -23,7 +23,7 @@ const isOpen = (panel: Panel) => computed({ get: () => next.value === panel, set
 const [lost, care, wrong, photo] = [isOpen('lost'), isOpen('care'), isOpen('wrong'), isOpen('photo')];
 const photos = computed(() => (unit.value ? photosOfUnit(study.value, unit.value).length : 0));
 const told = computed(() => [
-  ...liveHappenings(study.value)
+  ...liveIncidents(study.value)
     .filter(({ units }) => units.includes(props.unit))
     .map(({ on, note, kind }) => `${shortDate(on)}: ${note || kind}`),
   ...careToTell(study.value)
@@ -34,10 +34,10 @@ const told = computed(() => [
 const clock = useStepClock();
 /** Asked while they are put out; once anything was read all of them stand. */
 const stands = computed(
-  () => study.value.observations.length > 0 || putOutOrder(study.value).some(({ unit: own, isDone }) => own.unit === props.unit && isDone),
+  () => study.value.observations.length > 0 || setUpOrder(study.value).some(({ unit: own, isDone }) => own.unit === props.unit && isDone),
 );
 function putOut(): void {
-  void clock.done(PUT_OUT, [], [props.unit]);
+  void clock.done(SET_UP, [], [props.unit]);
   open.value = false;
 }
 function go(panel: Panel): void {
@@ -71,5 +71,5 @@ function go(panel: Panel): void {
   <LostDialog v-model:open="lost" :unit="props.unit" />
   <CareDialog v-model:open="care" :unit="unit" />
   <PhotoDialog v-model:open="photo" :unit="unit" />
-  <WrongDialog v-model:open="wrong" :unit="unit" picked />
+  <IncidentDialog v-model:open="wrong" :unit="unit" picked />
 </template>

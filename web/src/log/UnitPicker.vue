@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { walkOrder, readsBlind, type Unit } from '@fern/core';
+import { roundOrder, readsBlind, type Unit } from '@fern/core';
 import BenchView from '../bench/BenchView.vue';
 import { benchOf } from '../bench/benchOf';
-import { useLoaded } from '../frame/loaded';
+import { useLoaded } from '../layout/loaded';
 
 /** Units to be picked: on the bench as it stands, or on a phone, where its places are too small for a thumb, as large keys. */
 const props = defineProps<{ units: readonly Unit[]; picked: ReadonlySet<string> }>();
@@ -15,7 +15,7 @@ const shown = computed(() => ({ ...benchOf(experiment.value), units: props.units
 <template>
   <div class="thumbs" role="group" :aria-label="`Each ${experiment.plan.unitWord}`">
     <button
-      v-for="{ unit } in walkOrder(units)"
+      v-for="{ unit } in roundOrder(units)"
       :key="unit"
       type="button"
       class="mono"

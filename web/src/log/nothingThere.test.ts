@@ -1,7 +1,7 @@
 import { beforeEach, describe, expect, it } from 'vitest';
 import { blankOf, measureFields, type Measure } from '@fern/core';
 import { eventually } from '../testing';
-import { page, reading, posted, walk, where, field, press, typeReading, leave } from './walk.fixture';
+import { page, reading, posted, walk, where, field, press, typeReading, leave } from './record.fixture';
 
 beforeEach(leave);
 

@@ -5,13 +5,13 @@ import { afterEach, describe, expect, it, vi } from 'vitest';
 import { defineComponent, h } from 'vue';
 import { blankOf, measureFields, type Observation } from '@fern/core';
 import type { News } from '@fern/contract';
-import LoadedExperiment from '../frame/LoadedExperiment.vue';
+import LoadedExperiment from '../layout/LoadedExperiment.vue';
 import { useLog } from '../stores/log';
 import { useOpening } from '../stores/openExperiment';
 import { useOutbox } from '../stores/outbox';
 import { useSession } from '../stores/session';
 import { eventually, fakeServer, startedStudy, testRouter, type FakeServer } from '../testing';
-import WalkPage from './WalkPage.vue';
+import RecordPage from './RecordPage.vue';
 
 /** What the server tells each page that has the experiment open; it comes when the test says so. */
 class FakeStream {
@@ -83,7 +83,7 @@ class Tab {
     await useOpening().open('x');
     const log = useLog();
     const frame = defineComponent({
-      setup: () => () => (log.study ? h(LoadedExperiment, { id: 'x', study: log.study }, () => h(WalkPage, { day: '3' })) : null),
+      setup: () => () => (log.study ? h(LoadedExperiment, { id: 'x', study: log.study }, () => h(RecordPage, { day: '3' })) : null),
     });
     this.page = mount(frame, { attachTo: document.body, global: { plugins: [this.pinia, testRouter()] } });
     await settle();

@@ -3,11 +3,11 @@ import { computed, nextTick, ref, shallowRef, watch, type Ref } from 'vue';
 import {
   beyondSown,
   cellText,
-  doubtsAbout,
+  plausibilityChecks,
   gridCell,
   pastedBlock,
   shortDate,
-  takeReading,
+  recordReading,
   typedCell,
   readsBlind,
   stillCounts,
@@ -18,7 +18,7 @@ import {
   type PasteProblem,
   type Unit,
 } from '@fern/core';
-import { useLoaded } from '../frame/loaded';
+import { useLoaded } from '../layout/loaded';
 import { useOutbox } from '../stores/outbox';
 import { useSession } from '../stores/session';
 import { today } from '../stores/today';
@@ -87,7 +87,7 @@ export function useGrid({ measure, units, columns, entered }: Shown) {
     own.add(id);
     const by = { id, observer: session.account?.name ?? null, blinded: readsBlind(experiment.value) };
     const place = { unit: row, measure: measure.value, plannedDay: to.plannedDay, reading: before };
-    return { kind: 'reading', content: takeReading(place, { ...says, note: before?.note ?? null }, observedOn, by) } as const;
+    return { kind: 'reading', content: recordReading(place, { ...says, note: before?.note ?? null }, observedOn, by) } as const;
   }
 
   /** The day on which a reading of this cell was taken; null where that day has not come. */
@@ -128,7 +128,7 @@ export function useGrid({ measure, units, columns, entered }: Shown) {
     const others = units.value.filter((other) => other !== row).map((other) => gridCell(study.value, measure.value, other, own).reading);
     const neighbours = others.flatMap((seen) => seen?.value ?? []);
     const read = { unit: row, measure: measure.value, plant: null, on: day.slice(0, 10) };
-    return doubtsAbout(study.value, read, value, neighbours).map(({ message }) => message);
+    return plausibilityChecks(study.value, read, value, neighbours).map(({ message }) => message);
   }
 
   function move(rows: number, to: number): void {

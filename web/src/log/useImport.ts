@@ -1,7 +1,7 @@
 import { wrap } from 'comlink';
 import { onScopeDispose, ref, shallowRef } from 'vue';
 import type { ColumnUse, ImportProblem, Observation } from '@fern/core';
-import { useLoaded } from '../frame/loaded';
+import { useLoaded } from '../layout/loaded';
 import { useOutbox } from '../stores/outbox';
 import { useSession } from '../stores/session';
 import { today } from '../stores/today';

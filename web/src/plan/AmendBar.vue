@@ -2,10 +2,10 @@
 import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { isDate, moveStart, shortDate } from '@fern/core';
-import { useLoaded } from '../frame/loaded';
-import DateField from '../kit/DateField.vue';
-import ProblemNote from '../kit/ProblemNote.vue';
-import TextField from '../kit/TextField.vue';
+import { useLoaded } from '../layout/loaded';
+import DateField from '../components/DateField.vue';
+import ProblemNote from '../components/ProblemNote.vue';
+import TextField from '../components/TextField.vue';
 import { useDocument } from '../stores/document';
 import { useHistory } from '../stores/history';
 
@@ -42,7 +42,7 @@ async function save(): Promise<void> {
       <DateField
         :value="experiment.startedOn ?? ''"
         label="Day 0"
-        wrong="Choose the day on which everything was sown or planted."
+        error="Choose the day on which everything was sown or planted."
         @change="(day) => isDate(day) && history.edit((now) => moveStart(now, day))"
     /></label>
     <ProblemNote :words="tooLate" />

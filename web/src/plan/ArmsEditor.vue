@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { addArm, MOST_ARMS, MOST_UNITS, plural, removeArm, renameArm, setDose, setRole, setUnitsOf, type Role } from '@fern/core';
-import { useLoaded } from '../frame/loaded';
-import AddButton from '../kit/AddButton.vue';
-import AwayButton from '../kit/AwayButton.vue';
-import ChoiceField from '../kit/ChoiceField.vue';
-import NumberField from '../kit/NumberField.vue';
-import ProblemNote from '../kit/ProblemNote.vue';
-import TextField from '../kit/TextField.vue';
-import StakeMark from '../stake/StakeMark.vue';
+import { useLoaded } from '../layout/loaded';
+import AddButton from '../components/AddButton.vue';
+import RemoveButton from '../components/RemoveButton.vue';
+import ChoiceField from '../components/ChoiceField.vue';
+import NumberField from '../components/NumberField.vue';
+import ProblemNote from '../components/ProblemNote.vue';
+import TextField from '../components/TextField.vue';
+import GroupBadge from '../groupBadge/GroupBadge.vue';
 import { armStyle } from '@fern/paper/look';
 import { useDocument } from '../stores/document';
 import { useHistory } from '../stores/history';
@@ -30,13 +30,13 @@ const roles: readonly { value: Role; label: string }[] = [
 <template>
   <ul class="arms" :class="{ many: experiment.arms.length > 4 }" aria-label="Arms">
     <li v-for="arm in experiment.arms" :key="arm.arm">
-      <StakeMark :text="arm.arm" :look="armStyle(experiment.arms, arm.arm)" />
+      <GroupBadge :text="arm.arm" :look="armStyle(experiment.arms, arm.arm)" />
       <div class="body">
         <TextField
           :value="arm.name"
           bare
           :disabled="history.frozen"
-          :most="120"
+          :maxlength="120"
           :label="`Name of arm ${arm.arm}`"
           @change="(name) => history.edit((now) => renameArm(now, arm.arm, name))"
         />
@@ -71,7 +71,7 @@ const roles: readonly { value: Role; label: string }[] = [
             :value="arm.dose"
             :label="`Dose of arm ${arm.arm}`"
             :min="0"
-            empty
+            optional
             :width="72"
             :disabled="history.frozen"
             @change="(dose) => history.edit((now) => setDose(now, arm.arm, dose))"
@@ -79,7 +79,7 @@ const roles: readonly { value: Role; label: string }[] = [
           {{ arm.doseUnit }}
         </span>
       </div>
-      <AwayButton
+      <RemoveButton
         v-if="!history.frozen && experiment.arms.length > 1"
         :label="`Take away arm ${arm.name}`"
         @away="history.edit((now) => removeArm(now, arm.arm))"
@@ -92,7 +92,7 @@ const roles: readonly { value: Role; label: string }[] = [
   <p v-if="experiment.arms.some(({ role }) => role === 'reference')" class="soft small">
     A reference stands beside the claim, to compare with, and is no part of it.
   </p>
-  <ProblemNote :words="document.wrongAt('/arms')" />
+  <ProblemNote :words="document.errorAt('/arms')" />
 </template>
 
 <style scoped>

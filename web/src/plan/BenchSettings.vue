@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
 import { changePlan, changeShelf, oneSideEach, setColumns, toggleReach, wishOf, type Shelf } from '@fern/core';
-import { useLoaded } from '../frame/loaded';
-import ChoiceField from '../kit/ChoiceField.vue';
-import NumberField from '../kit/NumberField.vue';
-import TextField from '../kit/TextField.vue';
+import { useLoaded } from '../layout/loaded';
+import ChoiceField from '../components/ChoiceField.vue';
+import NumberField from '../components/NumberField.vue';
+import TextField from '../components/TextField.vue';
 import { useDocument } from '../stores/document';
 import { useHistory } from '../stores/history';
 
@@ -51,7 +51,7 @@ const kinds: readonly { value: Shelf['kind']; label: string }[] = [
         :value="shelf.name"
         class="shelf"
         :label="`Name of shelf ${i + 1}`"
-        :most="60"
+        :maxlength="60"
         @change="(name) => history.edit((now) => changeShelf(now, i, { name }))"
       />
       <ChoiceField

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { changePlan } from '@fern/core';
-import { useLoaded } from '../frame/loaded';
-import LinesField from '../kit/LinesField.vue';
+import { useLoaded } from '../layout/loaded';
+import LinesField from '../components/LinesField.vue';
 import { useHistory } from '../stores/history';
 
 /** What differs between the arms and is not what is tested: said here, not hidden among what is kept the same. */

@@ -2,10 +2,10 @@
 import { Button } from 'ant-design-vue';
 import { computed, reactive } from 'vue';
 import { crossTwo, factorsOf } from '@fern/core';
-import { useLoaded } from '../frame/loaded';
-import TextField from '../kit/TextField.vue';
+import { useLoaded } from '../layout/loaded';
+import TextField from '../components/TextField.vue';
 import { armStyle } from '@fern/paper/look';
-import StakeMark from '../stake/StakeMark.vue';
+import GroupBadge from '../groupBadge/GroupBadge.vue';
 import { useHistory } from '../stores/history';
 
 /** Two things varied at once: the grid is shown, and the arms make themselves. */
@@ -54,7 +54,7 @@ const armAt = (row: string, column: string) =>
         <tr v-for="row in factors[0].levels" :key="row">
           <th>{{ row }}</th>
           <td v-for="column in factors[1].levels" :key="column">
-            <StakeMark
+            <GroupBadge
               v-if="armAt(row, column)"
               :text="armAt(row, column)?.arm ?? ''"
               :look="armStyle(experiment.arms, armAt(row, column)?.arm ?? '')"
@@ -71,20 +71,26 @@ const armAt = (row: string, column: string) =>
       Every combination becomes an arm; the first setting of both is the control. Twelve arms at the most. This makes the arms anew.
     </p>
     <div class="fields">
-      <TextField :value="typed.one" placeholder="one thing, like mulch" label="First factor" :most="60" @change="typed.one = $event" />
+      <TextField :value="typed.one" placeholder="one thing, like mulch" label="First factor" :maxlength="60" @change="typed.one = $event" />
       <TextField
         :value="typed.oneLevels"
         placeholder="its settings: none, 2 cm, 5 cm"
         label="Settings of the first factor"
-        :most="200"
+        :maxlength="200"
         @change="typed.oneLevels = $event"
       />
-      <TextField :value="typed.other" placeholder="another, like pot" label="Second factor" :most="60" @change="typed.other = $event" />
+      <TextField
+        :value="typed.other"
+        placeholder="another, like pot"
+        label="Second factor"
+        :maxlength="60"
+        @change="typed.other = $event"
+      />
       <TextField
         :value="typed.otherLevels"
         placeholder="its settings: clay, plastic"
         label="Settings of the second factor"
-        :most="200"
+        :maxlength="200"
         @change="typed.otherLevels = $event"
       />
       <Button :disabled="!ready" @click="cross">Make an arm of each combination</Button>

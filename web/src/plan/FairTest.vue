@@ -13,9 +13,9 @@ import {
   smallestP,
   type Remedy,
 } from '@fern/core';
-import MarginNote from '../kit/MarginNote.vue';
+import Callout from '../components/Callout.vue';
 import { newSeed } from '../stores/newSeed';
-import { useLoaded } from '../frame/loaded';
+import { useLoaded } from '../layout/loaded';
 import { useHistory } from '../stores/history';
 
 /** The fair-test check beside the plan, live as it changes; what the app can mend has a button. */
@@ -63,14 +63,14 @@ const fine = computed(() => {
           : `${bad} things would make the result hard to believe.`
     }}
   </p>
-  <MarginNote v-for="(finding, i) in findings" :key="`${finding.rule}-${i}`" :severity="finding.severity">
+  <Callout v-for="(finding, i) in findings" :key="`${finding.rule}-${i}`" :severity="finding.severity">
     <b>{{ finding.message }}</b> {{ finding.remedy }}
     <div v-if="finding.button" class="mend">
       <Button size="small" @click="mend(finding.button)">{{ finding.button.label }}</Button>
     </div>
-  </MarginNote>
-  <MarginNote v-if="moved" severity="note">{{ moved }} A place that is chosen can favour an arm; shuffling cannot.</MarginNote>
-  <MarginNote v-for="line in fine" :key="line" severity="fine">{{ line }}</MarginNote>
+  </Callout>
+  <Callout v-if="moved" severity="note">{{ moved }} A place that is chosen can favour an arm; shuffling cannot.</Callout>
+  <Callout v-for="line in fine" :key="line" severity="fine">{{ line }}</Callout>
 </template>
 
 <style scoped>

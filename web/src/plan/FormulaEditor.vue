@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { kindOf, type Measure } from '@fern/core';
-import TextField from '../kit/TextField.vue';
+import TextField from '../components/TextField.vue';
 
 /** The formula of a measure that is worked out: what is wrong with it, and the names that can stand in it. */
 const props = defineProps<{ measure: Measure; all: readonly Measure[]; disabled: boolean }>();
@@ -21,7 +21,7 @@ const names = computed(() => props.all.filter((other) => !kindOf(other).hasFormu
         :disabled="disabled"
         :label="`Formula of ${measure.name}`"
         placeholder="pi/6*height*width^2"
-        :wrong="wrong !== null"
+        :error="wrong !== null"
         @change="emit('change', $event)"
     /></label>
     <span v-if="wrong" class="wrong" role="status">{{ wrong }}</span>

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { addKept, changeKept, removeKept } from '@fern/core';
-import { useLoaded } from '../frame/loaded';
-import AddButton from '../kit/AddButton.vue';
-import AwayButton from '../kit/AwayButton.vue';
-import TextField from '../kit/TextField.vue';
+import { useLoaded } from '../layout/loaded';
+import AddButton from '../components/AddButton.vue';
+import RemoveButton from '../components/RemoveButton.vue';
+import TextField from '../components/TextField.vue';
 import { useHistory } from '../stores/history';
 
 const { experiment } = useLoaded();
@@ -33,7 +33,7 @@ const history = useHistory();
         :label="`How condition ${i + 1} is kept the same`"
         @change="(how) => history.edit((now) => changeKept(now, i, { how }))"
       />
-      <AwayButton v-if="!history.frozen" :label="`Take away ${item.what}`" @away="history.edit((now) => removeKept(now, i))" />
+      <RemoveButton v-if="!history.frozen" :label="`Take away ${item.what}`" @away="history.edit((now) => removeKept(now, i))" />
     </li>
   </ul>
 </template>

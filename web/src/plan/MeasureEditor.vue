@@ -14,11 +14,11 @@ import {
   type Measure,
   type MeasureKind,
 } from '@fern/core';
-import { useLoaded } from '../frame/loaded';
-import AwayButton from '../kit/AwayButton.vue';
-import ChoiceField from '../kit/ChoiceField.vue';
-import QuantityField from '../kit/QuantityField.vue';
-import TextField from '../kit/TextField.vue';
+import { useLoaded } from '../layout/loaded';
+import RemoveButton from '../components/RemoveButton.vue';
+import ChoiceField from '../components/ChoiceField.vue';
+import QuantityField from '../components/QuantityField.vue';
+import TextField from '../components/TextField.vue';
 import { useHistory } from '../stores/history';
 import FormulaEditor from './FormulaEditor.vue';
 import ReadingDays from './ReadingDays.vue';
@@ -79,7 +79,7 @@ function setCategories(text: string): void {
         :value="measure.name"
         :disabled="history.frozen"
         class="name"
-        :most="120"
+        :maxlength="120"
         :label="`Name of measure ${measure.name}`"
         @change="(name) => change({ name })"
       />
@@ -96,7 +96,7 @@ function setCategories(text: string): void {
         class="unit"
         :value="measure.unit"
         :disabled="history.frozen"
-        :most="20"
+        :maxlength="20"
         :label="`Unit of ${measure.name}`"
         @change="(unit) => change({ unit })"
       />
@@ -145,7 +145,7 @@ function setCategories(text: string): void {
           />
           decides</label
         >
-        <AwayButton
+        <RemoveButton
           v-if="!history.frozen && experiment.measures.length > 1"
           :label="`Take away ${measure.name}`"
           @away="history.edit((now) => removeMeasure(now, measure.measure))"
@@ -176,8 +176,8 @@ function setCategories(text: string): void {
         class="none"
         :label="`Words for none of ${measure.name}`"
         placeholder="nothing there"
-        :most="40"
-        when-left
+        :maxlength="40"
+        lazy
         @change="(none) => change({ none: none.trim() })"
       />
     </p>
@@ -190,8 +190,8 @@ function setCategories(text: string): void {
         :disabled="history.frozen"
         :label="`Categories of ${measure.name}`"
         placeholder="one number alone; or: normal, just starting, mouldy, not yet"
-        :most="400"
-        when-left
+        :maxlength="400"
+        lazy
         @change="setCategories"
       />
       <template v-if="measure.categories.length > 0">

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { addMeasure, changePlan, lastReadingDay } from '@fern/core';
-import { useLoaded } from '../frame/loaded';
-import AddButton from '../kit/AddButton.vue';
-import ProblemNote from '../kit/ProblemNote.vue';
-import TextField from '../kit/TextField.vue';
+import { useLoaded } from '../layout/loaded';
+import AddButton from '../components/AddButton.vue';
+import ProblemNote from '../components/ProblemNote.vue';
+import TextField from '../components/TextField.vue';
 import { useDocument } from '../stores/document';
 import { useHistory } from '../stores/history';
 import MeasureEditor from './MeasureEditor.vue';
@@ -40,7 +40,7 @@ const last = computed(() => lastReadingDay(experiment.value));
     />
     read blind: the walk hides the arms, and the codes tell nothing of them</label
   >
-  <ProblemNote :words="document.wrongAt('/measures')" />
+  <ProblemNote :words="document.errorAt('/measures')" />
   <div data-list>
     <MeasureEditor v-for="measure in experiment.measures" :key="measure.measure" :measure="measure" :last="last" />
   </div>

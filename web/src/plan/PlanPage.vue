@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
 import { computed } from 'vue';
-import { moveUnit, plural, replan, replicateWord, toggleBarrier, isSealed } from '@fern/core';
+import { moveUnit, plural, redesign, replicateWord, toggleBarrier, isSealed } from '@fern/core';
 import BenchView from '../bench/BenchView.vue';
 import { benchOf } from '../bench/benchOf';
-import { useLoaded } from '../frame/loaded';
-import TwoColumns from '../kit/TwoColumns.vue';
-import { useLater } from '../kit/useLater';
+import { useLoaded } from '../layout/loaded';
+import TwoColumns from '../components/TwoColumns.vue';
+import { useDeferred } from '../components/useDeferred';
 import { newSeed } from '../stores/newSeed';
 import { useDocument } from '../stores/document';
 import { useHistory } from '../stores/history';
@@ -27,8 +27,8 @@ import UnitsEditor from './UnitsEditor.vue';
 const { experiment } = useLoaded();
 const document = useDocument();
 const history = useHistory();
-const later = useLater();
-const shuffle = () => history.edit((now) => replan(now, { seed: newSeed() }));
+const later = useDeferred();
+const shuffle = () => history.edit((now) => redesign(now, { seed: newSeed() }));
 const move = (unit: string, row: number, column: number) =>
   history.edit((now) => ({ ...now, units: moveUnit(now.units, unit, row, column) }));
 const barrier = (row: number, column: number) => history.edit((now) => toggleBarrier(now, row, column));
@@ -73,7 +73,7 @@ const layoutWords = computed(() => {
       <KeptEditor />
       <DifferencesEditor />
     </template>
-    <template #margin>
+    <template #sidebar>
       <FairTest />
       <PowerPanel v-if="later" />
     </template>

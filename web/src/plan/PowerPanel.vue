@@ -18,9 +18,9 @@ import {
 } from '@fern/core';
 import { LazyCanvas } from '../charts/lazyCanvas';
 import { chancePicture } from '../charts/chancePicture';
-import MarginNote from '../kit/MarginNote.vue';
-import QuantityField from '../kit/QuantityField.vue';
-import { useLoaded } from '../frame/loaded';
+import Callout from '../components/Callout.vue';
+import QuantityField from '../components/QuantityField.vue';
+import { useLoaded } from '../layout/loaded';
 import { newSeed } from '../stores/newSeed';
 import { useDocument } from '../stores/document';
 import { useHistory } from '../stores/history';
@@ -76,12 +76,12 @@ const percent = (value: number | null) => (value === null ? null : Math.round(va
 <template>
   <h2 class="head" :class="{ 'no-print': possible && points.length === 0 }">What could this show?</h2>
   <template v-if="possible">
-    <MarginNote v-if="here" :severity="here.chance < 0.8 ? 'caution' : 'fine'" role="status" data-testid="power">
+    <Callout v-if="here" :severity="here.chance < 0.8 ? 'caution' : 'fine'" role="status" data-testid="power">
       {{ sentence }}
       <div v-if="remedy" class="mend">
         <Button size="small" @click="mend(remedy)">{{ remedy.label }}</Button>
       </div>
-    </MarginNote>
+    </Callout>
     <LazyCanvas v-if="points.length > 1" :configuration="picture" :height="150" :sentence="sentence" />
     <p v-if="failed" class="small" role="alert">It could not be simulated. Change a number, or try again.</p>
     <p v-if="working" class="small">

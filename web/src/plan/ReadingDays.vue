@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { vRoving } from '../kit/roving';
-import DaysField from '../kit/DaysField.vue';
+import { vRovingTabindex } from '../components/rovingTabindex';
+import DaysField from '../components/DaysField.vue';
 
 /** Reading days as marks on a line of days, each a button; or typed as numbers. The last day carries the verdict. */
 const props = defineProps<{ days: readonly number[]; last: number; decides: boolean; disabled: boolean; name: string }>();
@@ -17,7 +17,7 @@ function toggle(day: number): void {
 
 <template>
   <div class="days">
-    <div v-if="line.length > 0" v-roving class="line" role="toolbar" :aria-label="`Days of ${name}, as marks`">
+    <div v-if="line.length > 0" v-roving-tabindex class="line" role="toolbar" :aria-label="`Days of ${name}, as marks`">
       <button
         v-for="day in line"
         :key="day"

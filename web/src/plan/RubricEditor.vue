@@ -2,8 +2,8 @@
 import { Input } from 'ant-design-vue';
 import { computed } from 'vue';
 import { rubrics, type RubricStep } from '@fern/core';
-import AddButton from '../kit/AddButton.vue';
-import ChoiceField from '../kit/ChoiceField.vue';
+import AddButton from '../components/AddButton.vue';
+import ChoiceField from '../components/ChoiceField.vue';
 
 /** The steps of a rating, each in words, so that two people mean the same by a number. */
 const props = defineProps<{ steps: readonly RubricStep[]; name: string; disabled: boolean }>();

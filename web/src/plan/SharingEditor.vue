@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { plural, shareContainers, sharingOf, type Sharing } from '@fern/core';
-import { useLoaded } from '../frame/loaded';
-import ChoiceField from '../kit/ChoiceField.vue';
-import NumberField from '../kit/NumberField.vue';
-import TextField from '../kit/TextField.vue';
+import { useLoaded } from '../layout/loaded';
+import ChoiceField from '../components/ChoiceField.vue';
+import NumberField from '../components/NumberField.vue';
+import TextField from '../components/TextField.vue';
 import { useHistory } from '../stores/history';
 
 /** What do these share? Asked in the open, since what is shared is what counts. */
@@ -55,8 +55,8 @@ const share = (more: Partial<Sharing>) =>
         class="word"
         label="What is shared"
         list="shared-things"
-        :most="40"
-        when-left
+        :maxlength="40"
+        lazy
         @change="(what) => share({ what })"
       />
       <template v-if="how === 'several' || how === 'places'">

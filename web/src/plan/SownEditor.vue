@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { setSownOf, walkOrder } from '@fern/core';
-import { useLoaded } from '../frame/loaded';
-import NumberField from '../kit/NumberField.vue';
+import { setSownOf, roundOrder } from '@fern/core';
+import { useLoaded } from '../layout/loaded';
+import NumberField from '../components/NumberField.vue';
 import { useHistory } from '../stores/history';
 
 /** How many were put into each unit, one by one, where they differ. */
 const { experiment } = useLoaded();
 const history = useHistory();
-const units = computed(() => walkOrder(experiment.value.units));
+const units = computed(() => roundOrder(experiment.value.units));
 </script>
 
 <template>

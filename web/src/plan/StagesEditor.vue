@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { addStage, changeStage, removeStage, toggleStageArm, type Stage, type StageKind } from '@fern/core';
-import { useLoaded } from '../frame/loaded';
-import AddButton from '../kit/AddButton.vue';
-import AwayButton from '../kit/AwayButton.vue';
-import ChoiceField from '../kit/ChoiceField.vue';
-import ClockField from '../kit/ClockField.vue';
-import DaysField from '../kit/DaysField.vue';
-import QuantityField from '../kit/QuantityField.vue';
-import LengthField from '../kit/LengthField.vue';
-import TextField from '../kit/TextField.vue';
+import { useLoaded } from '../layout/loaded';
+import AddButton from '../components/AddButton.vue';
+import RemoveButton from '../components/RemoveButton.vue';
+import ChoiceField from '../components/ChoiceField.vue';
+import ClockField from '../components/ClockField.vue';
+import DaysField from '../components/DaysField.vue';
+import QuantityField from '../components/QuantityField.vue';
+import LengthField from '../components/LengthField.vue';
+import TextField from '../components/TextField.vue';
 import { useHistory } from '../stores/history';
 
 /** What each arm goes through: soaks, sprays, moves. What is not tested itself, the control must go through as well. */
@@ -104,7 +104,7 @@ const change = (index: number, more: Partial<Stage>) => history.edit((now) => ch
           ><input type="checkbox" :checked="stage.tested" :disabled="history.frozen" @change="change(i, { tested: !stage.tested })" /> this
           is what is tested</label
         >
-        <AwayButton v-if="!history.frozen" :label="`Take away step ${stage.name}`" @away="history.edit((now) => removeStage(now, i))" />
+        <RemoveButton v-if="!history.frozen" :label="`Take away step ${stage.name}`" @away="history.edit((now) => removeStage(now, i))" />
       </fieldset>
     </li>
   </ul>

@@ -3,12 +3,12 @@ import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { comesBefore, daysBetween, fairTestAtOnce, isDate, longDate } from '@fern/core';
-import OpenEdits from '../frame/OpenEdits.vue';
-import { useLoaded } from '../frame/loaded';
-import ConfirmDialog from '../kit/ConfirmDialog.vue';
-import DateField from '../kit/DateField.vue';
-import MarginNote from '../kit/MarginNote.vue';
-import ProblemNote from '../kit/ProblemNote.vue';
+import OpenEdits from '../layout/OpenEdits.vue';
+import { useLoaded } from '../layout/loaded';
+import ConfirmDialog from '../components/ConfirmDialog.vue';
+import DateField from '../components/DateField.vue';
+import Callout from '../components/Callout.vue';
+import ProblemNote from '../components/ProblemNote.vue';
 import { useDocument } from '../stores/document';
 import { useHistory } from '../stores/history';
 import { today } from '../stores/today';
@@ -53,17 +53,17 @@ async function start(): Promise<void> {
 
 <template>
   <Button v-if="!document.started" type="primary" @click="ask">Start the experiment</Button>
-  <ConfirmDialog v-model:open="open" title="Start, and freeze the plan" :wrong="refusal">
+  <ConfirmDialog v-model:open="open" title="Start, and freeze the plan" :error="refusal">
     <p>From now on the plan stays as it is. A later change needs a reason, and the report will show it.</p>
     <OpenEdits />
     <ProblemNote :words="document.open.length > 0 ? null : warning" />
     <label
-      >Day 0: <DateField :value="day" label="Day 0" wrong="Choose the day on which everything is sown or planted." @change="day = $event"
+      >Day 0: <DateField :value="day" label="Day 0" error="Choose the day on which everything is sown or planted." @change="day = $event"
     /></label>
-    <MarginNote v-if="ahead > 0" severity="caution"
+    <Callout v-if="ahead > 0" severity="caution"
       >That is {{ ahead === 1 ? 'tomorrow' : `${ahead} days from now` }}. Until then the plan is frozen{{
         stepsBefore > 0 ? ', and the steps before it are due in Prepare' : ' and nothing is due'
-      }}. Is it the day on which you sow or plant?</MarginNote
+      }}. Is it the day on which you sow or plant?</Callout
     >
     <template #buttons>
       <Button type="primary" :disabled="blocked || document.open.length > 0 || !isDate(day)" @click="start">{{

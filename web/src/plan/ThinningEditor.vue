@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { changePlan, plural, type Plan } from '@fern/core';
-import { useLoaded } from '../frame/loaded';
-import NumberField from '../kit/NumberField.vue';
-import TextField from '../kit/TextField.vue';
+import { useLoaded } from '../layout/loaded';
+import NumberField from '../components/NumberField.vue';
+import TextField from '../components/TextField.vue';
 import { useHistory } from '../stores/history';
 
 /** Which plants stay after thinning, and how many units will be left at the end. */
@@ -22,7 +22,7 @@ const set = (more: Partial<Plan>) => history.edit((now) => changePlan(now, more)
         :min="1"
         :max="1000"
         whole
-        empty
+        optional
         :width="64"
         @change="(plantsKept) => set({ plantsKept })"
       />
@@ -42,7 +42,7 @@ const set = (more: Partial<Plan>) => history.edit((now) => changePlan(now, more)
         label="Units expected to be there at the end, per cent"
         :min="1"
         :max="100"
-        empty
+        optional
         :width="64"
         @change="(share) => set({ expectedSurvival: share === null ? null : share / 100 })"
       />

@@ -7,17 +7,17 @@ import {
   planFields,
   plural,
   renameBlock,
-  replan,
+  redesign,
   setSown,
   wishOf,
   type Layout,
   type Plan,
 } from '@fern/core';
-import { useLoaded } from '../frame/loaded';
-import ChoiceField from '../kit/ChoiceField.vue';
-import NumberField from '../kit/NumberField.vue';
-import ProblemNote from '../kit/ProblemNote.vue';
-import TextField from '../kit/TextField.vue';
+import { useLoaded } from '../layout/loaded';
+import ChoiceField from '../components/ChoiceField.vue';
+import NumberField from '../components/NumberField.vue';
+import ProblemNote from '../components/ProblemNote.vue';
+import TextField from '../components/TextField.vue';
 import { useDocument } from '../stores/document';
 import { useHistory } from '../stores/history';
 import { today } from '../stores/today';
@@ -55,13 +55,13 @@ const set = (more: Partial<Plan>) => history.edit((now) => changePlan(now, more)
 <template>
   <div v-if="!history.frozen" class="units" aria-label="Units">
     <span>The plant is</span>
-    <TextField :value="experiment.plan.plant" class="plant" label="Plant" when-left @change="(plant) => set({ plant })" />
+    <TextField :value="experiment.plan.plant" class="plant" label="Plant" lazy @change="(plant) => set({ plant })" />
     <span>, and what is changed on purpose is</span>
     <TextField
       :value="experiment.plan.changed"
       class="changed"
       label="What is changed on purpose"
-      when-left
+      lazy
       @change="(changed) => set({ changed })"
     />
   </div>
@@ -70,9 +70,9 @@ const set = (more: Partial<Plan>) => history.edit((now) => changePlan(now, more)
     <TextField
       :value="experiment.plan.unitWord"
       class="word"
-      when-left
+      lazy
       label="What one unit is called"
-      :most="40"
+      :maxlength="40"
       @change="(unitWord) => set({ unitWord })"
     />
     <span>, and there are</span>
@@ -85,7 +85,7 @@ const set = (more: Partial<Plan>) => history.edit((now) => changePlan(now, more)
       whole
       :width="64"
       why="400 units in all is the most."
-      @change="(unitsPerArm) => unitsPerArm !== null && history.edit((now) => replan(now, { unitsPerArm, on: today() }))"
+      @change="(unitsPerArm) => unitsPerArm !== null && history.edit((now) => redesign(now, { unitsPerArm, on: today() }))"
     />
     <span>{{ plural(experiment.plan.unitWord) }} an arm</span>
     <template v-if="counts">
@@ -97,17 +97,17 @@ const set = (more: Partial<Plan>) => history.edit((now) => changePlan(now, more)
         :min="1"
         :max="1000000"
         whole
-        empty
+        optional
         :width="72"
         @change="(sown) => (sown !== null || !sownApart) && history.edit((now) => setSown(now, sown))"
       />
       <TextField
         :value="experiment.plan.putIn"
         class="word"
-        when-left
+        lazy
         label="What is put in"
         :placeholder="planFields.putIn.blank"
-        :most="40"
+        :maxlength="40"
         @change="(putIn) => set({ putIn })"
       />
       <span>in each</span>
@@ -123,7 +123,7 @@ const set = (more: Partial<Plan>) => history.edit((now) => changePlan(now, more)
       :value="experiment.layout"
       :options="layouts"
       label="How they are shuffled"
-      @change="(layout) => history.edit((now) => replan(now, { layout }))"
+      @change="(layout) => history.edit((now) => redesign(now, { layout }))"
     />
     <template v-if="experiment.layout === 'blocks' && !document.started">
       <NumberField
@@ -133,7 +133,7 @@ const set = (more: Partial<Plan>) => history.edit((now) => changePlan(now, more)
         :max="wish.unitsPerArm"
         whole
         :width="60"
-        @change="(blocks) => blocks !== null && history.edit((now) => replan(now, { blocks }))"
+        @change="(blocks) => blocks !== null && history.edit((now) => redesign(now, { blocks }))"
       />
       <span>blocks</span>
     </template>
@@ -148,14 +148,14 @@ const set = (more: Partial<Plan>) => history.edit((now) => changePlan(now, more)
       class="word"
       :value="block"
       :label="`Name of block ${i + 1}`"
-      :most="60"
-      when-left
+      :maxlength="60"
+      lazy
       @change="(name) => history.edit((now) => renameBlock(now, block, name))"
     />
     <span class="soft">: shelves, kinds, crops or weeks. Their own numbers stand beside the whole.</span>
   </p>
   <ThinningEditor v-if="!history.frozen" />
-  <ProblemNote :words="document.wrongAt('/units')" />
+  <ProblemNote :words="document.errorAt('/units')" />
 </template>
 
 <style scoped>

@@ -9,7 +9,7 @@ import {
   experimentFrom,
   longDate,
   observationFields,
-  replan,
+  redesign,
   type Experiment,
   type Observation,
 } from '@fern/core';
@@ -189,7 +189,7 @@ describe('the units', () => {
   });
 
   it('blocks have names of their own', async () => {
-    await edit(UnitsEditor, replan(draft, { layout: 'blocks', blocks: 2 }));
+    await edit(UnitsEditor, redesign(draft, { layout: 'blocks', blocks: 2 }));
     await field('Name of block 2').setValue('north rack');
     await field('Name of block 2').trigger('blur');
     expect(new Set(now().units.map(({ block }) => block))).toEqual(new Set(['A', 'north rack']));

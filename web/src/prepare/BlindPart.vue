@@ -2,8 +2,8 @@
 import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { giveBlindCodes, isSealed, keyOf, shortDate } from '@fern/core';
-import { useLoaded } from '../frame/loaded';
-import ProblemNote from '../kit/ProblemNote.vue';
+import { useLoaded } from '../layout/loaded';
+import ProblemNote from '../components/ProblemNote.vue';
 import { useAttempt } from '../stores/attempt';
 import { useDocument } from '../stores/document';
 import { useHistory } from '../stores/history';

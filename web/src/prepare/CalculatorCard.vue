@@ -14,8 +14,8 @@ import {
   type Told,
 } from '@fern/core';
 import { useLocalStorage } from '@vueuse/core';
-import ChoiceField from '../kit/ChoiceField.vue';
-import MarginNote from '../kit/MarginNote.vue';
+import ChoiceField from '../components/ChoiceField.vue';
+import Callout from '../components/Callout.vue';
 import { useUnitSystem } from '../stores/unitSystem';
 import CalculatorField from './CalculatorField.vue';
 import LightGrid from './LightGrid.vue';
@@ -56,7 +56,7 @@ const toggle = (tool: Tool) => (has.value = has.value.includes(tool) ? has.value
     />
     <div class="sides">
       <div class="asks">
-        <CalculatorField v-for="ask in calculator.asks" :key="ask.id" v-model="filled[ask.id]" :ask="ask" :wrong="wrong[ask.id] ?? null" />
+        <CalculatorField v-for="ask in calculator.asks" :key="ask.id" v-model="filled[ask.id]" :ask="ask" :error="wrong[ask.id] ?? null" />
       </div>
       <div class="out" role="status" aria-label="What comes out">
         <dl v-if="worked">
@@ -85,7 +85,7 @@ const toggle = (tool: Tool) => (has.value = has.value.includes(tool) ? has.value
       >
     </p>
     <template v-if="calculator.caution">
-      <MarginNote severity="caution">{{ calculator.caution }} {{ RULES_FIRST }}</MarginNote>
+      <Callout severity="caution">{{ calculator.caution }} {{ RULES_FIRST }}</Callout>
     </template>
   </section>
 </template>

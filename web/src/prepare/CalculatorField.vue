@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import type { Ask } from '@fern/core';
-import ChoiceField from '../kit/ChoiceField.vue';
-import TextField from '../kit/TextField.vue';
+import ChoiceField from '../components/ChoiceField.vue';
+import TextField from '../components/TextField.vue';
 
 /** One field of a calculator, typed as people write; what it cannot be stands beside it. */
 const typed = defineModel<string>({ required: true });
-defineProps<{ ask: Ask; wrong: string | null }>();
+defineProps<{ ask: Ask; error: string | null }>();
 const hint = ({ kind, unit, example, optional }: Ask) =>
   [
     ...(unit !== '' && kind !== 'clock' ? [unit] : []),
@@ -21,9 +21,9 @@ const hint = ({ kind, unit, example, optional }: Ask) =>
         >{{ ask.label }} <span class="soft small">{{ hint(ask) }}</span></span
       >
       <ChoiceField v-if="ask.kind === 'choice'" :value="typed" :options="ask.choices" :label="ask.label" @change="typed = $event" />
-      <TextField v-else :value="typed" :label="ask.label" :wrong="wrong !== null" :placeholder="ask.example" @change="typed = $event" />
+      <TextField v-else :value="typed" :label="ask.label" :error="error !== null" :placeholder="ask.example" @change="typed = $event" />
     </label>
-    <p v-if="wrong" role="alert" class="wrong">{{ wrong }}</p>
+    <p v-if="error" role="alert" class="wrong">{{ error }}</p>
   </div>
 </template>
 

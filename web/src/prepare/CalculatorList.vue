@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue';
 import { RouterLink, type RouteLocationRaw } from 'vue-router';
 import { calculators, calculatorThemes, type Calculator } from '@fern/core';
-import TextField from '../kit/TextField.vue';
+import TextField from '../components/TextField.vue';
 
 /** Every calculator by theme, and a field to find one. */
 const props = defineProps<{ now: string; to: (id: string) => RouteLocationRaw }>();

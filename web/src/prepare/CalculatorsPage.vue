@@ -2,8 +2,8 @@
 import { computed } from 'vue';
 import { useRoute } from 'vue-router';
 import { calculatorOf, calculators } from '@fern/core';
-import TopRail from '../frame/TopRail.vue';
-import TwoColumns from '../kit/TwoColumns.vue';
+import AppHeader from '../layout/AppHeader.vue';
+import TwoColumns from '../components/TwoColumns.vue';
 import CalculatorCard from './CalculatorCard.vue';
 import CalculatorList from './CalculatorList.vue';
 
@@ -15,12 +15,14 @@ const none = {};
 </script>
 
 <template>
-  <TopRail />
+  <AppHeader />
   <TwoColumns class="calculators">
     <p v-if="asked !== '' && calculator.id !== asked" role="alert">There is no calculator “{{ asked }}”. Here is the first.</p>
     <h1>{{ calculator.title }}</h1>
     <CalculatorCard :key="calculator.id" :calculator="calculator" :start="none" />
-    <template #margin><CalculatorList :now="calculator.id" :to="(id) => ({ name: 'calculators', params: { calculator: id } })" /></template>
+    <template #sidebar
+      ><CalculatorList :now="calculator.id" :to="(id) => ({ name: 'calculators', params: { calculator: id } })"
+    /></template>
   </TwoColumns>
 </template>
 

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { changeKit, expectedShares, mixEach, plural, type Addition, type KitNeeds, type MixPart, type Solution } from '@fern/core';
-import { useLoaded } from '../frame/loaded';
-import AddButton from '../kit/AddButton.vue';
-import AwayButton from '../kit/AwayButton.vue';
-import ChoiceField from '../kit/ChoiceField.vue';
-import NumberField from '../kit/NumberField.vue';
-import QuantityField from '../kit/QuantityField.vue';
-import TextField from '../kit/TextField.vue';
+import { useLoaded } from '../layout/loaded';
+import AddButton from '../components/AddButton.vue';
+import RemoveButton from '../components/RemoveButton.vue';
+import ChoiceField from '../components/ChoiceField.vue';
+import NumberField from '../components/NumberField.vue';
+import QuantityField from '../components/QuantityField.vue';
+import TextField from '../components/TextField.vue';
 import { useHistory } from '../stores/history';
 import ArmTicks from './ArmTicks.vue';
 
@@ -93,7 +93,7 @@ const ways = [
         :label="`Mix in each ${word}`"
         :min="0"
         :max="1e7"
-        empty
+        optional
         :width="72"
         @change="change({ mediumEach: $event })"
       />
@@ -127,7 +127,7 @@ const ways = [
         />
         <span>parts</span>
         <TextField small :value="own.name" :label="`Name of part ${i + 1}`" class="name" @change="(name) => part(i, { name })" />
-        <AwayButton :label="`Take away part ${own.name}`" @away="change({ parts: without(kit.parts, i) })" />
+        <RemoveButton :label="`Take away part ${own.name}`" @away="change({ parts: without(kit.parts, i) })" />
       </li>
     </ul>
     <p>
@@ -158,12 +158,12 @@ const ways = [
             :label="`Share of ${own.name}`"
             :min="0"
             :max="100"
-            empty
+            optional
             placeholder="dose"
             :width="60"
             @change="addition(i, { share: $event })" />
           <span>% of the mix</span>
-          <AwayButton :label="`Take away ${own.name}`" @away="change({ additions: without(kit.additions, i) })"
+          <RemoveButton :label="`Take away ${own.name}`" @away="change({ additions: without(kit.additions, i) })"
         /></span>
         <ArmTicks :arms="experiment.arms" :ticked="own.arms" @change="(arms) => addition(i, { arms })" />
       </li>
@@ -197,7 +197,7 @@ const ways = [
             :width="50"
             @change="$event !== null && solution(i, { times: $event })" />
           <span>times</span>
-          <AwayButton :label="`Take away ${own.name}`" @away="change({ solutions: without(kit.solutions, i) })"
+          <RemoveButton :label="`Take away ${own.name}`" @away="change({ solutions: without(kit.solutions, i) })"
         /></span>
         <span class="line"
           ><ChoiceField :value="own.made" :options="ways" :label="`How ${own.name} is made`" @change="solution(i, { made: $event })" />
@@ -217,7 +217,7 @@ const ways = [
             :label="`Grams of ${own.name} in a litre`"
             :min="0"
             :max="1e6"
-            empty
+            optional
             placeholder="dose"
             :width="64"
             @change="solution(i, { grams: $event })"

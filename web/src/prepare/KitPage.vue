@@ -15,13 +15,13 @@ import {
   unitSystems,
   type KitLine,
 } from '@fern/core';
-import { useLoaded } from '../frame/loaded';
-import ChoiceField from '../kit/ChoiceField.vue';
-import LinesField from '../kit/LinesField.vue';
-import MarginNote from '../kit/MarginNote.vue';
-import NumberField from '../kit/NumberField.vue';
-import TextField from '../kit/TextField.vue';
-import TwoColumns from '../kit/TwoColumns.vue';
+import { useLoaded } from '../layout/loaded';
+import ChoiceField from '../components/ChoiceField.vue';
+import LinesField from '../components/LinesField.vue';
+import Callout from '../components/Callout.vue';
+import NumberField from '../components/NumberField.vue';
+import TextField from '../components/TextField.vue';
+import TwoColumns from '../components/TwoColumns.vue';
 import { useHistory } from '../stores/history';
 import { useUnitSystem } from '../stores/unitSystem';
 import KitNeedsEditor from './KitNeedsEditor.vue';
@@ -99,7 +99,7 @@ const print = () => window.print();
               :min="0"
               :max="1e6"
               :width="72"
-              empty
+              optional
               @change="history.edit((now) => setPrice(now, line.id, $event))"
             />
             <span class="soft">{{ line.unit === '' ? 'each' : line.unit === 'g' ? 'a kg' : 'a litre' }}</span>
@@ -130,9 +130,9 @@ const print = () => window.print();
         @change="(materials) => history.edit((now) => changePlan(now, { materials }))"
       />
     </details>
-    <template #margin>
+    <template #sidebar>
       <KitNeedsEditor />
-      <MarginNote severity="caution">{{ RULES_FIRST }}</MarginNote>
+      <Callout severity="caution">{{ RULES_FIRST }}</Callout>
     </template>
   </TwoColumns>
 </template>

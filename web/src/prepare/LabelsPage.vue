@@ -3,14 +3,14 @@ import { Button, Spin } from 'ant-design-vue';
 import { wrap } from 'comlink';
 import { useLocalStorage } from '@vueuse/core';
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue';
-import { counted, isSealed, labelSheetOf, labelSheets, labelsPerPage, plural, walkOrder } from '@fern/core';
-import { useLoaded } from '../frame/loaded';
-import ChoiceField from '../kit/ChoiceField.vue';
-import MarginNote from '../kit/MarginNote.vue';
-import NumberField from '../kit/NumberField.vue';
-import ProblemNote from '../kit/ProblemNote.vue';
-import { saveText } from '../kit/saveText';
-import TwoColumns from '../kit/TwoColumns.vue';
+import { counted, isSealed, labelSheetOf, labelSheets, labelsPerPage, plural, roundOrder } from '@fern/core';
+import { useLoaded } from '../layout/loaded';
+import ChoiceField from '../components/ChoiceField.vue';
+import Callout from '../components/Callout.vue';
+import NumberField from '../components/NumberField.vue';
+import ProblemNote from '../components/ProblemNote.vue';
+import { saveText } from '../components/saveText';
+import TwoColumns from '../components/TwoColumns.vue';
 import type { LabelsWorker } from '../workers/labels.worker';
 import BlindPart from './BlindPart.vue';
 import PrepareTabs from './PrepareTabs.vue';
@@ -38,7 +38,7 @@ const sheets = labelSheets.map((own) => ({ value: own.id, label: own.title }));
 const chosen = computed(() => labelSheetOf(sheet.value));
 const each = computed(() => [
   { value: '', label: `all ${experiment.value.units.length}` },
-  ...walkOrder(experiment.value.units).map(({ unit }) => ({ value: unit, label: unit })),
+  ...roundOrder(experiment.value.units).map(({ unit }) => ({ value: unit, label: unit })),
 ]);
 const word = computed(() => plural(experiment.value.plan.unitWord));
 
@@ -123,17 +123,17 @@ const save = () => saveText(pagesAsHtml(title.value, pages.value, chosen.value.p
     </div>
     <p v-if="pages.length > SHOWN" class="soft small">And {{ pages.length - SHOWN }} more sheets.</p>
     <p v-if="pages.length === 0 && !working" class="soft">Nothing has a place on the bench yet. Shuffle the {{ word }} in Plan first.</p>
-    <template #margin>
+    <template #sidebar>
       <h2>Before you print</h2>
-      <MarginNote severity="note">Print at 100 %, without “fit to page”: then the labels meet their cuts.</MarginNote>
-      <MarginNote severity="note"
+      <Callout severity="note">Print at 100 %, without “fit to page”: then the labels meet their cuts.</Callout>
+      <Callout severity="note"
         >The square opens the log of that {{ experiment.plan.unitWord }} on a phone that is signed in and reaches
-        <span class="mono small">{{ host }}</span>.</MarginNote
+        <span class="mono small">{{ host }}</span>.</Callout
       >
-      <MarginNote v-if="experiment.blinded" severity="caution"
-        >It is read blind. Labels with the arm are for whoever puts them out; take them off before the first reading.</MarginNote
+      <Callout v-if="experiment.blinded" severity="caution"
+        >It is read blind. Labels with the arm are for whoever puts them out; take them off before the first reading.</Callout
       >
-      <MarginNote severity="note">Pencil on plastic lasts longer than ink. Cover paper labels with clear tape.</MarginNote>
+      <Callout severity="note">Pencil on plastic lasts longer than ink. Cover paper labels with clear tape.</Callout>
       <BlindPart />
     </template>
   </TwoColumns>

@@ -7,8 +7,8 @@ import { today } from '../stores/today';
 import { eventually, fakeServer, mountLoaded, startedStudy, type FakeServer } from '../testing';
 import KitPage from './KitPage.vue';
 import PreparePage from './PreparePage.vue';
-import PutOutPage from './PutOutPage.vue';
-import ReckonPage from './ReckonPage.vue';
+import SetUpPage from './SetUpPage.vue';
+import ExperimentCalculators from './ExperimentCalculators.vue';
 
 const stage = (name: string, more: Partial<Stage>): Stage => ({ ...blankOf(stageFields), name, kind: 'soak', ...more });
 let server: FakeServer;
@@ -132,7 +132,7 @@ describe('the kit', () => {
 
 describe('putting out', () => {
   it('ticks one after another, by tap or by the bench, and says when all stand', async () => {
-    await open([], 3, false, PutOutPage);
+    await open([], 3, false, SetUpPage);
     expect(page.get('h1').text()).toBe('12 of 12 dishes to put out');
     await press('It stands');
     await eventually(() => expect(page.get('h1').text()).toBe('11 of 12 dishes to put out'));
@@ -147,7 +147,7 @@ describe('a calculator beside a running experiment', () => {
     const study = startedStudy();
     const volume = { ...blankOf(measureFields), measure: 'head', name: 'Head volume', unit: 'cm³', readingDays: [3] };
     server = fakeServer({ ...study, experiment: { ...study.experiment, measures: [...study.experiment.measures, volume] } });
-    page = await mountLoaded(ReckonPage, {}, '/reckon/head-volume');
+    page = await mountLoaded(ExperimentCalculators, {}, '/reckon/head-volume');
     await press('Head volume: 188.5 cm³');
     await page.vm.$nextTick();
     expect(page.get('[role="alert"]').text()).toContain('Choose the dish that was measured');
@@ -165,7 +165,7 @@ describe('a calculator beside a running experiment', () => {
   });
 
   it('puts what comes out into the kit and among what is kept the same', async () => {
-    await open([], 3, false, ReckonPage);
+    await open([], 3, false, ExperimentCalculators);
     await press('Put it into the kit');
     await press('Keep it the same for all');
     expect(now().plan.materials.at(-1)).toBe('Parts of a mix, weighed: Part 1 480 g, Part 2 160 g');

@@ -20,13 +20,13 @@ import {
   type Give,
   type TimedStep,
 } from '@fern/core';
-import MarginNote from '../kit/MarginNote.vue';
-import LinesField from '../kit/LinesField.vue';
-import ProblemNote from '../kit/ProblemNote.vue';
-import { saveText } from '../kit/saveText';
-import TwoColumns from '../kit/TwoColumns.vue';
-import { useLoaded } from '../frame/loaded';
-import TimerList from '../frame/TimerList.vue';
+import Callout from '../components/Callout.vue';
+import LinesField from '../components/LinesField.vue';
+import ProblemNote from '../components/ProblemNote.vue';
+import { saveText } from '../components/saveText';
+import TwoColumns from '../components/TwoColumns.vue';
+import { useLoaded } from '../layout/loaded';
+import TimerList from '../layout/TimerList.vue';
 import { useDocument } from '../stores/document';
 import { useHistory } from '../stores/history';
 import { useStepClock } from '../stores/stepClock';
@@ -122,7 +122,7 @@ const set = (field: 'steps' | 'cautions') => (lines: string[]) => history.edit((
       <p class="soft small">What is done, in order, as the report tells it. One step a line.</p>
       <LinesField :value="experiment.plan.steps" label="Steps, one a line" @change="set('steps')($event)" />
     </section>
-    <template #margin>
+    <template #sidebar>
       <TimerList v-slot="{ timer }" :only="id">
         <p v-if="timer.what === 'step'" class="buttons">
           <Button type="primary" @click="end(timer.key)">{{ timer.left > 0 ? 'End it now' : 'It has ended' }}</Button>
@@ -137,11 +137,11 @@ const set = (field: 'steps' | 'cautions') => (lines: string[]) => history.edit((
         <Button @click="router.push({ name: 'wall', params: { id } })">Wall page</Button>
       </p>
       <h2 class="care">Take care</h2>
-      <MarginNote v-for="caution in cautionsOf(experiment.plan)" :key="caution" severity="caution">{{ caution }}</MarginNote>
-      <MarginNote severity="caution">{{ RULES_FIRST }}</MarginNote>
+      <Callout v-for="caution in cautionsOf(experiment.plan)" :key="caution" severity="caution">{{ caution }}</Callout>
+      <Callout severity="caution">{{ RULES_FIRST }}</Callout>
       <template v-if="experiment.plan.troubles.length > 0">
         <h2 class="later">What often goes wrong</h2>
-        <MarginNote v-for="trouble in experiment.plan.troubles" :key="trouble" severity="note">{{ trouble }}</MarginNote>
+        <Callout v-for="trouble in experiment.plan.troubles" :key="trouble" severity="note">{{ trouble }}</Callout>
       </template>
       <h2 class="later">Cautions in the report</h2>
       <LinesField :value="experiment.plan.cautions" label="Cautions, one a line" @change="set('cautions')($event)" />

@@ -2,10 +2,10 @@
 import { Button } from 'ant-design-vue';
 import { v7 as uuid } from 'uuid';
 import { computed, ref } from 'vue';
-import { convert, doubtsAbout, kindOf, onItsWalk, readsBlind, takeReading, walkOrder, type Line, type Told } from '@fern/core';
-import { useLoaded } from '../frame/loaded';
-import ChoiceField from '../kit/ChoiceField.vue';
-import ProblemNote from '../kit/ProblemNote.vue';
+import { convert, plausibilityChecks, kindOf, onItsRound, readsBlind, recordReading, roundOrder, type Line, type Told } from '@fern/core';
+import { useLoaded } from '../layout/loaded';
+import ChoiceField from '../components/ChoiceField.vue';
+import ProblemNote from '../components/ProblemNote.vue';
 import { useOutbox } from '../stores/outbox';
 import { useSession } from '../stores/session';
 import { today } from '../stores/today';
@@ -41,7 +41,7 @@ const offers = computed<Offer[]>(() =>
 );
 const units = computed(() => [
   { value: '', label: `which ${experiment.value.plan.unitWord}` },
-  ...walkOrder(experiment.value.units.filter(({ status }) => status === 'active')).map((own) => ({ value: own.unit, label: own.unit })),
+  ...roundOrder(experiment.value.units.filter(({ status }) => status === 'active')).map((own) => ({ value: own.unit, label: own.unit })),
 ]);
 function take(offer: Offer): void {
   const own = experiment.value.units.find((one) => one.unit === unit.value);
@@ -49,12 +49,12 @@ function take(offer: Offer): void {
   wrong.value = own ? null : `Choose the ${experiment.value.plan.unitWord} that was measured.`;
   if (!own || !measure) return;
   const place = { unit: own, measure, plannedDay: null, reading: null, plant: null };
-  const stop = doubtsAbout(study.value, { ...place, on: today() }, offer.value, []).find(({ level }) => level === 'stop');
+  const stop = plausibilityChecks(study.value, { ...place, on: today() }, offer.value, []).find(({ level }) => level === 'stop');
   wrong.value = stop?.message ?? null;
   if (stop) return;
   const by = { id: uuid(), observer: session.account?.name ?? null, blinded: readsBlind(experiment.value) };
-  const reading = takeReading(place, { value: offer.value, absent: null, note: null }, today(), by);
-  outbox.add(id.value, { kind: 'reading', content: onItsWalk(experiment.value)(reading) });
+  const reading = recordReading(place, { value: offer.value, absent: null, note: null }, today(), by);
+  outbox.add(id.value, { kind: 'reading', content: onItsRound(experiment.value)(reading) });
   said.value = `${own.unit}: ${offer.words}. It stands in the log.`;
 }
 </script>

@@ -2,9 +2,9 @@
 import { Button } from 'ant-design-vue';
 import { computed } from 'vue';
 import { lengthWords, plural, shortDate, stepCautions, stepMinutes, stepMoments, readsBlind, type StepOnDay } from '@fern/core';
-import { useLoaded } from '../frame/loaded';
-import MarginNote from '../kit/MarginNote.vue';
-import StakeMark from '../stake/StakeMark.vue';
+import { useLoaded } from '../layout/loaded';
+import Callout from '../components/Callout.vue';
+import GroupBadge from '../groupBadge/GroupBadge.vue';
 import { armStyle } from '@fern/paper/look';
 import { useStepClock } from '../stores/stepClock';
 import { today } from '../stores/today';
@@ -61,7 +61,7 @@ const many = (n: number) => `${n} ${n === 1 ? experiment.value.plan.unitWord : p
           </span>
         </span>
         <span v-if="!hidesArms" class="stakes"
-          ><StakeMark v-for="arm in step.arms" :key="arm" :text="arm" :look="armStyle(experiment.arms, arm)" :size="26"
+          ><GroupBadge v-for="arm in step.arms" :key="arm" :text="arm" :look="armStyle(experiment.arms, arm)" :size="26"
         /></span>
         <span v-if="isOpen(step)" class="buttons">
           <Button v-if="step.hours !== null" type="primary" @click="begin(step)">Begin now</Button>
@@ -69,7 +69,7 @@ const many = (n: number) => `${n} ${n === 1 ? experiment.value.plan.unitWord : p
           <RouterLink :to="{ name: 'log', query: { step: step.name } }" class="small">other time</RouterLink>
         </span>
         <div v-if="isOpen(step) || i < 2" class="cautions">
-          <MarginNote v-for="caution in stepCautions(step)" :key="caution" severity="caution">{{ caution }}</MarginNote>
+          <Callout v-for="caution in stepCautions(step)" :key="caution" severity="caution">{{ caution }}</Callout>
         </div>
       </li>
     </ol>

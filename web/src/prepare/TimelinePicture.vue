@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, useTemplateRef } from 'vue';
 import { lengthWords, localOf, shortDate, type Experiment, type PlannedTimes, type StageKind, type TimedStep } from '@fern/core';
-import StakeMark from '../stake/StakeMark.vue';
+import GroupBadge from '../groupBadge/GroupBadge.vue';
 import { armStyle } from '@fern/paper/look';
 import { BAR, LEFT, ROW, timelineGeometry, TOP, WIDTH } from './timelineGeometry';
 
@@ -89,7 +89,7 @@ const shift = (step: TimedStep) => (drag.value && isSame(step, drag.value.step) 
       <text :x="tick.x" y="16" text-anchor="middle" class="tick">{{ tick.words }}</text>
     </g>
     <g v-for="row in geometry.rows" :key="row.arm">
-      <StakeMark :text="row.arm" :look="armStyle(experiment.arms, row.arm)" :size="30" :x="8" :y="row.y - 2" />
+      <GroupBadge :text="row.arm" :look="armStyle(experiment.arms, row.arm)" :size="30" :x="8" :y="row.y - 2" />
       <rect
         v-if="row.growing"
         :x="row.growing.x"

@@ -16,14 +16,14 @@ import {
   type Presence,
   type Timing,
 } from '@fern/core';
-import { useLoaded } from '../frame/loaded';
-import AddButton from '../kit/AddButton.vue';
-import AwayButton from '../kit/AwayButton.vue';
-import ChoiceField from '../kit/ChoiceField.vue';
-import ClockField from '../kit/ClockField.vue';
-import DateField from '../kit/DateField.vue';
-import ProblemNote from '../kit/ProblemNote.vue';
-import TextField from '../kit/TextField.vue';
+import { useLoaded } from '../layout/loaded';
+import AddButton from '../components/AddButton.vue';
+import RemoveButton from '../components/RemoveButton.vue';
+import ChoiceField from '../components/ChoiceField.vue';
+import ClockField from '../components/ClockField.vue';
+import DateField from '../components/DateField.vue';
+import ProblemNote from '../components/ProblemNote.vue';
+import TextField from '../components/TextField.vue';
 import { useHistory } from '../stores/history';
 import { today } from '../stores/today';
 import { nowMinute, ownZone } from '../stores/zone';
@@ -96,7 +96,7 @@ const presenceWords = computed(() => {
       </template>
       <template v-else>
         <span>on</span>
-        <DateField :value="timing.on ?? ''" label="Its day" wrong="Choose its day." @change="isDate($event) && change({ on: $event })" />
+        <DateField :value="timing.on ?? ''" label="Its day" error="Choose its day." @change="isDate($event) && change({ on: $event })" />
         <span>, sown at</span>
         <ClockField :value="timing.at" label="Time of sowing" @change="change({ at: $event })" />
         <Button type="primary" :disabled="timing.on === null" @click="workOut">Work the day out</Button>
@@ -136,7 +136,7 @@ const presenceWords = computed(() => {
           <DateField :value="own.from" :label="`First day of holiday ${i + 1}`" @change="isDate($event) && holiday(i, { from: $event })" />
           <span>to</span>
           <DateField :value="own.to" :label="`Last day of holiday ${i + 1}`" @change="isDate($event) && holiday(i, { to: $event })" />
-          <AwayButton :label="`Take away ${own.name}`" @away="change({ holidays: timing.holidays.filter((_, k) => k !== i) })" />
+          <RemoveButton :label="`Take away ${own.name}`" @away="change({ holidays: timing.holidays.filter((_, k) => k !== i) })" />
         </li>
       </ul>
       <p class="soft">Clocks of {{ timing.zone || ownZone() }}. Kept for your next experiment.</p>

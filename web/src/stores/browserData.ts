@@ -1,10 +1,10 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 import type { Draft } from './drafts';
 import type { CachedAnswer } from './offlineCache';
-import type { Waiting } from './waiting';
+import type { PendingEntry } from './pendingSync';
 
 interface BrowserData extends DBSchema {
-  waiting: { key: string; value: Waiting };
+  waiting: { key: string; value: PendingEntry };
   kept: { key: [string, string]; value: CachedAnswer };
   drafts: { key: [string, string, string]; value: Draft };
 }

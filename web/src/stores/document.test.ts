@@ -146,13 +146,13 @@ describe('what goes wrong', () => {
     await vi.advanceTimersByTimeAsync(600);
     expect(document.saving).toBe('wrong');
     expect(document.experiment?.title).toBe('A');
-    expect(document.wrongAt('/arms')).toBe('There are two controls.');
-    expect(document.wrongAt('/units')).toBeNull();
+    expect(document.errorAt('/arms')).toBe('There are two controls.');
+    expect(document.errorAt('/units')).toBeNull();
     server.answer = accept;
     history.edit(rename('B'));
     await vi.advanceTimersByTimeAsync(600);
     expect(document.saving).toBe('saved');
-    expect(document.wrongAt('/arms')).toBeNull();
+    expect(document.errorAt('/arms')).toBeNull();
   });
 
   it('a conflict is told, nothing more is sent, and loading again takes the other’s', async () => {

@@ -266,7 +266,7 @@ export const useDocument = defineStore('document', () => {
       return lines.length > 0 ? lines : [{ place: '', why: message.value }];
     }),
     started: computed(() => experiment.value !== null && experiment.value.plan.frozenOn !== null),
-    wrongAt: (pointer: string) =>
+    errorAt: (pointer: string) =>
       wrong.value.find((field) => field.pointer === pointer || field.pointer.startsWith(`${pointer}/`))?.detail ?? null,
     take,
     resume,

@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
 import type { ExperimentLine, ExperimentRecord, ImportRecord } from '@fern/contract';
-import { addDays, stateOf, stepMinutes, walkMinutes, type Experiment, type Measure, type Plan, type WalkState } from '@fern/core';
+import { addDays, roundState, stepMinutes, roundMinutes, type Experiment, type Measure, type Plan, type RoundState } from '@fern/core';
 import { api, CallError, wordsFor } from './api';
 import { cacheAnswer, cachedAnswer } from './offlineCache';
 import { useIdempotencyKeys } from './idempotencyKeys';
@@ -19,7 +19,7 @@ export interface DueTask {
   readonly on: string;
   /** Time of day; empty where the plan says none. */
   readonly at: string;
-  readonly state: WalkState;
+  readonly state: RoundState;
   readonly left: number;
   /** About how long it takes. */
   readonly minutes: number;
@@ -77,7 +77,7 @@ export const useExperiments = defineStore('experiments', () => {
   }
 
   const all = computed<DueTask[]>(() => list.value.flatMap((line) => tasksOf(line)));
-  const inState = (state: WalkState, order: (a: DueTask, b: DueTask) => number) =>
+  const inState = (state: RoundState, order: (a: DueTask, b: DueTask) => number) =>
     computed(() => all.value.filter((task) => task.state === state).sort((a, b) => order(a, b) || byDay(a, b)));
 
   return {
@@ -108,12 +108,12 @@ function tasksOf({ id, title, unitWord, place, startedOn, measures, walks, steps
   if (startedOn === null) return [];
   const task = (day: number, left: number) => {
     const on = addDays(startedOn, Math.floor(day));
-    return { id, title, unitWord, place, day, on, left, state: stateOf(left, on, today()) };
+    return { id, title, unitWord, place, day, on, left, state: roundState(left, on, today()) };
   };
   return [
     ...walks.map(({ day, left, measures: read }) => {
       const own = read.map((i) => measures[i]);
-      return { ...task(day, left), measures: own, step: null, minutes: walkMinutes({ measures: own, left }), at: '' };
+      return { ...task(day, left), measures: own, step: null, minutes: roundMinutes({ measures: own, left }), at: '' };
     }),
     ...steps.map(({ name, day, at, left }) => ({ ...task(day, left), at, measures: [], step: name, minutes: stepMinutes(left) })),
   ];

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia';
 import { computed, shallowRef } from 'vue';
-import { changePlan, fixedChanges, rebase, restorePlan, startOn, wordsFollow, type Experiment } from '@fern/core';
+import { changePlan, fixedChanges, rebase, restorePlan, startOn, syncTextNumbers, type Experiment } from '@fern/core';
 import { useDocument } from './document';
 import { today } from './today';
 
@@ -24,7 +24,7 @@ export const useHistory = defineStore('history', () => {
     const before = document.experiment;
     document.change((now) => {
       const next = change(now);
-      return next === now ? now : wordsFollow(now, next);
+      return next === now ? now : syncTextNumbers(now, next);
     });
     const after = document.experiment;
     if (before !== null && after !== null && after !== before) past.value = [...past.value, { before, after }].slice(-MOST);

@@ -1,12 +1,12 @@
 import { defineStore } from 'pinia';
 import { computed, shallowRef } from 'vue';
 import type { ExperimentRecord, LoggedNews } from '@fern/contract';
-import type { Care, Happening, Photo, Study } from '@fern/core';
+import type { Care, Incident, Photo, Study } from '@fern/core';
 import { api } from './api';
 import { useDocument } from './document';
 import { useOutbox } from './outbox';
 import { withLogged } from './overlay';
-import type { SownState, UnitState } from './waiting';
+import type { SownState, UnitState } from './pendingSync';
 
 const nothing: Omit<Study, 'experiment'> = { observations: [], happenings: [], care: [], photos: [] };
 
@@ -60,6 +60,6 @@ export const useLog = defineStore('log', () => {
     /** @param picture of a new photo; null where one is mended */
     addPhoto: (photo: Photo, picture: ArrayBuffer | null) => outbox.add(document.id, { kind: 'photo', content: photo, picture }),
     removePicture,
-    addHappening: (happening: Happening) => outbox.add(document.id, { kind: 'happening', content: happening }),
+    addHappening: (happening: Incident) => outbox.add(document.id, { kind: 'happening', content: happening }),
   };
 });

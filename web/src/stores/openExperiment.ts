@@ -1,11 +1,11 @@
 import { defineStore } from 'pinia';
 import { ref } from 'vue';
-import { unitData, unpackColumns, walksOfStudy, type Observation } from '@fern/core';
+import { unitData, unpackColumns, roundsOfStudy, type Observation } from '@fern/core';
 import { CallError, wordsFor } from './api';
 import { useDocument } from './document';
 import { storedDrafts } from './drafts';
 import { useHistory } from './history';
-import { useLive } from './live';
+import { useServerEvents } from './serverEvents';
 import { useLog } from './log';
 import { useOutbox } from './outbox';
 import { withLogged } from './overlay';
@@ -44,7 +44,7 @@ export const useOpening = defineStore('opening', () => {
       const study = withLogged({ ...logged, observations: unpackColumns<Observation>(observations) }, since);
       const { experiment } = study;
       await pause();
-      walksOfStudy(study, today());
+      roundsOfStudy(study, today());
       await pause();
       experiment.measures.filter(({ primary }) => primary).forEach((measure) => unitData(study, measure));
       await pause();
@@ -85,7 +85,7 @@ export const useOpening = defineStore('opening', () => {
       if (!(problem instanceof CallError)) throw problem;
     }
   }
-  useLive(refresh);
+  useServerEvents(refresh);
 
   /** Opens it anew as the server has it; what stood here and met a change of someone else’s is let go. */
   async function reload(): Promise<void> {

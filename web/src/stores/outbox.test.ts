@@ -1,17 +1,17 @@
 import { v7 as uuid } from 'uuid';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { blankOf, happeningFields, photoFields, type Observation } from '@fern/core';
+import { blankOf, incidentFields, photoFields, type Observation } from '@fern/core';
 import { eventually, freshBrowser, freshPage } from '../testing';
 import { useOutbox } from './outbox';
 import { useSession } from './session';
-import { dropWaiting, storedWaiting, storeWaiting, toWait, type Logged } from './waiting';
+import { dropPending, storedPending, storePending, pendingEntry, type Logged } from './pendingSync';
 
 const reading = (id: string) => ({ id, unit: 'D01', measure: 'sprouts', value: 3, observedOn: '2026-04-08' }) as Observation;
 const logged = (id: string): Logged => ({ kind: 'reading', content: reading(id) });
 const lost: Logged = { kind: 'unit', content: { unit: 'D02', status: 'lost', statusReason: 'dropped', lostOn: null } };
 const wrong: Logged = {
   kind: 'happening',
-  content: { ...blankOf(happeningFields), id: 'w1', on: '2026-04-08', kind: 'other', note: 'a cat' },
+  content: { ...blankOf(incidentFields), id: 'w1', on: '2026-04-08', kind: 'other', note: 'a cat' },
 };
 /** What came to the server, a line a call: its path and the readings in it. */
 let sent: { path: string; ids: string[]; account: string | null }[];
@@ -51,7 +51,7 @@ async function signedIn() {
   await outbox.send();
   return outbox;
 }
-const kept = async () => (await storedWaiting()).length;
+const kept = async () => (await storedPending()).length;
 /** Until what was typed is kept in this browser and the first try to send it is over. */
 const tried = async () => {
   // Turns of the event loop, not a time: the browser's store answers in a few of them.
@@ -79,7 +79,7 @@ describe('the outbox', () => {
     await before.addAll('x', [{ kind: 'photo', content: photo, picture }]);
     await before.addAll('x', [{ kind: 'photo', content: { ...photo, id: 'p2', note: 'mended', replaces: 'p1' }, picture: null }]);
     await tried();
-    expect((await storedWaiting()).map((item) => item.kind === 'photo' && item.picture?.byteLength)).toEqual([6, undefined]);
+    expect((await storedPending()).map((item) => item.kind === 'photo' && item.picture?.byteLength)).toEqual([6, undefined]);
     freshPage();
     reply = good;
     const outbox = await signedIn();
@@ -156,7 +156,7 @@ describe('the outbox', () => {
   });
 
   it('after a closed tab sends what was left, with the same ids', async () => {
-    await storeWaiting([toWait('me', 'x', logged('left'))]);
+    await storePending([pendingEntry('me', 'x', logged('left'))]);
     const outbox = await signedIn();
     expect(paths()).toEqual(['/x/observations left']);
     expect(outbox.count).toBe(0);
@@ -170,7 +170,7 @@ describe('the outbox', () => {
   });
 
   it('never sends what another account typed, and keeps it', async () => {
-    await storeWaiting([toWait('someone', 'x', logged('theirs'))]);
+    await storePending([pendingEntry('someone', 'x', logged('theirs'))]);
     const outbox = await signedIn();
     expect(sent).toEqual([]);
     expect([outbox.count, await kept()]).toEqual([0, 1]);
@@ -255,12 +255,12 @@ describe('the outbox', () => {
     reply = noNetwork;
     outbox.add('x', logged('a mine'));
     await tried();
-    await storeWaiting([toWait('me', 'x', logged('b theirs'))]);
+    await storePending([pendingEntry('me', 'x', logged('b theirs'))]);
     outbox.add('x', logged('c mine too'));
     await tried();
     expect(await kept()).toBe(3);
     expect(outbox.of('x').map(({ id }) => id)).toEqual(['a mine', 'b theirs', 'c mine too']);
-    await dropWaiting(['b theirs']);
+    await dropPending(['b theirs']);
     reply = good;
     sent = [];
     await outbox.send();

@@ -4,14 +4,14 @@ import { computed, onScopeDispose, ref, watch } from 'vue';
 import { api, CallError } from './api';
 import { appendToCachedList, sinceCachedPath } from './offlineCache';
 import { useSession } from './session';
-import { oneTabAtATime, toWait, type Logged, type Waiting } from './waiting';
-import { useWaitingList } from './waitingList';
+import { oneTabAtATime, pendingEntry, type Logged, type PendingEntry } from './pendingSync';
+import { usePendingList } from './pendingList';
 
 const AT_ONCE = 1000;
 const AGAIN_MS = 5000;
 
 /** @param reply what the server answered; of several readings, one answer */
-type Sent = (items: readonly Waiting[], reply: unknown) => void;
+type Sent = (items: readonly PendingEntry[], reply: unknown) => void;
 
 /**
  * Readings, mishaps and losses on their way to the server, a queue an experiment. Each is kept in this browser first and leaves only when
@@ -20,14 +20,14 @@ type Sent = (items: readonly Waiting[], reply: unknown) => void;
  */
 export const useOutbox = defineStore('outbox', () => {
   const session = useSession();
-  const { list, looked, unkept, look, put, forget } = useWaitingList();
+  const { list, looked, unkept, look, put, forget } = usePendingList();
   const offline = ref(false);
   /** Why nothing can be sent just now, other than the network. */
   const stopped = ref<string | null>(null);
   const own = computed(() => list.value.filter((item) => item.account === session.account?.id));
   const ready = computed(() => own.value.filter((item) => item.refused === undefined));
   const listeners: Sent[] = [];
-  const before: ((item: Waiting) => Promise<void>)[] = [];
+  const before: ((item: PendingEntry) => Promise<void>)[] = [];
   let again: ReturnType<typeof setTimeout> | undefined;
   let underWay: Promise<void> | null = null;
   let more = false;
@@ -35,7 +35,7 @@ export const useOutbox = defineStore('outbox', () => {
 
   /** All of them are kept in this browser, or none is. */
   async function add(experiment: string, logged: readonly Logged[]): Promise<void> {
-    await put(logged.map((item) => toWait(session.account?.id ?? '', experiment, item)));
+    await put(logged.map((item) => pendingEntry(session.account?.id ?? '', experiment, item)));
     await send();
   }
 
@@ -81,7 +81,7 @@ export const useOutbox = defineStore('outbox', () => {
   }
 
   /** `stop` where nothing can be sent now, `wait` where only this experiment cannot. */
-  async function sendBatch(first: Waiting, batch: readonly Waiting[]): Promise<'sent' | 'wait' | 'stop'> {
+  async function sendBatch(first: PendingEntry, batch: readonly PendingEntry[]): Promise<'sent' | 'wait' | 'stop'> {
     try {
       for (const prepare of before) await prepare(first);
       const reply = await post(first, batch);
@@ -98,7 +98,7 @@ export const useOutbox = defineStore('outbox', () => {
     }
   }
 
-  async function refuse(error: CallError, batch: readonly Waiting[]): Promise<'sent' | 'wait' | 'stop'> {
+  async function refuse(error: CallError, batch: readonly PendingEntry[]): Promise<'sent' | 'wait' | 'stop'> {
     offline.value = error.offline;
     stopped.value = error.status === 401 ? 'You are signed out. Sign in again, then what waits here is sent.' : null;
     if (error.status === 401) return 'stop';
@@ -110,7 +110,7 @@ export const useOutbox = defineStore('outbox', () => {
       later();
       return 'wait';
     }
-    const words = new Map<Waiting, string>();
+    const words = new Map<PendingEntry, string>();
     for (const { pointer, detail } of error.errors) {
       const item = batch[Number(/^\/observations\/(\d+)(\/|$)/.exec(pointer)?.[1] ?? NaN)];
       if (item && !words.has(item)) words.set(item, detail);
@@ -150,16 +150,16 @@ export const useOutbox = defineStore('outbox', () => {
     /** Told of what was acknowledged. */
     whenSent: (listener: Sent) => void listeners.push(listener),
     /** Done before something is sent. */
-    beforeSending: (prepare: (item: Waiting) => Promise<void>) => void before.push(prepare),
+    beforeSending: (prepare: (item: PendingEntry) => Promise<void>) => void before.push(prepare),
   };
 });
 
 /** Pictures are large, and without a network only what is said of them is needed. */
-const withoutPicture = (item: Waiting): Waiting => (item.kind === 'photo' ? { ...item, picture: null } : item);
+const withoutPicture = (item: PendingEntry): PendingEntry => (item.kind === 'photo' ? { ...item, picture: null } : item);
 
 function postPhoto(
   path: string,
-  { content, picture }: Waiting & { readonly kind: 'photo' },
+  { content, picture }: PendingEntry & { readonly kind: 'photo' },
   options: { readonly account: string },
 ): Promise<unknown> {
   if (picture === null) return api.post(`${path}/mended`, content, options);
@@ -170,7 +170,7 @@ function postPhoto(
 }
 
 /** Sends readings together, and anything else by itself. */
-function post(first: Waiting, batch: readonly Waiting[]): Promise<unknown> {
+function post(first: PendingEntry, batch: readonly PendingEntry[]): Promise<unknown> {
   const path = `/experiments/${first.experiment}`;
   const options = { account: first.account };
   if (first.kind === 'reading') return api.post(`${path}/observations`, { observations: batch.map(({ content }) => content) }, options);

@@ -1,6 +1,6 @@
 import { addReadings, type Study } from '@fern/core';
 import type { LoggedNews } from '@fern/contract';
-import type { Logged } from './waiting';
+import type { Logged } from './pendingSync';
 
 /** A study with what was logged since, in order: what waits to be sent is shown like the rest. */
 export function withLogged(study: Study, logged: readonly (Logged | LoggedNews)[]): Study {

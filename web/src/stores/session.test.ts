@@ -1,6 +1,6 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { eventually, freshBrowser, freshPage, startedStudy } from '../testing';
-import { blankOf, happeningFields, packColumns } from '@fern/core';
+import { blankOf, incidentFields, packColumns } from '@fern/core';
 import { api } from './api';
 import { useExperiments } from './experiments';
 import { cacheAnswer, cachedAnswer } from './offlineCache';
@@ -60,7 +60,7 @@ describe('who is signed in', () => {
     await useSession().load();
     await useOpening().open('x');
     await eventually(async () => expect(await cachedAnswer('me', '/experiments/x/study?as=columns')).not.toBeNull());
-    useLog().addHappening({ ...blankOf(happeningFields), id: 'h1', on: '2026-04-03', kind: 'other', note: 'a cat' });
+    useLog().addHappening({ ...blankOf(incidentFields), id: 'h1', on: '2026-04-03', kind: 'other', note: 'a cat' });
     await eventually(() => expect(useOutbox().count).toBe(0));
     network = false;
     await reloaded();

@@ -2,7 +2,7 @@ import type { PackedStudyRecord } from '@fern/contract';
 import { v7 as uuid } from 'uuid';
 import { api } from './api';
 import { dropFromCachedList, cacheAnswer, cachedAnswer, cachedList, sinceCachedPath } from './offlineCache';
-import type { Logged } from './waiting';
+import type { Logged } from './pendingSync';
 
 const pathOf = (id: string) => `/experiments/${id}/study?as=columns`;
 

@@ -8,7 +8,11 @@ import { useSession } from './session';
 import { useTimers } from './timers';
 
 const rings: string[] = [];
-vi.mock('./ring', () => ({ ring: (words: string) => void rings.push(words), mayAsk: () => false, askToNotify: () => Promise.resolve() }));
+vi.mock('./timerNotification', () => ({
+  notifyTimer: (words: string) => void rings.push(words),
+  mayAsk: () => false,
+  askToNotify: () => Promise.resolve(),
+}));
 
 const START = Date.parse('2026-04-14T09:00:00Z');
 const soak: Timer = {

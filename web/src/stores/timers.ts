@@ -1,14 +1,14 @@
 import { useLocalStorage, useNow } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { computed, watch } from 'vue';
-import { timersOf, walksOfStudy, type Timer } from '@fern/core';
+import { timersOf, roundsOfStudy, type Timer } from '@fern/core';
 import { useDocument } from './document';
 import { useExperiments } from './experiments';
 import { useLog } from './log';
-import { ring } from './ring';
+import { notifyTimer } from './timerNotification';
 import { useSession } from './session';
 import { today } from './today';
-import { oneTabAtATime } from './waiting';
+import { oneTabAtATime } from './pendingSync';
 
 /** A timer with the experiment that it belongs to, as it stands this second. */
 export interface RunningTimer extends Timer {
@@ -34,7 +34,7 @@ function ringOnce(timers: readonly RunningTimer[]): void {
   const rung = JSON.parse(localStorage.getItem(RUNG) ?? '[]') as string[];
   const fresh = timers.filter(({ key }) => !rung.includes(key));
   localStorage.setItem(RUNG, JSON.stringify([...rung, ...fresh.map(({ key }) => key)].slice(-MOST_RUNG)));
-  for (const { label, title } of fresh) ring(`${label}: time is up`, title);
+  for (const { label, title } of fresh) notifyTimer(`${label}: time is up`, title);
 }
 
 /**
@@ -68,7 +68,7 @@ export const useTimers = defineStore('timers', () => {
     () => log.study,
     (study) => {
       if (study === null || document.id === '') return;
-      const timers = timersOf(study.experiment, study.care, walksOfStudy(study, today()));
+      const timers = timersOf(study.experiment, study.care, roundsOfStudy(study, today()));
       const { [document.id]: _before, ...others } = known.value[account.value] ?? {};
       remember(
         timers.length > 0

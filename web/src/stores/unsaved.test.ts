@@ -73,7 +73,7 @@ describe('one refused field', () => {
     await wait();
     expect([stored().plan.endRule, stored().writing.discussion, derivedOf(stored())]).toEqual(['day 12', 'Mine.', null]);
     expect([document.saving, derivedOf(document.experiment)]).toEqual(['wrong', 'no formula(']);
-    expect(document.wrongAt('/measures')).toBe('The formula ends too early.');
+    expect(document.errorAt('/measures')).toBe('The formula ends too early.');
     expect(document.open).toEqual([{ place: `measure ${code}, formula`, why: 'The formula ends too early.' }]);
     history.edit(formula('2*height'));
     await wait();

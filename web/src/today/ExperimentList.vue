@@ -2,9 +2,9 @@
 import { Button, Dropdown, Menu, MenuItem } from 'ant-design-vue';
 import { RouterLink, useRouter } from 'vue-router';
 import { shortDate } from '@fern/core';
-import WaitingNotes from '../frame/WaitingNotes.vue';
-import FileField from '../kit/FileField.vue';
-import ProblemNote from '../kit/ProblemNote.vue';
+import SyncStatus from '../layout/SyncStatus.vue';
+import FileField from '../components/FileField.vue';
+import ProblemNote from '../components/ProblemNote.vue';
 import { useAttempt } from '../stores/attempt';
 import { useExperiments } from '../stores/experiments';
 
@@ -58,7 +58,7 @@ const take = (file: File) =>
     />
   </p>
   <ProblemNote :words="importError" />
-  <WaitingNotes quiet />
+  <SyncStatus quiet />
 </template>
 
 <style scoped>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import StakeMark from '../stake/StakeMark.vue';
+import GroupBadge from '../groupBadge/GroupBadge.vue';
 import type { DueTask } from '../stores/experiments';
 import { colours } from '@fern/paper/look';
 import { initials, taskWords } from './taskWords';
@@ -14,7 +14,7 @@ const look = props.late
 <template>
   <ol :aria-label="label">
     <li v-for="due in tasks" :key="`${due.id}-${due.day}-${due.step}`">
-      <StakeMark :text="initials(due.title)" :look="look" :size="44" />
+      <GroupBadge :text="initials(due.title)" :look="look" :size="44" />
       <div>
         <b>{{ taskWords(due) }}</b><span class="soft small">{{ due.title }}</span>
       </div>

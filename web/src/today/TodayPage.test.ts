@@ -1,7 +1,7 @@
 import { mount, type VueWrapper } from '@vue/test-utils';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { ExperimentLine } from '@fern/contract';
-import { addDays, blankOf, stageFields, stepsOnDays, walksOfStudy, type Experiment } from '@fern/core';
+import { addDays, blankOf, stageFields, stepsOnDays, roundsOfStudy, type Experiment } from '@fern/core';
 import { useSession } from '../stores/session';
 import { today } from '../stores/today';
 import { eventually, fakeServer, type FakeServer, startedStudy, testRouter } from '../testing';
@@ -16,7 +16,7 @@ const progress = (id: string, own: Experiment): ExperimentLine => ({
   ...{ id, title: own.title, unitWord: own.plan.unitWord, startedOn: own.startedOn, measures: own.measures, place: own.plan.place },
   steps: stepsOnDays(own, [], today()).map(({ name, day, at, left }) => ({ name, day, at, left: left.length })),
   timers: [],
-  walks: walksOfStudy({ experiment: own, observations: [], happenings: [], care: [], photos: [] }, today()).map(
+  walks: roundsOfStudy({ experiment: own, observations: [], happenings: [], care: [], photos: [] }, today()).map(
     ({ day, left, measures }) => ({
       day,
       left,

@@ -4,9 +4,9 @@ import { onKeyStroke } from '@vueuse/core';
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
 import { longDate, momentWords, shortDate } from '@fern/core';
-import TimerList from '../frame/TimerList.vue';
-import TopRail from '../frame/TopRail.vue';
-import TwoColumns from '../kit/TwoColumns.vue';
+import TimerList from '../layout/TimerList.vue';
+import AppHeader from '../layout/AppHeader.vue';
+import TwoColumns from '../components/TwoColumns.vue';
 import { useExperiments, type DueTask } from '../stores/experiments';
 import { useTimers } from '../stores/timers';
 import { today } from '../stores/today';
@@ -45,7 +45,7 @@ onKeyStroke('Enter', (event) => {
 </script>
 
 <template>
-  <TopRail />
+  <AppHeader />
   <TwoColumns class="today">
     <div class="head">
       <div>
@@ -85,7 +85,7 @@ onKeyStroke('Enter', (event) => {
       </p>
       <Button type="primary" size="large" @click="router.push('/ask')">Ask the first question</Button>
     </section>
-    <template #margin><TimerList class="running" /><ExperimentList /></template>
+    <template #sidebar><TimerList class="running" /><ExperimentList /></template>
   </TwoColumns>
 </template>
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { longDate, photoDays, photoWords, sideBySide, type Study } from '@fern/core';
-import PhotoPicture from '../frame/PhotoPicture.vue';
+import PhotoPicture from '../layout/PhotoPicture.vue';
 
 /** Photos of the arms side by side, a row a day, the last first. */
 const props = defineProps<{ study: Study }>();

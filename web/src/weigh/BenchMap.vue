@@ -3,7 +3,7 @@ import { computed } from 'vue';
 import { placeSeen, type Shown } from '@fern/core';
 import BenchView from '../bench/BenchView.vue';
 import { benchOf } from '../bench/benchOf';
-import DataTable from '../kit/DataTable.vue';
+import DataTable from '../components/DataTable.vue';
 
 /** The bench coloured by how far each unit lies from the mean of its arm, with what the place did in words. */
 const props = defineProps<{ shown: Shown }>();

@@ -15,7 +15,7 @@ import {
   type MeasureResult,
   type Study,
 } from '@fern/core';
-import DataTable from '../kit/DataTable.vue';
+import DataTable from '../components/DataTable.vue';
 
 /** All numbers of a measure, as a course report asks for them. */
 const props = defineProps<{ study: Study; measure: Measure; row: MeasureResult }>();

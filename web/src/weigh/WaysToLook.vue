@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { photoDays, picturesOf, placeSeen, plural, replicateWord, shuffleShown, type Shown } from '@fern/core';
+import { photoDays, picturesOf, placeSeen, plural, replicateWord, randomisationDemo, type Shown } from '@fern/core';
 import ChartFigure from '../charts/ChartFigure.vue';
 import ArmPhotos from './ArmPhotos.vue';
 import BenchMap from './BenchMap.vue';
-import LeaveOut from './LeaveOut.vue';
-import OtherRuns from './OtherRuns.vue';
-import ShuffleShow from './ShuffleShow.vue';
+import LeaveOneOut from './LeaveOneOut.vue';
+import RepeatRuns from './RepeatRuns.vue';
+import RandomisationDemo from './RandomisationDemo.vue';
 
 /** The same data seen other ways, one at a time. */
 const props = defineProps<{ shown: Shown; id: string }>();
@@ -21,7 +21,7 @@ const named: Readonly<Record<string, string>> = {
   days: 'Day by day',
 };
 const nameOf = (id: string) => named[id.split('.').at(-1) ?? ''] ?? `Each ${word.value}`;
-const shuffle = computed(() => shuffleShown(props.shown));
+const shuffle = computed(() => randomisationDemo(props.shown));
 const ways = computed(() => [
   ...pictures.value.map(({ id }) => ({ way: id, name: nameOf(id) })),
   ...(shuffle.value ? [{ way: 'shuffle', name: 'The shuffle' }] : []),
@@ -45,10 +45,10 @@ defineExpose({ choose: (next: string) => (chosen.value = next) });
       </button>
     </div>
     <ChartFigure v-if="picture" :picture="picture" />
-    <ShuffleShow v-else-if="way === 'shuffle' && shuffle" :shuffle="shuffle" />
+    <RandomisationDemo v-else-if="way === 'shuffle' && shuffle" :shuffle="shuffle" />
     <BenchMap v-else-if="way === 'map'" :shown="shown" />
-    <LeaveOut v-else-if="way === 'out'" :shown="shown" />
-    <OtherRuns v-else-if="way === 'runs'" :id="id" :shown="shown" />
+    <LeaveOneOut v-else-if="way === 'out'" :shown="shown" />
+    <RepeatRuns v-else-if="way === 'runs'" :id="id" :shown="shown" />
     <ArmPhotos v-else :study="shown.study" />
   </section>
 </template>

@@ -3,18 +3,18 @@ import { Button } from 'ant-design-vue';
 import { computed, ref, watch } from 'vue';
 import { answerLine, answerOf, askedTable, claim, picturesOf, sentenceText, shownMeasures, weightOf } from '@fern/core';
 import ChartFigure from '../charts/ChartFigure.vue';
-import DataTable from '../kit/DataTable.vue';
-import ProblemNote from '../kit/ProblemNote.vue';
-import TwoColumns from '../kit/TwoColumns.vue';
-import { useLoaded } from '../frame/loaded';
+import DataTable from '../components/DataTable.vue';
+import ProblemNote from '../components/ProblemNote.vue';
+import TwoColumns from '../components/TwoColumns.vue';
+import { useLoaded } from '../layout/loaded';
 import { useResult } from '../stores/result';
 import ExampleDots from './ExampleDots.vue';
 import MeasureNumbers from './MeasureNumbers.vue';
 import MeasureSeen from './MeasureSeen.vue';
-import PredictionsHeld from './PredictionsHeld.vue';
+import PredictionOutcomes from './PredictionOutcomes.vue';
 import VerdictLeaf from './VerdictLeaf.vue';
 import WaysToLook from './WaysToLook.vue';
-import WeighMargin from './WeighMargin.vue';
+import WeighSidebar from './WeighSidebar.vue';
 
 const { id, experiment, study } = useLoaded();
 const results = useResult();
@@ -80,7 +80,7 @@ function look(way: string): void {
           />
         </section>
         <WaysToLook :id="id" ref="ways" :shown="primary" />
-        <PredictionsHeld v-if="experiment.plan.predictions.length > 0" :shown="primary" />
+        <PredictionOutcomes v-if="experiment.plan.predictions.length > 0" :shown="primary" />
         <section v-if="others.length > 0">
           <h2>Also seen</h2>
           <p class="soft small">
@@ -94,8 +94,8 @@ function look(way: string): void {
         </details>
       </template>
     </template>
-    <template #margin>
-      <WeighMargin v-if="result && primary && begun" :shown="primary" :result="result" @look="look" />
+    <template #sidebar>
+      <WeighSidebar v-if="result && primary && begun" :shown="primary" :result="result" @look="look" />
     </template>
   </TwoColumns>
 </template>

@@ -1,10 +1,10 @@
 import { mount } from '@vue/test-utils';
 import { describe, expect, it } from 'vitest';
-import { analyse, shownMeasures, shuffleShown, type Observation } from '@fern/core';
+import { analyse, shownMeasures, randomisationDemo, type Observation } from '@fern/core';
 import { startedStudy } from '../testing';
 import BenchMap from './BenchMap.vue';
-import LeaveOut from './LeaveOut.vue';
-import ShuffleShow from './ShuffleShow.vue';
+import LeaveOneOut from './LeaveOneOut.vue';
+import RandomisationDemo from './RandomisationDemo.vue';
 import VerdictLeaf from './VerdictLeaf.vue';
 
 const { experiment } = startedStudy();
@@ -25,9 +25,9 @@ const press = (page: ReturnType<typeof mount>, words: string) =>
 
 describe('the same data another way', () => {
   it('the shuffle counts each deal, and begins again from none', async () => {
-    const shuffle = shuffleShown(shown);
+    const shuffle = randomisationDemo(shown);
     if (!shuffle) throw new Error('nothing to shuffle');
-    const page = mount(ShuffleShow, { props: { shuffle }, global: { stubs } });
+    const page = mount(RandomisationDemo, { props: { shuffle }, global: { stubs } });
     expect(page.get('h3').text()).toBe('No label dealt yet');
     await press(page, 'Deal once');
     await press(page, 'Deal once');
@@ -38,7 +38,7 @@ describe('the same data another way', () => {
   });
 
   it('a unit that is left out changes the picture, and comes back', async () => {
-    const page = mount(LeaveOut, { props: { shown }, global: { stubs } });
+    const page = mount(LeaveOneOut, { props: { shown }, global: { stubs } });
     const first = page.findAll('input[type="checkbox"]')[0];
     const before = page.get('h3').text();
     await first.setValue(true);

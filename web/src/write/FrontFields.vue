@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Writing } from '@fern/core';
-import DateField from '../kit/DateField.vue';
-import TextField from '../kit/TextField.vue';
+import DateField from '../components/DateField.vue';
+import TextField from '../components/TextField.vue';
 
 /** Whose report it is: title, names, group, day. */
 defineProps<{ title: string; writing: Writing }>();
@@ -11,7 +11,7 @@ const emit = defineEmits<{ title: [title: string]; change: [more: Partial<Writin
 <template>
   <div class="front">
     <label class="wide"
-      >Title <TextField label="Title of the report" :value="title" :most="200" when-left @change="emit('title', $event)"
+      >Title <TextField label="Title of the report" :value="title" :maxlength="200" lazy @change="emit('title', $event)"
     /></label>
     <label
       >Names
@@ -21,7 +21,9 @@ const emit = defineEmits<{ title: [title: string]; change: [more: Partial<Writin
         placeholder="Sphagnum and Moss"
         @change="emit('change', { names: $event })"
     /></label>
-    <label>Group <TextField label="Group or class" :value="writing.group" :most="120" @change="emit('change', { group: $event })" /></label>
+    <label
+      >Group <TextField label="Group or class" :value="writing.group" :maxlength="120" @change="emit('change', { group: $event })"
+    /></label>
     <label
       >Day
       <span v-if="writing.date === null"

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { photoWords, livePhotos, type Picture, type Study, type Writing, type WritingPart } from '@fern/core';
-import LongField from '../kit/LongField.vue';
+import LongField from '../components/LongField.vue';
 
 /** Beside a part: why, where from, and pictures put into it. */
 const props = defineProps<{ part: WritingPart; writing: Writing; study: Study; pictures: ReadonlyMap<string, Picture> }>();

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import type { Block, Own } from '@fern/core';
 import ChartFigure from '../charts/ChartFigure.vue';
-import PhotoPicture from '../frame/PhotoPicture.vue';
-import DataTable from '../kit/DataTable.vue';
+import PhotoPicture from '../layout/PhotoPicture.vue';
+import DataTable from '../components/DataTable.vue';
 import SentenceText from './SentenceText.vue';
 
 /** One block of the report on paper. It knows no experiment; what the writer writes has its own editor. */

@@ -17,11 +17,11 @@ import {
   type WritersFact,
   type Writing,
 } from '@fern/core';
-import MarginNote from '../kit/MarginNote.vue';
-import TwoColumns from '../kit/TwoColumns.vue';
-import { useLoaded } from '../frame/loaded';
-import { focusOnText } from '../frame/useArrival';
-import ProblemNote from '../kit/ProblemNote.vue';
+import Callout from '../components/Callout.vue';
+import TwoColumns from '../components/TwoColumns.vue';
+import { useLoaded } from '../layout/loaded';
+import { focusOnText } from '../layout/useArrival';
+import ProblemNote from '../components/ProblemNote.vue';
 import { useDocument } from '../stores/document';
 import { pause } from '../stores/pause';
 import { useResult } from '../stores/result';
@@ -29,7 +29,7 @@ import FrontFields from './FrontFields.vue';
 import OwnEditor from './OwnEditor.vue';
 import PartBeside from './PartBeside.vue';
 import ReportBlock from './ReportBlock.vue';
-import TakeAway from './TakeAway.vue';
+import ExportPanel from './ExportPanel.vue';
 
 const { id, experiment, study } = useLoaded();
 const document = useDocument();
@@ -133,11 +133,11 @@ const lengthWords = computed(() => reportLengths.find(({ length }) => length ===
         </template>
       </article>
     </div>
-    <template #margin>
-      <TakeAway v-if="result" :id="id" :study="study" :result="result" :length="writing.length" />
+    <template #sidebar>
+      <ExportPanel v-if="result" :id="id" :study="study" :result="result" :length="writing.length" />
       <h2 class="later">Your part</h2>
-      <MarginNote v-for="{ part, title, ask } in shownParts" :key="part" :severity="writing[part].trim() ? 'fine' : 'note'"
-        ><b>{{ title }}.</b> {{ ask }}</MarginNote
+      <Callout v-for="{ part, title, ask } in shownParts" :key="part" :severity="writing[part].trim() ? 'fine' : 'note'"
+        ><b>{{ title }}.</b> {{ ask }}</Callout
       >
       <p class="soft small later">
         Numbers, tables and pictures come from the data and stay right by themselves. Your own words stay as you typed them. Where a number

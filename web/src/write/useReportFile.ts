@@ -1,7 +1,7 @@
 import { proxy, wrap } from 'comlink';
 import { onScopeDispose, ref } from 'vue';
 import { readingsTable, report, type Block, type ReportLength, type Result, type Study } from '@fern/core';
-import { saveFile } from '../kit/saveText';
+import { saveFile } from '../components/saveText';
 import type { ReportWanted, ReportWorker } from '../workers/report.worker';
 
 const types = {

@@ -1,6 +1,6 @@
 import { kindOf } from '../../kinds';
 import type { Experiment } from '../../model';
-import { wordsFollow } from '../../study/wordsFollow';
+import { syncTextNumbers } from '../../study/syncTextNumbers';
 import { experimentFrom, type Beginning } from '../experimentFrom';
 import { control, treatment } from '../makers';
 import { anyClaim } from '../questions/anyClaim';
@@ -77,7 +77,7 @@ export function experimentFromClosest(
 ): Experiment {
   const made = experimentFrom(question, beginning);
   const plant = claim.plant.trim();
-  const ofPlant = plant === '' ? made : wordsFollow(made, { ...made, plan: { ...made.plan, plant } });
+  const ofPlant = plant === '' ? made : syncTextNumbers(made, { ...made, plan: { ...made.plan, plant } });
   return withClaim(ofPlant, claim, null);
 }
 

@@ -1,6 +1,6 @@
 import { kindOf } from '../../kinds';
 import { effectsOf, type Direction, type ClaimedEffect } from './effects';
-import { withoutHearsay } from './hearsay';
+import { withoutReportingPhrases } from './reportingPhrases';
 import { plainText, tokensOf, type Token } from './language';
 import { promisedMeasures, type Promised } from './measures';
 import { plantIn } from './plantIn';
@@ -40,7 +40,7 @@ export interface ReadClaim {
  */
 export function readClaim(text: string): ReadClaim {
   const clean = plainText(text).replace(/[.!?]+$/, '');
-  const { who, rest } = withoutHearsay(tokensOf(clean));
+  const { who, rest } = withoutReportingPhrases(tokensOf(clean));
   const { treatment, comparison, effect } = splitClaim(rest);
   const said = textIn(effect);
   const { effects, overall } = effectsOf(effect);

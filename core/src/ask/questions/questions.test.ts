@@ -5,7 +5,7 @@ import { enoughUnits } from '../../plan/remedies';
 import { readPackage } from '../../package/readPackage';
 import { writePackage } from '../../package/writePackage';
 import { looksDifferRule } from '../../weigh/rules/looksDiffer';
-import { wordsFollow } from '../../study/wordsFollow';
+import { syncTextNumbers } from '../../study/syncTextNumbers';
 import { checkHypothesis } from '../hypothesis';
 import { experimentFrom } from '../experimentFrom';
 import { themes, type ReadyQuestion } from '../ReadyQuestion';
@@ -54,7 +54,7 @@ describe.each(all)('%s', (_, question) => {
       isFrame(question) || speaks([total, unitsPerArm, total * (sown ?? 1), unitsPerArm * (sown ?? 1)], experiment.plan.materials),
     ).toBe(true);
     const grown = enoughUnits(experiment, unitsPerArm + 2)?.apply(experiment, 1);
-    const more = grown && wordsFollow(experiment, grown);
+    const more = grown && syncTextNumbers(experiment, grown);
     expect(more?.units).toHaveLength((unitsPerArm + 2) * arms.length);
     expect(isFrame(question) || more?.plan.materials.join() !== experiment.plan.materials.join()).toBe(true);
   });

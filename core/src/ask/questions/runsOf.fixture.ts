@@ -4,7 +4,7 @@ import { weighMeasure } from '../../weigh/weighMeasure';
 import type { Study } from '../../model';
 import { experimentFrom } from '../experimentFrom';
 import type { ReadyQuestion } from '../ReadyQuestion';
-import { usualTruth } from '../usualTruth';
+import { simulationDefaults } from '../simulationDefaults';
 
 export const begin = { created: '2026-04-01T08:00:00Z', startOn: '2026-04-01', seed: 4817 };
 
@@ -14,7 +14,7 @@ export function runsOf(question: ReadyQuestion, runs: number): Study[] {
   const started = { ...experiment, plan: { ...experiment.plan, frozenOn: '2026-04-01' } };
   return Array.from(
     { length: runs },
-    (_, i) => simulateStudy(started, usualTruth(question), { seed: i + 1, observers: ['Bracken'] }).study,
+    (_, i) => simulateStudy(started, simulationDefaults(question), { seed: i + 1, observers: ['Bracken'] }).study,
   );
 }
 

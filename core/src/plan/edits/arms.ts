@@ -1,7 +1,7 @@
 import type { Arm, Experiment, Role } from '../../model';
 import type { Factor } from '../../model/factors';
 import { crossFactors } from '../crossFactors';
-import { nextArmCode, replan } from '../replan';
+import { nextArmCode, redesign } from '../redesign';
 import { withoutArms } from './withoutArms';
 
 /** The most arms that one experiment is planned with here. */
@@ -77,7 +77,7 @@ export function addArm(experiment: Experiment): Experiment {
   const code = nextArmCode(arms);
   const doseUnit = arms.some(({ dose }) => dose !== null) ? (arms[0].doseUnit ?? '') : null;
   const fresh: Arm = { arm: code, name: `Treatment ${code}`, role: 'treatment', dose: null, doseUnit, factors: {} };
-  return replan(experiment, { arms: [...arms, fresh] });
+  return redesign(experiment, { arms: [...arms, fresh] });
 }
 
 /**
@@ -90,7 +90,7 @@ export function removeArm(experiment: Experiment, code: string): Experiment {
   const left = experiment.arms.filter((arm) => arm.arm !== code);
   return left.length === 0 || left.length === experiment.arms.length
     ? experiment
-    : replan(withoutArms(experiment, left), { arms: withControl(left) });
+    : redesign(withoutArms(experiment, left), { arms: withControl(left) });
 }
 
 /**
@@ -104,5 +104,5 @@ export function removeArm(experiment: Experiment, code: string): Experiment {
 export function crossTwo(experiment: Experiment, one: Factor, other: Factor): Experiment {
   const plan = { ...experiment.plan, changed: `${one.name} and ${other.name}` };
   const arms = crossFactors(one, other);
-  return replan(withoutArms({ ...experiment, plan }, arms), { arms });
+  return redesign(withoutArms({ ...experiment, plan }, arms), { arms });
 }

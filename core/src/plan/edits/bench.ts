@@ -1,6 +1,6 @@
 import type { Experiment, Shelf } from '../../model';
 import { containersOf, type Sharing } from '../../study/bench/sharing';
-import { replan } from '../replan';
+import { redesign } from '../redesign';
 import { changePlan, toggled } from './plan';
 
 /**
@@ -45,7 +45,7 @@ export function setSownOf(experiment: Experiment, unit: string, sown: number | n
  * @throws {RangeError} where the bench would hold more units than an experiment may have
  */
 export function setUnitsOf(experiment: Experiment, arm: string, count: number, on?: string): Experiment {
-  return replan(experiment, { unitsOf: { [arm]: count }, on });
+  return redesign(experiment, { unitsOf: { [arm]: count }, on });
 }
 
 /**
@@ -72,7 +72,7 @@ export function renameBlock(experiment: Experiment, block: string, name: string)
  * @returns the plan after the edit
  */
 export function setColumns(experiment: Experiment, columns: number): Experiment {
-  return replan(changePlan(experiment, { bench: [], barriers: [] }), { columns });
+  return redesign(changePlan(experiment, { bench: [], barriers: [] }), { columns });
 }
 
 /**

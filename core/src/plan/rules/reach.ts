@@ -4,7 +4,7 @@ import { plural } from '../../quantities/plural';
 import { inList } from '../../quantities/inList';
 import { inRow } from '../../quantities/inRow';
 import { basisOf, fewestUnits, replicates, replicateWord } from '../../study/replicates';
-import { replan } from '../replan';
+import { redesign } from '../redesign';
 import { smallestP } from '../smallestP';
 import { unitsByArm } from '../../study/unitsByArm';
 
@@ -35,7 +35,7 @@ export function reachRule(experiment: Experiment): Finding[] {
  */
 export function fewestReaching(experiment: Experiment): number | null {
   if (basisOf(experiment) === 'container') return null;
-  for (let count = 2; count <= 12; count++) if (outOfReach(replan(experiment, { unitsPerArm: count })).length === 0) return count;
+  for (let count = 2; count <= 12; count++) if (outOfReach(redesign(experiment, { unitsPerArm: count })).length === 0) return count;
   return null;
 }
 

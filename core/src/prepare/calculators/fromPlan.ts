@@ -1,7 +1,7 @@
 import type { Experiment } from '../../model';
 import { shelfRows } from '../../study/bench/shelves';
 import { mixEach } from '../kit/mix';
-import { expectedShares } from '../kit/putIn';
+import { expectedShares } from '../kit/sownMaterial';
 import type { Filled } from './workOut';
 
 const some = (value: number | null, fill: (value: number) => Filled): Filled => (value === null || value <= 0 ? {} : fill(value));

@@ -1,6 +1,6 @@
 import type { Experiment } from '../../model';
 import { plural, singular } from '../../quantities/plural';
-import { writtenByApp } from '../../study/wordsFollow';
+import { writtenByApp } from '../../study/syncTextNumbers';
 import { mixEach } from './mix';
 
 /** Lines of the plan's list that only count what the kit works out by itself, and their words for it. */

@@ -3,8 +3,8 @@ import { experimentFrom } from '../../ask/experimentFrom';
 import { questions } from '../../ask/questions';
 import type { Experiment, KitNeeds } from '../../model';
 import { addArm, changePlan, removeArm, renameArm } from '../../plan/edits';
-import { replan } from '../../plan/replan';
-import { wordsFollow } from '../../study/wordsFollow';
+import { redesign } from '../../plan/redesign';
+import { syncTextNumbers } from '../../study/syncTextNumbers';
 import type { KitLine } from './KitLine';
 import { kitCost, kitOf } from './kitOf';
 
@@ -20,7 +20,7 @@ const find = (lines: readonly KitLine[], id: string) => {
   if (!line) throw new Error(`no line ${id}: ${lines.map((own) => own.id).join(', ')}`);
   return line;
 };
-const edit = (now: Experiment, change: (now: Experiment) => Experiment) => wordsFollow(now, change(now));
+const edit = (now: Experiment, change: (now: Experiment) => Experiment) => syncTextNumbers(now, change(now));
 
 describe('the kit', () => {
   it('counts what goes in, with spare, and weighs it where a thousand have a mass', () => {
@@ -109,7 +109,7 @@ describe.each(questions)('the kit of $id', (question) => {
   it('follows units, seeds, arm names and arms that go, with no number or name of the old plan left and no tick lost', () => {
     const [first] = before.arms.filter(({ role }) => role === 'treatment');
     const more = edit(
-      edit(ticked, (now) => replan(now, { unitsPerArm: question.unitsPerArm + 3 })),
+      edit(ticked, (now) => redesign(now, { unitsPerArm: question.unitsPerArm + 3 })),
       (now) => ({
         ...now,
         units: now.units.map((unit) => ({ ...unit, sown: unit.sown === null ? null : unit.sown + 1 })),

@@ -5,7 +5,7 @@ import { countedLines } from './countedLines';
 import type { BareLine, KitLine } from './KitLine';
 import { mixLines } from './mix';
 import { inAll, isNoThing, perArm, sparedWhole } from './perArm';
-import { putInLines } from './putIn';
+import { sownMaterialLines } from './sownMaterial';
 import { solutionLines } from './solutions';
 
 /**
@@ -17,7 +17,7 @@ export function kitOf(experiment: Experiment): KitLine[] {
   const { ticked, prices } = experiment.plan.kit;
   const there = new Set(ticked);
   return [
-    ...putInLines(experiment),
+    ...sownMaterialLines(experiment),
     ...containerLines(experiment),
     ...mixLines(experiment),
     ...solutionLines(experiment),

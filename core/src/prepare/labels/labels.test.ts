@@ -4,7 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { experimentFrom } from '../../ask/experimentFrom';
 import { questions } from '../../ask/questions';
 import type { Experiment } from '../../model';
-import { replan } from '../../plan/replan';
+import { redesign } from '../../plan/redesign';
 import { labelPages } from './labelPages';
 import { labelsOf } from './labelsOf';
 import { labelSheetOf, labelSheets, labelsPerPage, type LabelSheet } from './LabelSheet';
@@ -50,7 +50,7 @@ describe('sheets of labels', () => {
   });
 
   it('400 labels are all there, each once, in the order of the bench', () => {
-    const many = replan(plan, { unitsPerArm: 100 });
+    const many = redesign(plan, { unitsPerArm: 100 });
     const labels = labelsOf(many, wish);
     const pages = labelPages(labels, labelSheetOf('a4-plain'));
     expect(labels).toHaveLength(400);
@@ -86,7 +86,7 @@ describe('sheets of labels', () => {
   });
 
   it('every place of the bench stands on one strip', () => {
-    const pages = shelfStrips(replan(plan, { unitsPerArm: 40 }), labelSheetOf('letter-plain').page, true).join('');
+    const pages = shelfStrips(redesign(plan, { unitsPerArm: 40 }), labelSheetOf('letter-plain').page, true).join('');
     expect(pages.match(/>P\d+<\/text>/g)).toHaveLength(160);
   });
 });

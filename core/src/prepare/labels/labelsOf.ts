@@ -1,5 +1,5 @@
 import { shortDate, type Experiment } from '../../model';
-import { walkOrder } from '../../study/bench/shelves';
+import { roundOrder } from '../../study/bench/shelves';
 
 /** What stands on one label. */
 export interface LabelText {
@@ -29,7 +29,7 @@ export interface LabelWish {
  * @returns a label for each unit
  */
 export function labelsOf({ units, arms, plan, startedOn }: Experiment, { address, showsArms, only }: LabelWish): LabelText[] {
-  return walkOrder(units)
+  return roundOrder(units)
     .filter(({ unit }) => only === undefined || only.includes(unit))
     .map((unit) => {
       const arm = arms.find((own) => own.arm === unit.arm);

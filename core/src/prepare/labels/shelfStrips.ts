@@ -1,5 +1,5 @@
 import type { Experiment } from '../../model';
-import { benchFor, shelfRows, walkOrder } from '../../study/bench/shelves';
+import { benchFor, shelfRows, roundOrder } from '../../study/bench/shelves';
 import { pageOf } from './labelPages';
 import type { PaperSize } from './LabelSheet';
 import { mm, textLine } from './svg';
@@ -23,7 +23,7 @@ interface Strip {
  * @returns a page each; empty where nothing has a place
  */
 export function shelfStrips({ units, plan }: Experiment, page: PaperSize, showsArms: boolean, style = ''): string[] {
-  const placed = walkOrder(units).filter(({ row, column }) => row !== null && column !== null);
+  const placed = roundOrder(units).filter(({ row, column }) => row !== null && column !== null);
   const fits = Math.floor((page.width - 2 * MARGIN - HEAD) / CELL);
   const strips = shelfRows(benchFor(plan.bench, placed)).flatMap(({ shelf, first, last }) =>
     Array.from({ length: last - first + 1 }, (_, i) => first + i).flatMap((row): Strip[] => {

@@ -50,7 +50,7 @@ export function benchFor(
  * @param units in any order
  * @returns a new list
  */
-export function walkOrder<U extends { readonly unit: string; readonly row: number | null; readonly column: number | null }>(
+export function roundOrder<U extends { readonly unit: string; readonly row: number | null; readonly column: number | null }>(
   units: readonly U[],
 ): U[] {
   const key = (unit: U) => [unit.row ?? Infinity, unit.column ?? Infinity];

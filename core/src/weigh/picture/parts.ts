@@ -1,4 +1,4 @@
-import { isTold } from '../../compare/judge';
+import { isDetected } from '../../compare/judge';
 import type { UnitValue } from '../../compare/Contrast';
 import { kindOf } from '../../kinds';
 import type { Arm, Measure, Study } from '../../model';
@@ -7,7 +7,7 @@ import { NONE } from '../../quantities/show';
 import { meanInterval } from '../../stats/meanInterval';
 import { centre } from '../../stats/moments';
 import { replicateWord } from '../../study/replicates';
-import { armName, gapFact } from '../verdict/wording';
+import { armName, differenceFact } from '../verdict/wording';
 import type { MeasureResult } from '../Result';
 import type { Axis, Series } from './Picture';
 
@@ -70,8 +70,8 @@ export function findingTitle({ study, measure, result }: Shown): string {
         words: row.versus === control ? name(row.arm) : `${name(row.arm)} than with ${name(row.versus)}`,
       }));
   const size = ({ difference: { value } }: (typeof rows)[number]) => Math.abs(value ?? 0);
-  const lead = rows.filter((row) => isTold(row, kind.byEye)).sort((one, other) => size(other) - size(one))[0];
-  const gap = lead ? gapFact(lead, kind.wording(measure, result.share)) : null;
+  const lead = rows.filter((row) => isDetected(row, kind.byEye)).sort((one, other) => size(other) - size(one))[0];
+  const gap = lead ? differenceFact(lead, kind.wording(measure, result.share)) : null;
   if (!lead || !gap)
     return result.values.length === 0 ? `${measure.name}: nothing read yet` : `${measure.name}: no clear gap between the arms`;
   return `${measure.name}: ${gap.text} with ${lead.words}`;

@@ -8,7 +8,7 @@ import { crossFactors } from '../../plan/crossFactors';
 import { random } from '../../stats/random';
 import { density } from '../../stats/density';
 import { placeSeen } from '../place';
-import { heapPicture, shuffleShown } from '../shuffleShown';
+import { heapPicture, randomisationDemo } from '../randomisationDemo';
 import { curvesPicture } from './curves';
 import type { Shown } from './parts';
 import type { Picture } from './Picture';
@@ -264,7 +264,7 @@ describe('what the place did', () => {
 describe('the shuffle before one’s eyes', () => {
   it('deals the same numbers anew, and in the long run comes as often to as big a gap as the exact test says', () => {
     const shown = shownOf(studyOf({ C: [10, 11, 9, 10.5], T: [11, 12, 10, 12.5] }));
-    const shuffle = shuffleShown(shown);
+    const shuffle = randomisationDemo(shown);
     expect(shuffle?.gap).toBeCloseTo(1.25, 9);
     const source = random(3);
     const gaps = Array.from({ length: 4000 }, () => shuffle?.deal(source) ?? 0);
@@ -275,7 +275,7 @@ describe('the shuffle before one’s eyes', () => {
 
   it('keeps to its pairs, and its heap counts every deal', () => {
     const pairs = studyOf({ C: [1, 20, 300], T: [2, 22, 303] }, { layout: 'pairs' }, (_, i) => ({ block: `pair ${i}` }));
-    const shuffle = shuffleShown(shownOf(pairs));
+    const shuffle = randomisationDemo(shownOf(pairs));
     const source = random(1);
     const gaps = Array.from({ length: 50 }, () => shuffle?.deal(source) ?? 0);
     expect(new Set(gaps.map((gap) => Math.abs(gap).toFixed(3)))).toEqual(new Set(['2.000', '1.333', '0.667', '0.000']));
@@ -283,6 +283,6 @@ describe('the shuffle before one’s eyes', () => {
     const heap = heapPicture(shuffle, gaps);
     expect(heap.table.rows.reduce((sum, [, , count]) => sum + Number(count), 0)).toBe(50);
     expect(heap.title).toMatch(/^\d+ of 50 shuffles gave a gap as big as the real one/);
-    expect(shuffleShown(shownOf(studyOf({ C: [1, 2], T: [] })))).toBeNull();
+    expect(randomisationDemo(shownOf(studyOf({ C: [1, 2], T: [] })))).toBeNull();
   });
 });

@@ -1,12 +1,12 @@
 import { shortDate, type EventKind, type Finding, type Study } from '../../model';
-import { liveHappenings } from '../../study/liveEntries';
+import { liveIncidents } from '../../study/liveEntries';
 import { touched } from './touched';
 import { isMove } from './transfer';
 
 /** A rule for one kind of event: serious where it touched the arms unequally, a caution where it touched all alike. */
 export function eventRule(kind: EventKind, what: string): (study: Study) => Finding[] {
   return (study) =>
-    liveHappenings(study)
+    liveIncidents(study)
       .filter((event) => event.kind === kind && !isMove(event))
       .map((event): Finding => {
         const { arms, alike } = touched(study, event);

@@ -1,11 +1,11 @@
 import type { Finding, Study } from '../../model';
 import { median } from '../../stats/moments';
-import { readingRounds } from '../../study/rounds';
+import { measureRounds } from '../../study/measureRounds';
 
 /** Readings taken on another day than planned: in some arms only, or in all alike. */
 export function lateRule(study: Study): Finding[] {
   const names = new Map(study.experiment.arms.map((arm) => [arm.arm, arm.name]));
-  return readingRounds(study).flatMap(({ measure, day, units }): Finding[] => {
+  return measureRounds(study).flatMap(({ measure, day, units }): Finding[] => {
     const read = new Map<string, number[]>();
     for (const { arm, readOn } of units) {
       const days = read.get(arm) ?? [];

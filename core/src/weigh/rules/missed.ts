@@ -1,10 +1,10 @@
 import type { Finding, Study } from '../../model';
 import { kindOf } from '../../kinds';
-import { readingRounds } from '../../study/rounds';
+import { measureRounds } from '../../study/measureRounds';
 
 /** Planned readings that were not taken. */
 export function missedRule(study: Study, today?: string): Finding[] {
-  const gaps = readingRounds(study, today)
+  const gaps = measureRounds(study, today)
     .map(({ measure, day, units }) => ({
       measure,
       day,

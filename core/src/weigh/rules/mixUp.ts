@@ -1,10 +1,10 @@
 import { shortDate, type Finding, type Study } from '../../model';
-import { liveHappenings } from '../../study/liveEntries';
+import { liveIncidents } from '../../study/liveEntries';
 
 /** Which unit is which is in doubt. */
 export function mixUpRule(study: Study): Finding[] {
   const { experiment } = study;
-  const happenings = liveHappenings(study);
+  const happenings = liveIncidents(study);
   const named = happenings
     .filter((event) => event.kind === 'mix-up')
     .map((event): Finding => {

@@ -1,4 +1,4 @@
-import { farUnits } from '../../compare/farUnits';
+import { outliers } from '../../compare/outliers';
 import { kindOf } from '../../kinds';
 import type { Finding, Study } from '../../model';
 import { unitValues } from '../unitValues';
@@ -7,7 +7,7 @@ import { unitValues } from '../unitValues';
 export function outlierRule(study: Study): Finding[] {
   const primary = study.experiment.measures.find((measure) => measure.primary);
   if (!primary || kindOf(primary).timed || kindOf(primary).byEye) return [];
-  const far = farUnits(unitValues(study, primary));
+  const far = outliers(unitValues(study, primary));
   if (far.length === 0) return [];
   return [
     {

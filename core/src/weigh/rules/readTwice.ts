@@ -1,11 +1,11 @@
 import { shortDate, type Finding, type Study } from '../../model';
-import { doubles } from '../../study/doubles';
+import { duplicateReadings } from '../../study/duplicateReadings';
 
 const MOST_NAMED = 6;
 
 /** Units that two people, or two devices, read differently on one day. */
 export function readTwiceRule(study: Study): Finding[] {
-  const found = doubles(study);
+  const found = duplicateReadings(study);
   if (found.length === 0) return [];
   const named = found.slice(0, MOST_NAMED).map(({ unit, on, measure, readings }) => {
     const values = readings.map(({ value }) => value ?? 'nothing').join(' and ');

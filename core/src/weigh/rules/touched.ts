@@ -1,4 +1,4 @@
-import type { Happening, Study } from '../../model';
+import type { Incident, Study } from '../../model';
 
 export interface Touched {
   /** Names of the compared arms that it touched. */
@@ -8,7 +8,7 @@ export interface Touched {
 }
 
 /** Which compared arms an event touched, and whether it touched them alike; no arms and no units means all. */
-export function touched({ experiment }: Study, event: Happening): Touched {
+export function touched({ experiment }: Study, event: Incident): Touched {
   const compared = experiment.arms.filter((arm) => arm.role !== 'reference');
   if (event.arms.length === 0 && event.units.length === 0) return { arms: compared.map((arm) => arm.name), alike: true };
   const named = new Set(event.units);

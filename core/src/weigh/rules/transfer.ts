@@ -1,17 +1,17 @@
-import { shortDate, type Finding, type Happening, type Study, type Unit } from '../../model';
-import { liveHappenings } from '../../study/liveEntries';
+import { shortDate, type Finding, type Incident, type Study, type Unit } from '../../model';
+import { liveIncidents } from '../../study/liveEntries';
 import { touched } from './touched';
 
 const moving = /\b(move|moved|moving|transfer|transferred|potted|repotted|transplanted|planted out)\b/i;
 
 /** Whether plants were moved: said as such, or in the words of an entry that has no better kind. */
-export const isMove = ({ kind, note }: Happening): boolean =>
+export const isMove = ({ kind, note }: Incident): boolean =>
   kind === 'move' || ((kind === 'protocol-change' || kind === 'other') && moving.test(note));
 
 /** Units were moved to another medium or container in some arms only: what was lost before and after that day is told apart. */
 export function transferRule(study: Study): Finding[] {
   const { experiment } = study;
-  const happenings = liveHappenings(study);
+  const happenings = liveIncidents(study);
   return happenings.filter(isMove).flatMap((event): Finding[] => {
     const { arms, alike } = touched(study, event);
     if (alike)

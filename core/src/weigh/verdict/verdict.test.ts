@@ -6,7 +6,7 @@ import { sentenceText } from '../../model/Sentence';
 import { firstVerdict, judge } from '../../compare/judge';
 import { verdictSentence } from './verdictSentence';
 import { inRow } from '../../quantities/inRow';
-import { armName, chanceInWords, gapFact } from './wording';
+import { armName, chanceInWords, differenceFact } from './wording';
 
 const row = (value: number, low: number, high: number, p: number) => ({ difference: { value, ci95: [low, high] as const }, p });
 
@@ -199,8 +199,8 @@ it('p in words never reads 0', () => {
 it('a sentence has no power of ten, and a name with a comma in a row of names is in quotes', () => {
   const wording = { measure: 'mass', unit: 'g', scale: 1, more: 'higher', less: 'lower' };
   const row = (value: number) => ({ arm: 'T', versus: 'C', difference: { value, ci95: null } });
-  expect(gapFact(row(3e12), wording)?.text).toBe('3000000000000 g higher');
-  expect(gapFact(row(-2e-7), wording)?.text).toBe('0.000000200 g lower');
+  expect(differenceFact(row(3e12), wording)?.text).toBe('3000000000000 g higher');
+  expect(differenceFact(row(-2e-7), wording)?.text).toBe('0.000000200 g lower');
   expect([inRow('seaweed, 1 : 500'), inRow('rain')]).toEqual(['“seaweed, 1 : 500”', 'rain']);
 });
 

@@ -10,7 +10,7 @@ import { verdictOrder } from '../../compare/judge';
 import { doseWords } from './doseWords';
 import { rankingWords } from './rankingWords';
 import { inRow } from '../../quantities/inRow';
-import { armName, chanceInWords, gapFact, intervalFact, isNone, withUnit } from './wording';
+import { armName, chanceInWords, differenceFact, intervalFact, isNone, withUnit } from './wording';
 
 export interface Judged {
   readonly experiment: Experiment;
@@ -93,7 +93,7 @@ function leading(comparisons: readonly Spoken[], code: VerdictCode): Spoken | un
 function leadSentence(judged: Judged, row: Spoken): Sentence {
   const { experiment, measure } = judged;
   const wording = kindOf(measure).wording(measure, judged.share);
-  const gap = gapFact(row, wording);
+  const gap = differenceFact(row, wording);
   const interval = intervalFact(row, wording);
   const where = [opening(judged), experiment.plan.plant === '' ? '' : ` with ${experiment.plan.plant}`, ', in these conditions, '].join('');
   const arms = row.names;

@@ -27,7 +27,7 @@ const digits = (size: number, decimals: number) => (size < 1e21 ? size.toFixed(d
  * @param wording unit and scale of the measure's differences
  * @returns a fact for a sentence
  */
-export function gapFact(row: Pick<ComparisonRow, 'arm' | 'versus' | 'difference'>, wording: Wording): Fact | null {
+export function differenceFact(row: Pick<ComparisonRow, 'arm' | 'versus' | 'difference'>, wording: Wording): Fact | null {
   const { value, ci95 } = row.difference;
   if (value === null) return null;
   const shown = value * wording.scale;
@@ -40,7 +40,7 @@ export function gapFact(row: Pick<ComparisonRow, 'arm' | 'versus' | 'difference'
 
 /**
  * Whether a gap is shown as 0, so that neither "more" nor "less" can be said of it.
- * @param gap as {@link gapFact} says it
+ * @param gap as {@link differenceFact} says it
  * @returns true for "0.0 points"
  */
 export const isNone = ({ text }: Fact): boolean => Number.parseFloat(text) === 0;

@@ -3,7 +3,7 @@ import { daysBetween, type Measure, type Study } from '../../model';
 import { plural } from '../../quantities/plural';
 import { rounded } from '../../quantities/roundTo';
 import { shownMeasures } from '../../weigh/shownMeasures';
-import { gapFact } from '../../weigh/verdict/wording';
+import { differenceFact } from '../../weigh/verdict/wording';
 import type { MeasureResult, Result } from '../../weigh/Result';
 
 type Sort = 'value' | 'gap' | 'ratio' | 'change' | 'units' | 'put in' | 'success' | 'days' | 'p';
@@ -110,7 +110,7 @@ function measureNumbers(measure: Measure, row: MeasureResult): Known[] {
   const gaps = row.comparisons.flatMap((comparison): Known[] => {
     const { arm, versus, difference, ratio, p } = comparison;
     const own = { ...of, arm, versus };
-    const said = gapFact(comparison, wording)?.text;
+    const said = differenceFact(comparison, wording)?.text;
     const gapUnit = wording.unit;
     return [
       ...(difference.value === null ? [] : [known('gap', difference.value * wording.scale, gapUnit, { ...own, words: said ?? '' })]),

@@ -1,0 +1,107 @@
+import { expectedOf, type Experiment } from '../../model';
+import { kindOf } from '../../kinds';
+import { plural } from '../../quantities/plural';
+import { num } from '../calculators/makers';
+import { seedsToSow } from '../seedsToSow';
+import { countedLines } from './countedLines';
+import type { BareLine } from './KitLine';
+import { inAll, isNoThing, perArm, sparedWhole } from './perArm';
+
+/**
+ * Shares that the kit reckons with: what was said, else what the plan guesses.
+ * @param experiment a plan
+ * @returns shares from 0 to 1; null where nothing is known
+ */
+export function expectedShares({ plan, measures }: Pick<Experiment, 'plan' | 'measures'>): {
+  readonly sprout: number | null;
+  readonly survive: number;
+} {
+  const deciding = measures.find(({ primary }) => primary);
+  const guessed = deciding && kindOf(deciding).ofSown && expectedOf(deciding) !== 'less' ? plan.controlGuess : null;
+  return { sprout: plan.kit.sprout === null ? guessed : plan.kit.sprout / 100, survive: (plan.kit.survive ?? 100) / 100 };
+}
+
+/**
+ * Seeds, cuttings or plants: what goes in, and what to get so that it is enough. Where numbers are sown they are the plan's; where plants
+ * are kept or wanted, the fewest that give them 9 times in 10.
+ * @param experiment a plan with its units
+ */
+export function sownMaterialLines(experiment: Experiment): BareLine[] {
+  const { plan, units } = experiment;
+  const { putIn, plantsKept, kit } = plan;
+  const { sprout, survive } = expectedShares(experiment);
+  const sown = perArm(experiment, (unit) => unit.sown ?? 0);
+  const counted = units.some((unit) => unit.sown !== null);
+  const wanted = perArm(experiment, () => plantsKept ?? 1);
+  const arms = counted
+    ? sown
+    : sprout === null
+      ? wanted
+      : wanted.map(({ arm, amount }) => ({ arm, amount: seedsToSow(amount, sprout, survive)?.forSure ?? amount }));
+  const into = inAll(arms);
+  // Bags that are buried are what they are put into, and where no plant is named nothing is put in.
+  if (into === 0 || (putIn === plural(plan.unitWord) && !isNoThing(plan.unitWord)) || (plan.plant === '' && !counted)) return [];
+  const what = countedLines(experiment).putIn ?? plainWords(plan.plant, putIn);
+  if (!counted && plantsKept === null && putIn === 'seeds')
+    return [
+      {
+        id: 'put in',
+        group: 'put in',
+        what,
+        amount: null,
+        unit: '',
+        arms: [],
+        how: `the same grams for each ${plan.unitWord}, or say in Plan how many are sown`,
+        caution: '',
+      },
+    ];
+  const get = sparedWhole(into, kit.spare);
+  const how = counted
+    ? `${into} go in; with ${num(kit.spare)} % to spare`
+    : sprout === null
+      ? `${into} wanted, one for each; with ${num(kit.spare)} % to spare`
+      : `${num(inAll(wanted))} wanted ÷ (${num(sprout)} × ${num(survive)}), 9 times in 10 enough in each arm; with ${num(kit.spare)} % to spare`;
+  const line: BareLine = {
+    id: 'put in',
+    group: 'put in',
+    what,
+    amount: get,
+    unit: '',
+    arms,
+    how: `${how}${enoughWords(experiment, sprout)}`,
+    caution: '',
+  };
+  if (kit.thousand === null) return [line];
+  const { thousand } = kit;
+  return [
+    line,
+    {
+      ...line,
+      id: 'put in by mass',
+      what: `${putIn}, weighed`,
+      amount: (get * thousand) / 1000,
+      unit: 'g',
+      arms: arms.map(({ arm, amount }) => ({ arm, amount: (amount * thousand) / 1000 })),
+      how: `${get} × ${num(thousand)} g ÷ 1000`,
+    },
+  ];
+}
+
+/** "lupin seeds" of lupin seed and seeds; a name that is many things already says enough. */
+function plainWords(plant: string, putIn: string): string {
+  const bare = plant.replace(/ in (water|a \w+)$/, '').replace(new RegExp(` ${putIn.replace(/s$/, '')}s?$`, 'i'), '');
+  if (bare === '' || bare.toLowerCase() === putIn.toLowerCase()) return putIn;
+  return /[^s]s$|seedlings|cuttings/.test(bare) && bare === plant && putIn !== 'seeds'
+    ? plant
+    : `${bare.replace(/ (seedlings|microgreens)$/, '')} ${putIn}`;
+}
+
+/** Where more is sown than is kept: in how many units at least as many come up. */
+function enoughWords({ units, plan }: Experiment, sprout: number | null): string {
+  const sown = units.map((unit) => unit.sown).filter((n) => n !== null);
+  const [first] = sown;
+  if (plan.plantsKept === null || sprout === null || first === undefined || sown.some((n) => n !== first)) return '';
+  const needed = seedsToSow(plan.plantsKept, sprout, 1);
+  if (needed === null || first >= needed.forSure) return '';
+  return `. With ${first} in each, some will have fewer than ${plan.plantsKept}: ${needed.forSure} in each are enough 9 times in 10`;
+}

@@ -1,0 +1,61 @@
+import { daysBetween, type Measure, type Observation } from '../model';
+import { memoize } from './memoize';
+
+/**
+ * The walk that a reading was taken for, where nobody has said it: the planned day on or before its own, so that a late reading fills its
+ * own walk.
+ * @param day on which it was read, counted from the unit's start
+ * @param measure with its planned reading days
+ * @returns null for a reading before the first walk
+ */
+export function roundOf(day: number, { readingDays }: Pick<Measure, 'readingDays'>): number | null {
+  const planned = inOrder(readingDays);
+  let [low, high] = [0, planned.length];
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if (planned[middle] <= day) low = middle + 1;
+    else high = middle;
+  }
+  return low === 0 ? null : planned[low - 1];
+}
+
+const plannedDays = memoize((days: Measure['readingDays']) => new Set(days));
+const inOrder = memoize((days: Measure['readingDays']) => [...days].sort((a, b) => a - b));
+
+interface Filled {
+  readonly days: Measure['readingDays'];
+  readonly start: string;
+  readonly walks: ReadonlyMap<number, RoundReading>;
+}
+
+/** The first day on which something was read on a walk, and the reading that stands. */
+export interface RoundReading {
+  readonly readOn: number;
+  readonly reading: Observation;
+}
+
+const known = new WeakMap<readonly Observation[], Filled>();
+
+/**
+ * The walks of one unit that were filled, by their planned day.
+ * @param live the unit's readings of the measure
+ * @param start the unit's day 0
+ */
+export function filledRounds(
+  live: readonly Observation[],
+  { readingDays: days }: Measure,
+  start: string,
+): ReadonlyMap<number, RoundReading> {
+  const found = known.get(live);
+  if (found && found.days === days && found.start === start) return found.walks;
+  const walks = new Map<number, RoundReading>();
+  const planned = plannedDays(days);
+  for (const reading of live) {
+    const walk = reading.plannedDay;
+    if (walk === null || !planned.has(walk)) continue;
+    const readOn = daysBetween(start, reading.observedOn);
+    walks.set(walk, { readOn: walks.get(walk)?.readOn ?? readOn, reading });
+  }
+  known.set(live, { days, start, walks });
+  return walks;
+}

@@ -1,0 +1,60 @@
+import { kindOf } from '../../kinds';
+import { leadRow, signedBy } from '../predictionOutcomes';
+import { armName } from '../verdict/wording';
+import { fourFigures, span, type Shown } from './parts';
+import type { Picture, Series } from './Picture';
+
+/**
+ * The sizes that were foretold beside the difference that came, on one axis.
+ * @param shown the measure that decides, with its study and result
+ * @returns null where nobody foretold a size, or nothing came yet
+ */
+export function predictionsPicture({ study: { experiment }, measure, result }: Shown): Picture | null {
+  const row = leadRow(experiment, result);
+  const said = experiment.plan.predictions.flatMap((prediction) => {
+    const by = prediction.way === 'same' ? 0 : signedBy(prediction);
+    return by === null ? [] : [{ person: prediction.person, by }];
+  });
+  if (row === null || row.difference.value === null || said.length === 0) return null;
+  const { scale, unit } = kindOf(measure).wording(measure, result.share);
+  const { arms } = experiment;
+  const came = row.difference.value * scale;
+  const ends = row.difference.ci95 && ([row.difference.ci95[0] * scale, row.difference.ci95[1] * scale] as const);
+  const hits = ends && said.filter(({ by }) => by >= ends[0] && by <= ends[1]).length;
+  const title = hits === null ? 'What was foretold, and what came' : `${hits} of ${said.length} foretold a size that agrees with the data`;
+  const series: Series[] = [
+    { arm: 'came', name: 'What came', role: 'control' },
+    { arm: 'said', name: 'What was foretold', role: 'treatment' },
+  ];
+  return {
+    id: `${measure.measure}.foretold`,
+    title,
+    sentence: `${title}. It came to ${fourFigures(came)}. ${said.map(({ person, by }) => `${person} said ${fourFigures(by)}`).join(', ')}.`,
+    note: 'The bar is what the data leave open (95 % interval); each dot is what one person foretold.',
+    x: {
+      label: `${measure.name}: ${armName(arms, row.arm)} against ${armName(arms, row.versus)}${unit === '' ? '' : `, ${unit}`}`,
+    },
+    y: { label: '', names: ['What came', ...said.map(({ person }) => person)] },
+    series,
+    keyed: false,
+    marks: [
+      { kind: 'rule', axis: 'x', at: 0, words: 'no difference' },
+      {
+        kind: 'means',
+        series: 'came',
+        along: 'x',
+        points: [{ at: 0, value: came, lo: ends?.[0] ?? null, hi: ends?.[1] ?? null, words: `it came to ${fourFigures(came)}` }],
+      },
+      {
+        kind: 'dots',
+        series: 'said',
+        points: said.map(({ person, by }, i) => ({ x: by, y: i + 1, words: `${person}: ${fourFigures(by)}` })),
+      },
+    ],
+    table: {
+      head: ['Who', 'Size', '95 % interval'],
+      rows: [['What came', fourFigures(came), span(ends)], ...said.map(({ person, by }) => [person, fourFigures(by), ''])],
+      numbersFrom: 1,
+    },
+  };
+}

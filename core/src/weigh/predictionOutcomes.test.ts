@@ -1,0 +1,79 @@
+import { describe, expect, it } from 'vitest';
+import { analyse } from '../analyse';
+import { emptyPlan, emptyPrediction, type Prediction } from '../model';
+import { aMeasure, studyOf } from '../testing';
+import { predictionOutcomes } from './predictionOutcomes';
+import { predictionsPicture } from './picture/predictions';
+
+const said = (more: Partial<Prediction>): Prediction => ({
+  ...emptyPrediction,
+  person: 'Moss',
+  expects: 'something',
+  on: '2026-03-31',
+  ...more,
+});
+
+function held(values: Readonly<Record<string, readonly number[]>>, ...predictions: readonly Partial<Prediction>[]) {
+  const measure = aMeasure({ kind: 'amount', unit: 'cm', name: 'Height', smallestDifference: 3 });
+  const study = studyOf(values, { measures: [measure], plan: { ...emptyPlan, predictions: predictions.map(said) } });
+  const [row] = analyse(study).measures;
+  return {
+    all: predictionOutcomes(study.experiment, measure, row).map(({ outcome, sentences }) => [outcome, ...sentences]),
+    picture: predictionsPicture({ study, measure, result: row }),
+  };
+}
+
+/** Ten centimetres apart, beyond doubt; alike; and too few to say. */
+const apart = { C: [10, 11, 12, 10, 11, 12], T: [20, 21, 22, 20, 21, 22] };
+const alike = { C: [10, 11, 12, 10, 11, 12, 11], T: [11, 10, 12, 11, 10, 12, 11] };
+const unclear = { C: [5, 15, 10, 12], T: [8, 18, 12, 9] };
+
+describe('a prediction beside what came', () => {
+  it('the way: as foretold, otherwise, or not to be told', () => {
+    expect(held(apart, { way: 'more' }, { way: 'less' }, { way: 'same' }).all).toEqual([
+      ['came', expect.stringContaining('and so it came: 10')],
+      ['other-way', expect.stringContaining('it came otherwise: 10')],
+      ['other-way', expect.stringContaining('Said no difference; it came otherwise')],
+    ]);
+    expect(held(alike, { way: 'more' }, { way: 'same' }).all).toEqual([
+      ['other-way', 'Said higher; no difference that matters was found.'],
+      ['came', 'Said no difference, and none that matters was found.'],
+    ]);
+    expect(held(unclear, { way: 'more' }, { way: 'same' }).all.map(([outcome]) => outcome)).toEqual(['open', 'open']);
+  });
+
+  it('the size agrees where the interval holds it, and not beside it', () => {
+    const [fits, far] = held(apart, { way: 'more', by: 10 }, { way: 'more', by: 30 }).all;
+    expect(fits[2]).toContain('By 10 cm agrees with the data');
+    expect(far[2]).toContain('By 30 cm does not');
+  });
+
+  it('the order: all pairs, or how many of them', () => {
+    const three = { C: [10, 11, 12], T: [20, 21, 22], U: [15, 16, 14] };
+    expect(held(three, { ranking: ['T', 'U', 'C'] }, { ranking: ['C', 'T', 'U'] }).all).toEqual([
+      ['unsaid', expect.stringContaining('came as foretold')],
+      ['unsaid', expect.stringContaining('1 of 3 pairs')],
+    ]);
+  });
+
+  it('words alone are no less a prediction: nothing is said of them', () => {
+    expect(held(apart, {}).all).toEqual([['unsaid']]);
+  });
+
+  it('is drawn: the interval that came, and a dot a person', () => {
+    const { picture } = held(
+      apart,
+      { person: 'Moss', way: 'more', by: 10 },
+      { person: 'Fern', way: 'less', by: 2 },
+      { person: 'Oak', way: 'same' },
+    );
+    expect(picture?.title).toBe('1 of 3 foretold a size that agrees with the data');
+    expect(picture?.table.rows.map(([who, size]) => [who, size])).toEqual([
+      ['What came', '10'],
+      ['Moss', '10'],
+      ['Fern', '−2'],
+      ['Oak', '0'],
+    ]);
+    expect(held(apart, {}).picture).toBeNull();
+  });
+});

@@ -1,0 +1,112 @@
+import type { Experiment, Measure, Prediction } from '../model';
+import { kindOf } from '../kinds';
+import { isDetected } from '../compare/judge';
+import { centre } from '../stats/moments';
+import type { ComparisonRow, MeasureResult } from './Result';
+import { armName, differenceFact, intervalFact, withUnit } from './verdict/wording';
+
+type Outcome = 'came' | 'other-way' | 'open' | 'unsaid';
+
+/** What a person foretold, beside what came. */
+export interface PredictionOutcome {
+  readonly person: string;
+  readonly expects: string;
+  readonly reason: string;
+  readonly outcome: Outcome;
+  /** What came of it, one thing a sentence; empty where nothing that could be compared was foretold. */
+  readonly sentences: readonly string[];
+}
+
+/**
+ * Holds each prediction against the result of the measure that decides.
+ * @param experiment with its predictions
+ * @param measure that decides
+ * @param result of that measure
+ * @returns in the order in which they were made
+ */
+export function predictionOutcomes(experiment: Experiment, measure: Measure, result: MeasureResult): PredictionOutcome[] {
+  const row = leadRow(experiment, result);
+  return experiment.plan.predictions.map((prediction) => {
+    const outcome = row ? outcomeOf(prediction, row, kindOf(measure).byEye) : 'unsaid';
+    const sentences = row
+      ? [
+          waySentence(prediction, outcome, row, measure, result),
+          sizeSentence(prediction, row, measure, result),
+          rankingSentence(prediction, experiment, result),
+        ]
+      : [];
+    const { person, expects, reason } = prediction;
+    return { person, expects, reason, outcome, sentences: sentences.filter((sentence) => sentence !== null) };
+  });
+}
+
+/**
+ * The first treatment beside the control: what a prediction speaks of.
+ * @param experiment with its arms
+ * @param result of the measure that decides
+ * @returns null where nothing came yet
+ */
+export function leadRow(experiment: Experiment, result: MeasureResult): ComparisonRow | null {
+  const { arms } = experiment;
+  const { comparisons } = result;
+  const control = arms.find(({ role }) => role === 'control')?.arm;
+  const first = arms.find(({ role }) => role === 'treatment')?.arm;
+  return comparisons.find(({ arm, versus, difference }) => arm === first && versus === control && difference.value !== null) ?? null;
+}
+
+function outcomeOf({ way }: Prediction, row: ComparisonRow, byP: boolean): Outcome {
+  if (way === null) return 'unsaid';
+  const told = isDetected(row, byP);
+  if (way === 'same') return told ? 'other-way' : row.verdict === 'no-difference-that-matters' ? 'came' : 'open';
+  if (!told) return row.verdict === 'no-difference-that-matters' ? 'other-way' : 'open';
+  return (row.difference.value ?? 0) > 0 === (way === 'more') ? 'came' : 'other-way';
+}
+
+function waySentence({ way }: Prediction, outcome: Outcome, row: ComparisonRow, measure: Measure, { share }: MeasureResult): string | null {
+  if (way === null) return null;
+  const wording = kindOf(measure).wording(measure, share);
+  const said = way === 'same' ? 'Said no difference' : `Said ${wording[way]}`;
+  const gap = differenceFact(row, wording)?.text ?? '';
+  if (outcome === 'open') return `${said}; these data cannot tell.`;
+  if (outcome === 'came') return way === 'same' ? `${said}, and none that matters was found.` : `${said}, and so it came: ${gap}.`;
+  return row.verdict === 'no-difference-that-matters'
+    ? `${said}; no difference that matters was found.`
+    : `${said}; it came otherwise: ${gap}.`;
+}
+
+function sizeSentence(prediction: Prediction, row: ComparisonRow, measure: Measure, { share }: MeasureResult): string | null {
+  const by = signedBy(prediction);
+  const wording = kindOf(measure).wording(measure, share);
+  const interval = intervalFact(row, wording);
+  if (by === null || interval === null || row.difference.ci95 === null) return null;
+  const [lo, hi] = row.difference.ci95.map((end) => end * wording.scale);
+  const said = withUnit(String(Math.abs(by)), wording);
+  return by >= lo && by <= hi
+    ? `By ${said} agrees with the data: ${interval.text}.`
+    : `By ${said} does not: the data leave open ${interval.text}.`;
+}
+
+/**
+ * The size that was foretold, in the unit that is shown, less with a minus.
+ * @param prediction of one person
+ * @returns null where no size was said
+ */
+export function signedBy(prediction: Prediction): number | null {
+  const { way, by } = prediction;
+  return by === null || way === null || way === 'same' ? null : way === 'less' ? -by : by;
+}
+
+function rankingSentence({ ranking }: Prediction, { arms }: Experiment, { values }: MeasureResult): string | null {
+  const meanOf = (code: string) => {
+    const own = values.filter(({ arm }) => arm === code).map(({ value }) => value);
+    return own.length === 0 ? null : centre(own);
+  };
+  const means = ranking.map(meanOf).filter((mean) => mean !== null);
+  if (means.length < 2) return null;
+  const pairs = means.flatMap((mean, i) => means.slice(i + 1).map((later) => mean > later));
+  const right = pairs.filter(Boolean).length;
+  const order = [...ranking].sort((a, b) => (meanOf(b) ?? 0) - (meanOf(a) ?? 0)).map((code) => armName(arms, code));
+  return right === pairs.length
+    ? `The order of the arms came as foretold: ${order.join(', ')}.`
+    : `Of the order, ${right} of ${pairs.length} pairs came as foretold. It came as ${order.join(', ')}.`;
+}

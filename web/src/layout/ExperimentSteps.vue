@@ -1,0 +1,72 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { useRoute } from 'vue-router';
+import {
+  ownParts,
+  plural,
+  runningSteps,
+  shortDate,
+  stepsOnDays,
+  roundsOfStudy,
+  type Experiment,
+  type Round,
+  type Writing,
+} from '@fern/core';
+import { steps, type Step } from '../router';
+import { today } from '../stores/today';
+import { useLoaded } from './loaded';
+import StepNav from './StepNav.vue';
+
+/** The trail of the loaded experiment: each step with a few words on how it stands. */
+const { id, experiment, study } = useLoaded();
+const route = useRoute();
+const now = computed<Step>(() => steps.find((step) => step === (route.meta.step ?? route.name)) ?? 'plan');
+const rounds = computed(() => roundsOfStudy(study.value, today()));
+const finished = computed(() => rounds.value.filter((walk) => walk.state === 'done').length);
+
+const states = computed<Record<Step, string>>(() => {
+  const { plan, arms, units, writing, startedOn } = experiment.value;
+  const written = partsWritten(writing);
+  const { predictions, frozenOn, unitWord } = plan;
+  return {
+    ask: predictions.length > 0 ? `${predictions.length} ${predictions.length === 1 ? 'prediction' : 'predictions'}` : 'no predictions yet',
+    plan: `${arms.length} arms · ${units.length} ${plural(unitWord)}${frozenOn ? '' : ' · draft'}`,
+    prepare: prepareWords(startedOn, frozenOn),
+    log: logWords(rounds.value.find((walk) => walk.state === 'due')),
+    weigh: study.value.observations.length > 0 ? 'see what it says' : 'nothing read yet',
+    write: written === 0 ? 'not begun' : `${written} of ${ownParts.length} parts written`,
+  };
+});
+
+function prepareWords(startedOn: string | null, frozenOn: string | null): string {
+  if (frozenOn === null) return 'not started';
+  const { care } = study.value;
+  const running = runningSteps(experiment.value, care).length;
+  if (running > 0) return running === 1 ? 'a step is running' : `${running} steps running`;
+  const due = stepsOnDays(experiment.value, care, today()).filter(({ state }) => state === 'due').length;
+  if (due > 0) return due === 1 ? '1 step due today' : `${due} steps due today`;
+  return `started ${shortDate(startedOn ?? frozenOn)}`;
+}
+
+const partsWritten = (writing: Writing) => ownParts.filter(({ part }) => writing[part].trim() !== '').length;
+
+function logWords(due: Round | undefined): string {
+  if (due) return `due today: ${due.left}`;
+  return rounds.value.length > 0 ? `${finished.value} of ${rounds.value.length} walks` : '';
+}
+
+const done = computed<Step[]>(() => doneSteps(experiment.value, rounds.value.length > 0 && finished.value === rounds.value.length));
+
+function doneSteps({ plan, writing }: Experiment, walked: boolean): Step[] {
+  return [
+    'ask',
+    ...(plan.frozenOn === null ? [] : (['plan', 'prepare'] as const)),
+    ...(walked ? (['log', 'weigh'] as const) : []),
+    ...(partsWritten(writing) === ownParts.length ? (['write'] as const) : []),
+  ];
+}
+</script>
+
+<template>
+  <StepNav :id="id" :now="now" :states="states" :done="done" />
+</template>

@@ -1,0 +1,60 @@
+<script setup lang="ts">
+import { Button } from 'ant-design-vue';
+import { computed, ref } from 'vue';
+import { useRouter } from 'vue-router';
+import { isDate, kindOf, shortDate } from '@fern/core';
+import { useLoaded } from '../layout/loaded';
+import ConfirmDialog from '../components/ConfirmDialog.vue';
+import ChoiceField from '../components/ChoiceField.vue';
+import DateField from '../components/DateField.vue';
+import { today } from '../stores/today';
+
+/** Begins a walk that is not planned: which measure, on which day. What was read before stays; pickings add up. */
+const open = defineModel<boolean>('open', { required: true });
+const { id, experiment } = useLoaded();
+const router = useRouter();
+const read = computed(() => experiment.value.measures.filter((measure) => kindOf(measure).entry !== 'none'));
+const chosen = ref<string | null>(null);
+const measure = computed(
+  () => read.value.find((own) => own.measure === chosen.value) ?? read.value.find((own) => kindOf(own).adds) ?? read.value[0],
+);
+const on = ref(today());
+const first = computed(() => experiment.value.startedOn ?? '');
+const possible = computed(() => isDate(on.value) && on.value >= first.value && on.value <= today());
+
+function begin(): void {
+  open.value = false;
+  void router.push({ name: 'walk', params: { id: id.value, day: 'extra' }, query: { measure: measure.value.measure, on: on.value } });
+}
+</script>
+
+<template>
+  <ConfirmDialog v-model:open="open" title="An extra walk">
+    <p>
+      For what the plan does not ask: a picking on a day of its own, a look in between. Pickings are added to the total; nothing that was
+      read before is changed.
+    </p>
+    <div class="fields">
+      <ChoiceField
+        :value="measure?.measure"
+        :options="read.map((own) => ({ value: own.measure, label: own.name }))"
+        label="What is read"
+        @change="chosen = $event"
+      />
+      <DateField :value="on" label="The day of the walk" @change="on = $event" />
+      <span v-if="!possible" class="wrong" role="alert">Choose a day from {{ shortDate(first) }} to today.</span>
+    </div>
+    <template #buttons><Button type="primary" :disabled="!possible || !measure" @click="begin">Go along the bench</Button></template>
+  </ConfirmDialog>
+</template>
+
+<style scoped>
+.fields {
+  display: grid;
+  gap: 10px;
+  justify-items: start;
+}
+.wrong {
+  color: var(--rust);
+}
+</style>

@@ -1,0 +1,53 @@
+<script setup lang="ts">
+import { shortDate, type Round } from '@fern/core';
+
+/** Every walk of the experiment on a line, with its state. */
+defineProps<{ walks: readonly Round[] }>();
+const emit = defineEmits<{ walk: [day: number] }>();
+const words = { done: 'done', due: 'due today', missed: 'missed', coming: 'coming' } as const;
+</script>
+
+<template>
+  <ol class="walks" aria-label="Walks">
+    <li v-for="walk in walks" :key="walk.day" :class="walk.state">
+      <span>day {{ walk.day }}</span
+      ><span class="soft small">{{ shortDate(walk.on) }}</span>
+      <b
+        >{{ words[walk.state] }}<template v-if="walk.state === 'missed' && walk.left < walk.units"> in {{ walk.left }}</template></b
+      >
+      <button v-if="walk.state !== 'coming'" type="button" class="link" @click="emit('walk', walk.day)">
+        {{ walk.state === 'done' ? 'Correct' : 'Walk' }}
+      </button>
+    </li>
+  </ol>
+</template>
+
+<style scoped>
+.walks {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+.walks li {
+  display: grid;
+  min-width: 92px;
+  padding: 6px 0;
+  border-top: 4px solid var(--line);
+  align-content: start;
+}
+.walks .done {
+  border-color: var(--sprout);
+}
+.walks .due {
+  border-color: var(--pollen);
+}
+.walks .missed {
+  border-color: var(--rust);
+}
+.walks .link {
+  justify-self: start;
+}
+</style>

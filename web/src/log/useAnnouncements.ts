@@ -1,0 +1,30 @@
+import { ref, watch, type Ref } from 'vue';
+import { readName, type Experiment, type RoundItem } from '@fern/core';
+import { useOutbox } from '../stores/outbox';
+import { placeWords } from './placeWords';
+import { readingWords } from './useRound';
+
+interface Walked {
+  readonly at: Ref<number>;
+  readonly stops: Ref<readonly RoundItem[]>;
+  readonly experiment: Ref<Experiment>;
+  readonly question: Ref<string>;
+}
+
+/** For whoever hears the walk: what was kept, what waits, where one stands now and what is asked. */
+export function useAnnouncements({ at, stops, experiment, question }: Walked): Ref<string> {
+  const outbox = useOutbox();
+  const heard = ref('');
+  watch(
+    at,
+    (now, from) => {
+      const [left, here] = [stops.value[from], stops.value[now]];
+      const stands = left?.reading ? `${readName(left.unit, left.measure)}: ${readingWords(left.reading, left.measure)}, kept.` : '';
+      const waits = outbox.offline ? `${outbox.count} wait for the network.` : '';
+      const next = here ? `${readName(here.unit, here.measure)}, ${placeWords(experiment.value, here.unit)}. ${question.value}` : '';
+      heard.value = [stands, waits, next].filter((part) => part !== '').join(' ');
+    },
+    { flush: 'post' },
+  );
+  return heard;
+}

@@ -1,0 +1,55 @@
+import { useDocumentVisibility } from '@vueuse/core';
+import { onScopeDispose, watch } from 'vue';
+import type { ExperimentRecord, News } from '@fern/contract';
+import { api } from './api';
+import { useDocument } from './document';
+import { useLog } from './log';
+import { useSession } from './session';
+
+/**
+ * Keeps the open experiment as it is on the server while others log in it: what they write stands here a moment later. Only while the page
+ * is looked at, since a browser keeps few connections open; a page that comes back asks for what it missed.
+ * @param reload takes in everything anew, as after a time without a connection
+ */
+export function useServerEvents(reload: () => Promise<void>): void {
+  const document = useDocument();
+  const log = useLog();
+  const session = useSession();
+  const visible = useDocumentVisibility();
+  let stream: EventSource | null = null;
+
+  function close(): void {
+    stream?.close();
+    stream = null;
+  }
+
+  async function take(news: News): Promise<void> {
+    if ('logged' in news) log.receive(news.logged);
+    // What waits here to be saved goes first; a change of someone else’s is then a conflict that the page tells of.
+    else if (news.version > document.version && document.adopts)
+      document.adopt(await api.get<ExperimentRecord>(`/experiments/${document.id}`));
+  }
+
+  function open(id: string): void {
+    let isFirst = true;
+    stream = new EventSource(`/api/experiments/${id}/news`);
+    stream.onmessage = ({ data }) => void take(JSON.parse(String(data)) as News).catch(() => undefined);
+    stream.onopen = () => {
+      if (!isFirst) void reload();
+      isFirst = false;
+    };
+  }
+
+  watch(
+    // As a getter: what is shallow would run this at every save.
+    [() => (document.experiment === null ? '' : document.id), () => visible.value, () => session.account?.id ?? '', () => session.expired],
+    ([id, seen, account, expired], before) => {
+      close();
+      if (!('EventSource' in window) || id === '' || account === '' || expired || seen !== 'visible') return;
+      if (before[0] === id && before[1] === 'hidden') void reload();
+      open(id);
+    },
+    { immediate: true },
+  );
+  onScopeDispose(close);
+}

@@ -1,0 +1,49 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { chance, otherwiseTable, sentenceText, type Result, type Shown } from '@fern/core';
+import Callout from '../components/Callout.vue';
+
+/** What to do with the answer, what could have fooled us, and what would settle it. */
+const props = defineProps<{ shown: Shown; result: Result }>();
+const emit = defineEmits<{ look: [way: string] }>();
+const plan = computed(() => props.shown.study.experiment.plan);
+const chances = computed(() => chance(props.shown.result).map((block) => (block.kind === 'paragraph' ? sentenceText(block.text) : '')));
+const otherwise = computed(() => {
+  const { study, measure, result } = props.shown;
+  return (otherwiseTable(study, measure, result)?.rows ?? []).slice(1).map(([how, gap, ends, p]) => `${how}: ${gap} (${ends}), p ${p}`);
+});
+const fine = computed(() => {
+  const lines: string[] = [];
+  if (props.shown.study.experiment.blinded) lines.push('Read without knowing the arm.');
+  const counts = props.result.measures.some(({ share }) => share);
+  if (counts && !props.result.review.some(({ rule }) => rule === 'denominator'))
+    lines.push('No count is above what was sown, and none fell.');
+  return lines;
+});
+</script>
+
+<template>
+  <template v-if="plan.decision || plan.countsAsYes">
+    <h2>What to do with it</h2>
+    <p v-if="plan.decision" class="small">{{ plan.decision }}</p>
+    <p v-if="plan.countsAsYes" class="small">A yes was to be: {{ plan.countsAsYes }}</p>
+  </template>
+  <h2 class="later">Could chance do this?</h2>
+  <p v-for="line in chances" :key="line" class="small">{{ line }}</p>
+  <p v-if="chances.length === 0" class="small">There is not enough yet to say.</p>
+  <p v-else class="small"><button type="button" class="link" @click="emit('look', 'shuffle')">See the shuffle</button></p>
+  <h2 class="later">What could have fooled us</h2>
+  <Callout v-for="(finding, i) in result.review" :key="i" :severity="finding.severity"
+    ><b>{{ finding.message }}</b> {{ finding.remedy }}</Callout
+  >
+  <Callout v-for="line in fine" :key="line" severity="fine">{{ line }}</Callout>
+  <p v-if="result.review.length + fine.length === 0" class="small">The checks found nothing.</p>
+  <template v-if="otherwise.length > 0">
+    <h2 class="later">Otherwise</h2>
+    <p v-for="line in otherwise" :key="line" class="small">{{ line }}.</p>
+  </template>
+  <template v-if="plan.notTested.length > 0">
+    <h2 class="later">Not tested here</h2>
+    <p class="small">{{ plan.notTested.join('; ') }}.</p>
+  </template>
+</template>
