@@ -10,7 +10,9 @@ const leave = async (page: Page, label: string, text: string) => {
 };
 
 /** Heights in the order of the bench: fifteen beans, five walks. */
-const heights = Array.from({ length: 15 }, (_, i) => [4, 9, 17, 26, 38].map((cm, walk) => (cm + ((i * 7 + walk * 3) % 5) / 2).toString()));
+const heights = Array.from({ length: 15 }, (_, i) =>
+  [4, 9, 17, 26, 38].map((cm, round) => (cm + ((i * 7 + round * 3) % 5) / 2).toString()),
+);
 
 test.describe.serial('a whole experiment that ended is typed in from paper, and every word of it stands in report and package', () => {
   let page: Page;

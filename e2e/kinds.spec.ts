@@ -2,7 +2,7 @@ import { expect, test, type Page } from '@playwright/test';
 import { enterDemo } from './enter';
 
 /** A started experiment from a ready-made question, so many days ago, opened at the walk of a day. */
-async function walkOf(page: Page, question: string, daysAgo: number, day: number): Promise<void> {
+async function roundOf(page: Page, question: string, daysAgo: number, day: number): Promise<void> {
   await enterDemo(page, 'Moor Lane allotment');
   await page.goto('/ask');
   await page.getByLabel('Find a ready-made question').fill(question);
@@ -19,7 +19,7 @@ async function walkOf(page: Page, question: string, daysAgo: number, day: number
 }
 
 test('a rating is chosen from its described steps, an event by yes or not yet', async ({ page }) => {
-  await walkOf(page, 'Does an air pump help roots in water?', 14, 14);
+  await roundOf(page, 'Does an air pump help roots in water?', 14, 14);
   await expect(page.getByTestId('unit')).toHaveText('T01');
   await expect(page.getByRole('heading', { name: 'Which step fits: root colour?' })).toBeVisible();
   await page.getByRole('button', { name: '5 white, firm, branching' }).click();
@@ -32,7 +32,7 @@ test('a rating is chosen from its described steps, an event by yes or not yet', 
 });
 
 test('a day that something happens is asked as yes or not yet', { tag: '@all' }, async ({ page }) => {
-  await walkOf(page, 'Does X change sprouting?', 5, 5);
+  await roundOf(page, 'Does X change sprouting?', 5, 5);
   await page.keyboard.type('7');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { name: 'Has it happened: first sprout?' })).toBeVisible();
@@ -41,7 +41,7 @@ test('a day that something happens is asked as yes or not yet', { tag: '@all' },
 });
 
 test('what went wrong is written down from the walk, and the check takes it up', { tag: '@all' }, async ({ page }) => {
-  await walkOf(page, 'Does X change height?', 7, 7);
+  await roundOf(page, 'Does X change height?', 7, 7);
   await page.keyboard.press('w');
   await page.getByLabel('What kind of thing').selectOption('equipment');
   await page.getByLabel('What it touched').selectOption('arms');

@@ -50,7 +50,7 @@ export function anObservation(unit: string, value: number, more: Partial<Observa
   };
 }
 
-export function aHappening(kind: Incident['kind'], more: Partial<Incident> = {}): Incident {
+export function anIncident(kind: Incident['kind'], more: Partial<Incident> = {}): Incident {
   return { ...blankOf(incidentFields), id: 'h', on: '2026-04-04', kind, ...more };
 }
 

@@ -167,7 +167,7 @@ describe('experiments', () => {
     const made = (await teacher.call('POST', '/api/experiments', started)).body as ExperimentRecord;
     const left = async () => {
       const list = (await teacher.call('GET', '/api/experiments')).body as ExperimentLine[];
-      return list.find((row) => row.id === made.id)?.walks.map((walk) => walk.left);
+      return list.find((row) => row.id === made.id)?.walks.map((round) => round.left);
     };
     expect(await left()).toEqual([2]);
     const post = (unit: string) =>

@@ -9,9 +9,9 @@ import { untilDay } from './unitEnd';
  */
 export function endValues(data: readonly UnitData[], end: (curve: readonly CurvePoint[]) => number | null, share: boolean): UnitValue[] {
   const values: UnitValue[] = [];
-  for (const { unit, curve, onWalks } of data) {
+  for (const { unit, curve, onWalks: onRounds } of data) {
     if (unit.status === 'lost' || unit.status === 'excluded') continue;
-    const value = end(onWalks ?? curve);
+    const value = end(onRounds ?? curve);
     if (value === null) continue;
     if (share && (unit.sown === null || unit.sown === 0 || value > unit.sown)) continue;
     values.push({ unit: unit.unit, arm: unit.arm, block: unit.block, value: share ? value / (unit.sown ?? 1) : value });

@@ -12,25 +12,25 @@ export interface CellGroup {
 
 /**
  * The stops of a walk that one tap each answers: of units with one seed, whether it has come up; or whether something has happened.
- * @param stops of one walk
+ * @param items of one walk
  * @param measure one of its measures
  * @returns in their order; empty where it is a number that is read
  */
-export function tappedItems(stops: readonly RoundItem[], measure: Measure): RoundItem[] {
+export function tappedItems(items: readonly RoundItem[], measure: Measure): RoundItem[] {
   if (hasCategories(measure) || measure.by === 'plant') return [];
   const kind = kindOf(measure);
-  return stops.filter((stop) => stop.measure.measure === measure.measure && (kind.timed || (kind.ofSown && stop.unit.sown === 1)));
+  return items.filter((item) => item.measure.measure === measure.measure && (kind.timed || (kind.ofSown && item.unit.sown === 1)));
 }
 
 /**
  * How cells stand together: by what holds them; where each arm has several or none, by arm and holder; read blind, by holder alone.
  * @param experiment that they belong to
- * @param stops that one tap each answers
+ * @param items that one tap each answers
  * @returns each group with its cells, in the order of the stops
  */
-export function cellGroups(experiment: Pick<Experiment, 'arms' | 'blinded' | 'plan'>, stops: readonly RoundItem[]): CellGroup[] {
+export function cellGroups(experiment: Pick<Experiment, 'arms' | 'blinded' | 'plan'>, items: readonly RoundItem[]): CellGroup[] {
   const groups = new Map<string, string[]>();
-  for (const { unit } of stops) {
+  for (const { unit } of items) {
     const arm = readsBlind(experiment) ? null : (experiment.arms.find((own) => own.arm === unit.arm)?.name ?? unit.arm);
     const name = [unit.container, arm].filter((part) => part !== null).join(', ') || 'all';
     groups.set(name, [...(groups.get(name) ?? []), unit.unit]);

@@ -97,9 +97,9 @@ export function importReadings(
       }
       const { measure, says, on } = found;
       const adds = kindOf(measure).adds;
-      const onWalk = JSON.stringify([unit.unit, measure.measure, found.plannedDay]);
+      const onRound = JSON.stringify([unit.unit, measure.measure, found.plannedDay]);
       // What adds up goes beside what is there; each reading that is there already is the same as one row of the file.
-      const isExtra = adds && (found.before !== null || taken.has(onWalk));
+      const isExtra = adds && (found.before !== null || taken.has(onRound));
       const before = adds
         ? (thereOn(study, measure, unit, on).find((seen) => says.value === seen.value && !met.has(seen.id)) ?? null)
         : found.before;
@@ -171,12 +171,12 @@ function readCell(
   const on = 'date' in day ? day.date : addDays(start, Math.floor(day.after));
   if (on > today) return { wrong: `${on} has not come yet.` };
   if (after < 0) return { wrong: `${on} is before the start on ${start}.` };
-  const walk = roundOf(after, measure);
-  if (walk !== null) {
-    const there = gridCell(study, measure, unit, { id: momentWords(walk), plannedDay: walk, on: null });
+  const round = roundOf(after, measure);
+  if (round !== null) {
+    const there = gridCell(study, measure, unit, { id: momentWords(round), plannedDay: round, on: null });
     // A reading on the walk's own day is that walk's; a later one fills it where nothing else did.
-    if (after === walk || there.reading === null || there.reading.observedOn.slice(0, 10) === on)
-      return { measure, says, on, plannedDay: walk, before: there.reading };
+    if (after === round || there.reading === null || there.reading.observedOn.slice(0, 10) === on)
+      return { measure, says, on, plannedDay: round, before: there.reading };
   }
   const extra = kindOf(measure).adds ? null : gridCell(study, measure, unit, { id: on, plannedDay: null, on }).reading;
   return { measure, says, on, plannedDay: null, before: extra };

@@ -25,12 +25,12 @@ export function gridColumns(study: Study, measure: Measure, more: readonly strin
     for (const { plannedDay, observedOn } of live)
       if (plannedDay === null || !measure.readingDays.includes(plannedDay)) extra.add(observedOn.slice(0, 10));
   const start = study.experiment.startedOn;
-  const walks = measure.readingDays.map((day) => ({ at: day, column: { id: `day ${momentWords(day)}`, plannedDay: day, on: null } }));
+  const rounds = measure.readingDays.map((day) => ({ at: day, column: { id: `day ${momentWords(day)}`, plannedDay: day, on: null } }));
   const others = [...extra].map((on) => ({
     at: start === null ? 0 : daysBetween(start, on) + 0.999,
     column: { id: `extra ${on}`, plannedDay: null, on },
   }));
-  return [...walks, ...others].sort((a, b) => a.at - b.at).map(({ column }) => column);
+  return [...rounds, ...others].sort((a, b) => a.at - b.at).map(({ column }) => column);
 }
 
 /** One cell of the table: the readings that count, and all that ever stood there. */

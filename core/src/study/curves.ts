@@ -83,7 +83,7 @@ export function unitData(study: Study, measure: Measure): UnitData[] {
   return unitsRead(study.experiment, measure).map((unit) => ({
     unit,
     curve: unitCurve(study, measure, unit),
-    ...lateOnWalks(study, measure, unit),
+    ...lateOnRounds(study, measure, unit),
     nothingFrom: nothingFrom(study, measure, unit),
   }));
 }
@@ -92,17 +92,17 @@ export function unitData(study: Study, measure: Measure): UnitData[] {
  * Where the value of a planned day counts, what was read late for a walk is that walk's all the same; and plants of one walk that were read on
  * two days are of one walk.
  */
-function lateOnWalks(study: Study, measure: Measure, unit: Unit): Pick<UnitData, 'onWalks'> {
+function lateOnRounds(study: Study, measure: Measure, unit: Unit): Pick<UnitData, 'onWalks'> {
   const start = startOf(unit, study.experiment);
   const kind = kindOf(measure);
   const read = kind.from(measure).flatMap((code) => valued(cell(study, code, unit.unit).live));
   const counts = untilDay(measure.when) < Infinity || (measure.when === 'final' && read.some(({ plant }) => plant !== null));
   if (start === null || !counts) return {};
-  const dayOfWalk = ({ plannedDay, observedOn }: Valued) =>
+  const dayOfRound = ({ plannedDay, observedOn }: Valued) =>
     plannedDay === null ? observedOn.slice(0, 10) : addDays(start, Math.floor(plannedDay));
-  const isLate = (seen: Valued) => dayOfWalk(seen) !== observedDay(seen);
+  const isLate = (seen: Valued) => dayOfRound(seen) !== observedDay(seen);
   if (!read.some(isLate)) return {};
-  const placed = (live: readonly Valued[]) => live.map((seen) => ({ ...seen, observedOn: dayOfWalk(seen) }));
+  const placed = (live: readonly Valued[]) => live.map((seen) => ({ ...seen, observedOn: dayOfRound(seen) }));
   return { onWalks: curveOf(kind.daily(measure, readingsOfUnit(study, unit, start, placed)), kind.plants) };
 }
 

@@ -52,18 +52,19 @@ const allRounds = memoize((study: Study): readonly MeasureRound[] => {
       .map((day) => ({
         measure,
         day,
-        units: filled.map(({ unit, start, walks }) => ({
+        units: filled.map(({ unit, start, walks: rounds }) => ({
           unit: unit.unit,
           arm: unit.arm,
           planned: start === null ? null : addDays(start, Math.floor(day)),
-          readOn: readOn(walks?.get(day)),
+          readOn: readOn(rounds?.get(day)),
         })),
       }));
   });
 });
 
 /** Someone who says that it was not read has not read it. */
-const readOn = (walked: RoundReading | undefined) => (walked === undefined || walked.reading.absent === 'not-read' ? null : walked.readOn);
+const readOn = (roundReading: RoundReading | undefined) =>
+  roundReading === undefined || roundReading.reading.absent === 'not-read' ? null : roundReading.readOn;
 
 /** The last day, counted from each unit's own start, on which anything was read; −1 before the first. */
 function lastDay(study: Study): number {

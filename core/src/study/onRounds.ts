@@ -34,15 +34,15 @@ export function onRounds(experiment: Planned, observations: readonly Unplaced[])
   const byId = new Map(placed.map((seen) => [seen.id, seen]));
   const roots = placed.map((seen) => rootOf(seen, byId));
   const firstDay = new Map<string, string>();
-  const walk = ({ unit, measure, plant, plannedDay }: Observation) => JSON.stringify([unit, measure, plant, plannedDay]);
+  const round = ({ unit, measure, plant, plannedDay }: Observation) => JSON.stringify([unit, measure, plant, plannedDay]);
   for (const root of roots) {
-    const before = firstDay.get(walk(root));
+    const before = firstDay.get(round(root));
     const day = root.observedOn.slice(0, 10);
-    if (before === undefined || day < before) firstDay.set(walk(root), day);
+    if (before === undefined || day < before) firstDay.set(round(root), day);
   }
   return placed.map((seen, i) => {
     const root = roots[i];
-    return { ...seen, plannedDay: firstDay.get(walk(root)) === root.observedOn.slice(0, 10) ? root.plannedDay : null };
+    return { ...seen, plannedDay: firstDay.get(round(root)) === root.observedOn.slice(0, 10) ? root.plannedDay : null };
   });
 }
 

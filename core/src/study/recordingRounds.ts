@@ -65,11 +65,11 @@ interface Start {
  * @returns empty before the start
  */
 export function recordingRounds(experiment: Planned, starts: readonly StartCount[], read: readonly ReadSoFar[], today: string): Round[] {
-  const planned = plannedWalks(
+  const planned = plannedRounds(
     experiment,
     starts.map((start) => startFrom(experiment, start, [])),
   );
-  return walksFrom(planned, today, (measure, plannedDay, { startedOn }) => {
+  return roundsFrom(planned, today, (measure, plannedDay, { startedOn }) => {
     const row = read.find((own) => own.measure === measure.measure && own.startedOn === startedOn && own.plannedDay === plannedDay);
     return row === undefined ? 0 : measure.by === 'container' ? row.containers : row.units;
   });
@@ -83,10 +83,10 @@ export function recordingRounds(experiment: Planned, starts: readonly StartCount
  */
 export function roundsOfStudy(study: Study, today: string): Round[] {
   const counted = new Map<Start, Map<Measure, ReadonlyMap<number, number>>>();
-  return walksFrom(walksOfUnits(study.experiment), today, (measure, plannedDay, start) => {
+  return roundsFrom(roundsOfUnits(study.experiment), today, (measure, plannedDay, start) => {
     const byMeasure = counted.get(start) ?? new Map<Measure, ReadonlyMap<number, number>>();
     counted.set(start, byMeasure);
-    const counts = byMeasure.get(measure) ?? unitsOnWalks(study, measure, start);
+    const counts = byMeasure.get(measure) ?? unitsOnRounds(study, measure, start);
     byMeasure.set(measure, counts);
     return counts.get(plannedDay) ?? 0;
   });
@@ -103,7 +103,7 @@ const known = new WeakMap<Measure, Map<string, Counted>>();
 const MOST_REMEMBERED = 50;
 
 /** How many of the units were read on each walk, by its planned day. */
-function unitsOnWalks(study: Study, measure: Measure, { startedOn, units: own }: Start): ReadonlyMap<number, number> {
+function unitsOnRounds(study: Study, measure: Measure, { startedOn, units: own }: Start): ReadonlyMap<number, number> {
   const units = measure.by === 'container' ? standingFor(study, measure, own) : own;
   const starts = known.get(measure) ?? new Map<string, Counted>();
   known.set(measure, starts);
@@ -134,7 +134,7 @@ function standingFor({ experiment }: Study, measure: Measure, units: readonly Un
 }
 
 /** A walk as the plan alone makes it: what is due of which units. */
-interface PlannedWalk {
+interface PlannedRound {
   readonly day: number;
   readonly on: string;
   readonly measures: readonly Measure[];
@@ -143,10 +143,10 @@ interface PlannedWalk {
 }
 
 /** Asked for after every reading, and changed by none. */
-const walksOfUnits = memoize((experiment: Experiment) => {
+const roundsOfUnits = memoize((experiment: Experiment) => {
   const active = experiment.units.filter((unit) => unit.status === 'active');
   const own = [...new Set(active.map((unit) => unit.startedOn))];
-  return plannedWalks(
+  return plannedRounds(
     experiment,
     own.map((startedOn) => {
       const units = active.filter((unit) => unit.startedOn === startedOn);
@@ -161,7 +161,7 @@ function startFrom({ startedOn: first }: Planned, { startedOn, units: count, con
   return { startedOn, later: startedOn === null || first === null ? 0 : daysBetween(first, startedOn), count, containers, units };
 }
 
-function plannedWalks(experiment: Planned, own: readonly Start[]): PlannedWalk[] {
+function plannedRounds(experiment: Planned, own: readonly Start[]): PlannedRound[] {
   const { startedOn, plan } = experiment;
   if (startedOn === null || plan.frozenOn === null) return [];
   // Also where every unit is gone: the days stand.
@@ -184,7 +184,7 @@ function plannedWalks(experiment: Planned, own: readonly Start[]): PlannedWalk[]
     });
 }
 
-function walksFrom(planned: readonly PlannedWalk[], today: string, filled: Filled): Round[] {
+function roundsFrom(planned: readonly PlannedRound[], today: string, filled: Filled): Round[] {
   return planned.map(({ day, on, measures, parts, units }) => {
     const waiting = new Map<Measure, number>();
     for (const { measure, start, plannedDay } of parts)

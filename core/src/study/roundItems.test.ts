@@ -16,7 +16,7 @@ const study = (...read: readonly [unit: string, plant: string, value: number][])
 });
 const plants = (own: Study, unit: string) =>
   roundItemsOf(own, 7)
-    .filter((stop) => stop.unit.unit === unit && stop.plant !== null)
+    .filter((item) => item.unit.unit === unit && item.plant !== null)
     .map(({ plant, reading }) => [plant, reading?.value ?? null]);
 
 describe('the stops of a walk', () => {
@@ -39,12 +39,12 @@ describe('the stops of a walk', () => {
   });
 
   it('in a random order keep each unit’s together, and come again from the same seed', () => {
-    const stops = roundItemsOf(study(), 7);
-    const orders = [1, 2, 3, 4, 5, 6].map((seed) => [...new Set(inRandomOrder(stops, seed).map(({ unit }) => unit.unit))].join(' '));
+    const items = roundItemsOf(study(), 7);
+    const orders = [1, 2, 3, 4, 5, 6].map((seed) => [...new Set(inRandomOrder(items, seed).map(({ unit }) => unit.unit))].join(' '));
     expect(new Set(orders).size).toBeGreaterThan(2);
-    expect(inRandomOrder(stops, 4)).toEqual(inRandomOrder(stops, 4));
+    expect(inRandomOrder(items, 4)).toEqual(inRandomOrder(items, 4));
     expect(
-      inRandomOrder(stops, 4)
+      inRandomOrder(items, 4)
         .map(({ unit }) => unit.unit)
         .join(),
     ).toMatch(/^(P\d)(,\1){3},(P\d)(,\3){3},/);

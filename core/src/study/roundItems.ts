@@ -30,7 +30,7 @@ export function roundItemsOf(study: Study, day: number): RoundItem[] {
   const { startedOn } = experiment;
   if (startedOn === null) return [];
   const measures = experiment.measures.filter((measure) => kindOf(measure).entry !== 'none');
-  return inWalkOrder(study, measures).flatMap(({ unit, measures: own }) => {
+  return inRoundOrder(study, measures).flatMap(({ unit, measures: own }) => {
     const start = startOf(unit, experiment) ?? startedOn;
     const planned = day - daysBetween(startedOn, start);
     return own
@@ -42,7 +42,7 @@ export function roundItemsOf(study: Study, day: number): RoundItem[] {
           plant,
           plannedDay: planned,
           reading:
-            plant === null ? readingOnWalk(study, measure, unit, planned, start) : readingOfPlant(study, measure, unit, planned, plant),
+            plant === null ? readingOnRound(study, measure, unit, planned, start) : readingOfPlant(study, measure, unit, planned, plant),
         })),
       );
   });
@@ -51,17 +51,17 @@ export function roundItemsOf(study: Study, day: number): RoundItem[] {
 /**
  * The same stops in a fresh random order of units, so that a hand that grows tired does not tire along the bench. The stops of one unit stay
  * together.
- * @param stops of one walk
+ * @param items of one walk
  * @param seed the same seed gives the same order
  * @returns a new list
  */
-export function inRandomOrder(stops: readonly RoundItem[], seed: number): RoundItem[] {
-  const units = [...new Set(stops.map(({ unit }) => unit.unit))].sort();
-  return shuffled(units, random(seed)).flatMap((code) => stops.filter(({ unit }) => unit.unit === code));
+export function inRandomOrder(items: readonly RoundItem[], seed: number): RoundItem[] {
+  const units = [...new Set(items.map(({ unit }) => unit.unit))].sort();
+  return shuffled(units, random(seed)).flatMap((code) => items.filter(({ unit }) => unit.unit === code));
 }
 
 /** Each unit in bench order with what is read of it, or of the tank for which it stands. */
-function inWalkOrder(
+function inRoundOrder(
   { experiment }: Study,
   measures: readonly Measure[],
 ): { readonly unit: Unit; readonly measures: readonly Measure[] }[] {
@@ -97,16 +97,16 @@ function readingOfPlant(study: Study, measure: Measure, unit: Unit, planned: num
 /**
  * The stops of a walk at which something is still to be read. A unit whose plants are measured one by one is read once one of them is: how
  * many it has is seen at the bench.
- * @param stops of one walk
+ * @param items of one walk
  * @returns those that are open, in their order
  */
-export function openItems(stops: readonly RoundItem[]): RoundItem[] {
+export function openItems(items: readonly RoundItem[]): RoundItem[] {
   const key = ({ unit, measure }: RoundItem) => `${unit.unit} ${measure.measure}`;
-  const begun = new Set(stops.filter(({ plant, reading }) => plant !== null && reading !== null).map(key));
-  return stops.filter((stop) => stop.reading === null && !(stop.plant !== null && begun.has(key(stop))));
+  const begun = new Set(items.filter(({ plant, reading }) => plant !== null && reading !== null).map(key));
+  return items.filter((item) => item.reading === null && !(item.plant !== null && begun.has(key(item))));
 }
 
-function readingOnWalk(study: Study, measure: Measure, unit: Unit, planned: number, start: string): Observation | null {
+function readingOnRound(study: Study, measure: Measure, unit: Unit, planned: number, start: string): Observation | null {
   const reading = filledRounds(cell(study, measure.measure, unit.unit).live, measure, start).get(planned)?.reading ?? null;
   return hasCategories(measure) ? (categoryReadings(study, measure, unit, planned).get(measure.category ?? '') ?? reading) : reading;
 }
@@ -119,7 +119,7 @@ function readingOnWalk(study: Study, measure: Measure, unit: Unit, planned: numb
  * @returns a stop for each active unit and measure, in bench order
  */
 export function extraItems(study: Study, measures: readonly Measure[], taken: ReadonlySet<string>): RoundItem[] {
-  return inWalkOrder(study, measures).flatMap(({ unit, measures: own }) =>
+  return inRoundOrder(study, measures).flatMap(({ unit, measures: own }) =>
     own.flatMap((measure) =>
       plantsOf(study, measure, unit).map((plant) => {
         const { live } = cell(study, measure.measure, unit.unit);

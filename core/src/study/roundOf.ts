@@ -25,7 +25,7 @@ const inOrder = memoize((days: Measure['readingDays']) => [...days].sort((a, b) 
 interface Filled {
   readonly days: Measure['readingDays'];
   readonly start: string;
-  readonly walks: ReadonlyMap<number, RoundReading>;
+  readonly rounds: ReadonlyMap<number, RoundReading>;
 }
 
 /** The first day on which something was read on a walk, and the reading that stands. */
@@ -47,15 +47,15 @@ export function filledRounds(
   start: string,
 ): ReadonlyMap<number, RoundReading> {
   const found = known.get(live);
-  if (found && found.days === days && found.start === start) return found.walks;
-  const walks = new Map<number, RoundReading>();
+  if (found && found.days === days && found.start === start) return found.rounds;
+  const rounds = new Map<number, RoundReading>();
   const planned = plannedDays(days);
   for (const reading of live) {
-    const walk = reading.plannedDay;
-    if (walk === null || !planned.has(walk)) continue;
+    const round = reading.plannedDay;
+    if (round === null || !planned.has(round)) continue;
     const readOn = daysBetween(start, reading.observedOn);
-    walks.set(walk, { readOn: walks.get(walk)?.readOn ?? readOn, reading });
+    rounds.set(round, { readOn: rounds.get(round)?.readOn ?? readOn, reading });
   }
-  known.set(live, { days, start, walks });
-  return walks;
+  known.set(live, { days, start, rounds });
+  return rounds;
 }

@@ -76,8 +76,8 @@ describe('the walk that a reading belongs to', () => {
     [6, 3],
     [7, 7],
     [40, 7],
-  ])('of day %d is that of day %s', (day, walk) => {
-    expect(roundOf(day, height)).toBe(walk);
+  ])('of day %d is that of day %s', (day, round) => {
+    expect(roundOf(day, height)).toBe(round);
   });
 
   it('is counted from the unit’s own start, everywhere alike', () => {

@@ -10,7 +10,7 @@ const plan = (at: string): Experiment => ({
   startedOn: '2026-04-01',
   plan: { ...base.plan, frozenOn: '2026-04-01', stages: [soak], timing: { ...base.plan.timing, zone: 'Europe/London', at } },
 });
-const walks = [
+const rounds = [
   { day: 10 / 1440, left: 2 },
   { day: 8 / 24, left: 0 },
   { day: 1, left: 2 },
@@ -28,14 +28,14 @@ it('readings under two days that are left are waited for from the time of sowing
     began: '2026-04-01T06:00:30Z',
   };
   // British Summer Time: 09:00 is 08:00 UTC.
-  expect(timersOf(plan('09:00'), [begun], walks).map(({ what, label, units, ends }) => [what, label, units, ends])).toEqual([
+  expect(timersOf(plan('09:00'), [begun], rounds).map(({ what, label, units, ends }) => [what, label, units, ends])).toEqual([
     ['reading', 'Reading at 10min', 2, '2026-04-01T08:10:00.000Z'],
     ['step', 'soak', 1, '2026-04-01T14:00:30.000Z'],
   ]);
 });
 
 it('nothing is waited for where nobody said when they were sown, or before the start', () => {
-  expect(timersOf(plan(''), [], walks)).toEqual([]);
+  expect(timersOf(plan(''), [], rounds)).toEqual([]);
   const draft = plan('09:00');
-  expect(timersOf({ ...draft, plan: { ...draft.plan, frozenOn: null } }, [], walks)).toEqual([]);
+  expect(timersOf({ ...draft, plan: { ...draft.plan, frozenOn: null } }, [], rounds)).toEqual([]);
 });

@@ -22,7 +22,7 @@ export interface Timer {
 }
 
 /** A walk by its day and what is left of it. */
-interface WalkLeft {
+interface RoundLeft {
   readonly day: number;
   readonly left: number;
 }
@@ -31,13 +31,13 @@ interface WalkLeft {
  * What there is to wait for, to the second: steps that are running, and reading moments under two days where the time of sowing is known.
  * @param experiment with its stages, times and units
  * @param care with what has begun
- * @param walks with what is left to read on them
+ * @param rounds with what is left to read on them
  * @returns the first to end comes first
  */
 export function timersOf(
   experiment: Timed & TimesOf & { readonly plan: Pick<Plan, 'frozenOn'> },
   care: readonly Care[],
-  walks: readonly WalkLeft[],
+  rounds: readonly RoundLeft[],
 ): Timer[] {
   const steps = runningSteps(experiment, care).flatMap(({ entry, step, units, began, endsFrom, endsTo }): Timer[] =>
     endsFrom === null
@@ -55,7 +55,7 @@ export function timersOf(
         ],
   );
   const sown = experiment.plan.timing.at === '' || experiment.plan.frozenOn === null ? null : sowingOf(experiment);
-  const readings = walks.flatMap(({ day, left }): Timer[] => {
+  const readings = rounds.flatMap(({ day, left }): Timer[] => {
     if (sown === null || left === 0 || Number.isInteger(day) || day >= TWO_DAYS) return [];
     const ends = new Date((sown + day * 24 * 60) * MINUTE).toISOString();
     return [

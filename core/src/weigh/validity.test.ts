@@ -11,7 +11,7 @@ import {
   type Stage,
   type Study,
 } from '../model';
-import { aMeasure, anArm, anExperiment, aHappening, anObservation, aUnit, placed } from '../testing';
+import { aMeasure, anArm, anExperiment, anIncident, anObservation, aUnit, placed } from '../testing';
 import { eventEffects } from './eventEffects';
 import { validity, validityRules } from './validity';
 
@@ -45,7 +45,7 @@ function readings(day: number, values: readonly number[], more: Partial<Observat
   );
 }
 const happening = (kind: Incident['kind'], more: Partial<Incident> = {}): Partial<Study> => ({
-  happenings: [aHappening(kind, more)],
+  happenings: [anIncident(kind, more)],
 });
 const lost = (...gone: string[]) => ({
   units: codes.map((code) => aUnit(code, armOf(code), { sown: 10, status: gone.includes(code) ? 'lost' : 'active' })),
@@ -330,20 +330,20 @@ describe('the validity check', () => {
 
 describe('what happened, and was mended', () => {
   const said = (...happenings: Incident[]) => validity(good({ happenings })).map(({ message }) => message);
-  const lamp = aHappening('equipment', { note: 'lamp off' });
+  const lamp = anIncident('equipment', { note: 'lamp off' });
 
   it('is told as it is now; the old words weigh nothing more', () => {
-    const mended = aHappening('equipment', { id: 'm', note: 'lamp off', arms: ['T'], replaces: 'h' });
+    const mended = anIncident('equipment', { id: 'm', note: 'lamp off', arms: ['T'], replaces: 'h' });
     expect(said(lamp)[0]).toContain('touched all arms alike');
     expect(said(lamp, mended)).toEqual([expect.stringContaining('It touched T only')]);
   });
 
   it('and withdrawn is not told at all', () => {
-    expect(said(lamp, aHappening('equipment', { id: 'm', replaces: 'h', withdrawn: true }))).toEqual([]);
+    expect(said(lamp, anIncident('equipment', { id: 'm', replaces: 'h', withdrawn: true }))).toEqual([]);
   });
 
   it('its effect is told at once, whatever was written before', () => {
-    const study = good({ happenings: [aHappening('weather', { id: 'w' })] });
+    const study = good({ happenings: [anIncident('weather', { id: 'w' })] });
     expect(eventEffects(study, lamp)).toMatchObject([{ rule: 'equipment', severity: 'caution' }]);
     expect(eventEffects(study, { ...lamp, units: ['T1'] })).toMatchObject([{ rule: 'equipment', severity: 'serious' }]);
   });

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { analyse } from '../analyse';
-import { aHappening, aMeasure, anArm, studyOf } from '../testing';
+import { anIncident, aMeasure, anArm, studyOf } from '../testing';
 import { emptyPlan, emptyWriting, sentenceText, type Study } from '../model';
 import { shownMeasures } from '../weigh/shownMeasures';
 import { factsOf, factTexts } from './facts';
@@ -56,15 +56,15 @@ describe('what happened', () => {
         ? { ...unit, status: 'lost' as const, statusReason: unit.unit === 'T1' ? 'dried out' : 'a cat', lostOn: '2026-04-05' }
         : unit,
     );
-    const loss = aHappening('loss', { units: ['T1'], note: 'Found dried out.', on: '2026-04-05' });
+    const loss = anIncident('loss', { units: ['T1'], note: 'Found dried out.', on: '2026-04-05' });
     const lost = { ...base, experiment: { ...base.experiment, units }, happenings: [loss] };
     expect(texts(incidentsSection(lost))).toEqual(['Sunday 5 April: Found dried out (T1).', 'Sunday 5 April: C1 was lost: a cat.']);
     expect(incidentsSection(base)).toEqual([]);
   });
 
   it('tells what a mishap first said, before it was mended', () => {
-    const first = aHappening('other', { id: 'a', note: 'the fan stood' });
-    const mended = { ...base, happenings: [first, aHappening('other', { id: 'b', note: 'the lamp fell', replaces: 'a', arms: ['T'] })] };
+    const first = anIncident('other', { id: 'a', note: 'the fan stood' });
+    const mended = { ...base, happenings: [first, anIncident('other', { id: 'b', note: 'the lamp fell', replaces: 'a', arms: ['T'] })] };
     expect(texts(incidentsSection(mended))).toEqual(['Saturday 4 April: the lamp fell (tea). First told as “the fan stood”.']);
   });
 

@@ -126,7 +126,7 @@ function lineOf(
     measures: measures.map(({ name, kind }) => ({ name, kind })),
     walks: recordingRounds(experiment, starts, read, today)
       .filter(({ left, on }) => left > 0 && on <= last)
-      .map((walk) => ({ day: walk.day, left: walk.left, measures: walk.measures.map((measure) => measures.indexOf(measure)) })),
+      .map((round) => ({ day: round.day, left: round.left, measures: round.measures.map((measure) => measures.indexOf(measure)) })),
   };
 }
 

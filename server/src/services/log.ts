@@ -41,7 +41,7 @@ export async function appendObservations(
     const { experiment } = await getExperiment(tables, ownerId, experimentId);
     const stored = await readingsNamed(tables, experimentId, sent);
     const known = new Map(stored.map((seen) => [seen.id, seen]));
-    const observations = onWalks(sent, experiment, known);
+    const observations = onRounds(sent, experiment, known);
     const errors = observations.flatMap((seen, i) => [
       ...check(seen, i, experiment, known),
       ...checkCorrection(seen, i, known, observations.slice(0, i)),
@@ -55,7 +55,7 @@ export async function appendObservations(
 }
 
 /** Each on the walk that it names; else on that of what it corrects, or of its day. */
-function onWalks(sent: readonly SentReading[], experiment: Experiment, known: ReadonlyMap<string, Observation>): Observation[] {
+function onRounds(sent: readonly SentReading[], experiment: Experiment, known: ReadonlyMap<string, Observation>): Observation[] {
   const place = onItsRound(experiment);
   return sent.map((seen) => {
     if (seen.plannedDay !== undefined) return { ...seen, plannedDay: seen.plannedDay };

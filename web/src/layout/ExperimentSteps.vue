@@ -22,7 +22,7 @@ const { id, experiment, study } = useLoaded();
 const route = useRoute();
 const now = computed<Step>(() => steps.find((step) => step === (route.meta.step ?? route.name)) ?? 'plan');
 const rounds = computed(() => roundsOfStudy(study.value, today()));
-const finished = computed(() => rounds.value.filter((walk) => walk.state === 'done').length);
+const finished = computed(() => rounds.value.filter((round) => round.state === 'done').length);
 
 const states = computed<Record<Step, string>>(() => {
   const { plan, arms, units, writing, startedOn } = experiment.value;
@@ -32,7 +32,7 @@ const states = computed<Record<Step, string>>(() => {
     ask: predictions.length > 0 ? `${predictions.length} ${predictions.length === 1 ? 'prediction' : 'predictions'}` : 'no predictions yet',
     plan: `${arms.length} arms · ${units.length} ${plural(unitWord)}${frozenOn ? '' : ' · draft'}`,
     prepare: prepareWords(startedOn, frozenOn),
-    log: logWords(rounds.value.find((walk) => walk.state === 'due')),
+    log: logWords(rounds.value.find((round) => round.state === 'due')),
     weigh: study.value.observations.length > 0 ? 'see what it says' : 'nothing read yet',
     write: written === 0 ? 'not begun' : `${written} of ${ownParts.length} parts written`,
   };
@@ -57,11 +57,11 @@ function logWords(due: Round | undefined): string {
 
 const done = computed<Step[]>(() => doneSteps(experiment.value, rounds.value.length > 0 && finished.value === rounds.value.length));
 
-function doneSteps({ plan, writing }: Experiment, walked: boolean): Step[] {
+function doneSteps({ plan, writing }: Experiment, roundReading: boolean): Step[] {
   return [
     'ask',
     ...(plan.frozenOn === null ? [] : (['plan', 'prepare'] as const)),
-    ...(walked ? (['log', 'weigh'] as const) : []),
+    ...(roundReading ? (['log', 'weigh'] as const) : []),
     ...(partsWritten(writing) === ownParts.length ? (['write'] as const) : []),
   ];
 }

@@ -8,19 +8,19 @@ import NumberField from '../components/NumberField.vue';
 import UnitPicker from './UnitPicker.vue';
 
 /** Many cells at once: each that has come up is tapped on the map, or the total of a tray is typed where nobody looked at each. */
-const props = defineProps<{ stops: readonly RoundItem[]; question: string; last: (stop: RoundItem) => number | null }>();
+const props = defineProps<{ items: readonly RoundItem[]; question: string; last: (item: RoundItem) => number | null }>();
 const emit = defineEmits<{
   take: [seen: readonly RoundItem[], values: ReadonlyMap<string, number>, notes: ReadonlyMap<string, string>];
   close: [];
 }>();
 /** As they stood when the map was opened: what someone else reads meanwhile neither taps nor is corrected. */
-const seen = props.stops;
+const seen = props.items;
 const { experiment } = useLoaded();
 const groups = computed(() => cellGroups(experiment.value, seen));
 const units = computed(() => experiment.value.units.filter(({ unit }) => known.value.has(unit)));
 const known = computed(() => new Set(seen.map(({ unit }) => unit.unit)));
 const before: ReadonlySet<string> = new Set(
-  seen.filter((stop) => (stop.reading?.value ?? props.last(stop)) === 1).map(({ unit }) => unit.unit),
+  seen.filter((item) => (item.reading?.value ?? props.last(item)) === 1).map(({ unit }) => unit.unit),
 );
 const tapped = ref<ReadonlySet<string>>(before);
 /** Groups of which only the total is known. */
@@ -54,7 +54,7 @@ function take(): void {
 <template>
   <section>
     <h1>{{ question }}</h1>
-    <p class="soft">Tap each for which it is so. {{ tapped.size }} of {{ stops.length }} tapped.</p>
+    <p class="soft">Tap each for which it is so. {{ tapped.size }} of {{ items.length }} tapped.</p>
     <UnitPicker :units="units" :picked="tapped" @pick="tap" />
     <p v-for="group in groups" :key="group.name" class="group">
       <b>{{ group.name }}</b>
@@ -76,7 +76,7 @@ function take(): void {
       >Not tapped now, and so on the walk before: {{ fallen.join(', ') }}. Leave it so where it is true.</Callout
     >
     <div class="thumb-buttons">
-      <Button type="primary" size="large" class="next" @click="take">Keep all {{ stops.length }}</Button>
+      <Button type="primary" size="large" class="next" @click="take">Keep all {{ items.length }}</Button>
       <Button size="large" @click="emit('close')">One by one instead</Button>
     </div>
   </section>

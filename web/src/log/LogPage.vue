@@ -40,7 +40,7 @@ const picked = ref<string | null>(scanned);
 const unitOpen = ref(scanned !== null);
 const extraOpen = ref(false);
 const lostOpen = ref(asked === 'lost');
-const goWalk = (day: number) => void router.push({ name: 'walk', params: { id: id.value, day } });
+const goRound = (day: number) => void router.push({ name: 'walk', params: { id: id.value, day } });
 function pick(unit: string): void {
   picked.value = unit;
   unitOpen.value = true;
@@ -68,14 +68,14 @@ function pick(unit: string): void {
           }}
         </h1>
         <span class="acts">
-          <Button v-if="next" type="primary" size="large" @click="goWalk(next.day)">{{
+          <Button v-if="next" type="primary" size="large" @click="goRound(next.day)">{{
             next.state === 'due' ? 'Start the walk' : 'Fill it in'
           }}</Button>
           <Button size="large" @click="extraOpen = true">Extra walk</Button>
         </span>
       </div>
       <ReadTwice />
-      <RoundList :walks="rounds" @walk="goWalk" />
+      <RoundList :rounds="rounds" @record="goRound" />
       <StepList />
       <ReadingsTable v-if="later" />
     </template>

@@ -4,13 +4,13 @@ import { useLog } from '../stores/log';
 import { useOutbox } from '../stores/outbox';
 import { today } from '../stores/today';
 import { eventually, startedStudy } from '../testing';
-import { server, page, reading, posted, recordThrough, walk, where, field, press, typeReading, choose, leave } from './record.fixture';
+import { server, page, reading, posted, recordThrough, round, where, field, press, typeReading, choose, leave } from './record.fixture';
 
 beforeEach(leave);
 
 describe('a walk', () => {
   it('goes unit after unit in bench order, each unit’s measures together', async () => {
-    await walk();
+    await round();
     expect(where()).toBe('D01');
     expect(page.find('h1').text()).toBe('How many: normal sprouts?');
     await typeReading('12');
@@ -60,7 +60,7 @@ describe('a walk', () => {
 
   it('a count by category is one stop: the sum closes on what was sown, and the rest is one touch', async () => {
     const [sprouts] = startedStudy().experiment.measures;
-    await walk([], [{ ...sprouts, categories: ['normal', 'mouldy', 'not-yet'], category: 'normal' }]);
+    await round([], [{ ...sprouts, categories: ['normal', 'mouldy', 'not-yet'], category: 'normal' }]);
     const number = (name: string) => page.find<HTMLInputElement>(`input[aria-label="${name}"]`);
     await number('normal').setValue('20');
     await number('normal').trigger('keydown', { key: 'Enter' });
@@ -96,7 +96,7 @@ describe('a walk', () => {
 
   it('a count by category that someone else makes meanwhile is neither shown in the fields nor corrected', async () => {
     const [sprouts] = startedStudy().experiment.measures;
-    await walk([], [{ ...sprouts, categories: ['normal', 'mouldy'], category: 'normal' }]);
+    await round([], [{ ...sprouts, categories: ['normal', 'mouldy'], category: 'normal' }]);
     const number = (name: string) => page.find<HTMLInputElement>(`input[aria-label="${name}"]`);
     await number('normal').setValue('20');
     useLog().receive([{ kind: 'reading', content: reading({ id: 'theirs', category: 'mouldy', plannedDay: 3, value: 7 }) }]);
@@ -112,7 +112,7 @@ describe('a walk', () => {
   });
 
   it('an undo takes back one’s own reading, never one that someone else put there since', async () => {
-    await walk([reading({ plannedDay: 3 })]);
+    await round([reading({ plannedDay: 3 })]);
     await page.find('[data-unit="D01"]').trigger('click');
     await typeReading('12');
     await eventually(() => expect(posted()).toHaveLength(1));
@@ -126,7 +126,7 @@ describe('a walk', () => {
 
   it('goes in a fresh random order where that is asked for, and shows the last number only once one is typed', async () => {
     const before = reading({ observedOn: addDays(today(), -2), plannedDay: null, value: 4 });
-    await walk([before]);
+    await round([before]);
     expect(page.text()).not.toContain('Last time: 4');
     await field().setValue('6');
     expect(page.text()).toContain('Last time: 4');
@@ -155,7 +155,7 @@ describe('a walk', () => {
       readingDays: [3],
       by: 'plant',
     };
-    await walk([], [height]);
+    await round([], [height]);
     expect(page.text()).toContain('plant 1');
     for (const value of ['12', '14']) await typeReading(value);
     expect(page.text()).toContain('plant 3');
@@ -169,12 +169,12 @@ describe('a walk', () => {
       ]),
     );
     page.unmount();
-    await walk([reading({ measure: 'height', plant: '2', plannedDay: 3, value: 9 })], [height]);
+    await round([reading({ measure: 'height', plant: '2', plannedDay: 3, value: 9 })], [height]);
     expect(where()).toBe('D02');
   });
 
   it('nine where ten were meant is put right on the spot, with its day', async () => {
-    await walk();
+    await round();
     server.answer = ({ body }) => ({ status: 200, body: { ...body, id: 'x', version: 2, experiment: startedStudy().experiment } });
     await typeReading('27');
     expect(page.text()).toContain('Were more sown than that? Put it right');
@@ -193,7 +193,7 @@ describe('a walk', () => {
   });
 
   it('what somebody else reads meanwhile stands beside the field, never in it, and is not corrected by a hand that saw nothing', async () => {
-    await walk();
+    await round();
     useLog().receive([{ kind: 'reading', content: reading({ id: 'theirs', plannedDay: 3, value: 9, observer: 'Moss' }) }]);
     await page.vm.$nextTick();
     expect([field().element.value, page.text()]).toEqual(['', expect.stringContaining('Moss has just read D01: 9.')]);
@@ -209,7 +209,7 @@ describe('a walk', () => {
   });
 
   it('begins where the last one left off', async () => {
-    await walk([reading({ plannedDay: 3 })]);
+    await round([reading({ plannedDay: 3 })]);
     expect(page.find('h1').text()).toContain('Has it happened');
   });
 
@@ -219,7 +219,7 @@ describe('a walk', () => {
     ['26', /more than the 25 sown/],
     ['1.5', /whole number/],
   ])('says what is wrong with “%s”, and stays', async (typed, words) => {
-    await walk();
+    await round();
     await typeReading(typed);
     expect(page.find('[role="alert"]').text()).toMatch(words);
     expect(where()).toBe('D01');
@@ -227,7 +227,7 @@ describe('a walk', () => {
   });
 
   it('asks about a total that falls, and takes it when it is meant', async () => {
-    await walk([reading({ observedOn: addDays(today(), -1), value: 20 })]);
+    await round([reading({ observedOn: addDays(today(), -1), value: 20 })]);
     await typeReading('12');
     expect(page.find('.last').text()).toContain('20');
     expect(page.find('.asked').text()).toContain('went from 20');
@@ -238,7 +238,7 @@ describe('a walk', () => {
 
   it('asks about a slip of ten: a decimal point in the wrong place', async () => {
     const height: Measure = { ...blankOf(measureFields), measure: 'height', name: 'Height', unit: 'cm', primary: true, readingDays: [3] };
-    await walk([], [height]);
+    await round([], [height]);
     for (const value of ['11', '12', '13']) await typeReading(value);
     await typeReading('125');
     expect(page.find('.asked').text()).toContain('about ten times more than the others (12 cm)');
@@ -250,7 +250,7 @@ describe('a walk', () => {
   });
 
   it('corrects by a new reading that names the old one', async () => {
-    await walk();
+    await round();
     await typeReading('12');
     await page.find('.undo').trigger('click');
     expect(field().element.value).toBe('12');
@@ -260,7 +260,7 @@ describe('a walk', () => {
   });
 
   it('undo after a correction puts the old number back', async () => {
-    await walk([
+    await round([
       reading({ id: 'first', plannedDay: 3, value: 10 }),
       reading({ id: 'f', plannedDay: 3, measure: 'first-sprout', value: 1 }),
     ]);
@@ -273,7 +273,7 @@ describe('a walk', () => {
   });
 
   it('the same number again is not stored twice, a note to it is', async () => {
-    await walk();
+    await round();
     await typeReading('12');
     await press('Backspace');
     await press('Enter');
@@ -286,7 +286,7 @@ describe('a walk', () => {
   });
 
   it('tallies up and down by key and by button, never below nought', async () => {
-    await walk();
+    await round();
     await press('+');
     await press('k');
     await page.find('[aria-label="One more"]').trigger('click');
@@ -296,7 +296,7 @@ describe('a walk', () => {
   });
 
   it('letters in a note are letters', async () => {
-    await walk();
+    await round();
     await press('n');
     await page.find('[data-note]').trigger('keydown', { key: 'x' });
     await page.find('[data-note]').trigger('keydown', { key: 'u' });
@@ -305,7 +305,7 @@ describe('a walk', () => {
   });
 
   it('is over after the last stop, and says what is missing', async () => {
-    await walk();
+    await round();
     await page.find('[data-unit="D12"]').trigger('click');
     await typeReading('1');
     await choose(0).trigger('click');

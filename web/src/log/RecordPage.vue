@@ -57,7 +57,7 @@ const alongTheBench = computed<readonly RoundItem[]>(() =>
 const seed = useSessionStorage<number | null>(() => `fern-test.order.${id.value}.${props.day}`, null, {
   serializer: { read: (text) => (text === '' ? null : Number(text)), write: (value) => String(value ?? '') },
 });
-const stops = computed(() => (seed.value === null ? alongTheBench.value : inRandomOrder(alongTheBench.value, seed.value)));
+const items = computed(() => (seed.value === null ? alongTheBench.value : inRandomOrder(alongTheBench.value, seed.value)));
 const first = computed(() => experiment.value.startedOn ?? today());
 const planned = computed(() => (extra.value ? today() : addDays(first.value, Math.floor(Number(props.day) || 0))));
 // For as long as this tab is open, so that a walk which is broken off asks once.
@@ -67,10 +67,10 @@ const readOn = computed(() => {
   return planned.value < today() ? saidOn.value : today();
 });
 const kept = (own: string) => (visit.value = new Set([...visit.value, own]));
-const walk = useRound({ stops, readOn, kept });
+const round = useRound({ items, readOn, kept });
 const {
   at,
-  stop,
+  item,
   saw,
   counts: seenCounts,
   before,
@@ -92,13 +92,13 @@ const {
   undo,
   tally,
   again,
-} = walk;
+} = round;
 function changeOrder(): void {
   seed.value = seed.value === null ? newSeed() : null;
-  const [open] = openItems(stops.value);
-  goTo(open ? stops.value.indexOf(open) : 0);
+  const [open] = openItems(items.value);
+  goTo(open ? items.value.indexOf(open) : 0);
 }
-const asksWhen = computed(() => readOn.value === null && stop.value !== null && saw.value === null);
+const asksWhen = computed(() => readOn.value === null && item.value !== null && saw.value === null);
 const head = computed(() => {
   const on = readOn.value === null ? '' : shortDate(readOn.value);
   return extra.value
@@ -111,29 +111,29 @@ const panel = (own: RecordPanel) => computed({ get: () => open.value === own, se
 const [lostOpen, careOpen, wrongOpen] = [panel('lost'), panel('care'), panel('wrong')];
 const [sownOpen, photoOpen] = [panel('sown'), panel('photo')];
 const word = computed(() => experiment.value.plan.unitWord);
-const kind = computed(() => (stop.value ? kindOf(stop.value.measure) : null));
-const choices = computed(() => (stop.value && kind.value ? kind.value.choices(stop.value.measure) : []));
+const kind = computed(() => (item.value ? kindOf(item.value.measure) : null));
+const choices = computed(() => (item.value && kind.value ? kind.value.choices(item.value.measure) : []));
 /** What stood of a count by category; null where one number is read. */
-const counted = computed(() => (stop.value && hasCategories(stop.value.measure) ? seenCounts.value : null));
+const counted = computed(() => (item.value && hasCategories(item.value.measure) ? seenCounts.value : null));
 /** Cells of one seed each can be tapped on a map, many at once. */
-const cells = computed(() => (stop.value ? tappedItems(stops.value, stop.value.measure) : []));
+const cells = computed(() => (item.value ? tappedItems(items.value, item.value.measure) : []));
 const onMap = ref(false);
 const counts = ref<InstanceType<typeof CategoryEntry> | null>(null);
 const next = () => (counted.value ? counts.value?.take() : take(asked.value.length > 0));
 const none = computed(() => {
-  const words = stop.value ? noneWords(stop.value.measure) : '';
+  const words = item.value ? noneWords(item.value.measure) : '';
   return `${words.charAt(0).toUpperCase()}${words.slice(1)}`;
 });
-const question = computed(() => (stop.value && kind.value ? kind.value.question(stop.value.measure) : ''));
+const question = computed(() => (item.value && kind.value ? kind.value.question(item.value.measure) : ''));
 /** What someone else has read here stands beside the field, never in it. */
 const heardWords = computed(() => {
-  const [here, theirs] = [stop.value, walk.heard.value];
+  const [here, theirs] = [item.value, round.heard.value];
   if (!here || !theirs) return null;
   const who = `${theirs.observer ?? 'Someone'} has just read ${readName(here.unit, here.measure)}`;
   return `${who}: ${readingWords(theirs, here.measure)}. A number of yours is kept beside it; Enter alone leaves theirs.`;
 });
 watch(at, () => (open.value = null));
-const heard = useAnnouncements({ at, stops, experiment, question });
+const heard = useAnnouncements({ at, items, experiment, question });
 const noteOpen = computed(() => open.value === 'note' || note.value !== '');
 const noteField = ref<HTMLInputElement | null>(null);
 const focus = () => (counted.value ? counts.value : entry.value)?.focus();
@@ -145,9 +145,9 @@ async function openPanel(own: RecordPanel): Promise<void> {
 }
 // Wherever the focus is: a hand that has just pressed a button types on.
 onKeyStroke((event) => {
-  if (stop.value === null || asksWhen.value || onMap.value) return;
+  if (item.value === null || asksWhen.value || onMap.value) return;
   const tallies = kind.value?.entry === 'tally';
-  const isOurs = pressRecordKey(event, { walk, choices: choices.value, tallies, open: (own) => void openPanel(own), focus });
+  const isOurs = pressRecordKey(event, { round, choices: choices.value, tallies, open: (own) => void openPanel(own), focus });
   if (isOurs) event.preventDefault();
 });
 /** A press of a button leaves the focus where it was: on the number. */
@@ -156,7 +156,7 @@ function stayOnNumber(event: MouseEvent): void {
 }
 /** The hand goes from the bench back to the number, also where one stood there already. */
 async function pick(unit: string): Promise<void> {
-  goTo(stops.value.findIndex((other) => other.unit.unit === unit));
+  goTo(items.value.findIndex((other) => other.unit.unit === unit));
   await nextTick();
   focus();
 }
@@ -167,7 +167,7 @@ function readAgain(): void {
 </script>
 
 <template>
-  <main id="content" v-if="stops.length === 0" class="message">
+  <main id="content" v-if="items.length === 0" class="message">
     <h1>{{ extra ? 'There is nothing to read on this walk.' : `Nothing is read on day ${day}.` }}</h1>
     <RouterLink :to="{ name: 'log', params: { id } }">Go to the log</RouterLink>
   </main>
@@ -177,33 +177,33 @@ function readAgain(): void {
       :visit="head"
       :left="left"
       :extra="extra"
-      @missing="goTo(stops.findIndex(({ reading }) => reading === null))"
-      @last="goTo(stops.length - 1)"
+      @missing="goTo(items.findIndex(({ reading }) => reading === null))"
+      @last="goTo(items.length - 1)"
     />
     <ReadingDateDialog v-else-if="asksWhen" :planned="planned" :first="first" @chosen="saidOn = $event" />
     <CellMap
-      v-else-if="stop && onMap && cells.length > 1"
-      :stops="cells"
+      v-else-if="item && onMap && cells.length > 1"
+      :items="cells"
       :question="question"
       :last="lastOf"
       @take="takeMany"
       @close="onMap = false"
     />
-    <section v-else-if="stop" @mousedown="stayOnNumber">
+    <section v-else-if="item" @mousedown="stayOnNumber">
       <div id="walk-where" class="where">
-        <span class="code mono" data-testid="unit">{{ readName(stop.unit, stop.measure) }}</span>
-        <b v-if="stop.plant !== null">plant {{ stop.plant }}</b>
+        <span class="code mono" data-testid="unit">{{ readName(item.unit, item.measure) }}</span>
+        <b v-if="item.plant !== null">plant {{ item.plant }}</b>
         <span class="soft"
-          >{{ placeWords(experiment, stop.unit)
-          }}<template v-if="stop.unit.sown !== null && kind?.ofSown">
+          >{{ placeWords(experiment, item.unit)
+          }}<template v-if="item.unit.sown !== null && kind?.ofSown">
             ·
             <button type="button" class="link" :title="`Put right how many ${experiment.plan.putIn} are in it`" @click="open = 'sown'">
-              {{ stop.unit.sown }} sown
+              {{ item.unit.sown }} sown
             </button></template
           ></span
         >
         <span class="soft right"
-          >{{ at + 1 }} of {{ stops.length
+          >{{ at + 1 }} of {{ items.length
           }}<template v-if="saidOn && !extra">
             · read on {{ shortDate(saidOn) }} <button type="button" class="link" @click="saidOn = null">change</button></template
           ></span
@@ -216,8 +216,8 @@ function readAgain(): void {
       <CategoryEntry
         v-if="counted"
         ref="counts"
-        :unit="stop.unit"
-        :measure="stop.measure"
+        :unit="item.unit"
+        :measure="item.measure"
         :before="counted"
         :question="question"
         @take="takeCounts"
@@ -226,9 +226,9 @@ function readAgain(): void {
         v-else
         ref="entry"
         v-model:typed="typed"
-        :unit="stop.unit"
-        :measure="stop.measure"
-        :plant="stop.plant"
+        :unit="item.unit"
+        :measure="item.measure"
+        :plant="item.plant"
         :before="before"
         :question="question"
         :invalid="wrong !== null"
@@ -238,7 +238,7 @@ function readAgain(): void {
       />
       <ProblemNote :words="wrong"
         ><button
-          v-if="kind?.ofSown && stop.unit.sown !== null && Number(typed) > stop.unit.sown"
+          v-if="kind?.ofSown && item.unit.sown !== null && Number(typed) > item.unit.sown"
           type="button"
           class="link"
           @click="open = 'sown'"
@@ -254,11 +254,11 @@ function readAgain(): void {
         <button type="button" class="link" @click="take(true)">It is right: {{ typed }}</button>
       </div>
       <label v-if="noteOpen" class="note"
-        >Note<input ref="noteField" v-model="note" data-note :aria-label="`Note on ${stop.unit.unit}`" maxlength="500"
+        >Note<input ref="noteField" v-model="note" data-note :aria-label="`Note on ${item.unit.unit}`" maxlength="500"
       /></label>
       <RecordButtons
-        :next="stop.measure.by === 'container' ? '' : stop.plant === null ? word : 'plant'"
-        :is-plant="stop.plant !== null"
+        :next="item.measure.by === 'container' ? '' : item.plant === null ? word : 'plant'"
+        :is-plant="item.plant !== null"
         :none="none"
         :is-first="at === 0"
         @next="next"
@@ -269,16 +269,16 @@ function readAgain(): void {
       />
     </section>
     <template #sidebar>
-      <RecordSidebar :head="head" :stop="stop" :saw="saw" :done="done" :shuffled="seed !== null" @pick="pick" @order="changeOrder" />
+      <RecordSidebar :head="head" :item="item" :saw="saw" :done="done" :shuffled="seed !== null" @pick="pick" @order="changeOrder" />
     </template>
   </TwoColumns>
   <p class="visually-hidden" role="status" data-testid="heard">{{ heard }}</p>
-  <template v-if="stop">
-    <LostDialog v-model:open="lostOpen" :unit="stop.unit.unit" :on="readOn ?? undefined" @closed="focus()" />
-    <SownDialog v-model:open="sownOpen" :unit="stop.unit" :on="readOn ?? undefined" @closed="focus()" />
-    <CareDialog v-model:open="careOpen" :unit="stop.unit" :on="readOn ?? undefined" @closed="focus()" />
-    <PhotoDialog v-model:open="photoOpen" :unit="stop.unit" :on="readOn ?? undefined" @closed="focus()" />
-    <IncidentDialog v-model:open="wrongOpen" :unit="stop.unit" :on="readOn ?? undefined" @closed="focus()" />
+  <template v-if="item">
+    <LostDialog v-model:open="lostOpen" :unit="item.unit.unit" :on="readOn ?? undefined" @closed="focus()" />
+    <SownDialog v-model:open="sownOpen" :unit="item.unit" :on="readOn ?? undefined" @closed="focus()" />
+    <CareDialog v-model:open="careOpen" :unit="item.unit" :on="readOn ?? undefined" @closed="focus()" />
+    <PhotoDialog v-model:open="photoOpen" :unit="item.unit" :on="readOn ?? undefined" @closed="focus()" />
+    <IncidentDialog v-model:open="wrongOpen" :unit="item.unit" :on="readOn ?? undefined" @closed="focus()" />
   </template>
 </template>
 

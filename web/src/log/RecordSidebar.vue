@@ -9,7 +9,7 @@ import Callout from '../components/Callout.vue';
 import { readingWords } from './useRound';
 
 /** Beside a walk: the bench with where one stands, and what became of the readings. */
-defineProps<{ head: string; stop: RoundItem | null; saw: Observation | null; done: ReadonlySet<string>; shuffled: boolean }>();
+defineProps<{ head: string; item: RoundItem | null; saw: Observation | null; done: ReadonlySet<string>; shuffled: boolean }>();
 const emit = defineEmits<{ pick: [unit: string]; order: [] }>();
 const { id, experiment } = useLoaded();
 </script>
@@ -22,7 +22,7 @@ const { id, experiment } = useLoaded();
   <BenchView
     v-bind="benchOf(experiment)"
     :blind="readsBlind(experiment)"
-    :current="stop?.unit.unit"
+    :current="item?.unit.unit"
     :done="done"
     pickable
     @pick="emit('pick', $event)"
@@ -32,8 +32,8 @@ const { id, experiment } = useLoaded();
     <button type="button" class="link" @click="emit('order')">{{ shuffled ? 'Go along the bench' : 'Go in a random order' }}</button>
   </p>
   <SyncStatus />
-  <Callout v-if="stop && saw" severity="note"
-    >{{ readName(stop.unit, stop.measure) }} has {{ readingWords(saw, stop.measure) }} from {{ shortDate(saw.observedOn) }}. A new number
+  <Callout v-if="item && saw" severity="note"
+    >{{ readName(item.unit, item.measure) }} has {{ readingWords(saw, item.measure) }} from {{ shortDate(saw.observedOn) }}. A new number
     corrects it and stands on the same day; the old one is kept.</Callout
   >
   <p class="leave"><RouterLink :to="{ name: 'log', params: { id } }">Leave the walk; it goes on from here</RouterLink></p>

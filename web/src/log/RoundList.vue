@@ -2,21 +2,21 @@
 import { shortDate, type Round } from '@fern/core';
 
 /** Every walk of the experiment on a line, with its state. */
-defineProps<{ walks: readonly Round[] }>();
-const emit = defineEmits<{ walk: [day: number] }>();
+defineProps<{ rounds: readonly Round[] }>();
+const emit = defineEmits<{ record: [day: number] }>();
 const words = { done: 'done', due: 'due today', missed: 'missed', coming: 'coming' } as const;
 </script>
 
 <template>
   <ol class="walks" aria-label="Walks">
-    <li v-for="walk in walks" :key="walk.day" :class="walk.state">
-      <span>day {{ walk.day }}</span
-      ><span class="soft small">{{ shortDate(walk.on) }}</span>
+    <li v-for="round in rounds" :key="round.day" :class="round.state">
+      <span>day {{ round.day }}</span
+      ><span class="soft small">{{ shortDate(round.on) }}</span>
       <b
-        >{{ words[walk.state] }}<template v-if="walk.state === 'missed' && walk.left < walk.units"> in {{ walk.left }}</template></b
+        >{{ words[round.state] }}<template v-if="round.state === 'missed' && round.left < round.units"> in {{ round.left }}</template></b
       >
-      <button v-if="walk.state !== 'coming'" type="button" class="link" @click="emit('walk', walk.day)">
-        {{ walk.state === 'done' ? 'Correct' : 'Walk' }}
+      <button v-if="round.state !== 'coming'" type="button" class="link" @click="emit('record', round.day)">
+        {{ round.state === 'done' ? 'Correct' : 'Walk' }}
       </button>
     </li>
   </ol>

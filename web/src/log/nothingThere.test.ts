@@ -1,7 +1,7 @@
 import { beforeEach, describe, expect, it } from 'vitest';
 import { blankOf, measureFields, type Measure } from '@fern/core';
 import { eventually } from '../testing';
-import { page, reading, posted, walk, where, field, press, typeReading, leave } from './record.fixture';
+import { page, reading, posted, round, where, field, press, typeReading, leave } from './record.fixture';
 
 beforeEach(leave);
 
@@ -9,7 +9,7 @@ describe('where there is nothing to read', () => {
   const height: Measure = { ...blankOf(measureFields), measure: 'height', name: 'Height', unit: 'cm', primary: true, readingDays: [3] };
 
   it('one key says so, and no 0 is forced on an empty pot', async () => {
-    await walk([], [height]);
+    await round([], [height]);
     await press('o');
     expect(where()).toBe('D02');
     await press('s');
@@ -23,7 +23,7 @@ describe('where there is nothing to read', () => {
   });
 
   it('it is shown as such, and a number that comes after all takes its place', async () => {
-    await walk([reading({ id: 'none', measure: 'height', plannedDay: 3, value: null, absent: 'not-read' })], [height]);
+    await round([reading({ id: 'none', measure: 'height', plannedDay: 3, value: null, absent: 'not-read' })], [height]);
     await page.find('[data-unit="D01"]').trigger('click');
     expect(field().element.value).toBe('');
     expect(page.text()).toContain('D01 has not read from');

@@ -1,7 +1,7 @@
 import { beforeEach, describe, expect, it } from 'vitest';
 import { blankOf, measureFields, rubrics, type Measure } from '@fern/core';
 import { eventually } from '../testing';
-import { page, posted, walk, where, press, choose, leave } from './record.fixture';
+import { page, posted, round, where, press, choose, leave } from './record.fixture';
 
 beforeEach(leave);
 
@@ -17,7 +17,7 @@ describe('a rating', () => {
   };
 
   it('a digit chooses, Enter goes on, each handled once', async () => {
-    await walk([], [looks]);
+    await round([], [looks]);
     await press('4');
     expect(where()).toBe('D01');
     expect(choose(3).classes()).toContain('on');
@@ -27,14 +27,14 @@ describe('a rating', () => {
   });
 
   it('a digit chooses wherever the focus is', async () => {
-    await walk([], [looks]);
+    await round([], [looks]);
     document.body.dispatchEvent(new KeyboardEvent('keydown', { key: '4', bubbles: true }));
     await page.vm.$nextTick();
     expect(choose(3).classes()).toContain('on');
   });
 
   it('Enter without a choice says so; n, x, w and u are keys here too', async () => {
-    await walk([], [looks]);
+    await round([], [looks]);
     await press('Enter');
     expect(page.find('[role="alert"]').text()).toMatch(/Nothing typed/);
     await press('n');
@@ -46,7 +46,7 @@ describe('a rating', () => {
   });
 
   it('a focused choice is left to the browser: Enter on it is a click on it, once', async () => {
-    await walk([], [looks]);
+    await round([], [looks]);
     await choose(1).trigger('keydown', { key: 'Enter' });
     expect(where()).toBe('D01');
     await choose(1).trigger('click');

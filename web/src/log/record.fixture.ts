@@ -29,7 +29,7 @@ export async function openRound(day = '3', path?: string): Promise<void> {
   page = await mountLoaded(RecordPage, { props: { day } }, path);
   await page.vm.$nextTick();
 }
-export const walk = (observations: readonly Observation[] = [], measures?: readonly Measure[]) =>
+export const round = (observations: readonly Observation[] = [], measures?: readonly Measure[]) =>
   recordThrough(startedStudy(observations, measures ? { measures } : {}));
 export function leave(): void {
   page?.unmount();

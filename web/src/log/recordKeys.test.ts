@@ -1,6 +1,6 @@
 import { afterEach, describe, expect, it } from 'vitest';
 import { blankOf, measureFields } from '@fern/core';
-import { field, leave, page, press, walk, where } from './record.fixture';
+import { field, leave, page, press, round, where } from './record.fixture';
 
 /** A key pressed where the focus is. */
 async function strike(key: string, at: Element = document.activeElement ?? document.body): Promise<KeyboardEvent> {
@@ -17,7 +17,7 @@ afterEach(leave);
 
 describe('keys of a walk', () => {
   it('a digit typed after a press beside everything goes into the number, and nothing else listens', async () => {
-    await walk();
+    await round();
     field().element.blur();
     const event = await strike('1', document.body);
     expect(event.defaultPrevented).toBe(false);
@@ -25,7 +25,7 @@ describe('keys of a walk', () => {
   });
 
   it('so does one typed while a unit of the bench has the focus', async () => {
-    await walk();
+    await round();
     const unit = page.find<SVGGElement>('[data-unit="D05"]').element;
     await strike('7', unit);
     expect(document.activeElement).toBe(field().element);
@@ -33,7 +33,7 @@ describe('keys of a walk', () => {
   });
 
   it('a press of a button leaves the focus on the number, so that Enter goes on', async () => {
-    await walk();
+    await round();
     const more = page.find('[aria-label="One more"]');
     const down = new MouseEvent('mousedown', { bubbles: true, cancelable: true });
     more.element.dispatchEvent(down);
@@ -44,13 +44,13 @@ describe('keys of a walk', () => {
   });
 
   it('Enter on a button that was reached by keyboard presses that button', async () => {
-    await walk();
+    await round();
     const event = await strike('Enter', button('Went wrong')?.element);
     expect([event.defaultPrevented, where()]).toEqual([false, 'D01']);
   });
 
   it('n goes to the note, where letters are letters; Escape goes back to the number', async () => {
-    await walk();
+    await round();
     await press('n');
     await page.vm.$nextTick();
     expect(document.activeElement).toBe(note().element);
@@ -61,17 +61,17 @@ describe('keys of a walk', () => {
   });
 
   it('a minus is typed where no tally is kept, and is one less where one is', async () => {
-    await walk([], [{ ...blankOf(measureFields), measure: 'change', name: 'Change', kind: 'amount', readingDays: [3] }]);
+    await round([], [{ ...blankOf(measureFields), measure: 'change', name: 'Change', kind: 'amount', readingDays: [3] }]);
     expect((await strike('-', field().element)).defaultPrevented).toBe(false);
     leave();
-    await walk();
+    await round();
     await press('+');
     expect((await strike('−', field().element)).defaultPrevented).toBe(true);
     expect(field().element.value).toBe('0');
   });
 
   it('in an open dialog nothing of the walk listens', async () => {
-    await walk();
+    await round();
     await press('w');
     await page.vm.$nextTick();
     const dialog = document.querySelector('.ant-modal-root');

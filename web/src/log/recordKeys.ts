@@ -5,7 +5,7 @@ import type { RecordingRound } from './useRound';
 export type RecordPanel = 'note' | 'lost' | 'care' | 'wrong' | 'sown' | 'photo';
 
 interface Hand {
-  readonly walk: RecordingRound;
+  readonly round: RecordingRound;
   /** Steps that a digit chooses; none where a number is typed. */
   readonly choices: readonly RubricStep[];
   /** Whether + and − are one more and one less; elsewhere they are signs of a number. */
@@ -20,7 +20,7 @@ interface Hand {
  * field is typed there, and a button that was reached by keyboard is pressed by Enter, as everywhere.
  * @returns whether the key was one of the walk's, and the browser has nothing to do with it any more
  */
-export function pressRecordKey(event: KeyboardEvent, { walk, choices, tallies, open, focus }: Hand): boolean {
+export function pressRecordKey(event: KeyboardEvent, { round: walk, choices, tallies, open, focus }: Hand): boolean {
   const target = event.target as HTMLElement;
   if (event.altKey || target.closest('.ant-modal-root')) return false;
   if (target.closest('[data-note]')) return pressInNote(event, walk, focus);
@@ -71,9 +71,9 @@ export function pressRecordKey(event: KeyboardEvent, { walk, choices, tallies, o
 }
 
 /** In a note letters are letters; Enter takes it with the reading, Escape goes back to the number. */
-function pressInNote({ key, ctrlKey, metaKey }: KeyboardEvent, walk: RecordingRound, focus: () => void): boolean {
+function pressInNote({ key, ctrlKey, metaKey }: KeyboardEvent, round: RecordingRound, focus: () => void): boolean {
   if (ctrlKey || metaKey) return false;
-  if (key === 'Enter') walk.take(walk.asked.value.length > 0);
+  if (key === 'Enter') round.take(round.asked.value.length > 0);
   else if (key === 'Escape') focus();
   return key === 'Enter' || key === 'Escape';
 }

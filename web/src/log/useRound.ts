@@ -25,13 +25,13 @@ import { today } from '../stores/today';
 
 /** A reading that was just taken, and the one that stood there before. */
 interface Taken {
-  readonly stop: number;
+  readonly item: number;
   readonly id: string;
   readonly before: Observation | null;
 }
 
-interface Walked {
-  readonly stops: Readonly<Ref<readonly RoundItem[]>>;
+interface RoundOptions {
+  readonly items: Readonly<Ref<readonly RoundItem[]>>;
   /** The day on which this walk's readings are taken; null while nobody has said it. */
   readonly readOn: Readonly<Ref<string | null>>;
   /** Told of each reading, with its id. */
@@ -39,7 +39,7 @@ interface Walked {
 }
 
 /** A walk along the bench: where one stands, what is typed, what a second look should settle, and the way back. */
-export function useRound({ stops, readOn, kept }: Walked) {
+export function useRound({ items, readOn, kept }: RoundOptions) {
   const { id, experiment, study } = useLoaded();
   const outbox = useOutbox();
   const session = useSession();
@@ -50,13 +50,13 @@ export function useRound({ stops, readOn, kept }: Walked) {
   const said = ref<string | null>(null);
   const asked = ref<readonly Doubt[]>([]);
   const taken: Taken[] = [];
-  const stop = computed<RoundItem | null>(() => stops.value[at.value] ?? null);
-  const open = computed(() => openItems(stops.value));
+  const item = computed<RoundItem | null>(() => items.value[at.value] ?? null);
+  const open = computed(() => openItems(items.value));
   const left = computed(() => open.value.length);
-  const finished = computed(() => at.value >= stops.value.length);
-  const done = computed(() => new Set(stops.value.filter(({ reading }) => reading !== null).map(({ unit }) => unit.unit)));
+  const finished = computed(() => at.value >= items.value.length);
+  const done = computed(() => new Set(items.value.filter(({ reading }) => reading !== null).map(({ unit }) => unit.unit)));
 
-  /** What stood at this stop when one came to it: only that is corrected by what is typed. */
+  /** What stood at this item when one came to it: only that is corrected by what is typed. */
   const saw = shallowRef<Observation | null>(null);
   /** The same of a count by category. */
   const counts = shallowRef<ReadonlyMap<string, Observation>>(new Map());
@@ -66,7 +66,7 @@ export function useRound({ stops, readOn, kept }: Walked) {
   const isHeard = ({ id: reading }: Observation) => !known.has(reading) && !own.has(reading);
 
   function goTo(index: number): void {
-    at.value = Math.max(0, Math.min(index, stops.value.length));
+    at.value = Math.max(0, Math.min(index, items.value.length));
     wrong.value = null;
     said.value = null;
     asked.value = [];
@@ -75,7 +75,7 @@ export function useRound({ stops, readOn, kept }: Walked) {
 
   /** The field is one's own: what someone else reads meanwhile is never put into it. */
   function look(): void {
-    const here = stop.value;
+    const here = item.value;
     saw.value = here?.reading && !isHeard(here.reading) ? here.reading : null;
     typed.value = saw.value?.value == null ? '' : String(saw.value.value);
     note.value = saw.value?.note ?? '';
@@ -84,20 +84,20 @@ export function useRound({ stops, readOn, kept }: Walked) {
   }
 
   /** What someone else has read here since the walk was opened; it stands beside what is typed. */
-  const heard = computed(() => (stop.value?.reading && isHeard(stop.value.reading) ? stop.value.reading : null));
+  const heard = computed(() => (item.value?.reading && isHeard(item.value.reading) ? item.value.reading : null));
 
   /** What one saw, where it stands still; a second reading corrects nothing that was put in its place meanwhile. */
   const standing = (seen: Observation | null | undefined) => (seen && stillCounts(study.value, seen) ? seen : null);
 
-  // Begins at the first stop that has no reading yet, as soon as the stops are known.
+  // Begins at the first stop that has no reading yet, as soon as the items are known.
   watch(
-    () => stops.value.length,
+    () => items.value.length,
     (count) => {
       if (count > 0 && at.value < 0)
         goTo(
           Math.max(
             0,
-            stops.value.findIndex((own) => open.value.includes(own)),
+            items.value.findIndex((own) => open.value.includes(own)),
           ),
         );
     },
@@ -105,7 +105,7 @@ export function useRound({ stops, readOn, kept }: Walked) {
   );
 
   watch(
-    () => stop.value?.reading ?? null,
+    () => item.value?.reading ?? null,
     (reading) => {
       if (reading !== null && own.has(reading.id)) saw.value = reading;
     },
@@ -116,13 +116,13 @@ export function useRound({ stops, readOn, kept }: Walked) {
 
   /** What the unit read last time, to compare with; null on the first walk. */
   const before = computed(() =>
-    stop.value
-      ? readingBefore(study.value, stop.value.unit.unit, stop.value.measure.measure, dayOf(stop.value).slice(0, 10), stop.value.plant)
+    item.value
+      ? readingBefore(study.value, item.value.unit.unit, item.value.measure.measure, dayOf(item.value).slice(0, 10), item.value.plant)
       : null,
   );
 
   function doubtsOf(value: number, here: RoundItem): readonly Doubt[] {
-    const neighbours = stops.value
+    const neighbours = items.value
       .filter((other) => other.measure === here.measure && other.unit !== here.unit)
       .flatMap(({ reading }) => reading?.value ?? []);
     return plausibilityChecks(study.value, { ...here, on: dayOf(here).slice(0, 10) }, value, neighbours);
@@ -147,7 +147,7 @@ export function useRound({ stops, readOn, kept }: Walked) {
     const { reading } = here;
     if (reading?.value !== what.value || reading.absent !== what.absent || reading.note !== what.note) {
       const before = standing(reading);
-      taken.push({ stop: at.value, before, id: keep({ ...here, reading: before }, what) });
+      taken.push({ item: at.value, before, id: keep({ ...here, reading: before }, what) });
     }
     goTo(at.value + 1);
   }
@@ -156,8 +156,8 @@ export function useRound({ stops, readOn, kept }: Walked) {
 
   /** Takes what is typed; `sure` answers the questions that were asked about it. */
   function take(sure = false): void {
-    if (!stop.value) return;
-    const here = { ...stop.value, reading: saw.value };
+    if (!item.value) return;
+    const here = { ...item.value, reading: saw.value };
     // On an extra walk one passes by what has nothing new; on any walk what someone else has read.
     const passes = here.plannedDay === null || heard.value !== null;
     if (passes && typed.value.trim() === '' && here.reading === null) return goTo(at.value + 1);
@@ -182,20 +182,20 @@ export function useRound({ stops, readOn, kept }: Walked) {
 
   /** The plants of this unit are all measured: on to what comes after them. */
   function noMore(): void {
-    const here = stop.value;
+    const here = item.value;
     if (!here || here.plant === null) return;
-    const after = stops.value.findIndex((own, i) => i > at.value && (own.unit !== here.unit || own.measure !== here.measure));
-    goTo(after < 0 ? stops.value.length : after);
+    const after = items.value.findIndex((own, i) => i > at.value && (own.unit !== here.unit || own.measure !== here.measure));
+    goTo(after < 0 ? items.value.length : after);
   }
 
   /** Takes that there is no value here, and why. */
   function takeAbsent(absent: NonNullable<Observation['absent']>): void {
-    if (stop.value) goOn({ ...stop.value, reading: saw.value }, { value: null, absent, note: words() });
+    if (item.value) goOn({ ...item.value, reading: saw.value }, { value: null, absent, note: words() });
   }
 
   /** Takes a count by category: a reading for each that says something new. */
   function takeCounts(told: ReadonlyMap<string, number>): void {
-    const here = stop.value;
+    const here = item.value;
     if (!here) return;
     const said = [...told].filter(([category, count]) => counts.value.get(category)?.value !== count);
     const fresh = said.map(([category, value]) =>
@@ -206,7 +206,7 @@ export function useRound({ stops, readOn, kept }: Walked) {
   }
 
   /**
-   * Takes many stops at once, each with its value and its note: a reading for each that says something new.
+   * Takes many items at once, each with its value and its note: a reading for each that says something new.
    * @param all as one saw them
    */
   function takeMany(all: readonly RoundItem[], values: ReadonlyMap<string, number>, notes: ReadonlyMap<string, string>): void {
@@ -217,8 +217,8 @@ export function useRound({ stops, readOn, kept }: Walked) {
     });
     if (fresh.length > 0) void outbox.addAll(id.value, fresh);
     const told = new Set(all.map(({ unit }) => unit.unit));
-    const next = stops.value.findIndex((stop) => stop.reading === null && !told.has(stop.unit.unit));
-    goTo(next < 0 ? stops.value.length : next);
+    const next = items.value.findIndex((item) => item.reading === null && !told.has(item.unit.unit));
+    goTo(next < 0 ? items.value.length : next);
   }
 
   /** What a stop's unit read before; null where it never was. */
@@ -229,8 +229,8 @@ export function useRound({ stops, readOn, kept }: Walked) {
   function undo(): void {
     const last = taken.pop();
     if (!last) return goTo(at.value - 1);
-    goTo(last.stop);
-    const here = stops.value[last.stop];
+    goTo(last.item);
+    const here = items.value[last.item];
     const mine = observationOf(last.id);
     if (!here || !mine) return;
     if (standing(mine) === null) {
@@ -245,7 +245,7 @@ export function useRound({ stops, readOn, kept }: Walked) {
     }
     const { value, absent, note: before } = last.before;
     keep({ ...here, reading: mine }, { value, absent, note: before });
-    goTo(last.stop);
+    goTo(last.item);
     said.value = `${here.unit.unit} has ${readingWords(last.before, here.measure)} again.`;
   }
 
@@ -265,7 +265,7 @@ export function useRound({ stops, readOn, kept }: Walked) {
 
   return {
     at,
-    stop,
+    item,
     saw,
     heard,
     counts,

@@ -17,10 +17,10 @@ import PrepareTabs from './PrepareTabs.vue';
 const { experiment, study } = useLoaded();
 const clock = useStepClock();
 const system = useUnitSystem();
-const stops = computed(() => setUpOrder(study.value));
-const next = computed(() => stops.value.find(({ isDone }) => !isDone) ?? null);
-const left = computed(() => stops.value.filter(({ isDone }) => !isDone).length);
-const done = computed(() => new Set(stops.value.flatMap(({ unit, isDone }) => (isDone ? [unit.unit] : []))));
+const items = computed(() => setUpOrder(study.value));
+const next = computed(() => items.value.find(({ isDone }) => !isDone) ?? null);
+const left = computed(() => items.value.filter(({ isDone }) => !isDone).length);
+const done = computed(() => new Set(items.value.flatMap(({ unit, isDone }) => (isDone ? [unit.unit] : []))));
 const recipes = computed(() => new Map(experiment.value.arms.map(({ arm }) => [arm, recipeOf(experiment.value, arm, system.value)])));
 const spreads = computed(() => couldSpread(experiment.value));
 const many = computed(() => plural(experiment.value.plan.unitWord));
@@ -38,7 +38,7 @@ const tick = (unit: string) => !done.value.has(unit) && void clock.done(SET_UP, 
   <TwoColumns>
     <PrepareTabs />
     <div class="head">
-      <h1>{{ left === 0 ? `All ${stops.length} ${many} stand` : `${left} of ${stops.length} ${many} to put out` }}</h1>
+      <h1>{{ left === 0 ? `All ${items.length} ${many} stand` : `${left} of ${items.length} ${many} to put out` }}</h1>
     </div>
     <div v-if="next" class="now" aria-live="polite">
       <GroupBadge :text="next.unit.arm" :look="armStyle(experiment.arms, next.unit.arm)" :size="64" />
@@ -57,7 +57,7 @@ const tick = (unit: string) => !done.value.has(unit) && void clock.done(SET_UP, 
       The control first, then one arm after another: what is in a treatment could get into the control by hands, tools or drips.
     </p>
     <ol class="bare-list" :aria-label="`The ${many} in order`">
-      <li v-for="{ unit, isDone } in stops" :key="unit.unit" :class="{ done: isDone }">
+      <li v-for="{ unit, isDone } in items" :key="unit.unit" :class="{ done: isDone }">
         <label
           ><input type="checkbox" :checked="isDone" :disabled="isDone" :aria-label="`${unit.unit} stands`" @change="tick(unit.unit)" />
           <b class="mono">{{ unit.unit }}</b></label

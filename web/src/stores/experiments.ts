@@ -104,14 +104,14 @@ const byDay = (a: DueTask, b: DueTask) => (a.on < b.on ? -1 : a.on > b.on ? 1 : 
 const alongTheRoom = (a: DueTask, b: DueTask) =>
   places.indexOf(a.place) - places.indexOf(b.place) || a.title.localeCompare(b.title) || Number(a.step === null) - Number(b.step === null);
 
-function tasksOf({ id, title, unitWord, place, startedOn, measures, walks, steps }: ExperimentLine): DueTask[] {
+function tasksOf({ id, title, unitWord, place, startedOn, measures, walks: rounds, steps }: ExperimentLine): DueTask[] {
   if (startedOn === null) return [];
   const task = (day: number, left: number) => {
     const on = addDays(startedOn, Math.floor(day));
     return { id, title, unitWord, place, day, on, left, state: roundState(left, on, today()) };
   };
   return [
-    ...walks.map(({ day, left, measures: read }) => {
+    ...rounds.map(({ day, left, measures: read }) => {
       const own = read.map((i) => measures[i]);
       return { ...task(day, left), measures: own, step: null, minutes: roundMinutes({ measures: own, left }), at: '' };
     }),

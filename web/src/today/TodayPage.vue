@@ -25,8 +25,8 @@ const summary = computed(() => {
   const n = store.due.length;
   if (n === 0)
     return store.list.length === 0 ? '' : timers.all.length > 0 ? 'Nothing is due but what is running.' : 'Nothing is due today.';
-  const walks = store.due.every(({ step }) => step === null);
-  const count = walks ? (n === 1 ? 'One walk' : `${n} walks`) : n === 1 ? 'One task' : `${n} tasks`;
+  const rounds = store.due.every(({ step }) => step === null);
+  const count = rounds ? (n === 1 ? 'One walk' : `${n} walks`) : n === 1 ? 'One task' : `${n} tasks`;
   return `${count}, about ${minutes.value} ${minutes.value === 1 ? 'minute' : 'minutes'}.`;
 });
 const dayWords = ({ day, at }: DueTask) =>
