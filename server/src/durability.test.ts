@@ -1,5 +1,6 @@
 import { spawn, type ChildProcess } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
+import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -10,7 +11,13 @@ import { anyPlan, anyReading } from './routeFixtures';
 import { ARRIVING } from './models/experimentRow';
 import { openReader } from './openDatabase';
 
-const PORT = 4397;
+/** A port that was free a moment ago: what another run left behind is in nobody's way. */
+const PORT = await new Promise<number>((resolve) => {
+  const listener = createServer().listen(0, '127.0.0.1', () => {
+    const address = listener.address();
+    listener.close(() => resolve(typeof address === 'object' && address ? address.port : 0));
+  });
+});
 const BASE = `http://127.0.0.1:${PORT}/api`;
 
 /** A server in a process of its own, ready to be called. */
