@@ -159,8 +159,8 @@ test(
 
 test('the walk, by the accessibility tree alone: where one stands, what is asked, kept and doubted', async ({ page }) => {
   const { id } = await copyOf(page, 'Salt water');
-  const list = (await (await page.request.get('/api/experiments')).json()) as readonly { id: string; rounds: readonly { day: number }[] }[];
-  const day = list.find((own) => own.id === id)?.rounds[0]?.day ?? 5;
+  const list = (await (await page.request.get('/api/experiments')).json()) as readonly { id: string; walks: readonly { day: number }[] }[];
+  const day = list.find((own) => own.id === id)?.walks[0]?.day ?? 5;
   await page.goto(`/experiments/${id}/log/walk/${day}`);
   const number = page.getByRole('textbox', { name: 'How many: normal sprouts?' });
   await expect(number).toBeFocused();

@@ -134,7 +134,7 @@ test.describe.serial('from the first sign-in to the downloaded report, on a new 
     const zip = `${await download(page, 'Data', 'link')}.zip`;
     copyFileSync(zip.slice(0, -4), zip);
     const out = execFileSync('node', ['server/dist/fern.js', 'analyse', zip, '--json'], { encoding: 'utf8' });
-    // What the page reckoned and what the command line reckons are the same text, to the last digit.
+    // What the page worked out and what the command line works out are the same text, to the last digit.
     expect(readFileSync(await download(page, 'Result', 'button'), 'utf8')).toBe(out);
     const [measure] = (JSON.parse(out) as Result).measures;
     expect(measure.comparisons[0].difference.value).toBeCloseTo(-0.4, 12);
