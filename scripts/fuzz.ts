@@ -63,7 +63,7 @@ function bendBytes(where: number, put: unknown): Uint8Array {
 }
 
 /**
- * Sends bent requests over every route of a new server, then looks at all that was stored.
+ * Sends malformed requests over every route of a new server, then looks at all that was stored.
  * @param count how many
  * @param seed the same seed sends the same requests
  * @returns every answer that must not be: a 5xx, an error that is no problem+json, something stored that cannot be read, saved or exported

@@ -12,7 +12,7 @@ import { packages } from './packages';
 const stored = JSON.parse(readFileSync(join(import.meta.dirname, 'stored.json'), 'utf8')) as Record<string, Figures>;
 const all = packages(350);
 
-describe('twenty packages, each reckoned anew by R from its tables', () => {
+describe('twenty packages, each recalculated by R from its tables', () => {
   it('are of all kinds', () => {
     const names = Object.keys(stored).join(' ');
     expect(Object.keys(stored)).toHaveLength(20);

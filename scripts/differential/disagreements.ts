@@ -1,6 +1,6 @@
 import type { Figures } from './figures';
 
-/** How far two reckonings of one figure may lie apart: relative to its size, and at least. */
+/** How far two calculations of one figure may lie apart: relative to its size, and at least. */
 interface Slack {
   readonly relative: number;
   readonly least: number;
@@ -18,7 +18,7 @@ function slackOf(name: string, value: number): Slack {
 }
 
 /**
- * Figures on which two reckonings of one package differ.
+ * Figures on which two calculations of one package differ.
  * @param own of the app
  * @param theirs of R
  * @returns a line each, with both

@@ -1,6 +1,6 @@
 import type { MeasureResult, Result } from '@fern/core';
 
-/** Every figure of a result under a name of its own; what cannot be reckoned is left out. */
+/** Every figure of a result under a name of its own; what cannot be calculated is left out. */
 export type Figures = Readonly<Record<string, number | string>>;
 
 type Loose = Record<string, number | string | null | undefined>;

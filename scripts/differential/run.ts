@@ -8,7 +8,7 @@ import { figuresOf, type Figures } from './figures';
 import { packages } from './packages';
 
 /**
- * Held against R: makes packages, has R reckon them anew from their tables, and lists each figure on which the two differ.
+ * Held against R: makes packages, has R recalculate them from their tables, and lists each figure on which the two differ.
  * npm run differential [-- COUNT [STORE]]: STORE keeps twenty of them for the tests, which need no R.
  */
 const [count = '350', store] = process.argv.slice(2);

@@ -35,6 +35,6 @@ export interface TestRow {
   readonly seed?: number;
   /** True where plants are counted as if each were a unit: shown because course reports ask for it, never used. */
   readonly ignoresUnits?: boolean;
-  /** True where the blocks are left out of the reckoning. */
+  /** True where the blocks are left out of the calculation. */
   readonly ignoresBlocks?: boolean;
 }

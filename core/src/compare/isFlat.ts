@@ -1,6 +1,6 @@
 import type { LinearModel } from '../stats/linearModel';
 
-/** What is left of equal values when they are reckoned with in binary numbers, as a share of their own size. */
+/** What is left of equal values when they are calculated in binary numbers, as a share of their own size. */
 export const ROUNDING = 1e-10;
 
 /**

@@ -15,7 +15,7 @@ export interface VarianceRow {
   readonly p: number | null;
 }
 
-/** What is left of equal squares when they are reckoned with in binary numbers. */
+/** What is left of equal squares when they are calculated in binary numbers. */
 const ROUNDING = 1e-20;
 
 /**

@@ -10,7 +10,7 @@ import type { Measure } from '../model';
 import type { TableBlock } from './Block';
 import { showP } from './resultTables';
 
-/** What a test is called, how it is reckoned, and who described it. */
+/** What a test is called, how it is calculated, and who described it. */
 interface About {
   readonly name: string;
   readonly formula: string;

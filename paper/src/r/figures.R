@@ -1,4 +1,4 @@
-# Every figure of an experiment, reckoned anew from the tables of its package alone.
+# Every figure of an experiment, recalculated from the tables of its package alone.
 #   Rscript figures.R FOLDER        prints measure, figure and value, a line each, tabs between
 # FOLDER holds datapackage.json and the .csv files: the package, unpacked. It needs install.packages("mvtnorm"); survival comes with R.
 # Methods: Welch 1947; Fisher 1935; Dunnett 1955 and 1980; Tukey 1949; Kramer 1956; Games & Howell 1976; Newcombe 1998; Andersen et al. 2003.

@@ -24,7 +24,7 @@ const HOW = `How to use it:
   npm run -s fern -- report PACKAGE -o FILE     the lab report; FILE ends in .docx, .pdf, .html or .md
                                                 --length page|school|full, --paper A4|Letter
   npm run -s fern -- readings PACKAGE -o FILE   the readings; FILE ends in .xlsx, or in .csv with its codebook in another file
-  npm run -s fern -- script PACKAGE -o FILE     a script for R that reckons the figures anew; FILE ends in .R
+  npm run -s fern -- script PACKAGE -o FILE     a script for R that recalculates the figures; FILE ends in .R
   npm run -s fern -- kit PACKAGE [--json]       what to get and to weigh
   npm run -s fern -- calendar PACKAGE -o FILE   steps and readings as an .ics file
 PACKAGE is a folder that holds datapackage.json, that file itself, or a .zip.`;

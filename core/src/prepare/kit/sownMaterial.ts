@@ -8,7 +8,7 @@ import type { BareLine } from './KitLine';
 import { inAll, isNoThing, perArm, sparedWhole } from './perArm';
 
 /**
- * Shares that the kit reckons with: what was said, else what the plan guesses.
+ * Shares that the kit calculates with: what was said, else what the plan guesses.
  * @param experiment a plan
  * @returns shares from 0 to 1; null where nothing is known
  */
