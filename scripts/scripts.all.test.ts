@@ -1,22 +1,14 @@
 import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
-import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, afterEach, describe, expect, it } from 'vitest';
+import { freePort } from '../server/src/freePort.fixture';
 
 /** Each command of the README that no other test runs, once, with little to do. */
 const root = join(import.meta.dirname, '..');
 const folder = mkdtempSync(join(tmpdir(), 'fern-scripts-'));
 afterAll(() => rmSync(folder, { recursive: true, force: true }));
-
-const freePort = () =>
-  new Promise<number>((resolve) => {
-    const listener = createServer().listen(0, '127.0.0.1', () => {
-      const address = listener.address();
-      listener.close(() => resolve(typeof address === 'object' && address ? address.port : 0));
-    });
-  });
 
 let running: ChildProcess | undefined;
 // The whole group: a command that starts others ends with them, as in a terminal.

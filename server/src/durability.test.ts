@@ -1,6 +1,5 @@
 import { spawn, type ChildProcess } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
-import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -8,16 +7,11 @@ import { expect, it } from 'vitest';
 import { writePackage, zipPackage, type Observation } from '@fern/core';
 import type { ExperimentLine, ExperimentRecord } from '@fern/contract';
 import { anyPlan, anyReading } from './routeFixtures';
+import { freePort } from './freePort.fixture';
 import { ARRIVING } from './models/experimentRow';
 import { openReader } from './openDatabase';
 
-/** A port that was free a moment ago: what another run left behind is in nobody's way. */
-const PORT = await new Promise<number>((resolve) => {
-  const listener = createServer().listen(0, '127.0.0.1', () => {
-    const address = listener.address();
-    listener.close(() => resolve(typeof address === 'object' && address ? address.port : 0));
-  });
-});
+const PORT = await freePort();
 const BASE = `http://127.0.0.1:${PORT}/api`;
 
 /** A server in a process of its own, ready to be called. */
