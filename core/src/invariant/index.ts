@@ -1,0 +1,3 @@
+export * from './entryOf';
+export * from './itemAt';
+export * from './tupleOf';
