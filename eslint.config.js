@@ -10,6 +10,7 @@ const oneWay = 'Imports go one way: core ← contract, paper ← server, web.';
 
 /** The floors of the core, lowest first. A folder knows the floors below it, and none beside it. */
 const floors = [
+  ['invariant'],
   ['quantities', 'stats'],
   ['model'],
   ['compare'],

@@ -1,14 +1,15 @@
+import { entryOf, itemAt, tupleOf } from './invariant';
 import { describe, expect, it } from 'vitest';
 import { plantGrowth } from './stats/plantGrowth.fixture';
 import { aMeasure, anArm, anExperiment, anObservation, aUnit, studyOf, valueOf } from './testing';
 import { analyse } from './analyse';
 import { barley } from './barley.fixture';
 
-const only = (study: Parameters<typeof analyse>[0]) => analyse(study).measures[0];
+const only = (study: Parameters<typeof analyse>[0]) => itemAt(analyse(study).measures, 0);
 
 describe('two arms of an amount (R datasets::PlantGrowth, t.test and all arrangements)', () => {
   const result = only(studyOf({ C: plantGrowth.ctrl, T: plantGrowth.trt2 }));
-  const [row] = result.comparisons;
+  const row = itemAt(result.comparisons, 0);
 
   it('has Welch’s interval, and the p of the shuffle decides', () => {
     expect(row.difference.value).toBeCloseTo(0.494, 9);
@@ -38,9 +39,9 @@ describe('three arms of an amount', () => {
     ];
     result.comparisons.forEach((row, i) => {
       expect(row.adjusted).toBe('dunnett');
-      expect(row.difference.ci95?.[0]).toBeCloseTo(expected[i][0], 3);
-      expect(row.difference.ci95?.[1]).toBeCloseTo(expected[i][1], 3);
-      expect(row.p).toBeCloseTo(expected[i][2], 3);
+      expect(row.difference.ci95?.[0]).toBeCloseTo(itemAt(itemAt(expected, i), 0), 3);
+      expect(row.difference.ci95?.[1]).toBeCloseTo(itemAt(itemAt(expected, i), 1), 3);
+      expect(row.p).toBeCloseTo(itemAt(itemAt(expected, i), 2), 3);
     });
   });
 
@@ -53,7 +54,7 @@ describe('three arms of an amount', () => {
     };
     expect(result.comparisons).toHaveLength(3);
     for (const row of result.comparisons) {
-      const [difference, low, high, p] = expected[`${row.arm}-${row.versus}`];
+      const [difference, low, high, p] = tupleOf(entryOf(expected, `${row.arm}-${row.versus}`), 4);
       expect(row.difference.value).toBeCloseTo(difference, 9);
       expect(row.difference.ci95?.[0]).toBeCloseTo(low, 6);
       expect(row.difference.ci95?.[1]).toBeCloseTo(high, 6);
@@ -102,7 +103,7 @@ describe('a factorial: N and K on peas (Venables & Ripley 2002, p. 165; R aov)',
     49.5, 62.8, 46.8, 57, 59.8, 58.5, 55.5, 56, 62.8, 55.8, 69.5, 55, 62, 48.8, 45.5, 44.2, 52, 51.5, 49.8, 48.8, 57.2, 59, 53.2, 56,
   ];
   const arms = ['n0k0', 'n1k0', 'n0k1', 'n1k1'].map((arm, i) =>
-    anArm(arm, { role: i === 0 ? 'control' : 'treatment', factors: { N: arm[1], K: arm[3] } }),
+    anArm(arm, { role: i === 0 ? 'control' : 'treatment', factors: { N: itemAt(arm, 1), K: itemAt(arm, 3) } }),
   );
   const termsOf = (layout: 'completely-random' | 'blocks') => {
     const block = (i: number) => (layout === 'blocks' ? `block ${Math.floor(i / 4) + 1}` : null);
@@ -140,9 +141,9 @@ it('counts with one unit an arm: Fisher’s exact test and Newcombe’s interval
     sown: arm === 'C' ? 80 : 70,
   }));
   const result = only(study);
-  expect(result.comparisons[0].difference.value).toBeCloseTo(0.2, 12);
-  expect(result.comparisons[0].difference.ci95?.[0]).toBeCloseTo(0.0524, 4);
-  expect(result.comparisons[0].difference.ci95?.[1]).toBeCloseTo(0.3339, 4);
+  expect(itemAt(result.comparisons, 0).difference.value).toBeCloseTo(0.2, 12);
+  expect(itemAt(result.comparisons, 0).difference.ci95?.[0]).toBeCloseTo(0.0524, 4);
+  expect(itemAt(result.comparisons, 0).difference.ci95?.[1]).toBeCloseTo(0.3339, 4);
   expect(result.arms[0]).toMatchObject({ successes: 48, trials: 80, proportion: 0.6 });
   expect(analyse(study).review.some((finding) => finding.rule === 'replication' && finding.severity === 'serious')).toBe(true);
 });
@@ -154,8 +155,8 @@ it('counts with several units an arm: the units are the replicates, and the pool
     () => ({ sown: 20 }),
   );
   const result = only(study);
-  expect(result.comparisons[0].p).toBeCloseTo(2 / 70, 12);
-  expect(result.comparisons[0].verdict).toBe('supported');
+  expect(itemAt(result.comparisons, 0).p).toBeCloseTo(2 / 70, 12);
+  expect(itemAt(result.comparisons, 0).verdict).toBe('supported');
   expect(result.tests.find((test) => test.method === 'fisher-exact')?.ignoresUnits).toBe(true);
   expect(result.verdict.sentence).toContain('40 points lower');
 });
@@ -177,14 +178,14 @@ it('an event: Kaplan–Meier medians and log-rank (Gehan 1965; R survfit, survdi
   });
   const result = only({
     experiment,
-    observations: times.map((time, i) => anObservation(`u${i}`, seen[i], { observedOn: day(time) })),
+    observations: times.map((time, i) => anObservation(`u${i}`, itemAt(seen, i), { observedOn: day(time) })),
     happenings: [],
     care: [],
     photos: [],
   });
   expect(result.arms.map((summary) => summary.median)).toEqual([8, 23]);
   expect((result.tests.find(({ method }) => method === 'log-rank')?.p ?? 0) / 4.168809109335e-5).toBeCloseTo(1, 8);
-  expect(result.comparisons[0].p).toBe(result.tests.find(({ method }) => method === 'randomisation')?.p);
+  expect(itemAt(result.comparisons, 0).p).toBe(result.tests.find(({ method }) => method === 'randomisation')?.p);
   expect(result.arms[1]).toMatchObject({ events: 9, censored: 12 });
 });
 
@@ -193,7 +194,7 @@ it('pairs: Darwin’s maize (Fisher 1935, ch. 3; R t.test, all sign flips): the 
   const study = studyOf({ C: differences.map(() => 100), T: differences.map((d) => 100 + d) }, { layout: 'pairs' }, (_, i) => ({
     block: `pair ${i + 1}`,
   }));
-  const [row] = only(study).comparisons;
+  const row = itemAt(only(study).comparisons, 0);
   expect(row.difference.ci95?.[0]).toBeCloseTo(0.03119331839297, 9);
   expect(row.difference.ci95?.[1]).toBeCloseTo(41.835473348274, 8);
   expect(row.p).toBeCloseTo(1726 / 32768, 12);
@@ -204,7 +205,7 @@ it('ratings: shift, chance of superiority and exact p (Hollander & Wolfe 1973, p
     { C: [1.15, 0.88, 0.9, 0.74, 1.21], T: [0.8, 0.83, 1.89, 1.04, 1.45, 1.38, 1.91, 1.64, 0.73, 1.46] },
     { measures: [aMeasure({ kind: 'rating', unit: '' })] },
   );
-  const [row] = only(study).comparisons;
+  const row = itemAt(only(study).comparisons, 0);
   expect(row.difference.value).toBeCloseTo(0.305, 10);
   expect(row.superiority).toBeCloseTo(35 / 50, 12);
   expect(row.p).toBeCloseTo(0.2544122544123, 11);
@@ -236,7 +237,7 @@ describe('doses', () => {
       2, 10, 4, 22, 16, 10, 18, 26, 34, 17, 28, 14, 20, 24, 28, 26, 34, 34, 46, 26, 36, 60, 80, 20, 26, 54, 32, 40, 32, 40, 50, 42, 56, 76,
       84, 36, 46, 68, 32, 48, 52, 56, 64, 66, 54, 70, 92, 93, 120, 85,
     ];
-    const trend = dosed(speed.map((dose, i) => [dose, distance[i]]));
+    const trend = dosed(speed.map((dose, i) => [dose, itemAt(distance, i)]));
     expect(trend?.slope).toBeCloseTo(3.932409, 6);
     expect((trend?.p ?? 0) / 1.49e-12).toBeCloseTo(1, 2);
   });

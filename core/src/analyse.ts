@@ -1,3 +1,4 @@
+import { itemAt } from './invariant';
 import type { Study } from './model';
 import { fairTest } from './plan/fairTest';
 import { holm } from './stats/holm';
@@ -46,5 +47,5 @@ function withAlsoSeen(weighed: readonly MeasureResult[]): MeasureResult[] {
     result.comparisons.reduce<number | null>((least, { p }) => (p !== null && (least === null || p < least) ? p : least), null);
   const seen = weighed.filter((result) => !result.primary && smallest(result) !== null);
   const adjusted = holm(seen.map((result) => smallest(result) ?? 1));
-  return weighed.map((result) => (seen.includes(result) ? { ...result, alsoSeenP: adjusted[seen.indexOf(result)] } : result));
+  return weighed.map((result) => (seen.includes(result) ? { ...result, alsoSeenP: itemAt(adjusted, seen.indexOf(result)) } : result));
 }

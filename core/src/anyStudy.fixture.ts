@@ -1,3 +1,4 @@
+import { itemAt } from './invariant';
 import fc from 'fast-check';
 import {
   emptyPlan,
@@ -87,7 +88,7 @@ export function anyStudy(): fc.Arbitrary<Study> {
       fc.record({
         measure: fc.constant(code),
         name: words,
-        kind: fc.constant(measureKinds[i]),
+        kind: fc.constant(itemAt(measureKinds, i)),
         unit: fc.constantFrom('', 'cm', 'g'),
         derived: fc.constant(null),
         category: fc.constant(null),
@@ -109,7 +110,7 @@ export function anyStudy(): fc.Arbitrary<Study> {
         readingDays: fc.constantFrom([], [3], [3, 7, 20]),
       });
     const observation = (i: number): fc.Arbitrary<Observation> =>
-      fc.constantFrom(...measureCodes.map((code, k) => [code, measureKinds[k]] as const)).chain(([code, kind]) =>
+      fc.constantFrom(...measureCodes.map((code, k) => [code, itemAt(measureKinds, k)] as const)).chain(([code, kind]) =>
         fc.record({
           id: fc.constant(`o${i}`),
           unit: fc.constantFrom(...unitCodes),

@@ -1,3 +1,4 @@
+import { itemAt } from './invariant';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { anyStudy } from './anyStudy.fixture';
@@ -32,7 +33,7 @@ describe('whatever comes in', () => {
     );
   });
 
-  const only = (study: Study) => analyse(study).measures[0];
+  const only = (study: Study) => itemAt(analyse(study).measures, 0);
   it.each<[string, Study]>([
     ['one unit an arm', studyOf({ C: [1], T: [2] })],
     ['no spread at all', studyOf({ C: [3, 3, 3], T: [3, 3, 3] })],
@@ -53,8 +54,8 @@ describe('whatever comes in', () => {
   ])('%s: a share with its interval, no NaN', (_, control, treated) => {
     const result = only(studyOf({ C: control, T: treated }, { measures: [aMeasure({ kind: 'count', unit: '' })] }, () => ({ sown: 20 })));
     expect(badNumbers(result)).toEqual([]);
-    expect(result.arms[0].ci95).not.toBeNull();
-    expect(result.arms[0].proportion).toBe(control[0] / 20);
+    expect(itemAt(result.arms, 0).ci95).not.toBeNull();
+    expect(itemAt(result.arms, 0).proportion).toBe(itemAt(control, 0) / 20);
   });
 
   it('keeps its digits from 1e-12 to 1e12: the same data scaled give the same t and p', () => {
@@ -71,13 +72,13 @@ describe('whatever comes in', () => {
     const study = studyOf({ C: [5, 6, 25, 7], T: [5, 6, 5, 7] }, { measures: [aMeasure({ kind: 'count', unit: '' })] }, () => ({
       sown: 10,
     }));
-    expect(only(study).arms[0].units).toBe(3);
+    expect(itemAt(only(study).arms, 0).units).toBe(3);
     expect(analyse(study).review.some(({ rule }) => rule === 'denominator')).toBe(true);
   });
 
   it('corrected, lost and excluded: only what stands counts, and the rest is given beside it', () => {
     const study = studyOf({ C: [5, 6, 5, 7, 6], T: [9, 10, 9, 11, 40] });
-    const [first] = study.observations;
+    const first = itemAt(study.observations, 0);
     const corrected: Study = {
       ...study,
       observations: [...study.observations, { ...first, id: 'new', value: 6.5, replaces: first.id }],
@@ -92,6 +93,6 @@ describe('whatever comes in', () => {
     const result = only(corrected);
     expect(result.values.find((unit) => unit.unit === 'C1')?.value).toBe(6.5);
     expect(result.arms.map((arm) => arm.units)).toEqual([5, 4]);
-    expect(result.withExcluded?.[0].difference.value).toBeGreaterThan(result.comparisons[0].difference.value ?? Infinity);
+    expect(result.withExcluded?.[0]?.difference.value).toBeGreaterThan(itemAt(result.comparisons, 0).difference.value ?? Infinity);
   });
 });

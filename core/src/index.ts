@@ -1,4 +1,5 @@
 export * from './model';
+export * from './invariant';
 export * from './kinds';
 export * from './package';
 export * from './analyse';

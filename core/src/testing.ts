@@ -1,3 +1,4 @@
+import { itemAt } from './invariant';
 import {
   blankOf,
   emptyPlan,
@@ -97,7 +98,7 @@ export function studyOf(
 ): Study {
   const units = Object.entries(values).flatMap(([arm, list]) => list.map((_, i) => aUnit(`${arm}${i + 1}`, arm, unitMore(arm, i))));
   const experiment = anExperiment({ arms: Object.keys(values).map((arm) => anArm(arm)), units, ...more });
-  const measure = experiment.measures[0];
+  const measure = itemAt(experiment.measures, 0);
   const observations = Object.entries(values).flatMap(([arm, list]) =>
     list.map((value, i) => anObservation(`${arm}${i + 1}`, value, { measure: measure.measure, category: measure.category })),
   );

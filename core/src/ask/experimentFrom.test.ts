@@ -1,3 +1,4 @@
+import { tupleOf } from '../invariant';
 import { expect, it } from 'vitest';
 import { addDays } from '../model';
 import { replicates } from '../study/replicates';
@@ -22,7 +23,10 @@ it('a week of each batch after the other; both rooms of a pair on one day', () =
 it('of a pair of moons each comes first in turn', () => {
   const { units } = experimentFrom(moonOrDate, begin);
   const firsts = [...new Set(units.map(({ block }) => block))].map((block) => {
-    const [one, other] = units.filter((unit) => unit.block === block).sort((a, b) => (a.startedOn ?? '').localeCompare(b.startedOn ?? ''));
+    const [one, other] = tupleOf(
+      units.filter((unit) => unit.block === block).sort((a, b) => (a.startedOn ?? '').localeCompare(b.startedOn ?? '')),
+      2,
+    );
     expect(one.startedOn).not.toBe(other.startedOn);
     return one.arm;
   });

@@ -1,3 +1,4 @@
+import { itemAt } from '../invariant';
 import { describe, expect, it } from 'vitest';
 import { emptyPlan } from '../model';
 import { aMeasure, anArm, anExperiment } from '../testing';
@@ -20,9 +21,9 @@ describe('a hypothesis is checked for what it says', () => {
     const { said, open, vague } = castings('It will make my lettuce grow better.');
     expect(said).toEqual(['plant']);
     expect(open.map(({ part }) => part)).toEqual(['treatment', 'comparison', 'measure', 'direction', 'time']);
-    expect(open[0].ask).toBe('What is done to them? The plan has “10 % castings”.');
-    expect(open[2].ask).toBe('What would one count, measure or weigh? The plan reads “Head mass”.');
-    expect(open[4].ask).toBe('When? It is read last on day 28.');
+    expect(itemAt(open, 0).ask).toBe('What is done to them? The plan has “10 % castings”.');
+    expect(itemAt(open, 2).ask).toBe('What would one count, measure or weigh? The plan reads “Head mass”.');
+    expect(itemAt(open, 4).ask).toBe('When? It is read last on day 28.');
     expect(vague.map(({ word }) => word)).toEqual(['better']);
   });
 

@@ -1,9 +1,10 @@
+import { itemAt } from '../invariant';
 import { describe, expect, it } from 'vitest';
 import { analyse } from '../analyse';
 import { anArm, studyOf } from '../testing';
 import type { Study } from '../model';
 
-const only = (study: Study) => analyse(study).measures[0];
+const only = (study: Study) => itemAt(analyse(study).measures, 0);
 const doses = ['C', 'L', 'M', 'H'].map((code, i) => anArm(code, { dose: i * 25, doseUnit: 'mM' }));
 
 describe.each([0.1, 5.1, 1e6 + 0.3, 0])('values that are all %d', (value) => {
@@ -19,11 +20,11 @@ describe.each([0.1, 5.1, 1e6 + 0.3, 0])('values that are all %d', (value) => {
 
   it('in blocks neither', () => {
     const row = only(studyOf({ C: four, T: four }, { layout: 'blocks' }, (_, i) => ({ block: i < 2 ? 'a' : 'b' })));
-    expect(row.comparisons[0].difference).toEqual({ value: 0, ci95: null });
+    expect(itemAt(row.comparisons, 0).difference).toEqual({ value: 0, ci95: null });
   });
 });
 
 it('a spread that is real is no rounding, however small beside the values', () => {
   const row = only(studyOf({ C: [1000, 1000.001, 1000.002], T: [1000.01, 1000.011, 1000.012], U: [1000, 1000.001, 1000.002] }));
-  expect(row.comparisons[0].p).toBeLessThan(0.01);
+  expect(itemAt(row.comparisons, 0).p).toBeLessThan(0.01);
 });

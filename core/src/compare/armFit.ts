@@ -1,3 +1,4 @@
+import { cellAt, itemAt } from '../invariant';
 import { fitTo, type LinearModel } from '../stats/linearModel';
 import { armModel, type ArmModel } from './armModel';
 import type { UnitValue } from './Contrast';
@@ -63,8 +64,8 @@ export function combine({ fit }: ArmFit, weights: readonly number[]): number {
  */
 export function covary({ fit }: ArmFit, a: readonly number[], b: readonly number[]): number {
   let sum = 0;
-  for (let i = 0; i < a.length; i++) {
-    if (a[i] !== 0) for (let j = 0; j < b.length; j++) if (b[j] !== 0) sum += a[i] * b[j] * fit.unscaledCovariance[i][j];
+  for (const [i, own] of a.entries()) {
+    if (own !== 0) for (const [j, other] of b.entries()) if (other !== 0) sum += own * other * cellAt(fit.unscaledCovariance, i, j);
   }
   return sum;
 }
@@ -75,7 +76,7 @@ export function covary({ fit }: ArmFit, a: readonly number[], b: readonly number
  * @param control weights of the other
  */
 export function pooledDifference(model: ArmFit, treated: readonly number[], control: readonly number[]): MeanDifference {
-  const gap = treated.map((weight, i) => weight - control[i]);
+  const gap = treated.map((weight, i) => weight - itemAt(control, i));
   const scale = model.meanSquare ?? 0;
   // Where strata and arms cannot be told apart, rounding can bring it below 0.
   const error = Math.sqrt(Math.max(0, covary(model, gap, gap) * scale));

@@ -1,3 +1,4 @@
+import { addAt, cellAt, itemAt, missing } from '../invariant';
 import { indicatorColumns } from '../stats/analysisOfVariance';
 import { decompose, type Decomposition } from '../stats/linearModel';
 
@@ -61,11 +62,12 @@ function residualShares(
   const armOf = unitArms.map((arm) => arms.indexOf(arm));
   const shares = arms.map(() => arms.map(() => 0));
   for (let i = 0; i < unitArms.length; i++) {
-    const weighted = unscaledCovariance.map((row) => row.reduce((sum, entry, b) => sum + entry * columns[b][i], 0));
-    for (let j = 0; j < unitArms.length; j++) {
+    const weighted = unscaledCovariance.map((row) => row.reduce((sum, entry, b) => sum + entry * cellAt(columns, b, i), 0));
+    const ofArm = itemAt(shares, itemAt(armOf, i));
+    for (const [j, other] of armOf.entries()) {
       let hat = 0;
-      for (let a = 0; a < columns.length; a++) hat += weighted[a] * columns[a][j];
-      shares[armOf[i]][armOf[j]] += ((i === j ? 1 : 0) - hat) ** 2;
+      for (const [a, column] of columns.entries()) hat += (weighted[a] ?? missing(weighted, a)) * (column[j] ?? missing(column, j));
+      addAt(ofArm, other, ((i === j ? 1 : 0) - hat) ** 2);
     }
   }
   return { shares, decomposition: decompose(shares) };

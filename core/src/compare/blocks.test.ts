@@ -1,10 +1,11 @@
+import { itemAt, tupleOf } from '../invariant';
 import { describe, expect, it } from 'vitest';
 import { analyse } from '../analyse';
 import { fairTest } from '../plan/fairTest';
 import { aMeasure, studyOf } from '../testing';
 import type { Study } from '../model';
 
-const only = (study: Study) => analyse(study).measures[0];
+const only = (study: Study) => itemAt(analyse(study).measures, 0);
 
 describe('arms that coincide with blocks', () => {
   const beds = studyOf({ C: [10, 11, 10, 12], T: [20, 21, 20, 22] }, { layout: 'blocks' }, (arm) => ({
@@ -30,7 +31,7 @@ describe('arms that coincide with blocks', () => {
   it('in three arms are those alone that no block joins: the others are compared', () => {
     const values = { C: [10, 11, 12, 13], T: [14, 15, 16, 17], U: [30, 31, 32, 33] };
     const row = only(studyOf(values, { layout: 'blocks' }, (arm, i) => ({ block: arm === 'U' ? 'far' : i < 2 ? 'a' : 'b' })));
-    const [t, u] = row.comparisons;
+    const [t, u] = tupleOf(row.comparisons, 2);
     expect(t.p).toBeLessThan(0.05);
     expect(u).toMatchObject({ arm: 'U', p: null, difference: { value: 20, ci95: null } });
   });
@@ -49,6 +50,6 @@ describe('pairs', () => {
     }));
     const row = only(study);
     expect(row.reasons[0]).toBe('2 of 7 pairs have one half only and are left out.');
-    expect(row.comparisons[0].difference.value).toBeCloseTo((1 + 1 + 1 + 1 + 1.5) / 5, 12);
+    expect(itemAt(row.comparisons, 0).difference.value).toBeCloseTo((1 + 1 + 1 + 1 + 1.5) / 5, 12);
   });
 });

@@ -1,3 +1,4 @@
+import { lastOf } from '../invariant';
 import { analysisOfVariance, type ModelTerm, type VarianceRow } from '../stats/analysisOfVariance';
 import { randomisationF, type ArmBlock } from '../stats/resampling/randomisationF';
 import { welchAnova } from '../stats/welchAnova';
@@ -42,7 +43,7 @@ function subsets<T>(items: readonly T[]): T[][] {
 export function overallTests(compared: Compared, arms: readonly string[], terms: readonly VarianceRow[], stratum: Stratum): TestRow[] {
   const tests: TestRow[] = [];
   const armRow = terms.find((row) => row.term === 'arm');
-  const residual = terms[terms.length - 1];
+  const residual = lastOf(terms);
   if (armRow?.f != null && armRow.p !== null) {
     tests.push({ method: 'anova', statistic: { name: 'F', value: armRow.f }, df: [armRow.df, residual.df], p: armRow.p });
   }

@@ -1,3 +1,4 @@
+import { itemAt } from '../invariant';
 import { centre, sumOfSquares } from '../stats/moments';
 import type { UnitValue } from './Contrast';
 import type { MeanDifference } from './Gap';
@@ -41,26 +42,26 @@ export function directDifference(
   const cells = cellsOf(treated, control, stratum);
   if (cells.length === 0) return null;
   const strata = cells.length / 2;
-  const size = (at: number) => cells[2 * at].n + cells[2 * at + 1].n;
+  const size = (at: number) => itemAt(cells, 2 * at).n + itemAt(cells, 2 * at + 1).n;
   const whole = cells.reduce((sum, { n, x }) => sum + n * x * x, 0);
-  const weight = ({ at }: Cell) => (cells[2 * at].n * cells[2 * at + 1].n) / size(at) / whole;
+  const weight = ({ at }: Cell) => (itemAt(cells, 2 * at).n * itemAt(cells, 2 * at + 1).n) / size(at) / whole;
   const meanOf = (isTreated: boolean) =>
     cells.reduce((sum, cell) => sum + (cell.isTreated === isTreated ? weight(cell) * cell.mean : 0), 0);
-  const [meanTreated, meanControl] = strata === 1 ? [cells[0].mean, cells[1].mean] : [meanOf(true), meanOf(false)];
+  const [meanTreated, meanControl] = strata === 1 ? [itemAt(cells, 0).mean, itemAt(cells, 1).mean] : [meanOf(true), meanOf(false)];
   const gap = withoutRounding(
     meanTreated - meanControl,
     cells.map(({ mean }) => mean),
   );
 
   const free = cells.map(({ at, x }) => 1 - 1 / size(at) - (x * x) / whole);
-  const residual = cells.map(({ at, x }) => Math.abs(x) * (cells[2 * at].mean - cells[2 * at + 1].mean - gap));
-  const squares = cells.map(({ n, squares: own }, i) => own + n * residual[i] ** 2);
+  const residual = cells.map(({ at, x }) => Math.abs(x) * (itemAt(cells, 2 * at).mean - itemAt(cells, 2 * at + 1).mean - gap));
+  const squares = cells.map(({ n, squares: own }, i) => own + n * itemAt(residual, i) ** 2);
   const sizeOf = (isTreated: boolean) => cells.reduce((sum, { n, isTreated: own }) => sum + (own === isTreated ? n : 0), 0);
   const means = { value: gap, treated: meanTreated, control: meanControl, strata, fewest: Math.min(sizeOf(true), sizeOf(false)) };
   if (free.some((share) => share < 1e-9)) return { ...means, ...unknown };
 
-  const variances = cells.map(({ x }, i) => ((x / whole) ** 2 * squares[i]) / free[i]);
-  const part = (isTreated: boolean) => variances.reduce((sum, own, i) => sum + (cells[i].isTreated === isTreated ? own : 0), 0);
+  const variances = cells.map(({ x }, i) => ((x / whole) ** 2 * itemAt(squares, i)) / itemAt(free, i));
+  const part = (isTreated: boolean) => variances.reduce((sum, own, i) => sum + (itemAt(cells, i).isTreated === isTreated ? own : 0), 0);
   const variance = part(true) + part(false);
   const largest = Math.max(...cells.map(({ mean }) => Math.abs(mean)));
   if (Math.sqrt(variance) <= ROUNDING * largest) return { ...means, ...unknown, error: 0 };
@@ -114,7 +115,7 @@ function meansVary(
   const own = (isTreated: boolean) => cells.filter((cell) => cell.isTreated === isTreated).map((cell) => cell.mean);
   const [t, c] = [own(true), own(false)];
   const together = (a: readonly number[], b: readonly number[]) =>
-    (a.reduce((sum, value, i) => sum + (value - centre(a)) * (b[i] - centre(b)), 0) / (strata - 1)) * weight(cells[0]);
+    (a.reduce((sum, value, i) => sum + (value - centre(a)) * (itemAt(b, i) - centre(b)), 0) / (strata - 1)) * weight(itemAt(cells, 0));
   return { varianceTreated: together(t, t), varianceControl: together(c, c), covariance: together(t, c) };
 }
 
@@ -127,39 +128,39 @@ function satterthwaite(
   size: (at: number) => number,
 ): number {
   const spreadOf = (isTreated: boolean) => {
-    const own = cells.map((_, i) => i).filter((i) => cells[i].isTreated === isTreated);
-    return own.reduce((sum, i) => sum + squares[i] / free[i], 0) / own.reduce((sum, i) => sum + cells[i].n, 0);
+    const own = cells.map((_, i) => i).filter((i) => itemAt(cells, i).isTreated === isTreated);
+    return own.reduce((sum, i) => sum + itemAt(squares, i) / itemAt(free, i), 0) / own.reduce((sum, i) => sum + itemAt(cells, i).n, 0);
   };
   const spreads = { treated: spreadOf(true), control: spreadOf(false) };
   const spread = cells.map(({ isTreated }) => (isTreated ? spreads.treated : spreads.control));
-  const c = cells.map(({ x }, i) => (x / whole) ** 2 / free[i]);
+  const c = cells.map(({ x }, i) => (x / whole) ** 2 / itemAt(free, i));
   // The hat matrix is 1 over the size inside a stratum, and x x′ over the whole everywhere: its products need no third loop.
   const sums = cells.map(() => ({ weight: 0, x: 0 }));
   let squared = 0;
   cells.forEach(({ at, n, x }, i) => {
-    sums[at].weight += n * spread[i];
-    sums[at].x += n * spread[i] * x;
-    squared += n * spread[i] * x * x;
+    itemAt(sums, at).weight += n * itemAt(spread, i);
+    itemAt(sums, at).x += n * itemAt(spread, i) * x;
+    squared += n * itemAt(spread, i) * x * x;
   });
   let expected = 0;
   let square = 0;
   for (let p = 0; p < cells.length; p++) {
     for (let q = 0; q < cells.length; q++) {
-      const [a, b] = [cells[p], cells[q]];
+      const [a, b] = [itemAt(cells, p), itemAt(cells, q)];
       const [sizeA, sizeB] = [size(a.at), size(b.at)];
       const same = a.at === b.at ? 1 : 0;
       const across = (a.x * b.x) / whole;
       const hat = same / sizeA + across;
       const product =
-        (same * sums[a.at].weight) / sizeA ** 2 +
-        (b.x * sums[a.at].x) / (sizeA * whole) +
-        (a.x * sums[b.at].x) / (sizeB * whole) +
+        (same * itemAt(sums, a.at).weight) / sizeA ** 2 +
+        (b.x * itemAt(sums, a.at).x) / (sizeA * whole) +
+        (a.x * itemAt(sums, b.at).x) / (sizeB * whole) +
         (across * squared) / whole;
-      const shared = product - hat * (spread[p] + spread[q]);
-      square += cells[p].n * cells[q].n * c[p] * c[q] * shared ** 2;
+      const shared = product - hat * (itemAt(spread, p) + itemAt(spread, q));
+      square += itemAt(cells, p).n * itemAt(cells, q).n * itemAt(c, p) * itemAt(c, q) * shared ** 2;
       if (p !== q) continue;
-      square += cells[p].n * c[p] ** 2 * (2 * spread[p] * shared + spread[p] ** 2);
-      expected += cells[p].n * c[p] * (spread[p] + shared);
+      square += itemAt(cells, p).n * itemAt(c, p) ** 2 * (2 * itemAt(spread, p) * shared + itemAt(spread, p) ** 2);
+      expected += itemAt(cells, p).n * itemAt(c, p) * (itemAt(spread, p) + shared);
     }
   }
   return expected ** 2 / square;

@@ -1,3 +1,4 @@
+import { cellAt, itemAt, lastOf, tupleOf } from '../invariant';
 import { indicatorColumns } from '../stats/analysisOfVariance';
 import { linearModel } from '../stats/linearModel';
 import { tQuantile, tTwoSided } from '../stats/tTails';
@@ -24,15 +25,16 @@ export function doseTrend({ arms, values }: Compared, stratum: (unit: UnitValue)
   if (doses.size < 3 || tried.length < 3) return null;
   const y = used.map((unit) => unit.value);
   // Centred and scaled doses keep the squares apart from the line.
-  const middle = (tried[0] + tried[tried.length - 1]) / 2;
-  const reach = (tried[tried.length - 1] - tried[0]) / 2;
+  const middle = (itemAt(tried, 0) + lastOf(tried)) / 2;
+  const reach = (lastOf(tried) - itemAt(tried, 0)) / 2;
   const z = x.map((dose) => (dose - middle) / reach);
   const rest = [y.map(() => 1), ...indicatorColumns([used.map(stratum)])];
   const line = linearModel(y, [z, ...rest]);
-  if (line.coefficients[0] === null) return null;
-  const slope = withoutRounding(line.coefficients[0], y);
+  const [steepness] = line.coefficients;
+  if (steepness == null) return null;
+  const slope = withoutRounding(steepness, y);
   const flat = (fit: typeof line) => isFlat(fit, y);
-  const error = flat(line) ? null : Math.sqrt((line.unscaledCovariance[0][0] * line.residualSumOfSquares) / line.residualDf);
+  const error = flat(line) ? null : Math.sqrt((cellAt(line.unscaledCovariance, 0, 0) * line.residualSumOfSquares) / line.residualDf);
   const half = error === null ? null : tQuantile(0.975, line.residualDf) * error;
   const t = error === null ? null : slope / error;
   const base = {
@@ -42,19 +44,20 @@ export function doseTrend({ arms, values }: Compared, stratum: (unit: UnitValue)
   };
 
   const curve = tried.length >= 4 ? linearModel(y, [z, z.map((value) => value * value), ...rest]) : null;
-  const [b, c] = curve ? curve.coefficients.map((value) => value && withoutRounding(value, y)) : [null, null];
+  const [b, c] = tupleOf(curve ? curve.coefficients.map((value) => value && withoutRounding(value, y)) : [null, null], 2);
   if (!curve || b === null || c === null) {
     return { trend: { ...base, turningPoint: null, turningPointCi95: null, quadratic: null }, t, df: line.residualDf };
   }
   const meanSquare = flat(curve) ? null : curve.residualSumOfSquares / curve.residualDf;
-  const curveError = meanSquare === null ? null : Math.sqrt(curve.unscaledCovariance[1][1] * meanSquare);
+  const curveError = meanSquare === null ? null : Math.sqrt(cellAt(curve.unscaledCovariance, 1, 1) * meanSquare);
   const top = c === 0 ? null : -b / (2 * c);
   const inside = top !== null && Math.abs(top) <= 1 ? top : null;
   const gradient = inside === null ? null : [-1 / (2 * c), b / (2 * c * c)];
   const spread =
     gradient === null || meanSquare === null
       ? null
-      : meanSquare * gradient.reduce((sum, g, i) => sum + gradient.reduce((s, h, j) => s + g * h * curve.unscaledCovariance[i][j], 0), 0);
+      : meanSquare *
+        gradient.reduce((sum, g, i) => sum + gradient.reduce((s, h, j) => s + g * h * cellAt(curve.unscaledCovariance, i, j), 0), 0);
   const reachOfTop = spread === null ? null : tQuantile(0.975, curve.residualDf) * Math.sqrt(Math.max(0, spread)) * reach;
   const turningPoint = inside === null ? null : middle + inside * reach;
   return {

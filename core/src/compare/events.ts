@@ -1,3 +1,4 @@
+import { itemAt } from '../invariant';
 import { logRank } from '../stats/logRank';
 import type { EventTime } from '../stats/kaplanMeier';
 import { pseudoTimes } from '../stats/pseudoTimes';
@@ -38,7 +39,7 @@ export function restrictedTimes(times: readonly UnitEvent[], compared: readonly 
   return [...new Set(times.map(({ arm }) => arm))].flatMap((code) => {
     const own = times.filter(({ arm }) => arm === code);
     const values = pseudoTimes(own, until);
-    return own.map(({ unit, arm, block }, i) => ({ unit, arm, block, value: values[i] }));
+    return own.map(({ unit, arm, block }, i) => ({ unit, arm, block, value: itemAt(values, i) }));
   });
 }
 

@@ -1,3 +1,4 @@
+import { cellAt, itemAt } from '../invariant';
 import type { Arm } from '../model';
 import { factorsOf, type Factor } from '../model/factors';
 import { combine, type ArmFit } from './armFit';
@@ -21,6 +22,7 @@ export function factorEffects(model: ArmFit, arms: readonly Arm[]): Effect[] {
   const alike = spreadsAlike(model)(model.arms);
   return factors.flatMap((factor) => {
     const [first, ...others] = factor.levels;
+    if (first === undefined) return [];
     const held = others.length === 1 ? alone : t3(others.length);
     return others.map((level) => effectOf(factor, level, gapOf(model, arms, [factor.name, level, first], alike), held));
   });
@@ -32,13 +34,18 @@ function isCrossed(factors: readonly Factor[], arms: readonly Arm[]): boolean {
   return factors.filter(({ levels }) => levels.length > 1).length > 1 && cells.size === all && arms.length === all;
 }
 
-function gapOf(model: ArmFit, arms: readonly Arm[], [factor, level, versus]: readonly string[], alike: boolean): MeanDifference {
+function gapOf(
+  model: ArmFit,
+  arms: readonly Arm[],
+  [factor, level, versus]: readonly [factor: string, level: string, versus: string],
+  alike: boolean,
+): MeanDifference {
   const meanOf = (of: string) => {
     const own = arms.filter((arm) => arm.factors[factor] === of).map(({ arm }) => model.weights(arm) ?? []);
-    return own[0].map((_, i) => own.reduce((sum, weights) => sum + weights[i], 0) / own.length);
+    return itemAt(own, 0).map((_, i) => own.reduce((sum, weights) => sum + itemAt(weights, i), 0) / own.length);
   };
   const [treated, control] = [meanOf(level), meanOf(versus)];
-  const weights = treated.map((weight, i) => weight - control[i]);
+  const weights = treated.map((weight, i) => weight - itemAt(control, i));
   const value = withoutRounding(
     combine(model, weights),
     model.values.map((unit) => unit.value),
@@ -65,9 +72,10 @@ function variancesOf(model: ArmFit, weights: readonly number[], alike: boolean):
     fit,
     model: { columns },
   } = model;
-  const solved = columns.map((_, a) => weights.reduce((sum, weight, b) => sum + weight * fit.unscaledCovariance[a][b], 0));
-  const ofUnit = values.map((_, i) => columns.reduce((sum, column, a) => sum + column[i] * solved[a], 0));
-  const squares = (arm?: string) => ofUnit.reduce((sum, own, i) => sum + (arm === undefined || values[i].arm === arm ? own * own : 0), 0);
+  const solved = columns.map((_, a) => weights.reduce((sum, weight, b) => sum + weight * cellAt(fit.unscaledCovariance, a, b), 0));
+  const ofUnit = values.map((_, i) => columns.reduce((sum, column, a) => sum + itemAt(column, i) * itemAt(solved, a), 0));
+  const squares = (arm?: string) =>
+    ofUnit.reduce((sum, own, i) => sum + (arm === undefined || itemAt(values, i).arm === arm ? own * own : 0), 0);
   if (alike) return [{ variance: squares() * (model.meanSquare ?? 0), df: fit.residualDf }];
   return ownSpreads(model).map(({ spread, df }, i) => ({ variance: squares(arms[i]) * Math.max(0, spread), df: Math.max(1, df) }));
 }
@@ -77,7 +85,7 @@ function effectOf(factor: Factor, level: string, gap: MeanDifference, held: Held
   return {
     factor: factor.name,
     level,
-    versus: factor.levels[0],
+    versus: itemAt(factor.levels, 0),
     difference: { value: gap.value, ci95: intervalOf(gap, held) },
     p: t === null ? null : held.p(t, gap.df),
   };

@@ -1,3 +1,4 @@
+import { itemAt } from '../invariant';
 import type { VarianceRow } from '../stats/analysisOfVariance';
 import { centre } from '../stats/moments';
 import { largestGapShuffle } from '../stats/resampling/randomisationF';
@@ -34,7 +35,7 @@ export function means(compared: Compared): Comparisons {
     return { tests: [], terms: [], contrasts, trend: null, reasons: [reason] };
   }
   if (compared.quick && present.length === compared.arms.length) return quickMeans(compared);
-  return two ? twoArms(compared, pairs[0]) : manyArms(compared, pairs, present, adjusted);
+  return two ? twoArms(compared, itemAt(pairs, 0)) : manyArms(compared, pairs, present, adjusted);
 }
 
 function twoArms(compared: Compared, pair: Pair): Comparisons {

@@ -1,10 +1,11 @@
+import { itemAt } from '../invariant';
 import { describe, expect, it } from 'vitest';
 import { analyse } from '../analyse';
 import { aMeasure, studyOf } from '../testing';
 
 const rating = aMeasure({ kind: 'rating', unit: '', smallestDifference: 0.5 });
 const rated = (control: readonly number[], treated: readonly number[]) =>
-  analyse(studyOf({ C: control, T: treated }, { measures: [rating] })).measures[0];
+  itemAt(analyse(studyOf({ C: control, T: treated }, { measures: [rating] })).measures, 0);
 
 describe('ratings are told by the exact shuffle of their ranks, ties and all', () => {
   // Check values: R 4.2.2, all arrangements of mid-ranks by enumeration.
@@ -13,10 +14,10 @@ describe('ratings are told by the exact shuffle of their ranks, ties and all', (
     [[1, 1, 1], [2, 2, 2], 0.1],
   ])('%j against %j: p %d', (control, treated, p) => {
     const row = rated(control, treated);
-    expect(row.comparisons[0].p).toBeCloseTo(p, 12);
+    expect(itemAt(row.comparisons, 0).p).toBeCloseTo(p, 12);
     const shuffle = row.tests.find(({ method }) => method === 'randomisation');
     expect(shuffle).toMatchObject({ exact: true, arm: 'T', versus: 'C' });
-    expect(shuffle?.p).toBe(row.comparisons[0].p);
+    expect(shuffle?.p).toBe(itemAt(row.comparisons, 0).p);
     expect(row.tests.some(({ method }) => method === 'mann-whitney')).toBe(true);
   });
 

@@ -1,3 +1,4 @@
+import { itemAt } from '../invariant';
 import { kruskalWallis } from '../stats/kruskalWallis';
 import { holm } from '../stats/holm';
 import { mannWhitney } from '../stats/mannWhitney';
@@ -78,5 +79,5 @@ function withHolm(contrasts: readonly Contrast[]): Contrast[] {
   const known = contrasts.filter((row) => row.p !== null);
   if (contrasts.length < 2) return [...contrasts];
   const adjusted = holm(known.map((row) => row.p ?? 1));
-  return contrasts.map((row) => (row.p === null ? row : { ...row, p: adjusted[known.indexOf(row)] }));
+  return contrasts.map((row) => (row.p === null ? row : { ...row, p: itemAt(adjusted, known.indexOf(row)) }));
 }

@@ -1,3 +1,4 @@
+import { cellAt, itemAt } from '../invariant';
 import { dunnettCritical, dunnettP } from '../stats/dunnett';
 import { maximumCritical, maximumP } from '../stats/studentisedMaximum';
 import { tQuantile, tTwoSided } from '../stats/tTails';
@@ -38,13 +39,13 @@ export function withControl(model: ArmFit, gaps: readonly (readonly number[])[])
 /** Loadings λ with correlation ij = λi λj, exact where arms are compared with one control in one group or in complete blocks, else the mean over triads. */
 function sharedLoadings(covariance: readonly (readonly number[])[]): number[] {
   const rho = (i: number, j: number) => {
-    const known = covariance[i][j] / Math.sqrt(covariance[i][i] * covariance[j][j]);
+    const known = cellAt(covariance, i, j) / Math.sqrt(cellAt(covariance, i, i) * cellAt(covariance, j, j));
     // Where arms and blocks cannot be told apart there is none; a half is that of equal arms.
     return Number.isFinite(known) ? known : 0.5;
   };
   return covariance.map((_, i) => {
     const others = covariance.map((__, j) => j).filter((j) => j !== i);
-    if (others.length === 1) return Number(Math.sqrt(Math.max(0, rho(i, others[0]))).toPrecision(12));
+    if (others.length === 1) return Number(Math.sqrt(Math.max(0, rho(i, itemAt(others, 0)))).toPrecision(12));
     const squares = others.flatMap((j, at) => others.slice(at + 1).map((k) => (rho(i, j) * rho(i, k)) / rho(j, k)));
     const square = squares.reduce((a, b) => a + b, 0) / squares.length;
     // Rounded so that loadings that are equal but for their last bits are the same number.

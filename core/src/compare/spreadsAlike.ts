@@ -1,3 +1,4 @@
+import { cellAt, itemAt } from '../invariant';
 import { fUpper } from '../stats/fUpper';
 import { fitTo } from '../stats/linearModel';
 import type { ArmFit } from './armFit';
@@ -35,8 +36,8 @@ export function spreadsAlike(model: ArmFit): (arms: readonly string[]) => boolea
   const sizes = arms.map((arm) => values.filter((unit) => unit.arm === arm).length);
   return (compared) => {
     const at = compared.map((arm) => arms.indexOf(arm));
-    const own = at.map((i) => sizes[i]);
-    return Math.min(...own) >= FEWEST && Math.min(...own) * 2 >= Math.max(...own) && at.every((i) => beside[i].isLike);
+    const own = at.map((i) => itemAt(sizes, i));
+    return Math.min(...own) >= FEWEST && Math.min(...own) * 2 >= Math.max(...own) && at.every((i) => itemAt(beside, i).isLike);
   };
 }
 
@@ -50,14 +51,14 @@ export function ownSpreads({ values, arms, fit, model }: ArmFit): { readonly spr
   // Without strata the residuals of an arm are its own.
   if (model.strata === 1) {
     return arms.map((arm) => {
-      const own = fit.residuals.filter((_, i) => values[i].arm === arm);
+      const own = fit.residuals.filter((_, i) => itemAt(values, i).arm === arm);
       const df = own.length - 1;
       return { spread: own.reduce((sum, residual) => sum + residual ** 2, 0) / Math.max(1, df), df };
     });
   }
   const members = arms.map((arm) => values.flatMap((unit, i) => (unit.arm === arm ? [i] : [])));
   const { shares, decomposition } = model.residuals();
-  const squares = members.map((own) => own.reduce((sum, i) => sum + fit.residuals[i] ** 2, 0));
+  const squares = members.map((own) => own.reduce((sum, i) => sum + itemAt(fit.residuals, i) ** 2, 0));
   const solved = fitTo(decomposition, squares).coefficients;
-  return members.map((_, i) => ({ spread: solved[i] ?? -1, df: shares[i][i] }));
+  return members.map((_, i) => ({ spread: solved[i] ?? -1, df: cellAt(shares, i, i) }));
 }

@@ -1,3 +1,4 @@
+import { itemAt } from '../invariant';
 import { describe, expect, it } from 'vitest';
 import { analyse } from '../analyse';
 import { insectSprays as sprays } from '../stats/insectSprays.fixture';
@@ -5,7 +6,7 @@ import { plantGrowth } from '../stats/plantGrowth.fixture';
 import { aMeasure, studyOf } from '../testing';
 import type { TestRow } from './TestRow';
 
-const only = (study: Parameters<typeof analyse>[0]) => analyse(study).measures[0];
+const only = (study: Parameters<typeof analyse>[0]) => itemAt(analyse(study).measures, 0);
 const row = (tests: readonly TestRow[], method: string, arm: string, versus: string) =>
   tests.find((test) => test.method === method && test.arm === arm && test.versus === versus);
 
@@ -88,7 +89,7 @@ describe('arms whose spreads are alike', () => {
   ])('%s says too little of its own spread to share one', (_, values) => {
     const result = only(studyOf(values));
     const alone = row(result.tests, 'dunnett-t3', 'T', 'C');
-    const [lo, hi] = result.comparisons[0].difference.ci95 ?? [0, 0];
+    const [lo, hi] = itemAt(result.comparisons, 0).difference.ci95 ?? [0, 0];
     const [low, high] = alone?.ci95 ?? [0, 0];
     // Of three, Satterthwaite's degrees of freedom are too many when they happen to lie close together: the verdict is more careful.
     if (Object.values(values).some((own) => own.length < 4)) expect(hi - lo).toBeGreaterThan(1.1 * (high - low));
@@ -98,7 +99,7 @@ describe('arms whose spreads are alike', () => {
   const own = [8, 9, 10, 11, 12];
   const beside = (by: number) => only(studyOf({ C: own, T: own.map((value) => value + 1), U: own.map((value) => 12 + (value - 10) * by) }));
   const isPooled = (result: ReturnType<typeof only>, at: number) =>
-    result.comparisons[at].p === row(result.tests, 'dunnett', ['T', 'U'][at], 'C')?.p;
+    itemAt(result.comparisons, at).p === row(result.tests, 'dunnett', itemAt(['T', 'U'], at), 'C')?.p;
 
   it('a spread as wide as one and a half of the others is alike, as wide as twice is not', () => {
     expect(isPooled(beside(1.5), 1)).toBe(true);
@@ -107,14 +108,14 @@ describe('arms whose spreads are alike', () => {
 
   it('a third arm that is more variable leaves the others theirs, with the wider spread of all', () => {
     const result = beside(2.5);
-    expect(result.comparisons[1].p).toBe(row(result.tests, 'dunnett-t3', 'U', 'C')?.p);
+    expect(itemAt(result.comparisons, 1).p).toBe(row(result.tests, 'dunnett-t3', 'U', 'C')?.p);
     expect(isPooled(result, 0)).toBe(true);
   });
 
   it('a third arm that is more variable by far would drown the others, and each has its own', () => {
     const result = beside(6);
     expect(isPooled(result, 0)).toBe(false);
-    const [lo, hi] = result.comparisons[0].difference.ci95 ?? [0, 0];
+    const [lo, hi] = itemAt(result.comparisons, 0).difference.ci95 ?? [0, 0];
     const [low, high] = row(result.tests, 'dunnett', 'T', 'C')?.ci95 ?? [0, 0];
     expect(hi - lo).toBeLessThan(high - low);
   });
@@ -152,17 +153,17 @@ describe('shares of the sown', () => {
     only(studyOf(values, { measures }, () => ({ sown: each })));
   // Newcombe RG (1998) Stat Med 17:873–890, method 10, over all seeds of an arm.
   it('all alike in every dish still leave room for what the seeds allow', () => {
-    const none = sown({ C: [0, 0, 0], T: [0, 0, 0] }, 6).comparisons[0];
+    const none = itemAt(sown({ C: [0, 0, 0], T: [0, 0, 0] }, 6).comparisons, 0);
     expect(none.difference.ci95?.[0]).toBeCloseTo(-0.1758792236467, 9);
     expect(none.difference.ci95?.[1]).toBeCloseTo(0.1758792236467, 9);
-    const all = sown({ C: [0, 0, 0, 0, 0, 0], T: [10, 10, 10, 10, 10, 10] }, 10).comparisons[0];
+    const all = itemAt(sown({ C: [0, 0, 0, 0, 0, 0], T: [10, 10, 10, 10, 10, 10] }, 10).comparisons, 0);
     expect(all.difference.ci95?.[0]).toBeCloseTo(0.9149041506275, 9);
     expect(all.difference.ci95?.[1]).toBe(1);
     expect(all).toMatchObject({ p: 2 / 924, verdict: 'supported' });
   });
 
   it('never reach beyond 100 points', () => {
-    const wide = sown({ C: [0, 0, 4, 0], T: [10, 9, 10, 4] }, 10).comparisons[0];
+    const wide = itemAt(sown({ C: [0, 0, 4, 0], T: [10, 9, 10, 4] }, 10).comparisons, 0);
     expect(wide.difference.ci95?.[1]).toBe(1);
   });
 });

@@ -1,3 +1,4 @@
+import { itemAt } from '../invariant';
 import { fitArms, pooledDifference, type ArmFit } from './armFit';
 import type { armPairs, Compared } from './Compared';
 import { cautious, directDifference, type DirectDifference } from './directDifference';
@@ -64,7 +65,7 @@ export function comparisonMethods(compared: Compared, model: ArmFit, pairs: read
       all ??
       withControl(
         model,
-        gaps.map(({ treated, control }) => treated.map((weight, i) => weight - control[i])),
+        gaps.map(({ treated, control }) => treated.map((weight, i) => weight - itemAt(control, i))),
       ),
   };
   const own: ComparisonMethod = { gap: (pair) => directly(compared, pair), held: all ?? t3(pairs.length) };

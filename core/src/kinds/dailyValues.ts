@@ -1,3 +1,4 @@
+import { itemAt } from '../invariant';
 import { daysBetween, type CurvePoint, type Valued } from '../model';
 import type { Daily, Kind } from './Kind';
 
@@ -11,7 +12,7 @@ export function dailyValues(observations: readonly Valued[], start: string | nul
   const sorted = inOrder(observations);
   const days = new Map<number, Map<string, number>>();
   if (sorted.length === 0) return days;
-  const origin = start ?? sorted[0].observedOn;
+  const origin = start ?? itemAt(sorted, 0).observedOn;
   for (const { observedOn, plant, value } of sorted) {
     const day = daysBetween(origin, observedOn);
     let plants = days.get(day);
@@ -22,7 +23,7 @@ export function dailyValues(observations: readonly Valued[], start: string | nul
 }
 
 function inOrder(observations: readonly Valued[]): readonly Valued[] {
-  const ordered = observations.every((seen, i) => i === 0 || observations[i - 1].observedOn <= seen.observedOn);
+  const ordered = observations.every((seen, i) => i === 0 || itemAt(observations, i - 1).observedOn <= seen.observedOn);
   return ordered
     ? observations
     : [...observations].sort((a, b) => (a.observedOn < b.observedOn ? -1 : a.observedOn > b.observedOn ? 1 : 0));

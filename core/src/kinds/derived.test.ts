@@ -1,3 +1,4 @@
+import { entryOf, itemAt } from '../invariant';
 import { describe, expect, it } from 'vitest';
 import { analyse } from '../analyse';
 import type { Measure, Study } from '../model';
@@ -41,17 +42,17 @@ function study(measures: readonly Measure[] = [volume, height, width]): Study {
 describe('a measure that is worked out', () => {
   it('comes out of the readings of the same unit and day', () => {
     const own = study();
-    const [point] = unitCurve(own, volume, own.experiment.units[0]);
+    const point = itemAt(unitCurve(own, volume, itemAt(own.experiment.units, 0)), 0);
     // By hand: π/6 × 10 × 64 = 335.103.
     expect(point.day).toBe(7);
     expect(point.value).toBeCloseTo(335.1032, 4);
   });
 
   it('can decide: it is compared, summarised and judged like an amount', () => {
-    const [row] = analyse(study()).measures;
+    const row = itemAt(analyse(study()).measures, 0);
     expect(row.kind).toBe('derived');
     expect(row.values).toHaveLength(8);
-    expect(row.comparisons[0].difference.value).toBeCloseTo(
+    expect(itemAt(row.comparisons, 0).difference.value).toBeCloseTo(
       // By hand, means of π/6·h·w²: treated 796.39, control 329.93.
       (Math.PI / 24) * (14 * 100 + 13 * 110.25 + 15 * 100 + 14 * 121 - (10 * 64 + 11 * 72.25 + 9 * 64 + 10 * 56.25)),
       9,
@@ -66,7 +67,7 @@ describe('a measure that is worked out', () => {
       anObservation('C1', 10 + i, { measure: 'height', plant, observedOn: '2026-04-15' }),
       anObservation('C1', 2, { measure: 'width', plant, observedOn: '2026-04-15' }),
     ]);
-    const curve = unitCurve({ ...own, observations: [...own.observations, ...plants] }, volume, own.experiment.units[0]);
+    const curve = unitCurve({ ...own, observations: [...own.observations, ...plants] }, volume, itemAt(own.experiment.units, 0));
     expect(curve.at(-1)?.value).toBeCloseTo(((Math.PI / 6) * 4 * (10 + 11)) / 2, 9);
   });
 
@@ -82,7 +83,7 @@ describe('a measure that is worked out', () => {
       anObservation('C1', 1.53, { measure: 'after', observedOn: '2026-05-27' }),
       anObservation('C2', 1.6, { measure: 'after', observedOn: '2026-05-27' }),
     ];
-    const lost = (unit: number) => unitCurve({ ...own, observations: weighed }, measures[0], own.experiment.units[unit]);
+    const lost = (unit: number) => unitCurve({ ...own, observations: weighed }, itemAt(measures, 0), itemAt(own.experiment.units, unit));
     // By hand: 0.51 of 2.04 is a quarter.
     expect(lost(0).map(({ day, value }) => [day, Math.round(value * 1e9) / 1e9])).toEqual([[56, 25]]);
     expect(lost(1)).toEqual([]);
@@ -95,7 +96,7 @@ describe('a measure that is worked out', () => {
       { ...width, readingDays: [7, 14] },
     ]);
     const later = anObservation('C1', 12, { measure: 'height', observedOn: '2026-04-15' });
-    const curve = unitCurve({ ...again, observations: [...again.observations, later] }, volume, again.experiment.units[0]);
+    const curve = unitCurve({ ...again, observations: [...again.observations, later] }, volume, itemAt(again.experiment.units, 0));
     expect(curve.map(({ day }) => day)).toEqual([7]);
   });
 
@@ -103,16 +104,16 @@ describe('a measure that is worked out', () => {
     const kept = aMeasure({ measure: 'kept', kind: 'derived', unit: '', derived: '(height-width)/dry' });
     const dry = aMeasure({ measure: 'dry', primary: false });
     const own = study([kept, height, width, dry]);
-    expect(unitCurve(own, kept, own.experiment.units[0])).toEqual([]);
+    expect(unitCurve(own, kept, itemAt(own.experiment.units, 0))).toEqual([]);
     const nought = { ...own, observations: [...own.observations, anObservation('C1', 0, { measure: 'dry' })] };
-    expect(unitCurve(nought, kept, own.experiment.units[0])).toEqual([]);
+    expect(unitCurve(nought, kept, itemAt(own.experiment.units, 0))).toEqual([]);
   });
 
   it('turns units into one another: millimetres and centimetres give cubic centimetres or millilitres', () => {
     const inMm = { ...height, unit: 'mm' };
     const value = (unit: string) => {
       const own = study([{ ...volume, unit }, inMm, width]);
-      return unitCurve(own, { ...volume, unit }, own.experiment.units[0])[0].value;
+      return itemAt(unitCurve(own, { ...volume, unit }, itemAt(own.experiment.units, 0)), 0).value;
     };
     expect(value('cm³')).toBeCloseTo(33.51032, 5);
     expect(value('mL')).toBeCloseTo(33.51032, 5);
@@ -134,7 +135,7 @@ describe('a measure that is worked out', () => {
     const files = writePackage(own);
     expect(files['measures.csv']).toContain('pi/6*height*width^2');
     expect(readPackage(files)).toEqual({ study: own });
-    const bad = { ...files, 'measures.csv': files['measures.csv'].replace('pi/6*height*width^2', 'pi/6*high*width^2') };
+    const bad = { ...files, 'measures.csv': entryOf(files, 'measures.csv').replace('pi/6*height*width^2', 'pi/6*high*width^2') };
     expect(readPackage(bad)).toMatchObject({
       problems: [{ file: 'measures.csv', row: 2, column: 'derived', message: expect.stringContaining('high') }],
     });

@@ -78,6 +78,7 @@ function workedOut(measure: Measure, readings: Readings): Daily {
   for (const [name, part] of parts) if (readings.once(name)) parts.set(name, { ...part, daily: heldOn(all, part.daily) });
   const { factor } = dimensions(measure.unit);
   const [first, ...others] = [...parts.values()].map(({ daily }) => daily);
+  if (first === undefined) throw new RangeError('A formula names one measure at least.');
   const days = new Map<number, Map<string, number>>();
   for (const day of first.keys()) {
     if (!others.every((daily) => daily.has(day))) continue;

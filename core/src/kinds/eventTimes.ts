@@ -1,3 +1,4 @@
+import { lastOf } from '../invariant';
 import type { Measure, UnitData } from '../model';
 import type { UnitEvent } from '../compare/events';
 import { untilDay } from './unitEnd';
@@ -12,7 +13,7 @@ export function eventTimes(measure: Measure, data: readonly UnitData[]): UnitEve
   for (const { unit, curve } of data) {
     if (curve.length === 0 || unit.status === 'excluded') continue;
     const first = curve.find((point) => point.value > 0);
-    const seen = first ?? curve[curve.length - 1];
+    const seen = first ?? lastOf(curve);
     const time = Math.max(0, Math.min(seen.day, until));
     times.push({ unit: unit.unit, arm: unit.arm, block: unit.block, time, happened: first !== undefined && first.day <= until });
   }

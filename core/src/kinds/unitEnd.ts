@@ -1,3 +1,4 @@
+import { itemAt, lastOf } from '../invariant';
 import type { CurvePoint, Measure } from '../model';
 
 /**
@@ -9,7 +10,7 @@ export function unitEnd(measure: Pick<Measure, 'when'>, curve: readonly CurvePoi
   const { when } = measure;
   if (when === 'total') return sumOf(curve);
   if (when === 'area') return curve.length < 2 ? null : areaUnder(curve);
-  if (when === 'final') return curve[curve.length - 1].value;
+  if (when === 'final') return lastOf(curve).value;
   const day = untilDay(when);
   return curve.find((point) => point.day === day)?.value ?? null;
 }
@@ -27,6 +28,7 @@ export function sumOf(curve: readonly CurvePoint[]): number {
 /** Area under a curve by trapezia, in value × days. */
 export function areaUnder(curve: readonly CurvePoint[]): number {
   let area = 0;
-  for (let i = 1; i < curve.length; i++) area += ((curve[i].value + curve[i - 1].value) / 2) * (curve[i].day - curve[i - 1].day);
+  for (let i = 1; i < curve.length; i++)
+    area += ((itemAt(curve, i).value + itemAt(curve, i - 1).value) / 2) * (itemAt(curve, i).day - itemAt(curve, i - 1).day);
   return area;
 }

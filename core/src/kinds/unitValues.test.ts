@@ -1,3 +1,4 @@
+import { itemAt } from '../invariant';
 import { describe, expect, it } from 'vitest';
 import { aMeasure, anExperiment, anObservation, aUnit } from '../testing';
 import { isValued, type Measure, type Observation, type Study, type Unit } from '../model';
@@ -36,15 +37,15 @@ describe('a unit’s curve', () => {
 
   it('averages plants for an amount and adds them for a count or a harvest', () => {
     const plants = [at(3, 4, { plant: '1' }), at(3, 8, { plant: '2' })];
-    expect(unitCurve(height, plants, START)[0].value).toBe(6);
-    expect(unitCurve(aMeasure({ kind: 'count' }), plants, START)[0].value).toBe(12);
-    expect(unitCurve(aMeasure({ kind: 'harvest' }), plants, START)[0].value).toBe(12);
+    expect(itemAt(unitCurve(height, plants, START), 0).value).toBe(6);
+    expect(itemAt(unitCurve(aMeasure({ kind: 'count' }), plants, START), 0).value).toBe(12);
+    expect(itemAt(unitCurve(aMeasure({ kind: 'harvest' }), plants, START), 0).value).toBe(12);
   });
 
   it('takes the later of two readings of one plant on one day, but adds two pickings', () => {
     const twice = [at(3, 4, { observedOn: '2026-04-04T08:00:00Z' }), at(3, 6, { observedOn: '2026-04-04T17:00:00Z' })];
-    expect(unitCurve(height, twice, START)[0].value).toBe(6);
-    expect(unitCurve(aMeasure({ kind: 'harvest' }), twice, START)[0].value).toBe(10);
+    expect(itemAt(unitCurve(height, twice, START), 0).value).toBe(6);
+    expect(itemAt(unitCurve(aMeasure({ kind: 'harvest' }), twice, START), 0).value).toBe(10);
   });
 
   it('counts only the category that is success', () => {
@@ -114,7 +115,7 @@ describe('the units that take part', () => {
     expect(isShare(count, [aUnit('u1', 'C')])).toBe(false);
     expect(isShare(count, [aUnit('u1', 'C', { sown: 20 })])).toBe(true);
     expect(isShare(height, [aUnit('u1', 'C', { sown: 20 })])).toBe(false);
-    expect(values([aUnit('u1', 'C')], count, [at(7, 15)])[0].value).toBe(15);
+    expect(itemAt(values([aUnit('u1', 'C')], count, [at(7, 15)]), 0).value).toBe(15);
   });
 });
 
@@ -165,7 +166,7 @@ describe('a pot in which nothing is left', () => {
 
   it('has no height, neither 0 nor that of the day before', () => {
     expect(valuesIn(study(height, [...both, empty(7)]), height)).toEqual([['u1', 8]]);
-    expect(unitData(study(height, [...both, empty(7)]), height)[1].curve).toEqual([{ day: 3, value: 5 }]);
+    expect(itemAt(unitData(study(height, [...both, empty(7)]), height), 1).curve).toEqual([{ day: 3, value: 5 }]);
   });
 
   it('still has that of a day on which there was a plant', () => {

@@ -1,3 +1,4 @@
+import { itemAt, tupleOf } from '../invariant';
 import { isDate, type Experiment } from '../model';
 import { typedDays } from '../model/moments';
 
@@ -43,13 +44,14 @@ export function guessColumns(head: readonly string[], { measures, plan }: Experi
 export function parseDay(text: string): { readonly date: string } | { readonly after: number } | null {
   const iso = text.slice(0, 10);
   if (isDate(iso) && (text.length === 10 || /^T|\s/.test(text.slice(10)))) return { date: iso };
-  const [, first, second, year] = /^(\d{1,2})[./](\d{1,2})[./](\d{4})$/.exec(text) ?? [];
-  if (year !== undefined) {
+  const numbers = /^(\d{1,2})[./](\d{1,2})[./](\d{4})$/.exec(text);
+  if (numbers) {
+    const [, first, second, year] = tupleOf(numbers, 4);
     // The day comes first, as British people write it; where only the other order is a date, that one is meant.
     const date = [`${year}-${two(second)}-${two(first)}`, `${year}-${two(first)}-${two(second)}`].find(isDate);
     return date === undefined ? null : { date };
   }
   const typed = typedDays(text);
-  return 'days' in typed && typed.days.length === 1 ? { after: typed.days[0] } : null;
+  return 'days' in typed && typed.days.length === 1 ? { after: itemAt(typed.days, 0) } : null;
 }
 const two = (digits: string) => digits.padStart(2, '0');

@@ -1,3 +1,4 @@
+import { itemAt, tupleOf } from '../invariant';
 import { describe, expect, it } from 'vitest';
 import { addReadings, cell } from '../study/readings';
 import { roundsOfStudy } from '../study/recordingRounds';
@@ -62,9 +63,9 @@ describe('a cell of the notebook', () => {
     [' ', height, null],
     ['2', look, { value: 2, absent: null }],
   ] as const)('“%s” is read as people write it', (text, measure, says) => {
-    const found = typedCell(text, measure, units[0]);
+    const found = typedCell(text, measure, itemAt(units, 0));
     expect(found).toEqual(says);
-    if (found !== null && !('wrong' in found)) expect(typedCell(cellText(found), measure, units[0])).toEqual(says);
+    if (found !== null && !('wrong' in found)) expect(typedCell(cellText(found), measure, itemAt(units, 0))).toEqual(says);
   });
 
   it.each([
@@ -73,7 +74,7 @@ describe('a cell of the notebook', () => {
     ['3', look, /3 is no step of “Look”. Its steps are 1, 2/],
     ['-2', height, /cannot be below 0/],
   ] as const)('“%s” is refused in words', (text, measure, words) => {
-    expect(typedCell(text, measure, units[0])).toEqual({ wrong: expect.stringMatching(words) });
+    expect(typedCell(text, measure, itemAt(units, 0))).toEqual({ wrong: expect.stringMatching(words) });
   });
 });
 
@@ -90,21 +91,21 @@ describe('the notebook as a table', () => {
       'day 8',
       'extra 2026-04-20',
     ]);
-    const [four, extra, eight] = gridColumns(all, height);
-    expect(gridCell(all, height, units[0], four)).toMatchObject({ reading: { id: 'a' }, on: '2026-04-05' });
-    expect(gridCell(all, height, units[0], extra).reading?.value).toBe(4);
+    const [four, extra, eight] = tupleOf(gridColumns(all, height), 3);
+    expect(gridCell(all, height, itemAt(units, 0), four)).toMatchObject({ reading: { id: 'a' }, on: '2026-04-05' });
+    expect(gridCell(all, height, itemAt(units, 0), extra).reading?.value).toBe(4);
     // Read late for the walk of day 8: it stands on that walk, with the day on which it was read.
-    expect(gridCell(all, height, units[1], eight)).toMatchObject({ reading: { observedOn: '2026-04-12' }, on: '2026-04-09' });
+    expect(gridCell(all, height, itemAt(units, 1), eight)).toMatchObject({ reading: { observedOn: '2026-04-12' }, on: '2026-04-09' });
   });
 
   it('a cell mended keeps its walk and its day, and its history stands in the order in which it came in', () => {
     const first = read('a', 'P01', '2026-04-05', 3, { plannedDay: 4, note: 'leaning' });
-    const [four] = gridColumns(with4(first), height);
-    const place = { unit: units[0], measure: height, plannedDay: 4, reading: first };
+    const four = itemAt(gridColumns(with4(first), height), 0);
+    const place = { unit: itemAt(units, 0), measure: height, plannedDay: 4, reading: first };
     const by = { id: 'b', observer: 'Moss', blinded: false };
     const mended = recordReading(place, { value: 3.6, absent: null, note: null }, '2026-04-06', by);
     expect(mended).toMatchObject({ replaces: 'a', plannedDay: 4, observedOn: '2026-04-06', value: 3.6 });
-    const cellNow = gridCell(with4(first, mended), height, units[0], four);
+    const cellNow = gridCell(with4(first, mended), height, itemAt(units, 0), four);
     expect(cellNow.reading?.id).toBe('b');
     expect(cellNow.all.map(({ id }) => id)).toEqual(['a', 'b']);
   });
@@ -143,7 +144,7 @@ describe('a table from elsewhere', () => {
   let ids = 0;
   const take = (text: string, more: Partial<Parameters<typeof importReadings>[1]> = {}) => {
     const rows = text.split('\n').map((line) => line.split(','));
-    const uses = guessColumns(rows[0], study.experiment, 'height');
+    const uses = guessColumns(itemAt(rows, 0), study.experiment, 'height');
     return importReadings(rows, {
       study,
       uses,
@@ -238,14 +239,14 @@ describe('a table from elsewhere', () => {
     ['pot,day,measure,value\nP01,4,taste,3', '“taste” is no measure'],
   ])('%j is refused in words', (text, words) => {
     const found = take(text);
-    expect('problems' in found && found.problems[0].message).toContain(words);
+    expect('problems' in found && itemAt(found.problems, 0).message).toContain(words);
   });
 
   it('has at most so many rows', () => {
     const rows = [['pot', '4'], ...Array.from({ length: MOST_IMPORTED + 1 }, () => ['P01', '3'])];
     const options = {
       study,
-      uses: guessColumns(rows[0], study.experiment, 'height'),
+      uses: guessColumns(itemAt(rows, 0), study.experiment, 'height'),
       measure: 'height',
       today: '2026-04-30',
       mend: false,

@@ -1,3 +1,4 @@
+import { itemAt } from '../invariant';
 import Papa from 'papaparse';
 import type { Measure, Unit } from '../model';
 import { typedCell, type CellSays } from './typedCell';
@@ -37,7 +38,13 @@ export function pastedBlock(
     return { problems: [{ unit: units[0]?.unit ?? '', column: columns[0] ?? '', message }] };
   }
   const read = rows.flatMap((row, r) =>
-    row.map((cell, c) => ({ row: r, column: c, unit: units[r].unit, id: columns[c], says: typedCell(cell, measure, units[r]) })),
+    row.map((cell, c) => ({
+      row: r,
+      column: c,
+      unit: itemAt(units, r).unit,
+      id: itemAt(columns, c),
+      says: typedCell(cell, measure, itemAt(units, r)),
+    })),
   );
   const problems = read.flatMap(({ unit, id, says }) =>
     says !== null && 'wrong' in says ? [{ unit, column: id, message: says.wrong }] : [],

@@ -1,3 +1,5 @@
+import { itemAt } from '../invariant';
+
 /** What a value may be. The checks of the API, the columns of a package and the list of changes are all made from it. */
 export type Shape =
   | { readonly type: 'text'; readonly least: number; readonly most: number; readonly trim: boolean; readonly pattern?: RegExp }
@@ -112,7 +114,7 @@ export function number({ whole = false, least, most, above, ...more }: NumberMor
 
 /** One of a few words. The blank is the first unless another is named. */
 export function choice<const Word extends string>(among: readonly Word[], more: More<Word> = {}): Field<Word> {
-  return field<Word>({ type: 'choice', among }, among[0], more);
+  return field<Word>({ type: 'choice', among }, itemAt(among, 0), more);
 }
 
 export function flag(more: More<boolean> = {}): Field<boolean> {

@@ -1,3 +1,4 @@
+import { entryOf } from '../invariant';
 import { experimentFields, type Experiment } from './experiment';
 import type { Field } from './fields';
 
@@ -14,7 +15,7 @@ export function placeName(experiment: Experiment, pointer: string): string {
   while (path.length > 0) {
     const name = path.shift() ?? '';
     if (!Object.hasOwn(fields, name)) break;
-    const { shape, words } = fields[name];
+    const { shape, words } = entryOf(fields, name);
     value = (value as Readonly<Record<string, unknown>>)[name];
     if (shape.type === 'list' && shape.of.type === 'record') {
       const item = (value as readonly Readonly<Record<string, unknown>>[]).at(Number(path.shift() ?? NaN));

@@ -1,3 +1,4 @@
+import { itemAt } from '../invariant';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { aMeasure, anArm, anExperiment, aUnit } from '../testing';
@@ -44,7 +45,7 @@ describe('edits carried over to another version', () => {
     const some = fc.uniqueArray(fc.nat(edits.length - 1));
     fc.assert(
       fc.property(some, some, (mine, theirs) => {
-        const made = (which: readonly number[]) => which.reduce((now, i) => edits[i](now), plan);
+        const made = (which: readonly number[]) => which.reduce((now, i) => itemAt(edits, i)(now), plan);
         const { experiment, overlaps } = rebase(plan, made(mine), made(theirs));
         const both = [...new Set([...theirs, ...mine])].sort((a, b) => a - b);
         expect(overlaps).toEqual([]);
@@ -55,8 +56,8 @@ describe('edits carried over to another version', () => {
 
   it('give way where both changed the same thing, and the place is named', () => {
     const { experiment, overlaps } = rebase(plan, measure('leaves', { unit: 'mine' })(plan), measure('leaves', { unit: 'theirs' })(plan));
-    expect([experiment.measures[1].unit, overlaps]).toEqual(['theirs', ['/measures/1/unit']]);
-    expect(placeName(experiment, overlaps[0])).toBe('measure leaves, unit');
+    expect([itemAt(experiment.measures, 1).unit, overlaps]).toEqual(['theirs', ['/measures/1/unit']]);
+    expect(placeName(experiment, itemAt(overlaps, 0))).toBe('measure leaves, unit');
   });
 
   it('of what the others took away are named too', () => {
@@ -71,7 +72,7 @@ describe('edits carried over to another version', () => {
   });
 
   it('that are none give the other version itself', () => {
-    const theirs = edits[0](plan);
+    const theirs = itemAt(edits, 0)(plan);
     expect(rebase(plan, plan, theirs).experiment).toBe(theirs);
   });
 });
@@ -81,7 +82,7 @@ describe('a refused place is taken back', () => {
 
   it('the field first, then what holds it, then the list; nothing else', () => {
     const field = revertAt(plan, edited, '/measures/1/derived');
-    expect(field?.measures[1]).toMatchObject({ derived: plan.measures[1].derived, name: 'Leaf count' });
+    expect(field?.measures[1]).toMatchObject({ derived: itemAt(plan.measures, 1).derived, name: 'Leaf count' });
     const whole = field && revertAt(plan, field, '/measures/1/derived');
     expect(whole?.measures[1]).toEqual(plan.measures[1]);
     expect(whole?.measures.length).toBe(3);

@@ -1,3 +1,4 @@
+import { entryOf, tupleOf } from '../invariant';
 import { same } from './differences';
 import { experimentFields, type Experiment } from './experiment';
 import type { Field, Fields } from './fields';
@@ -58,7 +59,7 @@ const isLonger = (list: readonly unknown[], base: readonly unknown[]) => same(li
 function mergeList(fields: Fields, key: string, { base, mine, theirs }: Sides<readonly Values[]>, at: string, overlaps: string[]) {
   const codes = (items: readonly Values[]) => items.map((item) => item[key]);
   const byCode = (items: readonly Values[]) => new Map(items.map((item) => [item[key], item]));
-  const [was, own, other] = [base, mine, theirs].map(byCode);
+  const [was, own, other] = tupleOf([base, mine, theirs].map(byCode), 3);
   const order = same(codes(mine), codes(base))
     ? codes(theirs)
     : same(codes(theirs), codes(base))
@@ -91,7 +92,7 @@ export function revertAt(stored: Experiment, now: Experiment, pointer: string): 
 
 function revertRecord(fields: Fields, stored: Values, now: Values, [name, ...rest]: readonly string[]): Values | null {
   if (name === undefined || !Object.hasOwn(fields, name) || same(stored[name], now[name])) return null;
-  return { ...now, [name]: revertField(fields[name], stored[name], now[name], rest) };
+  return { ...now, [name]: revertField(entryOf(fields, name), stored[name], now[name], rest) };
 }
 
 /** Of a field that differs. */

@@ -1,3 +1,4 @@
+import { entryOf, itemAt } from '../invariant';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { emptyPlan, emptyWriting, type Study } from '../model';
@@ -31,7 +32,7 @@ describe('the open package', () => {
   });
 
   it('is a Frictionless tabular data package: profile, resources with schema and keys (Data Package specification, v1)', () => {
-    const descriptor = JSON.parse(writePackage(studyOf({ C: [1], T: [2] }))['datapackage.json']) as {
+    const descriptor = JSON.parse(entryOf(writePackage(studyOf({ C: [1], T: [2] })), 'datapackage.json')) as {
       profile: string;
       resources: {
         name: string;
@@ -48,7 +49,7 @@ describe('the open package', () => {
       ['measures', 'measures.csv'],
       ['observations', 'observations.csv'],
     ]);
-    const observations = descriptor.resources[3].schema;
+    const observations = itemAt(descriptor.resources, 3).schema;
     expect(observations.primaryKey).toBe('id');
     expect(observations.foreignKeys).toContainEqual({ fields: 'replaces', reference: { resource: '', fields: 'id' } });
     expect(observations.fields.map((field) => field.type)).not.toContain('moment');
@@ -81,7 +82,7 @@ describe('the open package', () => {
   });
 
   const good = writePackage(studyOf({ C: [1, 2], T: [3, 4] }));
-  const change = (file: string, from: string | RegExp, to: string) => ({ ...good, [file]: good[file].replace(from, to) });
+  const change = (file: string, from: string | RegExp, to: string) => ({ ...good, [file]: entryOf(good, file).replace(from, to) });
 
   it.each<[string, Record<string, string>, string[]]>([
     [
@@ -122,10 +123,12 @@ describe('the open package', () => {
   it('what a spreadsheet would run stands behind an apostrophe, and comes back as it was typed', () => {
     const study = studyOf({ C: [1, 2], T: [-3, 4] });
     const typed = ['=1+1', '+4', '-2 cm', '@here', "'quoted", "'=x", '\tindented', 'plain', 'a=b'];
-    const observations = typed.map((note, i) => ({ ...study.observations[i % 4], id: `=id${i}`, note, measure: 'height' }));
+    const observations = typed.map((note, i) => ({ ...itemAt(study.observations, i % 4), id: `=id${i}`, note, measure: 'height' }));
     const odd = { ...study, observations: [...observations, ...study.observations] };
     const files = writePackage(odd);
-    const cells = files['observations.csv'].split(/[,\r\n]+/).map((cell) => cell.replace(/^"/, ''));
+    const cells = entryOf(files, 'observations.csv')
+      .split(/[,\r\n]+/)
+      .map((cell) => cell.replace(/^"/, ''));
     expect(cells.filter((cell) => /^[=+@\t]/.test(cell) || (/^-/.test(cell) && Number.isNaN(Number(cell))))).toEqual([]);
     expect(files['observations.csv']).toContain(',-3,');
     expect(readPackage(files)).toEqual({ study: odd });
@@ -136,7 +139,7 @@ describe('the open package', () => {
     const zip = zipPackage(files);
     for (let i = 0; i < zip.length; i += 5) {
       const bent = zip.slice();
-      bent[i] ^= 0x10;
+      bent[i] = itemAt(bent, i) ^ 0x10;
       const read = unzipPackage(bent);
       if ('files' in read) expect(read.files, `bit of byte ${i}`).toEqual(files);
     }
@@ -156,7 +159,7 @@ describe('the open package', () => {
     const many = problemsOf({ ...files, 'units.csv': `${files['units.csv']}${'x,\r\n'.repeat(300_000)}` });
     expect(many.length).toBeGreaterThanOrEqual(100);
     expect(many.length).toBeLessThan(110);
-    const [head] = files['observations.csv'].split('\r\n');
+    const [head] = entryOf(files, 'observations.csv').split('\r\n');
     const strangers = Array.from({ length: 5000 }, (_, i) => `s${i},X,,y,2026-04-04,1,,,false,hand,,`);
     expect(problemsOf({ ...files, 'observations.csv': [head, ...strangers, ''].join('\r\n') })).toHaveLength(100);
     const empty = problemsOf({ ...files, 'units.csv': `${files['units.csv']}${',\r\n'.repeat(1_000_010)}` });

@@ -1,3 +1,4 @@
+import { entryOf, itemAt } from '../invariant';
 import { kindOf } from '../kinds';
 import { isValued, type Experiment, type Fields, type Measure, type Study } from '../model';
 import { onRounds } from '../study/onRounds';
@@ -89,8 +90,8 @@ function* checkReferences(rows: Rows): Iterable<Problem> {
   const value = (record: object, field: string): unknown => Object.getOwnPropertyDescriptor(record, field)?.value;
   for (const { name, file, foreignKeys } of Object.values<Table>(tables)) {
     for (const { field, table: other, key } of foreignKeys) {
-      const known = new Set(byName[other].map(({ record }) => value(record, key)));
-      for (const { row, record } of byName[name]) {
+      const known = new Set(entryOf(byName, other).map(({ record }) => value(record, key)));
+      for (const { row, record } of entryOf(byName, name)) {
         const code = value(record, field);
         if (code !== null && code !== '' && !known.has(code)) {
           const message = `"${String(code)}" stands in no row of ${other}.csv; expected one of its ${key} codes`;
@@ -120,12 +121,12 @@ function* checkTogether({ arms, measures, observations }: Rows): Iterable<Proble
   if (arms.length === 0) yield at('arms.csv', null, 'arm', 'there is no arm; expected one control and at least one treatment');
   else if (controls.length === 0) yield at('arms.csv', null, 'role', 'no arm is the control; expected exactly one');
   for (const extra of controls.slice(1))
-    yield at('arms.csv', extra.row, 'role', `a second control beside row ${controls[0].row}; expected exactly one`);
+    yield at('arms.csv', extra.row, 'role', `a second control beside row ${itemAt(controls, 0).row}; expected exactly one`);
   const primaries = measures.filter(({ record }) => record.primary);
   if (measures.length === 0) yield at('measures.csv', null, 'measure', 'there is no measure; expected at least the primary one');
   else if (primaries.length === 0) yield at('measures.csv', null, 'primary', 'no measure is primary; expected true for exactly one');
   for (const extra of primaries.slice(1))
-    yield at('measures.csv', extra.row, 'primary', `a second primary measure beside row ${primaries[0].row}; expected exactly one`);
+    yield at('measures.csv', extra.row, 'primary', `a second primary measure beside row ${itemAt(primaries, 0).row}; expected exactly one`);
   const all = measures.map(({ record }) => record);
   for (const { row, record } of measures) {
     const wrong = kindOf(record).misplanned(record, all);

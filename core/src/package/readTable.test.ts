@@ -1,3 +1,4 @@
+import { itemAt } from '../invariant';
 import { describe, expect, it } from 'vitest';
 import { describeProblem } from './Problem';
 import { readTable } from './readTable';
@@ -18,13 +19,13 @@ describe('one table (RFC 4180)', () => {
   it('takes columns in any order and leaves those it does not know', () => {
     const { rows, problems } = arms('colour,role,name,arm\nred,control,Water,C\n');
     expect(problems).toEqual([]);
-    expect(rows[0].record).toMatchObject({ arm: 'C', name: 'Water', role: 'control' });
-    expect(rows[0].record).not.toHaveProperty('colour');
+    expect(itemAt(rows, 0).record).toMatchObject({ arm: 'C', name: 'Water', role: 'control' });
+    expect(itemAt(rows, 0).record).not.toHaveProperty('colour');
   });
 
   it('reads the levels of factors as columns of arms', () => {
-    expect(arms('arm,name,role,factor_light\nC,Water,control,lamp\n').rows[0].record).toMatchObject({ factors: { light: 'lamp' } });
-    expect(arms('arm,name,role,factor_light,factor_bath\nD,Dry,reference,,\n').rows[0].record).toMatchObject({ factors: {} });
+    expect(itemAt(arms('arm,name,role,factor_light\nC,Water,control,lamp\n').rows, 0).record).toMatchObject({ factors: { light: 'lamp' } });
+    expect(itemAt(arms('arm,name,role,factor_light,factor_bath\nD,Dry,reference,,\n').rows, 0).record).toMatchObject({ factors: {} });
     expect(lines(arms('arm,name,role,factor_light,factor_bath\nC,Water,control,,long\n'))).toEqual([
       'arms.csv:2:factor_light: is empty; expected text',
     ]);
@@ -52,7 +53,7 @@ describe('one table (RFC 4180)', () => {
   ])('reads "%s" as the number %d', (raw, value) => {
     const { rows, problems } = observations(`o1,P1,height,2026-04-14,${raw}`);
     expect(problems).toEqual([]);
-    expect(rows[0].record.value).toBe(value);
+    expect(itemAt(rows, 0).record.value).toBe(value);
   });
 
   it.each(['12 cm', '1;5', '0x10', 'Infinity', 'NaN', '1e999', '--1', '1_000'])('does not take "%s" for a number', (raw) => {

@@ -1,3 +1,4 @@
+import { itemAt } from '../invariant';
 import Papa from 'papaparse';
 import type { Field, Fields, RecordOf } from '../model';
 import { expected, fits } from '../model/readRecord';
@@ -76,7 +77,7 @@ export function readTable<F extends Fields>(table: Table<F>, csv: string): ReadT
       const cells = columns.map(({ column, at, word }) => ({
         column,
         word,
-        text: (line[at] ?? '').trim() === '' ? '' : unguarded(line[at]),
+        text: (line[at] ?? '').trim() === '' ? '' : unguarded(itemAt(line, at)),
       }));
       // An arm beside the crossing, as "dry" beside two baths, has a level of none.
       const stated = cells.every(({ text }) => text === '') ? [] : cells;

@@ -1,3 +1,4 @@
+import { itemAt } from '../invariant';
 import { armFields } from '../model/arm';
 import { careFields } from '../model/care';
 import type { Field, Fields } from '../model/fields';
@@ -29,7 +30,7 @@ function table<const F extends Fields>(
   fields: F,
   { optional = false, foreignKeys = [] }: { optional?: boolean; foreignKeys?: readonly ForeignKey[] } = {},
 ): Table<F> {
-  return { name, file: `${name}.csv`, fields, primaryKey: Object.keys(fields)[0], optional, foreignKeys };
+  return { name, file: `${name}.csv`, fields, primaryKey: itemAt(Object.keys(fields), 0), optional, foreignKeys };
 }
 
 /** Every table, in the order in which a reader would open them. The first field of each record is its key. */

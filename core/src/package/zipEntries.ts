@@ -1,3 +1,4 @@
+import { tupleOf } from '../invariant';
 import crc32 from 'crc-32';
 import { Inflate } from 'fflate';
 
@@ -33,7 +34,10 @@ export function zipEntries(bytes: Uint8Array): ZipEntry[] {
   const entries: ZipEntry[] = [];
   for (let i = 0; i < count; i++) {
     if (at + 46 > end || view.getUint32(at, true) !== ENTRY) throw new ZipError('its directory is damaged');
-    const [named, extra, comment] = [28, 30, 32].map((field) => view.getUint16(at + field, true));
+    const [named, extra, comment] = tupleOf(
+      [28, 30, 32].map((field) => view.getUint16(at + field, true)),
+      3,
+    );
     const name = new TextDecoder().decode(bytes.subarray(at + 46, at + 46 + named));
     const packed = { method: view.getUint16(at + 10, true), bytes: view.getUint32(at + 20, true), local: view.getUint32(at + 42, true) };
     if (nameThere(bytes, view, packed.local) !== name) throw new ZipError(`${name} is not where its directory says`);

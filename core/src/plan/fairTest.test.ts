@@ -1,3 +1,4 @@
+import { itemAt } from '../invariant';
 import { describe, expect, it } from 'vitest';
 import { blankOf, shelfFields, stageFields, type Experiment, type Plan, type Stage } from '../model';
 import { aMeasure, anArm, anExperiment, aUnit } from '../testing';
@@ -12,7 +13,7 @@ import { dealAnew, redesign } from './redesign';
 
 /** Four pots an arm in turn along the bench, with everything said that a plan should say. */
 function good(more: Partial<Experiment> = {}, plan: Partial<Plan> = {}): Experiment {
-  const units = Array.from({ length: 8 }, (_, i) => aUnit(`P${i + 1}`, 'CTTCCTTC'[i], { row: 1, column: i + 1 }));
+  const units = Array.from({ length: 8 }, (_, i) => aUnit(`P${i + 1}`, itemAt('CTTCCTTC', i), { row: 1, column: i + 1 }));
   const base = anExperiment({ units });
   return { ...base, ...more, plan: { ...base.plan, spreadGuess: 0.05, controlGuess: 10, ...plan } };
 }
@@ -64,12 +65,14 @@ const cases: readonly Case[] = [
     severity: 'serious',
     fires: good({ arms: [anArm('C', { factors: { light: 'low', feed: 'no' } }), anArm('T', { factors: { light: 'high', feed: 'yes' } })] }),
     silent: good({
-      arms: [
-        ['C', 'low', 'no'],
-        ['T', 'high', 'yes'],
-        ['U', 'low', 'yes'],
-        ['V', 'high', 'no'],
-      ].map(([arm, light, feed]) => anArm(arm, { factors: { light, feed } })),
+      arms: (
+        [
+          ['C', 'low', 'no'],
+          ['T', 'high', 'yes'],
+          ['U', 'low', 'yes'],
+          ['V', 'high', 'no'],
+        ] as const
+      ).map(([arm, light, feed]) => anArm(arm, { factors: { light, feed } })),
     }),
     says: /light and feed at once/,
   },
@@ -228,8 +231,8 @@ describe('crossed factors', () => {
   });
 
   it('keep the arms that are there, and need two levels', () => {
-    const [first] = crossFactors(mulch, pot);
-    expect(crossFactors(mulch, pot, [{ ...first, name: 'bare clay' }])[0].name).toBe('bare clay');
+    const first = itemAt(crossFactors(mulch, pot), 0);
+    expect(itemAt(crossFactors(mulch, pot, [{ ...first, name: 'bare clay' }]), 0).name).toBe('bare clay');
     expect(() => crossFactors(mulch, { name: 'pot', levels: ['clay'] })).toThrow(RangeError);
   });
 });
@@ -281,7 +284,7 @@ describe('the fair-test check', () => {
     expect(saying(good({}, { kept: [{ what: 'water', how: 'a can each, more for the dry side' }] }), 'place')[0]).toContain(
       'more for the dry side',
     );
-    const [control] = good().arms;
+    const control = itemAt(good().arms, 0);
     expect(saying(good({ arms: [control, anArm('T', { name: control.name })] }), 'factor-kept')[0]).toContain('from the control');
     const three = [anArm('C'), anArm('T'), anArm('U')];
     expect(saying(good({ arms: three }, { stages: [bath('rinse', 'C', 1), bath('rinse', 'T', 1)] }), 'factor-kept')[0]).toContain(
@@ -326,9 +329,11 @@ it('arms that no result could tell stand in one finding, and its button does wha
   const plan = good({ arms, units: units('CABDDBAC') });
   const found = fairTest(plan).filter(({ rule }) => rule === 'reach');
   expect(found).toHaveLength(1);
-  expect(found[0].message).toContain('every pot of A, B and D beat every control, shuffling alone would do that in 1 of 3 shuffles');
-  expect(found[0].remedy).toBe('Use at least 3 pots in each arm.');
-  const button = remedyFor(found[0], plan);
+  expect(itemAt(found, 0).message).toContain(
+    'every pot of A, B and D beat every control, shuffling alone would do that in 1 of 3 shuffles',
+  );
+  expect(itemAt(found, 0).remedy).toBe('Use at least 3 pots in each arm.');
+  const button = remedyFor(itemAt(found, 0), plan);
   expect(button?.label).toBe('Use 3 pots an arm');
   expect(button && fairTest(button.apply(plan, 1)).filter(({ rule }) => rule === 'reach')).toEqual([]);
 });
@@ -336,7 +341,10 @@ it('arms that no result could tell stand in one finding, and its button does wha
 it('a count without a number sown is planned as a number, not as a share', () => {
   const worms = aMeasure({ measure: 'worms', name: 'Worms', kind: 'count', unit: '', smallestDifference: 4 });
   const plan = good({ measures: [worms] }, { spreadGuess: 0.4, controlGuess: 7 });
-  const [finding] = fairTest(plan).filter(({ rule }) => rule === 'power');
+  const finding = itemAt(
+    fairTest(plan).filter(({ rule }) => rule === 'power'),
+    0,
+  );
   // SD 2.8 of 7 worms and a difference of 4: noncentral t gives 9 an arm (Cohen 1988, d = 1.43).
   expect(finding.remedy).toBe('About 9 an arm would do it 8 times in 10.');
   expect(remedyFor(finding, plan)?.label).toBe('Use 9 pots an arm');

@@ -1,3 +1,4 @@
+import { itemAt, tupleOf } from '../invariant';
 import { describe, expect, it } from 'vitest';
 import { chiSquareUpper } from '../stats/chiSquareUpper';
 import { anArm, anExperiment, aUnit } from '../testing';
@@ -68,7 +69,7 @@ describe('the shuffle', () => {
 
   it('codes follow the places, so that they tell nothing of the arm', () => {
     const { units } = layOut(wish({ unitsPerArm: 60, columns: 10 }), 2);
-    expect(units[0].unit).toBe('D001');
+    expect(itemAt(units, 0).unit).toBe('D001');
     expect(roundOrder(units).map((unit) => unit.unit)).toEqual(units.map((unit) => unit.unit));
     expect(units[119]).toMatchObject({ row: 12, column: 10 });
   });
@@ -161,7 +162,7 @@ describe('a plan that changes', () => {
   });
 
   it('swaps two units by hand, and moves one to an empty place', () => {
-    const [first, second] = experiment.units;
+    const [first, second] = tupleOf(experiment.units, 2);
     const swapped = moveUnit(experiment.units, first.unit, second.row ?? 0, second.column ?? 0);
     expect(swapped[0]).toMatchObject({ row: second.row, column: second.column });
     expect(swapped[1]).toMatchObject({ row: first.row, column: first.column });
@@ -172,7 +173,7 @@ describe('a plan that changes', () => {
   it('says what was moved by hand since the shuffle, and that the seed makes the same layout where nothing was', () => {
     expect(movedByHand(experiment)).toEqual([]);
     expect(placesInWords(experiment)).toBe('The places were shuffled. Shuffle number 9 makes the same layout again.');
-    const [first, second] = experiment.units;
+    const [first, second] = tupleOf(experiment.units, 2);
     const moved = { ...experiment, units: moveUnit(experiment.units, first.unit, second.row ?? 0, second.column ?? 0) };
     expect(movedByHand(moved)).toEqual([first.unit, second.unit]);
     expect(placesInWords(moved)).toBe(

@@ -1,3 +1,4 @@
+import { itemAt } from '../invariant';
 import { addUnitsAfterStart } from './addUnitsAfterStart';
 import { oneSideEach } from './oneSideEach';
 import { MOST_UNITS, type Arm, type Experiment, type Layout, type Unit } from '../model';
@@ -67,7 +68,12 @@ export function dealAnew(experiment: Experiment, { arms = experiment.arms, seed,
   const names = experiment.plan.bench;
   const renamed = bench.map((shelf, i) =>
     i < names.length
-      ? { ...shelf, name: names[i].name === 'Bench' ? shelf.name : names[i].name, kind: names[i].kind, light: names[i].light }
+      ? {
+          ...shelf,
+          name: itemAt(names, i).name === 'Bench' ? shelf.name : itemAt(names, i).name,
+          kind: itemAt(names, i).kind,
+          light: itemAt(names, i).light,
+        }
       : shelf,
   );
   const fixedPlaces = experiment.plan.fixedPlaces && seed === undefined;
@@ -81,7 +87,7 @@ function withWhatUnitsHad(before: Experiment, dealt: Experiment): Experiment {
   const had = new Map(before.units.map((unit) => [unit.unit, unit]));
   const kept = <Key extends 'lot' | 'startedOn' | 'container'>(key: Key, unit: Unit): Unit[Key] => {
     const all = new Set(before.units.map((own) => own[key]));
-    return all.size === 1 ? [...all][0] : (had.get(unit.unit)?.[key] ?? null);
+    return all.size === 1 ? itemAt([...all], 0) : (had.get(unit.unit)?.[key] ?? null);
   };
   const sownAlike = new Set(before.units.map(({ sown }) => sown)).size === 1;
   const named = blockNames(before, dealt);
@@ -96,7 +102,7 @@ function withWhatUnitsHad(before: Experiment, dealt: Experiment): Experiment {
   const sharing = sharingOf(before);
   if (sharing === null) return { ...dealt, units };
   const containers = containersOf(units, sharing);
-  return { ...dealt, units: units.map((unit, i) => ({ ...unit, container: containers[i] })) };
+  return { ...dealt, units: units.map((unit, i) => ({ ...unit, container: itemAt(containers, i) })) };
 }
 
 /** The blocks of a plan that is dealt anew keep the names that they had, in their order. */
@@ -104,7 +110,7 @@ function blockNames(before: Experiment, dealt: Experiment): ReadonlyMap<string, 
   if (before.layout !== dealt.layout) return new Map();
   const inOrder = ({ units }: Experiment) => [...new Set(units.flatMap(({ block }) => block ?? []))];
   const old = inOrder(before);
-  return new Map(inOrder(dealt).flatMap((block, i) => (i < old.length ? [[block, old[i]]] : [])));
+  return new Map(inOrder(dealt).flatMap((block, i) => (i < old.length ? [[block, itemAt(old, i)]] : [])));
 }
 
 /**

@@ -1,3 +1,4 @@
+import { itemAt, tupleOf } from '../invariant';
 import type { Arm, Experiment, Finding, Stage } from '../model';
 import { plural } from '../quantities/plural';
 import { factorsOf } from '../model/factors';
@@ -49,7 +50,7 @@ export function enoughUnits(experiment: Experiment, enough: number): Remedy | nu
 const comparison: Maker = ({ arms }) => {
   const controls = arms.filter((arm) => arm.role === 'control');
   if (controls.length > 1) {
-    const [, second] = controls;
+    const [, second] = tupleOf(controls, 2);
     return {
       label: `Make ${second.name} a reference`,
       apply: (now) => ({
@@ -139,7 +140,7 @@ const makers: Readonly<Record<string, Maker>> = {
     if (factors.length !== 2) return null;
     return {
       label: 'Add every combination',
-      apply: (now) => redesign(now, { arms: crossFactors(factorsOf(now.arms)[0], factorsOf(now.arms)[1], now.arms) }),
+      apply: (now) => redesign(now, { arms: crossFactors(itemAt(factorsOf(now.arms), 0), itemAt(factorsOf(now.arms), 1), now.arms) }),
     };
   },
   vehicle,

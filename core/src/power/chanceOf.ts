@@ -1,3 +1,4 @@
+import { itemAt } from '../invariant';
 import type { Contrast, Effect, UnitValue } from '../compare/Contrast';
 import type { Compared } from '../compare/Compared';
 import { kindOf, type Weighed } from '../kinds';
@@ -69,7 +70,7 @@ export function chanceOf(
 /** Replicates of each arm, dealt evenly over the blocks. */
 function replicatesOf({ arms, layout, blocks, sown, share }: Design, counts: readonly number[]): Unit[] {
   return arms.flatMap(({ arm }, at) =>
-    Array.from({ length: counts[at] }, (_, i): Unit => {
+    Array.from({ length: itemAt(counts, at) }, (_, i): Unit => {
       const block = layout === 'completely-random' ? null : String(layout === 'pairs' ? i : i % blocks);
       return { ...blankOf(unitFields), unit: `${arm}-${i}`, arm, block, sown: share ? sown : null };
     }),
@@ -79,8 +80,9 @@ function replicatesOf({ arms, layout, blocks, sown, share }: Design, counts: rea
 /** Arms that differ from the control by what matters. */
 function movedArms(arms: readonly Arm[]): readonly string[] {
   const factors = factorsOf(arms).filter(({ levels }) => levels.length > 1);
-  if (factors.length < 2) return [arms[1].arm];
-  const [{ name, levels }] = factors;
+  const [first, second] = factors;
+  if (!first || !second) return [itemAt(arms, 1).arm];
+  const { name, levels } = first;
   return arms.filter((arm) => arm.factors[name] === levels[1]).map(({ arm }) => arm);
 }
 
@@ -100,7 +102,7 @@ function isClear(design: Design, data: readonly UnitData[], values: readonly Uni
   const weighed: Weighed = { measure, data, share, values, unitValues: values };
   const { contrasts, effects = [] } = kind.compare(compared, weighed);
   const row: Contrast | Effect | undefined =
-    effects.length > 0 ? effects[0] : contrasts.find(({ arm, versus }) => arm === arms[1].arm && versus === arms[0].arm);
+    effects.length > 0 ? effects[0] : contrasts.find(({ arm, versus }) => arm === itemAt(arms, 1).arm && versus === itemAt(arms, 0).arm);
   if (!row) return false;
   const code = judge(row, expectedOf(measure), Math.abs(design.difference), kind.byEye);
   return code === 'supported' || code === 'small';

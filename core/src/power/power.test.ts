@@ -1,3 +1,4 @@
+import { itemAt } from '../invariant';
 import { describe, expect, it } from 'vitest';
 import { analyse } from '../analyse';
 import { anySprouting } from '../ask/questions/anySprouting';
@@ -65,7 +66,7 @@ describe('the chance of a clear answer', () => {
         })),
       );
       const compared: Compared = { values, ...design, matters: null, options: { seed: run }, beside: false };
-      const toldBy = (quick: boolean) => isDetected(means({ ...compared, quick }).contrasts[0]);
+      const toldBy = (quick: boolean) => isDetected(itemAt(means({ ...compared, quick }).contrasts, 0));
       return toldBy(true) !== toldBy(false);
     }).filter(Boolean).length;
     expect(differ).toBeLessThanOrEqual(3);
@@ -157,7 +158,10 @@ describe('one number everywhere', () => {
   const four: Experiment = anExperiment({ units, plan, measures: [aMeasure({ smallestDifference: 1.5, readingDays: [7] })] });
 
   it('the rule’s number, its button’s and the panel’s are the same, and the button silences the rule', () => {
-    const [finding] = fairTest(four).filter(({ rule }) => rule === 'power');
+    const finding = itemAt(
+      fairTest(four).filter(({ rule }) => rule === 'power'),
+      0,
+    );
     const design = designOf(four);
     const enough = design && unitsFor(design).units;
     expect(finding.remedy).toBe(`About ${enough} an arm would do it 8 times in 10.`);
@@ -169,7 +173,7 @@ describe('one number everywhere', () => {
 
   it('what would settle it is reckoned with what was seen, as the plan reckons with guesses', () => {
     const study = studyOf({ C: [99, 101, 100, 100.5], T: [100, 102, 101.4, 99.7] }, { measures: [aMeasure({ smallestDifference: 1.5 })] });
-    const { verdict } = analyse(study).measures[0];
+    const { verdict } = itemAt(analyse(study).measures, 0);
     expect(verdict.code).toBe('cannot-tell');
     expect(verdict.sentence).toContain(`About ${verdict.unitsNeeded} pots an arm would settle it four times in five.`);
     expect(verdict.unitsNeeded).toBeGreaterThan(4);

@@ -1,3 +1,4 @@
+import { itemAt } from '../invariant';
 import { ICalAlarmType, ICalCalendar, ICalCalendarMethod, ICalEventTransparency } from 'ical-generator';
 import { addDays, momentWords, readsBlind, type Experiment } from '../model';
 import { kindOf } from '../kinds';
@@ -70,8 +71,8 @@ function stepEntries(experiment: Experiment): Entry[] {
     groups.set(key, [...(groups.get(key) ?? []), step]);
   }
   return [...groups.values()].flatMap((steps): Entry[] => {
-    const [{ stage, day, begins, ends }] = steps;
-    const own = plan.stages[stage];
+    const { stage, day, begins, ends } = itemAt(steps, 0);
+    const own = itemAt(plan.stages, stage);
     const codes = steps.map(({ arm }) => arm);
     const names = arms.filter(({ arm }) => codes.includes(arm)).map((arm) => arm.name);
     const whom = codes.length === arms.length ? 'all arms' : readsBlind(experiment) ? 'some arms' : inList(names);

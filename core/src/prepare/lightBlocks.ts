@@ -1,3 +1,4 @@
+import { itemAt } from '../invariant';
 import { centre } from '../stats/moments';
 
 /** Blocks of places side by side, so that each is as evenly lit as can be. */
@@ -26,7 +27,7 @@ export function lightBlocks(rows: readonly (readonly number[])[], blocks: number
   const all = rows.flat();
   const total = all.length === 0 ? 0 : squares(all);
   if (total === 0 || blocks < 2) return null;
-  const columns = rows[0].map((_, i) => rows.map((row) => row[i]));
+  const columns = itemAt(rows, 0).map((_, i) => rows.map((row) => itemAt(row, i)));
   const ways = (
     [
       ['places', columns],
@@ -52,12 +53,12 @@ function bestCuts(
     best = best.map((_, to) => {
       let found: { cost: number; cuts: readonly number[] } | null = null;
       for (let at = k - 1; at < to; at++) {
-        const before = best[at];
+        const before = itemAt(best, at);
         if (before === null) continue;
         const sum = before.cost + cost(at, to);
         if (found === null || sum < found.cost) found = { cost: sum, cuts: [...before.cuts, at] };
       }
       return found;
     });
-  return best[n];
+  return itemAt(best, n);
 }

@@ -1,3 +1,4 @@
+import { itemAt } from '../invariant';
 import { describe, expect, it } from 'vitest';
 import { blankOf, stageFields, type Experiment, type Stage } from '../model';
 import { anArm, anExperiment, aUnit } from '../testing';
@@ -16,7 +17,7 @@ const cold = stage('cold', { kind: 'cold', hours: 720, hoursMost: 1008 });
 const soak = stage('soak', { arms: ['V'], hours: 18 });
 const at = (date: string, clock: string) => minuteOf({ date, clock }, '');
 const stepOf = (experiment: Experiment, name: string) => {
-  const step = plannedTimes(experiment).steps.find(({ stage: i }) => experiment.plan.stages[i].name === name);
+  const step = plannedTimes(experiment).steps.find(({ stage: i }) => itemAt(experiment.plan.stages, i).name === name);
   if (!step) throw new Error(`no step ${name}`);
   return step;
 };

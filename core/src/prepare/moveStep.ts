@@ -1,3 +1,4 @@
+import { itemAt } from '../invariant';
 import { daysBetween, type Experiment, type Pin } from '../model';
 import { plannedTimes, type TimedStep } from '../study/schedule/plannedTimes';
 import { boundsAround, jointSchedule } from '../study/schedule/schedule';
@@ -25,7 +26,7 @@ export function moveStep(experiment: Experiment, step: TimedStep, to: number, no
   const shifted = isFrozen ? null : sownAt(experiment, sowing + to - step.begins);
   if (shifted && standsAt(shifted, step, to, now)) return { experiment: shifted };
   const arms = steps.filter((own) => own.stage === step.stage && own.begins === step.begins).map(({ arm }) => arm);
-  const held = withPins(experiment, stages[step.stage].name, arms, to);
+  const held = withPins(experiment, itemAt(stages, step.stage).name, arms, to);
   if (standsAt(held, step, to, now)) return { experiment: held };
   const { date } = localOf(sowing, timing.zone);
   const possible = jointSchedule(held, boundsAround(held, date, now)).sowing;
@@ -64,7 +65,7 @@ function moveDay(experiment: Experiment, { stage, day }: TimedStep, to: number):
   const { date, clock } = localOf(to, plan.timing.zone);
   const next = daysBetween(startedOn, date);
   if (next < 0) return { why: 'It comes after the sowing. One that comes before has no days: take them away in Plan.' };
-  const { days } = plan.stages[stage];
+  const { days } = itemAt(plan.stages, stage);
   if (next !== day && days.includes(next)) return { why: `It is done on day ${next} already.` };
   const moved = days.map((own) => (own === day ? next : own)).sort((a, b) => a - b);
   const stages = plan.stages.map((own, i) => (i === stage ? { ...own, days: moved, at: Number.isInteger(day) ? clock : own.at } : own));

@@ -1,3 +1,4 @@
+import { itemAt, tupleOf } from '../invariant';
 import { describe, expect, it } from 'vitest';
 import { experimentFrom } from '../ask/experimentFrom';
 import { questions } from '../ask/questions';
@@ -30,7 +31,7 @@ describe('blind codes', () => {
       const ranks = arms.map(
         (arm) => key.reduce((sum, line, i) => sum + (line.arm === arm ? i : 0), 0) / key.filter((line) => line.arm === arm).length,
       );
-      return ranks[0] - ranks[1];
+      return itemAt(ranks, 0) - itemAt(ranks, 1);
     });
     const mean = gaps.reduce((a, b) => a + b, 0) / gaps.length;
     // The SD of a difference of two mean ranks of ten among thirty is near 4, of the mean of 200 near 0.28.
@@ -90,7 +91,7 @@ describe('putting out', () => {
 
   it('knows what was put out, by whom ever', () => {
     const plan = planOf('suspect-compost');
-    const [first, second] = setUpOrder({ experiment: plan, care: [] });
+    const [first, second] = tupleOf(setUpOrder({ experiment: plan, care: [] }), 2);
     const order = setUpOrder({ experiment: plan, care: [done([first.unit.unit]), done([second.unit.unit])] });
     expect(order.filter(({ isDone }) => isDone)).toHaveLength(2);
   });

@@ -25,7 +25,7 @@ const superscripts: Readonly<Record<string, string>> = { '²': '2', '³': '3' };
  * @returns factor to base units, and powers without zeros
  */
 export function dimensions(unit: string): Dimensioned {
-  const [over, ...under] = unit.trim().split('/');
+  const [over = '', ...under] = unit.trim().split('/');
   return under.map(product).reduce((whole, part) => multiply(whole, part, -1), product(over));
 }
 

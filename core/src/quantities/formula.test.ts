@@ -1,11 +1,12 @@
+import { entryOf } from '../invariant';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { dimensions, usualUnit } from './dimensions';
 import { evaluate, FormulaError, readFormula, unitOfFormula } from './formula';
 
-const value = (text: string, names: Readonly<Record<string, number>> = {}) => evaluate(readFormula(text), (name) => names[name]);
+const value = (text: string, names: Readonly<Record<string, number>> = {}) => evaluate(readFormula(text), (name) => entryOf(names, name));
 const unit = (text: string, names: Readonly<Record<string, string>>) =>
-  usualUnit(unitOfFormula(readFormula(text), (name) => dimensions(names[name])));
+  usualUnit(unitOfFormula(readFormula(text), (name) => dimensions(entryOf(names, name))));
 
 describe('a formula', () => {
   it.each<[string, number]>([

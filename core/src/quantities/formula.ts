@@ -1,3 +1,4 @@
+import { itemAt } from '../invariant';
 import jsep, { type Expression } from 'jsep';
 import { commensurable, multiply, plainNumber, raise, usualUnit, type Dimensioned } from './dimensions';
 
@@ -16,7 +17,7 @@ jsep.addUnaryOp('-');
 const functions = {
   min: (values: readonly number[]) => Math.min(...values),
   max: (values: readonly number[]) => Math.max(...values),
-  ln: ([value]: readonly number[]) => Math.log(value),
+  ln: ([value = NaN]: readonly number[]) => Math.log(value),
 } as const;
 type FunctionName = keyof typeof functions;
 const isFunction = (name: string): name is FunctionName => Object.hasOwn(functions, name);
@@ -118,9 +119,9 @@ export function evaluate({ root }: Formula, valueOf: (name: string) => number): 
  */
 export function unitOfFormula({ root }: Formula, unitOf: (name: string) => Dimensioned): Dimensioned {
   const alike = (parts: readonly Dimensioned[], what: string): Dimensioned => {
-    const odd = parts.find((part) => !commensurable(part, parts[0]));
-    if (odd) throw new FormulaError(`${named(parts[0])} and ${named(odd)} cannot be ${what}.`);
-    return parts[0];
+    const odd = parts.find((part) => !commensurable(part, itemAt(parts, 0)));
+    if (odd) throw new FormulaError(`${named(itemAt(parts, 0))} and ${named(odd)} cannot be ${what}.`);
+    return itemAt(parts, 0);
   };
   const unit = (node: Node): Dimensioned => {
     if (node.kind === 'number') return plainNumber;

@@ -1,3 +1,4 @@
+import { entryOf, itemAt } from '../invariant';
 import { convert, dimensionOf, unitsOf } from './units';
 
 /** What was typed, in the unit that was asked for; or what is wrong with it in words. */
@@ -95,8 +96,8 @@ export function typedQuantity(text: string, asked: string): Typed {
     if (!found) return { wrong: `“${typed}” is not a number${example(asked)}.` };
     if (/^\d{1,3}[.,]000(?!\d)/.test(found[8] ?? '') && (found[8] ?? '').includes(','))
       return { wrong: `“${found[8]}” can be a thousand or a one with three decimals. Type it without the comma.` };
-    const unit = unitTyped(found[9].trim(), asked);
-    if (unit === null) return { wrong: unknownUnit(found[9].trim(), asked) };
+    const unit = unitTyped(itemAt(found, 9).trim(), asked);
+    if (unit === null) return { wrong: unknownUnit(itemAt(found, 9).trim(), asked) };
     const value = convert(number(found), unit, asked);
     if (value === null) return { wrong: unknownUnit(unit, asked) };
     if (first !== null && (dimensionOf(asked) === 'temperature' || dimensionOf(asked) === null))
@@ -110,7 +111,7 @@ export function typedQuantity(text: string, asked: string): Typed {
 }
 
 function number([, whole, over, under, top, bottom, before, part, plain]: readonly (string | undefined)[]): number {
-  if (part !== undefined) return Number(before || 0) + quarters[part];
+  if (part !== undefined) return Number(before || 0) + entryOf(quarters, part);
   if (top !== undefined) return Number(top) / Number(bottom);
   if (whole !== undefined) return Number(whole) + Number(over) / Number(under);
   return Number((plain ?? '').replace(',', '.'));

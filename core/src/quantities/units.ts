@@ -1,3 +1,5 @@
+import { entryOf } from '../invariant';
+
 export type Dimension = 'length' | 'mass' | 'volume' | 'time' | 'temperature' | 'area';
 
 interface Quantity {
@@ -61,7 +63,7 @@ export function dimensionOf(unit: string): Dimension | null {
  * @returns metric ones first
  */
 export function unitsOf(dimension: Dimension): string[] {
-  return Object.keys(units).filter((unit) => units[unit].dimension === dimension);
+  return Object.keys(units).filter((unit) => entryOf(units, unit).dimension === dimension);
 }
 
 /**

@@ -1,3 +1,4 @@
+import { itemAt } from '../invariant';
 import { addDays, type Experiment, type Incident, type Measure, type Observation, type Study, type Unit } from '../model';
 import { benchFor } from '../study/bench/shelves';
 import { decimalsFor } from '../quantities/roundTo';
@@ -66,7 +67,7 @@ export function simulateStudy(experiment: Experiment, truth: Truth, options: Sim
           value: read(day, moods.get(day) ?? 1),
           absent: null,
           category: measure.category,
-          observer: observers.length > 0 ? observers[Math.floor(day) % observers.length] : null,
+          observer: observers.length > 0 ? itemAt(observers, Math.floor(day) % observers.length) : null,
           blinded: experiment.blinded,
           source: 'hand',
           note: null,
@@ -147,7 +148,7 @@ function reader(
     }
     case 'growth': {
       const series = grow(process, arm, conditions, until, factor, living.harmed);
-      return (day, mood) => (dud ? 0 : rounded(readPlant(process, series[day]) * mood, process.size));
+      return (day, mood) => (dud ? 0 : rounded(readPlant(process, itemAt(series, day)) * mood, process.size));
     }
     case 'level': {
       const level = forArm(process.level, arm) * factor;

@@ -1,3 +1,4 @@
+import { itemAt } from '../invariant';
 import { fUpper } from './fUpper';
 import { linearModel } from './linearModel';
 
@@ -30,7 +31,7 @@ const ROUNDING = 1e-20;
 export function analysisOfVariance(response: readonly number[], terms: readonly ModelTerm[]): VarianceRow[] {
   const columns = terms.map((term) => indicatorColumns(term.factors));
   const intercept = response.map(() => 1);
-  const fit = (which: readonly number[]) => linearModel(response, [intercept, ...which.flatMap((i) => columns[i])]);
+  const fit = (which: readonly number[]) => linearModel(response, [intercept, ...which.flatMap((i) => itemAt(columns, i))]);
   const full = fit(terms.map((_, i) => i));
   const addsTo = (before: readonly number[], i: number) => fit([...before, i]).rank > fit(before).rank;
   const told = terms.map((_, i) => addsTo([...terms.keys()].slice(0, i), i));
@@ -60,7 +61,7 @@ export function analysisOfVariance(response: readonly number[], terms: readonly 
  * @returns columns as long as a factor
  */
 export function indicatorColumns(factors: readonly (readonly string[])[]): number[][] {
-  const cells = factors[0].map((_, unit) => JSON.stringify(factors.map((levels) => levels[unit])));
+  const cells = itemAt(factors, 0).map((_, unit) => JSON.stringify(factors.map((levels) => levels[unit])));
   // All cells are given; those that the model already has drop out in the fit, which is how an interaction gets its degrees of freedom.
   return [...new Set(cells)].slice(factors.length === 1 ? 1 : 0).map((cell) => cells.map((own) => (own === cell ? 1 : 0)));
 }

@@ -1,3 +1,4 @@
+import { itemAt } from '../invariant';
 import { describe, expect, it } from 'vitest';
 import { dunnettCritical, dunnettP } from './dunnett';
 import { tTwoSided } from './tTails';
@@ -10,7 +11,7 @@ describe('Dunnett', () => {
     2.446911851145, 2.862681923528, 3.099245524542, 3.388334244298, 2.228138851986, 2.568586975862, 2.75906934333, 2.990142324695,
     2.085963447266, 2.378837879335, 2.540338986678, 2.734582135694, 2.021075390306, 2.292800460094, 2.441431129339, 2.619179533093,
   ];
-  it.each(comparisons.map((k, i) => [k, df[i], critical[i]]))(
+  it.each(comparisons.map((k, i) => [k, itemAt(df, i), itemAt(critical, i)] as const))(
     'has the published critical value for %i comparisons and %i df',
     (k, freedom, value) => {
       expect(dunnettCritical(new Array<number>(k).fill(Math.SQRT1_2), freedom)).toBeCloseTo(value, 3);

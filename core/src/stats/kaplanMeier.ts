@@ -1,3 +1,4 @@
+import { itemAt } from '../invariant';
 import type { Interval } from './meanInterval';
 import { normalQuantile } from './normalTails';
 
@@ -53,8 +54,8 @@ export function eventDays(times: readonly EventTime[]): number[] {
 export function medianTime(steps: readonly SurvivalStep[]): number | null {
   const at = steps.findIndex((step) => step.survival <= 0.5 + 1e-12);
   if (at < 0) return null;
-  const flat = Math.abs(steps[at].survival - 0.5) < 1e-12 && at + 1 < steps.length;
-  return flat ? (steps[at].time + steps[at + 1].time) / 2 : steps[at].time;
+  const flat = Math.abs(itemAt(steps, at).survival - 0.5) < 1e-12 && at + 1 < steps.length;
+  return flat ? (itemAt(steps, at).time + itemAt(steps, at + 1).time) / 2 : itemAt(steps, at).time;
 }
 
 function logLogInterval(survival: number, greenwood: number, z: number): Interval | null {

@@ -1,3 +1,5 @@
+import { addAt, cellAt, itemAt, missing } from '../invariant';
+
 /** A fit by least squares. Columns that depend on earlier ones are left out, as their effect cannot be told apart. */
 export interface LinearModel {
   /** One coefficient a column; null where the column was left out. */
@@ -47,12 +49,12 @@ export function decompose(columns: readonly (readonly number[])[]): Decompositio
     const length = Math.hypot(...column);
     for (let pass = 0; pass < 2; pass++) {
       basis.forEach((direction, j) => {
-        weights[j] += takeOut(rest, direction);
+        addAt(weights, j, takeOut(rest, direction));
       });
     }
     const left = Math.sqrt(dot(rest, rest));
     if (left <= DEPENDENT * length || length === 0) return;
-    for (let i = 0; i < rest.length; i++) rest[i] /= left;
+    for (let i = 0; i < rest.length; i++) rest[i] = (rest[i] ?? missing(rest, i)) / left;
     kept.push(index);
     basis.push(rest);
     r.push([...weights, left]);
@@ -61,7 +63,7 @@ export function decompose(columns: readonly (readonly number[])[]): Decompositio
   const unscaledCovariance = columns.map(() => new Array<number>(columns.length).fill(0));
   kept.forEach((column, i) => {
     kept.forEach((other, k) => {
-      unscaledCovariance[column][other] = inverse[i].reduce((sum, value, j) => sum + value * inverse[k][j], 0);
+      addAt(itemAt(unscaledCovariance, column), other, dot(itemAt(inverse, i), itemAt(inverse, k)));
     });
   });
   return { kept, basis, inverse, unscaledCovariance };
@@ -78,12 +80,12 @@ export function fitTo({ kept, basis, inverse, unscaledCovariance }: Decompositio
   const projections = basis.map(() => 0);
   for (let pass = 0; pass < 2; pass++) {
     basis.forEach((direction, j) => {
-      projections[j] += takeOut(residuals, direction);
+      addAt(projections, j, takeOut(residuals, direction));
     });
   }
   const coefficients: (number | null)[] = unscaledCovariance.map(() => null);
   kept.forEach((column, i) => {
-    coefficients[column] = inverse[i].reduce((sum, value, j) => sum + value * projections[j], 0);
+    coefficients[column] = dot(itemAt(inverse, i), projections);
   });
   return {
     coefficients,
@@ -98,13 +100,13 @@ export function fitTo({ kept, basis, inverse, unscaledCovariance }: Decompositio
 /** Takes the part along a direction of length 1 out of a vector; returns how much it was. */
 function takeOut(vector: Float64Array, direction: Float64Array): number {
   const share = dot(direction, vector);
-  for (let i = 0; i < vector.length; i++) vector[i] -= share * direction[i];
+  for (let i = 0; i < vector.length; i++) vector[i] = (vector[i] ?? missing(vector, i)) - share * (direction[i] ?? missing(direction, i));
   return share;
 }
 
-function dot(a: Float64Array, b: Float64Array): number {
+function dot(a: ArrayLike<number>, b: ArrayLike<number>): number {
   let sum = 0;
-  for (let i = 0; i < a.length; i++) sum += a[i] * b[i];
+  for (let i = 0; i < a.length; i++) sum += (a[i] ?? missing(a, i)) * (b[i] ?? missing(b, i));
   return sum;
 }
 
@@ -113,11 +115,11 @@ function invertUpper(r: readonly (readonly number[])[]): number[][] {
   const size = r.length;
   const inverse = r.map(() => new Array<number>(size).fill(0));
   for (let j = 0; j < size; j++) {
-    inverse[j][j] = 1 / r[j][j];
+    itemAt(inverse, j)[j] = 1 / cellAt(r, j, j);
     for (let i = j - 1; i >= 0; i--) {
       let sum = 0;
-      for (let k = i + 1; k <= j; k++) sum += r[k][i] * inverse[k][j];
-      inverse[i][j] = -sum / r[i][i];
+      for (let k = i + 1; k <= j; k++) sum += cellAt(r, k, i) * cellAt(inverse, k, j);
+      itemAt(inverse, i)[j] = -sum / cellAt(r, i, i);
     }
   }
   return inverse;

@@ -1,3 +1,4 @@
+import { addAt, itemAt } from '../invariant';
 import { chiSquareUpper } from './chiSquareUpper';
 import { eventDays, type EventTime } from './kaplanMeier';
 import { linearModel } from './linearModel';
@@ -30,17 +31,18 @@ export function logRank(strata: readonly (readonly (readonly EventTime[])[])[]):
       const atRisk = risk.reduce((a, b) => a + b, 0);
       const seen = events.reduce((a, b) => a + b, 0);
       const scale = atRisk > 1 ? (seen * (atRisk - seen)) / (atRisk - 1) : 0;
-      for (let g = 0; g < k; g++) {
-        observed[g] += events[g];
-        expected[g] += (seen * risk[g]) / atRisk;
-        for (let h = 0; h < k; h++) covariance[g][h] += scale * (risk[g] / atRisk) * ((g === h ? 1 : 0) - risk[h] / atRisk);
+      for (const [g, own] of risk.entries()) {
+        addAt(observed, g, itemAt(events, g));
+        addAt(expected, g, (seen * own) / atRisk);
+        const row = itemAt(covariance, g);
+        for (const [h, other] of risk.entries()) addAt(row, h, scale * (own / atRisk) * ((g === h ? 1 : 0) - other / atRisk));
       }
     }
   }
   // Generalised inverse by regressing observed − expected on the covariance's columns: the last column always depends on the others.
-  const gap = observed.map((o, g) => o - expected[g]);
+  const gap = observed.map((o, g) => o - itemAt(expected, g));
   const fit = linearModel(gap, covariance);
   if (fit.rank === 0) return null;
-  const chiSquare = fit.coefficients.reduce<number>((sum, c, g) => sum + (c ?? 0) * gap[g], 0);
+  const chiSquare = fit.coefficients.reduce<number>((sum, c, g) => sum + (c ?? 0) * itemAt(gap, g), 0);
   return { chiSquare, df: fit.rank, p: chiSquareUpper(chiSquare, fit.rank), observed, expected };
 }

@@ -1,3 +1,4 @@
+import { addAt, itemAt } from '../invariant';
 import type { Interval } from './meanInterval';
 import { normalQuantile, normalUpper } from './normalTails';
 import { ranks } from './ranks';
@@ -30,7 +31,7 @@ export function mannWhitney(treated: readonly number[], control: readonly number
   const u = all.slice(0, m).reduce((a, b) => a + b, 0) - (m * (m + 1)) / 2;
   const gaps = treated.flatMap((t) => control.map((c) => t - c)).sort((a, b) => a - b);
   const half = Math.floor(gaps.length / 2);
-  const shift = gaps.length % 2 === 1 ? gaps[half] : (gaps[half - 1] + gaps[half]) / 2;
+  const shift = gaps.length % 2 === 1 ? itemAt(gaps, half) : (itemAt(gaps, half - 1) + itemAt(gaps, half)) / 2;
   const exact = tieTerm === 0 && m <= 20 && n <= 20;
   const total = m + n;
   const deviation = Math.sqrt(((m * n) / 12) * (total + 1 - tieTerm / (total * (total - 1))));
@@ -40,14 +41,14 @@ export function mannWhitney(treated: readonly number[], control: readonly number
   let cut = 0;
   if (exact) {
     const below = cumulativeU(m, n);
-    const lower = below[Math.min(u, m * n - u)];
+    const lower = itemAt(below, Math.min(u, m * n - u));
     p = Math.min(1, 2 * lower);
-    while (cut < below.length && below[cut] <= (1 - level) / 2) cut++;
+    while (cut < below.length && itemAt(below, cut) <= (1 - level) / 2) cut++;
   } else if (deviation > 0) {
     p = Math.min(1, 2 * normalUpper(Math.max(0, Math.abs(u - middle) - 0.5) / deviation));
     cut = Math.max(0, Math.round(middle - normalQuantile((1 + level) / 2) * deviation));
   }
-  const ci95: Interval | null = cut > 0 ? [gaps[cut - 1], gaps[gaps.length - cut]] : null;
+  const ci95: Interval | null = cut > 0 ? [itemAt(gaps, cut - 1), itemAt(gaps, gaps.length - cut)] : null;
   return { u, p, exact, superiority: u / (m * n), shift, ci95 };
 }
 
@@ -56,16 +57,17 @@ function cumulativeU(m: number, n: number): Float64Array {
   // counts[j][u]: ways with j treated among those placed so far.
   const size = m * n + 1;
   const counts = Array.from({ length: m + 1 }, () => new Float64Array(size));
-  counts[0][0] = 1;
+  itemAt(counts, 0)[0] = 1;
   for (let placed = 1; placed <= m + n; placed++) {
     for (let j = Math.min(m, placed); j >= 1; j--) {
       // A treated value placed after (placed − j) controls beats each of them.
       const beaten = placed - j;
       if (beaten > n) continue;
-      for (let u = size - 1; u >= beaten; u--) counts[j][u] += counts[j - 1][u - beaten];
+      const [now, before] = [itemAt(counts, j), itemAt(counts, j - 1)];
+      for (let u = size - 1; u >= beaten; u--) addAt(now, u, itemAt(before, u - beaten));
     }
   }
-  const row = counts[m];
+  const row = itemAt(counts, m);
   const total = row.reduce((a, b) => a + b, 0);
   let sum = 0;
   return row.map((count) => (sum += count) / total);

@@ -1,3 +1,5 @@
+import { itemAt } from '../invariant';
+
 /**
  * Arithmetic mean; null for an empty list.
  * @param values one a unit
@@ -13,7 +15,7 @@ export function mean(values: readonly number[]): number | null {
  * @returns in the values' unit
  */
 export function centre(values: readonly number[]): number {
-  const origin = values[0];
+  const origin = itemAt(values, 0);
   let sum = 0;
   for (const value of values) sum += value - origin;
   return origin + sum / values.length;
@@ -61,5 +63,5 @@ export function median(values: readonly number[]): number | null {
   if (values.length === 0) return null;
   const sorted = [...values].sort((a, b) => a - b);
   const half = Math.floor(sorted.length / 2);
-  return sorted.length % 2 === 1 ? sorted[half] : (sorted[half - 1] + sorted[half]) / 2;
+  return sorted.length % 2 === 1 ? itemAt(sorted, half) : (itemAt(sorted, half - 1) + itemAt(sorted, half)) / 2;
 }

@@ -1,3 +1,4 @@
+import { itemAt } from '../invariant';
 import { describe, expect, it } from 'vitest';
 import { analysisOfVariance } from './analysisOfVariance';
 import { powerT, unitsForPowerT } from './powerT';
@@ -21,8 +22,8 @@ it('analysis of variance finds what R power.anova.test says: 4 groups of 5, betw
     const arms = means.flatMap((_, i) => new Array<string>(each).fill(String(i)));
     let hits = 0;
     for (let run = 0; run < runs; run++) {
-      const values = arms.map((arm) => source.normal(means[Number(arm)], Math.sqrt(3)));
-      if ((analysisOfVariance(values, [{ term: 'arm', factors: [arms] }])[0].p ?? 1) <= 0.05) hits++;
+      const values = arms.map((arm) => source.normal(itemAt(means, Number(arm)), Math.sqrt(3)));
+      if ((itemAt(analysisOfVariance(values, [{ term: 'arm', factors: [arms] }]), 0).p ?? 1) <= 0.05) hits++;
     }
     return wilson(hits, runs, 0.999) ?? [0, 1];
   };

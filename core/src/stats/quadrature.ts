@@ -1,3 +1,5 @@
+import { itemAt } from '../invariant';
+
 /**
  * Nodes and weights of Gauss–Legendre quadrature on [−1, 1] by Newton's method (Press et al. 2007, Numerical Recipes, §4.6).
  * @param points their number
@@ -40,7 +42,7 @@ export function integrate(f: (x: number) => number, low: number, high: number, p
   let sum = 0;
   for (let panel = 0; panel < panels; panel++) {
     const middle = low + width * (panel + 0.5);
-    for (let i = 0; i < RULE.nodes.length; i++) sum += RULE.weights[i] * f(middle + (RULE.nodes[i] * width) / 2);
+    for (let i = 0; i < RULE.nodes.length; i++) sum += itemAt(RULE.weights, i) * f(middle + (itemAt(RULE.nodes, i) * width) / 2);
   }
   return (sum * width) / 2;
 }

@@ -1,3 +1,4 @@
+import { itemAt } from '../invariant';
 import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
 import { uniformInt } from 'pure-rand/distribution/uniformInt';
 import { mersenne } from 'pure-rand/generator/mersenne';
@@ -38,7 +39,7 @@ export function shuffled<T>(items: readonly T[], source: Random): T[] {
   const result = [...items];
   for (let i = result.length - 1; i > 0; i--) {
     const j = source.int(0, i);
-    [result[i], result[j]] = [result[j], result[i]];
+    [result[i], result[j]] = [itemAt(result, j), itemAt(result, i)];
   }
   return result;
 }

@@ -1,3 +1,4 @@
+import { itemAt } from '../invariant';
 import { kaplanMeier, type EventTime } from './kaplanMeier';
 
 export interface RestrictedMean {
@@ -17,12 +18,12 @@ export function restrictedMean(times: readonly EventTime[], until: number): Rest
   if (times.length === 0) return null;
   const steps = kaplanMeier(times).filter((step) => step.time < until);
   const ends = [...steps.map((step) => step.time), until];
-  const pieces = ends.map((end, i) => (end - (i === 0 ? 0 : ends[i - 1])) * (i === 0 ? 1 : steps[i - 1].survival));
+  const pieces = ends.map((end, i) => (end - (i === 0 ? 0 : itemAt(ends, i - 1))) * (i === 0 ? 1 : itemAt(steps, i - 1).survival));
   const mean = pieces.reduce((a, b) => a + b, 0);
   let after = mean;
   let variance = 0;
   steps.forEach((step, i) => {
-    after -= pieces[i];
+    after -= itemAt(pieces, i);
     if (step.atRisk > step.events) variance += (after * after * step.events) / (step.atRisk * (step.atRisk - step.events));
   });
   return { mean, standardError: Math.sqrt(variance) };

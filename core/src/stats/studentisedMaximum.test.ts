@@ -1,3 +1,4 @@
+import { itemAt } from '../invariant';
 import { describe, expect, it } from 'vitest';
 import { maximumCritical, maximumP } from './studentisedMaximum';
 import { tTwoSided } from './tTails';
@@ -13,7 +14,7 @@ describe('the studentised maximum modulus', () => {
     6: [7.645394, 5.233364, 4.366096, 3.92754, 3.364758, 3.199281, 2.897441, 2.716089],
     7: [7.929132, 5.409808, 4.503113, 4.044165, 3.454368, 3.28067, 2.963372, 2.772415],
   };
-  const rows = Object.entries(quantiles).flatMap(([k, own]) => own.map((value, i) => [Number(k), df[i], value] as const));
+  const rows = Object.entries(quantiles).flatMap(([k, own]) => own.map((value, i) => [Number(k), itemAt(df, i), value] as const));
   it.each(rows)('of %i comparisons with %i df is exceeded in 5 % at %f', (k, freedom, value) => {
     expect(maximumCritical(k, freedom)).toBeCloseTo(value, 5);
     expect(maximumP(value, k, freedom)).toBeCloseTo(0.05, 6);
@@ -28,7 +29,7 @@ describe('the studentised maximum modulus', () => {
       [9, 7],
       [30, 60],
       [2.2, 5000],
-    ]) {
+    ] as const) {
       const one = tTwoSided(t, freedom);
       expect(maximumP(t, 4, freedom)).toBeGreaterThanOrEqual(one);
       expect(maximumP(t, 4, freedom)).toBeLessThanOrEqual(4 * one);

@@ -1,3 +1,4 @@
+import { itemAt } from '../invariant';
 import { describe, expect, it } from 'vitest';
 import { tQuantile } from './tTails';
 import { tukeyCritical, tukeyP } from './tukey';
@@ -11,12 +12,15 @@ describe('Tukey', () => {
     3.081306633284, 3.772928959408, 4.198660229967, 4.750231446795, 2.94999764393, 3.577934581526, 3.95829346145, 4.445236619322,
     2.828848309013, 3.398661241274, 3.737089226593, 4.163160815606,
   ];
-  it.each(k.map((means, i) => [means, df[i], q95[i]]))('has the published critical value for %i means and %i df', (means, freedom, q) => {
-    // R's qtukey itself is good to about 5e-6: for two means √2 t is exact, and differs from it by that much.
-    expect(tukeyCritical(means, freedom) / q).toBeCloseTo(1, 5);
-    expect(tukeyP(q, means, freedom)).toBeCloseTo(0.05, 5);
-    if (means === 2) expect(tukeyCritical(2, freedom)).toBeCloseTo(Math.SQRT2 * tQuantile(0.975, freedom), 9);
-  });
+  it.each(k.map((means, i) => [means, itemAt(df, i), itemAt(q95, i)] as const))(
+    'has the published critical value for %i means and %i df',
+    (means, freedom, q) => {
+      // R's qtukey itself is good to about 5e-6: for two means √2 t is exact, and differs from it by that much.
+      expect(tukeyCritical(means, freedom) / q).toBeCloseTo(1, 5);
+      expect(tukeyP(q, means, freedom)).toBeCloseTo(0.05, 5);
+      if (means === 2) expect(tukeyCritical(2, freedom)).toBeCloseTo(Math.SQRT2 * tQuantile(0.975, freedom), 9);
+    },
+  );
 
   it('holds where degrees of freedom are few and not whole, and far out', () => {
     // Harter HL (1960) Ann Math Stat 31:1122–1147: 32.82 for four means and one degree of freedom.

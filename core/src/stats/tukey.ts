@@ -1,3 +1,4 @@
+import { itemAt } from '../invariant';
 import { findRoot } from './findRoot';
 import { normalUpper } from './normalTails';
 import { overSpread } from './overSpread';
@@ -34,7 +35,7 @@ const LARGEST = (() => {
   const { nodes, weights } = gaussLegendre(48);
   return nodes.map((node, i) => {
     const z = 1.75 + 5.75 * node;
-    return { z, below: normalUpper(-z), weight: (5.75 * weights[i] * Math.exp((-z * z) / 2)) / Math.sqrt(2 * Math.PI) };
+    return { z, below: normalUpper(-z), weight: (5.75 * itemAt(weights, i) * Math.exp((-z * z) / 2)) / Math.sqrt(2 * Math.PI) };
   });
 })();
 

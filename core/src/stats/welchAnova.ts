@@ -1,3 +1,4 @@
+import { itemAt } from '../invariant';
 import { fUpper } from './fUpper';
 import { centre, variance } from './moments';
 
@@ -18,10 +19,10 @@ export function welchAnova(groups: readonly (readonly number[])[]): WelchAnova |
   const weights = groups.map((group, i) => group.length / (variances[i] ?? 1));
   const total = weights.reduce((a, b) => a + b, 0);
   const means = groups.map(centre);
-  const grand = means.reduce((sum, m, i) => sum + weights[i] * m, 0) / total;
+  const grand = means.reduce((sum, m, i) => sum + itemAt(weights, i) * m, 0) / total;
   const k = groups.length;
-  const lambda = groups.reduce((sum, group, i) => sum + (1 - weights[i] / total) ** 2 / (group.length - 1), 0);
-  const between = means.reduce((sum, m, i) => sum + weights[i] * (m - grand) ** 2, 0) / (k - 1);
+  const lambda = groups.reduce((sum, group, i) => sum + (1 - itemAt(weights, i) / total) ** 2 / (group.length - 1), 0);
+  const between = means.reduce((sum, m, i) => sum + itemAt(weights, i) * (m - grand) ** 2, 0) / (k - 1);
   const f = between / (1 + (2 * (k - 2) * lambda) / (k * k - 1));
   const df2 = (k * k - 1) / (3 * lambda);
   return { f, df: [k - 1, df2], p: fUpper(f, k - 1, df2) };

@@ -1,3 +1,4 @@
+import { itemAt } from '../invariant';
 import type { Care, Study, Unit } from '../model';
 import { convert, dimensionOf } from '../quantities/units';
 import { liveCare } from './liveEntries';
@@ -50,7 +51,7 @@ function commonUnit(rows: readonly Care[]): string | null {
   const units = [...new Set(rows.map((row) => spelt(row.amountUnit)))];
   if (units.length === 0) return null;
   const base = { volume: 'mL', mass: 'g' };
-  const dimension = dimensionOf(units[0]);
-  const unit = dimension === 'volume' || dimension === 'mass' ? base[dimension] : units[0];
+  const dimension = dimensionOf(itemAt(units, 0));
+  const unit = dimension === 'volume' || dimension === 'mass' ? base[dimension] : itemAt(units, 0);
   return units.every((own) => convert(1, own, unit) !== null) ? unit : null;
 }

@@ -1,3 +1,4 @@
+import { itemAt } from '../invariant';
 import { describe, expect, it } from 'vitest';
 import { analyse } from '../analyse';
 import { recordReading } from '../log/recordReading';
@@ -39,7 +40,7 @@ function counted(counts: Readonly<Record<string, readonly number[]>>): Study {
     sprouts.categories.map((category, i) =>
       recordReading(
         { unit: { unit }, measure: sprouts, plannedDay: 4, reading: null, category },
-        { value: own[i], absent: null, note: null },
+        { value: itemAt(own, i), absent: null, note: null },
         '2026-04-05',
         {
           id: `${unit}-${category}`,
@@ -71,7 +72,7 @@ describe('a count by category', () => {
   });
 
   it('a number typed in the notebook cannot make more than were sown', () => {
-    const [unit] = units;
+    const unit = itemAt(units, 0);
     expect(beyondSown(whole, sprouts, unit, 4, 20)).toBeNull();
     expect(beyondSown(whole, sprouts, unit, 4, 21)).toMatch(/^With 2 .*, 1 .*, 2 .* of that walk 21 makes 26 of 25 sown\./);
     expect(beyondSown(whole, sprouts, unit, 7, 25)).toBeNull();
@@ -86,15 +87,15 @@ describe('a count by category', () => {
       ['D04', 12],
     ]);
     expect(roundsOfStudy(whole, '2026-04-30').map(({ left }) => left)).toEqual([0]);
-    const [arm] = analyse(whole).measures[0].arms;
+    const [arm] = itemAt(analyse(whole).measures, 0).arms;
     expect(arm).toMatchObject({ successes: 42, trials: 50 });
-    expect([...categoryReadings(whole, sprouts, units[0], 4).values()].map(({ value }) => value)).toEqual([20, 2, 1, 2]);
+    expect([...categoryReadings(whole, sprouts, itemAt(units, 0), 4).values()].map(({ value }) => value)).toEqual([20, 2, 1, 2]);
   });
 
   it('is no double of itself, and stands in the notebook as the category that succeeds', () => {
     expect(duplicateReadings(whole)).toEqual([]);
-    const [four] = gridColumns(whole, sprouts);
-    expect(gridCell(whole, sprouts, units[2], four)).toMatchObject({ reading: { value: 10 }, live: [{ category: 'normal' }] });
+    const four = itemAt(gridColumns(whole, sprouts), 0);
+    expect(gridCell(whole, sprouts, itemAt(units, 2), four)).toMatchObject({ reading: { value: 10 }, live: [{ category: 'normal' }] });
   });
 
   it('stands in the report and in the package, every category of it', () => {

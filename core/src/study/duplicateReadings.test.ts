@@ -1,3 +1,4 @@
+import { itemAt } from '../invariant';
 import { describe, expect, it } from 'vitest';
 import { aMeasure, anExperiment, anObservation, aUnit } from '../testing';
 import type { Observation, Study } from '../model';
@@ -36,9 +37,9 @@ describe('readings of one unit on one day', () => {
 
   it('are settled by corrections of those that are not right, and all stay', () => {
     const before = study([at('a', 12), at('b', 14), at('c', 14), at('d', 11)]);
-    const [double] = duplicateReadings(before);
+    const double = itemAt(duplicateReadings(before), 0);
     let n = 0;
-    const corrections = settleDuplicate(double, double.readings[1], { observer: 'Maidenhair', id: () => `n${n++}` });
+    const corrections = settleDuplicate(double, itemAt(double.readings, 1), { observer: 'Maidenhair', id: () => `n${n++}` });
     expect(corrections.map(({ id, value, replaces, observer }) => [id, value, replaces, observer])).toEqual([
       ['n0', 14, 'a', 'Maidenhair'],
       ['n1', 14, 'd', 'Maidenhair'],

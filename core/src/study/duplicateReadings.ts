@@ -1,3 +1,4 @@
+import { itemAt } from '../invariant';
 import { kindOf } from '../kinds';
 import type { Measure, Observation, Study } from '../model';
 import { readingsOf } from './readings';
@@ -37,8 +38,8 @@ const doublesIn = memoize((live: readonly Observation[]): Pick<DuplicateReading,
     else groups.set(key, [seen]);
   }
   return [...groups.values()]
-    .filter((readings) => readings.some((other) => !saysTheSame(other, readings[0])))
-    .map((readings) => ({ plant: readings[0].plant, on: readings[0].observedOn.slice(0, 10), readings }));
+    .filter((readings) => readings.some((other) => !saysTheSame(other, itemAt(readings, 0))))
+    .map((readings) => ({ plant: itemAt(readings, 0).plant, on: itemAt(readings, 0).observedOn.slice(0, 10), readings }));
 });
 
 const saysTheSame = (a: Observation, b: Observation) => a.value === b.value && a.absent === b.absent;

@@ -1,3 +1,4 @@
+import { tupleOf } from '../invariant';
 import { typedQuantity } from '../quantities/typed';
 
 const unitsFrom = [
@@ -40,7 +41,7 @@ export function typedLength(text: string): TypedLength {
     if ('wrong' in read) return read;
     return limited(read.value, null);
   }
-  const [, first, ownUnit, second] = range;
+  const [, first, ownUnit, second] = tupleOf(range, 4);
   const unit = ownUnit || /[a-z]+\.?$/i.exec(second)?.[0] || 'h';
   const [from, to] = [typedQuantity(`${first} ${unit}`, 'h'), typedQuantity(second, 'h')];
   if ('wrong' in from) return from;

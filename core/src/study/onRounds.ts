@@ -1,3 +1,4 @@
+import { itemAt } from '../invariant';
 import { daysBetween, type Experiment, type Observation } from '../model';
 import { startOf } from './curves';
 import { roundOf } from './roundOf';
@@ -41,7 +42,7 @@ export function onRounds(experiment: Planned, observations: readonly Unplaced[])
     if (before === undefined || day < before) firstDay.set(round(root), day);
   }
   return placed.map((seen, i) => {
-    const root = roots[i];
+    const root = itemAt(roots, i);
     return { ...seen, plannedDay: firstDay.get(round(root)) === root.observedOn.slice(0, 10) ? root.plannedDay : null };
   });
 }

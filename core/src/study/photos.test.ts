@@ -1,3 +1,4 @@
+import { itemAt, tupleOf } from '../invariant';
 import { describe, expect, it } from 'vitest';
 import { blankOf, photoFields, type Photo } from '../model';
 import { studyOf } from '../testing';
@@ -28,7 +29,7 @@ const ids = (list: readonly Photo[]) => list.map(({ id }) => id);
 
 describe('photos of a study', () => {
   it('of a unit are its own, its arm’s and the bench’s, in order of days', () => {
-    const [c1, c2, t1, t2] = study.experiment.units;
+    const [c1, c2, t1, t2] = tupleOf(study.experiment.units, 4);
     expect(ids(photosOfUnit(study, c1))).toEqual(['one', 'both', 'bench', 'late']);
     expect(ids(photosOfUnit(study, c2))).toEqual(['bench']);
     expect(ids(photosOfUnit(study, t1))).toEqual(['two', 'both', 'bench', 'arm']);
@@ -53,6 +54,6 @@ describe('photos of a study', () => {
     const words = photos.slice(1, 6).map((own) => photoWords(experiment, own));
     expect(words).toEqual(['C1, C, day 3', 'T1, T2, T, day 3', 'C1, T1, day 3', 'all 4 pots, day 3', 'T, day 3']);
     const blind = { ...experiment, blinded: true };
-    expect([photos[1], photos[5]].map((own) => photoWords(blind, own))).toEqual(['C1, day 3', 'all 4 pots, day 3']);
+    expect([itemAt(photos, 1), itemAt(photos, 5)].map((own) => photoWords(blind, own))).toEqual(['C1, day 3', 'all 4 pots, day 3']);
   });
 });

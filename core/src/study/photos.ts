@@ -47,7 +47,7 @@ export function sideBySide(study: Study, on: string): PhotosOfArm[] {
 /** The one arm that a photo shows; null where it shows several. */
 function armOf({ units: all }: Experiment, { units, arms }: Photo): string | null {
   const shown = new Set(units.length > 0 ? all.filter(({ unit }) => units.includes(unit)).map(({ arm }) => arm) : arms);
-  const [first] = shown;
+  const [first = null] = shown;
   return shown.size === 1 ? first : null;
 }
 

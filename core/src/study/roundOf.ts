@@ -1,3 +1,4 @@
+import { itemAt } from '../invariant';
 import { daysBetween, type Measure, type Observation } from '../model';
 import { memoize } from './memoize';
 
@@ -13,10 +14,10 @@ export function roundOf(day: number, { readingDays }: Pick<Measure, 'readingDays
   let [low, high] = [0, planned.length];
   while (low < high) {
     const middle = (low + high) >> 1;
-    if (planned[middle] <= day) low = middle + 1;
+    if (itemAt(planned, middle) <= day) low = middle + 1;
     else high = middle;
   }
-  return low === 0 ? null : planned[low - 1];
+  return low === 0 ? null : itemAt(planned, low - 1);
 }
 
 const plannedDays = memoize((days: Measure['readingDays']) => new Set(days));

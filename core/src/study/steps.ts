@@ -1,3 +1,4 @@
+import { itemAt } from '../invariant';
 import { addDays, daysBetween, type Care, type Plan, type Stage, type Unit } from '../model';
 import { liveCare } from './liveEntries';
 import { plannedTimes } from './schedule/plannedTimes';
@@ -110,7 +111,7 @@ function momentsBefore(experiment: Timed, startedOn: string): Moment[] {
   for (const { stage, arm, begins, day } of plannedTimes(experiment).steps) {
     if (day !== null) continue;
     const key = `${stage} ${begins}`;
-    const group = together.get(key) ?? { stage: stages[stage], begins, arms: [] };
+    const group = together.get(key) ?? { stage: itemAt(stages, stage), begins, arms: [] };
     together.set(key, group);
     group.arms.push(arm);
   }

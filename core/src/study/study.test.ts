@@ -1,3 +1,4 @@
+import { itemAt } from '../invariant';
 import { describe, expect, it } from 'vitest';
 import type { Measure, Observation, Study } from '../model';
 import { aMeasure, anExperiment, anObservation, aUnit, placed } from '../testing';
@@ -83,8 +84,8 @@ describe('the walk that a reading belongs to', () => {
   it('is counted from the unit’s own start, everywhere alike', () => {
     // u2 began two days later: its day 3 is the experiment's day 5.
     const own = study([at(3, 5), at(5, 4, { id: 'late', unit: 'u2' })]);
-    expect(unitCurve(own, height, own.experiment.units[1])).toEqual([{ day: 3, value: 4 }]);
-    expect(measureRounds(own)[0].units.map(({ readOn }) => readOn)).toEqual([3, 3]);
+    expect(unitCurve(own, height, itemAt(own.experiment.units, 1))).toEqual([{ day: 3, value: 4 }]);
+    expect(itemAt(measureRounds(own), 0).units.map(({ readOn }) => readOn)).toEqual([3, 3]);
     expect(roundItemsOf(own, 5).map(({ unit, reading }) => [unit.unit, reading?.value])).toEqual([['u2', 4]]);
     expect(roundItemsOf(own, 3).map(({ unit }) => unit.unit)).toEqual(['u1']);
     expect(roundsOfStudy(own, on(6)).map(({ day, state, left, units }) => [day, state, left, units])).toEqual([

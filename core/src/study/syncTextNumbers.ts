@@ -58,7 +58,7 @@ export function writtenByApp(experiment: Experiment): ReadonlySet<string> {
 function saidBy({ arms, units, plan }: Experiment): Said {
   const counts = new Set(arms.map(({ arm }) => units.filter((unit) => unit.arm === arm).length));
   const sown = new Set(units.map((unit) => unit.sown));
-  const alone = (numbers: ReadonlySet<number | null>) => (numbers.size === 1 ? [...numbers][0] : null);
+  const alone = (numbers: ReadonlySet<number | null>) => (numbers.size === 1 ? ([...numbers][0] ?? null) : null);
   const { plant, changed, unitWord, putIn } = plan;
   return { plant, changed, unitWord, putIn, units: units.length, unitsPerArm: alone(counts), sown: alone(sown) };
 }
@@ -92,7 +92,7 @@ function phrases(origin: Said, now: Said): Map<string, string> {
   for (const [old, next] of [
     [origin.plant, now.plant],
     [bare(origin.plant), bare(now.plant)],
-  ]) {
+  ] as const) {
     add(singular(old), singular(next));
     add(plural(singular(old)), isMass(next) ? next : plural(singular(next)));
   }
@@ -100,7 +100,7 @@ function phrases(origin: Said, now: Said): Map<string, string> {
     [origin.putIn, now.putIn],
     [plural(origin.unitWord), plural(now.unitWord)],
     [origin.unitWord, now.unitWord],
-  ])
+  ] as const)
     if (old !== '' && next !== '' && !found.has(old)) found.set(old, next);
   return found;
 }
@@ -142,7 +142,7 @@ function otherNumber(found: string, before: string, behind: string, origin: Said
   ];
   const is = counts.find(([was, , fits]) => was === number && fits)?.[1] ?? null;
   if (is === null) return null;
-  return inWords > 0 && is < numberWords.length ? cased(numberWords[is], found) : String(is);
+  return inWords > 0 && is < numberWords.length ? cased(numberWords[is] ?? '', found) : String(is);
 }
 
 const times = (one: number | null, other: number | null) => (one === null || other === null ? null : one * other);

@@ -1,3 +1,4 @@
+import { itemAt } from '../invariant';
 import { describe, expect, it } from 'vitest';
 import { analyse } from '../analyse';
 import { aMeasure, anArm, anExperiment, anObservation, aUnit } from '../testing';
@@ -59,7 +60,7 @@ describe('a measure of what units share', () => {
     expect(recordingRounds(started, [{ startedOn: null, units: 5, containers: 3 }], counts, '2026-04-08')).toEqual(
       roundsOfStudy(own, '2026-04-08'),
     );
-    expect(roundsOfStudy(study([read('P1')]), '2026-04-08')[0].left).toBe(5);
+    expect(itemAt(roundsOfStudy(study([read('P1')]), '2026-04-08'), 0).left).toBe(5);
   });
 
   it('counts each tank once, and compares no arms where a tank is of both', () => {

@@ -1,3 +1,4 @@
+import { itemAt } from '../invariant';
 import type { Experiment, Measure, Unit } from '../model';
 import { memoize } from './memoize';
 
@@ -19,7 +20,7 @@ const standIns = memoize((units: readonly Unit[]): readonly Unit[] => {
     shared.set(key, [...(shared.get(key) ?? []), unit]);
   }
   return [...shared.values()].map((inside) => {
-    const [first] = inside;
+    const first = itemAt(inside, 0);
     const isOneArm = inside.every(({ arm }) => arm === first.arm);
     return { ...first, arm: isOneArm ? first.arm : '', status: inside.some(({ status }) => status === 'active') ? 'active' : first.status };
   });

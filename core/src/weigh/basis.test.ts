@@ -1,3 +1,4 @@
+import { itemAt } from '../invariant';
 import { describe, expect, it } from 'vitest';
 import { analyse } from '../analyse';
 import { fairTest } from '../plan/fairTest';
@@ -7,7 +8,7 @@ import { armsTable } from '../write/resultTables';
 import { dotsPicture } from './picture/dots';
 
 const share = aMeasure({ kind: 'count', unit: '', smallestDifference: 10 });
-const only = (study: Study) => analyse(study).measures[0];
+const only = (study: Study) => itemAt(analyse(study).measures, 0);
 const arms = [anArm('C', { name: 'still water' }), anArm('T', { name: 'aired water' })];
 const tanks = (perArm: number, heads: number) =>
   studyOf(
@@ -51,17 +52,17 @@ describe('what counts once', () => {
     expect(row.arms.map(({ units }) => units)).toEqual([3, 3]);
     expect(row.values.map(({ unit }) => unit)).toEqual(['tank C.1', 'tank C.2', 'tank C.3', 'tank T.1', 'tank T.2', 'tank T.3']);
     // By hand: heads 0 to 3 of each tank are 100, 101, 102, 103 and so on.
-    expect(row.values[0].value).toBeCloseTo((100 + 101 + 102 + 103) / 4, 12);
+    expect(itemAt(row.values, 0).value).toBeCloseTo((100 + 101 + 102 + 103) / 4, 12);
     // Three against three: 2 of 20 shuffles.
-    expect(row.comparisons[0].p).toBeCloseTo(0.1, 12);
+    expect(itemAt(row.comparisons, 0).p).toBeCloseTo(0.1, 12);
     expect(row.verdict.code).toBe('cannot-tell');
   });
 
   it('is what picture and table speak of', () => {
     const study = tanks(3, 4);
     const row = only(study);
-    expect(dotsPicture({ study, measure: study.experiment.measures[0], result: row }).note).toContain('Each dot is one tank.');
-    expect(armsTable(study, study.experiment.measures[0], row).caption).toContain('Each tank counts once.');
+    expect(dotsPicture({ study, measure: itemAt(study.experiment.measures, 0), result: row }).note).toContain('Each dot is one tank.');
+    expect(armsTable(study, itemAt(study.experiment.measures, 0), row).caption).toContain('Each tank counts once.');
   });
 
   it('six tanks an arm can tell', () => {

@@ -1,3 +1,4 @@
+import { itemAt } from '../invariant';
 import type { UnitValue } from '../compare/Contrast';
 import type { Experiment } from '../model';
 import { mean } from '../stats/moments';
@@ -17,5 +18,5 @@ export function foldValues(experiment: Pick<Experiment, 'units'>, values: readon
     const name = containers.get(value.unit) ?? value.unit;
     groups.set(name, [...(groups.get(name) ?? []), value]);
   }
-  return [...groups].map(([unit, own]) => ({ ...own[0], unit, value: mean(own.map(({ value }) => value)) ?? 0 }));
+  return [...groups].map(([unit, own]) => ({ ...itemAt(own, 0), unit, value: mean(own.map(({ value }) => value)) ?? 0 }));
 }

@@ -1,3 +1,4 @@
+import { itemAt } from '../invariant';
 import { describe, expect, it } from 'vitest';
 import { analyse } from '../analyse';
 import { claim, effectsTable, otherwiseTable } from '../index';
@@ -6,7 +7,7 @@ import { dotsPicture } from './picture/dots';
 import { answerLine, answerOf } from './headline';
 
 const titleOf = (study: Parameters<typeof analyse>[0]) =>
-  dotsPicture({ study, measure: study.experiment.measures[0], result: analyse(study).measures[0] }).title;
+  dotsPicture({ study, measure: itemAt(study.experiment.measures, 0), result: itemAt(analyse(study).measures, 0) }).title;
 
 describe('the headline over a picture', () => {
   it('says a gap that is told by p alone, as the verdict does', () => {
@@ -24,7 +25,7 @@ describe('the headline over a picture', () => {
     ];
     const study = studyOf({ C: around(10), M: around(15), P: around(10), B: around(15) }, { arms });
     expect(titleOf(study)).toMatch(/^Height: 5\.0\d? cm higher with straw \(mulch\)$/);
-    const table = effectsTable(study.experiment.measures[0], analyse(study).measures[0]);
+    const table = effectsTable(itemAt(study.experiment.measures, 0), itemAt(analyse(study).measures, 0));
     expect(table?.rows.map(([factor, pair]) => [factor, pair])).toEqual([
       ['mulch', 'straw − none'],
       ['pot', 'clay − felt'],
@@ -41,8 +42,8 @@ describe('the headline over a picture', () => {
 describe('the answer', () => {
   const shownOf = (study: Parameters<typeof analyse>[0], today?: string) => ({
     study,
-    measure: study.experiment.measures[0],
-    result: analyse(study, { today }).measures[0],
+    measure: itemAt(study.experiment.measures, 0),
+    result: itemAt(analyse(study, { today }).measures, 0),
   });
   const arms = [anArm('C', { name: 'plain water' }), anArm('T', { name: 'tea' })];
 
@@ -73,12 +74,12 @@ describe('as it would be otherwise', () => {
 
   it('is one row a way, each only where it exists', () => {
     const study = studyOf(values);
-    expect(otherwiseTable(study, aMeasure(), analyse(study).measures[0])?.rows.map(([words]) => words)).toEqual([
+    expect(otherwiseTable(study, aMeasure(), itemAt(analyse(study).measures, 0))?.rows.map(([words]) => words)).toEqual([
       'as planned',
       'without T5, far from the others of the arm',
     ]);
     const plain = studyOf({ C: [10, 11, 9, 10, 10], T: [15, 16, 14, 15, 15] });
-    expect(otherwiseTable(plain, aMeasure(), analyse(plain).measures[0])).toBeNull();
+    expect(otherwiseTable(plain, aMeasure(), itemAt(analyse(plain).measures, 0))).toBeNull();
   });
 
   it('lost dishes the other way, excluded ones back in', () => {
@@ -86,7 +87,7 @@ describe('as it would be otherwise', () => {
       sown: 20,
       status: arm === 'T' && i === 4 ? 'lost' : arm === 'C' && i === 0 ? 'excluded' : 'active',
     }));
-    const table = otherwiseTable(study, share, analyse(study).measures[0]);
+    const table = otherwiseTable(study, share, itemAt(analyse(study).measures, 0));
     expect(table?.rows.map(([words]) => words)).toEqual(['as planned', 'with C1 back in', 'with T5 counted as a failure']);
     expect(table?.caption).toContain('T − C');
   });
@@ -94,7 +95,7 @@ describe('as it would be otherwise', () => {
 
 it('a claim with a size has its own line', () => {
   const study = studyOf({ C: [10, 11, 9, 10, 10], T: [15, 16, 14, 15, 15] }, { claimedRatio: 5 });
-  const [line] = claim(study.experiment, analyse(study).measures[0]);
+  const [line] = claim(study.experiment, itemAt(analyse(study).measures, 0));
   expect(line).toMatchObject({ kind: 'paragraph' });
   expect(JSON.stringify(line)).toContain('The claim of 5 times is ruled out');
 });

@@ -1,3 +1,4 @@
+import { cellAt, itemAt } from '../invariant';
 import { rounded } from '../quantities/roundTo';
 import { linearModel } from '../stats/linearModel';
 import { tQuantile, tTwoSided } from '../stats/tTails';
@@ -74,8 +75,8 @@ export function placeSeen({ study, measure, result: { share } }: Shown): PlaceSe
   );
   const first = 1 + groups.length;
   const slopes = varies.flatMap((along, k): PlaceSlope[] => {
-    const gain = model.coefficients[first + k];
-    const variance = (model.unscaledCovariance[first + k][first + k] * model.residualSumOfSquares) / model.residualDf;
+    const gain = itemAt(model.coefficients, first + k);
+    const variance = (cellAt(model.unscaledCovariance, first + k, first + k) * model.residualSumOfSquares) / model.residualDf;
     if (gain === null || model.residualDf < 1 || !(variance > 0)) return [];
     const half = tQuantile(0.975, model.residualDf) * Math.sqrt(variance);
     return [{ along, gain, ci95: [gain - half, gain + half], p: tTwoSided(gain / Math.sqrt(variance), model.residualDf) }];

@@ -1,3 +1,4 @@
+import { itemAt, tupleOf } from '../invariant';
 import { describe, expect, it } from 'vitest';
 import { analyse } from '../analyse';
 import { emptyPlan, emptyPrediction, type Prediction } from '../model';
@@ -16,7 +17,7 @@ const said = (more: Partial<Prediction>): Prediction => ({
 function held(values: Readonly<Record<string, readonly number[]>>, ...predictions: readonly Partial<Prediction>[]) {
   const measure = aMeasure({ kind: 'amount', unit: 'cm', name: 'Height', smallestDifference: 3 });
   const study = studyOf(values, { measures: [measure], plan: { ...emptyPlan, predictions: predictions.map(said) } });
-  const [row] = analyse(study).measures;
+  const row = itemAt(analyse(study).measures, 0);
   return {
     all: predictionOutcomes(study.experiment, measure, row).map(({ outcome, sentences }) => [outcome, ...sentences]),
     picture: predictionsPicture({ study, measure, result: row }),
@@ -43,7 +44,7 @@ describe('a prediction beside what came', () => {
   });
 
   it('the size agrees where the interval holds it, and not beside it', () => {
-    const [fits, far] = held(apart, { way: 'more', by: 10 }, { way: 'more', by: 30 }).all;
+    const [fits, far] = tupleOf(held(apart, { way: 'more', by: 10 }, { way: 'more', by: 30 }).all, 2);
     expect(fits[2]).toContain('By 10 cm agrees with the data');
     expect(far[2]).toContain('By 30 cm does not');
   });

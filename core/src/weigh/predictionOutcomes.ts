@@ -1,3 +1,4 @@
+import { tupleOf } from '../invariant';
 import type { Experiment, Measure, Prediction } from '../model';
 import { kindOf } from '../kinds';
 import { isDetected } from '../compare/judge';
@@ -79,7 +80,10 @@ function sizeSentence(prediction: Prediction, row: ComparisonRow, measure: Measu
   const wording = kindOf(measure).wording(measure, share);
   const interval = intervalFact(row, wording);
   if (by === null || interval === null || row.difference.ci95 === null) return null;
-  const [lo, hi] = row.difference.ci95.map((end) => end * wording.scale);
+  const [lo, hi] = tupleOf(
+    row.difference.ci95.map((end) => end * wording.scale),
+    2,
+  );
   const said = withUnit(String(Math.abs(by)), wording);
   return by >= lo && by <= hi
     ? `By ${said} agrees with the data: ${interval.text}.`

@@ -1,3 +1,4 @@
+import { itemAt } from '../invariant';
 import { kindOf } from '../kinds';
 import { strataOf } from '../compare/strata';
 import { strataOfTwo } from '../compare/shuffleTwo';
@@ -61,7 +62,7 @@ function dealt({ values, treated }: Stratum, source: Random): Stratum {
   const pool = [...values];
   for (let i = 0; i < treated; i++) {
     const j = source.int(i, pool.length - 1);
-    [pool[i], pool[j]] = [pool[j], pool[i]];
+    [pool[i], pool[j]] = [itemAt(pool, j), itemAt(pool, i)];
   }
   return { values: pool, treated };
 }
@@ -84,7 +85,9 @@ export function heapPicture({ names, gap, unit, units }: RandomisationDemo, gaps
   const reach = roundUp(gaps.reduce((most, own) => Math.max(most, Math.abs(own)), Math.abs(gap)) * 1.04 || 1);
   const width = (2 * reach) / HEAPS;
   const counts = Array.from({ length: HEAPS }, () => 0);
-  for (const own of gaps) counts[Math.min(HEAPS - 1, Math.max(0, Math.floor((own + reach) / width)))]++;
+  for (const own of gaps)
+    counts[Math.min(HEAPS - 1, Math.max(0, Math.floor((own + reach) / width)))] =
+      itemAt(counts, Math.min(HEAPS - 1, Math.max(0, Math.floor((own + reach) / width)))) + 1;
   const limit = Math.abs(gap) * (1 - 1e-9);
   const asBig = gaps.filter((own) => Math.abs(own) >= limit).length;
   const title =

@@ -1,3 +1,4 @@
+import { itemAt, tupleOf } from '../invariant';
 import { describe, expect, it } from 'vitest';
 import { analyse } from '../analyse';
 import { aMeasure, anArm, studyOf } from '../testing';
@@ -14,7 +15,7 @@ const old = {
   ...lastYear,
   study: { ...lastYear.study, observations: lastYear.study.observations.map((seen) => ({ ...seen, observedOn: '2025-04-08' })) },
 };
-const beside = (...others: RepeatRun[]) => compareRepeatRuns(thisYear, analyse(thisYear.study).measures[0], others);
+const beside = (...others: RepeatRun[]) => compareRepeatRuns(thisYear, itemAt(analyse(thisYear.study).measures, 0), others);
 
 describe('runs of one question', () => {
   it('stand beside one another by the names of their arms, and are pooled as blocks where they match', () => {
@@ -34,7 +35,7 @@ describe('runs of one question', () => {
   it('a run that began elsewhere in the year, ten higher in both arms, makes the interval no wider: it is a block', () => {
     const width = (run: RepeatRun | null) => {
       const rows = (run ? beside(run) : beside())?.picture.table.rows ?? [];
-      const [lo, hi] = (rows.at(-1)?.[2] ?? '').split(' to ').map(Number);
+      const [lo, hi] = tupleOf((rows.at(-1)?.[2] ?? '').split(' to ').map(Number), 2);
       return hi - lo;
     };
     expect(width(old)).toBeLessThan(width(null));
@@ -43,7 +44,7 @@ describe('runs of one question', () => {
   it.each<[string, RepeatRun, RegExp]>([
     [
       'other arms',
-      { name: 'X', study: studyOf({ C: [1, 2], U: [3, 4] }, { arms: [arms[0], anArm('U', { name: 'coffee' })] }) },
+      { name: 'X', study: studyOf({ C: [1, 2], U: [3, 4] }, { arms: [itemAt(arms, 0), anArm('U', { name: 'coffee' })] }) },
       /X had other arms/,
     ],
     [

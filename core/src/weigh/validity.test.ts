@@ -1,3 +1,4 @@
+import { itemAt } from '../invariant';
 import { describe, expect, it } from 'vitest';
 import {
   blankOf,
@@ -36,7 +37,7 @@ function good(more: Partial<Study> = {}, experiment: Partial<Experiment> = {}, p
 }
 function readings(day: number, values: readonly number[], more: Partial<Observation> = {}): Observation[] {
   return values.map((value, i) =>
-    anObservation(codes[i], value, {
+    anObservation(itemAt(codes, i), value, {
       observedOn: `2026-04-0${day + 1}`,
       observer: i % 2 ? 'Bracken' : 'Sphagnum',
       ...more,
@@ -67,7 +68,7 @@ const gone = (seen: Observation): Observation => ({ ...seen, value: null, absent
 
 const waterIn = (amounts: Readonly<Record<'C' | 'T', readonly [number, string]>>) => ({
   care: (['C', 'T'] as const).map((arm) => ({
-    ...water(0).care[0],
+    ...itemAt(water(0).care, 0),
     id: arm,
     arms: [arm],
     amount: amounts[arm][0],
@@ -369,20 +370,20 @@ describe('a walk that was not read', () => {
 
   it('is not missed on its own day, and is from the next on', () => {
     expect(missed(half, '2026-04-08')).toEqual([]);
-    expect(missed(half, '2026-04-09')[0].message).toMatch(/not read on day 7 in T2/);
-    expect(missed(half)[0].message).toMatch(/not read on day 7 in T2/);
+    expect(itemAt(missed(half, '2026-04-09'), 0).message).toMatch(/not read on day 7 in T2/);
+    expect(itemAt(missed(half), 0).message).toMatch(/not read on day 7 in T2/);
   });
 
   it('is missed also where nothing was read after it', () => {
     const early = good({ observations: readings(3, [4, 5, 4.5, 5.5, 5, 4, 5, 4.5, 5.5, 5]) });
     expect(missed(early)).toEqual([]);
     expect(missed(early, '2026-04-08')).toEqual([]);
-    expect(missed(early, '2026-04-20')[0].message).toBe('Nobody read “Height” on day 7.');
+    expect(itemAt(missed(early, '2026-04-20'), 0).message).toBe('Nobody read “Height” on day 7.');
   });
 
   it('is not made up for by “not read”', () => {
     const said = anObservation('T2', 0, { id: 'x', observedOn: '2026-04-08', plannedDay: 7, value: null, absent: 'not-read' });
-    expect(missed({ ...half, observations: [...half.observations, said] })[0].message).toMatch(/not read on day 7 in T2/);
+    expect(itemAt(missed({ ...half, observations: [...half.observations, said] }), 0).message).toMatch(/not read on day 7 in T2/);
   });
 });
 
@@ -390,7 +391,7 @@ describe('what was given is compared in one unit', () => {
   const fires = (study: Partial<Study>) => validity(good(study)).filter(({ rule }) => rule === 'care-differs');
 
   it('a cup against a millilitre differs, a cup against 237 mL does not', () => {
-    expect(fires(waterIn({ C: [1, 'mL'], T: [1, 'cup'] }))[0].message).toContain('C 0.2 mL each, T 47.3 mL each');
+    expect(itemAt(fires(waterIn({ C: [1, 'mL'], T: [1, 'cup'] })), 0).message).toContain('C 0.2 mL each, T 47.3 mL each');
     expect(fires(waterIn({ C: [237, 'ml'], T: [1, 'cup'] }))).toEqual([]);
   });
 
@@ -422,7 +423,10 @@ describe('a change of the lead', () => {
         Array.from({ length: 10 }, (_, i) => (i < 5 ? control : treated) + (i % 5) / 10),
       );
     const crossed = good({ observations: [...picked(3, 1, 5), ...picked(7, 20, 6)] }, crop);
-    const [finding] = validity(crossed).filter(({ rule }) => rule === 'crossover');
+    const finding = itemAt(
+      validity(crossed).filter(({ rule }) => rule === 'crossover'),
+      0,
+    );
     expect(finding.message).toMatch(/on day 3 T was ahead in “Height”, on day 7 C is/);
     // More on the last day alone is no lead: T has given more in all.
     const steady = good({ observations: [...picked(3, 1, 30), ...picked(7, 20, 6)] }, crop);

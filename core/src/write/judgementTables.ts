@@ -57,7 +57,7 @@ export function askedTable({ experiment: { arms } }: Study, measure: Measure, re
     caption: `${measure.name}: what was asked, and what came.`,
     head: ['Asked', `Difference${unit === '' ? '' : `, ${unit}`}`, '95 % interval', 'By chance alone', 'So'],
     rows: rows.map(({ name, difference, p, verdict }) => {
-      const [gap, ends] = cells(difference, p, scale);
+      const [gap = NONE, ends = NONE] = cells(difference, p, scale);
       return [name, gap, ends, chance(p), soWords[verdict]];
     }),
     numbersFrom: Infinity,

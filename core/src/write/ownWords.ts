@@ -1,3 +1,4 @@
+import { itemAt } from '../invariant';
 import type { Fact, Sentence } from '../model/Sentence';
 
 /** A fact of the study inside typed words: `{=height.T.mean}`. */
@@ -32,7 +33,7 @@ function pieces(line: string, facts: ReadonlyMap<string, string>): Sentence {
   let from = 0;
   for (const match of line.matchAll(REFERENCE)) {
     if (match.index > from) found.push(line.slice(from, match.index));
-    found.push({ fact: match[1], text: facts.get(match[1]) ?? GONE });
+    found.push({ fact: itemAt(match, 1), text: facts.get(itemAt(match, 1)) ?? GONE });
     from = match.index + match[0].length;
   }
   if (from < line.length) found.push(line.slice(from));

@@ -1,3 +1,4 @@
+import { itemAt } from '../invariant';
 import type { Study } from '../model';
 import { longDate } from '../model';
 import { plural } from '../quantities/plural';
@@ -76,10 +77,10 @@ function measureLines(study: Study, row: MeasureResult): string[] {
 }
 
 function tableLines({ head, rows, numbersFrom }: Extract<Block, { kind: 'table' }>): string[] {
-  const widths = head.map((cell, i) => Math.max(cell.length, ...rows.map((row) => row[i].length)));
+  const widths = head.map((cell, i) => Math.max(cell.length, ...rows.map((row) => itemAt(row, i).length)));
   const line = (cells: readonly string[]) =>
     cells
-      .map((cell, i) => (i < numbersFrom ? cell.padEnd(widths[i]) : cell.padStart(widths[i])))
+      .map((cell, i) => (i < numbersFrom ? cell.padEnd(itemAt(widths, i)) : cell.padStart(itemAt(widths, i))))
       .join('  ')
       .trimEnd();
   return [line(head), widths.map((width) => '-'.repeat(width)).join('  '), ...rows.map(line)];

@@ -1,3 +1,4 @@
+import { itemAt, tupleOf } from '../invariant';
 import { describe, expect, it } from 'vitest';
 import { analyse } from '../analyse';
 import { anIncident, aMeasure, anArm, studyOf } from '../testing';
@@ -39,13 +40,8 @@ describe('facts for the writer', () => {
   });
 
   it('stand in typed words as they are now; one that is gone says so, and blank lines say nothing', () => {
-    const [first, second, ...none] = ownLines(
-      `Tea: ${factReference('height.T.mean')}.\n\n  \nGone: ${factReference('height.X.mean')}`,
-      facts,
-    );
-    expect(sentenceText(first)).toBe('Tea: 15.00 cm.');
-    expect(sentenceText(second)).toBe('Gone: (no longer in the data)');
-    expect(none).toEqual([]);
+    const lines = ownLines(`Tea: ${factReference('height.T.mean')}.\n\n  \nGone: ${factReference('height.X.mean')}`, facts);
+    expect(lines.map(sentenceText)).toEqual(['Tea: 15.00 cm.', 'Gone: (no longer in the data)']);
   });
 });
 
@@ -69,11 +65,11 @@ describe('what happened', () => {
   });
 
   it('tells readings put right, and notes only in the full record', () => {
-    const [seen] = base.observations;
+    const seen = itemAt(base.observations, 0);
     const slip = { ...seen, id: 'again', value: 12, replaces: seen.id, note: 'a digit too many' };
     const noted = {
       ...base,
-      observations: [...base.observations.slice(0, -1), { ...base.observations[9], note: 'leans to the left' }, slip],
+      observations: [...base.observations.slice(0, -1), { ...itemAt(base.observations, 9), note: 'leans to the left' }, slip],
     };
     expect(reportText(correctionsSection(noted, false)).at(-1)).toBe(
       'Wednesday 8 April: Height of C1 was put right from 10 to 12 (a digit too many).',
@@ -106,7 +102,10 @@ describe('the lengths of a report', () => {
   };
 
   it('are three of one tree: names and day in all, tests in the full one alone, a page without method', () => {
-    const [page, school, full] = (['page', 'school', 'full'] as const).map((length) => words(written, length));
+    const [page, school, full] = tupleOf(
+      (['page', 'school', 'full'] as const).map((length) => words(written, length)),
+      3,
+    );
     for (const text of [page, school, full]) expect(text).toContain('Moss · Room 12 · Thursday 9 April');
     expect([page, school, full].map((text) => text.includes('Method'))).toEqual([false, true, true]);
     expect([page, school, full].map((text) => text.some((line) => line.startsWith('Welch’s t test')))).toEqual([false, false, true]);
@@ -127,10 +126,10 @@ it('the measure that decides comes first, and one that left the plan not at all'
 });
 
 it('every test has its formula, Welch’s with the numbers in it, and its source', () => {
-  const result = analyse(base).measures[0];
-  const rows = testsTable(base, base.experiment.measures[0], result)?.rows ?? [];
+  const result = itemAt(analyse(base).measures, 0);
+  const rows = testsTable(base, itemAt(base.experiment.measures, 0), result)?.rows ?? [];
   // SD of 9, 9.5, 10, 10.5, 11 is 0.7906; t = 5 / √(2 × 0.625 / 5) = 10.
-  expect(rows.find(([name]) => name.startsWith('Welch'))).toEqual([
+  expect(rows.find(([name]) => name?.startsWith('Welch'))).toEqual([
     'Welch’s t test, tea against plain water',
     't (8) = 10.0',
     '3.8 to 6.2',

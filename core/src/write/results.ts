@@ -1,3 +1,4 @@
+import { tupleOf } from '../invariant';
 import { kindOf } from '../kinds';
 import type { Experiment, Measure, ReportLength, Study } from '../model';
 import type { Sentence } from '../model/Sentence';
@@ -98,7 +99,7 @@ export function chance(row: MeasureResult): Block[] {
   if (!lead || lead.p === null) return [];
   const test = row.tests.find((t) => t.arm === lead.arm && t.versus === lead.versus && t.p === lead.p);
   const often = chanceInWords(lead.p);
-  const [before, after] = explainChance({ method: test?.method ?? 'welch-t', p: lead.p }).split(often);
+  const [before, after] = tupleOf(explainChance({ method: test?.method ?? 'welch-t', p: lead.p }).split(often), 2);
   return [paragraphBlock(before, { fact: `${row.measure}.${lead.arm}-${lead.versus}.p`, text: often }, after)];
 }
 

@@ -1,3 +1,4 @@
+import { itemAt } from '../invariant';
 import { describe, expect, it } from 'vitest';
 import { anArm, studyOf } from '../testing';
 import { blankOf, careFields, emptyPlan, emptyPrediction, emptyWriting, photoFields, stageFields, type Study } from '../model';
@@ -154,14 +155,14 @@ describe('tables beside the verdict', () => {
   it('a factorial has a row for each factor and interaction', () => {
     const arms = crossFactors({ name: 'mulch', levels: ['none', 'deep'] }, { name: 'pot', levels: ['clay', 'felt'] });
     const crossed = studyOf({ C: [10, 11, 12], A2: [8, 9, 10], B1: [6, 7, 8], B2: [3, 4, 5] }, { arms });
-    const measure = crossed.experiment.measures[0];
-    expect(termsTable(measure, analyse(crossed).measures[0])?.rows.map(([term, df]) => [term, df])).toEqual([
+    const measure = itemAt(crossed.experiment.measures, 0);
+    expect(termsTable(measure, itemAt(analyse(crossed).measures, 0))?.rows.map(([term, df]) => [term, df])).toEqual([
       ['mulch', '1'],
       ['pot', '1'],
       ['mulch × pot', '1'],
       ['residual', '8'],
     ]);
-    expect(termsTable(measure, analyse(base).measures[0])).toBeNull();
+    expect(termsTable(measure, itemAt(analyse(base).measures, 0))).toBeNull();
   });
 
   it('doses have a sentence with the slope, and the turn where the curve bends', () => {
@@ -170,9 +171,9 @@ describe('tables beside the verdict', () => {
       doses.map((dose) => [dose === 0 ? 'C' : `d${dose}`, [0.1, -0.1, 0].map((off) => 10 + 4 * dose - dose * dose + off)]),
     );
     const dosed = studyOf(values, { arms: doses.map((dose) => anArm(dose === 0 ? 'C' : `d${dose}`, { dose, doseUnit: 'g' })) });
-    expect(trendSentence(dosed, dosed.experiment.measures[0], analyse(dosed).measures[0])).toMatch(
+    expect(trendSentence(dosed, itemAt(dosed.experiment.measures, 0), itemAt(analyse(dosed).measures, 0))).toMatch(
       /^Over the doses: .* cm a g .* The curve turns at 2\.\d+ g/,
     );
-    expect(trendSentence(base, base.experiment.measures[0], analyse(base).measures[0])).toBeNull();
+    expect(trendSentence(base, itemAt(base.experiment.measures, 0), itemAt(analyse(base).measures, 0))).toBeNull();
   });
 });

@@ -1,3 +1,4 @@
+import { entryOf } from '../../invariant';
 import { doneAs } from './doneAs';
 import type { Direction } from './effects';
 import { phrases } from './phrases';
@@ -30,7 +31,7 @@ export interface SettledClaim {
  */
 export function claimSentences({ plant, treatment, comparison, measureId, direction, sizeWords, lastDay }: SettledClaim): ClaimSentences {
   const { words, plural } = doneAs(treatment);
-  const { the, more, less, other } = phrases[measureId];
+  const { the, more, less, other } = entryOf(phrases, measureId);
   const of = the.replace('{plant}', plant);
   const size = sizeWords === null ? '' : ` (the claim: ${sizeWords})`;
   const within = lastDay === 0 ? ' on the first day' : ` by day ${lastDay}`;

@@ -1,3 +1,4 @@
+import { itemAt } from '../../invariant';
 import { textOfTokens, type Token } from './language';
 import { namesPlant } from './plantWords';
 import { isPlantVerb } from './verbs';
@@ -24,7 +25,7 @@ export function takeComparison(tokens: readonly Token[]): ClaimComparison {
   let end = first;
   while (end < tokens.length && !(end > first && stops(tokens, end))) {
     end += 1;
-    if (tokens[end - 1].pause) break;
+    if (itemAt(tokens, end - 1).pause) break;
   }
   const span = tokens.slice(first, end);
   const bare = textOfTokens(/^(when|in|with|from|by|on|under|at)$/.test(span[0]?.word ?? '') && span.length > 1 ? span.slice(1) : span);
@@ -45,7 +46,7 @@ const isMidSubject = (tokens: readonly Token[], end: number) => STOPS.test(token
 function startOf(tokens: readonly Token[]): readonly [from: number, first: number] | null {
   const words = tokens.map(({ word }) => word);
   for (let i = 1; i < words.length; i += 1) {
-    const [one, two] = [words[i], words[i + 1]];
+    const [one, two] = [words[i] ?? '', words[i + 1] ?? ''];
     if (one === 'than') return [words[i - 1] === 'rather' || words[i - 1] === 'other' ? i - 1 : i, i + 1];
     if (one === 'instead' && two === 'of') return [i, i + 2];
     if (one === 'compared' && /^(with|to)$/.test(two)) return [i, i + 2];
@@ -55,19 +56,19 @@ function startOf(tokens: readonly Token[]): readonly [from: number, first: numbe
     // "As good as flower food": what it is held against.
     if (
       one === 'as' &&
-      (words[i - 2] === 'as' || (words[i - 3] === 'as' && /^(many|much)$/.test(words[i - 2]))) &&
-      !/^(well|soon|long|far|possible|ever)$/.test(words[i - 1]) &&
+      (words[i - 2] === 'as' || (words[i - 3] === 'as' && /^(many|much)$/.test(words[i - 2] ?? ''))) &&
+      !/^(well|soon|long|far|possible|ever)$/.test(words[i - 1] ?? '') &&
       two
     )
       return [i, i + 1];
-    if (one === 'not' && tokens[i - 1].pause && !/^(only|just|so|too|be|to)$/.test(two)) return [i, i + 1];
+    if (one === 'not' && itemAt(tokens, i - 1).pause && !/^(only|just|so|too|be|to)$/.test(two)) return [i, i + 1];
   }
   return null;
 }
 
 function stops(tokens: readonly Token[], i: number): boolean {
-  const { word } = tokens[i];
-  if (/^(if|when|because|while|since|so)$/.test(word)) return !ENTRIES.test(tokens[i - 1].word);
+  const { word } = itemAt(tokens, i);
+  if (/^(if|when|because|while|since|so)$/.test(word)) return !ENTRIES.test(itemAt(tokens, i - 1).word);
   if (
     word === 'for' &&
     (/^(its|their|the|your)$/.test(tokens[i + 1]?.word ?? '') || tokens[i + 1]?.tags.has('Gerund') || namesPlant(tokens[i + 1]?.word ?? ''))

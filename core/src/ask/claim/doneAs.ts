@@ -1,3 +1,4 @@
+import { itemAt } from '../../invariant';
 import { isPlantWord } from './plantWords';
 import { gerundOf, isThing, textOfTokens, tokensOf, type Token } from './language';
 
@@ -48,6 +49,7 @@ const isParticiple = ({ tags, word }: Token) =>
 /** "Sown at new moon", "cold-treated", "old": how the plants are, not a thing. */
 function isState(tokens: readonly Token[]): boolean {
   const [first, second] = tokens;
+  if (first === undefined) return false;
   if (isParticiple(first))
     return !(first.word !== 'cut'
       ? second?.tags.has('Noun') && !second.tags.has('Pronoun') && !second.tags.has('Date')
@@ -81,7 +83,8 @@ function isPlural(tokens: readonly Token[]): boolean {
         /^(that|which|of|for|to|over|round)$/.test(word) ||
         (pause !== '' && i < tokens.length - 1)),
   );
-  const own = end < 0 ? tokens : tokens.slice(0, end + (tokens[end].pause !== '' && !tokens[end].tags.has('Preposition') ? 1 : 0));
+  const own =
+    end < 0 ? tokens : tokens.slice(0, end + (itemAt(tokens, end).pause !== '' && !itemAt(tokens, end).tags.has('Preposition') ? 1 : 0));
   const head = own.at(-1);
   return own.some(({ word }) => word === 'and') || head?.tags.has('Plural') === true || /[^su]s$/.test(head?.word ?? '');
 }

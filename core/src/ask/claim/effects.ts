@@ -1,3 +1,4 @@
+import { entryOf, itemAt } from '../../invariant';
 import type { Token } from './language';
 import { sayings } from './sayings';
 
@@ -54,7 +55,7 @@ export function effectsOf(effect: readonly Token[]): { readonly effects: readonl
       if (known < 0) effects.push(read);
       // "Taste sweeter": the second says which way.
       // "Turns yellow leaves green": what comes of it stands last.
-      else if (effects[known].direction === null || (read.id === 'leaf-colour' && read.direction !== null)) effects[known] = read;
+      else if (itemAt(effects, known).direction === null || (read.id === 'leaf-colour' && read.direction !== null)) effects[known] = read;
     }
   const all = clauses.flat();
   return { effects, overall: overallOf(all) };
@@ -97,7 +98,7 @@ function hitsIn(words: readonly string[]): Hit[] {
       )
       .sort((a, b) => a.from - b.from)
       // "The leaves greener": the leaves only carry what is said.
-      .filter((hit, i, all) => !(hit.kind === 'of' && (all[i + 1]?.kind ?? 'of') !== 'of' && all[i + 1].from <= hit.to + 1))
+      .filter((hit, i, all) => !(hit.kind === 'of' && (all[i + 1]?.kind ?? 'of') !== 'of' && itemAt(all, i + 1).from <= hit.to + 1))
       // "Flowers in a vase stay fresh": there the flowers are what it is about.
       .filter((hit, _, all) => !(hit.id === 'flowers' && hit.from === 0 && all.length > 1))
       // "Kills weeds": it is the weeds that die.
@@ -107,7 +108,7 @@ function hitsIn(words: readonly string[]): Hit[] {
             hit.id === 'alive' &&
             hit.kind === 'less' &&
             /^(pests|weeds|worms|disease)$/.test(all[i + 1]?.id ?? '') &&
-            all[i + 1].from <= hit.to + 1
+            itemAt(all, i + 1).from <= hit.to + 1
           ),
       )
       .map((hit) => ({ ...hit, from: wordAt(text, hit.from), to: wordAt(text, hit.to) + 1 }))
@@ -120,7 +121,7 @@ function readHit(words: readonly string[], { id, kind, from, to, text }: Hit): C
   const before = words.slice(Math.max(0, from - BEFORE), from);
   const after = words.slice(to, to + AFTER);
   const near = [...before, ...words.slice(from, to), ...after];
-  const { sooner } = sayings[id];
+  const { sooner } = entryOf(sayings, id);
   if (
     sooner &&
     (kind === 'does' || kind === 'of') &&
@@ -211,7 +212,7 @@ function overallOf(words: readonly string[]): Direction | null {
     ),
   );
   // "Grow slower": that they grow says less than how.
-  const onlyGrows = more >= 0 && /^grows?$/.test(words[more]);
+  const onlyGrows = more >= 0 && /^grows?$/.test(words[more] ?? '');
   if (less >= 0 && (more < 0 || onlyGrows || less < more || words[less] === 'not')) return 'less';
   if (words.some((word) => CHANGES.test(word)) || /\bmakes? a difference\b/.test(text)) return 'different';
   return more >= 0 ? 'more' : null;

@@ -1,3 +1,4 @@
+import { lastOf } from '../../invariant';
 import { kindOf } from '../../kinds';
 import type { Experiment } from '../../model';
 import { syncTextNumbers } from '../../study/syncTextNumbers';
@@ -105,7 +106,7 @@ function claimedRatioOf({ measure, ratio }: ClaimToTest): number | null {
 
 /** The usual reading days squeezed or stretched so that the last is the claim's own. */
 function daysUntil(usual: readonly number[], last: number | null): number[] {
-  const end = usual[usual.length - 1];
+  const end = lastOf(usual);
   if (last === null || last === end || end === 0) return [...usual];
   return [...new Set(usual.map((day) => Math.max(1, Math.round((day * last) / end))))];
 }

@@ -1,3 +1,4 @@
+import { itemAt } from '../../invariant';
 import { tokensOf, type Token } from './language';
 import { formsOf, plants, tooWide } from './plants';
 import { STUFF } from './plantWords';
@@ -61,10 +62,10 @@ function isGrown(text: string, at: number, form: string, from: 'effect' | 'treat
     .trim()
     .split(' ');
   const before = text.slice(0, at).trim().split(' ').at(-1) ?? '';
-  if (STUFF.test(after[0])) return false;
+  if (STUFF.test(after[0] ?? '')) return false;
   if (
     /^(planted|buried|placed|laid|scattered|sown|grown|next|beside|between|among|under|around|nearby|keeps?|deters?|repels?|protects?|draws?|attracts?)$/.test(
-      after[0],
+      after[0] ?? '',
     ) &&
     from === 'treatment' &&
     /\b(next to|beside|with|near|between|among|under|around|alongside)\b/.test(text.slice(at))
@@ -76,9 +77,9 @@ function isGrown(text: string, at: number, form: string, from: 'effect' | 'treat
 /** A plant that is in no list: the word before "seeds", "seedlings", "cuttings", "plants". */
 function unlisted(tokens: readonly Token[]): string | null {
   const at = tokens.findIndex(
-    ({ word }, i) => i > 0 && /^(seeds?|seedlings?|cuttings|plants|bulbs|tubers)$/.test(word) && isName(tokens[i - 1]),
+    ({ word }, i) => i > 0 && /^(seeds?|seedlings?|cuttings|plants|bulbs|tubers)$/.test(word) && isName(itemAt(tokens, i - 1)),
   );
-  return at < 0 ? null : `${tokens[at - 1].word} plants`;
+  return at < 0 ? null : `${itemAt(tokens, at - 1).word} plants`;
 }
 
 function isName({ word, tags, pause }: Token): boolean {

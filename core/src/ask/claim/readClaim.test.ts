@@ -1,3 +1,4 @@
+import { itemAt } from '../../invariant';
 import { describe, expect, it } from 'vitest';
 import { fairTestAtOnce } from '../../plan/fairTest';
 import { claimSentences, openQuestions, type SettledClaim } from './claimSentences';
@@ -261,7 +262,7 @@ describe('a claim becomes an experiment', () => {
       plan: { claimSource: 'a neighbour', saidToWork: 'it feeds them' },
     });
     // What water a thing holds is weighed on the day.
-    expect(Math.max(...experiment.measures[0].readingDays)).toBe(measure.id === 'held' ? 0 : 30);
+    expect(Math.max(...itemAt(experiment.measures, 0).readingDays)).toBe(measure.id === 'held' ? 0 : 30);
     expect(experiment.plan.notTested).toEqual(['taste']);
   });
 });

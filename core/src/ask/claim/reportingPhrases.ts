@@ -1,3 +1,4 @@
+import { itemAt } from '../../invariant';
 import { textOfTokens, type Token } from './language';
 
 /** What stands in a claim beside the claim: who says it, and that somebody does. */
@@ -34,7 +35,7 @@ export function withoutReportingPhrases(tokens: readonly Token[]): ReportedClaim
 function withoutBeginning(tokens: readonly Token[]): ReportedClaim {
   const words = tokens.map(({ word }) => word);
   const doubt = words.slice(0, LONGEST_NAME).findIndex((word) => DOUBTED.test(word));
-  if (doubt > 0 && /^(is|are|was|it|could|can)$/.test(words[0])) return { who: null, rest: afterThat(tokens.slice(doubt + 1)) };
+  if (doubt > 0 && /^(is|are|was|it|could|can)$/.test(words[0] ?? '')) return { who: null, rest: afterThat(tokens.slice(doubt + 1)) };
   const experience =
     /^(in|from) (my|our|his|her|their) (experience|opinion|view|garden|house)\b|^as far as (i|we) know\b|^for (me|us)\b/.exec(
       words.join(' '),
@@ -44,7 +45,8 @@ function withoutBeginning(tokens: readonly Token[]): ReportedClaim {
     const end = tokens.findIndex(({ pause }) => pause !== '');
     return { who: textOfTokens(tokens.slice(2, end + 1)), rest: tokens.slice(end + 1) };
   }
-  if (/^(rumou?r|legend|word)$/.test(words[0]) && /^(has|is)$/.test(words[1])) return { who: null, rest: afterThat(tokens.slice(2)) };
+  if (/^(rumou?r|legend|word)$/.test(words[0] ?? '') && /^(has|is)$/.test(words[1] ?? ''))
+    return { who: null, rest: afterThat(tokens.slice(2)) };
   const story = words
     .slice(0, LONGEST_STORY)
     .findIndex(
@@ -59,7 +61,7 @@ function withoutBeginning(tokens: readonly Token[]): ReportedClaim {
   if (verb < 1 || !isPerson(tokens.slice(0, verb))) return { who: null, rest: tokens };
   // "My class believes plants in silence grow": a person says something that has its own verb.
   let at = verb + 1;
-  while (at < tokens.length && LISTENER.test(words[at])) at += 1;
+  while (at < tokens.length && LISTENER.test(words[at] ?? '')) at += 1;
   const told = afterThat(tokens.slice(at));
   return told.length === 0 ? { who: null, rest: tokens } : { who: nameOf(tokens.slice(0, verb)), rest: told };
 }
@@ -139,7 +141,9 @@ function withoutHedges(tokens: readonly Token[]): readonly Token[] {
     dropped.add(i).add(i + 1);
     if (
       tokens[i - 1] &&
-      (tokens[i - 1].tags.has('Copula') || tokens[i - 1].tags.has('Auxiliary') || /^(is|are|was|were)$/.test(tokens[i - 1].word))
+      (itemAt(tokens, i - 1).tags.has('Copula') ||
+        itemAt(tokens, i - 1).tags.has('Auxiliary') ||
+        /^(is|are|was|were)$/.test(itemAt(tokens, i - 1).word))
     )
       dropped.add(i - 1);
   });

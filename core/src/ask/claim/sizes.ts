@@ -1,3 +1,5 @@
+import { entryOf } from '../../invariant';
+
 /** A size that a claim gives: so many times, so many per cent, or so much in a unit. */
 export interface ClaimedSize {
   readonly words: string;
@@ -53,7 +55,7 @@ function halfTheTime(lower: string): ClaimedSize | null {
 function timesIn(lower: string): ClaimedSize | null {
   const times = new RegExp(`\\b(${NUMBER}) ?(?:times|x|-?fold)\\b(?! (?:a|per|each|every|daily|weekly)\\b)`).exec(lower);
   if (times) {
-    const ratio = numberOf(times[1]);
+    const ratio = numberOf(times[1] ?? '');
     return {
       words: times[0],
       ratio: /^ (less|fewer|smaller|shorter|slower)\b/.test(lower.slice(times.index + times[0].length)) ? 1 / ratio : ratio,
@@ -82,7 +84,7 @@ function fractionIn(lower: string): ClaimedSize | null {
   ).exec(lower);
   if (!found || (!found[0].startsWith('by ') && !found[3] && !/\b(kill|destroy|los|prevent)\w*\b/.test(lower.slice(0, found.index))))
     return null;
-  const share = FRACTIONS[found[2] ?? 'half'] * numberOf(found[1] ?? 'a');
+  const share = entryOf(FRACTIONS, found[2] ?? 'half') * numberOf(found[1] ?? 'a');
   return { words: found[0], ratio: LESS.test(lower) ? 1 - share : 1 + share };
 }
 
@@ -99,7 +101,7 @@ function percentIn(lower: string): ClaimedSize | null {
       !/\b(increas|reduc|boost|improv|cut|rais|lower|decreas|add|kill|destroy|prevent)\w*\b/.test(lower.slice(0, found.index)))
   )
     return null;
-  const share = numberOf(found[2]) / 100;
+  const share = numberOf(found[2] ?? '') / 100;
   return { words: found[0].trim(), ratio: LESS.test(lower) ? Math.max(0, 1 - share) : 1 + share };
 }
 
@@ -134,7 +136,7 @@ export function daysIn(lower: string, size: ClaimedSize | null): number | null {
   const found = new RegExp(
     `\\b(?:within|in|after|by|for|over)\\s+(?:about |just |only |the first |as little as |under |less than )?(${NUMBER}|a few)\\s+(minute|hour|day|night|week|fortnight|month|season|year)s?\\b`,
   ).exec(rest);
-  if (found) return Math.max(1, Math.round(numberOf(found[1]) * unitDays[found[2]]));
+  if (found) return Math.max(1, Math.round(numberOf(found[1] ?? '') * entryOf(unitDays, found[2] ?? '')));
   const named = /\bby day (\d+)\b/.exec(rest);
   return named ? Number(named[1]) : /\bovernight\b/.test(rest) ? 1 : null;
 }

@@ -1,3 +1,4 @@
+import { itemAt } from '../../invariant';
 import { eitherOr, withoutQuestion } from './asStatement';
 import { takeComparison } from './comparison';
 import { textOfTokens, type Token } from './language';
@@ -78,9 +79,9 @@ const tidy = (text: string) => text.replace(/^(that|and|then|just|always|never|s
 /** Without what is said of time at its end, and without a little word at its beginning. */
 function cleaned(tokens: readonly Token[]): readonly Token[] {
   let own = tokens;
-  while (own.length > 0 && /^(that|and|then|to|also|just|simply|of)$/.test(own[0].word)) own = own.slice(1);
+  while (own.length > 0 && /^(that|and|then|to|also|just|simply|of)$/.test(itemAt(own, 0).word)) own = own.slice(1);
   // "Half of old onion seeds": how many it is said of.
-  if (own[1]?.word === 'of' && /^(half|most|all|some|many|few)$/.test(own[0].word)) own = own.slice(2);
+  if (own[1]?.word === 'of' && /^(half|most|all|some|many|few)$/.test(itemAt(own, 0).word)) own = own.slice(2);
   while (own.length > 0 && /^(and|or|but|so|do|does|will|would|is|are|to|too|also|it|instead)$/.test(own.at(-1)?.word ?? ''))
     own = own.slice(0, -1);
   return own;

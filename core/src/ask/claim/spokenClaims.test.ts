@@ -1,3 +1,4 @@
+import { entryOf, itemAt } from '../../invariant';
 import { describe, expect, it } from 'vitest';
 import { laterClaims } from './laterClaims.fixture';
 import { readClaim, type ReadClaim } from './readClaim';
@@ -29,9 +30,9 @@ describe.each([
   it('are read as a person would, by part; no part is read worse than it was', () => {
     const found = claims.map((spoken) => isRead(readClaim(spoken.claim), spoken));
     const shares = Object.fromEntries(parts.map((part) => [part, found.filter((own) => own[part]).length / found.length]));
-    const wrong = claims.flatMap(({ claim }, i) => parts.filter((part) => !found[i][part]).map((part) => `${part}: ${claim}`));
+    const wrong = claims.flatMap(({ claim }, i) => parts.filter((part) => !itemAt(found, i)[part]).map((part) => `${part}: ${claim}`));
     expect(
-      parts.filter((part) => shares[part] < floors[part] - 1e-9),
+      parts.filter((part) => entryOf(shares, part) < floors[part] - 1e-9),
       `${JSON.stringify(shares)}\n${wrong.join('\n')}`,
     ).toEqual([]);
   });

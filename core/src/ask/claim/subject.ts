@@ -1,3 +1,4 @@
+import { itemAt } from '../../invariant';
 import type { Token } from './language';
 import { BESIDE, isPlantWord, namesPlant, STUFF } from './plantWords';
 import { isPlantVerb } from './verbs';
@@ -30,13 +31,13 @@ export function treatmentInSubject(
   if (pause > 0 && pause < subject.length && plantHeads(subject.slice(pause)))
     return { done: subject.slice(0, pause), plant: subject.slice(pause) };
   const at = subject.findIndex(({ word }, i) => isPlantWord(word) && !STUFF.test(subject[i + 1]?.word ?? ''));
-  if (at < 0 || subject[0].tags.has('Gerund') || /ing$/.test(subject[0].word)) return { done: subject, plant: [] };
+  if (at < 0 || itemAt(subject, 0).tags.has('Gerund') || /ing$/.test(itemAt(subject, 0).word)) return { done: subject, plant: [] };
   let last = at;
-  while (last + 1 < subject.length && isPlantWord(subject[last + 1].word) && subject[last].pause === '') last += 1;
+  while (last + 1 < subject.length && isPlantWord(itemAt(subject, last + 1).word) && itemAt(subject, last).pause === '') last += 1;
   const [before, plant, after] = [subject.slice(0, at), subject.slice(at, last + 1), subject.slice(last + 1)];
   const told = before.filter(({ word }) => !BESIDE.test(word));
   if (after.length > 0 && told.length === 0) {
-    const rest = /^(that|which|who|if|when)$/.test(after[0].word) ? relativeOf(after) : after;
+    const rest = /^(that|which|who|if|when)$/.test(itemAt(after, 0).word) ? relativeOf(after) : after;
     // "Garlic next to roses keeps aphids away": the first is what is done to the second, by a verb that acts.
     const beside = after.findIndex(({ word }) => BETWEEN.test(word));
     const hasSecond = after.some(({ word }, i) => i > 0 && namesPlant(word) && !STUFF.test(after[i + 1]?.word ?? ''));
@@ -68,13 +69,16 @@ export function treatmentInSubject(
 
 function relativeOf(after: readonly Token[]): readonly Token[] {
   let at = 1;
-  while (at < after.length - 1 && /^(is|are|was|were|get|gets|got|have|has|had|been|being|you|we|receive|receives)$/.test(after[at].word))
+  while (
+    at < after.length - 1 &&
+    /^(is|are|was|were|get|gets|got|have|has|had|been|being|you|we|receive|receives)$/.test(itemAt(after, at).word)
+  )
     at += 1;
   return after.slice(at);
 }
 
 function isIntransitive(predicate: readonly Token[]): boolean {
-  const [first] = predicate;
+  const first = itemAt(predicate, 0);
   if (/^(them|it|the|your)$/.test(predicate[1]?.word ?? '')) return false;
   return isPlantVerb(first) && !/^(gives?|yields?|produces?|brings?)$/.test(first.word);
 }

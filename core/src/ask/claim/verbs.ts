@@ -1,3 +1,4 @@
+import { itemAt } from '../../invariant';
 import { isPlantWord } from './plantWords';
 import { isThing, type Token } from './language';
 
@@ -28,8 +29,8 @@ const RELATIVE = /^(that|which|who|whose|where)$/;
 export function verbAt(tokens: readonly Token[]): number {
   let relatives = 0;
   for (let i = 0; i < tokens.length; i += 1) {
-    const { word } = tokens[i];
-    if (i > 0 && RELATIVE.test(word) && tokens[i - 1].pause === '') {
+    const { word } = itemAt(tokens, i);
+    if (i > 0 && RELATIVE.test(word) && itemAt(tokens, i - 1).pause === '') {
       const own = relativeVerbAt(tokens, i + 1);
       if (own < 0) relatives += 1;
       else i = own;
@@ -39,7 +40,7 @@ export function verbAt(tokens: readonly Token[]): number {
     if (relatives === 0) return i;
     relatives -= 1;
     // "that were soaked", "that are being fed": the helper and its participle are one verb.
-    while (i + 1 < tokens.length && /^(been|being|not|never|always)$|ed$|en$/.test(tokens[i + 1].word)) i += 1;
+    while (i + 1 < tokens.length && /^(been|being|not|never|always)$|ed$|en$/.test(itemAt(tokens, i + 1).word)) i += 1;
   }
   return -1;
 }
@@ -49,13 +50,13 @@ function relativeVerbAt(tokens: readonly Token[], from: number): number {
   const at = tokens.findIndex(({ tags }, i) => i >= from && i < from + 3 && tags.has('Verb') && !tags.has('Gerund'));
   if (at < 0) return -1;
   let last = at;
-  while (last + 1 < tokens.length && /^(been|being|not|never|always)$|ed$|en$/.test(tokens[last + 1].word)) last += 1;
+  while (last + 1 < tokens.length && /^(been|being|not|never|always)$|ed$|en$/.test(itemAt(tokens, last + 1).word)) last += 1;
   return last;
 }
 
 function isFinite(tokens: readonly Token[], i: number): boolean {
-  const { word, tags } = tokens[i];
-  const before = tokens[i - 1];
+  const { word, tags } = itemAt(tokens, i);
+  const before = itemAt(tokens, i - 1);
   if (
     /^(to|the|a|an|your|my|their|its|of|for|in|with|by|on|from|under|at|some|any|more|less|no|without|than|and|or)$/.test(before.word) &&
     !/^(is|are|will|can)$/.test(word)
@@ -63,7 +64,7 @@ function isFinite(tokens: readonly Token[], i: number): boolean {
     return false;
   if (word === 'can' && before.word === 'watering') return false;
   // "Letting onions dry makes": what they are let do is no verb of the sentence.
-  if (/^(letting|making|helping|having)$/.test(tokens[0].word) && tags.has('Infinitive') && !/s$/.test(word)) return false;
+  if (/^(letting|making|helping|having)$/.test(itemAt(tokens, 0).word) && tags.has('Infinitive') && !/s$/.test(word)) return false;
   if (word === 'cut') return /^(the|down|their)$/.test(tokens[i + 1]?.word ?? '') && before.tags.has('Plural');
   if (
     before.tags.has('Gerund') &&
@@ -100,7 +101,7 @@ function isFinite(tokens: readonly Token[], i: number): boolean {
 
 /** "Root", "feed", "flowers" or "yield" as a thing: another verb of the sentence follows close. */
 function isNounHere(tokens: readonly Token[], i: number): boolean {
-  const { word } = tokens[i];
+  const { word } = itemAt(tokens, i);
   if (
     !/^(flowers|roots|crops?|fruits|shoots?|feeds|cuts|yields?|works|blooms?|blossoms?|needs|drains?|stores?|looks?|turns|starts?|stands?|lives|bark|leads|dry|like|burns?|rots?|roots|flower|fruit|root)$/.test(
       word,

@@ -1,3 +1,4 @@
+import { itemAt } from '../../invariant';
 import { describe, expect, it } from 'vitest';
 import { analyse } from '../../analyse';
 import { fairTestAtOnce } from '../../plan/fairTest';
@@ -64,7 +65,7 @@ describe.each(all)('%s', (_, question) => {
     const codes = studies.map(verdictOf);
     expect(codes.filter((code) => question.mostly.some((own) => own === code)).length, codes.join()).toBeGreaterThan(0);
     expect(studies.flatMap(looksDifferRule).map(({ message }) => message)).toEqual([]);
-    const [first] = studies;
+    const first = itemAt(studies, 0);
     expect(analyse(first).measures.every(({ values }) => values.length > 0)).toBe(true);
     expect(readPackage(writePackage(first))).toEqual({ study: first });
   });

@@ -1,3 +1,4 @@
+import { itemAt } from '../../invariant';
 import { totalSprouted, type SproutCounts } from './sproutCounts';
 
 export interface MeanSproutTime {
@@ -13,8 +14,8 @@ export interface MeanSproutTime {
 export function meanSproutTime({ days, counts }: SproutCounts): MeanSproutTime | null {
   const total = totalSprouted({ days, counts });
   if (total === 0) return null;
-  const mean = counts.reduce((sum, n, i) => sum + n * days[i], 0) / total;
+  const mean = counts.reduce((sum, n, i) => sum + n * itemAt(days, i), 0) / total;
   if (total < 2) return { mean, variance: null, standardError: null };
-  const variance = counts.reduce((sum, n, i) => sum + n * (days[i] - mean) ** 2, 0) / (total - 1);
+  const variance = counts.reduce((sum, n, i) => sum + n * (itemAt(days, i) - mean) ** 2, 0) / (total - 1);
   return { mean, variance, standardError: Math.sqrt(variance / total) };
 }

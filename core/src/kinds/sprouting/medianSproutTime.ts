@@ -1,3 +1,4 @@
+import { itemAt } from '../../invariant';
 import { totalSprouted, type SproutCounts } from './sproutCounts';
 
 /**
@@ -11,11 +12,11 @@ export function medianSproutTime(sprouts: SproutCounts, half: 'coolbear' | 'faro
   const wanted = half === 'coolbear' ? (total + 1) / 2 : total / 2;
   let before = 0;
   for (let i = 0; i < sprouts.days.length; i++) {
-    const now = before + sprouts.counts[i];
+    const now = before + itemAt(sprouts.counts, i);
     if (now >= wanted) {
-      if (i === 0) return now === wanted ? sprouts.days[0] : null;
-      const from = sprouts.days[i - 1];
-      return from + ((wanted - before) * (sprouts.days[i] - from)) / (now - before);
+      if (i === 0) return now === wanted ? itemAt(sprouts.days, 0) : null;
+      const from = itemAt(sprouts.days, i - 1);
+      return from + ((wanted - before) * (itemAt(sprouts.days, i) - from)) / (now - before);
     }
     before = now;
   }

@@ -1,3 +1,5 @@
+import { itemAt, lastOf } from '../../invariant';
+
 /**
  * Largest spread between four replicates of 100 seeds that chance allows at a mean percentage (ISTA Rules ch. 5, after Miles SR 1963; from memory).
  * The table is symmetric about 50 %; between its rows it is linear.
@@ -12,10 +14,10 @@ const TOLERANCE: readonly (readonly [mean: number, points: number])[] = [
 /** Tolerated points between the highest and lowest of four hundreds at a mean percentage; null outside the table. */
 export function toleratedSpread(mean: number): number | null {
   const side = Math.max(mean, 100 - mean);
-  if (side > TOLERANCE[TOLERANCE.length - 1][0]) return null;
+  if (side > lastOf(TOLERANCE)[0]) return null;
   const above = TOLERANCE.findIndex(([at]) => at >= side);
-  if (above <= 0) return TOLERANCE[0][1];
-  const [low, high] = [TOLERANCE[above - 1], TOLERANCE[above]];
+  if (above <= 0) return itemAt(TOLERANCE, 0)[1];
+  const [low, high] = [itemAt(TOLERANCE, above - 1), itemAt(TOLERANCE, above)];
   return low[1] + ((side - low[0]) * (high[1] - low[1])) / (high[0] - low[0]);
 }
 

@@ -1,3 +1,4 @@
+import { itemAt, lastOf } from '../../invariant';
 import type { Interval } from '../../stats/meanInterval';
 import { wilson } from '../../stats/wilson';
 import type { CurvePoint } from '../../model';
@@ -35,7 +36,7 @@ export function sproutIndices(curve: readonly CurvePoint[], sown: number): Sprou
   const sprouts = sproutCounts(curve);
   const sprouted = totalSprouted(sprouts);
   const none = sprouted === 0;
-  const onDays = sprouts.days.filter((_, i) => sprouts.counts[i] > 0);
+  const onDays = sprouts.days.filter((_, i) => itemAt(sprouts.counts, i) > 0);
   return {
     sprouted,
     sown,
@@ -48,15 +49,15 @@ export function sproutIndices(curve: readonly CurvePoint[], sown: number): Sprou
     velocity: velocity(sprouts),
     uncertainty: none ? null : -sprouts.counts.reduce((sum, n) => (n > 0 ? sum + (n / sprouted) * Math.log2(n / sprouted) : sum), 0) + 0,
     synchrony: sprouted < 2 ? null : sprouts.counts.reduce((sum, n) => sum + n * (n - 1), 0) / (sprouted * (sprouted - 1)),
-    spread: none ? null : onDays[onDays.length - 1] - onDays[0],
+    spread: none ? null : lastOf(onDays) - itemAt(onDays, 0),
   };
 }
 
 function speed({ days, counts }: SproutCounts): number {
-  return counts.reduce((sum, n, i) => (days[i] > 0 ? sum + n / days[i] : sum), 0);
+  return counts.reduce((sum, n, i) => (itemAt(days, i) > 0 ? sum + n / itemAt(days, i) : sum), 0);
 }
 
 function velocity({ days, counts }: SproutCounts): number | null {
-  const seedDays = counts.reduce((sum, n, i) => sum + n * days[i], 0);
+  const seedDays = counts.reduce((sum, n, i) => sum + n * itemAt(days, i), 0);
   return seedDays > 0 ? (100 * counts.reduce((a, b) => a + b, 0)) / seedDays : null;
 }

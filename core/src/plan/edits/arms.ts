@@ -1,3 +1,4 @@
+import { itemAt } from '../../invariant';
 import type { Arm, Experiment, Role } from '../../model';
 import type { Factor } from '../../model/factors';
 import { crossFactors } from '../crossFactors';
@@ -75,7 +76,7 @@ function withControl(arms: readonly Arm[], not?: string): readonly Arm[] {
 export function addArm(experiment: Experiment): Experiment {
   const { arms } = experiment;
   const code = nextArmCode(arms);
-  const doseUnit = arms.some(({ dose }) => dose !== null) ? (arms[0].doseUnit ?? '') : null;
+  const doseUnit = arms.some(({ dose }) => dose !== null) ? (itemAt(arms, 0).doseUnit ?? '') : null;
   const fresh: Arm = { arm: code, name: `Treatment ${code}`, role: 'treatment', dose: null, doseUnit, factors: {} };
   return redesign(experiment, { arms: [...arms, fresh] });
 }

@@ -1,3 +1,4 @@
+import { itemAt } from '../../invariant';
 import type { Experiment, Shelf } from '../../model';
 import { containersOf, type Sharing } from '../../study/bench/sharing';
 import { redesign } from '../redesign';
@@ -11,7 +12,7 @@ import { changePlan, toggled } from './plan';
  */
 export function shareContainers(experiment: Experiment, sharing: Sharing): Experiment {
   const containers = containersOf(experiment.units, sharing);
-  return { ...experiment, units: experiment.units.map((unit, i) => ({ ...unit, container: containers[i] })) };
+  return { ...experiment, units: experiment.units.map((unit, i) => ({ ...unit, container: itemAt(containers, i) })) };
 }
 
 /**

@@ -1,3 +1,4 @@
+import { itemAt } from '../../invariant';
 import { describe, expect, it } from 'vitest';
 import { aMeasure, anArm, anExperiment, aUnit } from '../../testing';
 import { addArm, crossTwo, removeArm, setRole } from './arms';
@@ -92,8 +93,8 @@ describe('the bench and the steps', () => {
 
   it('a soak is for the treatments until the control is ticked', () => {
     const soaked = addStage(plan);
-    expect(soaked.plan.stages[0].arms).toEqual(['T', 'U']);
-    expect(toggleStageArm(soaked, 0, 'C').plan.stages[0].arms).toEqual(['T', 'U', 'C']);
+    expect(itemAt(soaked.plan.stages, 0).arms).toEqual(['T', 'U']);
+    expect(itemAt(toggleStageArm(soaked, 0, 'C').plan.stages, 0).arms).toEqual(['T', 'U', 'C']);
   });
 });
 
@@ -150,7 +151,7 @@ describe('a measure that others are worked out from', () => {
   });
 
   it('gives them its new unit when it becomes another kind', () => {
-    expect(changeMeasure(worked, 'tall', { unit: 'g' }).measures[2].unit).not.toBe('cm²');
-    expect(changeMeasure(worked, 'tall', { unit: 'mm' }).measures[2].unit).toBe('cm²');
+    expect(itemAt(changeMeasure(worked, 'tall', { unit: 'g' }).measures, 2).unit).not.toBe('cm²');
+    expect(itemAt(changeMeasure(worked, 'tall', { unit: 'mm' }).measures, 2).unit).toBe('cm²');
   });
 });

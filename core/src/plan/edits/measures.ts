@@ -1,3 +1,4 @@
+import { itemAt } from '../../invariant';
 import { kindOf } from '../../kinds';
 import { unitThatFits } from '../../kinds/derived';
 import { readFormula } from '../../quantities/formula';
@@ -77,7 +78,7 @@ export function removeMeasure(experiment: Experiment, code: string): Experiment 
   const left = experiment.measures.filter(({ measure }) => !gone.has(measure));
   if (left.length === 0 || left.length === experiment.measures.length) return experiment;
   const next = { ...experiment, measures: left };
-  return left.some((measure) => measure.primary) ? next : decideBy(next, left[0].measure);
+  return left.some((measure) => measure.primary) ? next : decideBy(next, itemAt(left, 0).measure);
 }
 
 /** A measure and all that are worked out from it, and from those. */

@@ -1,3 +1,4 @@
+import { entryOf } from '../../invariant';
 import { experimentFields } from '../../model/experiment';
 import type { Experiment, Fields } from '../../model';
 
@@ -20,7 +21,7 @@ function restored(fields: Fields, before: Values, now: Values): Values {
 }
 
 function fieldOf(fields: Fields, name: string, before: Values, now: Values): unknown {
-  const { free, shape, nullable } = fields[name];
+  const { free, shape, nullable } = entryOf(fields, name);
   // The first texts belong to the plan that was made from them.
   if (name === 'origin') return before[name];
   if (free) return now[name];

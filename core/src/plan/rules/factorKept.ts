@@ -1,3 +1,4 @@
+import { itemAt } from '../../invariant';
 import type { Arm, Experiment, Finding } from '../../model';
 import { inList } from '../../quantities/inList';
 
@@ -61,6 +62,8 @@ function withoutStep({ arms, plan }: Experiment): { arm: string; step: string }[
     .filter(({ tested }) => !tested)
     .flatMap(({ name, arms: through, kind }) => {
       const without = compared.filter(({ arm }) => !plan.stages.some((own) => own.kind === kind && own.arms.includes(arm)));
-      return through.length > 0 && without.length === 1 && without[0].role !== 'control' ? [{ arm: without[0].name, step: name }] : [];
+      return through.length > 0 && without.length === 1 && itemAt(without, 0).role !== 'control'
+        ? [{ arm: itemAt(without, 0).name, step: name }]
+        : [];
     });
 }

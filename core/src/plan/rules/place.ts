@@ -1,3 +1,4 @@
+import { itemAt } from '../../invariant';
 import type { Experiment, Finding } from '../../model';
 import { shelfRows } from '../../study/bench/shelves';
 import { unitsByArm } from '../../study/unitsByArm';
@@ -52,7 +53,9 @@ export function whereApart(experiment: Experiment): string | null {
     shelves.length > 1 &&
     onShelves.every((own, i) => onShelves.every((other, k) => k <= i || [...own].every((shelf) => !other.has(shelf))));
   if (shelvesApart) return 'on its own shelf, or in its own bed';
-  const ranges = arms.map((units) => units.map(({ column }) => column ?? 0)).map((columns) => [Math.min(...columns), Math.max(...columns)]);
+  const ranges = arms
+    .map((units) => units.map(({ column }) => column ?? 0))
+    .map((columns) => [Math.min(...columns), Math.max(...columns)] as const);
   const inOrder = [...ranges].sort(([a], [b]) => a - b);
-  return inOrder.every(([first], i) => i === 0 || first > inOrder[i - 1][1]) ? 'on its own side' : null;
+  return inOrder.every(([first], i) => i === 0 || first > itemAt(itemAt(inOrder, i - 1), 1)) ? 'on its own side' : null;
 }

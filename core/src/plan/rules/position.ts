@@ -1,3 +1,4 @@
+import { itemAt } from '../../invariant';
 import type { Experiment, Finding, Unit } from '../../model';
 import { centre, sumOfSquares } from '../../stats/moments';
 import { benchFor } from '../../study/bench/shelves';
@@ -22,7 +23,10 @@ export function positionRule(experiment: Experiment): Finding[] {
     ['from shelf to shelf', (unit) => unit.row ?? 0],
     ['from edge to middle', (unit) => Math.min((unit.column ?? 1) - 1, columns - (unit.column ?? 1))],
   ];
-  const [worst] = ways.map(([words, place]) => ({ words, share: explained(placed, place) })).sort((a, b) => b.share - a.share);
+  const worst = itemAt(
+    ways.map(([words, place]) => ({ words, share: explained(placed, place) })).sort((a, b) => b.share - a.share),
+    0,
+  );
   // Whoever accuses a fair shuffle makes people shuffle until they like it, which is none any more.
   if (worst.share < CLUMPED || movedByHand(experiment)?.length === 0) return [];
   return [

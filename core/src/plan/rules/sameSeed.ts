@@ -1,3 +1,4 @@
+import { itemAt } from '../../invariant';
 import type { Experiment, Finding } from '../../model';
 import { unitsByArm } from '../../study/unitsByArm';
 
@@ -8,13 +9,13 @@ export function sameSeedRule(experiment: Experiment): Finding[] {
     arm,
     own: [...new Set(units.map((unit) => unit.lot ?? ''))].sort().join(', '),
   }));
-  const odd = lots.find(({ own }) => own !== lots[0].own);
+  const odd = lots.find(({ own }) => own !== itemAt(lots, 0).own);
   if (!odd) return [];
   return [
     {
       rule: 'same-seed',
       severity: 'caution',
-      message: `${odd.arm.name} has ${odd.own || 'no named lot'}, but ${lots[0].arm.name} has ${lots[0].own || 'no named lot'}. Old or weak seed would look like the treatment.`,
+      message: `${odd.arm.name} has ${odd.own || 'no named lot'}, but ${itemAt(lots, 0).arm.name} has ${itemAt(lots, 0).own || 'no named lot'}. Old or weak seed would look like the treatment.`,
       remedy: 'Mix the seed first, or give every arm some of each lot. A cutting cut in two makes a pair.',
     },
   ];

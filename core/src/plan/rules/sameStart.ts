@@ -1,3 +1,4 @@
+import { itemAt } from '../../invariant';
 import type { Experiment, Finding } from '../../model';
 import { unitsByArm } from '../../study/unitsByArm';
 
@@ -10,13 +11,13 @@ export function sameStartRule(experiment: Experiment): Finding[] {
       arm,
       days: [...new Set(units.map((unit) => unit.startedOn ?? experiment.startedOn ?? ''))].sort().join(', '),
     }));
-  const odd = starts.find(({ days }) => days !== starts[0].days);
+  const odd = starts.find(({ days }) => days !== itemAt(starts, 0).days);
   if (!odd) return [];
   return [
     {
       rule: 'same-start',
       severity: 'serious',
-      message: `${odd.arm.name} starts on ${odd.days}, but ${starts[0].arm.name} on ${starts[0].days}. Weather and age would differ as well.`,
+      message: `${odd.arm.name} starts on ${odd.days}, but ${itemAt(starts, 0).arm.name} on ${itemAt(starts, 0).days}. Weather and age would differ as well.`,
       remedy: 'Start every arm on the same day, or some of each arm on each day, as blocks.',
     },
   ];

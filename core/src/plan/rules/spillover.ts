@@ -1,3 +1,4 @@
+import { itemAt } from '../../invariant';
 import type { Experiment, Finding, Unit } from '../../model';
 
 /** Neighbours side by side that belong to different arms and have no barrier between them. */
@@ -16,7 +17,7 @@ export function spilloverRule(experiment: Experiment): Finding[] {
   const { canReach, unitWord } = experiment.plan;
   const open = openNeighbours(experiment);
   if (canReach.length === 0 || open.length === 0) return [];
-  const [left, right] = open[0];
+  const [left, right] = itemAt(open, 0);
   return [
     {
       rule: 'spillover',

@@ -42,7 +42,7 @@ export interface Worked {
 }
 
 /** Why a wish cannot be met, beside the field that would have to give. */
-interface Refused {
+export interface Refused {
   readonly field: string;
   readonly why: string;
 }

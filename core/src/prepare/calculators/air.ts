@@ -1,11 +1,13 @@
+import { itemAt } from '../../invariant';
 import { growingDegrees, saturationPressure, vapourDeficit } from '../air';
 import type { Calculator } from './Calculator';
+import { defineCalculator } from './defineCalculator';
 import { resultLine, num, percent, several, resultWords, warmth, wholeNumber } from './makers';
 
 const STEPS = 12;
 
 export const airCalculators: readonly Calculator[] = [
-  {
+  defineCalculator({
     id: 'vapour-deficit',
     theme: 'air',
     title: 'How dry the air is for a leaf',
@@ -22,8 +24,8 @@ export const airCalculators: readonly Calculator[] = [
       };
     },
     source: 'Allen et al. (1998) FAO Irrigation and Drainage Paper 56, eq. 11 and 12',
-  },
-  {
+  }),
+  defineCalculator({
     id: 'degree-days',
     theme: 'air',
     title: 'Warmth gathered',
@@ -37,13 +39,13 @@ export const airCalculators: readonly Calculator[] = [
     work: ({ lists: { highs, lows }, numbers: { base } }) => {
       if (highs.length !== lows.length)
         return { field: 'lows', why: `There are ${highs.length} warmest and ${lows.length} coldest: each day has one of both.` };
-      const crossed = highs.findIndex((high, i) => high < lows[i]);
+      const crossed = highs.findIndex((high, i) => high < itemAt(lows, i));
       if (crossed >= 0)
         return {
           field: 'lows',
-          why: `On day ${crossed + 1} the coldest, ${num(lows[crossed])} °C, is above the warmest, ${num(highs[crossed])} °C.`,
+          why: `On day ${crossed + 1} the coldest, ${num(itemAt(lows, crossed))} °C, is above the warmest, ${num(itemAt(highs, crossed))} °C.`,
         };
-      const days = highs.map((high, i) => growingDegrees(high, lows[i], base));
+      const days = highs.map((high, i) => growingDegrees(high, itemAt(lows, i), base));
       const sum = days.reduce((a, b) => a + b, 0);
       return {
         lines: [resultLine('Degree days', sum, '°C d')],
@@ -51,8 +53,8 @@ export const airCalculators: readonly Calculator[] = [
       };
     },
     source: 'McMaster & Wilhelm (1997) Agric. For. Meteorol. 87: 291–300, method 1',
-  },
-  {
+  }),
+  defineCalculator({
     id: 'warmth-steps',
     theme: 'air',
     title: 'Steps of warmth',
@@ -72,5 +74,5 @@ export const airCalculators: readonly Calculator[] = [
       };
     },
     source: 'equal steps (common practice)',
-  },
+  }),
 ];

@@ -1,10 +1,11 @@
 import { abbott } from '../abbott';
 import { headVolume, massLost, relativeGrowth } from '../growth';
 import type { Calculator } from './Calculator';
+import { defineCalculator } from './defineCalculator';
 import { quantity, resultLine, num, orNone, percent, wholeNumber } from './makers';
 
 export const growthCalculators: readonly Calculator[] = [
-  {
+  defineCalculator({
     id: 'head-volume',
     theme: 'growth',
     title: 'Volume of a head',
@@ -16,8 +17,8 @@ export const growthCalculators: readonly Calculator[] = [
       formula: `π ÷ 6 × ${num(height)} × ${num(width)}² = ${num(headVolume(height, width))} cm³`,
     }),
     source: 'ellipsoid, π/6 × height × width² (common practice)',
-  },
-  {
+  }),
+  defineCalculator({
     id: 'legginess',
     theme: 'growth',
     title: 'How leggy',
@@ -32,8 +33,8 @@ export const growthCalculators: readonly Calculator[] = [
       formula: `${num(height)} cm ÷ ${num(pairs)} = ${num(height / pairs)} cm a pair`,
     }),
     source: 'mean length of stem between pairs of leaves (common practice)',
-  },
-  {
+  }),
+  defineCalculator({
     id: 'relative-growth',
     theme: 'growth',
     title: 'Growth for each gram there was',
@@ -52,8 +53,8 @@ export const growthCalculators: readonly Calculator[] = [
       };
     },
     source: 'Hunt (1982) Plant Growth Curves',
-  },
-  {
+  }),
+  defineCalculator({
     id: 'mass-lost',
     theme: 'growth',
     title: 'Litter or cotton lost',
@@ -81,8 +82,8 @@ export const growthCalculators: readonly Calculator[] = [
       };
     },
     source: 'Olson (1963) Ecology 44: 322–331',
-  },
-  {
+  }),
+  defineCalculator({
     id: 'corrected-effect',
     theme: 'growth',
     title: 'Effect with the control taken off',
@@ -98,8 +99,8 @@ export const growthCalculators: readonly Calculator[] = [
       };
     },
     source: 'Abbott (1925) J. Econ. Entomol. 18: 265–267',
-  },
-  {
+  }),
+  defineCalculator({
     id: 'percent-more',
     theme: 'growth',
     title: 'Per cent more, times as much',
@@ -119,5 +120,5 @@ export const growthCalculators: readonly Calculator[] = [
       formula: `${num(after)} ÷ ${num(before)} = ${num(after / before)}; − 1 = ${num((after / before - 1) * 100)} % more`,
     }),
     source: 'definition',
-  },
+  }),
 ];

@@ -1,6 +1,7 @@
 import { dailyLight, lampCost, lightSurvey } from '../light';
 import { lightBlocks } from '../lightBlocks';
 import type { Calculator } from './Calculator';
+import { defineCalculator } from './defineCalculator';
 import { quantity, clock, clockWords, hoursOfDay, resultLine, num, orNone, several, resultWords, wholeNumber } from './makers';
 
 const stare = 'Grow lamps: do not stare into them. Residual-current protection, drip loops, lamps only as sold.';
@@ -15,7 +16,7 @@ const surveyWords = (label: string, readings: readonly number[]) => {
 };
 
 export const lightCalculators: readonly Calculator[] = [
-  {
+  defineCalculator({
     id: 'daily-light',
     theme: 'light',
     title: 'Light in a day',
@@ -29,8 +30,8 @@ export const lightCalculators: readonly Calculator[] = [
     }),
     source: '1 h = 3600 s and 1 mol = 10⁶ µmol: PPFD × hours × 0.0036',
     caution: stare,
-  },
-  {
+  }),
+  defineCalculator({
     id: 'hours-for-light',
     theme: 'light',
     title: 'Hours for a day’s light',
@@ -55,8 +56,8 @@ export const lightCalculators: readonly Calculator[] = [
     },
     source: 'hours = target ÷ (PPFD × 0.0036)',
     caution: stare,
-  },
-  {
+  }),
+  defineCalculator({
     id: 'lamp-times',
     theme: 'light',
     title: 'When the lamp goes on and off',
@@ -78,8 +79,8 @@ export const lightCalculators: readonly Calculator[] = [
     }),
     source: 'common practice',
     caution: stare,
-  },
-  {
+  }),
+  defineCalculator({
     id: 'light-survey',
     theme: 'light',
     title: 'A survey of the light',
@@ -122,8 +123,8 @@ export const lightCalculators: readonly Calculator[] = [
     },
     source: 'mean, lowest ÷ mean, SD ÷ mean (common practice); cuts by least squares, Fisher (1958) J. Am. Stat. Assoc. 53: 789–798',
     caution: stare,
-  },
-  {
+  }),
+  defineCalculator({
     id: 'raise-tray',
     theme: 'light',
     title: 'What raising a tray gains',
@@ -149,8 +150,8 @@ export const lightCalculators: readonly Calculator[] = [
     },
     source: 'mean after ÷ mean before − 1; evenness = lowest ÷ mean (common practice)',
     caution: stare,
-  },
-  {
+  }),
+  defineCalculator({
     id: 'lamp-cost',
     theme: 'light',
     title: 'What a lamp costs',
@@ -177,8 +178,8 @@ export const lightCalculators: readonly Calculator[] = [
       };
     },
     source: 'W × h × days × price (common practice)',
-  },
-  {
+  }),
+  defineCalculator({
     id: 'soil-cost',
     theme: 'light',
     title: 'What the mix costs',
@@ -202,5 +203,5 @@ export const lightCalculators: readonly Calculator[] = [
       };
     },
     source: 'price × share of the bag (common practice)',
-  },
+  }),
 ];

@@ -1,7 +1,10 @@
 import { decimalsFor, fixed } from '../../quantities/roundTo';
 import type { Ask, Line, Told } from './Calculator';
+import type { AskOf, OptionalIn } from './defineCalculator';
 
-const plain: Omit<Ask, 'id' | 'label' | 'kind' | 'example'> = {
+type More = Partial<Omit<Ask, 'id' | 'kind'>>;
+
+const plain = {
   unit: '',
   choices: [],
   least: 0,
@@ -10,57 +13,85 @@ const plain: Omit<Ask, 'id' | 'label' | 'kind' | 'example'> = {
   whole: false,
   optional: false,
   why: '',
-};
+} as const;
 
 /** A quantity above nought. */
-export function quantity(id: string, label: string, unit: string, example: string, more: Partial<Ask> = {}): Ask {
-  return { ...plain, id, label, kind: 'number', unit, example, above: true, ...more };
+export function quantity<const Id extends string, const Has extends More = object>(
+  id: Id,
+  label: string,
+  unit: string,
+  example: string,
+  more?: Has,
+): AskOf<Id, 'number', OptionalIn<Has>> {
+  const optional = (more?.optional ?? false) as AskOf<Id, 'number', OptionalIn<Has>>['optional'];
+  return { ...plain, label, unit, example, above: true, ...more, id, kind: 'number', optional };
 }
 
 /** A quantity that may be nought as well. */
-export function orNone(id: string, label: string, unit: string, example: string, more: Partial<Ask> = {}): Ask {
-  return quantity(id, label, unit, example, { above: false, ...more });
-}
+export const orNone = <const Id extends string>(id: Id, label: string, unit: string, example: string, more: More = {}) =>
+  quantity(id, label, unit, example, { above: false, ...more, optional: false });
 
 /** Per cent, up to a hundred. */
-export function percent(id: string, label: string, example: string, more: Partial<Ask> = {}): Ask {
-  return quantity(id, label, '%', example, { most: 100, above: false, why: 'A share ends at 100 %.', ...more });
+export function percent<const Id extends string, const Has extends More = object>(id: Id, label: string, example: string, more?: Has) {
+  const optional = (more?.optional ?? false) as OptionalIn<Has>;
+  return quantity(id, label, '%', example, { most: 100, above: false, why: 'A share ends at 100 %.', ...more, optional });
 }
 
 /** How many of something that is not cut in two. */
-export function wholeNumber(id: string, label: string, example: string, more: Partial<Ask> = {}): Ask {
-  return quantity(id, label, '', example, { whole: true, ...more });
-}
+export const wholeNumber = <const Id extends string>(id: Id, label: string, example: string, more: More = {}) =>
+  quantity(id, label, '', example, { whole: true, ...more, optional: false });
 
 /** A temperature, which may be below nought. */
-export function warmth(id: string, label: string, example: string, more: Partial<Ask> = {}): Ask {
-  return quantity(id, label, '°C', example, { least: -90, most: 120, above: false, ...more });
-}
+export const warmth = <const Id extends string>(id: Id, label: string, example: string, more: More = {}) =>
+  quantity(id, label, '°C', example, { least: -90, most: 120, above: false, ...more, optional: false });
 
 /** Hours of a day. */
-export function hoursOfDay(id: string, label: string, example: string): Ask {
-  return quantity(id, label, 'h', example, { most: 24, why: 'A day has 24 hours.' });
-}
+export const hoursOfDay = <const Id extends string>(id: Id, label: string, example: string) =>
+  quantity(id, label, 'h', example, { most: 24, why: 'A day has 24 hours.' });
 
 /** Several quantities of one kind. */
-export function several(id: string, label: string, unit: string, example: string, more: Partial<Ask> = {}): Ask {
-  return { ...plain, id, label, kind: 'list', unit, example, above: true, ...more };
+export function several<const Id extends string, const Has extends More = object>(
+  id: Id,
+  label: string,
+  unit: string,
+  example: string,
+  more?: Has,
+): AskOf<Id, 'list', OptionalIn<Has>> {
+  const optional = (more?.optional ?? false) as AskOf<Id, 'list', OptionalIn<Has>>['optional'];
+  return { ...plain, label, unit, example, above: true, ...more, id, kind: 'list', optional };
 }
 
 /** One part in so many: as 1 : 500 or 1 + 500. */
-export function ratio(id: string, label: string, example: string): Ask {
-  return { ...plain, id, label, kind: 'ratio', example, above: true, most: 1e6 };
-}
+export const ratio = <const Id extends string>(id: Id, label: string, example: string): AskOf<Id, 'ratio'> => ({
+  ...plain,
+  id,
+  label,
+  kind: 'ratio',
+  example,
+  above: true,
+  most: 1e6,
+});
 
 /** A time of day, as hours after midnight. */
-export function clock(id: string, label: string, example: string): Ask {
-  return { ...plain, id, label, kind: 'clock', unit: 'h', example, most: 24 };
-}
+export const clock = <const Id extends string>(id: Id, label: string, example: string): AskOf<Id, 'clock'> => ({
+  ...plain,
+  id,
+  label,
+  kind: 'clock',
+  unit: 'h',
+  example,
+  most: 24,
+});
 
 /** One of a few ways. */
-export function oneOf(id: string, label: string, ...choices: readonly (readonly [value: string, label: string])[]): Ask {
-  const named = choices.map(([value, words]) => ({ value, label: words }));
-  return { ...plain, id, label, kind: 'choice', example: named[0].value, choices: named };
+export function oneOf<const Id extends string>(
+  id: Id,
+  label: string,
+  first: readonly [value: string, label: string],
+  ...others: readonly (readonly [value: string, label: string])[]
+): AskOf<Id, 'choice'> {
+  const choices = [first, ...others].map(([value, words]) => ({ value, label: words }));
+  return { ...plain, id, label, kind: 'choice', example: first[0], choices };
 }
 
 /** A number as it stands in a formula: four digits are enough for every spoon and balance. */

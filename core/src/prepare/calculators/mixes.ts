@@ -1,11 +1,13 @@
+import { itemAt } from '../../invariant';
 import { doseByMass, partsByMass } from '../mixes';
 import type { Calculator } from './Calculator';
+import { defineCalculator } from './defineCalculator';
 import { quantity, resultLine, measuredLine, num, oneOf, percent, several } from './makers';
 
 const names = (count: number) => Array.from({ length: count }, (_, i) => `Part ${i + 1}`);
 
 export const mixCalculators: readonly Calculator[] = [
-  {
+  defineCalculator({
     id: 'parts-by-mass',
     theme: 'mixes',
     title: 'Parts of a mix, weighed',
@@ -20,14 +22,14 @@ export const mixCalculators: readonly Calculator[] = [
       );
       const sum = parts.reduce((a, b) => a + b, 0);
       return {
-        lines: (masses ?? []).map((mass, i) => measuredLine(names(parts.length)[i], mass, 'g')),
+        lines: (masses ?? []).map((mass, i) => measuredLine(itemAt(names(parts.length), i), mass, 'g')),
         formula: `${num(total)} g × ${parts.map(num).join(', ')} ÷ (${parts.map(num).join(' + ')}) = ${num(total)} g × ${parts.map((part) => `${num(part)}/${num(sum)}`).join(', ')}`,
       };
     },
     source: 'mass of a part = total × part ÷ sum of parts (common practice)',
     caution: 'Dry mix and perlite make dust: damp it down, open a window. Wash hands after soil and compost.',
-  },
-  {
+  }),
+  defineCalculator({
     id: 'parts-by-volume',
     theme: 'mixes',
     title: 'Parts of a mix, by cup or bucket',
@@ -46,8 +48,8 @@ export const mixCalculators: readonly Calculator[] = [
       const volumes = parts.map((part) => (total * part) / sum);
       return {
         lines: volumes.flatMap((volume, i) => [
-          measuredLine(names(parts.length)[i], volume, 'mL'),
-          ...(density ? [resultLine(`${names(parts.length)[i]} weighs`, volume * density[i], 'g')] : []),
+          measuredLine(itemAt(names(parts.length), i), volume, 'mL'),
+          ...(density ? [resultLine(`${names(parts.length)[i]} weighs`, volume * itemAt(density, i), 'g')] : []),
         ]),
         formula: `${num(total)} mL × ${parts.map((part) => `${num(part)}/${num(sum)}`).join(', ')}`,
         note: 'Fine parts fall between coarse ones: a blended litre is a little less than a litre.',
@@ -55,8 +57,8 @@ export const mixCalculators: readonly Calculator[] = [
     },
     source: 'volume of a part = total × part ÷ sum of parts; mass = volume × bulk density (common practice)',
     caution: 'Dry mix and perlite make dust: damp it down, open a window. Wash hands after soil and compost.',
-  },
-  {
+  }),
+  defineCalculator({
     id: 'dose',
     theme: 'mixes',
     title: 'A share of the mix',
@@ -78,5 +80,5 @@ export const mixCalculators: readonly Calculator[] = [
     },
     source: 'amendment = share × total, share of the mix (common practice)',
     caution: 'Compost and manure: gloves, open air, wash hands.',
-  },
+  }),
 ];

@@ -1,13 +1,15 @@
+import { tupleOf } from '../../invariant';
 import { replicatesAgree, toleratedSpread } from '../../kinds/sprouting/replicatesAgree';
 import { imbibitionWater, wettingWater } from '../mixes';
 import { seedsToSow } from '../seedsToSow';
 import type { Calculator } from './Calculator';
+import { defineCalculator } from './defineCalculator';
 import { quantity, resultLine, measuredLine, num, oneOf, percent, several, resultWords, wholeNumber } from './makers';
 
 const whole = 'They come whole.';
 
 export const seedCalculators: readonly Calculator[] = [
-  {
+  defineCalculator({
     id: 'seeds-to-sow',
     theme: 'seed',
     title: 'How many to sow or to stick',
@@ -33,8 +35,8 @@ export const seedCalculators: readonly Calculator[] = [
     },
     source: 'plants ÷ (germination × survival); the fewest n with P(X ≥ plants) ≥ 0.9, X binomial',
     caution: 'Seeds sold for sowing may be dressed: not for eating or bare hands.',
-  },
-  {
+  }),
+  defineCalculator({
     id: 'replicates-agree',
     theme: 'seed',
     title: 'Do four hundreds agree?',
@@ -42,10 +44,9 @@ export const seedCalculators: readonly Calculator[] = [
     words: ['germination test', 'tolerance', 'replicates', 'ISTA', 'spread'],
     asks: [several('shares', 'Sprouted of each hundred', '%', '84 92 79 88', { above: false, most: 100, why: 'A share ends at 100 %.' })],
     work: ({ lists: { shares } }) => {
-      const [a, b, c, d] = shares;
       if (shares.length !== 4) return { field: 'shares', why: `There are ${shares.length}: the table is for four lots of a hundred.` };
       const mean = shares.reduce((sum, share) => sum + share, 0) / 4;
-      const [agree, tolerated] = [replicatesAgree([a, b, c, d]), toleratedSpread(mean)];
+      const [agree, tolerated] = [replicatesAgree(tupleOf(shares, 4)), toleratedSpread(mean)];
       const gap = Math.max(...shares) - Math.min(...shares);
       return {
         lines: [
@@ -60,8 +61,8 @@ export const seedCalculators: readonly Calculator[] = [
       };
     },
     source: 'ISTA Rules ch. 5, tolerance after Miles (1963), from memory; between its rows linear',
-  },
-  {
+  }),
+  defineCalculator({
     id: 'seed-mass',
     theme: 'seed',
     title: 'Seeds by mass',
@@ -86,8 +87,8 @@ export const seedCalculators: readonly Calculator[] = [
       };
     },
     source: 'mass of one = mass of a counted lot ÷ its number (as for the thousand-seed weight, ISTA Rules ch. 10)',
-  },
-  {
+  }),
+  defineCalculator({
     id: 'imbibition',
     theme: 'seed',
     title: 'Water that seed takes up',
@@ -103,8 +104,8 @@ export const seedCalculators: readonly Calculator[] = [
       note: 'Maize takes up about 30 % of its mass, beans and peas about their own.',
     }),
     source: 'water = seed mass × share (maize about 0.30; common practice)',
-  },
-  {
+  }),
+  defineCalculator({
     id: 'wetting',
     theme: 'seed',
     title: 'Wetting a medium',
@@ -117,5 +118,5 @@ export const seedCalculators: readonly Calculator[] = [
       note: 'Squeezed in the hand it holds together and gives no more than a drop.',
     }),
     source: 'water = mass × ratio (vermiculite about 0.5 mL per g; common practice)',
-  },
+  }),
 ];

@@ -1,13 +1,15 @@
+import { itemAt } from '../../invariant';
 import { diversity, perSquareMetre } from '../soilLife';
 import { soilTexture } from '../soilTexture';
 import { textureByFeel, type Feel, type Ribbon } from '../textureByFeel';
 import type { Calculator } from './Calculator';
+import { defineCalculator } from './defineCalculator';
 import { quantity, resultLine, num, oneOf, orNone, percent, several, resultWords, wholeNumber } from './makers';
 
 const soil = 'Soil: gloves, wash hands, cover cuts. Put animals back where they came from.';
 
 export const soilCalculators: readonly Calculator[] = [
-  {
+  defineCalculator({
     id: 'soil-life',
     theme: 'soil',
     title: 'How many kinds, how evenly',
@@ -36,8 +38,8 @@ export const soilCalculators: readonly Calculator[] = [
     },
     source: 'Shannon (1948) Bell Syst. Tech. J. 27; Pielou (1966) J. Theor. Biol. 13: 131–144',
     caution: soil,
-  },
-  {
+  }),
+  defineCalculator({
     id: 'texture-by-shares',
     theme: 'soil',
     title: 'Soil texture from shares',
@@ -51,8 +53,8 @@ export const soilCalculators: readonly Calculator[] = [
     },
     source: 'USDA Soil Survey Manual (2017), Handbook 18, ch. 3',
     caution: soil,
-  },
-  {
+  }),
+  defineCalculator({
     id: 'texture-by-jar',
     theme: 'soil',
     title: 'Soil texture from a jar',
@@ -69,8 +71,8 @@ export const soilCalculators: readonly Calculator[] = [
       const shares = [sand, silt - sand, clay - silt].map((layer) => (layer / clay) * 100);
       return {
         lines: [
-          resultWords('Texture', soilTexture(shares[0], shares[1], shares[2]) ?? ''),
-          ...['Sand', 'Silt', 'Clay'].map((name, i) => resultLine(name, shares[i], '%')),
+          resultWords('Texture', soilTexture(itemAt(shares, 0), itemAt(shares, 1), itemAt(shares, 2)) ?? ''),
+          ...['Sand', 'Silt', 'Clay'].map((name, i) => resultLine(name, itemAt(shares, i), '%')),
         ],
         formula: `${num(sand)}, ${num(silt)} − ${num(sand)}, ${num(clay)} − ${num(silt)}, each ÷ ${num(clay)} mm`,
         note: 'A rough answer: wet clay swells, and organic matter floats and is not counted.',
@@ -78,8 +80,8 @@ export const soilCalculators: readonly Calculator[] = [
     },
     source: 'layers of a settled jar as volume shares (common practice); classes of USDA Handbook 18, ch. 3',
     caution: soil,
-  },
-  {
+  }),
+  defineCalculator({
     id: 'texture-by-feel',
     theme: 'soil',
     title: 'Soil texture by feel',
@@ -103,8 +105,8 @@ export const soilCalculators: readonly Calculator[] = [
     }),
     source: 'Thien (1979) J. Agron. Educ. 8: 54–55',
     caution: soil,
-  },
-  {
+  }),
+  defineCalculator({
     id: 'per-area',
     theme: 'soil',
     title: 'From a square to a square metre',
@@ -120,5 +122,5 @@ export const soilCalculators: readonly Calculator[] = [
     }),
     source: '1 m² = 10 000 cm²',
     caution: soil,
-  },
+  }),
 ];

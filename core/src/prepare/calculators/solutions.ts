@@ -1,12 +1,13 @@
 import { ppmOfConductivity, ratioVolume, stockPerLitre, stockVolume } from '../dilution';
 import type { Calculator } from './Calculator';
+import { defineCalculator } from './defineCalculator';
 import { quantity, resultLine, measuredLine, num, oneOf, percent, ratio, several } from './makers';
 
 const chemicals =
   'Peroxide, alcohol, acids, bleach, strong feed: eye protection, gloves, open window. Add it to the water, never mix two, follow the label.';
 
 export const solutionCalculators: readonly Calculator[] = [
-  {
+  defineCalculator({
     id: 'weaker-from-stock',
     theme: 'solutions',
     title: 'Weaker from a stock',
@@ -31,8 +32,8 @@ export const solutionCalculators: readonly Calculator[] = [
     },
     source: 'C₁V₁ = C₂V₂',
     caution: chemicals,
-  },
-  {
+  }),
+  defineCalculator({
     id: 'one-in-many',
     theme: 'solutions',
     title: 'One part in many',
@@ -53,8 +54,8 @@ export const solutionCalculators: readonly Calculator[] = [
     },
     source: '1 : N is one part in N parts of the mix, 1 + N one part and N parts of water (common practice; labels differ)',
     caution: chemicals,
-  },
-  {
+  }),
+  defineCalculator({
     id: 'several-stocks',
     theme: 'solutions',
     title: 'Several stocks into one bath',
@@ -77,8 +78,8 @@ export const solutionCalculators: readonly Calculator[] = [
     },
     source: 'each stock = bath ÷ N for 1 : N; water fills up (common practice)',
     caution: chemicals,
-  },
-  {
+  }),
+  defineCalculator({
     id: 'conductivity',
     theme: 'solutions',
     title: 'ppm and conductivity',
@@ -104,8 +105,8 @@ export const solutionCalculators: readonly Calculator[] = [
       };
     },
     source: 'ppm = mS/cm × 500 or × 700, by the scale that the meter is set to (common practice)',
-  },
-  {
+  }),
+  defineCalculator({
     id: 'same-strength',
     theme: 'solutions',
     title: 'The same strength in other tanks',
@@ -122,8 +123,8 @@ export const solutionCalculators: readonly Calculator[] = [
     }),
     source: 'equal strength is equal feed a litre (C = amount ÷ volume)',
     caution: chemicals,
-  },
-  {
+  }),
+  defineCalculator({
     id: 'peroxide',
     theme: 'solutions',
     title: 'Peroxide to a ppm',
@@ -148,5 +149,5 @@ export const solutionCalculators: readonly Calculator[] = [
     },
     source: 'ppm = mg per L; 1 % w/v = 10 g per L; C₁V₁ = C₂V₂',
     caution: `${chemicals} Over 3 % only an adult with goggles. Never with seedlings.`,
-  },
+  }),
 ];

@@ -10,8 +10,9 @@ export function typedRatio(text: string): { readonly parts: number; readonly sty
   const typed = text.trim();
   const found = /^(?:(\d+(?:[.,]\d+)?)\s*(:|\+|in|to)\s*)?(\d+(?:[.,]\d+)?)$/i.exec(typed);
   if (!found) return { wrong: `“${typed.slice(0, 40)}” is not a ratio: type it like 1:500 or 1+500.` };
-  const [, first = '1', sign = ':', second] = found;
-  const [one, many] = [first, second].map((digits) => Number(digits.replace(',', '.')));
+  const [, first = '1', sign = ':', second = ''] = found;
+  const numberOf = (digits: string) => Number(digits.replace(',', '.'));
+  const [one, many] = [numberOf(first), numberOf(second)];
   if (one === 0 || many === 0) return { wrong: 'A ratio has no nought in it: type it like 1:500.' };
   const style = sign === '+' || sign.toLowerCase() === 'to' ? 'plus-water' : 'in-total';
   const parts = many / one;

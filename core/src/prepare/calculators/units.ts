@@ -1,5 +1,6 @@
 import { convert, dimensionOf, unitsOf, type Dimension } from '../../quantities/units';
 import type { Calculator } from './Calculator';
+import { defineCalculator } from './defineCalculator';
 import { quantity, resultLine, num } from './makers';
 
 const kinds: readonly {
@@ -17,16 +18,18 @@ const kinds: readonly {
   { id: 'areas', dimension: 'area', title: 'Square feet and square metres', base: 'm²', example: '10 ft²' },
 ];
 
-export const unitCalculators: readonly Calculator[] = kinds.map(({ id, dimension, title, base, example }) => ({
-  id,
-  theme: 'units',
-  title,
-  about: 'Type it as you say it; it stands there in every unit.',
-  words: ['convert', 'conversion', 'unit', dimension, ...unitsOf(dimension)],
-  asks: [quantity('much', 'How much', base, example, { least: dimension === 'temperature' ? -273.15 : 0, above: false })],
-  work: ({ numbers: { much } }) => ({
-    lines: unitsOf(dimension).map((unit) => resultLine(unit, convert(much, base, unit) ?? 0, unit)),
-    formula: dimensionOf(base) === 'temperature' ? `°F = °C × 9/5 + 32 = ${num((much * 9) / 5 + 32)}` : `${num(much)} ${base}`,
+export const unitCalculators: readonly Calculator[] = kinds.map(({ id, dimension, title, base, example }) =>
+  defineCalculator({
+    id,
+    theme: 'units',
+    title,
+    about: 'Type it as you say it; it stands there in every unit.',
+    words: ['convert', 'conversion', 'unit', dimension, ...unitsOf(dimension)],
+    asks: [quantity('much', 'How much', base, example, { least: dimension === 'temperature' ? -273.15 : 0, above: false })],
+    work: ({ numbers: { much } }) => ({
+      lines: unitsOf(dimension).map((unit) => resultLine(unit, convert(much, base, unit) ?? 0, unit)),
+      formula: dimensionOf(base) === 'temperature' ? `°F = °C × 9/5 + 32 = ${num((much * 9) / 5 + 32)}` : `${num(much)} ${base}`,
+    }),
+    source: 'NIST SP 811, appendix B; NIST Handbook 44, appendix C (US customary liquid measure)',
   }),
-  source: 'NIST SP 811, appendix B; NIST Handbook 44, appendix C (US customary liquid measure)',
-}));
+);

@@ -1,9 +1,10 @@
 import { infiltration, shareKept, waterHeld } from '../water';
 import type { Calculator } from './Calculator';
+import { defineCalculator } from './defineCalculator';
 import { quantity, resultLine, num, orNone } from './makers';
 
 export const waterCalculators: readonly Calculator[] = [
-  {
+  defineCalculator({
     id: 'water-held',
     theme: 'water',
     title: 'Water held',
@@ -38,8 +39,8 @@ export const waterCalculators: readonly Calculator[] = [
       };
     },
     source: 'held = poured − drained; kept = (mass now − dry mass) ÷ held; 1 mL of water is 1 g (common practice)',
-  },
-  {
+  }),
+  defineCalculator({
     id: 'infiltration',
     theme: 'water',
     title: 'How fast water sinks in',
@@ -52,5 +53,5 @@ export const waterCalculators: readonly Calculator[] = [
       note: 'The first pouring wets the ground; the second tells.',
     }),
     source: 'depth ÷ time (common practice)',
-  },
+  }),
 ];

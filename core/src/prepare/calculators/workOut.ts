@@ -1,3 +1,4 @@
+import { itemAt } from '../../invariant';
 import { typedQuantity } from '../../quantities/typed';
 import type { Ask, Calculator, Given, Worked } from './Calculator';
 import { num } from './makers';
@@ -39,7 +40,7 @@ function readField(ask: Ask, text: string): Read {
   if (text.trim() === '' && ask.kind !== 'choice') return ask.optional ? {} : { wrong: 'Nothing typed yet.' };
   switch (ask.kind) {
     case 'choice':
-      return { choice: ask.choices.some(({ value }) => value === text) ? text : ask.choices[0].value };
+      return { choice: ask.choices.some(({ value }) => value === text) ? text : itemAt(ask.choices, 0).value };
     case 'ratio': {
       const typed = typedRatio(text);
       return 'wrong' in typed ? typed : { number: typed.parts, choice: typed.style };

@@ -22,7 +22,7 @@ export function countedLines(experiment: Experiment): CountedLines {
   const own = plan.materials.map((line) => line.trim()).filter((line) => app.has(line));
   const counts = new Set([units.length, units.reduce((sum, { sown }) => sum + (sown ?? 0), 0)]);
   const counted = own.flatMap((line) => {
-    const [, number, rest] = /^(\d+) (.+)$/.exec(line) ?? [];
+    const [, number, rest = ''] = /^(\d+) (.+)$/.exec(line) ?? [];
     return number !== undefined && counts.has(Number(number)) ? [{ line, rest }] : [];
   });
   // One word may stand before it: deep pots, clear pouches.

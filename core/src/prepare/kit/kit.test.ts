@@ -1,3 +1,4 @@
+import { itemAt, lastOf } from '../../invariant';
 import { describe, expect, it } from 'vitest';
 import { experimentFrom } from '../../ask/experimentFrom';
 import { questions } from '../../ask/questions';
@@ -107,7 +108,10 @@ describe.each(questions)('the kit of $id', (question) => {
   });
 
   it('follows units, seeds, arm names and arms that go, with no number or name of the old plan left and no tick lost', () => {
-    const [first] = before.arms.filter(({ role }) => role === 'treatment');
+    const first = itemAt(
+      before.arms.filter(({ role }) => role === 'treatment'),
+      0,
+    );
     const more = edit(
       edit(ticked, (now) => redesign(now, { unitsPerArm: question.unitsPerArm + 3 })),
       (now) => ({
@@ -129,8 +133,8 @@ describe.each(questions)('the kit of $id', (question) => {
   });
 
   it('takes what only a lost arm needed away', () => {
-    if (before.arms.length < 3) return expect(removeArm(before, before.arms[1].arm).arms).toHaveLength(1);
-    const gone = before.arms[before.arms.length - 1].arm;
+    if (before.arms.length < 3) return expect(removeArm(before, itemAt(before.arms, 1).arm).arms).toHaveLength(1);
+    const gone = lastOf(before.arms).arm;
     const after = edit(ticked, (now) => removeArm(now, gone));
     expect(kitOf(after).flatMap(({ arms }) => arms.map(({ arm }) => arm))).not.toContain(gone);
     expect(after.plan.stages.flatMap(({ arms }) => arms)).not.toContain(gone);

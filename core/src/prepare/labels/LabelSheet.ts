@@ -1,3 +1,5 @@
+import { itemAt } from '../../invariant';
+
 /** A sheet of labels: all lengths in mm. Sizes that are sold everywhere, and plain paper to be cut. */
 export interface LabelSheet {
   readonly id: string;
@@ -104,7 +106,7 @@ export const labelSheets: readonly LabelSheet[] = [
  * @param id as it was chosen
  * @returns the first sort where there is none of that id
  */
-export const labelSheetOf = (id: string): LabelSheet => labelSheets.find((sheet) => sheet.id === id) ?? labelSheets[0];
+export const labelSheetOf = (id: string): LabelSheet => labelSheets.find((sheet) => sheet.id === id) ?? itemAt(labelSheets, 0);
 
 /**
  * How many labels a page has.

@@ -1,3 +1,4 @@
+import { missing } from '../../invariant';
 import { random } from '../random';
 import { checkIn, threshold, treatedSum, type Stratum, type Watch } from './Stratum';
 
@@ -9,16 +10,15 @@ export function drawArrangements(strata: readonly Stratum[], seed: number, draws
   const { expected } = treatedSum(strata);
   const limit = threshold(strata);
   const source = random(seed);
-  const pools = strata.map(({ values }) => Float64Array.from(values));
+  const pools = strata.map(({ values, treated }) => ({ pool: Float64Array.from(values), treated }));
   let hits = 0;
   for (let draw = 0; draw < draws; draw++) {
     let sum = 0;
-    for (let block = 0; block < pools.length; block++) {
-      const pool = pools[block];
-      for (let i = 0; i < strata[block].treated; i++) {
+    for (const { pool, treated } of pools) {
+      for (let i = 0; i < treated; i++) {
         const j = source.int(i, pool.length - 1);
-        const picked = pool[j];
-        pool[j] = pool[i];
+        const picked = pool[j] ?? missing(pool, j);
+        pool[j] = pool[i] ?? missing(pool, i);
         pool[i] = picked;
         sum += picked;
       }

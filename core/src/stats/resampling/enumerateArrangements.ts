@@ -1,3 +1,4 @@
+import { itemAt, missing } from '../../invariant';
 import { checkIn, countArrangements, threshold, treatedSum, type Stratum, type Watch } from './Stratum';
 
 /**
@@ -12,20 +13,20 @@ export function enumerateArrangements(strata: readonly Stratum[], watch: Watch =
   let seen = 0;
 
   function pick(block: number, from: number, left: number, sum: number): void {
-    const { values } = strata[block];
+    const { values } = itemAt(strata, block);
     if (left === 0) {
       if (block < last) {
-        pick(block + 1, 0, strata[block + 1].treated, sum);
+        pick(block + 1, 0, itemAt(strata, block + 1).treated, sum);
         return;
       }
       if (Math.abs(sum - expected) >= limit) hits++;
       if ((++seen & 0xffff) === 0) checkIn(watch, seen / total);
       return;
     }
-    for (let i = from; i <= values.length - left; i++) pick(block, i + 1, left - 1, sum + values[i]);
+    for (let i = from; i <= values.length - left; i++) pick(block, i + 1, left - 1, sum + (values[i] ?? missing(values, i)));
   }
 
   const total = countArrangements(strata);
-  pick(0, 0, strata[0].treated, 0);
+  pick(0, 0, itemAt(strata, 0).treated, 0);
   return hits / seen;
 }

@@ -1,3 +1,4 @@
+import { addAt, cellAt, itemAt, missing } from '../../invariant';
 import gammaln from '@stdlib/math-base-special-gammaln';
 import { linearModel } from '../linearModel';
 import { random, type Random } from '../random';
@@ -17,7 +18,13 @@ export interface ArmBlock {
  * Source: Pitman EJG (1938) Biometrika 29:322–335; Kempthorne O (1952) for r and C.
  */
 export function randomisationF(blocks: readonly ArmBlock[], arms: number, options: RandomisationOptions): Randomisation | null {
-  return shuffleArms(blocks, arms, options, (effects, totals) => totals.reduce((sum, total, i) => sum + total * effects[i], 0), null);
+  return shuffleArms(
+    blocks,
+    arms,
+    options,
+    (effects, totals) => totals.reduce((sum, total, i) => sum + total * itemAt(effects, i), 0),
+    null,
+  );
 }
 
 /**
@@ -58,12 +65,13 @@ function shuffleArms(
   const statistic = () => {
     for (let i = 0; i < arms; i++) {
       let effect = 0;
-      for (let j = 0; j < arms; j++) effect += inverse[i * arms + j] * totals[j];
+      for (let j = 0; j < arms; j++)
+        effect += (inverse[i * arms + j] ?? missing(inverse, i * arms + j)) * (totals[j] ?? missing(totals, j));
       effects[i] = effect;
     }
     return statisticOf(effects, totals);
   };
-  residuals.forEach((values, b) => values.forEach((value, i) => (totals[used[b].arms[i]] += value)));
+  used.forEach(({ arms: labels }, b) => labels.forEach((arm, i) => addAt(totals, arm, cellAt(residuals, b, i))));
   const limit = (given ?? statistic()) * (1 - 1e-9);
   const arrangements = countDeals(used, arms);
 
@@ -76,7 +84,7 @@ function shuffleArms(
   let hits = 0;
   for (let draw = 0; draw < DRAWS; draw++) {
     totals.fill(0);
-    for (let b = 0; b < labels.length; b++) dealAgain(labels[b], residuals[b], totals, source);
+    for (let b = 0; b < labels.length; b++) dealAgain(itemAt(labels, b), itemAt(residuals, b), totals, source);
     if (statistic() >= limit) hits++;
     if ((draw & 0x3fff) === 0) checkIn(options, draw / DRAWS);
   }
@@ -87,16 +95,16 @@ function shuffleArms(
 function dealAgain(labels: Int32Array, values: Float64Array, totals: Float64Array, source: Random): void {
   for (let i = labels.length - 1; i >= 0; i--) {
     const j = source.int(0, i);
-    const label = labels[j];
-    labels[j] = labels[i];
+    const label = labels[j] ?? missing(labels, j);
+    labels[j] = labels[i] ?? missing(labels, i);
     labels[i] = label;
-    totals[label] += values[i];
+    totals[label] = (totals[label] ?? missing(totals, label)) + (values[i] ?? missing(values, i));
   }
 }
 
 function armCounts(block: ArmBlock, arms: number): number[] {
   const counts = new Array<number>(arms).fill(0);
-  for (const arm of block.arms) counts[arm]++;
+  for (const arm of block.arms) addAt(counts, arm, 1);
   return counts;
 }
 
@@ -113,9 +121,10 @@ function informationInverse(blocks: readonly ArmBlock[], arms: number): number[]
   const c = Array.from({ length: arms }, () => new Array<number>(arms).fill(0));
   for (const block of blocks) {
     const counts = armCounts(block, arms);
-    for (let i = 0; i < arms; i++) {
-      c[i][i] += counts[i];
-      for (let j = 0; j < arms; j++) c[i][j] -= (counts[i] * counts[j]) / block.arms.length;
+    for (const [i, row] of c.entries()) {
+      const own = itemAt(counts, i);
+      addAt(row, i, own);
+      for (const [j, other] of counts.entries()) addAt(row, j, -(own * other) / block.arms.length);
     }
   }
   const columns = c.map(
@@ -142,7 +151,9 @@ function walkDeals(
   let hits = 0;
   let seen = 0;
   function deal(block: number, place: number): void {
-    if (place === residuals[block].length) {
+    const values = itemAt(residuals, block);
+    const counts = itemAt(left, block);
+    if (place === values.length) {
       if (block + 1 < residuals.length) {
         deal(block + 1, 0);
         return;
@@ -152,13 +163,14 @@ function walkDeals(
       return;
     }
     for (let arm = 0; arm < totals.length; arm++) {
-      if (left[block][arm] === 0) continue;
-      const before = totals[arm];
-      left[block][arm]--;
-      totals[arm] = before + residuals[block][place];
+      const more = counts[arm] ?? missing(counts, arm);
+      if (more === 0) continue;
+      const before = totals[arm] ?? missing(totals, arm);
+      counts[arm] = more - 1;
+      totals[arm] = before + (values[place] ?? missing(values, place));
       deal(block, place + 1);
       totals[arm] = before;
-      left[block][arm]++;
+      counts[arm] = more;
     }
   }
   deal(0, 0);

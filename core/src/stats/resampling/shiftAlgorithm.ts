@@ -1,3 +1,4 @@
+import { itemAt, missing } from '../../invariant';
 import type { Stratum } from './Stratum';
 import { threshold, treatedSum } from './Stratum';
 import { decimalGrid } from './decimalGrid';
@@ -21,7 +22,7 @@ export function shiftAlgorithm(strata: readonly Stratum[]): number | null {
     treated,
   }));
   const lowest = whole.map(({ values }) => Math.min(...values));
-  const shifted = whole.map(({ values, treated }, i) => ({ values: values.map((v) => v - lowest[i]), treated }));
+  const shifted = whole.map(({ values, treated }, i) => ({ values: values.map((v) => v - itemAt(lowest, i)), treated }));
   const common = shifted.reduce((g, { values }) => values.reduce(divisor, g), 0) || 1;
   const reduced = shifted.map(({ values, treated }) => ({ values: values.map((v) => v / common), treated }));
   if (!affordable(reduced)) return null;
@@ -65,17 +66,18 @@ function affordable(strata: readonly Stratum[]): boolean {
 function subsetSums({ values, treated }: Stratum): Float64Array {
   const width = widest({ values, treated }) + 1;
   const ways = Array.from({ length: treated + 1 }, () => new Float64Array(width));
-  ways[0][0] = 1;
+  itemAt(ways, 0)[0] = 1;
   let reach = 0;
   values.forEach((value, seen) => {
     reach = Math.min(width - 1, reach + value);
     for (let j = Math.min(treated, seen + 1); j >= 1; j--) {
-      const from = ways[j - 1];
-      const to = ways[j];
-      for (let sum = reach; sum >= value; sum--) to[sum] += from[sum - value];
+      const from = itemAt(ways, j - 1);
+      const to = itemAt(ways, j);
+      for (let sum = reach; sum >= value; sum--)
+        to[sum] = (to[sum] ?? missing(to, sum)) + (from[sum - value] ?? missing(from, sum - value));
     }
   });
-  return normalise(ways[treated]);
+  return normalise(itemAt(ways, treated));
 }
 
 function normalise(row: Float64Array): Float64Array {
@@ -87,7 +89,8 @@ function convolve(a: Float64Array, b: Float64Array): Float64Array {
   const result = new Float64Array(a.length + b.length - 1);
   b.forEach((chance, shift) => {
     if (chance === 0) return;
-    for (let i = 0; i < a.length; i++) result[i + shift] += a[i] * chance;
+    for (let i = 0; i < a.length; i++)
+      result[i + shift] = (result[i + shift] ?? missing(result, i + shift)) + (a[i] ?? missing(a, i)) * chance;
   });
   return result;
 }

@@ -1,3 +1,4 @@
+import { itemAt } from '../../invariant';
 import type { Experiment, Unit } from '../../model';
 
 /** Whether units have their own, or one for all, one or several for each arm, or one for so many places side by side. */
@@ -52,5 +53,5 @@ export function sharingOf({ units }: Pick<Experiment, 'units'>): Sharing | null 
     const each = how === 'several' ? Math.max(...[...arms.values()].map(({ size }) => size)) : how === 'places' ? Math.max(...sizes) : 1;
     return how === 'own' ? [] : [{ how, what, each }];
   });
-  return found.find((sharing) => containersOf(units, sharing).every((name, i) => name === units[i].container)) ?? null;
+  return found.find((sharing) => containersOf(units, sharing).every((name, i) => name === itemAt(units, i).container)) ?? null;
 }

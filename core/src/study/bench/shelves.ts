@@ -53,7 +53,7 @@ export function benchFor(
 export function roundOrder<U extends { readonly unit: string; readonly row: number | null; readonly column: number | null }>(
   units: readonly U[],
 ): U[] {
-  const key = (unit: U) => [unit.row ?? Infinity, unit.column ?? Infinity];
+  const key = (unit: U) => [unit.row ?? Infinity, unit.column ?? Infinity] as const;
   return [...units].sort((a, b) => {
     const [rowA, columnA] = key(a);
     const [rowB, columnB] = key(b);

@@ -1,3 +1,4 @@
+import { itemAt } from '../../invariant';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { blankOf, emptyPlan, stageFields, timingFields, unitFields, type Presence, type Stage, type Timing } from '../../model';
@@ -20,7 +21,7 @@ const told = (timed: Timed, now?: number) =>
   plannedTimes(timed, now).steps.map(({ stage: i, arm, begins, ends }) => {
     const { zone } = timed.plan.timing;
     const [from, to] = [localOf(begins, zone), localOf(ends, zone)];
-    return `${arm} ${timed.plan.stages[i].name}: ${from.date} ${from.clock} to ${to.date} ${to.clock}`;
+    return `${arm} ${itemAt(timed.plan.stages, i).name}: ${from.date} ${from.clock} to ${to.date} ${to.clock}`;
   });
 
 /** Hot water for one arm, a day in vinegar for another, a night in water for the third, rinse and 35 days of cold for all. */
@@ -75,11 +76,11 @@ describe('times worked backwards from the sowing', () => {
   it('says which wish cannot be met, and what would give', () => {
     const soak = bags('2027-03-08', [stage('soak', { arms: ['V'], hours: 18 })], { at: '10:00', presence: school });
     const { unmet, steps } = plannedTimes(soak);
-    expect(unmet[0].wish).toBe('“soak” of V would begin on Sun 7 Mar, 16:00, when nobody is there.');
-    expect(unmet[0].gives.map(({ words }) => words)).toEqual(['Sow on Fri 5 Mar at 10:00', 'Sow on Tue 9 Mar at 10:00']);
+    expect(itemAt(unmet, 0).wish).toBe('“soak” of V would begin on Sun 7 Mar, 16:00, when nobody is there.');
+    expect(itemAt(unmet, 0).gives.map(({ words }) => words)).toEqual(['Sow on Fri 5 Mar at 10:00', 'Sow on Tue 9 Mar at 10:00']);
     expect(steps).toHaveLength(1);
     const overnight = bags('2027-03-09', [stage('soak', { arms: ['V'], hours: 12 })], { at: '10:00', presence: school });
-    expect(plannedTimes(overnight).unmet[0].gives).toContainEqual({
+    expect(itemAt(plannedTimes(overnight).unmet, 0).gives).toContainEqual({
       words: 'Let “soak” last up to 18 h',
       longer: { stage: 0, hoursMost: 18 },
     });
@@ -88,7 +89,7 @@ describe('times worked backwards from the sowing', () => {
   it('says when it is too late for it', () => {
     const now = minuteOf({ date: '2027-03-01', clock: '12:00' }, '');
     const { unmet } = plannedTimes(bags('2027-03-03', coats), now);
-    expect(unmet[0].wish).toMatch(/“vinegar” would have to begin on Tue 26 Jan, 08:50, which is over/);
+    expect(itemAt(unmet, 0).wish).toMatch(/“vinegar” would have to begin on Tue 26 Jan, 08:50, which is over/);
   });
 
   it('says which days after the sowing nobody is there', () => {
@@ -101,8 +102,10 @@ describe('times worked backwards from the sowing', () => {
     const moved = bags('2027-02-05', coats, { at: '10:00', pins });
     expect(plannedTimes(moved).unmet).toEqual([]);
     expect(told(moved).filter((line) => line.includes('4 °C'))[0]).toBe('C 4 °C in moist mix: 2026-12-28 10:00 to 2027-02-05 10:00');
-    const tooFar = bags('2027-02-05', coats, { at: '10:00', pins: [{ ...pins[0], on: '2027-01-20' }] });
-    expect(plannedTimes(tooFar).unmet[0].wish).toMatch(/was put on Wed 20 Jan, 10:00, and then the order or a length does not hold/);
+    const tooFar = bags('2027-02-05', coats, { at: '10:00', pins: [{ ...itemAt(pins, 0), on: '2027-01-20' }] });
+    expect(itemAt(plannedTimes(tooFar).unmet, 0).wish).toMatch(
+      /was put on Wed 20 Jan, 10:00, and then the order or a length does not hold/,
+    );
   });
 });
 
@@ -177,7 +180,7 @@ it('every schedule it gives keeps every stated length, order and hour, or says w
         const timed = bags(startedOn, stages, { zone, at, presence });
         const { steps, sowing, unmet } = plannedTimes(timed);
         if (unmet.length > 0) {
-          expect(unmet[0].wish).toMatch(/nobody is there|is over|does not hold|fits/);
+          expect(itemAt(unmet, 0).wish).toMatch(/nobody is there|is over|does not hold|fits/);
           return;
         }
         for (const arm of ['C', 'H', 'V']) {
@@ -185,7 +188,7 @@ it('every schedule it gives keeps every stated length, order and hour, or says w
           const expected = stages.flatMap((one, i) => (one.arms.length === 0 || one.arms.includes(arm) ? [i] : []));
           expect(own.map((step) => step.stage)).toEqual(expected);
           own.forEach((step, i) => {
-            const one = stages[step.stage];
+            const one = itemAt(stages, step.stage);
             const units = one.arms.length === 0 ? 12 : one.arms.length * 4;
             const { least, most } = lengthOf(one, units);
             // From two days on the length is one by the calendar, which a change of the clocks makes an hour longer or shorter.
@@ -193,7 +196,7 @@ it('every schedule it gives keeps every stated length, order and hour, or says w
             expect(step.ends - step.begins).toBeGreaterThanOrEqual(least * 60 - loose);
             expect(step.ends - step.begins).toBeLessThanOrEqual(most * 60 + loose);
             const next = own[i + 1]?.begins ?? sowing ?? 0;
-            const waits = own[i + 1] ? (stages[own[i + 1].stage].mayWait ?? 0) : 0;
+            const waits = own[i + 1] ? (itemAt(stages, itemAt(own, i + 1).stage).mayWait ?? 0) : 0;
             expect(next - step.ends).toBeGreaterThanOrEqual(0);
             expect(next - step.ends).toBeLessThanOrEqual(waits * 60);
             for (const minute of [step.begins, step.ends]) {

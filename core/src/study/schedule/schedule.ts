@@ -1,3 +1,4 @@
+import { itemAt } from '../../invariant';
 import { addDays, type Arm, type Experiment, type Plan, type Stage, type Timing, type Unit } from '../../model';
 import { after, later } from './lengths';
 import { presentBetween } from './presence';
@@ -119,7 +120,7 @@ export function jointSchedule(timed: Timed, { present, notBefore }: Bounds): Joi
       const stage = chains.get(arm)?.[depth]?.stage ?? null;
       groups.set(stage, [...(groups.get(stage) ?? []), arm]);
     }
-    return [...groups.values()].map((own) => ({ arms: own, link: chains.get(own[0])?.[depth] ?? null }));
+    return [...groups.values()].map((own) => ({ arms: own, link: chains.get(itemAt(own, 0))?.[depth] ?? null }));
   }
 
   /** When whatever comes after the steps from this depth on may begin for all of these arms. */
@@ -141,7 +142,7 @@ export function jointSchedule(timed: Timed, { present, notBefore }: Bounds): Joi
   }
 
   function pinned(arms: readonly string[], stage: number, spans: Spans): Spans {
-    const own = timing.pins.filter((pin) => pin.stage === stages[stage].name && arms.includes(pin.arm));
+    const own = timing.pins.filter((pin) => pin.stage === itemAt(stages, stage).name && arms.includes(pin.arm));
     return own.reduce((left, { on, at }) => {
       const minute = minuteOf({ date: on, clock: at }, zone);
       return both(left, [[minute, minute]]);

@@ -1,3 +1,4 @@
+import { itemAt } from '../../invariant';
 import { addDays, daysBetween, type Experiment } from '../../model';
 import { isThereOn } from './presence';
 import { boundsAround, comesBefore, minutesOfDay, lengthOf, onDay, unbound, jointSchedule, type Timed } from './schedule';
@@ -47,7 +48,7 @@ export function sowingFor(experiment: Timed & Pick<Experiment, 'measures'>, { gi
           ? 'No day in the two months after the first lesson fits every step. Let a soak last longer, or add hours at which somebody is there.'
           : `Between now and the end there is no day for the sowing: readings go on to day ${last}${longest > 0 ? `, and the steps before take ${Math.ceil(longest)} days` : ''}. Take a later end, or fewer days.`,
     };
-  const near = found.filter(({ date }) => Math.abs(daysBetween(found[0].date, date)) <= LOOK_DAYS / 2);
+  const near = found.filter(({ date }) => Math.abs(daysBetween(itemAt(found, 0).date, date)) <= LOOK_DAYS / 2);
   return near.reduce((best, own) => (own.off.length < best.off.length ? own : best));
 }
 

@@ -1,3 +1,5 @@
+import { itemAt } from '../../invariant';
+
 /** From a minute to a later one, both included. */
 export type Span = readonly [from: number, to: number];
 
@@ -26,10 +28,10 @@ export function joined(spans: readonly Span[]): Spans {
 export function both(a: Spans, b: Spans): Spans {
   const out: Span[] = [];
   for (let i = 0, j = 0; i < a.length && j < b.length;) {
-    const from = Math.max(a[i][0], b[j][0]);
-    const to = Math.min(a[i][1], b[j][1]);
+    const from = Math.max(itemAt(a, i)[0], itemAt(b, j)[0]);
+    const to = Math.min(itemAt(a, i)[1], itemAt(b, j)[1]);
     if (from <= to) out.push([from, to]);
-    if (a[i][1] < b[j][1]) i++;
+    if (itemAt(a, i)[1] < itemAt(b, j)[1]) i++;
     else j++;
   }
   return out;

@@ -1,3 +1,4 @@
+import { itemAt } from '../../invariant';
 import { addDays, shortDate } from '../../model';
 import { comesBefore, onDay, jointSchedule, type ArmStep, type Bounds, type Timed } from './schedule';
 import { within } from './spans';
@@ -28,11 +29,12 @@ export function whyNot(timed: Timed, sowing: number, anyhow: readonly ArmStep[],
   const gives = waysOut(timed, sowing, bounds);
   const isLate = begin < bounds.notBefore;
   const first = anyhow.find(({ begins }) => begins === begin);
-  if (isLate && first) return [{ wish: `“${stages[first.stage].name}” would have to begin on ${at(begin)}, which is over.`, gives }];
+  if (isLate && first)
+    return [{ wish: `“${itemAt(stages, first.stage).name}” would have to begin on ${at(begin)}, which is over.`, gives }];
   const off = [
     ...anyhow.flatMap(({ stage, arm, begins, ends }) => [
-      { minute: begins, words: `“${stages[stage].name}” of ${arm} would begin` },
-      { minute: ends, words: `“${stages[stage].name}” of ${arm} would end` },
+      { minute: begins, words: `“${itemAt(stages, stage).name}” of ${arm} would begin` },
+      { minute: ends, words: `“${itemAt(stages, stage).name}” of ${arm} would end` },
     ]),
     { minute: sowing, words: 'Sowing would be' },
   ].find(({ minute }) => !within(bounds.present, minute));

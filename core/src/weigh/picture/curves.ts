@@ -1,3 +1,4 @@
+import { itemAt, lastOf } from '../../invariant';
 import { kindOf } from '../../kinds';
 import type { CurvePoint } from '../../model';
 import { plural } from '../../quantities/plural';
@@ -39,14 +40,14 @@ export function curvesPicture(shown: Shown): Picture | null {
     return end ? [{ name: arm.name, ...end }] : [];
   });
   const order = [...last].sort((a, b) => b.mean.value - a.mean.value);
-  const told = order.length > 3 ? [order[0], order[order.length - 1]] : order;
+  const told = order.length > 3 ? [itemAt(order, 0), lastOf(order)] : order;
   const title = `${name}: ${told.map((end) => `${end.name} at ${fourFigures(end.mean.value)} on day ${fourFigures(end.day)}`).join(order.length > 3 ? ' down to ' : ', ')}`;
   return {
     id: `${measure.measure}.curves`,
     title,
     sentence: `${title}. ${axis.label}, over ${days.length} days. ${curves.map(({ arm, points }) => `${arm.name}: ${points.map((point) => `day ${fourFigures(point.day)} ${fourFigures(point.mean.value)}`).join(', ')}`).join('. ')}.`,
     note: `Lines: mean of the ${word} read that day; bands: its 95 % interval. n = ${curves.map(({ points }) => points[0]?.units ?? 0).join(', ')} ${word} on the first day, the arms in turn.`,
-    x: { label: 'day after the start', min: Math.min(0, days[0]), ticks: days },
+    x: { label: 'day after the start', min: Math.min(0, itemAt(days, 0)), ticks: days },
     y: {
       ...axis,
       ...(kind.adds ? { label: `${axis.label}, in all so far` } : {}),

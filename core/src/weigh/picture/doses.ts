@@ -1,3 +1,4 @@
+import { itemAt, lastOf } from '../../invariant';
 import { isTurn } from '../../compare/doseTrend';
 import { linearModel } from '../../stats/linearModel';
 import { dotsNote, fourFigures, findingTitle, meanOf, seriesOf, span, valueAxis, valuesIn, type Shown } from './parts';
@@ -17,7 +18,7 @@ export function dosesPicture(shown: Shown): Picture | null {
   const doses = [...new Set(arms.flatMap(({ dose }) => dose ?? []))].sort((a, b) => a - b);
   if (!result.trend || doses.length < 3) return null;
   const unit = arms.find(({ doseUnit }) => doseUnit)?.doseUnit ?? '';
-  const reach = doses[doses.length - 1] - doses[0];
+  const reach = lastOf(doses) - itemAt(doses, 0);
   const rows = arms.map((arm) => {
     const units = valuesIn(shown, (own) => own.arm === arm.arm);
     const values = units.map(({ value }) => value);
@@ -31,7 +32,7 @@ export function dosesPicture(shown: Shown): Picture | null {
   const curveMark: Mark = { kind: 'line', series: null, points: curve };
   const best = turns && turningPoint !== null ? turningPoint : null;
   const ends =
-    turningPointCi95 && ([Math.max(doses[0], turningPointCi95[0]), Math.min(doses[doses.length - 1], turningPointCi95[1])] as const);
+    turningPointCi95 && ([Math.max(itemAt(doses, 0), turningPointCi95[0]), Math.min(lastOf(doses), turningPointCi95[1])] as const);
   const bestWords = best === null ? '' : `${isTop(shown) ? 'highest' : 'lowest'} near ${fourFigures(best)} ${unit}`.trim();
   const title = best === null ? findingTitle(shown) : `${measure.name}: ${bestWords}${ends ? ` (${span(ends)})` : ''}`;
   return {
@@ -42,8 +43,8 @@ export function dosesPicture(shown: Shown): Picture | null {
     x: {
       label: unit === '' ? study.experiment.plan.changed || 'dose' : `${study.experiment.plan.changed || 'dose'}, ${unit}`,
       ticks: doses,
-      min: doses[0] - reach * 0.06,
-      max: doses[doses.length - 1] + reach * 0.06,
+      min: itemAt(doses, 0) - reach * 0.06,
+      max: lastOf(doses) + reach * 0.06,
     },
     y: axis,
     series: seriesOf(arms),
@@ -58,7 +59,7 @@ export function dosesPicture(shown: Shown): Picture | null {
           kind: 'dots',
           series: arm.arm,
           points: units.map(({ unit: code, value }, k) => ({
-            x: dose + off[k] - reach * 0.02,
+            x: dose + itemAt(off, k) - reach * 0.02,
             y: value,
             words: `${code}: ${fourFigures(value)}`,
           })),
@@ -102,7 +103,7 @@ function fitted(
   doses: readonly number[],
   turns: boolean,
 ): { x: number; y: number }[] {
-  const [first, last] = [doses[0], doses[doses.length - 1]];
+  const [first, last] = [itemAt(doses, 0), lastOf(doses)];
   const z = (dose: number) => (2 * (dose - first)) / (last - first) - 1;
   const read = rows.flatMap(({ dose, units }) => units.map(({ value }) => ({ z: z(dose), value })));
   const columns = [read.map(() => 1), read.map((unit) => unit.z), ...(turns ? [read.map((unit) => unit.z ** 2)] : [])];

@@ -1,3 +1,4 @@
+import { itemAt } from '../../invariant';
 import { plural } from '../../quantities/plural';
 import { replicateWord } from '../../study/replicates';
 import { density } from '../../stats/density';
@@ -43,7 +44,7 @@ export function dotsPicture(shown: Shown): Picture {
       {
         kind: 'dots',
         series: arm.arm,
-        points: units.map(({ unit, value }, k) => ({ x: value, y: i - 0.12 + off[k], words: `${unit}: ${fourFigures(value)}` })),
+        points: units.map(({ unit, value }, k) => ({ x: value, y: i - 0.12 + itemAt(off, k), words: `${unit}: ${fourFigures(value)}` })),
       },
       ...(mean
         ? [

@@ -1,3 +1,4 @@
+import { itemAt } from '../../invariant';
 import { factorsOf } from '../../model/factors';
 import { inList } from '../../quantities/inList';
 import { dotsNote, fourFigures, findingTitle, meanOf, span, valueAxis, valuesIn, type Shown } from './parts';
@@ -14,8 +15,8 @@ export function factorsPicture(shown: Shown): Picture | null {
   const { study, measure, result } = shown;
   const arms = study.experiment.arms.filter(({ role }) => role !== 'reference');
   const factors = [...factorsOf(arms)].sort((a, b) => b.levels.length - a.levels.length);
-  if (factors.length < 2 || !result.effects) return null;
   const [along, ...others] = factors;
+  if (!along || others.length === 0 || !result.effects) return null;
   const lineOf = (levels: Readonly<Record<string, string>>) => others.map(({ name }) => levels[name] ?? '').join(', ');
   const names = [...new Set(arms.map(({ factors: levels }) => lineOf(levels)))];
   const series: Series[] = names.map((name, k) => ({ arm: name, name, role: k === 0 ? 'control' : 'treatment' }));
@@ -43,7 +44,11 @@ export function factorsPicture(shown: Shown): Picture | null {
             units.map(({ value }) => value),
             0.05,
           );
-          return units.map(({ unit, value }, i) => ({ x: at + side * 0.09 + off[i], y: value, words: `${unit}: ${fourFigures(value)}` }));
+          return units.map(({ unit, value }, i) => ({
+            x: at + side * 0.09 + itemAt(off, i),
+            y: value,
+            words: `${unit}: ${fourFigures(value)}`,
+          }));
         }),
       },
       {

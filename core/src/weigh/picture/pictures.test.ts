@@ -1,3 +1,4 @@
+import { itemAt, tupleOf } from '../../invariant';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { analyse } from '../../analyse';
@@ -15,7 +16,11 @@ import type { Picture } from './Picture';
 import { picturesOf } from './picturesOf';
 import { spreadOut } from './spreadOut';
 
-const shownOf = (study: Study): Shown => ({ study, measure: study.experiment.measures[0], result: analyse(study).measures[0] });
+const shownOf = (study: Study): Shown => ({
+  study,
+  measure: itemAt(study.experiment.measures, 0),
+  result: itemAt(analyse(study).measures, 0),
+});
 const pictures = (study: Study) => picturesOf(shownOf(study));
 const marksOf = <Kind extends Picture['marks'][number]['kind']>(picture: Picture, kind: Kind) =>
   picture.marks.filter((mark): mark is Extract<Picture['marks'][number], { kind: Kind }> => mark.kind === kind);
@@ -40,7 +45,7 @@ describe('the picture of a measure', () => {
       [15, 16, 14, 15.5, 14.5],
     ]);
     // The interval of the mean of 9, 9.5, 10, 10.5, 11: 10 ± 2.776 × 0.7906 / √5 (Student 1908).
-    const [mean] = marksOf(picture, 'means')[0].points;
+    const mean = itemAt(itemAt(marksOf(picture, 'means'), 0).points, 0);
     expect([mean.value, mean.lo, mean.hi].map((value) => Number(value?.toFixed(3)))).toEqual([10, 9.018, 10.982]);
     expect(picture.table.rows[1]).toEqual(['tea', '15', '14.02 to 15.98', 'T1 15, T2 16, T3 14, T4 15.5, T5 14.5']);
     expect(picture.sentence).toContain('tea, 5 pots: mean 15');
@@ -51,7 +56,7 @@ describe('the picture of a measure', () => {
     const many = Array.from({ length: 60 }, (_, i) => i % 21);
     const [picture] = pictures(studyOf({ C: many, T: many }, { measures: [aMeasure({ kind: 'count', unit: '' })] }, () => ({ sown: 20 })));
     expect(picture.x).toEqual({ label: 'Height, % of the sown', min: 0, max: 100 });
-    const [shape] = marksOf(picture, 'shape');
+    const shape = itemAt(marksOf(picture, 'shape'), 0);
     expect(Math.min(...shape.points.map(({ x }) => x))).toBeGreaterThanOrEqual(0);
     expect(Math.max(...shape.points.map(({ x }) => x))).toBeLessThanOrEqual(100);
     const nearly = studyOf({ C: [20, 20, 20, 19], T: [0, 0, 0, 1] }, { measures: [aMeasure({ kind: 'count', unit: '' })] }, () => ({
@@ -81,7 +86,7 @@ describe('the picture of a measure', () => {
       '2026-04-11',
       () => 2,
     );
-    const [, late] = picked.observations.slice(-2);
+    const [, late] = tupleOf(picked.observations.slice(-2), 2);
     const missed = { ...picked, observations: picked.observations.filter(({ id }) => id !== late.id) };
     const totals = curvesPicture(shownOf(missed));
     expect(totals?.y.label).toBe('Height, cm, in all so far');
@@ -133,7 +138,7 @@ describe('the picture of a measure', () => {
       ['C', '2', '2', '0'],
       ['T', '0', '1', '3'],
     ]);
-    expect(marksOf(picture, 'boxes')[0].boxes.map(({ x, words }) => [x, words])).toEqual([
+    expect(itemAt(marksOf(picture, 'boxes'), 0).boxes.map(({ x, words }) => [x, words])).toEqual([
       [[0, 50], '1: 2'],
       [[50, 100], '2: 2'],
       [[0, 25], '2: 1'],
@@ -156,12 +161,12 @@ describe('the picture of a measure', () => {
     const doses = [0, 1, 2, 6];
     const at = (dose: number) => [0.1, -0.1, 0].map((off) => 10 + 6 * dose - dose * dose + off);
     const arms = doses.map((dose) => anArm(dose === 0 ? 'C' : `d${dose}`, { dose, doseUnit: 'g' }));
-    const [picture] = pictures(studyOf(Object.fromEntries(arms.map((arm, i) => [arm.arm, at(doses[i])])), { arms }));
+    const [picture] = pictures(studyOf(Object.fromEntries(arms.map((arm, i) => [arm.arm, at(itemAt(doses, i))])), { arms }));
     expect(picture.title).toMatch(/^Height: highest near (3|3\.00\d|2\.99\d) g \(/);
     expect(marksOf(picture, 'means').flatMap(({ points }) => points.map((point) => point.at))).toEqual(doses);
-    const [rule] = marksOf(picture, 'rule');
+    const rule = itemAt(marksOf(picture, 'rule'), 0);
     expect(rule.at).toBeCloseTo(3, 1);
-    const curve = marksOf(picture, 'line')[0].points;
+    const curve = itemAt(marksOf(picture, 'line'), 0).points;
     expect(curve.reduce((best, point) => (point.y > best.y ? point : best)).x).toBeCloseTo(3, 0);
   });
 
@@ -176,7 +181,7 @@ describe('the picture of a measure', () => {
     ]);
     const blocks = studyOf({ C: [1, 3, 11, 13], T: [4, 6, 15, 17] }, { layout: 'blocks' }, (_, i) => ({ block: i < 2 ? 'sill' : 'shelf' }));
     expect(pictures(blocks).map(({ id }) => id)).toEqual(['height.dots', 'height.blocks']);
-    expect(pictures(blocks)[1].table).toMatchObject({
+    expect(itemAt(pictures(blocks), 1).table).toMatchObject({
       head: ['Block', 'C', 'T'],
       rows: [
         ['sill', '2', '5'],
@@ -249,7 +254,7 @@ describe('what the place did', () => {
   it('is a slope from end to end in words, with the arms taken out', () => {
     const seen = placeSeen(shownOf(onRow(0.3)));
     expect(seen?.slopes[0]).toMatchObject({ along: 'columns' });
-    expect(seen?.slopes[0].gain).toBeCloseTo(2.1, 1);
+    expect(seen?.slopes[0]?.gain).toBeCloseTo(2.1, 1);
     expect(seen?.sentences[0]).toMatch(/^The right end came out about 2\.\d+ cm higher than the left end, whatever the arm/);
     expect(seen?.heat.get('C1')).toBeCloseTo(-1, 1);
   });
@@ -269,7 +274,7 @@ describe('the shuffle before one’s eyes', () => {
     const source = random(3);
     const gaps = Array.from({ length: 4000 }, () => shuffle?.deal(source) ?? 0);
     const share = gaps.filter((gap) => Math.abs(gap) >= 1.25 - 1e-9).length / gaps.length;
-    const p = shown.result.comparisons[0].p ?? 0;
+    const p = itemAt(shown.result.comparisons, 0).p ?? 0;
     expect(Math.abs(share - p)).toBeLessThan(4 * Math.sqrt((p * (1 - p)) / 4000));
   });
 

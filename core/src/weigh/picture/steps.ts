@@ -1,3 +1,4 @@
+import { addAt, itemAt } from '../../invariant';
 import { plural } from '../../quantities/plural';
 import { replicateWord } from '../../study/replicates';
 import { findingTitle, seriesOf, type Shown } from './parts';
@@ -14,10 +15,10 @@ export function stepsPicture(shown: Shown): Picture {
   const { arms } = study.experiment;
   const steps = [...measure.rubric].sort((a, b) => a.value - b.value);
   const nearest = (value: number) =>
-    steps.reduce((best, step, k) => (Math.abs(step.value - value) < Math.abs(steps[best].value - value) ? k : best), 0);
+    steps.reduce((best, step, k) => (Math.abs(step.value - value) < Math.abs(itemAt(steps, best).value - value) ? k : best), 0);
   const rows = arms.map((arm) => {
     const counts = steps.map(() => 0);
-    for (const { value } of result.values.filter((unit) => unit.arm === arm.arm)) if (steps.length > 0) counts[nearest(value)]++;
+    for (const { value } of result.values.filter((unit) => unit.arm === arm.arm)) if (steps.length > 0) addAt(counts, nearest(value), 1);
     return { arm, counts, units: counts.reduce((sum, count) => sum + count, 0) };
   });
   const boxes = rows.flatMap(({ counts, units }, i) => {
@@ -27,7 +28,7 @@ export function stepsPicture(shown: Shown): Picture {
       const start = from;
       from += (100 * count) / units;
       const shade = steps.length < 2 ? 0 : k / (steps.length - 1);
-      return [{ x: [start, from] as const, y: [i - 0.36, i + 0.36] as const, shade, words: `${steps[k].value}: ${count}` }];
+      return [{ x: [start, from] as const, y: [i - 0.36, i + 0.36] as const, shade, words: `${itemAt(steps, k).value}: ${count}` }];
     });
   });
   const title = findingTitle(shown);

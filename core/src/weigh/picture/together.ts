@@ -1,3 +1,4 @@
+import { itemAt } from '../../invariant';
 import { centre } from '../../stats/moments';
 import { kindOf } from '../../kinds';
 import { plural } from '../../quantities/plural';
@@ -44,7 +45,7 @@ export function togetherPicture(shown: Shown): Picture | null {
         kind: 'dots',
         series: arm.arm,
         points: rows.flatMap(({ block, means }) => {
-          const y = means[i];
+          const y = itemAt(means, i);
           return y === null ? [] : [{ x: i, y, words: `${block}, ${arm.name}: ${fourFigures(y)}` }];
         }),
       },
@@ -65,7 +66,7 @@ export function togetherPicture(shown: Shown): Picture | null {
   return {
     id: `${measure.measure}.${layout}`,
     title,
-    sentence: `${title}. ${rows.map(({ block, means }) => `${block}: ${means.map((mean, i) => `${arms[i].name} ${fourFigures(mean)}`).join(', ')}`).join('. ')}.`,
+    sentence: `${title}. ${rows.map(({ block, means }) => `${block}: ${means.map((mean, i) => `${itemAt(arms, i).name} ${fourFigures(mean)}`).join(', ')}`).join('. ')}.`,
     note:
       layout === 'pairs'
         ? `Each thin line is one pair; its slope is what the treatment did inside it. Large marks: mean of an arm. n = ${blocks.length} pairs.`
@@ -85,7 +86,7 @@ export function togetherPicture(shown: Shown): Picture | null {
 
 /** In how many of them the first treatment came out above the control. */
 function waysWords(rows: readonly { readonly means: readonly (number | null)[] }[], what: string, { measure, result }: Shown): string {
-  const both = rows.flatMap(({ means: [control, treated] }) => (control === null || treated == null ? [] : [treated - control]));
+  const both = rows.flatMap(({ means: [control, treated] }) => (control == null || treated == null ? [] : [treated - control]));
   if (both.length === 0) return '';
   const wording = kindOf(measure).wording(measure, result.share);
   const up = both.filter((gap) => gap > 0).length;

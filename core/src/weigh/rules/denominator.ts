@@ -1,3 +1,4 @@
+import { itemAt } from '../../invariant';
 import type { Finding, Study } from '../../model';
 import { kindOf } from '../../kinds';
 import { unitData } from '../../study/curves';
@@ -9,7 +10,7 @@ export function denominatorRule(study: Study): Finding[] {
     .flatMap((measure) => {
       const data = unitData(study, measure);
       const over = data.filter(({ unit, curve }) => unit.sown !== null && curve.some((point) => point.value > (unit.sown ?? 0)));
-      const fell = data.filter(({ curve }) => curve.some((point, i) => i > 0 && point.value < curve[i - 1].value));
+      const fell = data.filter(({ curve }) => curve.some((point, i) => i > 0 && point.value < itemAt(curve, i - 1).value));
       const finding = (message: string, remedy: string): Finding => ({ rule: 'denominator', severity: 'serious', message, remedy });
       const codes = (list: typeof data) => list.map(({ unit }) => unit.unit).join(', ');
       return [

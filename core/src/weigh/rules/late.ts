@@ -1,3 +1,4 @@
+import { itemAt } from '../../invariant';
 import type { Finding, Study } from '../../model';
 import { median } from '../../stats/moments';
 import { measureRounds } from '../../study/measureRounds';
@@ -15,9 +16,12 @@ export function lateRule(study: Study): Finding[] {
     const arms = [...read].map(([arm, days]) => ({ arm, day: median(days) }));
     const known = arms.filter((row): row is { arm: string; day: number } => row.day !== null);
     if (known.length === 0) return [];
-    const slow = known.find((row) => row.day !== known[0].day);
-    if (slow) return [apart(measure.name, day, { ...slow, name: names.get(slow.arm) }, { ...known[0], name: names.get(known[0].arm) })];
-    return known[0].day - day >= 1 ? [alike(measure.name, day, known[0].day)] : [];
+    const slow = known.find((row) => row.day !== itemAt(known, 0).day);
+    if (slow)
+      return [
+        apart(measure.name, day, { ...slow, name: names.get(slow.arm) }, { ...itemAt(known, 0), name: names.get(itemAt(known, 0).arm) }),
+      ];
+    return itemAt(known, 0).day - day >= 1 ? [alike(measure.name, day, itemAt(known, 0).day)] : [];
   });
 }
 

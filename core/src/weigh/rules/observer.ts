@@ -1,3 +1,4 @@
+import { itemAt } from '../../invariant';
 import type { Finding, Study } from '../../model';
 import { readingsOf } from '../../study/readings';
 
@@ -17,13 +18,13 @@ export function observerRule(study: Study): Finding[] {
     const [most] = [...counts].sort((a, b) => b[1] - a[1]);
     return most && most[1] / own.length >= MOST ? [{ arm: arm.name, name: most[0] }] : [];
   });
-  const other = leading.find(({ name }) => name !== leading[0].name);
+  const other = leading.find(({ name }) => name !== itemAt(leading, 0).name);
   if (!primary || !other) return [];
   return [
     {
       rule: 'observer',
       severity: 'serious',
-      message: `${leading[0].name} read most of ${leading[0].arm}, and ${other.name} most of ${other.arm}. People count and measure differently.`,
+      message: `${itemAt(leading, 0).name} read most of ${itemAt(leading, 0).arm}, and ${other.name} most of ${other.arm}. People count and measure differently.`,
       remedy: 'Let one person read all, or each read some of every arm.',
     },
   ];

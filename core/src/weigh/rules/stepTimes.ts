@@ -1,3 +1,4 @@
+import { itemAt } from '../../invariant';
 import type { Finding, Study } from '../../model';
 import { inList } from '../../quantities/inList';
 import { stepsOffTime, type OffTime } from '../../study/stepTimes';
@@ -24,7 +25,7 @@ export function stepTimesRule({ experiment, care }: Study): Finding[] {
     return {
       rule: 'step-times',
       severity: isAlike ? 'caution' : 'serious',
-      message: `“${step}” lasted ${inList([...new Set(each)])}; planned were ${off[0].hours} h.`,
+      message: `“${step}” lasted ${inList([...new Set(each)])}; planned were ${itemAt(off, 0).hours} h.`,
       remedy: isAlike
         ? 'The arms can still be compared. Say the true time in the report.'
         : 'The arms did not get the same, or not what was to be tested. Say the true times beside the result.',

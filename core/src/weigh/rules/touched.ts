@@ -1,3 +1,4 @@
+import { itemAt } from '../../invariant';
 import type { Incident, Study } from '../../model';
 
 export interface Touched {
@@ -18,7 +19,7 @@ export function touched({ experiment }: Study, event: Incident): Touched {
     return own.length === 0 ? 0 : own.filter((unit) => named.has(unit.unit)).length / own.length;
   });
   return {
-    arms: compared.filter((_, i) => shares[i] > 0).map((arm) => arm.name),
-    alike: shares.every((share) => Math.abs(share - shares[0]) < 1e-9),
+    arms: compared.filter((_, i) => itemAt(shares, i) > 0).map((arm) => arm.name),
+    alike: shares.every((share) => Math.abs(share - itemAt(shares, 0)) < 1e-9),
   };
 }

@@ -1,3 +1,4 @@
+import { lastOf } from '../../invariant';
 import type { Measure } from '../../model';
 import type { UnitValue } from '../../compare/Contrast';
 import { mean } from '../../stats/moments';
@@ -29,7 +30,7 @@ export function rankingOf(
   order.forEach((code, i) => {
     const isLine = i > 0 && order.slice(0, i).every((above) => order.slice(i).every((below) => isApart(above, below)));
     if (i === 0 || isLine) groups.push([code]);
-    else groups[groups.length - 1].push(code);
+    else lastOf(groups).push(code);
   });
   return groups;
 }

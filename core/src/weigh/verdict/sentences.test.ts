@@ -1,3 +1,4 @@
+import { itemAt } from '../../invariant';
 import { describe, expect, it } from 'vitest';
 import type { Contrast, Effect } from '../../compare/Contrast';
 import type { Expected, Finding, Measure, MeasureKind } from '../../model';
@@ -27,7 +28,7 @@ interface Uttered {
 /** One sentence of the core, from contrasts made up at random. */
 function utter(seed: number): Uttered {
   const source = random(seed);
-  const one = <T>(list: readonly T[]): T => list[source.int(0, list.length - 1)];
+  const one = <T>(list: readonly T[]): T => itemAt(list, source.int(0, list.length - 1));
   const [kind, unit, share] = one(kinds);
   const count = source.int(2, 5);
   const crossed = count === 4 && kind !== 'rating' && source.share() < 0.4;
@@ -81,7 +82,7 @@ function utter(seed: number): Uttered {
     beside: false,
   });
   const known = [...judged.comparisons, ...(judged.effects ?? [])].map(({ difference }) => difference.value);
-  return { code: judged.verdict.code, sentence: judged.verdict.sentence, lead: known.length === 1 ? known[0] : null };
+  return { code: judged.verdict.code, sentence: judged.verdict.sentence, lead: known.length === 1 ? itemAt(known, 0) : null };
 }
 
 const uttered = Array.from({ length: 3000 }, (_, seed) => utter(seed + 1));

@@ -1,3 +1,4 @@
+import { itemAt } from '../../invariant';
 import { describe, expect, it } from 'vitest';
 import { aMeasure, anArm, studyOf } from '../../testing';
 import { emptyPlan, type Experiment, type Finding, type Expected } from '../../model';
@@ -56,12 +57,15 @@ describe('judge', () => {
 
 describe('the sentence', () => {
   const two = (treated: readonly number[], more: Partial<Experiment> = {}, measure = {}) =>
-    analyse(
-      studyOf(
-        { C: [10, 11, 9, 10.5, 9.5], T: treated },
-        { arms: [anArm('C', { name: 'plain water' }), anArm('T', { name: 'tea' })], measures: [aMeasure(measure)], ...more },
-      ),
-    ).measures[0].verdict;
+    itemAt(
+      analyse(
+        studyOf(
+          { C: [10, 11, 9, 10.5, 9.5], T: treated },
+          { arms: [anArm('C', { name: 'plain water' }), anArm('T', { name: 'tea' })], measures: [aMeasure(measure)], ...more },
+        ),
+      ).measures,
+      0,
+    ).verdict;
 
   it.each<[string, readonly number[], object, RegExp]>([
     [
@@ -109,49 +113,50 @@ describe('the sentence', () => {
 
   it('says which of several treatments got which verdict', () => {
     const study = studyOf({ C: [10, 11, 9, 10.5, 9.5], T: [15, 16, 14, 15.5, 14.5], U: [10, 11.4, 9, 10.2, 9.4] });
-    const { verdict } = analyse(study).measures[0];
+    const { verdict } = itemAt(analyse(study).measures, 0);
     expect(verdict.code).toBe('supported');
     expect(verdict.sentence).toMatch(/Also: no difference that matters for U\.$/);
   });
 
   it('the clearest experiments are told: units all alike in each arm, none of ten against all, one day against another', () => {
     const four = (value: number) => [value, value, value, value];
-    const grams = analyse(studyOf({ C: four(5), T: four(9) })).measures[0];
+    const grams = itemAt(analyse(studyOf({ C: four(5), T: four(9) })).measures, 0);
     expect(grams.verdict.code).toBe('supported');
     expect(grams.verdict.sentence).toContain('higher with T than with C. That is enough to matter.');
     const share = aMeasure({ kind: 'count', unit: '', smallestDifference: 10 });
     const none = analyse(studyOf({ C: [0, 0, 0, 0, 0, 0], T: [10, 10, 10, 10, 10, 10] }, { measures: [share] }, () => ({ sown: 10 })));
-    expect(none.measures[0].verdict.code).toBe('supported');
+    expect(itemAt(none.measures, 0).verdict.code).toBe('supported');
     const event = aMeasure({ kind: 'event', unit: 'd', expected: 'less', smallestDifference: 2 });
     const study = studyOf({ C: four(1), T: four(1) }, { measures: [event] });
     const observations = study.observations.map((seen) => ({
       ...seen,
       observedOn: seen.unit.startsWith('C') ? '2026-04-21' : '2026-04-11',
     }));
-    expect(analyse({ ...study, observations }).measures[0].verdict.code).toBe('supported');
+    expect(itemAt(analyse({ ...study, observations }).measures, 0).verdict.code).toBe('supported');
   });
 
   it('the number that would settle it is more than did not, enough for a shuffle, and none without a difference that matters', () => {
     const three = (matters: number | null) =>
-      analyse(studyOf({ C: [10, 11, 12], T: [20, 21, 22] }, { measures: [aMeasure({ smallestDifference: matters })] })).measures[0].verdict;
+      itemAt(analyse(studyOf({ C: [10, 11, 12], T: [20, 21, 22] }, { measures: [aMeasure({ smallestDifference: matters })] })).measures, 0)
+        .verdict;
     expect(three(2).unitsNeeded).toBeGreaterThan(3);
     expect(three(11).unitsNeeded).toBe(4);
     expect(three(null).unitsNeeded).toBeNull();
     expect(three(null).sentence).not.toContain('would settle it');
     const wide = analyse(studyOf({ C: [10, 14, 12, 18, 6], T: [11, 13, 17, 9, 12] }, { measures: [aMeasure({ smallestDifference: 40 })] }));
-    expect(wide.measures[0].verdict.unitsNeeded ?? 6).toBeGreaterThan(5);
+    expect(itemAt(wide.measures, 0).verdict.unitsNeeded ?? 6).toBeGreaterThan(5);
   });
 
   it('an interval clear of none is never said to leave room for none: three against three are too few', () => {
     const study = studyOf({ C: [10, 11, 12], T: [20, 21, 22] });
-    const { sentence, code } = analyse(study).measures[0].verdict;
+    const { sentence, code } = itemAt(analyse(study).measures, 0).verdict;
     expect(code).toBe('cannot-tell');
     expect(sentence).toContain(' But chance alone gives a gap this big in about 10 of 100 tries: too few pots to tell.');
     expect(sentence).not.toContain('for none');
   });
 
   it('says that two came out alike, and never "0.0 higher"', () => {
-    const alike = analyse(studyOf({ C: [5, 5, 5, 5], T: [5, 5, 5, 5] })).measures[0].verdict.sentence;
+    const alike = itemAt(analyse(studyOf({ C: [5, 5, 5, 5], T: [5, 5, 5, 5] })).measures, 0).verdict.sentence;
     expect(alike).toContain('“Height” came out alike with T and C');
     expect(alike).not.toMatch(/\b0(\.0+)? \w+ (higher|lower)/);
   });

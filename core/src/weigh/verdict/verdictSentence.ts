@@ -1,3 +1,4 @@
+import { tupleOf } from '../../invariant';
 import { kindOf, type Wording } from '../../kinds';
 import type { Experiment, Finding, Measure } from '../../model';
 import type { Trend } from '../../compare/Contrast';
@@ -146,7 +147,10 @@ function luckOf({ experiment, alone }: Judged, { arm, versus }: Spoken): string 
 function enough(row: Spoken, { measure }: Judged, wording: Wording): string {
   const { value, ci95 } = row.difference;
   if (measure.smallestDifference === null || value === null) return '';
-  const [lo, hi] = (ci95 ?? [value, value]).map((end) => Math.abs(end * wording.scale));
+  const [lo, hi] = tupleOf(
+    (ci95 ?? [value, value]).map((end) => Math.abs(end * wording.scale)),
+    2,
+  );
   return Math.min(lo, hi) >= measure.smallestDifference ? ' That is enough to matter.' : ' Perhaps that is less than matters.';
 }
 

@@ -1,3 +1,4 @@
+import { tupleOf } from '../../invariant';
 import type { Wording } from '../../kinds';
 import type { Arm, Fact } from '../../model';
 import { decimalsFor, fixed } from '../../quantities/roundTo';
@@ -55,7 +56,10 @@ export function intervalFact(row: Pick<ComparisonRow, 'arm' | 'versus' | 'differ
   const { ci95 } = row.difference;
   if (ci95 === null) return null;
   const decimals = gapDecimals(row, wording);
-  const [lo, hi] = ci95.map((end) => end * wording.scale);
+  const [lo, hi] = tupleOf(
+    ci95.map((end) => end * wording.scale),
+    2,
+  );
   const size = (end: number) => digits(Math.abs(end), decimals);
   const isAllNone = Number(size(lo)) === 0 && Number(size(hi)) === 0;
   const text = isAllNone

@@ -1,3 +1,4 @@
+import { itemAt } from '../../invariant';
 import { describe, expect, it } from 'vitest';
 import { analyse } from '../../analyse';
 import { studyOf } from '../../testing';
@@ -18,7 +19,7 @@ describe('numbers as people type them', () => {
     ['58%', 58, '%'],
   ])('%s', (text, value, unit) => {
     expect(numbersIn(text)[0]).toMatchObject({ unit });
-    expect(numbersIn(text)[0].value).toBeCloseTo(value, 9);
+    expect(itemAt(numbersIn(text), 0).value).toBeCloseTo(value, 9);
   });
 
   it('dates, codes and fractions of a word are no numbers', () => {
@@ -31,12 +32,12 @@ const says = (check: typeof look, sentence: string) => check(sentence).map((hint
 
 describe('ninety sentences of pupils, of two experiments', () => {
   const allWrong = [
-    ...wrong.map((sentence) => [sentence, says(look, sentence)]),
-    ...wrongOfBasil.map((sentence) => [sentence, says(ofBasil, sentence)]),
+    ...wrong.map((sentence) => [sentence, says(look, sentence)] as const),
+    ...wrongOfBasil.map((sentence) => [sentence, says(ofBasil, sentence)] as const),
   ];
   const allRight = [
-    ...right.map((sentence) => [sentence, says(look, sentence)]),
-    ...rightOfBasil.map((sentence) => [sentence, says(ofBasil, sentence)]),
+    ...right.map((sentence) => [sentence, says(look, sentence)] as const),
+    ...rightOfBasil.map((sentence) => [sentence, says(ofBasil, sentence)] as const),
   ];
 
   it('of the wrong ones at least nine in ten are marked', () => {
@@ -52,7 +53,7 @@ describe('ninety sentences of pupils, of two experiments', () => {
 describe('a hint', () => {
   it('says where, and what the data say', () => {
     const text = 'We think so.\n100 mM salt gave 38 points fewer sprouts than tap water.';
-    const [doubt] = look(text);
+    const doubt = itemAt(look(text), 0);
     expect(text.slice(doubt.from, doubt.to)).toBe('38 points');
     expect(doubt.says).toBe('You wrote “38 points”; the data say 58.0 points lower.');
   });

@@ -46,7 +46,7 @@ export function checkDates(sentence: string, study: Study): Hint[] {
       return hint(`You wrote “${typed}”; the last day was ${longDate(endedOn)}.`);
     if (deed.test(sentence) && (date < first || date > last))
       return hint(`You wrote “${typed}”; the study ran from ${longDate(first)} to ${longDate(last)}.`);
-    const [own] = longDate(date).split(' ');
+    const [own = ''] = longDate(date).split(' ');
     return named === null || own.toLowerCase().startsWith(named.slice(0, 3).toLowerCase())
       ? []
       : hint(`You wrote “${typed}”; that day was a ${own}.`);
@@ -62,14 +62,14 @@ function runOf({ experiment, observations, care, happenings }: Study, startedOn:
     ...care.map(({ on }) => on.slice(0, 10)),
     ...happenings.map(({ on }) => on.slice(0, 10)),
   ].sort();
-  return [days[0], days[days.length - 1]];
+  return [days[0] ?? '', days[days.length - 1] ?? ''];
 }
 
 /** The dates of a sentence; one without a year is of the year in which the study ran then. */
 function datesIn(sentence: string, first: string, last: string): TypedDate[] {
   return shapes.flatMap((shape) =>
     [...sentence.matchAll(shape)].flatMap((match) => {
-      const { day, month: named, year, weekday: said } = match.groups ?? {};
+      const { day, month: named = '', year, weekday: said } = match.groups ?? {};
       const number = /^\d/.test(named) ? Number(named) : months.findIndex((name) => name.startsWith(named.toLowerCase().slice(0, 3))) + 1;
       const inYear = (own: string) => `${own}-${two(number)}-${two(Number(day))}`;
       const years = year === undefined ? [first.slice(0, 4), last.slice(0, 4)] : [year];

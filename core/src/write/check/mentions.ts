@@ -1,3 +1,4 @@
+import { itemAt } from '../../invariant';
 import type { Experiment } from '../../model';
 import type { TypedNumber } from './numbersIn';
 
@@ -57,7 +58,7 @@ export function mentionsIn(sentence: string, { arms, measures }: Experiment): Me
   take('controls', control);
   take('control', control);
   const treatments = arms.filter(({ role }) => role === 'treatment');
-  if (treatments.length === 1) for (const words of ['treatment', 'treated']) take(words, treatments[0].arm);
+  if (treatments.length === 1) for (const words of ['treatment', 'treated']) take(words, itemAt(treatments, 0).arm);
   for (const { arm } of arms) if (/[A-Z0-9]/.test(arm) && arm.length > 1 && !/^\d+$/.test(arm)) take(arm, arm);
   text = text.replace(dose, (match) => ' '.repeat(match.length));
   const spoken = measures.flatMap(({ measure, name }) =>
@@ -69,7 +70,7 @@ export function mentionsIn(sentence: string, { arms, measures }: Experiment): Me
   const edges = [0, ...[...sentence.matchAll(breaks)].map((match) => match.index + match[0].length), sentence.length];
   const clauseAt = (at: number): readonly [number, number] => {
     const i = edges.findIndex((edge, k) => at >= edge && at < (edges[k + 1] ?? Infinity));
-    return [edges[Math.max(0, i)], edges[i + 1] ?? sentence.length];
+    return [itemAt(edges, Math.max(0, i)), edges[i + 1] ?? sentence.length];
   };
   const inside = (from: number, to: number) => [
     ...new Set(

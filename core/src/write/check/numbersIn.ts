@@ -64,7 +64,7 @@ const hedges: readonly (readonly [RegExp, TypedNumber['about']])[] = [
  */
 export function numbersIn(text: string): TypedNumber[] {
   return [...text.matchAll(pattern)].map((match) => {
-    const { part, number, of, unit = '' } = match.groups ?? {};
+    const { part, number = '', of, unit = '' } = match.groups ?? {};
     const before = text.slice(0, match.index);
     const about = hedges.find(([words]) => words.test(before))?.[1] ?? 'exactly';
     const value = part === undefined ? valueOf(number) : partOf(part);
@@ -93,14 +93,14 @@ function valueOf(words: string): number {
   if (/^\d/.test(plain)) return Number(/^\d{1,3}(,\d{3})+/.test(plain) ? plain.replaceAll(',', '') : plain.replace(',', '.'));
   if (plain === 'none') return 0;
   if (plain.endsWith('hundred')) return 100;
-  const [first, second] = plain.split(/[- ]/);
+  const [first = '', second = ''] = plain.split(/[- ]/);
   const ten = tens.indexOf(first);
   return ten < 0 ? small.indexOf(first) : 10 * (ten + 2) + (second ? small.indexOf(second) : 0);
 }
 
 /** Half of the last figure typed; of round numbers, and of those said to be about, more. */
 function slackOf(typed: string, value: number, about: TypedNumber['about']): number {
-  const decimals = /[.,](\d{1,2})$/.exec(typed)?.[1].length ?? 0;
+  const decimals = /[.,](\d{1,2})$/.exec(typed)?.[1]?.length ?? 0;
   const last = 0.5 * 10 ** -decimals;
   const isPart = /[a-z]/i.test(typed) && !Number.isInteger(value);
   if (isPart) return value * 0.16;

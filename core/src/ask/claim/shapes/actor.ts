@@ -1,3 +1,4 @@
+import { itemAt } from '../../../invariant';
 import type { Token } from '../language';
 import { bareSubject } from '../subject';
 import { verbAt } from '../verbs';
@@ -7,7 +8,7 @@ import { tokenWords } from './Halves';
 export function withoutActor(tokens: readonly Token[]): { readonly actor: readonly Token[]; readonly done: readonly Token[] } {
   const words = tokenWords(tokens);
   let at = 0;
-  if (/^(you|we|one|i|they|it|people)$/.test(words[0])) at = 1;
+  if (/^(you|we|one|i|they|it|people)$/.test(words[0] ?? '')) at = 1;
   else if (isPlantSubject(tokens)) at = Math.max(0, verbAt(tokens));
   const actor = tokens.slice(0, at);
   while (
@@ -22,5 +23,5 @@ export function withoutActor(tokens: readonly Token[]): { readonly actor: readon
 
 const isPlantSubject = (tokens: readonly Token[]) => {
   const at = verbAt(tokens);
-  return at > 0 && /^(is|are|was|were|get|gets|have|has)$/.test(tokens[at].word) && bareSubject(tokens.slice(0, at)).length === 0;
+  return at > 0 && /^(is|are|was|were|get|gets|have|has)$/.test(itemAt(tokens, at).word) && bareSubject(tokens.slice(0, at)).length === 0;
 };

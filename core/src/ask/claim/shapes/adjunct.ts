@@ -1,3 +1,4 @@
+import { itemAt } from '../../../invariant';
 import type { Token } from '../language';
 import type { Halves } from './Halves';
 
@@ -11,8 +12,8 @@ const NO_ADJUNCT =
 /** "… grow better with worm castings": the part after the effect that says what is done. */
 export function adjunctOf(predicate: readonly Token[]): Halves | null {
   for (let i = 1; i < predicate.length; i += 1) {
-    const [word, next] = [predicate[i].word, predicate[i + 1]];
-    if (!ADJUNCT.test(word) || !next || (/^(of|away|off)$/.test(predicate[i - 1].word) && word === 'from')) continue;
+    const [word, next] = [itemAt(predicate, i).word, predicate[i + 1]];
+    if (!ADJUNCT.test(word) || !next || (/^(of|away|off)$/.test(itemAt(predicate, i - 1).word) && word === 'from')) continue;
     if (isTimeOrPlace(predicate, i)) continue;
     const from = word === 'next' || word === 'thanks' || word === 'due' ? (word === 'next' ? i : i + 2) : KEEPS_WORD.test(word) ? i : i + 1;
     let end = predicate.findIndex(({ pause }, k) => k >= i && pause !== '') + 1;
@@ -24,12 +25,12 @@ export function adjunctOf(predicate: readonly Token[]): Halves | null {
 }
 
 function isTimeOrPlace(predicate: readonly Token[], i: number): boolean {
-  const next = predicate[i + 1].word;
+  const next = itemAt(predicate, i + 1).word;
   const second = predicate[i + 2]?.word ?? '';
   const isStay =
     /^(days?|weeks?|months?|years?|hours?|nights?|summer|winter|spring|autumn|season|time|garden|ground|world|end|morning|evening|size|height|weight|long|short)$/;
   if (
-    /^(from|against)$/.test(predicate[i].word) &&
+    /^(from|against)$/.test(itemAt(predicate, i).word) &&
     /^(keeps?|stops?|prevents?|protects?|saves?)$/.test(
       predicate
         .slice(0, i)
@@ -38,8 +39,8 @@ function isTimeOrPlace(predicate: readonly Token[], i: number): boolean {
     )
   )
     return true;
-  if (predicate[i].word === 'in' && /^(half|less)$/.test(next)) return true;
-  if (predicate[i].word === 'by' && /^(a|an|half|about|up|\d.*|day|one|two|three|far|itself)$/.test(next)) return true;
+  if (itemAt(predicate, i).word === 'in' && /^(half|less)$/.test(next)) return true;
+  if (itemAt(predicate, i).word === 'by' && /^(a|an|half|about|up|\d.*|day|one|two|three|far|itself)$/.test(next)) return true;
   if (/^(the|your|my|all|every|hot|cold|general|fact|summer|winter|spring|autumn|spite|size|height|weight|length|number)$/.test(next))
     return isStay.test(second) || isStay.test(next) || /^(general|fact|spite)$/.test(next);
   if (/^(a|an|one|two|three|four|five|six|seven|eight|ten|twelve|\d+|about|just|only|as)$/.test(next))

@@ -1,3 +1,4 @@
+import { itemAt } from '../../../invariant';
 import type { Token } from '../language';
 import { isPlantVerb, verbAt } from '../verbs';
 import { withoutActor } from './actor';
@@ -35,20 +36,24 @@ function conditionLast(tokens: readonly Token[], at: number): Halves {
 
 const isPlantVerbNext = (tokens: readonly Token[], i: number) =>
   [1, 2, 3].some(
-    (step) => isPlantVerb(tokens[i + step]) && /^(will|would|can|get|gets|grow|grows|is|are|do|does)$/.test(tokens[i + step].word),
+    (step) => isPlantVerb(tokens[i + step]) && /^(will|would|can|get|gets|grow|grows|is|are|do|does)$/.test(itemAt(tokens, i + step).word),
   );
 
 /** A clause, not "when young" or "after two weeks". */
 function clauseFollows(tokens: readonly Token[], i: number): boolean {
-  if (tokens[i].word === 'because') return true;
+  if (itemAt(tokens, i).word === 'because') return true;
   const rest = tokens.slice(i + 1);
-  if (rest.length < 2 || (/^(a|an|one|two|three|four|\d+)$/.test(rest[0].word) && /^(days?|weeks?|months?|hours?)$/.test(rest[1].word)))
+  if (
+    rest.length < 2 ||
+    (/^(a|an|one|two|three|four|\d+)$/.test(itemAt(rest, 0).word) && /^(days?|weeks?|months?|hours?)$/.test(itemAt(rest, 1).word))
+  )
     return false;
-  if (/^(after|unless)$/.test(tokens[i].word)) return /^(you|we|being|they|it|a|an|the)$/.test(rest[0].word) || rest[0].tags.has('Gerund');
+  if (/^(after|unless)$/.test(itemAt(tokens, i).word))
+    return /^(you|we|being|they|it|a|an|the)$/.test(itemAt(rest, 0).word) || itemAt(rest, 0).tags.has('Gerund');
   return (
-    /^(you|we|one|they|it|your|the|a|an|i|there)$/.test(rest[0].word) ||
-    rest.some((_, k) => k > 0 && verbAt([tokens[i], ...rest.slice(0, k + 1)]) === k + 1) ||
-    rest[0].tags.has('PastTense') ||
-    rest[0].tags.has('Gerund')
+    /^(you|we|one|they|it|your|the|a|an|i|there)$/.test(itemAt(rest, 0).word) ||
+    rest.some((_, k) => k > 0 && verbAt([itemAt(tokens, i), ...rest.slice(0, k + 1)]) === k + 1) ||
+    itemAt(rest, 0).tags.has('PastTense') ||
+    itemAt(rest, 0).tags.has('Gerund')
   );
 }

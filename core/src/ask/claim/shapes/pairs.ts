@@ -38,7 +38,7 @@ export function matters(tokens: readonly Token[]): Halves | null {
 export function peopleWho(tokens: readonly Token[]): Halves | null {
   const words = tokenWords(tokens);
   const says = words.findIndex((word) => /^(say|says|find|get|claim|swear|have|see|report|notice)$/.test(word));
-  return words[1] === 'who' && /^(people|gardeners|farmers|those|anyone|friends|growers|everyone)$/.test(words[0]) && says > 2
+  return words[1] === 'who' && /^(people|gardeners|farmers|those|anyone|friends|growers|everyone)$/.test(words[0] ?? '') && says > 2
     ? { done: tokens.slice(2, says), effect: tokens.slice(says + 1) }
     : null;
 }
@@ -55,7 +55,7 @@ export function betterFor(tokens: readonly Token[]): Halves | null {
 /** "To get more flowers, feed …", "For bigger pumpkins, give them …", "Bury a fish for bigger fruit". */
 export function withPurpose(tokens: readonly Token[]): Halves | null {
   const words = tokenWords(tokens);
-  if (/^(to|for)$/.test(words[0])) {
+  if (/^(to|for)$/.test(words[0] ?? '')) {
     const comma = tokens.findIndex(({ pause }) => pause !== '');
     if (comma > 0 && comma < tokens.length - 1) return { done: tokens.slice(comma + 1), effect: tokens.slice(0, comma + 1) };
   }
@@ -67,7 +67,7 @@ export function withPurpose(tokens: readonly Token[]): Halves | null {
 /** "Which is better for roses, tea or water?", after the second of the two was taken off. */
 export function aOrB(tokens: readonly Token[]): Halves | null {
   const words = tokenWords(tokens);
-  if (!/^(which|what)$/.test(words[0])) return null;
+  if (!/^(which|what)$/.test(words[0] ?? '')) return null;
   const comma = tokens.findIndex(({ pause }) => pause !== '');
   return comma > 0 && comma < tokens.length - 1 ? { done: tokens.slice(comma + 1), effect: tokens.slice(0, comma + 1) } : null;
 }

@@ -1,3 +1,4 @@
+import { itemAt } from '../../../invariant';
 import { isThing, type Token } from '../language';
 import { verbAt } from '../verbs';
 import { tokenWords, type Halves } from './Halves';
@@ -15,7 +16,7 @@ export function toldToSomeone(tokens: readonly Token[]): Halves | null {
   )
     at += 1;
   const first = tokens[at];
-  const ordered = at > 0 && /^(always|never|you|we|just|try|do|it)$/.test(words[0]);
+  const ordered = at > 0 && /^(always|never|you|we|just|try|do|it)$/.test(words[0] ?? '');
   if (
     !first ||
     (isThing(first.word) && !ordered) ||
@@ -35,10 +36,10 @@ export function toldToSomeone(tokens: readonly Token[]): Halves | null {
     (word, i) =>
       i > at + 1 &&
       (/^(so|because|as)$/.test(word) ||
-        (tokens[i - 1].pause !== '' && !/^(and|not|but|then)$/.test(word)) ||
+        (itemAt(tokens, i - 1).pause !== '' && !/^(and|not|but|then)$/.test(word)) ||
         (word === 'and' && /^(they|it|you|your|the|watch|get|see|its|their)$/.test(words[i + 1] ?? '')) ||
         (word === 'or' && /^(they|it|you|else|your|the)$/.test(words[i + 1] ?? '')) ||
-        (word === 'to' && tokens[i + 1]?.tags.has('Infinitive') && !/^(it|them)$/.test(words[i + 1])) ||
+        (word === 'to' && tokens[i + 1]?.tags.has('Infinitive') && !/^(it|them)$/.test(words[i + 1] ?? '')) ||
         (word === 'for' &&
           (tokens[i + 1]?.tags.has('Comparative') ||
             /^[a-z]{4,}(i|e)?er$/.test(words[i + 1] ?? '') ||
