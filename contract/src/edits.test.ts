@@ -41,12 +41,15 @@ import {
   toggleStageArm,
   write,
   type Experiment,
+  itemAt,
+  entryOf,
+  lastOf,
 } from '@fern/core';
 import { experimentSchema } from './experiment';
 import { fieldErrors } from './messages';
 
 type Edit = (now: Experiment, pick: number) => Experiment;
-const at = <Item>(items: readonly Item[], pick: number): Item => items[pick % items.length];
+const at = <Item>(items: readonly Item[], pick: number): Item => itemAt(items, pick % items.length);
 const arm = (now: Experiment, pick: number) => at(now.arms, pick).arm;
 const measure = (now: Experiment, pick: number) => at(now.measures, pick).measure;
 
@@ -107,7 +110,7 @@ describe('whatever is done to a plan on its pages', () => {
       fc.property(anyQuestion, anyEdits, (question, steps) => {
         let now = experimentFrom(question, { created: '2026-04-01', startOn: '2026-04-02', seed: 7 });
         for (const [name, pick] of steps) {
-          now = edits[name](now, pick);
+          now = entryOf(edits, name)(now, pick);
           expect(refused(now), `after ${name} ${pick}`).toEqual([]);
         }
       }),
@@ -119,7 +122,7 @@ describe('whatever is done to a plan on its pages', () => {
     fc.assert(
       fc.property(anyQuestion, anyEdits, (question, steps) => {
         const before = experimentFrom(question, { created: '2026-04-01', startOn: '2026-04-02', seed: 7 });
-        const after = steps.reduce((now, [name, pick]) => edits[name](now, pick), before);
+        const after = steps.reduce((now, [name, pick]) => entryOf(edits, name)(now, pick), before);
         expect(after.arms.filter(({ role }) => role === 'control')).toHaveLength(1);
         expect(after.measures.filter(({ primary }) => primary)).toHaveLength(1);
         expect(after.units.every((unit) => after.arms.some((own) => own.arm === unit.arm))).toBe(true);
@@ -132,11 +135,11 @@ describe('whatever is done to a plan on its pages', () => {
     fc.assert(
       fc.property(anyQuestion, anyEdits, (question, steps) => {
         const before = experimentFrom(question, { created: '2026-04-01', startOn: '2026-04-02', seed: 7 });
-        const versions = steps.reduce((all, [name, pick]) => [...all, edits[name](all[all.length - 1], pick)], [before]);
-        const written = write(versions[versions.length - 1], { conclusion: 'In one room.' });
+        const versions = steps.reduce((all, [name, pick]) => [...all, entryOf(edits, name)(lastOf(all), pick)], [before]);
+        const written = write(lastOf(versions), { conclusion: 'In one room.' });
         const undone = versions
           .slice(1)
-          .map((after, index) => ({ was: versions[index], after }))
+          .map((after, index) => ({ was: itemAt(versions, index), after }))
           .reduceRight((now, { was, after }) => rebase(after, was, now).experiment, written);
         expect(undone).toEqual(write(before, { conclusion: 'In one room.' }));
       }),
@@ -148,7 +151,7 @@ describe('whatever is done to a plan on its pages', () => {
     fc.assert(
       fc.property(anyQuestion, anyEdits, (question, steps) => {
         const before = experimentFrom(question, { created: '2026-04-01', startOn: '2026-04-02', seed: 7 });
-        const after = steps.reduce((now, [name, pick]) => edits[name](now, pick), before);
+        const after = steps.reduce((now, [name, pick]) => entryOf(edits, name)(now, pick), before);
         const plan = { ...before.plan, predictions: after.plan.predictions };
         expect(restorePlan(before, after)).toEqual({ ...before, plan, writing: after.writing });
       }),

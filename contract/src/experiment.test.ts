@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { emptyPlan, emptyWriting, layOut, type Experiment } from '@fern/core';
+import { emptyPlan, emptyWriting, layOut, type Experiment, itemAt } from '@fern/core';
 import { changeSchema } from './change';
 import { experimentSchema } from './experiment';
 import { fieldErrors } from './messages';
@@ -60,13 +60,18 @@ describe('experimentSchema', () => {
 
   it.each<[string, Partial<Experiment>, string, RegExp]>([
     ['no arm', { arms: [] }, '/arms', /no arm/],
-    ['no control', { arms: [{ ...arms[1] }] }, '/arms', /No arm is the control/],
-    ['two controls', { arms: [arms[0], { ...arms[1], role: 'control' }] }, '/arms/1/role', /two controls/],
+    ['no control', { arms: [{ ...itemAt(arms, 1) }] }, '/arms', /No arm is the control/],
+    ['two controls', { arms: [itemAt(arms, 0), { ...itemAt(arms, 1), role: 'control' }] }, '/arms/1/role', /two controls/],
     ['0 units', { units: [] }, '/units', /0 units/],
-    ['401 units', { units: Array.from({ length: 401 }, (_, i) => ({ ...good.units[0], unit: `D${i}` })) }, '/units', /more than 400/],
-    ['a unit of no arm', { units: [{ ...good.units[0], arm: 'X' }] }, '/units/0/arm', /does not exist/],
-    ['a unit code twice', { units: [good.units[0], good.units[0]] }, '/units/1', /twice/],
-    ['no measure that decides', { measures: [{ ...good.measures[0], primary: false }] }, '/measures', /No measure decides/],
+    [
+      '401 units',
+      { units: Array.from({ length: 401 }, (_, i) => ({ ...itemAt(good.units, 0), unit: `D${i}` })) },
+      '/units',
+      /more than 400/,
+    ],
+    ['a unit of no arm', { units: [{ ...itemAt(good.units, 0), arm: 'X' }] }, '/units/0/arm', /does not exist/],
+    ['a unit code twice', { units: [itemAt(good.units, 0), itemAt(good.units, 0)] }, '/units/1', /twice/],
+    ['no measure that decides', { measures: [{ ...itemAt(good.measures, 0), primary: false }] }, '/measures', /No measure decides/],
     ['an end before the start', { endedOn: '2026-03-01' }, '/endedOn', /before the start/],
     ['a date that does not exist', { startedOn: '2026-02-30' }, '/startedOn', /not a date/],
     ['text for a number', { claimedRatio: '4' as unknown as number }, '/claimedRatio', /number/],
@@ -75,7 +80,10 @@ describe('experimentSchema', () => {
   });
 
   it('names the place inside a change too', () => {
-    const { error } = changeSchema.validate({ version: 1, experiment: { ...good, arms: [arms[0], { ...arms[1], role: 'control' }] } });
-    expect(error && fieldErrors(error)[0].pointer).toBe('/experiment/arms/1/role');
+    const { error } = changeSchema.validate({
+      version: 1,
+      experiment: { ...good, arms: [itemAt(arms, 0), { ...itemAt(arms, 1), role: 'control' }] },
+    });
+    expect(error && itemAt(fieldErrors(error), 0).pointer).toBe('/experiment/arms/1/role');
   });
 });

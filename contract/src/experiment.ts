@@ -1,4 +1,4 @@
-import { experimentFields, kindOf, type Experiment } from '@fern/core';
+import { experimentFields, kindOf, type Experiment, itemAt } from '@fern/core';
 import { plainMessages } from './messages';
 import { schemaOf } from './schemaOf';
 
@@ -19,13 +19,16 @@ function firstConflict(experiment: Experiment): { readonly path: (string | numbe
   if (controls.length === 0) return { path: ['arms'], detail: 'No arm is the control. Make one arm the control.' };
   if (controls.length > 1)
     return {
-      path: ['arms', controls[1], 'role'],
-      detail: `There are two controls, ${arms[controls[0]].name} and ${arms[controls[1]].name}. Keep one.`,
+      path: ['arms', itemAt(controls, 1), 'role'],
+      detail: `There are two controls, ${itemAt(arms, itemAt(controls, 0)).name} and ${itemAt(arms, itemAt(controls, 1)).name}. Keep one.`,
     };
   const known = new Set(arms.map((a) => a.arm));
   const stray = units.findIndex((u) => !known.has(u.arm));
   if (stray >= 0)
-    return { path: ['units', stray, 'arm'], detail: `${units[stray].unit} belongs to arm “${units[stray].arm}”, which does not exist.` };
+    return {
+      path: ['units', stray, 'arm'],
+      detail: `${itemAt(units, stray).unit} belongs to arm “${itemAt(units, stray).arm}”, which does not exist.`,
+    };
   const primary = measures.filter((m) => m.primary).length;
   if (primary !== 1)
     return {

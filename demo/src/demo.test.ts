@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { analyse, movedByHand, sharingOf, roundsOfStudy } from '@fern/core';
+import { analyse, movedByHand, sharingOf, roundsOfStudy, itemAt, tupleOf } from '@fern/core';
 import { demoExperiments, demoPictures, demoStudy } from './index';
 
 const today = '2026-04-14';
@@ -28,8 +28,8 @@ describe('the demo', () => {
   });
 
   it('shows what real experiments are like: shared trays, unequal arms, a loss, a late walk, a slip put right, an extra picking, care, photos', () => {
-    const of = (title: string) => all.find(({ demo }) => demo.title.includes(title))?.study ?? all[0].study;
-    const [radish, marigolds, mulch, basil] = ['radish', 'marigolds', 'mulch', 'basil'].map(of);
+    const of = (title: string) => all.find(({ demo }) => demo.title.includes(title))?.study ?? itemAt(all, 0).study;
+    const [radish, marigolds, mulch, basil] = tupleOf(['radish', 'marigolds', 'mulch', 'basil'].map(of), 4);
     expect(sharingOf(radish.experiment)).toMatchObject({ how: 'places', what: 'tray', each: 6 });
     const sizes = marigolds.experiment.arms.map(({ arm }) => marigolds.experiment.units.filter((unit) => unit.arm === arm).length);
     expect(sizes).toEqual([14, 10]);
@@ -43,10 +43,10 @@ describe('the demo', () => {
   });
 
   it('buried bags are pairs, and what they lost is worked out from two weighings', () => {
-    const { study } = all.find(({ demo }) => demo.title === 'Buried tea bags') ?? all[0];
+    const { study } = all.find(({ demo }) => demo.title === 'Buried tea bags') ?? itemAt(all, 0);
     expect(study.experiment.layout).toBe('pairs');
     const read = (measure: string) => study.observations.find((seen) => seen.unit === 'T01' && seen.measure === measure)?.value ?? 0;
-    const [lost] = weighed.get('Buried tea bags')?.measures.filter(({ primary }) => primary) ?? [];
+    const lost = itemAt(weighed.get('Buried tea bags')?.measures.filter(({ primary }) => primary) ?? [], 0);
     expect(lost.kind).toBe('derived');
     expect(lost.values.find(({ unit }) => unit === 'T01')?.value).toBeCloseTo((100 * (read('before') - read('after'))) / read('before'), 9);
   });
@@ -56,8 +56,8 @@ describe('the demo', () => {
       const pictures = demoPictures(demo, study);
       expect([...pictures.keys()]).toEqual(study.photos.map(({ file }) => file));
     }
-    const radish = all.find(({ demo }) => demo.title.includes('radish')) ?? all[0];
-    const shot = radish.study.photos.find(({ id }) => id.endsWith('-4')) ?? radish.study.photos[0];
+    const radish = all.find(({ demo }) => demo.title.includes('radish')) ?? itemAt(all, 0);
+    const shot = radish.study.photos.find(({ id }) => id.endsWith('-4')) ?? itemAt(radish.study.photos, 0);
     const count = radish.study.observations.find(
       ({ unit, measure, plannedDay }) => unit === shot.units[0] && measure === 'sprouts' && plannedDay === 4,
     );
@@ -72,16 +72,16 @@ describe('the demo', () => {
   it.each(all.map(({ demo, study }) => [demo.title, study.experiment] as const))(
     '%s: every unit stands where its printed seed put it, until one is moved',
     (_, experiment) => {
-      const [first, ...others] = experiment.units;
+      const first = itemAt(experiment.units, 0);
       expect(movedByHand(experiment)).toEqual([]);
       expect(movedByHand({ ...experiment, plan: { ...experiment.plan, unitWord: 'zinc tub' } })).toEqual([]);
-      expect(movedByHand({ ...experiment, units: [{ ...first, row: 99 }, ...others] })).toEqual([first.unit]);
+      expect(movedByHand({ ...experiment, units: [{ ...first, row: 99 }, ...experiment.units.slice(1)] })).toEqual([first.unit]);
     },
   );
 
   it('comes out the same whenever it is made, but for the dates', () => {
-    const later = demoStudy(demoExperiments[0].demo, '2026-09-01');
-    expect(later.observations.map(({ value }) => value)).toEqual(all[0].study.observations.map(({ value }) => value));
+    const later = demoStudy(itemAt(demoExperiments, 0).demo, '2026-09-01');
+    expect(later.observations.map(({ value }) => value)).toEqual(itemAt(all, 0).study.observations.map(({ value }) => value));
   });
 
   it.each(all.map(({ demo, study }) => [demo.title, study] as const))(

@@ -8,6 +8,7 @@ import {
   plainTruth,
   type Experiment,
   type Truth,
+  itemAt,
 } from '@fern/core';
 import type { DemoExperiment } from './DemoExperiment';
 import { readBy } from './photos';
@@ -152,7 +153,7 @@ export const saltAndRadish: DemoExperiment = {
         background: 'Roads here are salted in winter and the verges stay bare in spring. We wondered whether seeds there cannot sprout.',
       },
       arms,
-      units: units.map((unit, i) => ({ ...unit, container: trays[i] })),
+      units: units.map((unit, i) => ({ ...unit, container: itemAt(trays, i) })),
       measures: [
         demoMeasure({
           measure: 'sprouts',

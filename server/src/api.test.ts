@@ -1,3 +1,4 @@
+import { itemAt } from '@fern/core';
 import { QueryTypes } from 'sequelize';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { Experiment, Observation } from '@fern/core';
@@ -36,7 +37,7 @@ describe('accounts', () => {
     const caller = server.caller();
     const refused = await caller.call('POST', '/api/session', { name: 'M. Bracken', password: 'wrong' });
     expect(refused.status).toBe(401);
-    expect(problem(refused).errors?.[0].pointer).toBe('/password');
+    expect(problem(refused).errors?.[0]?.pointer).toBe('/password');
     expect((await caller.call('POST', '/api/session', { name: 'M. Bracken', password })).status).toBe(200);
     expect((await caller.call('GET', '/api/experiments')).status).toBe(200);
     await caller.call('DELETE', '/api/session');
@@ -172,13 +173,13 @@ describe('experiments', () => {
     expect(await left()).toEqual([2]);
     const post = (unit: string) =>
       teacher.call('POST', `/api/experiments/${made.id}/observations`, {
-        observations: [anyReading(`t-${unit}`, { unit, measure: measures[0].measure, value: 21, plannedDay: 3 })],
+        observations: [anyReading(`t-${unit}`, { unit, measure: itemAt(measures, 0).measure, value: 21, plannedDay: 3 })],
       });
-    expect((await post(units[0].unit)).status).toBe(200);
+    expect((await post(itemAt(units, 0).unit)).status).toBe(200);
     expect(await left()).toEqual([1]);
-    await teacher.call('PATCH', `/api/experiments/${made.id}/units/${units[0].unit}`, { status: 'lost', statusReason: 'dropped' });
+    await teacher.call('PATCH', `/api/experiments/${made.id}/units/${itemAt(units, 0).unit}`, { status: 'lost', statusReason: 'dropped' });
     expect(await left()).toEqual([1]);
-    await post(units[4].unit);
+    await post(itemAt(units, 4).unit);
     expect((await left()) ?? []).not.toContain(1);
   });
 
@@ -210,7 +211,7 @@ describe('experiments', () => {
     const thawed = { ...frozen, plan: { ...frozen.plan, frozenOn: null, amendments } };
     const answer = await teacher.call('PUT', `/api/experiments/${made.id}`, { version: 1, experiment: thawed });
     expect(answer.status).toBe(422);
-    expect(problem(answer).errors?.[0].pointer).toBe('/experiment/plan/frozenOn');
+    expect(problem(answer).errors?.[0]?.pointer).toBe('/experiment/plan/frozenOn');
   });
 
   it('a document that was stored before a field existed is filled up with its blank', async () => {
@@ -229,7 +230,7 @@ describe('experiments', () => {
     const bent = { ...frozen, hypothesis: 'Another one' };
     const refused = await teacher.call('PUT', `/api/experiments/${made.id}`, { version: 1, experiment: bent });
     expect(refused.status).toBe(422);
-    expect(problem(refused).errors?.[0].pointer).toBe('/experiment/plan/amendments');
+    expect(problem(refused).errors?.[0]?.pointer).toBe('/experiment/plan/amendments');
     const amended = { ...bent, plan: { ...bent.plan, amendments: [{ on: '2026-04-03', what: 'hypothesis', reason: 'it was misread' }] } };
     expect((await teacher.call('PUT', `/api/experiments/${made.id}`, { version: 1, experiment: amended })).status).toBe(200);
     const report = { ...amended, writing: { ...amended.writing, discussion: 'As typed.\n' } };
@@ -240,7 +241,7 @@ describe('experiments', () => {
     ['no arm', { arms: [] }, /no arm/],
     ['two controls', { arms: anyPlan.arms.map((arm) => ({ ...arm, role: 'control' as const })) }, /two controls/],
     ['0 units', { units: [] }, /0 units/],
-    ['401 units', { units: Array.from({ length: 401 }, (_, i) => ({ ...anyPlan.units[0], unit: `u${i}` })) }, /more than 400/],
+    ['401 units', { units: Array.from({ length: 401 }, (_, i) => ({ ...itemAt(anyPlan.units, 0), unit: `u${i}` })) }, /more than 400/],
   ])('stores nothing of a plan with %s', async (_, change, message) => {
     const before = await server.database.models.experiments.count();
     const answer = await teacher.call('POST', '/api/experiments', { ...anyPlan, ...change });
@@ -314,7 +315,10 @@ describe('readings', () => {
 it('writes ahead, syncs fully and holds foreign keys', async () => {
   const value = (name: string) =>
     server.database.write(async ({ sequelize }) => {
-      const [row] = await sequelize.query<{ value: unknown }>(`SELECT ${name} AS value FROM pragma_${name}`, { type: QueryTypes.SELECT });
+      const row = itemAt(
+        await sequelize.query<{ value: unknown }>(`SELECT ${name} AS value FROM pragma_${name}`, { type: QueryTypes.SELECT }),
+        0,
+      );
       return row.value;
     });
   expect(await value('journal_mode')).toBe('wal');

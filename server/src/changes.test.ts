@@ -1,3 +1,4 @@
+import { itemAt } from '@fern/core';
 import { connect } from 'node:net';
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import type { News } from '@fern/contract';
@@ -94,10 +95,10 @@ describe('a stream', () => {
     const [one, two, three] = [await enter(), await enter(), await enter()];
     const streams = await Promise.all([one, two, three].map((who) => who.listen(news())));
     await one.call('DELETE', '/api/session');
-    expect(await ended(streams[0].response)).toContain('retry');
+    expect(await ended(itemAt(streams, 0).response)).toContain('retry');
     await two.call('PUT', '/api/password', { password, next: `${password} again` });
-    expect(await ended(streams[2].response)).toContain('retry');
-    const still = ended(streams[1].response);
+    expect(await ended(itemAt(streams, 2).response)).toContain('retry');
+    const still = ended(itemAt(streams, 1).response);
     await two.call('POST', `/api/experiments/${room.id}/observations`, { observations: [anyReading('still told')] });
     await two.call('DELETE', '/api/sessions');
     expect(await still).toContain('still told');

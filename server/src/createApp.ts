@@ -1,3 +1,4 @@
+import { itemAt } from '@fern/core';
 import compression from 'compression';
 import express, {
   type ErrorRequestHandler,
@@ -169,7 +170,7 @@ function answer(line: Route, context: Context) {
 function checked(schema: NonNullable<Route['body']>, { body, headers }: Request): unknown {
   const large = Number(headers['content-length'] ?? Infinity) > MOST_TOLD_BYTES;
   const { value, error } = schema.validate(body ?? {}, { abortEarly: large, errors: { wrap: { label: false } } });
-  if (error) throw new ProblemError(422, `${error.details[0].message} Nothing was stored.`, fieldErrors(error));
+  if (error) throw new ProblemError(422, `${itemAt(error.details, 0).message} Nothing was stored.`, fieldErrors(error));
   return value;
 }
 

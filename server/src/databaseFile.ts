@@ -15,8 +15,8 @@ export function checkNotEmpty(file: string): void {
 
 /** Refuses a database that is damaged, or that is not one of ours. */
 export async function checkSound(file: string, sequelize: Sequelize): Promise<void> {
-  const [{ quick_check: state }] = await sequelize.query<{ quick_check: string }>('PRAGMA quick_check(1)', { type: QueryTypes.SELECT });
-  if (state !== 'ok') throw damaged(file);
+  const [said] = await sequelize.query<{ quick_check: string }>('PRAGMA quick_check(1)', { type: QueryTypes.SELECT });
+  if (said?.quick_check !== 'ok') throw damaged(file);
   const rows = await sequelize.query<{ name: string }>(`SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%'`, {
     type: QueryTypes.SELECT,
   });

@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { expect, it } from 'vitest';
-import { writePackage, zipPackage, type Observation } from '@fern/core';
+import { writePackage, zipPackage, type Observation, itemAt } from '@fern/core';
 import type { ExperimentLine, ExperimentRecord } from '@fern/contract';
 import { anyPlan, anyReading } from './routeFixtures';
 import { freePort } from './freePort.fixture';
@@ -103,7 +103,7 @@ it('what was acknowledged is there once after the server was killed in the midst
 
 async function counted(file: string, sql: string): Promise<number> {
   const { statements, sequelize } = await openReader(file);
-  const [{ n }] = await statements.all<{ n: number }>(sql);
+  const { n } = itemAt(await statements.all<{ n: number }>(sql), 0);
   await statements.close();
   await sequelize.close();
   return n;

@@ -8,7 +8,7 @@ import { ProblemError } from './ProblemError';
  */
 export function ownNames(given = ''): ReadonlySet<string> {
   const own = hostname().toLowerCase();
-  const addresses = Object.values(networkInterfaces()).flatMap((list) => (list ?? []).map(({ address }) => address.split('%')[0]));
+  const addresses = Object.values(networkInterfaces()).flatMap((list) => (list ?? []).map(({ address }) => address.replace(/%.*/, '')));
   const more = given.toLowerCase().split(/[\s,]+/);
   return new Set(['localhost', '127.0.0.1', '::1', own, `${own}.local`, ...addresses, ...more].filter((name) => name !== ''));
 }

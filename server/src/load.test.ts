@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, expect, it } from 'vitest';
-import { anySprouting, blankOf, experimentFrom, observationFields, type Observation } from '@fern/core';
+import { anySprouting, blankOf, experimentFrom, observationFields, type Observation, itemAt } from '@fern/core';
 import type { ExperimentRecord } from '@fern/contract';
 import { startTestServer, type Caller, type TestServer } from './testServer';
 
@@ -16,7 +16,10 @@ beforeAll(async () => {
   await teacher.call('POST', '/api/accounts', { name: 'M. Bracken', password });
   const plan = experimentFrom(anySprouting, { created: '2026-04-01', startOn: '2026-04-01', seed: 4 });
   id = ((await teacher.call('POST', '/api/experiments', plan)).body as ExperimentRecord).id;
-  const cookie = (await teacher.call('POST', '/api/session', { name: 'M. Bracken', password })).headers.getSetCookie()[0].split(';')[0];
+  const cookie = itemAt((await teacher.call('POST', '/api/session', { name: 'M. Bracken', password })).headers.getSetCookie(), 0).replace(
+    /;.*/,
+    '',
+  );
   for (let i = 0; i < PEOPLE; i++)
     people.push({ ...teacher, call: (method, path, body) => server.caller().call(method, path, body, { cookie }) });
 });
@@ -44,7 +47,7 @@ it('60 people who post at once while 10 read: none is refused, none unanswered, 
   });
   const statuses = (await Promise.all([...posting, ...readingOn])).flat();
   expect(statuses.filter((status) => status !== 200)).toEqual([]);
-  const stored = (await people[0].call('GET', `/api/experiments/${id}/observations`)).body as Observation[];
+  const stored = (await itemAt(people, 0).call('GET', `/api/experiments/${id}/observations`)).body as Observation[];
   expect(new Set(stored.map((seen) => seen.id)).size).toBe(PEOPLE * EACH);
   expect(stored).toHaveLength(PEOPLE * EACH);
 });

@@ -50,7 +50,7 @@ export function oneWriter(tables: Tables): <T>(work: Work<T>) => Promise<T> {
     try {
       await run('BEGIN IMMEDIATE');
       const [first, ...others] = jobs;
-      if (others.length === 0) made.push({ job: first, tell: await first.make(tables) });
+      if (first && others.length === 0) made.push({ job: first, tell: await first.make(tables) });
       else
         for (const job of jobs) {
           const tell = await make(job);

@@ -1,3 +1,4 @@
+import { itemAt } from '@fern/core';
 import { mkdirSync } from 'node:fs';
 import { dirname } from 'node:path';
 import { Sequelize } from 'sequelize';
@@ -44,7 +45,7 @@ async function connect(file: string, pragmas: string): Promise<Pick<Tables, 'seq
     logging: false,
   });
   await sequelize.authenticate();
-  return { sequelize, statements: statementsOf(opened[0]) };
+  return { sequelize, statements: statementsOf(itemAt(opened, 0)) };
 }
 
 /** The tables of a database that is open already, for one more who only reads. */

@@ -2,7 +2,7 @@ import { randomBytes } from 'node:crypto';
 import sharp from 'sharp';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { ExperimentRecord, ImportRecord, StudyRecord } from '@fern/contract';
-import { unzipPackage, zipPackage, type Photo } from '@fern/core';
+import { unzipPackage, zipPackage, type Photo, lastOf, tupleOf } from '@fern/core';
 import { anyPhoto, photoForm, pixel, anyPlan, startRoutes, type RouteFixture } from './routeFixtures';
 import { MOST_PICTURE_BYTES } from './services/photos';
 import { isPlainJpeg } from './services/plainJpeg';
@@ -148,8 +148,8 @@ describe('a photo', () => {
 
   it('keeps its unit and its arm from being taken away, as care and mishaps do; so the package can be read', async () => {
     const id = await made();
-    const [control, ...others] = anyPlan.arms;
-    const last = anyPlan.units[anyPlan.units.length - 1];
+    const [control, other] = tupleOf(anyPlan.arms, 2);
+    const last = lastOf(anyPlan.units);
     const without = async (change: Partial<typeof anyPlan>) => {
       const { version } = (await room.teacher.call('GET', `/api/experiments/${id}`)).body as ExperimentRecord;
       return room.teacher.call('PUT', `/api/experiments/${id}`, { version, experiment: { ...anyPlan, ...change } });
@@ -158,7 +158,7 @@ describe('a photo', () => {
     const refused = await without({ units: anyPlan.units.slice(0, -1) });
     expect([refused.status, said(refused)]).toEqual([422, expect.stringContaining(`about unit ${last.unit}`)]);
     await room.teacher.call('POST', `/api/experiments/${id}/care`, {
-      ...{ id: 'c', on: '2026-04-02', units: [], arms: [others[0].arm], kind: 'water', amount: 1, amountUnit: 'mL', note: null },
+      ...{ id: 'c', on: '2026-04-02', units: [], arms: [other.arm], kind: 'water', amount: 1, amountUnit: 'mL', note: null },
     });
     const left = { ...last, arm: control.arm };
     expect(said(await without({ arms: [control], units: [left] }))).toMatch(/Something was written down about/);

@@ -48,7 +48,7 @@ describe('the seal', () => {
       { ...others, seal: { ...stands, sealedOn: '2026-04-03' } },
     ]) {
       const { status, body } = await call('PUT', id, { version, experiment: { ...experiment, hypothesis: 'Changed as well', plan } });
-      expect([status, (body as ProblemDetails).errors?.[0].pointer]).toEqual([422, '/experiment/plan/seal']);
+      expect([status, (body as ProblemDetails).errors?.[0]?.pointer]).toEqual([422, '/experiment/plan/seal']);
       expect(await now(id)).toEqual({ id, version, experiment });
     }
     expect(

@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { blankOf, careFields, incidentFields, readPackage, type Care, type Incident, type Study, unzipPackage } from '@fern/core';
+import { blankOf, careFields, incidentFields, readPackage, type Care, type Incident, type Study, unzipPackage, itemAt } from '@fern/core';
 import type { ExperimentRecord, ProblemDetails, StudyRecord } from '@fern/contract';
 import { password, anyPlan, anyReading, startRoutes } from './routeFixtures';
 import { startTestServer, type HttpAnswer, type Caller, type TestServer } from './testServer';
@@ -41,7 +41,7 @@ describe('what a client makes', () => {
       ]);
       const refused = await teacher.call('POST', address, { ...entry, ...other });
       expect(refused.status).toBe(409);
-      expect(problem(refused).errors?.[0].pointer).toBe('/id');
+      expect(problem(refused).errors?.[0]?.pointer).toBe('/id');
       const study = (await teacher.call('GET', `/api/experiments/${id}/study`)).body as StudyRecord;
       expect(study[path].filter((own) => own.id === entry.id)).toEqual([entry]);
     },
@@ -55,7 +55,7 @@ describe('what a client makes', () => {
     expect(again.version).toBe(first.version);
     expect(first.version).toBe(before.version + 1);
     expect(first.experiment.units.find(({ unit }) => unit === 'D03')?.sown).toBe(23);
-    expect(problem(await teacher.call('PATCH', address, { sown: 0, on: '2026-04-04' })).errors?.[0].pointer).toBe('/sown');
+    expect(problem(await teacher.call('PATCH', address, { sown: 0, on: '2026-04-04' })).errors?.[0]?.pointer).toBe('/sown');
     expect((await teacher.call('PATCH', `/api/experiments/${before.id}/units/D99/sown`, { sown: 2, on: '2026-04-04' })).status).toBe(404);
   });
 
@@ -65,7 +65,7 @@ describe('what a client makes', () => {
       pointer: '/units/1',
       detail: 'There is no unit D99 in this experiment.',
     });
-    expect((await wrong('happenings', { ...event, id: 'e9', arms: ['Q'] })).errors?.[0].pointer).toBe('/arms/0');
+    expect((await wrong('happenings', { ...event, id: 'e9', arms: ['Q'] })).errors?.[0]?.pointer).toBe('/arms/0');
   });
 
   it('care is mended like any entry', async () => {
@@ -83,7 +83,7 @@ describe('what a client makes', () => {
     expect((await mend('m1', 'e1', { note: 'two cats' })).status).toBe(200);
     expect((await mend('m1', 'e1', { note: 'two cats' })).status).toBe(200);
     expect(problem(await mend('m2', 'e1')).detail).toMatch(/was mended already/);
-    expect(problem(await mend('m3', 'nobody')).errors?.[0].pointer).toBe('/replaces');
+    expect(problem(await mend('m3', 'nobody')).errors?.[0]?.pointer).toBe('/replaces');
     expect((await mend('m4', 'm1', { withdrawn: true })).status).toBe(200);
     const { happenings } = (await teacher.call('GET', `/api/experiments/${id}/study`)).body as StudyRecord;
     expect(happenings.map((own) => own.id).sort()).toEqual(['e1', 'm1', 'm4']);
@@ -148,7 +148,7 @@ it('a full disk is said, and nothing of the change is kept', async () => {
   for (let i = 0; i < 4; i++) answers.push(await caller.call('POST', '/api/experiments', long));
   const refused = answers.filter(({ status }) => status === 507);
   expect(refused.length).toBeGreaterThan(0);
-  expect(problem(refused[0]).detail).toMatch(/disk .* is full\. Nothing was stored/);
+  expect(problem(itemAt(refused, 0)).detail).toMatch(/disk .* is full\. Nothing was stored/);
   expect(await full.database.models.experiments.count()).toBe(answers.filter(({ status }) => status === 201).length);
   await full.stop();
 });

@@ -5,7 +5,7 @@ interface Called {
 
 /** What the log says of a call and of what went wrong: never what somebody typed, who they are, or a word of an error that may quote it. */
 export const withoutValues = {
-  req: ({ method, url }: Called) => ({ method, path: url?.split('?')[0].replace(/(\/people\/)[^/]+/, '$1…') }),
+  req: ({ method, url }: Called) => ({ method, path: url?.replace(/\?.*/, '').replace(/(\/people\/)[^/]+/, '$1…') }),
   res: ({ statusCode }: { readonly statusCode?: number }) => ({ status: statusCode }),
   err: (error: unknown) => {
     if (!(error instanceof Error)) return { name: typeof error };

@@ -1,4 +1,4 @@
-import { addAt, cellAt, itemAt, missing } from '../invariant';
+import { addAt, cellAt, itemAt, noSuchItem } from '../invariant';
 import { indicatorColumns } from '../stats/analysisOfVariance';
 import { decompose, type Decomposition } from '../stats/linearModel';
 
@@ -66,7 +66,7 @@ function residualShares(
     const ofArm = itemAt(shares, itemAt(armOf, i));
     for (const [j, other] of armOf.entries()) {
       let hat = 0;
-      for (const [a, column] of columns.entries()) hat += (weighted[a] ?? missing(weighted, a)) * (column[j] ?? missing(column, j));
+      for (const [a, column] of columns.entries()) hat += (weighted[a] ?? noSuchItem(weighted, a)) * (column[j] ?? noSuchItem(column, j));
       addAt(ofArm, other, ((i === j ? 1 : 0) - hat) ** 2);
     }
   }

@@ -43,8 +43,8 @@ function subsets<T>(items: readonly T[]): T[][] {
 export function overallTests(compared: Compared, arms: readonly string[], terms: readonly VarianceRow[], stratum: Stratum): TestRow[] {
   const tests: TestRow[] = [];
   const armRow = terms.find((row) => row.term === 'arm');
-  const residual = lastOf(terms);
   if (armRow?.f != null && armRow.p !== null) {
+    const residual = lastOf(terms);
     tests.push({ method: 'anova', statistic: { name: 'F', value: armRow.f }, df: [armRow.df, residual.df], p: armRow.p });
   }
   if (!compared.beside || compared.arms.length < 3) return tests;

@@ -1,4 +1,3 @@
-import { itemAt } from '../invariant';
 import { randomisationTest } from '../stats/resampling/randomisationTest';
 import { countArrangements } from '../stats/resampling/Stratum';
 import { fitArms } from './armFit';
@@ -22,7 +21,8 @@ const MOST_SHUFFLES = 20_000;
 export function quickMeans(compared: Compared): Comparisons {
   const none = { tests: [], terms: [], trend: null, reasons: [] };
   const pairs = armPairs(compared);
-  const pair = itemAt(pairs, 0);
+  const [pair] = pairs;
+  if (pair === undefined) return { ...none, contrasts: [] };
   if (compared.arms.length === 2) return { ...none, contrasts: [twoArms(compared, pair)] };
   const codes = compared.arms.map(({ arm }) => arm);
   const model = fitArms(compared.values, codes, strataOf(compared.values, compared.layout));

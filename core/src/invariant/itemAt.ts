@@ -1,8 +1,11 @@
 /**
- * Throws for an item that is not there. In a loop that runs millions of times `values[i] ?? missing(values, i)` is twice as fast as `itemAt`.
+ * Throws for an item that is not there. In a loop that runs millions of times `values[i] ?? noSuchItem(values, i)` is twice as fast as `itemAt`.
+ * @param items the list that was looked into
+ * @param index from 0
+ * @returns never
  * @throws RangeError, naming index and length
  */
-export function missing(items: ArrayLike<unknown>, index: number): never {
+export function noSuchItem(items: ArrayLike<unknown>, index: number): never {
   throw new RangeError(`There is no item ${index} in a list of ${items.length}.`);
 }
 
@@ -10,23 +13,30 @@ export function missing(items: ArrayLike<unknown>, index: number): never {
  * An item that has to be there. Use it where the code above has made sure of it; where an item may be missing, handle that instead.
  * @param items any list, typed arrays included
  * @param index from 0
+ * @returns the item
  * @throws RangeError, naming index and length, when there is no such item
  * @example itemAt(['a', 'b'], 1) // 'b'
  */
 export function itemAt<T>(items: ArrayLike<T>, index: number): T {
   const item = items[index];
-  return item === undefined ? missing(items, index) : item;
+  return item === undefined ? noSuchItem(items, index) : item;
 }
 
 /**
  * The last item of a list that is not empty.
- * @throws RangeError when it is
+ * @param items any list, typed arrays included
+ * @returns the item
+ * @throws RangeError when the list is empty
+ * @example lastOf(['a', 'b']) // 'b'
  */
 export const lastOf = <T>(items: ArrayLike<T>): T => itemAt(items, items.length - 1);
 
 /**
  * Adds to one number of a list, in place.
- * @throws RangeError when there is none at that index
+ * @param numbers the list that is changed
+ * @param index from 0
+ * @param amount in the unit of the numbers
+ * @throws RangeError when there is no number at that index
  */
 export function addAt(numbers: number[] | Float64Array, index: number, amount: number): void {
   numbers[index] = itemAt(numbers, index) + amount;
@@ -34,6 +44,10 @@ export function addAt(numbers: number[] | Float64Array, index: number, amount: n
 
 /**
  * The number in a row and column of a matrix that has both.
- * @throws RangeError when it has not
+ * @param matrix by rows
+ * @param row from 0
+ * @param column from 0
+ * @returns the number
+ * @throws RangeError when there is no such row or column
  */
 export const cellAt = (matrix: readonly ArrayLike<number>[], row: number, column: number): number => itemAt(itemAt(matrix, row), column);

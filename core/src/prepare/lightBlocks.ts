@@ -27,7 +27,7 @@ export function lightBlocks(rows: readonly (readonly number[])[], blocks: number
   const all = rows.flat();
   const total = all.length === 0 ? 0 : squares(all);
   if (total === 0 || blocks < 2) return null;
-  const columns = itemAt(rows, 0).map((_, i) => rows.map((row) => itemAt(row, i)));
+  const columns = itemAt(rows, 0).map((_, i) => rows.flatMap((row) => row[i] ?? []));
   const ways = (
     [
       ['places', columns],

@@ -1,4 +1,4 @@
-import { addAt, cellAt, itemAt, missing } from '../invariant';
+import { addAt, cellAt, itemAt, noSuchItem } from '../invariant';
 
 /** A fit by least squares. Columns that depend on earlier ones are left out, as their effect cannot be told apart. */
 export interface LinearModel {
@@ -54,7 +54,7 @@ export function decompose(columns: readonly (readonly number[])[]): Decompositio
     }
     const left = Math.sqrt(dot(rest, rest));
     if (left <= DEPENDENT * length || length === 0) return;
-    for (let i = 0; i < rest.length; i++) rest[i] = (rest[i] ?? missing(rest, i)) / left;
+    for (let i = 0; i < rest.length; i++) rest[i] = (rest[i] ?? noSuchItem(rest, i)) / left;
     kept.push(index);
     basis.push(rest);
     r.push([...weights, left]);
@@ -100,13 +100,14 @@ export function fitTo({ kept, basis, inverse, unscaledCovariance }: Decompositio
 /** Takes the part along a direction of length 1 out of a vector; returns how much it was. */
 function takeOut(vector: Float64Array, direction: Float64Array): number {
   const share = dot(direction, vector);
-  for (let i = 0; i < vector.length; i++) vector[i] = (vector[i] ?? missing(vector, i)) - share * (direction[i] ?? missing(direction, i));
+  for (let i = 0; i < vector.length; i++)
+    vector[i] = (vector[i] ?? noSuchItem(vector, i)) - share * (direction[i] ?? noSuchItem(direction, i));
   return share;
 }
 
 function dot(a: ArrayLike<number>, b: ArrayLike<number>): number {
   let sum = 0;
-  for (let i = 0; i < a.length; i++) sum += (a[i] ?? missing(a, i)) * (b[i] ?? missing(b, i));
+  for (let i = 0; i < a.length; i++) sum += (a[i] ?? noSuchItem(a, i)) * (b[i] ?? noSuchItem(b, i));
   return sum;
 }
 

@@ -83,7 +83,7 @@ function table(rows: readonly (readonly string[])[], numbersFrom: number, head: 
 }
 
 const signs: Readonly<Record<string, string>> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' };
-const escape = (text: string) => text.replace(/[&<>"]/g, (sign) => signs[sign]);
+const escape = (text: string) => text.replace(/[&<>"]/g, (sign) => signs[sign] ?? sign);
 
 /** Bytes as base64, in the browser as well as without one. */
 export function base64(bytes: Uint8Array): string {

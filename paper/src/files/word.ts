@@ -16,7 +16,7 @@ import {
   WidthType,
   type ISectionOptions,
 } from 'docx';
-import { sentenceText, type Block, type TableBlock as TableBlock } from '@fern/core';
+import { sentenceText, type Block, type TableBlock as TableBlock, itemAt } from '@fern/core';
 import { columnShares } from './columnShares';
 import { eachBlock, missing, photoOf, type Materials } from './Materials';
 import { ownParagraphs } from './ownText';
@@ -159,7 +159,7 @@ function tableOf({ head, rows, numbersFrom }: Pick<TableBlock, 'head' | 'rows' |
       { length: columns },
       (_, i) =>
         new TableCell({
-          width: { size: widths[i], type: WidthType.DXA },
+          width: { size: itemAt(widths, i), type: WidthType.DXA },
           margins: { top: 50, bottom: 50, left: 80, right: 80 },
           children: [
             new Paragraph({

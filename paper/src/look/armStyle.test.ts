@@ -1,3 +1,4 @@
+import { tupleOf } from '@fern/core';
 import { describe, expect, it } from 'vitest';
 import { armStyle } from './armStyle';
 
@@ -10,12 +11,18 @@ const arms = [
 /** Contrast of two sRGB colours, WCAG 2.1. */
 function contrast(a: string, b: string): number {
   const light = (hex: string) => {
-    const [r, g, bl] = [1, 3, 5]
-      .map((at) => parseInt(hex.slice(at, at + 2), 16) / 255)
-      .map((v) => (v <= 0.03928 ? v / 12.92 : ((v + 0.055) / 1.055) ** 2.4));
+    const [r, g, bl] = tupleOf(
+      [1, 3, 5]
+        .map((at) => parseInt(hex.slice(at, at + 2), 16) / 255)
+        .map((v) => (v <= 0.03928 ? v / 12.92 : ((v + 0.055) / 1.055) ** 2.4)),
+      3,
+    );
     return 0.2126 * r + 0.7152 * g + 0.0722 * bl;
   };
-  const [hi, lo] = [light(a), light(b)].sort((x, y) => y - x);
+  const [hi, lo] = tupleOf(
+    [light(a), light(b)].sort((x, y) => y - x),
+    2,
+  );
   return (hi + 0.05) / (lo + 0.05);
 }
 

@@ -1,3 +1,4 @@
+import { itemAt } from '@fern/core';
 import type { Arm } from '@fern/core';
 import { colours } from './colours';
 
@@ -56,14 +57,14 @@ export function armStyle(arms: readonly Pick<Arm, 'arm' | 'role'>[], code: strin
     };
   }
   const i = arms.filter((arm) => arm.role === 'treatment').findIndex((arm) => arm.arm === code);
-  const [fill, text] = treatments[i % treatments.length];
+  const [fill, text] = itemAt(treatments, i % treatments.length);
   // After six arms the colours come again, with an outline in ink.
   return {
     stroke: i < treatments.length ? fill : colours.ink,
     fill,
     text,
-    shape: shapes[i % shapes.length],
-    dash: dashes[Math.floor(i / treatments.length) % dashes.length],
+    shape: itemAt(shapes, i % shapes.length),
+    dash: itemAt(dashes, Math.floor(i / treatments.length) % dashes.length),
     hollow: false,
     open: i >= treatments.length,
   };

@@ -1,3 +1,4 @@
+import { itemAt } from '@fern/core';
 import type { ChartConfiguration, ScaleOptionsByType } from 'chart.js';
 import type { Axis, Picture } from '@fern/core';
 import { armStyle, colours } from '../look';
@@ -39,8 +40,8 @@ export function pictureConfiguration(picture: Picture, alone = false): ChartConf
       plugins: {
         annotation: { annotations: markAnnotations(picture) },
         tooltip: {
-          filter: ({ datasetIndex }) => layers[datasetIndex].words.length > 0,
-          callbacks: { label: ({ datasetIndex, dataIndex }) => layers[datasetIndex].words[dataIndex] },
+          filter: ({ datasetIndex }) => itemAt(layers, datasetIndex).words.length > 0,
+          callbacks: { label: ({ datasetIndex, dataIndex }) => itemAt(layers, datasetIndex).words[dataIndex] },
         },
         ...(alone ? words(picture) : {}),
       },

@@ -1,3 +1,4 @@
+import { itemAt, tupleOf } from '@fern/core';
 import type { Picture } from '@fern/core';
 import { describe, expect, it } from 'vitest';
 import { armStyle } from '../look';
@@ -34,7 +35,7 @@ describe('a picture as datasets', () => {
     );
     expect(layers.map(({ dataset }) => dataset.order)).toEqual([-0, -1]);
     expect(layers.map(({ dataset }) => dataset.borderColor)).toEqual(['C', 'T'].map((arm) => armStyle(base.series, arm).stroke));
-    expect(layers[1].words).toEqual(['P2: 15']);
+    expect(itemAt(layers, 1).words).toEqual(['P2: 15']);
   });
 
   it('a mean with an interval has bars to its ends along its own axis, one without has none', () => {
@@ -52,11 +53,11 @@ describe('a picture as datasets', () => {
   });
 
   it('a band is filled from its lower edge to its upper; many dots are drawn smaller', () => {
-    const [lower, upper] = markDatasets(withMarks({ kind: 'band', series: 'T', points: [{ x: 1, lo: 2, hi: 4 }] }));
+    const [lower, upper] = tupleOf(markDatasets(withMarks({ kind: 'band', series: 'T', points: [{ x: 1, lo: 2, hi: 4 }] })), 2);
     expect(lower.dataset.data).toEqual([{ x: 1, y: 2 }]);
     expect(upper.dataset).toMatchObject({ data: [{ x: 1, y: 4 }], fill: '-1' });
     const points = Array.from({ length: 400 }, (_, i) => ({ x: i, y: 0, words: '' }));
-    expect(markDatasets(withMarks({ kind: 'dots', series: 'C', points }))[0].dataset).toMatchObject({ pointRadius: 3 });
+    expect(itemAt(markDatasets(withMarks({ kind: 'dots', series: 'C', points })), 0).dataset).toMatchObject({ pointRadius: 3 });
   });
 
   it('boxes have their word where there is room, light on dark and dark on light; a rule has its band', () => {
@@ -73,11 +74,14 @@ describe('a picture as datasets', () => {
       ),
       x: { label: '', min: 0, max: 100 },
     };
-    const [pale, dark, band, line] = markAnnotations(picture) as {
-      label?: { display: boolean; color: string };
-      xMin: number;
-      xMax: number;
-    }[];
+    const [pale, dark, band, line] = tupleOf(
+      markAnnotations(picture) as {
+        label?: { display: boolean; color: string };
+        xMin: number;
+        xMax: number;
+      }[],
+      4,
+    );
     expect([pale.label?.display, dark.label?.display]).toEqual([true, false]);
     expect(pale.label?.color).not.toBe(dark.label?.color);
     expect([band.xMin, band.xMax, line.xMin, line.xMax]).toEqual([40, 60, 50, 50]);
@@ -113,7 +117,7 @@ it('long names break into lines; of one that is too long the middle is left out,
     'second morning',
     '… of nettles',
   ]);
-  expect(wrapName('x'.repeat(70))[0].length).toBeLessThanOrEqual(22);
+  expect(itemAt(wrapName('x'.repeat(70)), 0).length).toBeLessThanOrEqual(22);
   expect(shorten('watered every second morning with tea number 11', 24)).toBe('watered every … umber 11');
   expect(wrapName('tea')).toEqual(['tea']);
 });

@@ -1,3 +1,4 @@
+import { entryOf } from '@fern/core';
 import type { Chart, Plugin } from 'chart.js';
 import type { Picture } from '@fern/core';
 import { armStyle, colours } from '../look';
@@ -21,7 +22,8 @@ export const wordsOnPicture = (picture: Picture): Plugin => ({
   },
 });
 
-function namesAtEnds({ ctx, scales: { x, y } }: Chart, picture: Picture): void {
+function namesAtEnds({ ctx, scales }: Chart, picture: Picture): void {
+  const [x, y] = [entryOf(scales, 'x'), entryOf(scales, 'y')];
   const named = picture.marks.flatMap((mark) => {
     const end = mark.kind === 'line' ? mark.points.at(-1) : undefined;
     if (mark.kind !== 'line' || mark.words === undefined || end === undefined) return [];
@@ -44,7 +46,8 @@ function namesAtEnds({ ctx, scales: { x, y } }: Chart, picture: Picture): void {
 const dotsOf = ({ marks }: Picture, series: string) =>
   marks.flatMap((mark) => (mark.kind === 'dots' && mark.series === series ? mark.points.map(({ x }) => x) : []));
 
-function numbersBeneath({ ctx, scales: { x }, height }: Chart, picture: Picture): void {
+function numbersBeneath({ ctx, scales, height }: Chart, picture: Picture): void {
+  const x = entryOf(scales, 'x');
   const { beneath } = picture;
   if (!beneath) return;
   const top = height - roomBeneath(picture) + LINE / 2;

@@ -1,3 +1,5 @@
+import { lastOf } from '@fern/core';
+
 /**
  * A long name on one line: its beginning and its end, by which like names are told apart.
  * @param letters at the most
@@ -16,7 +18,7 @@ export function shorten(name: string, letters: number): string {
 export function wrapName(name: string, letters = 18, most = 3): string[] {
   const lines: string[] = [''];
   for (const word of name.split(' ')) {
-    const last = lines[lines.length - 1];
+    const last = lastOf(lines);
     if (last !== '' && last.length + word.length >= letters) lines.push(word);
     else lines[lines.length - 1] = last === '' ? word : `${last} ${word}`;
   }

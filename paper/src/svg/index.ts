@@ -1,3 +1,4 @@
+import { itemAt } from '@fern/core';
 import { Context } from 'svgcanvas';
 import type { Picture } from '@fern/core';
 import { drawPicture } from '../pictures';
@@ -21,5 +22,5 @@ export function pictureSvg(picture: Picture, width: number): string {
     width,
     1,
   );
-  return drawn[0].getSerializedSvg();
+  return itemAt(drawn, 0).getSerializedSvg();
 }

@@ -3,13 +3,14 @@ import { mkdirSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSyn
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { analyse, writePackage, zipPackage, type Result } from '@fern/core';
+import { analyse, writePackage, zipPackage, type Result, itemAt, tupleOf } from '@fern/core';
 import { demoExperiments, demoStudy } from '@fern/demo';
 import { fern } from './fern';
 
-const study = demoExperiments
-  .filter(({ demo }) => demo.title === 'Salt water and radish sprouting')
-  .map(({ demo }) => demoStudy(demo, '2026-04-14'))[0];
+const study = itemAt(
+  demoExperiments.filter(({ demo }) => demo.title === 'Salt water and radish sprouting').map(({ demo }) => demoStudy(demo, '2026-04-14')),
+  0,
+);
 const files = writePackage(study);
 let folder: string;
 
@@ -91,10 +92,13 @@ describe('fern analyse', () => {
 it('fern analyse --jsonl works out many in one process, a result a line; a bad one is told of on its own line', async () => {
   const [good, bad] = [packageWith({}), packageWith({ 'units.csv': null })];
   const { code, out, err } = await run('analyse', good, bad, good, '--jsonl');
-  const [first, second, third] = out
-    .trimEnd()
-    .split('\n')
-    .map((line) => JSON.parse(line) as { package: string; problems?: string[] });
+  const [first, second, third] = tupleOf(
+    out
+      .trimEnd()
+      .split('\n')
+      .map((line) => JSON.parse(line) as { package: string; problems?: string[] }),
+    3,
+  );
   expect([code, err, out.trimEnd().split('\n').length]).toEqual([2, '', 3]);
   expect(first).toEqual({ package: good, ...(JSON.parse(JSON.stringify(analyse(study))) as object) });
   expect(second).toMatchObject({ package: bad });

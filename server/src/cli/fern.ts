@@ -1,18 +1,7 @@
 import { writeFileSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { parseArgs } from 'node:util';
-import {
-  analyse,
-  calendarOf,
-  csvOf,
-  describeProblem,
-  plainSummary,
-  readingsTable,
-  reportLengths,
-  type Problem,
-  type ReportLength,
-  type Study,
-} from '@fern/core';
+import { analyse, calendarOf, csvOf, describeProblem, plainSummary, readingsTable, reportLengths, type Problem, type ReportLength, type Study, itemAt, entryOf } from '@fern/core';
 import { isOfPackage, openPackage } from './openPackage';
 import { reportEndings } from './reportEndings';
 
@@ -75,7 +64,7 @@ export async function fern(args: readonly string[], out: Say, err: Say, from = '
   }
   const { command, paths, file } = asked;
   if (asked.many) return analyseMany(paths, out);
-  const [path] = paths;
+  const path = itemAt(paths, 0);
   if (command === 'check') return check(path, out);
   const read = openPackage(path);
   if ('problems' in read) {
@@ -90,7 +79,7 @@ export async function fern(args: readonly string[], out: Say, err: Say, from = '
 /** Null where it makes no sense. */
 function understood([command = '', ...rest]: readonly string[], from: string): Asked | null {
   if (!Object.hasOwn(commands, command)) return null;
-  const { takes, ends } = commands[command];
+  const { takes, ends } = entryOf(commands, command);
   const { values, positionals } = parsed(rest) ?? { values: {}, positionals: [] };
   const { output = '', length, paper = 'A4', json = false, jsonl = false } = values;
   const known = (Object.keys(values) as Option[]).every((name) => takes.includes(name));
@@ -137,7 +126,7 @@ function resultText(study: Study, json: boolean): string {
 /** Writes the file that was asked for, or says at which place it could not. */
 async function writing(asked: Asked, study: Study, photo: (file: string) => Uint8Array | null, out: Say, err: Say): Promise<number> {
   const { command, file, length, paper } = asked;
-  const ends = commands[command].ends ?? [];
+  const ends = entryOf(commands, command).ends ?? [];
   const fail = (words: string) => {
     err(`${words}\n`);
     return 2;
@@ -146,11 +135,11 @@ async function writing(asked: Asked, study: Study, photo: (file: string) => Uint
   if (command === 'calendar' && study.experiment.startedOn === null)
     return fail('datapackage.json: fern.startedOn: there is no day 0 yet, so no step has a day');
   const written = command === 'readings' ? readingsFiles(file) : [file];
-  const own = written.find((path) => isOfPackage(asked.paths[0], path));
+  const own = written.find((path) => isOfPackage(itemAt(asked.paths, 0), path));
   if (own !== undefined) return fail(`${own} is part of the package that is read. Nothing was written: name a file elsewhere.`);
   try {
     if (command === 'calendar') writeFileSync(file, calendarOf(study.experiment, new Date().toISOString()));
-    else if (command === 'readings') await writeReadings(study, written);
+    else if (command === 'readings') await writeReadings(study, file, written[1]);
     else if (command === 'script') writeFileSync(file, (await import('@fern/paper/r')).rScript);
     else await (await import('./reportFile')).writeReport(study, file, { length, paper, photo });
   } catch (error) {
@@ -164,7 +153,7 @@ async function writing(asked: Asked, study: Study, photo: (file: string) => Uint
 const readingsFiles = (file: string): readonly string[] =>
   file.endsWith('.csv') ? [file, file.replace(/\.csv$/, '-codebook.csv')] : [file];
 
-async function writeReadings(study: Study, [file, codebook]: readonly string[]): Promise<void> {
+async function writeReadings(study: Study, file: string, codebook: string | undefined): Promise<void> {
   const table = readingsTable(study);
   if (codebook === undefined) {
     const { sheetsFile } = await import('@fern/paper/files');

@@ -7,11 +7,14 @@ import { join } from 'node:path';
 import sharp from 'sharp';
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { analyse, photoPath, readingsTable, report, reportText, write, writePackage, type Block, type Study } from '@fern/core';
+import { analyse, photoPath, readingsTable, report, reportText, write, writePackage, type Block, type Study, itemAt, entryOf, tupleOf } from '@fern/core';
 import { demoExperiments, demoStudy } from '@fern/demo';
 import { fern } from './fern';
 
-const [demo] = demoExperiments.filter((own) => own.demo.title === 'Salt water and radish sprouting').map((own) => own.demo);
+const demo = itemAt(
+  demoExperiments.filter((own) => own.demo.title === 'Salt water and radish sprouting').map((own) => own.demo),
+  0,
+);
 const told = demoStudy(demo, '2026-04-14');
 const typed = ['+ we watered by hand', '1. salt pulls water out', 'A <b>guess</b> & *more*: {=sprouts.C.mean} in tap water', '- none'];
 const study: Study = {
@@ -58,7 +61,7 @@ afterAll(() => rmSync(folder, { recursive: true, force: true }));
 describe('the report as a file', () => {
   it('Word: real headings, tables with their heads, captions, pictures with words, lists, page numbers', async () => {
     const parts = unzipSync(new Uint8Array(await fileOf('a.docx', '--length', 'full')));
-    const xml = strFromU8(parts['word/document.xml']);
+    const xml = strFromU8(entryOf(parts, 'word/document.xml'));
     const count = (pattern: RegExp) => xml.match(pattern)?.length ?? 0;
     const of = (kind: Block['kind']) => blocks.filter((block) => block.kind === kind);
     const levels = [1, 2, 3].map((level) => of('heading').filter((block) => block.kind === 'heading' && block.level === level).length);
@@ -69,7 +72,7 @@ describe('the report as a file', () => {
       of('figure').length + of('photos').reduce((sum, block) => sum + (block.kind === 'photos' ? block.photos.length : 0), 0);
     const words = [...xml.matchAll(/<wp:docPr [^>]*descr="([^"]*)"/g)].map(([, alt]) => alt);
     expect(words).toHaveLength(pictures);
-    expect(words.every((alt) => alt.length > 10)).toBe(true);
+    expect(words.every((alt = '') => alt.length > 10)).toBe(true);
     expect(Object.keys(parts).filter((name) => name.startsWith('word/media/')).length).toBeGreaterThanOrEqual(pictures - 1);
     expect(Object.entries(parts).some(([name, bytes]) => /footer\d/.test(name) && strFromU8(bytes).includes('NUMPAGES'))).toBe(true);
     const decoded = xml
@@ -96,7 +99,7 @@ describe('the report as a file', () => {
       );
       const text = texts.join('');
       for (const line of reportText(report(study, analyse(study), 'school'))) expect(text).toContain(plain(line));
-      const [, , width, height] = pages[0].view;
+      const [, , width, height] = tupleOf(itemAt(pages, 0).view, 4);
       expect([Math.round(width), Math.round(height)]).toEqual(paper === 'A4' ? [595, 842] : [612, 792]);
       const { info } = await document.getMetadata();
       expect(info).toMatchObject({ Title: study.experiment.title, Language: 'en-GB' });
@@ -128,7 +131,7 @@ describe('the report as a file', () => {
   });
 
   it.each(whole ? ['html', 'pdf', 'docx'] : ['html'])('a photo that cannot be shown is told of, and stops nothing: %s', async (ending) => {
-    const file = join(path, photoPath(study.experiment.writing.photos[0]));
+    const file = join(path, photoPath(itemAt(study.experiment.writing.photos, 0)));
     const good = readFileSync(file);
     writeFileSync(file, 'no picture');
     const made = await fileOf(`d.${ending}`);
@@ -143,7 +146,7 @@ describe('the report as a file', () => {
   });
 
   it('facts of the study stand in the writer’s words as they are now', async () => {
-    const share = analyse(study).measures[0].arms[0].proportion ?? 0;
+    const share = itemAt(itemAt(analyse(study).measures, 0).arms, 0).proportion ?? 0;
     expect((await fileOf('c.md')).toString()).toContain(`${Math.round(share * 100)}`);
   });
 });
@@ -153,14 +156,14 @@ describe('the readings as a file', () => {
     const book = new ExcelJS.Workbook();
     await book.xlsx.load((await fileOf('r.xlsx')).buffer as ArrayBuffer);
     const table = readingsTable(study);
-    const sheet = book.worksheets[0];
+    const sheet = itemAt(book.worksheets, 0);
     const rows = sheet
       .getSheetValues()
       .slice(1)
       .map((row) => table.head.map((_, i) => (row as ExcelJS.CellValue[])[i + 1] ?? null));
     expect(rows[0]).toEqual(table.head);
     expect(rows.slice(1)).toEqual(table.rows);
-    expect(book.worksheets[1].getColumn(2).values.slice(2)).toEqual(table.codebook.rows.map(([, name]) => name));
+    expect(itemAt(book.worksheets, 1).getColumn(2).values.slice(2)).toEqual(table.codebook.rows.map(([, name]) => name));
   });
 
   it('CSV has as many rows, and a codebook beside it that tells of every column', async () => {
@@ -193,7 +196,7 @@ it('paths are meant from where the person stands, and other words are none', asy
   expect([code, say.out, say.err]).toEqual([0, `${join(folder, 'here.md')}\n`, '']);
 });
 
-it.each([
+it.each<[string, [string, ...string[]], RegExp]>([
   ['an ending that is none of them', ['report', '-o', 'x.odt'], /expected a name that ends in/],
   ['a length that is none', ['report', '-o', 'x.md', '--length', 'short'], /How to use it/],
   ['a flag of another command', ['readings', '-o', 'x.csv', '--length', 'page'], /How to use it/],

@@ -2,7 +2,7 @@ import { unzipSync, strFromU8 } from 'fflate';
 import pdfmake from 'pdfmake';
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import { expect } from 'vitest';
-import { analyse, report, reportLengths, reportText, type Block, type ReportLength, type Study } from '@fern/core';
+import { analyse, report, reportLengths, reportText, type Block, type ReportLength, type Study, entryOf } from '@fern/core';
 import { TODAY } from '@fern/demo/everyStudy';
 import { htmlFile, pdfFile, wordFile, type Drawn, type Materials, type PdfMaker } from '@fern/paper/files';
 import { drawOnCanvas, pdfFonts } from './drawOnCanvas';
@@ -52,7 +52,7 @@ export async function sameInAllFiles(study: Study, asPdf: readonly ReportLength[
   for (const { length } of reportLengths) {
     const blocks = report(study, result, length);
     const words = reportText(blocks).map(plain);
-    const xml = decoded(strFromU8(unzipSync(await wordFile(materials(blocks)))['word/document.xml']));
+    const xml = decoded(strFromU8(entryOf(unzipSync(await wordFile(materials(blocks))), 'word/document.xml')));
     const html = decoded(await htmlFile(materials(blocks)));
     const pdf = async () =>
       pdfText(await pdfFile({ ...materials(blocks), compact: length === 'page' }, pdfmake as unknown as PdfMaker, fonts));

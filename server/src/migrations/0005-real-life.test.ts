@@ -1,3 +1,4 @@
+import { itemAt } from '@fern/core';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -29,7 +30,7 @@ async function makeBefore(): Promise<void> {
   ])
     await run(`INSERT INTO units (experimentId, unit, position, arm, startedOn, status) VALUES ('x', ?, 0, ?, ?, 'active')`, [
       unit,
-      units[0].arm,
+      itemAt(units, 0).arm,
       startedOn,
     ]);
   for (const [id, unit, on, replaces] of [

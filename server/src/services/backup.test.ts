@@ -120,7 +120,7 @@ describe('a backup never takes the place of anything', () => {
       [at('earlier.sqlite'), 'is there already'],
       [at('nowhere.sqlite'), 'is there already'],
       [folder, 'is a folder'],
-    ]) {
+    ] as const) {
       expect([to, await runMaintenance(['backup', to], file, now)]).toEqual([to, { code: 1, say: expect.stringContaining(words) }]);
       expect(stood()).toEqual(before);
     }

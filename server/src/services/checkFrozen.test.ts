@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { anySprouting, experimentFrom, moveUnit, redesign, type Experiment } from '@fern/core';
+import { anySprouting, experimentFrom, moveUnit, redesign, type Experiment, itemAt } from '@fern/core';
 import { ProblemError } from '../ProblemError';
 import { checkFrozen } from './checkFrozen';
 
@@ -44,7 +44,8 @@ describe('a started plan', () => {
     expect(() => checkFrozen(started, amended({ ...started, ...change }))).not.toThrow();
   });
 
-  const [first, ...rest] = draft.units;
+  const first = itemAt(draft.units, 0);
+  const rest = draft.units.slice(1);
   it.each<[string, Experiment['units']]>([
     ['places that were moved', moveUnit(draft.units, 'D01', 1, 5)],
     ['an arm that was dealt again', [{ ...first, arm: draft.arms.find(({ arm }) => arm !== first.arm)?.arm ?? '' }, ...rest]],
@@ -80,18 +81,18 @@ describe('a started plan', () => {
   });
 
   it('an amendment lists what was changed, old and new', () => {
-    const first = draft.arms[1];
+    const first = itemAt(draft.arms, 1);
     const bent = amended({
       ...started,
       hypothesis: 'Another',
       arms: draft.arms.map((arm) => (arm === first ? { ...arm, name: 'Sea water' } : arm)),
-      units: [...draft.units.slice(1), { ...draft.units[0], unit: 'D99' }],
+      units: [...draft.units.slice(1), { ...itemAt(draft.units, 0), unit: 'D99' }],
     });
-    expect(checkFrozen(started, bent).plan.amendments[0].changes).toEqual([
+    expect(itemAt(checkFrozen(started, bent).plan.amendments, 0).changes).toEqual([
       { what: 'the hypothesis', before: draft.hypothesis, after: 'Another' },
       { what: `arm ${first.arm}, name`, before: first.name, after: 'Sea water' },
       { what: 'unit D01', before: 'there', after: 'taken away' },
-      { what: 'unit D99', before: 'not there', after: draft.units[0].arm },
+      { what: 'unit D99', before: 'not there', after: itemAt(draft.units, 0).arm },
     ]);
   });
 

@@ -36,9 +36,7 @@ export function checkFrozen(before: Experiment, after: Experiment): Experiment {
       AMENDMENTS,
       `An amendment is missing for: ${changes.map(({ what }) => what).join(', ')}.`,
     );
-  const amendments = next.map((amendment, i) =>
-    i < old.length ? old[i] : { ...amendment, changes: i === next.length - 1 ? changes : [] },
-  );
+  const amendments = next.map((amendment, i) => old[i] ?? { ...amendment, changes: i === next.length - 1 ? changes : [] });
   return { ...after, plan: { ...after.plan, amendments } };
 }
 

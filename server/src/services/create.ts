@@ -1,3 +1,4 @@
+import { itemAt, lastOf } from '@fern/core';
 import { v7 as uuid } from 'uuid';
 import type { ExperimentRecord } from '@fern/contract';
 import type { Study } from '@fern/core';
@@ -64,7 +65,7 @@ export async function createExperiments(
       await remember(tables, ownerId, { what, experimentId: id, title: study.experiment.title });
     },
   });
-  const [changes, ...more] = together([
+  const [changes = [], ...more] = together([
     ...named.map(head),
     ...named.flatMap(({ study, pictures, id }) => [...rowsOf(id, study, at), ...picturesOf(id, pictures)]),
     ...named.map(shown),
@@ -81,7 +82,7 @@ export async function createExperiments(
     for (const { id } of named) await removeByPieces(database, id);
     throw error;
   }
-  const [{ id, study }] = named;
+  const { id, study } = itemAt(named, 0);
   return { id, version: 1, experiment: study.experiment };
 }
 
@@ -128,7 +129,7 @@ function together(pieces: readonly Piece[]): Piece[][] {
       changes.push([]);
       rows = 0;
     }
-    changes[changes.length - 1].push(piece);
+    lastOf(changes).push(piece);
     rows += piece.rows;
   }
   return changes;

@@ -1,20 +1,5 @@
 import type { FieldError, SentReading } from '@fern/contract';
-import {
-  careFields,
-  incidentFields,
-  hasCategories,
-  isValued,
-  kindOf,
-  observationFields,
-  onItsRound,
-  same,
-  type Care,
-  type Experiment,
-  type Fields,
-  type Incident,
-  type Observation,
-  type Photo,
-} from '@fern/core';
+import { careFields, incidentFields, hasCategories, isValued, kindOf, observationFields, onItsRound, same, type Care, type Experiment, type Fields, type Incident, type Observation, type Photo, itemAt } from '@fern/core';
 import type { Database } from '../openDatabase';
 import { fromRow } from '../models/columns';
 import type { Tables } from '../oneWriter';
@@ -46,7 +31,7 @@ export async function appendObservations(
       ...check(seen, i, experiment, known),
       ...checkCorrection(seen, i, known, observations.slice(0, i)),
     ]);
-    if (errors.length > 0) throw new ProblemError(422, `${errors[0].detail} Nothing was stored.`, errors);
+    if (errors.length > 0) throw new ProblemError(422, `${itemAt(errors, 0).detail} Nothing was stored.`, errors);
     const receivedAt = new Date().toISOString();
     const fresh = observations.filter((seen) => !known.has(seen.id));
     await insertRecords(tables, 'observations', fresh, () => ({ experimentId, receivedAt }));

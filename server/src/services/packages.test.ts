@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
 import { changeSchema } from '@fern/contract';
-import { blankOf, incidentFields, writePackage, zipPackage, type Study } from '@fern/core';
+import { blankOf, incidentFields, writePackage, zipPackage, type Study, itemAt, entryOf } from '@fern/core';
 import { demoExperiments, demoStudy } from '@fern/demo';
 import { pixel } from '../routeFixtures';
 import { ProblemError } from '../ProblemError';
@@ -29,23 +29,28 @@ describe('a package that goes out and comes in', () => {
   });
 
   it('of the same study has the same bytes', () => {
-    const [, study] = studies[0];
+    const [, study] = itemAt(studies, 0);
     expect(pack(study)).toEqual(pack(study));
   });
 });
 
 describe('a package that cannot be kept', () => {
-  const [, study] = studies[5];
+  const [, study] = itemAt(studies, 5);
   const files = writePackage(study);
 
   it('names every problem, with file, row and column', () => {
     const { status, detail, errors } = said(
-      zipPackage({ ...files, 'units.csv': files['units.csv'].replace('D01,', 'D01 !,').replace(/,active/g, ',gone') }),
+      zipPackage({
+        ...files,
+        'units.csv': entryOf(files, 'units.csv')
+          .replace('D01,', 'D01 !,')
+          .replace(/,active/g, ',gone'),
+      }),
     );
     expect(status).toBe(422);
     expect(detail).toContain('Nothing was stored');
     expect(errors?.length).toBeGreaterThan(10);
-    expect(errors?.[0].detail).toMatch(/^units\.csv:2:status: "gone" is not one of active, lost, excluded, ended$/);
+    expect(errors?.[0]?.detail).toMatch(/^units\.csv:2:status: "gone" is not one of active, lost, excluded, ended$/);
   });
 
   it('is refused where it reads well but breaks the app’s own bounds', () => {
@@ -64,7 +69,7 @@ describe('a package that cannot be kept', () => {
 });
 
 describe('what a package may bring', () => {
-  const [, study] = studies[5];
+  const [, study] = itemAt(studies, 5);
   const odd = fc.oneof(
     fc.constantFrom(
       ' D01',
@@ -101,15 +106,16 @@ describe('what a package may bring', () => {
           experiment: Record<string, unknown>;
         };
         const units = bent.experiment.units as Record<string, unknown>[];
-        const rows = table === 'experiment' ? [bent.experiment] : table === 'units' ? units : bent[table];
+        const rows: Record<string, unknown>[] =
+          table === 'experiment' ? [bent.experiment] : table === 'units' ? units : (entryOf(bent, table) as Record<string, unknown>[]);
         if (rows.length === 0) return;
-        rows[at % rows.length][field] = field === 'arms' || field === 'units' ? [value] : value;
+        itemAt(rows, at % rows.length)[field] = field === 'arms' || field === 'units' ? [value] : value;
         let read: Study;
         try {
           read = unzipStudy(pack(bent as unknown as Study)).study;
         } catch (error) {
           if (!(error instanceof ProblemError)) throw error;
-          expect(error.problem.errors?.[0].pointer).toMatch(/^\//);
+          expect(error.problem.errors?.[0]?.pointer).toMatch(/^\//);
           return;
         }
         kept++;

@@ -1,17 +1,5 @@
 import type { Schema } from 'joi';
-import {
-  describeProblem,
-  missingPictures,
-  packagesIn,
-  readPackage,
-  unzipPackage,
-  writePackage,
-  zipPackage,
-  type PackageFiles,
-  type Pictures,
-  type Problem,
-  type Study,
-} from '@fern/core';
+import { describeProblem, missingPictures, packagesIn, readPackage, unzipPackage, writePackage, zipPackage, type PackageFiles, type Pictures, type Problem, type Study, itemAt } from '@fern/core';
 import { careSchema, experimentSchema, fieldErrors, incidentSchema, observationSchema, photoSchema } from '@fern/contract';
 import { ProblemError } from '../ProblemError';
 
@@ -63,7 +51,7 @@ function checked<T>(schema: Schema<T>, value: T, place: string): T {
   if (!result.error) return result.value;
   throw new ProblemError(
     422,
-    `The package holds what cannot be kept: ${result.error.details[0].message} (${place}). Nothing was stored.`,
+    `The package holds what cannot be kept: ${itemAt(result.error.details, 0).message} (${place}). Nothing was stored.`,
     fieldErrors(result.error)
       .map(({ pointer, detail }) => ({ pointer: `/${place}${pointer}`, detail }))
       .slice(0, 100),
@@ -72,7 +60,7 @@ function checked<T>(schema: Schema<T>, value: T, place: string): T {
 
 /** Each problem with its place in the package: `/units.csv/3/arm`. */
 function packageProblem(problems: readonly Problem[]): ProblemError {
-  const [first] = problems;
+  const first = itemAt(problems, 0);
   return new ProblemError(
     422,
     `The package cannot be read: ${describeProblem(first)}${problems.length > 1 ? ` (and ${problems.length - 1} more)` : ''}. Nothing was stored.`,

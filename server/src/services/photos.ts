@@ -1,5 +1,5 @@
 import type { ExperimentRecord } from '@fern/contract';
-import { livePhotos, photoFields, same, type Photo } from '@fern/core';
+import { livePhotos, photoFields, same, type Photo, itemAt } from '@fern/core';
 import { fromRow } from '../models/columns';
 import type { Database } from '../openDatabase';
 import type { Tables } from '../oneWriter';
@@ -49,9 +49,11 @@ async function isThere({ models, statements }: Tables, experimentId: string, pho
 }
 
 async function checkRoom({ statements }: Tables, experimentId: string, { bytes }: StoredPicture): Promise<void> {
-  const [{ taken }] = await statements.all<{ taken: number }>(
-    'SELECT coalesce(sum(length(bytes)), 0) AS taken FROM pictures WHERE experimentId = ?',
-    [experimentId],
+  const { taken } = itemAt(
+    await statements.all<{ taken: number }>('SELECT coalesce(sum(length(bytes)), 0) AS taken FROM pictures WHERE experimentId = ?', [
+      experimentId,
+    ]),
+    0,
   );
   if (taken + bytes.length <= MOST_PICTURE_BYTES) return;
   throw new ProblemError(

@@ -1,3 +1,5 @@
+import { itemAt } from '@fern/core';
+
 /** Frame headers, tables and the restart interval; the one other segment that is taken is the JFIF header. */
 const TAKEN = new Set([0xc0, 0xc1, 0xc2, 0xc4, 0xdb, 0xdd, 0xe0]);
 const [SCAN, END] = [0xda, 0xd9];
@@ -13,9 +15,9 @@ export function isPlainJpeg(bytes: Uint8Array): boolean {
   let at = 2;
   while (at + 3 < bytes.length) {
     if (bytes[at] !== 0xff) return false;
-    const marker = bytes[at + 1];
+    const marker = itemAt(bytes, at + 1);
     if (marker !== SCAN && !TAKEN.has(marker)) return false;
-    at += 2 + bytes[at + 2] * 256 + bytes[at + 3];
+    at += 2 + itemAt(bytes, at + 2) * 256 + itemAt(bytes, at + 3);
     if (marker === SCAN) at = endOfScan(bytes, at);
     if (bytes[at + 1] === END) return bytes[at] === 0xff && at + 2 === bytes.length;
   }
@@ -26,7 +28,7 @@ export function isPlainJpeg(bytes: Uint8Array): boolean {
 function endOfScan(bytes: Uint8Array, from: number): number {
   let at = from;
   while (at + 1 < bytes.length) {
-    const next = bytes[at + 1];
+    const next = itemAt(bytes, at + 1);
     if (bytes[at] === 0xff && next !== 0 && (next < 0xd0 || next > 0xd7)) return at;
     at++;
   }

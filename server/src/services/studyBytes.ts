@@ -1,4 +1,4 @@
-import { packColumns, zipBundle } from '@fern/core';
+import { packColumns, zipBundle, itemAt } from '@fern/core';
 import { SHOWN } from '../models/experimentRow';
 import type { Tables } from '../oneWriter';
 import { ProblemError } from '../ProblemError';
@@ -33,9 +33,12 @@ async function picturesOf({ statements }: Tables, id: string): Promise<Map<strin
 
 /** All of it is put together in memory. */
 async function checkTogether({ statements }: Tables, ownerId: string): Promise<void> {
-  const [{ total }] = await statements.all<{ total: number }>(
-    `SELECT coalesce(sum(length(bytes)), 0) AS total FROM pictures WHERE experimentId IN (SELECT id FROM experiments WHERE ownerId = ? AND ${SHOWN})`,
-    [ownerId],
+  const { total } = itemAt(
+    await statements.all<{ total: number }>(
+      `SELECT coalesce(sum(length(bytes)), 0) AS total FROM pictures WHERE experimentId IN (SELECT id FROM experiments WHERE ownerId = ? AND ${SHOWN})`,
+      [ownerId],
+    ),
+    0,
   );
   if (total <= MOST_TOGETHER) return;
   throw new ProblemError(

@@ -1,3 +1,4 @@
+import { lastOf } from '@fern/core';
 import pLimit from 'p-limit';
 import type { ProblemDetails } from '@fern/contract';
 import type { Observation, Study } from '@fern/core';
@@ -35,10 +36,9 @@ export function unpackInWorker(bytes: Uint8Array): Promise<Arriving[]> {
           void worker.terminate();
         }, MOST_SECONDS * 1000);
         worker.on('message', (said: Said) => {
-          const last = arriving[arriving.length - 1];
           if ('study' in said) arriving.push({ study: { ...said.study, observations: [] }, pictures: new Map() });
-          else if ('observations' in said) last.study.observations.push(...said.observations);
-          else if ('picture' in said) last.pictures.set(said.file, said.picture);
+          else if ('observations' in said) lastOf(arriving).study.observations.push(...said.observations);
+          else if ('picture' in said) lastOf(arriving).pictures.set(said.file, said.picture);
           else if ('done' in said) resolve(arriving);
           else reject(new ProblemError(said.problem.status, said.problem.detail, said.problem.errors));
         });

@@ -1,4 +1,4 @@
-import { missing } from '../../invariant';
+import { noSuchItem } from '../../invariant';
 import { random } from '../random';
 import { checkIn, threshold, treatedSum, type Stratum, type Watch } from './Stratum';
 
@@ -17,8 +17,8 @@ export function drawArrangements(strata: readonly Stratum[], seed: number, draws
     for (const { pool, treated } of pools) {
       for (let i = 0; i < treated; i++) {
         const j = source.int(i, pool.length - 1);
-        const picked = pool[j] ?? missing(pool, j);
-        pool[j] = pool[i] ?? missing(pool, i);
+        const picked = pool[j] ?? noSuchItem(pool, j);
+        pool[j] = pool[i] ?? noSuchItem(pool, i);
         pool[i] = picked;
         sum += picked;
       }

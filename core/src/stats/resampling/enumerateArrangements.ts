@@ -1,4 +1,4 @@
-import { itemAt, missing } from '../../invariant';
+import { itemAt, noSuchItem } from '../../invariant';
 import { checkIn, countArrangements, threshold, treatedSum, type Stratum, type Watch } from './Stratum';
 
 /**
@@ -23,7 +23,7 @@ export function enumerateArrangements(strata: readonly Stratum[], watch: Watch =
       if ((++seen & 0xffff) === 0) checkIn(watch, seen / total);
       return;
     }
-    for (let i = from; i <= values.length - left; i++) pick(block, i + 1, left - 1, sum + (values[i] ?? missing(values, i)));
+    for (let i = from; i <= values.length - left; i++) pick(block, i + 1, left - 1, sum + (values[i] ?? noSuchItem(values, i)));
   }
 
   const total = countArrangements(strata);

@@ -1,4 +1,4 @@
-import { addAt, cellAt, itemAt, missing } from '../../invariant';
+import { addAt, cellAt, itemAt, noSuchItem } from '../../invariant';
 import gammaln from '@stdlib/math-base-special-gammaln';
 import { linearModel } from '../linearModel';
 import { random, type Random } from '../random';
@@ -66,7 +66,7 @@ function shuffleArms(
     for (let i = 0; i < arms; i++) {
       let effect = 0;
       for (let j = 0; j < arms; j++)
-        effect += (inverse[i * arms + j] ?? missing(inverse, i * arms + j)) * (totals[j] ?? missing(totals, j));
+        effect += (inverse[i * arms + j] ?? noSuchItem(inverse, i * arms + j)) * (totals[j] ?? noSuchItem(totals, j));
       effects[i] = effect;
     }
     return statisticOf(effects, totals);
@@ -95,10 +95,10 @@ function shuffleArms(
 function dealAgain(labels: Int32Array, values: Float64Array, totals: Float64Array, source: Random): void {
   for (let i = labels.length - 1; i >= 0; i--) {
     const j = source.int(0, i);
-    const label = labels[j] ?? missing(labels, j);
-    labels[j] = labels[i] ?? missing(labels, i);
+    const label = labels[j] ?? noSuchItem(labels, j);
+    labels[j] = labels[i] ?? noSuchItem(labels, i);
     labels[i] = label;
-    totals[label] = (totals[label] ?? missing(totals, label)) + (values[i] ?? missing(values, i));
+    totals[label] = (totals[label] ?? noSuchItem(totals, label)) + (values[i] ?? noSuchItem(values, i));
   }
 }
 
@@ -163,11 +163,11 @@ function walkDeals(
       return;
     }
     for (let arm = 0; arm < totals.length; arm++) {
-      const more = counts[arm] ?? missing(counts, arm);
+      const more = counts[arm] ?? noSuchItem(counts, arm);
       if (more === 0) continue;
-      const before = totals[arm] ?? missing(totals, arm);
+      const before = totals[arm] ?? noSuchItem(totals, arm);
       counts[arm] = more - 1;
-      totals[arm] = before + (values[place] ?? missing(values, place));
+      totals[arm] = before + (values[place] ?? noSuchItem(values, place));
       deal(block, place + 1);
       totals[arm] = before;
       counts[arm] = more;

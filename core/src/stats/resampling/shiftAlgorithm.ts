@@ -1,4 +1,4 @@
-import { itemAt, missing } from '../../invariant';
+import { itemAt, noSuchItem } from '../../invariant';
 import type { Stratum } from './Stratum';
 import { threshold, treatedSum } from './Stratum';
 import { decimalGrid } from './decimalGrid';
@@ -74,7 +74,7 @@ function subsetSums({ values, treated }: Stratum): Float64Array {
       const from = itemAt(ways, j - 1);
       const to = itemAt(ways, j);
       for (let sum = reach; sum >= value; sum--)
-        to[sum] = (to[sum] ?? missing(to, sum)) + (from[sum - value] ?? missing(from, sum - value));
+        to[sum] = (to[sum] ?? noSuchItem(to, sum)) + (from[sum - value] ?? noSuchItem(from, sum - value));
     }
   });
   return normalise(itemAt(ways, treated));
@@ -90,7 +90,7 @@ function convolve(a: Float64Array, b: Float64Array): Float64Array {
   b.forEach((chance, shift) => {
     if (chance === 0) return;
     for (let i = 0; i < a.length; i++)
-      result[i + shift] = (result[i + shift] ?? missing(result, i + shift)) + (a[i] ?? missing(a, i)) * chance;
+      result[i + shift] = (result[i + shift] ?? noSuchItem(result, i + shift)) + (a[i] ?? noSuchItem(a, i)) * chance;
   });
   return result;
 }
