@@ -1,6 +1,15 @@
 import { Writable } from 'node:stream';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { emptyPrediction, packagesIn, readPackage, unzipPackage, type Experiment, type Observation, type Prediction, itemAt } from '@fern/core';
+import {
+  emptyPrediction,
+  packagesIn,
+  readPackage,
+  unzipPackage,
+  type Experiment,
+  type Observation,
+  type Prediction,
+  itemAt,
+} from '@fern/core';
 import type {
   BinLine,
   ExperimentLine,

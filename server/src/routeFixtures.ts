@@ -1,4 +1,13 @@
-import { anySprouting, blankOf, experimentFrom, observationFields, photoFields, type Experiment, type Observation, type Photo } from '@fern/core';
+import {
+  anySprouting,
+  blankOf,
+  experimentFrom,
+  observationFields,
+  photoFields,
+  type Experiment,
+  type Observation,
+  type Photo,
+} from '@fern/core';
 import type { ExperimentRecord } from '@fern/contract';
 import { startSession } from './services/accounts';
 import { startTestServer, type Caller, type TestServer } from './testServer';

@@ -1,7 +1,20 @@
 import { writeFileSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { parseArgs } from 'node:util';
-import { analyse, calendarOf, csvOf, describeProblem, plainSummary, readingsTable, reportLengths, type Problem, type ReportLength, type Study, itemAt, entryOf } from '@fern/core';
+import {
+  analyse,
+  calendarOf,
+  csvOf,
+  describeProblem,
+  plainSummary,
+  readingsTable,
+  reportLengths,
+  type Problem,
+  type ReportLength,
+  type Study,
+  itemAt,
+  entryOf,
+} from '@fern/core';
 import { isOfPackage, openPackage } from './openPackage';
 import { reportEndings } from './reportEndings';
 

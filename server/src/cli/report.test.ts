@@ -7,7 +7,20 @@ import { join } from 'node:path';
 import sharp from 'sharp';
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { analyse, photoPath, readingsTable, report, reportText, write, writePackage, type Block, type Study, itemAt, entryOf, tupleOf } from '@fern/core';
+import {
+  analyse,
+  photoPath,
+  readingsTable,
+  report,
+  reportText,
+  write,
+  writePackage,
+  type Block,
+  type Study,
+  itemAt,
+  entryOf,
+  tupleOf,
+} from '@fern/core';
 import { demoExperiments, demoStudy } from '@fern/demo';
 import { fern } from './fern';
 

@@ -1,6 +1,16 @@
 import { QueryTypes } from 'sequelize';
 import type { ActivityKind, ExperimentRecord, SownAgain, StudyRecord } from '@fern/contract';
-import { careFields, incidentFields, observationFields, photoFields, same, type Amendment, type Experiment, type Observation, type Unit } from '@fern/core';
+import {
+  careFields,
+  incidentFields,
+  observationFields,
+  photoFields,
+  same,
+  type Amendment,
+  type Experiment,
+  type Observation,
+  type Unit,
+} from '@fern/core';
 import type { Database } from '../openDatabase';
 import type { Tables } from '../oneWriter';
 import { fromRow } from '../models/columns';

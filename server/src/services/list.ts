@@ -1,6 +1,18 @@
 import { QueryTypes } from 'sequelize';
 import type { ExperimentLine } from '@fern/contract';
-import { addDays, careFields, experimentFields, stepsOnDays, timersOf, recordingRounds, withBlanks, type Experiment, type ReadSoFar, type StartCount, type Unit } from '@fern/core';
+import {
+  addDays,
+  careFields,
+  experimentFields,
+  stepsOnDays,
+  timersOf,
+  recordingRounds,
+  withBlanks,
+  type Experiment,
+  type ReadSoFar,
+  type StartCount,
+  type Unit,
+} from '@fern/core';
 import { fromRow } from '../models/columns';
 import { SHOWN } from '../models/experimentRow';
 import type { Database } from '../openDatabase';

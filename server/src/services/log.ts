@@ -1,5 +1,21 @@
 import type { FieldError, SentReading } from '@fern/contract';
-import { careFields, incidentFields, hasCategories, isValued, kindOf, observationFields, onItsRound, same, type Care, type Experiment, type Fields, type Incident, type Observation, type Photo, itemAt } from '@fern/core';
+import {
+  careFields,
+  incidentFields,
+  hasCategories,
+  isValued,
+  kindOf,
+  observationFields,
+  onItsRound,
+  same,
+  type Care,
+  type Experiment,
+  type Fields,
+  type Incident,
+  type Observation,
+  type Photo,
+  itemAt,
+} from '@fern/core';
 import type { Database } from '../openDatabase';
 import { fromRow } from '../models/columns';
 import type { Tables } from '../oneWriter';

@@ -1,5 +1,18 @@
 import type { Schema } from 'joi';
-import { describeProblem, missingPictures, packagesIn, readPackage, unzipPackage, writePackage, zipPackage, type PackageFiles, type Pictures, type Problem, type Study, itemAt } from '@fern/core';
+import {
+  describeProblem,
+  missingPictures,
+  packagesIn,
+  readPackage,
+  unzipPackage,
+  writePackage,
+  zipPackage,
+  type PackageFiles,
+  type Pictures,
+  type Problem,
+  type Study,
+  itemAt,
+} from '@fern/core';
 import { careSchema, experimentSchema, fieldErrors, incidentSchema, observationSchema, photoSchema } from '@fern/contract';
 import { ProblemError } from '../ProblemError';
 

@@ -1,3 +1,4 @@
+import { tupleOf } from '@fern/core';
 import { mount, type VueWrapper } from '@vue/test-utils';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { BinLine, HistoryLine, PersonLine } from '@fern/contract';
@@ -76,7 +77,7 @@ describe('a person’s own data and account', () => {
   });
 
   it('changes the password, or says why not', async () => {
-    const [now, next] = page.findAll('input[type="password"]');
+    const [now, next] = tupleOf(page.findAll('input[type="password"]'), 2);
     refuse = Response.json({ detail: 'That is not the password that you have now.' }, { status: 422 });
     await now.setValue('moss and fern');
     await next.setValue('a much better one');

@@ -2,7 +2,7 @@ import { mount, type VueWrapper } from '@vue/test-utils';
 import { createPinia, setActivePinia } from 'pinia';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { createMemoryHistory, createRouter } from 'vue-router';
-import { questions } from '@fern/core';
+import { questions, itemAt } from '@fern/core';
 import LibraryPage from './LibraryPage.vue';
 
 const empty = { template: '<div />' };
@@ -47,7 +47,7 @@ describe('the library', () => {
   });
 
   it('leaves out what asks for more than there is', async () => {
-    await page.findAll('input[type="checkbox"]')[1].setValue(true);
+    await itemAt(page.findAll('input[type="checkbox"]'), 1).setValue(true);
     expect(openTitles()).toContain('What does a seed need to come up and grow?');
     expect(openTitles()).not.toContain('Does X change height?');
     const weeks = page.find('input[aria-label="Weeks that I have"]');

@@ -1,6 +1,6 @@
 import { mount } from '@vue/test-utils';
 import { describe, expect, it } from 'vitest';
-import { blankOf, unitFields, type Shelf, type Unit } from '@fern/core';
+import { blankOf, unitFields, type Shelf, type Unit, tupleOf, itemAt } from '@fern/core';
 import { startedStudy } from '../testing';
 import { barrierGaps, benchGeometry, containerRuns } from './benchGeometry';
 import BenchView from './BenchView.vue';
@@ -29,7 +29,7 @@ describe('the geometry of a bench', () => {
   });
 
   it('rows are counted on from shelf to shelf, and shelves do not overlap', () => {
-    const [upper, lower] = geometry.boards;
+    const [upper, lower] = tupleOf(geometry.boards, 2);
     expect([upper.first, upper.last, lower.first, lower.last]).toEqual([1, 2, 3, 3]);
     expect(lower.y).toBeGreaterThan(upper.y + upper.height);
     expect(geometry.height).toBe(lower.y + lower.height);
@@ -65,7 +65,7 @@ describe('the geometry of a bench', () => {
   it('gaps are where two stand side by side; barriers alone where nothing can be moved', () => {
     expect(barrierGaps(two, [], geometry, true).map(({ unit: left, right }) => [left.unit, right.unit])).toEqual([['P1', 'P2']]);
     expect(barrierGaps(two, [], geometry, false)).toEqual([]);
-    expect(barrierGaps(two, [{ row: 1, column: 1 }], geometry, false)[0].stands).toBe(true);
+    expect(itemAt(barrierGaps(two, [{ row: 1, column: 1 }], geometry, false), 0).stands).toBe(true);
   });
 });
 

@@ -1,4 +1,4 @@
-import { benchFor, shelfRows, type Barrier, type Shelf, type Unit } from '@fern/core';
+import { benchFor, shelfRows, type Barrier, type Shelf, type Unit, itemAt } from '@fern/core';
 
 /** A place on the bench as drawn, in the drawing's own units. */
 export interface Point {
@@ -75,7 +75,7 @@ export function benchGeometry(shelves: readonly Shelf[], placed: readonly Unit[]
     rows: boards.at(-1)?.last ?? 1,
     boards,
     centre: (row, column) => {
-      const board = boards.find(({ first, last }) => row >= first && row <= last) ?? boards[0];
+      const board = boards.find(({ first, last }) => row >= first && row <= last) ?? itemAt(boards, 0);
       return { x: left + tile * (column - 0.5), y: board.y + head + (row - board.first) * pitch + tile / 2 };
     },
     placeAt: (point) => {

@@ -1,3 +1,4 @@
+import { entryOf } from '@fern/core';
 import { ref, type Ref } from 'vue';
 import type { Unit } from '@fern/core';
 import type { BenchGeometry, Point } from './benchGeometry';
@@ -65,7 +66,7 @@ export function useBenchMoves(bench: Bench) {
     else if (event.key === 'End') focusOn(bench.placed().at(-1));
     else if (Object.hasOwn(steps, event.key)) {
       event.preventDefault();
-      step(unit, steps[event.key]);
+      step(unit, entryOf(steps, event.key));
     }
   }
 

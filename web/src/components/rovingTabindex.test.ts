@@ -1,3 +1,4 @@
+import { itemAt } from '@fern/core';
 import { mount, type VueWrapper } from '@vue/test-utils';
 import { afterEach, describe, expect, it } from 'vitest';
 import { defineComponent, nextTick, ref } from 'vue';
@@ -29,7 +30,7 @@ describe('a row of buttons', () => {
 
   it('arrows go along it and stay at its ends, Home and End go there; the stop goes along', async () => {
     mounted(row);
-    stops()[0].element.focus();
+    itemAt(stops(), 0).element.focus();
     await key('ArrowRight');
     await key('ArrowRight');
     expect([focused(), stops().map((own) => own.text())]).toEqual(['3', ['3']]);

@@ -1,3 +1,4 @@
+import { entryOf } from '@fern/core';
 import type { Directive } from 'vue';
 
 const stops = (root: HTMLElement) => [...root.querySelectorAll<HTMLElement>('button:not(:disabled), a[href]')];
@@ -34,7 +35,7 @@ export const vRovingTabindex: Directive<HTMLElement> = {
       const at = all.findIndex((own) => own === event.target);
       if (at < 0 || !Object.hasOwn(isAlong, event.key) || event.ctrlKey || event.altKey || event.metaKey) return;
       event.preventDefault();
-      all[Math.max(0, Math.min(all.length - 1, isAlong[event.key](at, all.length)))]?.focus();
+      all[Math.max(0, Math.min(all.length - 1, entryOf(isAlong, event.key)(at, all.length)))]?.focus();
     });
   },
   updated: settle,

@@ -1,3 +1,4 @@
+import { tupleOf } from '@fern/core';
 import { mount } from '@vue/test-utils';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Account } from '@fern/contract';
@@ -59,7 +60,7 @@ describe('the first account', () => {
     first = true;
     await useSession().load();
     const form = mount(SignInForm, { attachTo: document.body });
-    const [name, password, code] = form.findAll('input');
+    const [name, password, code] = tupleOf(form.findAll('input'), 3);
     await name.setValue('M. Bracken');
     await password.setValue('moss and fern');
     await form.find('form').trigger('submit');

@@ -1,6 +1,6 @@
 import { mount, type VueWrapper } from '@vue/test-utils';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { blankOf, observationFields } from '@fern/core';
+import { blankOf, observationFields, itemAt } from '@fern/core';
 import { useOutbox } from '../stores/outbox';
 import { useSession } from '../stores/session';
 import { storedPending, storePending, pendingEntry, type PendingEntry } from '../stores/pendingSync';
@@ -65,7 +65,7 @@ describe('what became of the readings', () => {
     expect(wrapper.text()).toContain('D03, Tue 14 Apr: 41 was not taken.');
     expect(wrapper.text()).toContain('41 is more than the 25 sown in D03.');
     expect(wrapper.text()).not.toContain('Everything so far is saved');
-    await wrapper.findAll('button')[0].trigger('click');
+    await itemAt(wrapper.findAll('button'), 0).trigger('click');
     await eventually(() => expect(wrapper.text()).toBe('Fine:Everything so far is saved.'));
     expect(await storedPending()).toEqual([]);
   });
@@ -83,8 +83,8 @@ describe('what became of the readings', () => {
     vi.spyOn(URL, 'createObjectURL').mockReturnValue('blob:x');
     vi.spyOn(HTMLAnchorElement.prototype, 'click').mockImplementation(() => undefined);
     const wrapper = await notes([mine('a', { refused: 'too many' })]);
-    await wrapper.findAll('button')[1].trigger('click');
-    expect(JSON.parse(saved[0])).toMatchObject([{ experiment: 'x', content: { unit: 'D03', value: 41 }, refused: 'too many' }]);
+    await itemAt(wrapper.findAll('button'), 1).trigger('click');
+    expect(JSON.parse(itemAt(saved, 0))).toMatchObject([{ experiment: 'x', content: { unit: 'D03', value: 41 }, refused: 'too many' }]);
     vi.unstubAllGlobals();
   });
 

@@ -1,6 +1,6 @@
 import type { VueWrapper } from '@vue/test-utils';
 import { beforeEach, describe, expect, it } from 'vitest';
-import { addDays, blankOf, observationFields, type Observation, type Study } from '@fern/core';
+import { addDays, blankOf, observationFields, type Observation, type Study, itemAt } from '@fern/core';
 import { useLog } from '../stores/log';
 import { today } from '../stores/today';
 import { eventually, fakeServer, type FakeServer, mountLoaded, startedStudy } from '../testing';
@@ -9,7 +9,7 @@ import RecordPage from './RecordPage.vue';
 let server: FakeServer;
 let page: VueWrapper;
 const base = startedStudy();
-const [sprouts] = base.experiment.measures;
+const sprouts = itemAt(base.experiment.measures, 0);
 /** A tray an arm, each of cells with one seed. */
 const cells = (observations: readonly Observation[] = []): Study => ({
   ...base,
@@ -38,7 +38,7 @@ beforeEach(() => {
 describe('the map of a tray', () => {
   it('takes all cells at once: those that were tapped came up, the others not yet', async () => {
     await openMap();
-    for (const code of [units[0], units[3], units[5], units[5]]) await tap(code);
+    for (const code of [0, 3, 5, 5].map((i) => itemAt(units, i))) await tap(code);
     expect(page.text()).toContain(`2 of ${units.length} tapped.`);
     await button(`Keep all ${units.length}`)?.trigger('click');
     await eventually(() => expect(posted()).toHaveLength(units.length));
@@ -49,7 +49,7 @@ describe('the map of a tray', () => {
 
   it('takes a total where that is how it was counted, and each reading says what is not known', async () => {
     await openMap();
-    const arm = base.experiment.arms[1];
+    const arm = itemAt(base.experiment.arms, 1);
     const own = base.experiment.units.filter((unit) => unit.arm === arm.arm).map(({ unit }) => unit);
     const total = page.find<HTMLInputElement>(`input[aria-label="Total of tray ${arm.arm}, ${arm.name}"]`);
     await total.setValue('3');
@@ -60,12 +60,12 @@ describe('the map of a tray', () => {
     const told = posted().filter(({ note }) => note !== null);
     expect(told.map(({ unit }) => unit).sort()).toEqual([...own].sort());
     expect(told.reduce((sum, { value }) => sum + (value ?? 0), 0)).toBe(3);
-    expect(told[0].note).toBe(`3 of ${own.length} in tray ${arm.arm}, ${arm.name}, counted together: which ones is not known`);
+    expect(itemAt(told, 0).note).toBe(`3 of ${own.length} in tray ${arm.arm}, ${arm.name}, counted together: which ones is not known`);
   });
 
   it('keeps every tap while someone else reads, and corrects nothing of theirs', async () => {
     await openMap();
-    await tap(units[0]);
+    await tap(itemAt(units, 0));
     const theirs = {
       ...blankOf(observationFields),
       measure: sprouts.measure,
@@ -73,10 +73,10 @@ describe('the map of a tray', () => {
       plannedDay: 3,
       observedOn: today(),
     };
-    useLog().receive([{ kind: 'reading', content: { ...theirs, id: 'theirs', unit: units[2], value: 1 } }]);
+    useLog().receive([{ kind: 'reading', content: { ...theirs, id: 'theirs', unit: itemAt(units, 2), value: 1 } }]);
     await page.vm.$nextTick();
     expect(page.text()).toContain(`1 of ${units.length} tapped.`);
-    await tap(units[3]);
+    await tap(itemAt(units, 3));
     await button('Keep all')?.trigger('click');
     await eventually(() => expect(posted()).toHaveLength(units.length));
     expect(posted().flatMap(({ unit, value }) => (value === 1 ? [unit] : []))).toEqual([units[0], units[3]]);
@@ -92,9 +92,9 @@ describe('the map of a tray', () => {
       plannedDay: 2,
       value: 1,
     };
-    await openMap([{ ...before, unit: units[2], observedOn: addDays(today(), -1) }]);
+    await openMap([{ ...before, unit: itemAt(units, 2), observedOn: addDays(today(), -1) }]);
     expect(page.text()).toContain(`1 of ${units.length} tapped.`);
-    await tap(units[2]);
+    await tap(itemAt(units, 2));
     expect(page.text()).toContain(`so on the walk before: ${units[2]}`);
   });
 

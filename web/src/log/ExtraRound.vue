@@ -23,6 +23,7 @@ const first = computed(() => experiment.value.startedOn ?? '');
 const possible = computed(() => isDate(on.value) && on.value >= first.value && on.value <= today());
 
 function begin(): void {
+  if (!measure.value) return;
   open.value = false;
   void router.push({ name: 'walk', params: { id: id.value, day: 'extra' }, query: { measure: measure.value.measure, on: on.value } });
 }

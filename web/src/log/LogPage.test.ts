@@ -12,6 +12,7 @@ import {
   type Incident,
   type Observation,
   type Study,
+  itemAt,
 } from '@fern/core';
 import { today } from '../stores/today';
 import { useLog } from '../stores/log';
@@ -86,7 +87,7 @@ describe('the log', () => {
   it('shows what was read by unit and day: each walk, and what was extra', async () => {
     const extra = read('D01', 4, { observedOn: addDays(today(), -1), plannedDay: null });
     await log(startedStudy([extra, read('D01', 12, { plannedDay: 3 }), read('D02', 11, { plannedDay: 3 })]));
-    const [head, ...rows] = table();
+    const [head = [], ...rows] = table();
     expect(head.slice(2)).toEqual([`extra, ${shortDate(addDays(today(), -1))}`, 'day 3', 'day 5', 'day 7', 'day 10']);
     expect(rows.find(([unit]) => unit === 'D02')?.slice(2, 4)).toEqual(['', '11']);
     expect(rows).toHaveLength(12);
@@ -100,18 +101,18 @@ describe('the log', () => {
 
   it('hides the arms where the experiment is blind', async () => {
     await log(startedStudy([], { blinded: true }));
-    expect(table()[0].slice(0, 2)).toEqual(['dish', 'day 3']);
+    expect(itemAt(table(), 0).slice(0, 2)).toEqual(['dish', 'day 3']);
     await log(startedStudy());
-    expect(table()[0].slice(0, 3)).toEqual(['dish', 'arm', 'day 3']);
+    expect(itemAt(table(), 0).slice(0, 3)).toEqual(['dish', 'arm', 'day 3']);
   });
 
   it('with many days shows the newest that have come, and lets others be chosen', async () => {
     const base = startedStudy([], { startedOn: addDays(today(), -64) });
     const measures = base.experiment.measures.map((own) => ({ ...own, readingDays: Array.from({ length: 100 }, (_, day) => day) }));
     await log({ ...base, experiment: { ...base.experiment, measures } });
-    expect(table()[0].slice(2, 4)).toEqual(['day 60', 'day 61']);
+    expect(itemAt(table(), 0).slice(2, 4)).toEqual(['day 60', 'day 61']);
     await page.find('select[aria-label="Which days are shown"]').setValue('0');
-    expect(table()[0].slice(2, 5)).toEqual(['day 0', 'day 1', 'day 2']);
+    expect(itemAt(table(), 0).slice(2, 5)).toEqual(['day 0', 'day 1', 'day 2']);
     expect(table()[0]).toHaveLength(32);
   });
 });
@@ -157,11 +158,11 @@ describe('a unit that is chosen on the bench', () => {
 describe('a loss', () => {
   it('says at once when one arm loses more than the others', async () => {
     const study = startedStudy();
-    const [arm] = study.experiment.arms;
+    const arm = itemAt(study.experiment.arms, 0);
     const own = study.experiment.units.filter((unit) => unit.arm === arm.arm);
-    const units = study.experiment.units.map((unit) => (unit.unit === own[0].unit ? { ...unit, status: 'lost' as const } : unit));
+    const units = study.experiment.units.map((unit) => (unit.unit === itemAt(own, 0).unit ? { ...unit, status: 'lost' as const } : unit));
     await log({ ...study, experiment: { ...study.experiment, units } });
-    await pick(own[1].unit);
+    await pick(itemAt(own, 1).unit);
     await eventually(() =>
       expect(dialog()?.textContent).toContain(`For the result: Not every arm lost as many: ${arm.name} 2 of ${own.length}`),
     );
@@ -186,7 +187,7 @@ describe('what was read twice', () => {
     await log(startedStudy([a, b]));
     const part = () => page.find('[aria-label="Read twice"]');
     expect(part().text()).toContain('D03 · Normal sprouts');
-    await part().findAll('button')[0].trigger('click');
+    await itemAt(part().findAll('button'), 0).trigger('click');
     await eventually(() => expect(part().exists()).toBe(false));
     await eventually(() => expect(server.calls.some(({ path }) => path.endsWith('/observations'))).toBe(true));
     const sent = server.calls.find(({ path }) => path.endsWith('/observations'))?.body.observations;
@@ -312,7 +313,7 @@ describe('care', () => {
   });
 
   it('that an arm got as a whole stays so much in all when it is mended, and does not become as much for each', async () => {
-    const [control] = startedStudy().experiment.arms;
+    const control = itemAt(startedStudy().experiment.arms, 0);
     await log({ ...startedStudy(), care: [{ ...water, units: [], arms: [control.arm], amount: 600 }] });
     const total = page.text().match(/water: [^.]*/)?.[0];
     expect(total).toContain('100 mL each');
@@ -320,7 +321,7 @@ describe('care', () => {
     await eventually(() => expect(dialog()?.textContent).toContain('that is 100 mL for each dish'));
     button('Mend it for 6 dishes')?.click();
     await eventually(() => expect(given()[0]).toMatchObject({ replaces: 'w1', amount: 100 }));
-    expect(given()[0].units).toHaveLength(6);
+    expect(itemAt(given(), 0).units).toHaveLength(6);
     expect(page.text()).toContain(total);
   });
 
@@ -359,7 +360,7 @@ describe('care', () => {
     await eventually(() => expect(dialog()?.textContent).toContain('Done: potted'));
     button('Write it down for 10 dishes')?.click();
     await eventually(() => expect(given()[0]).toMatchObject({ step: 'potted', kind: 'other', on: today() }));
-    expect(given()[0].units).toHaveLength(10);
+    expect(itemAt(given(), 0).units).toHaveLength(10);
     await eventually(() => expect(page.find('[aria-label="Steps with days"]').text()).toContain('done'));
   });
 });

@@ -1,7 +1,7 @@
 import type { VueWrapper } from '@vue/test-utils';
 import { getActivePinia, type Pinia } from 'pinia';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { addDays, blankOf, photoFields, type Photo, type Study } from '@fern/core';
+import { addDays, blankOf, photoFields, type Photo, type Study, tupleOf, itemAt } from '@fern/core';
 import { eventually, fakeServer, mountLoaded, startedStudy, type FakeServer } from '../testing';
 import { useOutbox } from '../stores/outbox';
 import { today } from '../stores/today';
@@ -16,7 +16,16 @@ const shot = (id: string, days: number, more: Partial<Photo> = {}): Photo => ({
   ...more,
 });
 const base = startedStudy();
-const [first, second] = base.experiment.arms.map(({ arm }) => base.experiment.units.filter((unit) => unit.arm === arm)[0].unit);
+const [first, second] = tupleOf(
+  base.experiment.arms.map(
+    ({ arm }) =>
+      itemAt(
+        base.experiment.units.filter((unit) => unit.arm === arm),
+        0,
+      ).unit,
+  ),
+  2,
+);
 const photos = [
   shot('a', -2, { units: [first] }),
   shot('b', -1, { units: [first], note: 'the first leaf' }),
@@ -98,9 +107,9 @@ describe('a photo', () => {
     await eventually(() => expect(document.querySelector('.ant-modal img')).not.toBeNull());
     inDialog('Keep the photo')?.click();
     await eventually(() => expect(sent()).toHaveLength(1));
-    expect(sent()[0].content).toMatchObject({ units: [first], on: addDays(today(), -2), width: 40, height: 30, replaces: null });
-    expect(sent()[0].picture?.byteLength).toBe(8);
-    expect(sent()[0].content.file).toBe(`${sent()[0].content.id}.jpg`);
+    expect(itemAt(sent(), 0).content).toMatchObject({ units: [first], on: addDays(today(), -2), width: 40, height: 30, replaces: null });
+    expect(itemAt(sent(), 0).picture?.byteLength).toBe(8);
+    expect(itemAt(sent(), 0).content.file).toBe(`${itemAt(sent(), 0).content.id}.jpg`);
   });
 
   it('that cannot be opened is said in words, and nothing is kept', async () => {

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { Button, Segmented } from 'ant-design-vue';
 import { computed, ref, shallowRef } from 'vue';
-import { RouterLink, useRoute, useRouter } from 'vue-router';
-import { livePhotos, photoDays, photosOfUnit, plural, shortDate, sideBySide, roundOrder, readsBlind, type Photo } from '@fern/core';
+import { RouterLink, useRoute, useRouter, type LocationQueryRaw } from 'vue-router';
+import { livePhotos, photoDays, photosOfUnit, plural, shortDate, sideBySide, roundOrder, readsBlind, type Photo, itemAt } from '@fern/core';
 import { useLoaded } from '../layout/loaded';
 import ChoiceField from '../components/ChoiceField.vue';
 import TwoColumns from '../components/TwoColumns.vue';
@@ -20,7 +20,7 @@ const days = computed(() => photoDays(study.value));
 const asked = (name: string) => (typeof route.query[name] === 'string' ? route.query[name] : null);
 const unit = computed(() => experiment.value.units.find((own) => own.unit === asked('unit')) ?? null);
 const on = computed(() => days.value.find((own) => own === asked('on')) ?? days.value.at(-1) ?? null);
-const go = (query: Record<string, string>) => void router.replace({ query });
+const go = (query: LocationQueryRaw) => void router.replace({ query });
 const ways = computed(() => [
   { value: 'day', label: readsBlind(experiment.value) ? 'one day' : 'arm beside arm' },
   { value: 'unit', label: 'day after day' },
@@ -28,13 +28,13 @@ const ways = computed(() => [
 const pictured = computed(() => roundOrder(experiment.value.units).filter((own) => photosOfUnit(study.value, own).length > 0));
 function choose(way: string | number): void {
   if (way === 'day') go({});
-  else go({ unit: (pictured.value[0] ?? experiment.value.units[0]).unit });
+  else go({ unit: (pictured.value[0] ?? itemAt(experiment.value.units, 0)).unit });
 }
 /** Which arm is which stays hidden while it is read blind. */
 const beside = computed(() => (readsBlind(experiment.value) || on.value === null ? [] : sideBySide(study.value, on.value)));
 const ofDay = computed(() => livePhotos(study.value).filter((photo) => photo.on === on.value));
 const grown = computed(() => (unit.value ? photosOfUnit(study.value, unit.value) : []));
-const step = (by: number) => days.value[days.value.indexOf(on.value ?? '') + by];
+const step = (by: number) => days.value[days.value.indexOf(on.value ?? '') + by] ?? null;
 const head = computed(() => {
   if (on.value === null) return 'No photos yet';
   if (unit.value) return `How ${unit.value.unit} grew`;
@@ -70,14 +70,14 @@ function write(photo: Photo | null): void {
           @change="go({ unit: $event })"
         />
         <template v-else-if="on !== null">
-          <Button :disabled="step(-1) === undefined" @click="go({ on: step(-1) })">Earlier</Button>
+          <Button :disabled="step(-1) === null" @click="go({ on: step(-1) })">Earlier</Button>
           <ChoiceField
             :value="on"
             :options="days.map((day) => ({ value: day, label: shortDate(day) }))"
             label="Which day"
             @change="go({ on: $event })"
           />
-          <Button :disabled="step(1) === undefined" @click="go({ on: step(1) })">Later</Button>
+          <Button :disabled="step(1) === null" @click="go({ on: step(1) })">Later</Button>
         </template>
       </div>
       <ol v-if="unit" class="line">

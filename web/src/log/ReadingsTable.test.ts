@@ -1,6 +1,6 @@
 import { flushPromises, type VueWrapper } from '@vue/test-utils';
 import { beforeEach, describe, expect, it } from 'vitest';
-import { addDays, blankOf, observationFields, type Observation } from '@fern/core';
+import { addDays, blankOf, observationFields, type Observation, tupleOf, itemAt } from '@fern/core';
 import { useLog } from '../stores/log';
 import { useOutbox } from '../stores/outbox';
 import { today } from '../stores/today';
@@ -10,7 +10,7 @@ import ReadingsTable from './ReadingsTable.vue';
 const base = startedStudy([], {});
 const start = addDays(today(), -12);
 const experiment = { ...base.experiment, startedOn: start, plan: { ...base.experiment.plan, frozenOn: start } };
-const [first, second] = experiment.units;
+const [first, second] = tupleOf(experiment.units, 2);
 const reading = (more: Partial<Observation>): Observation => ({
   ...blankOf(observationFields),
   id: 'r',
@@ -26,7 +26,7 @@ async function open(...observations: Observation[]): Promise<void> {
   fakeServer({ experiment, observations, happenings: [], care: [], photos: [] });
   page = await mountLoaded(ReadingsTable);
 }
-const cellAt = (row: number, column: number) => page.findAll('tbody tr')[row].findAll('td.cell')[column];
+const gridCellAt = (row: number, column: number) => itemAt(itemAt(page.findAll('tbody tr'), row).findAll('td.cell'), column);
 const field = () => page.find<HTMLInputElement>('.cell input');
 const live = () => useLog().study?.observations ?? [];
 async function type(text: string, key = 'Enter'): Promise<void> {
@@ -43,12 +43,12 @@ beforeEach(() => {
 describe('the notebook', () => {
   it('is typed in down a column and along a row, each reading on its own walk and day', async () => {
     await open();
-    await cellAt(0, 0).trigger('click');
+    await gridCellAt(0, 0).trigger('click');
     for (const value of ['3', '5', '–']) await type(value);
     expect(live().map(({ unit, value, absent, plannedDay, observedOn }) => [unit, value, absent, plannedDay, observedOn])).toEqual(
-      [3, 5, null].map((value, i) => [experiment.units[i].unit, value, value === null ? 'not-read' : null, 3, addDays(start, 3)]),
+      [3, 5, null].map((value, i) => [itemAt(experiment.units, i).unit, value, value === null ? 'not-read' : null, 3, addDays(start, 3)]),
     );
-    await cellAt(0, 1).trigger('click');
+    await gridCellAt(0, 1).trigger('click');
     await type('6', 'Tab');
     await type('7', 'Tab');
     expect(
@@ -63,7 +63,7 @@ describe('the notebook', () => {
 
   it('says where a total falls, and keeps it all the same so that typing goes on', async () => {
     await open(reading({}));
-    await cellAt(0, 1).trigger('click');
+    await gridCellAt(0, 1).trigger('click');
     await eventually(() => expect(field().element.value).toBe(''));
     await type('2');
     expect(page.text()).toContain(`${first.unit} went from 4`);
@@ -75,21 +75,21 @@ describe('the notebook', () => {
 
   it('a cell mended is a correction on its own day, and what stood there is shown', async () => {
     await open(reading({ observedOn: addDays(start, 4), observer: 'Moss' }));
-    await cellAt(0, 0).trigger('click');
+    await gridCellAt(0, 0).trigger('click');
     await eventually(() => expect(field().element.value).toBe('4'));
     await type('6');
     expect(live().at(-1)).toMatchObject({ replaces: 'r', value: 6, plannedDay: 3, observedOn: addDays(start, 4) });
-    await cellAt(0, 0).trigger('click');
+    await gridCellAt(0, 0).trigger('click');
     await eventually(() => expect(page.find('.history').text()).toContain('before: 4 ('));
     expect(page.find('.history').text()).toContain('Moss');
-    expect(cellAt(0, 0).text()).toContain('*');
+    expect(gridCellAt(0, 0).text()).toContain('*');
     await page.find('[aria-label="Day on which this was read"]').setValue(addDays(start, 3));
     expect(live().at(-1)).toMatchObject({ value: 6, plannedDay: 3, observedOn: addDays(start, 3) });
   });
 
   it('a cell that somebody else fills meanwhile is not emptied by leaving it; what was typed there stays beside theirs', async () => {
     await open();
-    await cellAt(0, 0).trigger('click');
+    await gridCellAt(0, 0).trigger('click');
     await flushPromises();
     useLog().receive([{ kind: 'reading', content: reading({ id: 'theirs', value: 9 }) }]);
     await flushPromises();
@@ -114,7 +114,7 @@ describe('the notebook', () => {
 
   it('what cannot be is said, and the cell is not left', async () => {
     await open();
-    await cellAt(0, 0).trigger('click');
+    await gridCellAt(0, 0).trigger('click');
     await type('99');
     expect(page.find('[role="alert"]').text()).toContain('25');
     expect(live()).toHaveLength(0);
@@ -126,14 +126,14 @@ describe('the notebook', () => {
   it('a walk that has not come cannot be typed in', async () => {
     fakeServer({ ...startedStudy(), care: [], photos: [] });
     page = await mountLoaded(ReadingsTable);
-    await cellAt(0, 3).trigger('click');
+    await gridCellAt(0, 3).trigger('click');
     await type('3');
     expect(page.find('[role="alert"]').text()).toContain('has not come yet');
   });
 
   it('a block is pasted whole, or not at all', async () => {
     await open();
-    await cellAt(0, 0).trigger('click');
+    await gridCellAt(0, 0).trigger('click');
     await eventually(() => expect(field().exists()).toBe(true));
     const paste = (text: string) => field().trigger('paste', { clipboardData: { getData: () => text } });
     await paste('3\t4\nmany\t5');
@@ -174,7 +174,7 @@ describe('the notebook', () => {
           .join(),
       ).toContain('extra,'),
     );
-    await cellAt(0, 2).trigger('click');
+    await gridCellAt(0, 2).trigger('click');
     await type('8');
     expect(live()).toMatchObject([{ plannedDay: null, observedOn: addDays(start, 6), value: 8 }]);
   });

@@ -13,6 +13,8 @@ import {
   readsBlind,
   type GridColumn,
   type Unit,
+  itemAt,
+  lastOf,
 } from '@fern/core';
 import { useLoaded } from '../layout/loaded';
 import ChoiceField from '../components/ChoiceField.vue';
@@ -30,7 +32,9 @@ const FEWEST_DAYS = 7;
 /** Everything that was read of one measure: a row a unit, a column a walk or an extra day; typed in, mended, pasted and imported here. */
 const { experiment, study } = useLoaded();
 const shown = ref(experiment.value.measures.find((measure) => measure.primary)?.measure);
-const measure = computed(() => experiment.value.measures.find((own) => own.measure === shown.value) ?? experiment.value.measures[0]);
+const measure = computed(
+  () => experiment.value.measures.find((own) => own.measure === shown.value) ?? itemAt(experiment.value.measures, 0),
+);
 /** What is worked out is shown, and typed in elsewhere: a formula, the mean of plants that are measured one by one. */
 const workedOut = computed(() => kindOf(measure.value).entry === 'none' || measure.value.by === 'plant');
 
@@ -44,7 +48,7 @@ const chosen = ref<string | null>(null);
 const range = computed(
   () =>
     ranges.value.find(({ value }) => value === chosen.value) ??
-    ranges.value.find(({ columns: own }) => hasCome(own[0])) ??
+    ranges.value.find(({ columns: own }) => hasCome(itemAt(own, 0))) ??
     ranges.value.at(-1),
 );
 const hasCome = ({ on, plannedDay }: GridColumn) => {
@@ -53,7 +57,7 @@ const hasCome = ({ on, plannedDay }: GridColumn) => {
 };
 function rangeOf(i: number) {
   const own = columns.value.slice(i * daysAtOnce.value, (i + 1) * daysAtOnce.value);
-  return { value: String(i), label: `${own[0].id} to ${own[own.length - 1].id}`, columns: own };
+  return { value: String(i), label: `${itemAt(own, 0).id} to ${lastOf(own).id}`, columns: own };
 }
 function addDay(): void {
   if (!isDate(newDay.value) || newDay.value > today()) return;

@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, it } from 'vitest';
-import { addDays, blankOf, measureFields, type Measure } from '@fern/core';
+import { addDays, blankOf, measureFields, type Measure, itemAt } from '@fern/core';
 import { useLog } from '../stores/log';
 import { useOutbox } from '../stores/outbox';
 import { today } from '../stores/today';
@@ -53,13 +53,13 @@ describe('a walk', () => {
       ?.trigger('click');
     await eventually(() => expect(posted()).toHaveLength(2));
     expect(posted().map(({ unit, value, absent }) => [unit, value, absent])).toEqual([
-      [units[0].unit, 21.5, null],
-      [units[4].unit, null, 'nothing-there'],
+      [itemAt(units, 0).unit, 21.5, null],
+      [itemAt(units, 4).unit, null, 'nothing-there'],
     ]);
   });
 
   it('a count by category is one stop: the sum closes on what was sown, and the rest is one touch', async () => {
-    const [sprouts] = startedStudy().experiment.measures;
+    const sprouts = itemAt(startedStudy().experiment.measures, 0);
     await round([], [{ ...sprouts, categories: ['normal', 'mouldy', 'not-yet'], category: 'normal' }]);
     const number = (name: string) => page.find<HTMLInputElement>(`input[aria-label="${name}"]`);
     await number('normal').setValue('20');
@@ -68,7 +68,7 @@ describe('a walk', () => {
     await page.find('.next').trigger('click');
     expect(page.text()).toContain('These are 22, and 25 were sown: 3 are not told of.');
     expect(where()).toBe('D01');
-    await page.findAll('.rest')[2].trigger('click');
+    await itemAt(page.findAll('.rest'), 2).trigger('click');
     expect(page.text()).toContain('All 25 are told of.');
     await page.find('.next').trigger('click');
     expect(where()).toBe('D02');
@@ -89,13 +89,13 @@ describe('a walk', () => {
         .slice(3)
         .map(({ category, value, replaces }) => [category, value, replaces]),
     ).toEqual([
-      ['normal', 19, posted()[0].id],
-      ['mouldy', 3, posted()[1].id],
+      ['normal', 19, itemAt(posted(), 0).id],
+      ['mouldy', 3, itemAt(posted(), 1).id],
     ]);
   });
 
   it('a count by category that someone else makes meanwhile is neither shown in the fields nor corrected', async () => {
-    const [sprouts] = startedStudy().experiment.measures;
+    const sprouts = itemAt(startedStudy().experiment.measures, 0);
     await round([], [{ ...sprouts, categories: ['normal', 'mouldy'], category: 'normal' }]);
     const number = (name: string) => page.find<HTMLInputElement>(`input[aria-label="${name}"]`);
     await number('normal').setValue('20');
@@ -116,7 +116,7 @@ describe('a walk', () => {
     await page.find('[data-unit="D01"]').trigger('click');
     await typeReading('12');
     await eventually(() => expect(posted()).toHaveLength(1));
-    const theirs = reading({ id: 'theirs', plannedDay: 3, value: 9, replaces: posted()[0].id, observer: 'Moss' });
+    const theirs = reading({ id: 'theirs', plannedDay: 3, value: 9, replaces: itemAt(posted(), 0).id, observer: 'Moss' });
     useLog().receive([{ kind: 'reading', content: theirs }]);
     await page.vm.$nextTick();
     await press('u');
@@ -233,7 +233,7 @@ describe('a walk', () => {
     expect(page.find('.asked').text()).toContain('went from 20');
     expect(posted()).toEqual([]);
     await page.find('.asked .link').trigger('click');
-    await eventually(() => expect(posted()[0].value).toBe(12));
+    await eventually(() => expect(itemAt(posted(), 0).value).toBe(12));
   });
 
   it('asks about a slip of ten: a decimal point in the wrong place', async () => {
@@ -256,7 +256,7 @@ describe('a walk', () => {
     expect(field().element.value).toBe('12');
     expect(page.text()).toContain('D01 has 12. It stands until you type another number.');
     await typeReading('13');
-    await eventually(() => expect(posted()[1]).toMatchObject({ value: 13, replaces: posted()[0].id }));
+    await eventually(() => expect(posted()[1]).toMatchObject({ value: 13, replaces: itemAt(posted(), 0).id }));
   });
 
   it('undo after a correction puts the old number back', async () => {
@@ -268,7 +268,7 @@ describe('a walk', () => {
     await typeReading('14');
     await press('u');
     await eventually(() => expect(posted()).toHaveLength(2));
-    expect(posted()[1]).toMatchObject({ value: 10, replaces: posted()[0].id });
+    expect(posted()[1]).toMatchObject({ value: 10, replaces: itemAt(posted(), 0).id });
     expect(page.text()).toContain('D01 has 10 again.');
   });
 
@@ -282,7 +282,7 @@ describe('a walk', () => {
     await press('n');
     await page.find('[data-note]').setValue('one is mouldy');
     await page.find('[data-note]').trigger('keydown', { key: 'Enter' });
-    await eventually(() => expect(posted()[1]).toMatchObject({ note: 'one is mouldy', replaces: posted()[0].id }));
+    await eventually(() => expect(posted()[1]).toMatchObject({ note: 'one is mouldy', replaces: itemAt(posted(), 0).id }));
   });
 
   it('tallies up and down by key and by button, never below nought', async () => {

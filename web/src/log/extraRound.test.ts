@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, it } from 'vitest';
-import { addDays, blankOf, measureFields, type Measure, type Observation } from '@fern/core';
+import { addDays, blankOf, measureFields, type Measure, type Observation, itemAt } from '@fern/core';
 import { today } from '../stores/today';
 import { eventually, startedStudy } from '../testing';
 import { reading, posted, recordThrough, where, field, press, typeReading, leave } from './record.fixture';
@@ -38,6 +38,6 @@ describe('an extra walk', () => {
     await press('u');
     expect(field().element.value).toBe('20');
     await typeReading('21');
-    await eventually(() => expect(posted()[1]).toMatchObject({ value: 21, replaces: posted()[0].id }));
+    await eventually(() => expect(posted()[1]).toMatchObject({ value: 21, replaces: itemAt(posted(), 0).id }));
   });
 });

@@ -1,10 +1,11 @@
+import { itemAt } from '@fern/core';
 import { describe, expect, it } from 'vitest';
 import { startedStudy } from '../testing';
 import { ordinal, placeWords } from './placeWords';
 
 describe('where a unit stands, in words', () => {
   const { experiment } = startedStudy();
-  const place = (row: number | null, column: number | null) => placeWords(experiment, { ...experiment.units[0], row, column });
+  const place = (row: number | null, column: number | null) => placeWords(experiment, { ...itemAt(experiment.units, 0), row, column });
 
   it('names the shelf and counts from the left', () => {
     expect(place(1, 1)).toBe('Bench, 1st from the left');
@@ -32,6 +33,6 @@ describe('where a unit stands, in words', () => {
       ...experiment,
       plan: { ...experiment.plan, bench: [{ name: 'Table', rows: 3, columns: 12, kind: 'shelf' as const, light: 'none' as const }] },
     };
-    expect(placeWords(deep, { ...deep.units[0], row: 2, column: 3 })).toBe('Table, row 2, 3rd from the left');
+    expect(placeWords(deep, { ...itemAt(deep.units, 0), row: 2, column: 3 })).toBe('Table, row 2, 3rd from the left');
   });
 });

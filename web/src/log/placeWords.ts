@@ -1,4 +1,4 @@
-import { benchFor, shelfRows, type Experiment, type Unit } from '@fern/core';
+import { benchFor, shelfRows, type Experiment, type Unit, itemAt } from '@fern/core';
 
 /** 1st, 2nd, 3rd, 4th, 11th, 21st. */
 export function ordinal(n: number): string {
@@ -11,7 +11,7 @@ export function placeWords({ plan, units }: Experiment, unit: Unit): string {
   if (unit.row === null || unit.column === null) return 'no place on the bench';
   const { row } = unit;
   const rows = shelfRows(benchFor(plan.bench, units));
-  const shelf = rows.find(({ first, last }) => row >= first && row <= last) ?? rows[0];
+  const shelf = rows.find(({ first, last }) => row >= first && row <= last) ?? itemAt(rows, 0);
   const place = `${ordinal(unit.column)} from the left`;
   return shelf.last > shelf.first ? `${shelf.shelf.name}, row ${row - shelf.first + 1}, ${place}` : `${shelf.shelf.name}, ${place}`;
 }

@@ -1,5 +1,5 @@
 import type { VueWrapper } from '@vue/test-utils';
-import { blankOf, observationFields, type Measure, type Observation, type Study } from '@fern/core';
+import { blankOf, observationFields, type Measure, type Observation, type Study, itemAt } from '@fern/core';
 import { today } from '../stores/today';
 import { fakeServer, type FakeServer, mountLoaded, startedStudy } from '../testing';
 import RecordPage from './RecordPage.vue';
@@ -45,4 +45,4 @@ export const typeReading = async (value: string) => {
   await field().setValue(value);
   await press('Enter');
 };
-export const choose = (step: number) => page.findAll('.choices button')[step];
+export const choose = (step: number) => itemAt(page.findAll('.choices button'), step);

@@ -3,7 +3,7 @@ import { mount, type VueWrapper } from '@vue/test-utils';
 import { createPinia, disposePinia, setActivePinia, type Pinia } from 'pinia';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { defineComponent, h } from 'vue';
-import { blankOf, measureFields, type Observation } from '@fern/core';
+import { blankOf, measureFields, type Observation, itemAt } from '@fern/core';
 import type { News } from '@fern/contract';
 import LoadedExperiment from '../layout/LoadedExperiment.vue';
 import { useLog } from '../stores/log';
@@ -108,7 +108,7 @@ class Tab {
   }
   async pick(which: number): Promise<void> {
     this.pending = '';
-    await this.page?.findAll('[data-unit]')[which].trigger('click');
+    await itemAt(this.page?.findAll('[data-unit]') ?? [], which).trigger('click');
     await settle();
   }
   /** As a browser does: what is selected is replaced, else the digit goes to the end. */
@@ -182,14 +182,18 @@ describe('two tabs on one walk', () => {
         const pressed = [0, 0];
         const typed: { unit: string; value: number }[] = [];
         const press = async (i: number) => {
-          if (pressed[i] < 2) await tabs[i].key(next[i][pressed[i]++]);
+          const at = itemAt(pressed, i);
+          if (at < 2) {
+            pressed[i] = at + 1;
+            await itemAt(tabs, i).key(itemAt(itemAt(next, i), at));
+          }
         };
         const fresh = (i: number) => {
-          if (pressed[i] > 0) next[i] = numbers.shift() ?? '';
+          if (itemAt(pressed, i) > 0) next[i] = numbers.shift() ?? '';
           pressed[i] = 0;
         };
         for (const step of actions) {
-          const tab = tabs[step.who];
+          const tab = itemAt(tabs, step.who);
           if (step.do === 'key') await press(step.who);
           else if (step.do === 'news') FakeStream.deliver();
           else if (step.do === 'network') offline = !offline;

@@ -17,6 +17,7 @@ import {
   type Observation,
   type PasteProblem,
   type Unit,
+  itemAt,
 } from '@fern/core';
 import { useLoaded } from '../layout/loaded';
 import { useOutbox } from '../stores/outbox';
@@ -151,9 +152,10 @@ export function useGrid({ measure, units, columns, entered }: Shown) {
     pasted.value = null;
     if ('problems' in block) return void (problems.value = block.problems);
     const taken = block.cells.flatMap(({ row: r, column: c, says }) => {
-      const { reading: before } = gridCell(study.value, measure.value, below[r], right[c]);
+      const [unit, column] = [itemAt(below, r), itemAt(right, c)];
+      const { reading: before } = gridCell(study.value, measure.value, unit, column);
       if (before !== null && before.value === says.value && before.absent === says.absent) return [];
-      return [{ unit: below[r], column: right[c], says, before, day: dayOf(below[r], right[c], before) }];
+      return [{ unit, column, says, before, day: dayOf(unit, column, before) }];
     });
     const early = taken.filter(({ day }) => day === null);
     if (early.length > 0) {

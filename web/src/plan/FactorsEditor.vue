@@ -11,8 +11,11 @@ import { useHistory } from '../stores/history';
 /** Two things varied at once: the grid is shown, and the arms make themselves. */
 const { experiment } = useLoaded();
 const history = useHistory();
-const factors = computed(() => factorsOf(experiment.value.arms));
-const crossed = computed(() => factors.value.length === 2);
+/** The two factors that are crossed; null where the arms differ by one thing, or by more than two. */
+const crossed = computed(() => {
+  const [down, across, ...more] = factorsOf(experiment.value.arms);
+  return down && across && more.length === 0 ? { down, across } : null;
+});
 const typed = reactive({ one: '', oneLevels: '', other: '', otherLevels: '' });
 const levels = (text: string) => [
   ...new Set(
@@ -38,7 +41,9 @@ function cross(): void {
   history.edit((now) => crossTwo(now, one, other));
 }
 const armAt = (row: string, column: string) =>
-  experiment.value.arms.find((arm) => arm.factors[factors.value[0].name] === row && arm.factors[factors.value[1].name] === column);
+  experiment.value.arms.find(
+    ({ factors }) => crossed.value && factors[crossed.value.down.name] === row && factors[crossed.value.across.name] === column,
+  );
 </script>
 
 <template>
@@ -46,14 +51,14 @@ const armAt = (row: string, column: string) =>
     <table class="grid">
       <thead>
         <tr>
-          <th>{{ factors[0].name }} \ {{ factors[1].name }}</th>
-          <th v-for="column in factors[1].levels" :key="column">{{ column }}</th>
+          <th>{{ crossed.down.name }} \ {{ crossed.across.name }}</th>
+          <th v-for="column in crossed.across.levels" :key="column">{{ column }}</th>
         </tr>
       </thead>
       <tbody>
-        <tr v-for="row in factors[0].levels" :key="row">
+        <tr v-for="row in crossed.down.levels" :key="row">
           <th>{{ row }}</th>
-          <td v-for="column in factors[1].levels" :key="column">
+          <td v-for="column in crossed.across.levels" :key="column">
             <GroupBadge
               v-if="armAt(row, column)"
               :text="armAt(row, column)?.arm ?? ''"

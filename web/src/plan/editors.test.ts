@@ -12,6 +12,8 @@ import {
   redesign,
   type Experiment,
   type Observation,
+  tupleOf,
+  itemAt,
 } from '@fern/core';
 import { useDocument } from '../stores/document';
 import { eventually, fakeServer, mountLoaded, startedStudy } from '../testing';
@@ -48,19 +50,19 @@ beforeEach(() => {
 describe('the arms', () => {
   it('are renamed, added and taken away, each with its units', async () => {
     await edit(ArmsEditor);
-    const [, treatment] = draft.arms;
+    const [, treatment] = tupleOf(draft.arms, 2);
     await field(`Name of arm ${treatment.arm}`).setValue('rain water');
-    expect(now().arms[1].name).toBe('rain water');
+    expect(itemAt(now().arms, 1).name).toBe('rain water');
     await button('Add an arm')?.trigger('click');
     expect(now().arms).toHaveLength(3);
     expect(now().units).toHaveLength(18);
-    await field(`Take away arm ${now().arms[2].name}`).trigger('click');
+    await field(`Take away arm ${itemAt(now().arms, 2).name}`).trigger('click');
     expect(now().arms).toHaveLength(2);
   });
 
   it('have one control: another role hands it on', async () => {
     await edit(ArmsEditor);
-    const [control, treatment] = draft.arms;
+    const [control, treatment] = tupleOf(draft.arms, 2);
     await field(`Role of arm ${treatment.arm}`).setValue('control');
     expect(now().arms.map(({ arm, role }) => [arm, role])).toEqual([
       [control.arm, 'treatment'],
@@ -71,8 +73,8 @@ describe('the arms', () => {
   it('of a started plan are shown and cannot be touched', async () => {
     await edit(ArmsEditor, startedStudy().experiment);
     expect(button('Add an arm')).toBeUndefined();
-    expect(field(`Name of arm ${draft.arms[1].arm}`).attributes('disabled')).toBeDefined();
-    expect(field(`Role of arm ${draft.arms[1].arm}`).exists()).toBe(false);
+    expect(field(`Name of arm ${itemAt(draft.arms, 1).arm}`).attributes('disabled')).toBeDefined();
+    expect(field(`Role of arm ${itemAt(draft.arms, 1).arm}`).exists()).toBe(false);
   });
 });
 
@@ -97,7 +99,7 @@ describe('what is done to them', () => {
     await field('Step 1').setValue('overnight bath');
     await field('Kind of step 1').setValue('spray');
     await field('How long step 1 lasts').setValue('15-18 h');
-    const [control] = page.findAll('.arms input');
+    const control = itemAt(page.findAll('.arms input'), 0);
     await control.trigger('change');
     expect(now().plan.stages).toEqual([
       {
@@ -106,7 +108,7 @@ describe('what is done to them', () => {
         kind: 'spray',
         hours: 15,
         hoursMost: 18,
-        arms: [draft.arms[1].arm, draft.arms[0].arm],
+        arms: [itemAt(draft.arms, 1).arm, itemAt(draft.arms, 0).arm],
       },
     ]);
     await field('Take away step overnight bath').trigger('click');
@@ -117,9 +119,9 @@ describe('what is done to them', () => {
 describe('what is read', () => {
   it('one measure decides; another can, and none can be the last to go', async () => {
     await edit(MeasuresEditor);
-    const [first, second] = draft.measures;
+    const [first, second] = tupleOf(draft.measures, 2);
     expect(page.findAll('[role="group"]').map((own) => own.attributes('aria-label'))).toEqual(draft.measures.map(({ name }) => name));
-    await page.findAll('input[type="radio"]')[1].trigger('change');
+    await itemAt(page.findAll('input[type="radio"]'), 1).trigger('change');
     expect(
       now()
         .measures.filter(({ primary }) => primary)
@@ -132,7 +134,7 @@ describe('what is read', () => {
 
   it('of another kind has what that kind starts with', async () => {
     await edit(MeasuresEditor);
-    await field(`Kind of ${draft.measures[0].name}`).setValue('harvest');
+    await field(`Kind of ${itemAt(draft.measures, 0).name}`).setValue('harvest');
     expect(now().measures[0]).toMatchObject({ kind: 'harvest', when: 'total' });
   });
 });
@@ -178,7 +180,7 @@ describe('the units', () => {
     await edit(UnitsEditor, now());
     expect(field('Units an arm').attributes('placeholder')).toBe('differ');
     await button('not as many in each?')?.trigger('click');
-    const [first] = now().units;
+    const first = itemAt(now().units, 0);
     await field(`Sown in ${first.unit}`).setValue('23');
     expect(
       now()
@@ -203,7 +205,7 @@ describe('the units', () => {
     await field('What is shared').trigger('blur');
     await field('How many each arm has').setValue('3');
     expect(new Set(now().units.map(({ container }) => container)).size).toBe(6);
-    expect(now().units[0].container).toMatch(/^lamp [CX]\.1$/);
+    expect(itemAt(now().units, 0).container).toMatch(/^lamp [CX]\.1$/);
     await field('What units share').setValue('own');
     expect(now().units.every(({ container }) => container === null)).toBe(true);
   });
@@ -225,22 +227,22 @@ describe('the units', () => {
 
   it('days and moments are typed as people write them, and what is none changes nothing', async () => {
     await edit(MeasuresEditor);
-    const days = field(`Reading days of ${draft.measures[0].name}`);
+    const days = field(`Reading days of ${itemAt(draft.measures, 0).name}`);
     await days.setValue('10min, 8h 3');
-    expect(now().measures[0].readingDays).toEqual([10 / 1440, 8 / 24, 3]);
+    expect(itemAt(now().measures, 0).readingDays).toEqual([10 / 1440, 8 / 24, 3]);
     await days.setValue('3 five');
     expect(page.text()).toContain('“five” is not a day');
-    expect(now().measures[0].readingDays).toEqual([10 / 1440, 8 / 24, 3]);
+    expect(itemAt(now().measures, 0).readingDays).toEqual([10 / 1440, 8 / 24, 3]);
   });
 
   it('a count may be made by category, and one of them counts', async () => {
     await edit(MeasuresEditor);
-    const [{ name }] = draft.measures;
+    const { name } = itemAt(draft.measures, 0);
     await field(`Categories of ${name}`).setValue('normal, just starting, mouldy');
     await field(`Categories of ${name}`).trigger('blur');
     expect(now().measures[0]).toMatchObject({ categories: ['normal', 'just-starting', 'mouldy'], category: 'normal' });
     await field(`Category of ${name} that counts`).setValue('mouldy');
-    expect(now().measures[0].category).toBe('mouldy');
+    expect(itemAt(now().measures, 0).category).toBe('mouldy');
   });
 
   it('what else differs is said a line each, and blind reading is a switch', async () => {
@@ -257,7 +259,7 @@ describe('the units', () => {
     await edit(StagesEditor, { ...draft, plan: { ...draft.plan, stages: [] } });
     await button('Add a step')?.trigger('click');
     await field('Days of step 1').setValue('14 28');
-    expect(now().plan.stages[0].days).toEqual([14, 28]);
+    expect(itemAt(now().plan.stages, 0).days).toEqual([14, 28]);
   });
 });
 
@@ -277,7 +279,7 @@ describe('the start', () => {
 
   it('is mended by an amendment that lists the old day and the new, and never to after a reading', async () => {
     const started = startedStudy();
-    const [unit] = started.experiment.units;
+    const unit = itemAt(started.experiment.units, 0);
     const seen = aReading({ id: 'r', unit: unit.unit, measure: 'sprouts', observedOn: today(), value: 3 });
     fakeServer({ ...started, observations: [seen] });
     page = await mountLoaded(AmendBar);
@@ -291,7 +293,7 @@ describe('the start', () => {
     await field('Why you change it').setValue('sown on Friday, not on Sunday');
     await button('Save the amendment')?.trigger('click');
     await eventually(() => expect(now().plan.amendments).toHaveLength(1));
-    expect(now().plan.amendments[0].changes).toEqual([{ what: 'day 0', before, after: addDays(before, -2) }]);
+    expect(itemAt(now().plan.amendments, 0).changes).toEqual([{ what: 'day 0', before, after: addDays(before, -2) }]);
     await eventually(() => expect(page.text()).toContain(`day 0: “${before}” became “${addDays(before, -2)}”`));
   });
 });

@@ -50,13 +50,21 @@ const toggle = (tool: Tool) => (has.value = has.value.includes(tool) ? has.value
     <p class="soft">{{ calculator.about }}</p>
     <LightGrid
       v-if="calculator.id === 'light-survey'"
-      v-model="filled.readings"
+      :model-value="filled.readings ?? ''"
+      @update:model-value="filled.readings = $event"
       :places="Math.max(1, Math.min(60, Math.round(Number(filled.places)) || 1))"
       :blocks="Math.max(2, Math.round(Number(filled.blocks)) || 2)"
     />
     <div class="sides">
       <div class="asks">
-        <CalculatorField v-for="ask in calculator.asks" :key="ask.id" v-model="filled[ask.id]" :ask="ask" :error="wrong[ask.id] ?? null" />
+        <CalculatorField
+          v-for="ask in calculator.asks"
+          :key="ask.id"
+          :model-value="filled[ask.id] ?? ''"
+          :ask="ask"
+          :error="wrong[ask.id] ?? null"
+          @update:model-value="filled[ask.id] = $event"
+        />
       </div>
       <div class="out" role="status" aria-label="What comes out">
         <dl v-if="worked">

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useRoute } from 'vue-router';
-import { calculatorOf, calculators } from '@fern/core';
+import { calculatorOf, calculators, itemAt } from '@fern/core';
 import AppHeader from '../layout/AppHeader.vue';
 import TwoColumns from '../components/TwoColumns.vue';
 import CalculatorCard from './CalculatorCard.vue';
@@ -10,7 +10,7 @@ import CalculatorList from './CalculatorList.vue';
 /** The calculators by themselves, without an experiment. */
 const route = useRoute();
 const asked = computed(() => String(route.params.calculator ?? ''));
-const calculator = computed(() => calculatorOf(asked.value) ?? calculators[0]);
+const calculator = computed(() => calculatorOf(asked.value) ?? itemAt(calculators, 0));
 const none = {};
 </script>
 

@@ -2,7 +2,18 @@
 import { Button } from 'ant-design-vue';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import { addKept, addToKit, calculatorOf, calculators, changeKept, filledFromPlan, type Filled, type Line, type Told } from '@fern/core';
+import {
+  addKept,
+  addToKit,
+  calculatorOf,
+  calculators,
+  changeKept,
+  filledFromPlan,
+  type Filled,
+  type Line,
+  type Told,
+  itemAt,
+} from '@fern/core';
 import { useLoaded } from '../layout/loaded';
 import TwoColumns from '../components/TwoColumns.vue';
 import { useDocument } from '../stores/document';
@@ -18,7 +29,7 @@ const document = useDocument();
 const history = useHistory();
 const route = useRoute();
 const router = useRouter();
-const calculator = computed(() => calculatorOf(String(route.params.calculator ?? '')) ?? calculators[0]);
+const calculator = computed(() => calculatorOf(String(route.params.calculator ?? '')) ?? itemAt(calculators, 0));
 const told = ref<string | null>(null);
 // As the plan was when the calculator was opened: what is typed here is not overwritten by what goes into the plan.
 const start = shallowRef<Filled>({});

@@ -24,7 +24,7 @@ const cuts = computed(() => (isWhole.value ? lightBlocks(numbers.value, props.bl
 const isAfter = (between: 'places' | 'rows', at: number) => cuts.value?.between === between && cuts.value.cuts.includes(at);
 function set(row: number, place: number, text: string): void {
   const flat = rows.value.flat();
-  flat[row * props.places + place] = text.trim() === '' ? '0' : text.trim().split(/\s+/)[0];
+  flat[row * props.places + place] = text.trim().split(/\s+/)[0] || '0';
   readings.value = flat.map((own) => (own === '' ? '0' : own)).join(' ');
 }
 /** On to the next place, as one walks along the shelf. */
@@ -46,7 +46,7 @@ const addRow = () =>
         inputmode="decimal"
         :aria-label="`Row ${r + 1}, place ${i + 1}`"
         :class="{ cut: isAfter('places', i + 1) }"
-        :style="{ background: shade(numbers[r][i]) }"
+        :style="{ background: shade(numbers[r]?.[i] ?? NaN) }"
         @focus="($event.target as HTMLInputElement).select()"
         @change="set(r, i, ($event.target as HTMLInputElement).value)"
       />

@@ -1,6 +1,17 @@
 import type { VueWrapper } from '@vue/test-utils';
 import { beforeEach, describe, expect, it } from 'vitest';
-import { addDays, blankOf, measureFields, setSowing, setTiming, stageFields, type Care, type Experiment, type Stage } from '@fern/core';
+import {
+  addDays,
+  blankOf,
+  measureFields,
+  setSowing,
+  setTiming,
+  stageFields,
+  type Care,
+  type Experiment,
+  type Stage,
+  itemAt,
+} from '@fern/core';
 import { useDocument } from '../stores/document';
 import { useLog } from '../stores/log';
 import { today } from '../stores/today';
@@ -65,7 +76,7 @@ describe('Prepare', () => {
     await press('End it now');
     await eventually(() => expect(page.find('[role="timer"]').exists()).toBe(false));
     const ended: Care | undefined = care().find(({ ended: moment }) => moment !== null);
-    expect(ended?.replaces).toBe(care()[0].id);
+    expect(ended?.replaces).toBe(itemAt(care(), 0).id);
     expect(page.get('h1').text()).toBe('Every step is done');
   });
 
@@ -87,7 +98,7 @@ describe('Prepare', () => {
     const give = page.findAll('.gives button').map((button) => button.text());
     expect(give).toContain(`Let “soak” last up to 23 h`);
     await press('Let “soak” last up to 23 h');
-    expect(now().plan.stages[0].hoursMost).toBe(23);
+    expect(itemAt(now().plan.stages, 0).hoursMost).toBe(23);
     expect(now().startedOn).toBe(startedOn);
     expect(page.find('.unmet').exists()).toBe(false);
   });

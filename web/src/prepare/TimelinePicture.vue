@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, useTemplateRef } from 'vue';
-import { lengthWords, localOf, shortDate, type Experiment, type PlannedTimes, type StageKind, type TimedStep } from '@fern/core';
+import { lengthWords, localOf, shortDate, type Experiment, type PlannedTimes, type StageKind, type TimedStep, itemAt } from '@fern/core';
 import GroupBadge from '../groupBadge/GroupBadge.vue';
 import { armStyle } from '@fern/paper/look';
 import { BAR, LEFT, ROW, timelineGeometry, TOP, WIDTH } from './timelineGeometry';
@@ -20,7 +20,7 @@ const fills: Readonly<Record<StageKind, string>> = {
   other: '#DDE3DA',
 };
 const geometry = computed(() => timelineGeometry(props.experiment, props.times, props.now));
-const stageOf = ({ stage }: TimedStep) => props.experiment.plan.stages[stage];
+const stageOf = ({ stage }: TimedStep) => itemAt(props.experiment.plan.stages, stage);
 const at = (minute: number) => {
   const { date, clock } = localOf(minute, props.experiment.plan.timing.zone);
   return `${shortDate(date)}, ${clock}`;

@@ -15,6 +15,7 @@ import {
   type Holiday,
   type Presence,
   type Timing,
+  itemAt,
 } from '@fern/core';
 import { useLoaded } from '../layout/loaded';
 import AddButton from '../components/AddButton.vue';
@@ -67,7 +68,7 @@ function workOut(): void {
 const isPresent = (day: number) => timing.value.presence.find((own) => own.day === day);
 function toggle(day: number): void {
   const others = timing.value.presence.filter((own) => own.day !== day);
-  const [usual = schoolHours[0]] = timing.value.presence;
+  const usual = timing.value.presence[0] ?? itemAt(schoolHours, 0);
   change({ presence: isPresent(day) ? others : [...others, { ...usual, day }].sort((a, b) => a.day - b.day) });
 }
 const hours = (day: number, more: Partial<Presence>) =>
@@ -79,7 +80,7 @@ const presenceWords = computed(() => {
   const { presence, holidays } = timing.value;
   const free = holidays.length === 0 ? '' : `, ${holidays.length} ${holidays.length === 1 ? 'holiday' : 'holidays'}`;
   if (presence.length === 0) return `Somebody is always there${free}`;
-  return `Somebody is there on ${presence.map(({ day }) => weekdays[day - 1].slice(0, 3)).join(' ')}${free}`;
+  return `Somebody is there on ${presence.map(({ day }) => itemAt(weekdays, day - 1).slice(0, 3)).join(' ')}${free}`;
 });
 </script>
 

@@ -1,4 +1,15 @@
-import { addDays, isThereOn, kindOf, localOf, minuteOf, shortDate, type Experiment, type PlannedTimes, type TimedStep } from '@fern/core';
+import {
+  addDays,
+  isThereOn,
+  kindOf,
+  localOf,
+  minuteOf,
+  shortDate,
+  type Experiment,
+  type PlannedTimes,
+  type TimedStep,
+  itemAt,
+} from '@fern/core';
 
 /** A step of one arm as drawn. */
 interface Bar {
@@ -72,7 +83,7 @@ export function timelineGeometry(experiment: Experiment, { steps, sowing }: Plan
     })),
     ticks: ticksOf(dates, to - from).map((date) => ({ x: Math.max(LEFT, start(date)), words: shortDate(date) })),
     off: dates.filter((date) => !isThereOn(date, timing)).map((date) => ({ x: Math.max(LEFT, start(date)), width: DAY * scale })),
-    readings: reads.map((minute, i) => ({ x: x(minute), words: `day ${Number(days[i].toFixed(3))}` })),
+    readings: reads.map((minute, i) => ({ x: x(minute), words: `day ${Number(itemAt(days, i).toFixed(3))}` })),
     sowing: x(sowing),
     now: now >= from && now <= to ? x(now) : null,
     height: TOP + arms.length * ROW + 44,
@@ -89,7 +100,7 @@ function barsOf(steps: readonly TimedStep[], names: readonly string[], x: (minut
       const left = Math.max(x(step.begins), free);
       const width = Math.max(LEAST, x(step.ends) - left);
       free = left + width + 1;
-      const words = names[step.stage];
+      const words = itemAt(names, step.stage);
       return { step, x: left, width, words, isShown: words.length * LETTER < width - 8 };
     });
 }

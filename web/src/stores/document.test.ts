@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { anyHeight, experimentFrom, setRole, write, type Experiment, type Observation } from '@fern/core';
+import { anyHeight, experimentFrom, setRole, write, type Experiment, type Observation, itemAt } from '@fern/core';
 import { accept, eventually, fakeServer, type FakeServer } from '../testing';
 import { useDocument } from './document';
 import { useHistory } from './history';
@@ -112,8 +112,9 @@ describe('undo', () => {
     const { document, history, log } = await opened();
     history.edit(rename('A'));
     await vi.advanceTimersByTimeAsync(600);
-    const [first, ...others] = plan.units;
-    const lost = { ...plan, title: 'A', units: [{ ...first, status: 'lost', statusReason: 'fell', lostOn: null }, ...others] };
+    const first = itemAt(plan.units, 0);
+    const units = plan.units.map((unit) => (unit === first ? { ...first, status: 'lost', statusReason: 'fell', lostOn: null } : unit));
+    const lost = { ...plan, title: 'A', units };
     server.answer = () => ({ status: 200, body: { id: 'x', version: 3, experiment: lost } });
     log.setUnit({ unit: first.unit, status: 'lost', statusReason: 'fell', lostOn: null });
     await eventually(() => expect(document.version).toBe(3));
@@ -237,12 +238,12 @@ describe('a started plan', () => {
   it('a refused amendment stays open, without the amendment', async () => {
     const { document, history } = await started();
     history.beginAmendment();
-    history.edit((now) => setRole(now, now.arms[1].arm, 'control'));
+    history.edit((now) => setRole(now, itemAt(now.arms, 1).arm, 'control'));
     server.answer = () => ({ status: 422, body: { detail: 'No.' } });
     await history.amend('the control', 'why');
     expect(history.amending).toBe(true);
     expect(document.experiment?.plan.amendments).toEqual([]);
-    expect(document.experiment?.arms[1].role).toBe('control');
+    expect(document.experiment?.arms[1]?.role).toBe('control');
   });
 
   it('left as it was, it is as it was', async () => {

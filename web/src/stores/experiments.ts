@@ -1,7 +1,17 @@
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
 import type { ExperimentLine, ExperimentRecord, ImportRecord } from '@fern/contract';
-import { addDays, roundState, stepMinutes, roundMinutes, type Experiment, type Measure, type Plan, type RoundState } from '@fern/core';
+import {
+  addDays,
+  roundState,
+  stepMinutes,
+  roundMinutes,
+  type Experiment,
+  type Measure,
+  type Plan,
+  type RoundState,
+  itemAt,
+} from '@fern/core';
 import { api, CallError, wordsFor } from './api';
 import { cacheAnswer, cachedAnswer } from './offlineCache';
 import { useIdempotencyKeys } from './idempotencyKeys';
@@ -112,7 +122,7 @@ function tasksOf({ id, title, unitWord, place, startedOn, measures, walks: round
   };
   return [
     ...rounds.map(({ day, left, measures: read }) => {
-      const own = read.map((i) => measures[i]);
+      const own = read.map((i) => itemAt(measures, i));
       return { ...task(day, left), measures: own, step: null, minutes: roundMinutes({ measures: own, left }), at: '' };
     }),
     ...steps.map(({ name, day, at, left }) => ({ ...task(day, left), at, measures: [], step: name, minutes: stepMinutes(left) })),

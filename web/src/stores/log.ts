@@ -1,3 +1,4 @@
+import { itemAt } from '@fern/core';
 import { defineStore } from 'pinia';
 import { computed, shallowRef } from 'vue';
 import type { ExperimentRecord, LoggedNews } from '@fern/contract';
@@ -25,7 +26,7 @@ export const useLog = defineStore('log', () => {
     if ((item.kind === 'unit' || item.kind === 'sown') && item.experiment === document.id) await document.flush();
   });
   outbox.whenSent((items, reply) => {
-    const [{ experiment, kind }] = items;
+    const { experiment, kind } = itemAt(items, 0);
     const current = study.value;
     if (experiment !== document.id || !current) return;
     if (kind === 'unit' || kind === 'sown') document.adopt(reply as ExperimentRecord);

@@ -1,4 +1,6 @@
+import { itemAt } from '@fern/core';
+
 /** A new seed for a shuffle: short enough to be printed and typed again. */
 export function newSeed(): number {
-  return crypto.getRandomValues(new Uint16Array(1))[0];
+  return itemAt(crypto.getRandomValues(new Uint16Array(1)), 0);
 }

@@ -1,6 +1,6 @@
 import { v7 as uuid } from 'uuid';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { blankOf, incidentFields, photoFields, type Observation } from '@fern/core';
+import { blankOf, incidentFields, photoFields, type Observation, itemAt } from '@fern/core';
 import { eventually, freshBrowser, freshPage } from '../testing';
 import { useOutbox } from './outbox';
 import { useSession } from './session';
@@ -142,8 +142,8 @@ describe('the outbox', () => {
     const outbox = await signedIn();
     reply = noNetwork;
     const ids = Array.from({ length: 4 }, () => uuid());
-    outbox.add('x', logged(ids[0]));
-    outbox.add('x', { ...wrong, content: { ...wrong.content, id: ids[1] } });
+    outbox.add('x', logged(itemAt(ids, 0)));
+    outbox.add('x', { ...wrong, content: { ...wrong.content, id: itemAt(ids, 1) } });
     await tried();
     outbox.add('x', logged(uuid()));
     outbox.add('x', lost);

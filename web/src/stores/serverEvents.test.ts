@@ -1,6 +1,6 @@
 import { beforeEach, expect, it, vi } from 'vitest';
 import type { News } from '@fern/contract';
-import { blankOf, observationFields, type Observation } from '@fern/core';
+import { blankOf, observationFields, type Observation, itemAt } from '@fern/core';
 import { eventually, fakeServer, type FakeServer, startedStudy } from '../testing';
 import { useDocument } from './document';
 import { useHistory } from './history';
@@ -29,7 +29,7 @@ class FakeStream {
   }
 }
 const study = startedStudy();
-const [unit] = study.experiment.units;
+const unit = itemAt(study.experiment.units, 0);
 const reading = (id: string): Observation => ({
   ...blankOf(observationFields),
   id,
@@ -51,7 +51,7 @@ beforeEach(async () => {
 const read = () => (useLog().study?.observations ?? []).map(({ id }) => id);
 
 it('what another person logs stands here a moment later, and once', async () => {
-  const [stream] = FakeStream.opened;
+  const stream = itemAt(FakeStream.opened, 0);
   expect(stream.url).toBe('/api/experiments/x/news');
   stream.tell({ logged: [{ kind: 'reading', content: reading('theirs') }] });
   stream.tell({ logged: [{ kind: 'reading', content: reading('theirs') }] });
@@ -63,15 +63,15 @@ it('what another person logs stands here a moment later, and once', async () => 
 
 it('a document of another version is taken over only where nothing waits to be saved', async () => {
   server.answer = () => ({ status: 200, body: { id: 'x', version: 5, experiment: { ...study.experiment, title: 'Theirs' } } });
-  FakeStream.opened[0].tell({ version: 5 });
+  itemAt(FakeStream.opened, 0).tell({ version: 5 });
   await eventually(() => expect(useDocument().experiment?.title).toBe('Theirs'));
   useDocument().change((now) => ({ ...now, title: 'Mine' }));
-  FakeStream.opened[0].tell({ version: 6 });
+  itemAt(FakeStream.opened, 0).tell({ version: 6 });
   expect(useDocument().experiment?.title).toBe('Mine');
 });
 
 it('after a break everything is asked for anew, and another experiment has another stream', async () => {
-  const [stream] = FakeStream.opened;
+  const stream = itemAt(FakeStream.opened, 0);
   stream.onopen?.();
   const calls = () => server.calls.filter(({ path }) => path.endsWith('/study?as=columns')).length;
   expect(calls()).toBe(1);
@@ -92,11 +92,11 @@ it('is one for the life of a page: saves, refusals and readings open no other', 
   history.edit((now) => ({ ...now, title: 'D' }));
   await document.flush();
   useOutbox().add('x', { kind: 'reading', content: reading('mine') });
-  expect([FakeStream.opened.length, FakeStream.opened[0].closed]).toEqual([1, false]);
+  expect([FakeStream.opened.length, itemAt(FakeStream.opened, 0).closed]).toEqual([1, false]);
 });
 
 it('ends with the session', async () => {
-  const [stream] = FakeStream.opened;
+  const stream = itemAt(FakeStream.opened, 0);
   server.answer = () => ({ status: 401, body: { detail: 'Sign in.' } });
   useHistory().edit((now) => ({ ...now, title: 'A' }));
   await useDocument().flush();

@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { addMeasure, anyHeight, changeMeasure, changePlan, experimentFrom, write, type Experiment } from '@fern/core';
+import { addMeasure, anyHeight, changeMeasure, changePlan, experimentFrom, write, type Experiment, lastOf } from '@fern/core';
 import { accept, fakeServer, freshPage, type FakeCall, type FakeServer, type Reply } from '../testing';
 import { storedDrafts } from './drafts';
 import { useDocument } from './document';
@@ -8,7 +8,7 @@ import { useOpening } from './openExperiment';
 import { useSession } from './session';
 
 const plan = addMeasure(experimentFrom(anyHeight, { created: '2026-04-01', startOn: '2026-04-01', seed: 4 }));
-const code = plan.measures[plan.measures.length - 1].measure;
+const code = lastOf(plan.measures).measure;
 let server: FakeServer;
 let offline = false;
 

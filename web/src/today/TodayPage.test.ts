@@ -1,7 +1,7 @@
 import { mount, type VueWrapper } from '@vue/test-utils';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { ExperimentLine } from '@fern/contract';
-import { addDays, blankOf, stageFields, stepsOnDays, roundsOfStudy, type Experiment } from '@fern/core';
+import { addDays, blankOf, stageFields, stepsOnDays, roundsOfStudy, type Experiment, itemAt } from '@fern/core';
 import { useSession } from '../stores/session';
 import { today } from '../stores/today';
 import { eventually, fakeServer, type FakeServer, startedStudy, testRouter } from '../testing';
@@ -74,7 +74,7 @@ describe('Today', () => {
       expect.stringMatching(/Potted: 12 dishes ?Sage in the ground ?day 9 · 6 min/),
     ]);
     expect(list('Missed')[0]).toMatch(/Potted.*was due/);
-    await page.findAll('[aria-label="Due today"] button')[1].trigger('click');
+    await itemAt(page.findAll('[aria-label="Due today"] button'), 1).trigger('click');
     await eventually(() =>
       expect(router.currentRoute.value).toMatchObject({ name: 'prepare', params: { id: 'g' }, query: { step: 'potted' } }),
     );

@@ -20,6 +20,7 @@ const timers = useTimers();
 void store.load();
 
 const now = today();
+const next = computed(() => store.due[0]);
 const minutes = computed(() => store.due.reduce((sum, task) => sum + task.minutes, 0));
 const summary = computed(() => {
   const n = store.due.length;
@@ -40,7 +41,7 @@ function start({ id, day, step }: DueTask): void {
 }
 onKeyStroke('Enter', (event) => {
   const isFree = (event.target as Element).closest('a, button, input, select, textarea, summary, .ant-modal-root') === null;
-  if (isFree && store.due.length > 0) start(store.due[0]);
+  if (isFree && next.value) start(next.value);
 });
 </script>
 
@@ -52,8 +53,8 @@ onKeyStroke('Enter', (event) => {
         <h1>{{ longDate(now) }}</h1>
         <p class="soft">{{ summary }}</p>
       </div>
-      <Button v-if="store.due.length > 0" type="primary" size="large" @click="start(store.due[0])"
-        >{{ store.due[0].step === null ? 'Start the walk' : 'Do the first' }} <kbd>Enter</kbd></Button
+      <Button v-if="next" type="primary" size="large" @click="start(next)"
+        >{{ next.step === null ? 'Start the walk' : 'Do the first' }} <kbd>Enter</kbd></Button
       >
     </div>
     <p v-if="store.offline" class="offline">No network. This is the list from last time; readings are kept here and sent later.</p>

@@ -6,6 +6,7 @@ export function taskWords({ measures, step, left, unitWord }: DueTask): string {
   const units = `${left} ${left === 1 ? unitWord : plural(unitWord)}`;
   if (step !== null) return `${step.charAt(0).toUpperCase()}${step.slice(1)}: ${units}`;
   const [first, ...rest] = measures;
+  if (!first) return units;
   const more = rest.length > 0 ? ` and ${rest.length} more` : '';
   return `${kindOf(first).verb} ${first.name.toLowerCase()}${more} in ${units}`;
 }

@@ -6,7 +6,10 @@ import PhotoPicture from '../layout/PhotoPicture.vue';
 /** Photos of the arms side by side, a row a day, the last first. */
 const props = defineProps<{ study: Study }>();
 const days = computed(() =>
-  [...photoDays(props.study)].reverse().map((on) => ({ on, arms: sideBySide(props.study, on).filter(({ photos }) => photos.length > 0) })),
+  [...photoDays(props.study)].reverse().map((on) => ({
+    on,
+    arms: sideBySide(props.study, on).flatMap(({ arm, photos: [photo] }) => (photo ? [{ arm, photo }] : [])),
+  })),
 );
 </script>
 
@@ -14,9 +17,9 @@ const days = computed(() =>
   <section v-for="{ on, arms } in days" :key="on">
     <h3>{{ longDate(on) }}</h3>
     <div class="row">
-      <figure v-for="{ arm, photos } in arms" :key="arm?.arm ?? ''">
-        <PhotoPicture :photo="photos[0]" :words="photoWords(study.experiment, photos[0], false)" />
-        <figcaption class="small">{{ photoWords(study.experiment, photos[0], false) }}</figcaption>
+      <figure v-for="{ arm, photo } in arms" :key="arm?.arm ?? ''">
+        <PhotoPicture :photo="photo" :words="photoWords(study.experiment, photo, false)" />
+        <figcaption class="small">{{ photoWords(study.experiment, photo, false) }}</figcaption>
       </figure>
     </div>
   </section>

@@ -1,6 +1,6 @@
 import { mount } from '@vue/test-utils';
 import { describe, expect, it } from 'vitest';
-import { analyse, shownMeasures, randomisationDemo, type Observation } from '@fern/core';
+import { analyse, shownMeasures, randomisationDemo, type Observation, itemAt } from '@fern/core';
 import { startedStudy } from '../testing';
 import BenchMap from './BenchMap.vue';
 import LeaveOneOut from './LeaveOneOut.vue';
@@ -8,14 +8,19 @@ import RandomisationDemo from './RandomisationDemo.vue';
 import VerdictLeaf from './VerdictLeaf.vue';
 
 const { experiment } = startedStudy();
-const [measure] = experiment.measures;
+const measure = itemAt(experiment.measures, 0);
 const observations = experiment.units.map(({ unit, arm }, i): Observation => ({
   ...{ id: unit, unit, plant: null, measure: measure.measure, observedOn: experiment.startedOn ?? '', plannedDay: 3, moment: null },
-  ...{ value: arm === experiment.arms[0].arm ? 12 + (i % 3) : 4 + (i % 3), absent: null, category: measure.category, observer: null },
+  ...{
+    value: arm === itemAt(experiment.arms, 0).arm ? 12 + (i % 3) : 4 + (i % 3),
+    absent: null,
+    category: measure.category,
+    observer: null,
+  },
   ...{ blinded: false, source: 'hand', note: null, replaces: null },
 }));
 const study = { ...startedStudy(observations), experiment };
-const [shown] = shownMeasures(study, analyse(study));
+const shown = itemAt(shownMeasures(study, analyse(study)), 0);
 const stubs = { ChartFigure: { props: ['picture'], template: '<h3>{{ picture.title }}</h3>' } };
 const press = (page: ReturnType<typeof mount>, words: string) =>
   page
@@ -39,10 +44,10 @@ describe('the same data another way', () => {
 
   it('a unit that is left out changes the picture, and comes back', async () => {
     const page = mount(LeaveOneOut, { props: { shown }, global: { stubs } });
-    const first = page.findAll('input[type="checkbox"]')[0];
+    const first = itemAt(page.findAll('input[type="checkbox"]'), 0);
     const before = page.get('h3').text();
     await first.setValue(true);
-    expect(page.get('h3').text()).toBe(`${measure.name} without ${shown.result.values[0].unit}: look at the means`);
+    expect(page.get('h3').text()).toBe(`${measure.name} without ${itemAt(shown.result.values, 0).unit}: look at the means`);
     await first.setValue(false);
     expect(page.get('h3').text()).toBe(before);
   });

@@ -1,3 +1,4 @@
+import { tupleOf } from '@fern/core';
 import { expose } from 'comlink';
 import pdfmake from 'pdfmake/build/pdfmake';
 import type { Block, Picture, ReadingsTable } from '@fern/core';
@@ -47,7 +48,8 @@ async function draw(picture: Picture): Promise<Drawn> {
 }
 
 async function pdfFonts(): Promise<PdfFonts> {
-  const [own, ownBold, ownItalic, ownHead, ownSigns] = await Promise.all([text, bold, italic, head, signs].map(bytesOf));
+  const bytes = await Promise.all([text, bold, italic, head, signs].map(bytesOf));
+  const [own, ownBold, ownItalic, ownHead, ownSigns] = tupleOf(bytes, 5);
   return { text: own, bold: ownBold, italic: ownItalic, head: ownHead, signs: ownSigns };
 }
 

@@ -1,3 +1,4 @@
+import { itemAt } from '@fern/core';
 import { Extension } from '@tiptap/core';
 import { Plugin, PluginKey } from '@tiptap/pm/state';
 import { Decoration, DecorationSet } from '@tiptap/pm/view';
@@ -21,7 +22,9 @@ export const hintMarks = Extension.create({
           const { places } = textOf(change.doc);
           return DecorationSet.create(
             change.doc,
-            hints.map(({ from, to, says }) => Decoration.inline(places[from], places[to - 1] + 1, { class: 'hint', title: says })),
+            hints.map(({ from, to, says }) =>
+              Decoration.inline(itemAt(places, from), itemAt(places, to - 1) + 1, { class: 'hint', title: says }),
+            ),
           );
         },
       },

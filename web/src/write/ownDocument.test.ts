@@ -1,3 +1,4 @@
+import { itemAt } from '@fern/core';
 import { Editor } from '@tiptap/core';
 import { Document } from '@tiptap/extension-document';
 import { Paragraph } from '@tiptap/extension-paragraph';
@@ -34,7 +35,7 @@ describe('the writer’s text as a document', () => {
     expect(editor.getHTML()).toContain('title="from the data: height.T.mean">15 cm</span>');
     const { text, places } = textOf(editor.state.doc);
     expect(places).toHaveLength(text.length + 1);
-    expect(editor.state.doc.textBetween(places[text.indexOf('So')], places[text.indexOf('So') + 2])).toBe('So');
+    expect(editor.state.doc.textBetween(itemAt(places, text.indexOf('So')), itemAt(places, text.indexOf('So') + 2))).toBe('So');
     editor.destroy();
   });
 });

@@ -1,6 +1,6 @@
 import { mount } from '@vue/test-utils';
 import { describe, expect, it } from 'vitest';
-import { emptyWriting, type Hint } from '@fern/core';
+import { emptyWriting, type Hint, itemAt, tupleOf } from '@fern/core';
 import { eventually, startedStudy } from '../testing';
 import FactPicker from './FactPicker.vue';
 import FrontFields from './FrontFields.vue';
@@ -60,7 +60,7 @@ describe('the editor of a part', () => {
     await eventually(() => expect(page.find('.hint').exists()).toBe(true));
     expect(page.get('[role="textbox"]').text()).toBe('Tea: 15 cm, and 38 more.');
     expect(page.get('.hints').text()).toBe('the data say 58');
-    await page.setProps({ facts: [{ ...facts[1], text: '16 cm' }] });
+    await page.setProps({ facts: [{ ...itemAt(facts, 1), text: '16 cm' }] });
     await eventually(() => expect(page.get('.fact').text()).toBe('16 cm'));
     page.unmount();
   });
@@ -92,7 +92,7 @@ describe('beside a part', () => {
 
   it('a reason and a source are kept for that part alone', async () => {
     const page = mount(PartBeside, { props });
-    const [reason, source] = page.findAll('textarea');
+    const [reason, source] = tupleOf(page.findAll('textarea'), 2);
     await reason.setValue('salt holds water');
     await source.setValue('our garden book');
     const said = (page.emitted('change') as [Partial<typeof emptyWriting>][]).map(([more]) => more);
