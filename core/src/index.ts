@@ -74,6 +74,7 @@ export * from './quantities/inSystem';
 export { convert } from './quantities/units';
 export * from './quantities/plural';
 export * from './quantities/roundTo';
+export * from './quantities/typedNumber';
 export * from './simulate/drawPhoto';
 export * from './simulate/simulateStudy';
 export * from './stats/meanInterval';

@@ -1,4 +1,4 @@
-import { itemAt, lastOf } from '../invariant';
+import { lastOf } from '../invariant';
 import type { CurvePoint, Measure } from '../model';
 
 /**
@@ -28,7 +28,9 @@ export function sumOf(curve: readonly CurvePoint[]): number {
 /** Area under a curve by trapezia, in value × days. */
 export function areaUnder(curve: readonly CurvePoint[]): number {
   let area = 0;
-  for (let i = 1; i < curve.length; i++)
-    area += ((itemAt(curve, i).value + itemAt(curve, i - 1).value) / 2) * (itemAt(curve, i).day - itemAt(curve, i - 1).day);
+  for (const [i, point] of curve.entries()) {
+    const before = curve[i - 1];
+    if (before) area += ((point.value + before.value) / 2) * (point.day - before.day);
+  }
   return area;
 }

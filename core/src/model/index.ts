@@ -7,6 +7,7 @@ export { blankOf, type Field, type Fields, type RecordOf, type Shape } from './f
 export * from './finding';
 export * from './incident';
 export * from './kit';
+export * from './lookUp';
 export * from './measure';
 export { momentWords, typedDays } from './moments';
 export * from './observation';

@@ -1,4 +1,5 @@
 import { entryOf, itemAt } from '../invariant';
+import { typedNumber } from './typedNumber';
 import { convert, dimensionOf, unitsOf } from './units';
 
 /** What was typed, in the unit that was asked for; or what is wrong with it in words. */
@@ -114,7 +115,7 @@ function number([, whole, over, under, top, bottom, before, part, plain]: readon
   if (part !== undefined) return Number(before || 0) + entryOf(quarters, part);
   if (top !== undefined) return Number(top) / Number(bottom);
   if (whole !== undefined) return Number(whole) + Number(over) / Number(under);
-  return Number((plain ?? '').replace(',', '.'));
+  return typedNumber(plain ?? '') ?? NaN;
 }
 
 function unitTyped(text: string, asked: string): string | null {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { Input } from 'ant-design-vue';
 import { ref, watch } from 'vue';
+import { typedNumber } from '@fern/core';
 
 /** A number as people type it: a comma or a point. What cannot be is said beside it, and only a good number is passed on. */
 const props = withDefaults(
@@ -36,7 +37,7 @@ watch(
   () => props.value,
   (value) => {
     error.value = null;
-    elsewhere.value = isOwn.value && value !== numberOf(typed.value);
+    elsewhere.value = isOwn.value && value !== typedNumber(typed.value);
     if (!isOwn.value) typed.value = shown();
   },
 );
@@ -45,19 +46,12 @@ function leave(): void {
   if (error.value === null) typed.value = shown();
 }
 
-/** Null for nothing, NaN for what is no number. */
-function numberOf(text: string): number | null {
-  const plain = text.trim().replace(',', '.').replace('−', '-');
-  if (plain === '') return null;
-  return /^-?(\d+\.?\d*|\.\d+)$/.test(plain) ? Number(plain) : NaN;
-}
-
 function take(): void {
-  const value = numberOf(typed.value);
+  const value = typedNumber(typed.value);
   error.value = null;
   elsewhere.value = false;
-  if (value === null && props.optional) return void emit('change', null);
-  if (value === null || Number.isNaN(value))
+  if (typed.value.trim() === '' && props.optional) return void emit('change', null);
+  if (value === null)
     error.value = `“${typed.value}” is not a number. Type digits, like ${props.whole ? '12' : '12.5'}.`;
   else if (props.whole && !Number.isInteger(value)) error.value = 'Use a whole number.';
   else if (value < props.min) error.value = `${value} is too few: use ${props.min} or more.`;

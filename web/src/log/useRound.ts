@@ -17,6 +17,7 @@ import {
   type Observation,
   type Said,
   type RoundItem,
+  typedNumber,
 } from '@fern/core';
 import { useLoaded } from '../layout/loaded';
 import { useOutbox } from '../stores/outbox';
@@ -252,8 +253,8 @@ export function useRound({ items, readOn, kept }: RoundOptions) {
   const observationOf = (reading: string) => study.value.observations.find((own) => own.id === reading);
 
   function tally(step: number): void {
-    const now = typed.value.trim() === '' ? 0 : Number(typed.value.replace(',', '.'));
-    if (Number.isFinite(now)) typed.value = String(Math.max(0, now + step));
+    const now = typed.value.trim() === '' ? 0 : typedNumber(typed.value);
+    if (now !== null) typed.value = String(Math.max(0, now + step));
     asked.value = [];
   }
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { lightBlocks } from '@fern/core';
+import { lightBlocks, typedNumber } from '@fern/core';
 
 /** The places seen from above, each with its reading: tapped and typed one after another, brighter where there is more light. */
 const readings = defineModel<string>({ required: true });
@@ -12,7 +12,7 @@ const rows = computed(() => {
     Array.from({ length: props.places }, (_, i) => values.value[row * props.places + i] ?? ''),
   );
 });
-const numbers = computed(() => rows.value.map((row) => row.map((text) => Number(text.replace(',', '.')))));
+const numbers = computed(() => rows.value.map((row) => row.map((text) => typedNumber(text) ?? NaN)));
 const isWhole = computed(
   () => numbers.value.flat().every((value) => Number.isFinite(value) && value >= 0) && !rows.value.flat().includes(''),
 );

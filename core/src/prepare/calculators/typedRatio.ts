@@ -1,3 +1,4 @@
+import { typedNumber } from '../../quantities/typedNumber';
 import type { RatioStyle } from '../dilution';
 
 /**
@@ -11,8 +12,7 @@ export function typedRatio(text: string): { readonly parts: number; readonly sty
   const found = /^(?:(\d+(?:[.,]\d+)?)\s*(:|\+|in|to)\s*)?(\d+(?:[.,]\d+)?)$/i.exec(typed);
   if (!found) return { wrong: `“${typed.slice(0, 40)}” is not a ratio: type it like 1:500 or 1+500.` };
   const [, first = '1', sign = ':', second = ''] = found;
-  const numberOf = (digits: string) => Number(digits.replace(',', '.'));
-  const [one, many] = [numberOf(first), numberOf(second)];
+  const [one, many] = [typedNumber(first) ?? 0, typedNumber(second) ?? 0];
   if (one === 0 || many === 0) return { wrong: 'A ratio has no nought in it: type it like 1:500.' };
   const style = sign === '+' || sign.toLowerCase() === 'to' ? 'plus-water' : 'in-total';
   const parts = many / one;
