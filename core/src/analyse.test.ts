@@ -1,3 +1,4 @@
+import { findArm } from './model';
 import { entryOf, itemAt, tupleOf } from './invariant';
 import { describe, expect, it } from 'vitest';
 import { plantGrowth } from './stats/plantGrowth.fixture';
@@ -303,7 +304,7 @@ it('a reference arm stands beside the others and takes no part', () => {
   );
   const result = only(study);
   expect(result.comparisons.map((row) => row.arm)).toEqual(['T']);
-  expect(result.arms.find((summary) => summary.arm === 'R')).toMatchObject({ role: 'reference', mean: 60 });
+  expect(findArm(result.arms, 'R')).toMatchObject({ role: 'reference', mean: 60 });
 });
 
 it('an arm where nothing came has no ratio', () => {

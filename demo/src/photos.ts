@@ -1,4 +1,4 @@
-import { addDays, blankOf, drawPhoto, photoFields, unitCurve, type Photo, type Study, type Unit } from '@fern/core';
+import { addDays, blankOf, drawPhoto, findMeasure, photoFields, unitCurve, type Photo, type Study, type Unit } from '@fern/core';
 import type { DemoExperiment } from './DemoExperiment';
 
 /** As `drawPhoto` draws them. */
@@ -38,6 +38,6 @@ const unitNumber = ({ unit }: Unit) => Number(unit.replace(/\D/g, ''));
 
 /** What a measure of a unit had come to by a day; 0 before its first reading. */
 export function readBy(study: Study, code: string, unit: Unit, day: number): number {
-  const measure = study.experiment.measures.find((own) => own.measure === code);
+  const measure = findMeasure(study.experiment.measures, code);
   return measure ? (unitCurve(study, measure, unit).findLast((point) => point.day <= day)?.value ?? 0) : 0;
 }

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { analyse, liveIncidents, markdown, report, reportLengths, reportText, type Block, type Study } from '@fern/core';
+import { analyse, liveIncidents, markdown, primaryOf, report, reportLengths, reportText, type Block, type Study } from '@fern/core';
 import { TODAY } from './everyStudy.fixture';
 
 /** Headings with nothing under them before the next of their level or above. */
@@ -25,7 +25,7 @@ function saidTwice(blocks: readonly Block[]): string[] {
 /** Tests a report in every length. */
 export function testReport(study: Study): void {
   const result = analyse(study, { today: TODAY });
-  const primary = result.measures.find((row) => row.primary);
+  const primary = primaryOf(result.measures);
 
   it.each(reportLengths.map(({ length }) => length))(
     '%s: nothing empty, no sign of a program, nothing said twice, its verdict with its interval, every mishap',

@@ -1,4 +1,4 @@
-import type { Experiment } from '../model';
+import { primaryOf, type Experiment } from '../model';
 import { vagueIn, type Vague } from './claim/vague';
 import { otherNames } from './otherNames';
 import { saysSomething, wordsOf } from './wordsOf';
@@ -31,7 +31,7 @@ const WHEN =
  * @returns what it says, what it leaves open with the question that asks for it, and words that no two people read the same
  */
 export function checkHypothesis({ hypothesis, plan, arms, measures }: Experiment): HypothesisCheck {
-  const primary = measures.find((measure) => measure.primary);
+  const primary = primaryOf(measures);
   const speaksOf = (...texts: readonly string[]) => texts.some((text) => sharesWord(hypothesis, text));
   const treatments = arms.filter(({ role }) => role !== 'control').map(({ name }) => name);
   const hasX = /\bX\b/.test(hypothesis);

@@ -1,5 +1,5 @@
 import { kindOf } from '../kinds';
-import type { KeptSame } from '../model';
+import { primaryOf, type KeptSame } from '../model';
 import { plural } from '../quantities/plural';
 import type { ReadyQuestion, SharedThing } from './ReadyQuestion';
 
@@ -25,7 +25,7 @@ export function sharedAsKept({ what, by, many = 1 }: SharedThing, unitWord: stri
  * @returns the difference that it sees, and in how many of ten runs
  */
 export function powerSentence({ measures, chance, unsure, sown }: ReadyQuestion): string {
-  const primary = measures.find((measure) => measure.primary);
+  const primary = primaryOf(measures);
   if (!primary || primary.smallestDifference === null) return unsure;
   const { unit } = kindOf(primary).wording(primary, kindOf(primary).ofSown && sown !== null);
   const size = [primary.smallestDifference, unit].filter((part) => part !== '').join(' ');

@@ -1,5 +1,5 @@
 import { kindOf } from '../kinds';
-import { plainTruth, type Truth } from '../model';
+import { plainTruth, primaryOf, type Truth } from '../model';
 import type { ReadyQuestion } from './ReadyQuestion';
 
 /**
@@ -8,7 +8,7 @@ import type { ReadyQuestion } from './ReadyQuestion';
  * @returns values in each measure's own unit
  */
 export function simulationDefaults(question: ReadyQuestion): Truth {
-  const primary = question.measures.find((measure) => measure.primary);
+  const primary = primaryOf(question.measures);
   // The guess for a count of the sown is in points, which says nothing of sizes.
   const relative = primary && kindOf(primary).ofSown ? 0.12 : question.spreadGuess;
   return plainTruth(Object.fromEntries(question.measures.flatMap(({ measure, usual }) => (usual ? [[measure, usual]] : []))), {

@@ -1,4 +1,4 @@
-import type { Measure } from '../model';
+import { findMeasure, type Measure } from '../model';
 import { commensurable, dimensions, usualUnit } from '../quantities/dimensions';
 import { evaluate, FormulaError, readFormula, unitOfFormula, type Formula } from '../quantities/formula';
 import type { Daily, Kind, Readings } from './Kind';
@@ -61,7 +61,7 @@ export function unitThatFits(measure: Measure, all: readonly Measure[]): string 
 }
 
 function unitOf(measures: readonly Measure[], code: string): string {
-  return measures.find(({ measure }) => measure === code)?.unit ?? '';
+  return findMeasure(measures, code)?.unit ?? '';
 }
 
 /**

@@ -1,5 +1,5 @@
 import { kindOf } from '../kinds';
-import { readsBlind, type Experiment, type Measure } from '../model';
+import { findArm, readsBlind, type Experiment, type Measure } from '../model';
 import { hasCategories } from '../study/categories';
 import type { RoundItem } from '../study/roundItems';
 
@@ -31,7 +31,7 @@ export function tappedItems(items: readonly RoundItem[], measure: Measure): Roun
 export function cellGroups(experiment: Pick<Experiment, 'arms' | 'blinded' | 'plan'>, items: readonly RoundItem[]): CellGroup[] {
   const groups = new Map<string, string[]>();
   for (const { unit } of items) {
-    const arm = readsBlind(experiment) ? null : (experiment.arms.find((own) => own.arm === unit.arm)?.name ?? unit.arm);
+    const arm = readsBlind(experiment) ? null : (findArm(experiment.arms, unit.arm)?.name ?? unit.arm);
     const name = [unit.container, arm].filter((part) => part !== null).join(', ') || 'all';
     groups.set(name, [...(groups.get(name) ?? []), unit.unit]);
   }

@@ -1,3 +1,4 @@
+import { controlOf } from './lookUp';
 import type { Arm } from './arm';
 
 /** Something varied on purpose, with its settings; the first level is the control's. */
@@ -13,7 +14,7 @@ export interface Factor {
  */
 export function factorsOf(arms: readonly Arm[]): Factor[] {
   const names = [...new Set(arms.flatMap((arm) => Object.keys(arm.factors)))];
-  const first = arms.find((arm) => arm.role === 'control');
+  const first = controlOf(arms);
   return names.map((name) => ({
     name,
     levels: [

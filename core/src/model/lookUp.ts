@@ -6,7 +6,7 @@ import type { Arm } from './arm';
  * @param code as units and readings carry it
  * @returns undefined where there is none
  */
-export const findArm = <A extends { readonly arm: string }>(arms: readonly A[], code: string | undefined): A | undefined =>
+export const findArm = <A extends { readonly arm: string }>(arms: readonly A[], code: string | null | undefined): A | undefined =>
   arms.find(({ arm }) => arm === code);
 
 /**
@@ -15,7 +15,7 @@ export const findArm = <A extends { readonly arm: string }>(arms: readonly A[], 
  * @param code as readings carry it
  * @returns undefined where there is none
  */
-export const findUnit = <U extends { readonly unit: string }>(units: readonly U[], code: string | undefined): U | undefined =>
+export const findUnit = <U extends { readonly unit: string }>(units: readonly U[], code: string | null | undefined): U | undefined =>
   units.find(({ unit }) => unit === code);
 
 /**
@@ -24,7 +24,7 @@ export const findUnit = <U extends { readonly unit: string }>(units: readonly U[
  * @param code as readings carry it
  * @returns undefined where there is none
  */
-export const findMeasure = <M extends { readonly measure: string }>(measures: readonly M[], code: string | undefined): M | undefined =>
+export const findMeasure = <M extends { readonly measure: string }>(measures: readonly M[], code: string | null | undefined): M | undefined =>
   measures.find(({ measure }) => measure === code);
 
 /**

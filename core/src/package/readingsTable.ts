@@ -1,4 +1,4 @@
-import { daysBetween, type Observation, type Study } from '../model';
+import { daysBetween, findMeasure, findUnit, type Observation, type Study } from '../model';
 import { startOf } from '../study/curves';
 
 type Cell = string | number | null;
@@ -11,8 +11,8 @@ interface Column {
   readonly cell: (seen: Observation, study: Study) => Cell;
 }
 
-const unitOf = ({ unit }: Observation, { experiment }: Study) => experiment.units.find((own) => own.unit === unit);
-const measureOf = ({ measure }: Observation, { experiment }: Study) => experiment.measures.find((own) => own.measure === measure);
+const unitOf = ({ unit }: Observation, { experiment }: Study) => findUnit(experiment.units, unit);
+const measureOf = ({ measure }: Observation, { experiment }: Study) => findMeasure(experiment.measures, measure);
 
 const columns: readonly Column[] = [
   { name: 'unit', meaning: 'Code of the unit (each counts once).', cell: ({ unit }) => unit },

@@ -1,5 +1,5 @@
 import { itemAt, tupleOf } from '../invariant';
-import type { Arm, Experiment, Finding, Stage } from '../model';
+import { controlOf, type Arm, type Experiment, type Finding, type Stage } from '../model';
 import { plural } from '../quantities/plural';
 import { factorsOf } from '../model/factors';
 import { crossFactors } from './crossFactors';
@@ -86,7 +86,7 @@ const comparison: Maker = ({ arms }) => {
 };
 
 const vehicle: Maker = ({ arms }) => {
-  const control = arms.find((arm) => arm.role === 'control');
+  const control = controlOf(arms);
   if (!control) return null;
   return {
     label: 'Give the control the same in plain water',

@@ -1,6 +1,6 @@
 import { comparedArms } from '../compare/comparedArms';
 import { isShare, kindOf, mattersAs } from '../kinds';
-import { expectedOf, type Arm, type Comparison, type Experiment, type Layout, type Measure } from '../model';
+import { expectedOf, primaryOf, type Arm, type Comparison, type Experiment, type Layout, type Measure } from '../model';
 
 /** An experiment as it is played through: its arms, and what one replicate of them reads. */
 export interface Design {
@@ -39,7 +39,7 @@ function framed(experiment: Experiment, measure: Measure): Omit<Design, 'control
  * @returns null where the control's value or the spread was not guessed, no difference matters, or there are not two arms
  */
 export function designOf(experiment: Experiment): Design | null {
-  const primary = experiment.measures.find((measure) => measure.primary);
+  const primary = primaryOf(experiment.measures);
   const { controlGuess, spreadGuess } = experiment.plan;
   if (!primary || controlGuess === null || !spreadGuess) return null;
   const share = isShare(primary, experiment.units);

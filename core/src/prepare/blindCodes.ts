@@ -1,4 +1,4 @@
-import { blankOf, type Experiment, type Unit } from '../model';
+import { blankOf, findArm, type Experiment, type Unit } from '../model';
 import { sealFields } from '../model/seal';
 import { random, shuffled } from '../stats/random';
 import { roundOrder } from '../study/bench/shelves';
@@ -64,7 +64,7 @@ export interface KeyLine {
 export function keyOf({ units, arms }: Experiment): KeyLine[] {
   return [...units]
     .sort((a, b) => (a.unit < b.unit ? -1 : 1))
-    .map(({ unit, arm }) => ({ code: unit, arm, name: arms.find((own) => own.arm === arm)?.name ?? arm }));
+    .map(({ unit, arm }) => ({ code: unit, arm, name: findArm(arms, arm)?.name ?? arm }));
 }
 
 /**

@@ -1,4 +1,4 @@
-import type { Experiment, Study, Unit } from '../model';
+import { findArm, type Experiment, type Study, type Unit } from '../model';
 import { inSystemWords, type UnitSystem } from '../quantities/inSystem';
 import { lengthWords } from '../study/lengthWords';
 import { roundOrder } from '../study/bench/shelves';
@@ -50,7 +50,7 @@ const perUnit = ({ group, id }: KitLine) =>
 export function recipeOf(experiment: Experiment, code: string, system: UnitSystem): string[] {
   const count = experiment.units.filter(({ arm }) => arm === code).length;
   const amounts = kitOf(experiment).flatMap((line) => {
-    const own = line.arms.find(({ arm }) => arm === code);
+    const own = findArm(line.arms, code);
     return own && perUnit(line) && line.id !== 'containers' ? [`${inSystemWords(own.amount / count, line.unit, system)} ${line.what}`] : [];
   });
   const steps = experiment.plan.stages

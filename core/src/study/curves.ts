@@ -4,6 +4,7 @@ import { untilDay } from '../kinds/unitEnd';
 import {
   addDays,
   daysBetween,
+  findMeasure,
   isValued,
   type CurvePoint,
   type Experiment,
@@ -59,7 +60,7 @@ const valued = memoize((live: readonly Observation[]): readonly Valued[] => live
 
 /** @param placed puts each reading on the day that counts */
 function readingsOfUnit(study: Study, unit: Unit, start: string | null, placed = (live: readonly Valued[]) => live): Readings {
-  const named = (code: string) => study.experiment.measures.find(({ measure }) => measure === code);
+  const named = (code: string) => findMeasure(study.experiment.measures, code);
   const readings: Readings = {
     start,
     of: (code) => placed(valued(cell(study, code, unit.unit).live)),

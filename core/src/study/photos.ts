@@ -1,4 +1,4 @@
-import { daysBetween, readsBlind, type Arm, type Experiment, type Photo, type Study, type Unit } from '../model';
+import { daysBetween, findArm, readsBlind, type Arm, type Experiment, type Photo, type Study, type Unit } from '../model';
 import { livePhotos } from './liveEntries';
 import { plural } from '../quantities/plural';
 import { inList } from '../quantities/inList';
@@ -61,8 +61,8 @@ function armOf({ units: all }: Experiment, { units, arms }: Photo): string | nul
 export function photoWords(experiment: Experiment, photo: Photo, blind = readsBlind(experiment)): string {
   const { arms, units, plan, startedOn } = experiment;
   const armCode = armOf(experiment, photo);
-  const name = arms.find(({ arm }) => arm === armCode)?.name;
-  const named = photo.arms.map((code) => arms.find(({ arm }) => arm === code)?.name ?? code);
+  const name = findArm(arms, armCode)?.name;
+  const named = photo.arms.map((code) => findArm(arms, code)?.name ?? code);
   const whom =
     photo.units.length > 0
       ? photo.units.join(', ')

@@ -1,5 +1,5 @@
 import { tupleOf } from '../invariant';
-import type { Experiment, Measure, Prediction } from '../model';
+import { controlOf, type Experiment, type Measure, type Prediction } from '../model';
 import { kindOf } from '../kinds';
 import { isDetected } from '../compare/judge';
 import { centre } from '../stats/moments';
@@ -50,7 +50,7 @@ export function predictionOutcomes(experiment: Experiment, measure: Measure, res
 export function leadRow(experiment: Experiment, result: MeasureResult): ComparisonRow | null {
   const { arms } = experiment;
   const { comparisons } = result;
-  const control = arms.find(({ role }) => role === 'control')?.arm;
+  const control = controlOf(arms)?.arm;
   const first = arms.find(({ role }) => role === 'treatment')?.arm;
   return comparisons.find(({ arm, versus, difference }) => arm === first && versus === control && difference.value !== null) ?? null;
 }

@@ -1,5 +1,5 @@
 import { isShare, kindOf } from '../kinds';
-import { addDays, daysBetween, longDate, type Experiment, type Measure, type Study, type Unit } from '../model';
+import { addDays, daysBetween, longDate, primaryOf, type Experiment, type Measure, type Study, type Unit } from '../model';
 import { unitData } from '../study/curves';
 import { leadComparison } from './leadComparison';
 import { fourFigures, span } from './picture/parts';
@@ -69,7 +69,7 @@ export function compareRepeatRuns(first: RepeatRun, result: MeasureResult, other
   };
 }
 
-const decidingOf = ({ experiment }: Study): Measure | undefined => experiment.measures.find(({ primary }) => primary);
+const decidingOf = ({ experiment }: Study): Measure | undefined => primaryOf(experiment.measures);
 const whenOf = ({ experiment: { startedOn } }: Study) => (startedOn === null ? '' : longDate(startedOn));
 const alike = (a: string, b: string) => a.trim().toLowerCase() === b.trim().toLowerCase();
 const codeOf = ({ arms }: Experiment, name: string) => arms.find((arm) => alike(arm.name, name))?.arm;
@@ -124,7 +124,7 @@ function partOf(
   measure: Measure,
   mark: string,
 ): Pick<Study, 'observations'> & { units: Unit[] } {
-  const own = experiment.measures.find(({ primary }) => primary);
+  const own = primaryOf(experiment.measures);
   const name = (code: string) => `${mark}-${code}`;
   const armOf = (code: string) => codeOf(base, armName(experiment.arms, code)) ?? code;
   const shift = base.startedOn !== null && experiment.startedOn !== null ? daysBetween(experiment.startedOn, base.startedOn) : 0;

@@ -1,5 +1,5 @@
 import { kindOf } from '../kinds';
-import { daysBetween, longDate, type Arm, type Measure, type Study } from '../model';
+import { daysBetween, findArm, longDate, type Arm, type Measure, type Study } from '../model';
 import { plural } from '../quantities/plural';
 import { rounded } from '../quantities/roundTo';
 import { interval, scaled } from '../quantities/show';
@@ -63,7 +63,7 @@ function measureFacts(study: Study, measure: Measure, row: MeasureResult): Write
 }
 
 function armFacts({ experiment }: Study, measure: Measure, row: MeasureResult, { arm, name }: Arm): WritersFact[] {
-  const summary = row.arms.find((own) => own.arm === arm);
+  const summary = findArm(row.arms, arm);
   if (!summary || summary.units === 0) return [];
   const unit = row.share ? '%' : kindOf(measure).wording(measure, row.share).unit;
   const scale = row.share ? 100 : 1;

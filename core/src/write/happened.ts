@@ -1,5 +1,5 @@
 import { careWords } from '../log/careWords';
-import { isValued, longDate, type Observation, type Study } from '../model';
+import { findArm, findMeasure, isValued, longDate, type Observation, type Study } from '../model';
 import { inList } from '../quantities/inList';
 import { plural } from '../quantities/plural';
 import { rounded } from '../quantities/roundTo';
@@ -33,7 +33,7 @@ const notEmpty = (block: Block) => block.kind !== 'list' || block.items.length >
 function mishaps(study: Study): Told[] {
   return liveIncidents(study).map((entry) => {
     const { on, kind, arms, units, note, effect } = entry;
-    const names = arms.map((code) => study.experiment.arms.find(({ arm }) => arm === code)?.name ?? code);
+    const names = arms.map((code) => findArm(study.experiment.arms, code)?.name ?? code);
     const whom = [...names, ...units];
     const words = [
       note.trim().replace(/\.$/, '') || kind.replaceAll('-', ' '),
@@ -73,7 +73,7 @@ function amendments({ experiment }: Study): Told[] {
  */
 export function correctionsSection(study: Study, withNotes: boolean): Block[] {
   const byId = new Map(study.observations.map((seen) => [seen.id, seen]));
-  const name = (code: string) => study.experiment.measures.find(({ measure }) => measure === code)?.name ?? code;
+  const name = (code: string) => findMeasure(study.experiment.measures, code)?.name ?? code;
   const shown = (seen: Observation) => (isValued(seen) ? String(seen.value) : 'no value');
   const corrections = study.observations.flatMap((seen): Told[] => {
     const old = seen.replaces === null ? undefined : byId.get(seen.replaces);

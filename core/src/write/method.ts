@@ -1,4 +1,4 @@
-import { longDate, momentWords, shortDate, type Experiment, type Plan, type Study } from '../model';
+import { findArm, longDate, momentWords, shortDate, type Experiment, type Plan, type Study } from '../model';
 import { inList } from '../quantities/inList';
 import { plural } from '../quantities/plural';
 import { placesInWords } from '../plan/movedByHand';
@@ -75,7 +75,7 @@ function sharedInWords({ units, arms }: Experiment): string {
 function stages(experiment: Experiment): Block[] {
   const { plan, arms } = experiment;
   if (plan.stages.length === 0) return [];
-  const nameOf = (code: string) => arms.find(({ arm }) => arm === code)?.name ?? code;
+  const nameOf = (code: string) => findArm(arms, code)?.name ?? code;
   const moments = stepMoments(experiment, [], experiment.startedOn ?? '');
   const told = plan.stages.map((stage) => {
     const { name, arms: through, hours, hoursMost, days } = stage;

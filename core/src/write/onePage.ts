@@ -1,4 +1,4 @@
-import { longDate, type Study, type WritingPart } from '../model';
+import { longDate, primaryOf, type Study, type WritingPart } from '../model';
 import { inList } from '../quantities/inList';
 import { plural } from '../quantities/plural';
 import { picturesOf } from '../weigh/picture/picturesOf';
@@ -24,8 +24,8 @@ export const onePageParts: readonly WritingPart[] = ['conclusion', 'next'];
  */
 export function onePage(study: Study, result: Result, own: (part: WritingPart) => readonly Block[]): Block[] {
   const { experiment } = study;
-  const measure = experiment.measures.find(({ primary }) => primary);
-  const row = result.measures.find(({ primary }) => primary);
+  const measure = primaryOf(experiment.measures);
+  const row = primaryOf(result.measures);
   const doubts = result.review.filter(({ severity }) => severity === 'blocker' || severity === 'serious' || severity === 'caution');
   return [
     headingBlock(experiment.title, 1),
@@ -55,7 +55,7 @@ function didWords({ experiment }: Study): string {
   });
   const started = startedOn === null ? '' : ` We began on ${longDate(startedOn)}.`;
   const same = plan.kept.length === 0 ? '' : ` We kept the same for all: ${inList(plan.kept.map(({ what }) => what.toLowerCase()))}.`;
-  const decides = experiment.measures.find(({ primary }) => primary);
+  const decides = primaryOf(experiment.measures);
   const what = decides ? ` We measured: ${decides.name.toLowerCase()}.` : '';
   return `We had ${inList(each)}.${started}${what}${same}`;
 }

@@ -1,6 +1,6 @@
 import { predictionOutcomes } from '../weigh/predictionOutcomes';
 import { isShare, kindOf } from '../kinds';
-import { momentWords, type Experiment, type ReportLength, type Study, type WritingPart } from '../model';
+import { momentWords, primaryOf, type Experiment, type ReportLength, type Study, type WritingPart } from '../model';
 import { inList } from '../quantities/inList';
 import { fairTestAtOnce } from '../plan/fairTest';
 import { figuresIn, picturesByName } from './ownFigures';
@@ -120,8 +120,8 @@ function hypotheses(study: Study, result: Result): Block[] {
 
 /** What each foretold, and what came of it once there are data. */
 function predictions({ experiment, observations }: Study, { measures }: Result): Block[] {
-  const measure = experiment.measures.find(({ primary }) => primary);
-  const row = measures.find(({ primary }) => primary);
+  const measure = primaryOf(experiment.measures);
+  const row = primaryOf(measures);
   if (experiment.plan.predictions.length === 0 || !measure || !row) return [];
   const held = predictionOutcomes(experiment, measure, row);
   return [

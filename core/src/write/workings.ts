@@ -1,6 +1,6 @@
 import type { ArmSummary } from '../compare/ArmSummary';
 import type { TestRow } from '../compare/TestRow';
-import type { Study } from '../model';
+import { findArm, type Study } from '../model';
 import { rounded } from '../quantities/roundTo';
 import { interval } from '../quantities/show';
 import type { MeasureResult } from '../weigh/Result';
@@ -111,8 +111,8 @@ function statistic({ statistic: { name, value }, df }: TestRow): string {
 
 /** The formula with the numbers in it, where it is short. */
 function numbersIn({ method, arm, versus, statistic: { value } }: TestRow, { arms, terms }: MeasureResult): string | null {
-  const one = arms.find((own) => own.arm === arm);
-  const other = arms.find((own) => own.arm === versus);
+  const one = findArm(arms, arm);
+  const other = findArm(arms, versus);
   const shown = (number: number | null) => rounded(number ?? 0, null);
   if (method === 'welch-t' && isWhole(one) && isWhole(other))
     return `t = (${shown(one.mean)} − ${shown(other.mean)}) / √(${shown(one.sd)}²/${one.units} + ${shown(other.sd)}²/${other.units}) = ${shown(value)}`;

@@ -1,4 +1,4 @@
-import { itemAt } from '@fern/core';
+import { findArm, itemAt } from '@fern/core';
 import type { Arm } from '@fern/core';
 import { colours } from './colours';
 
@@ -44,7 +44,7 @@ const dashes: readonly (readonly number[])[] = [[], [6, 4], [2, 3], [10, 4, 2, 4
 
 /** The style of an arm among its experiment's arms: control hollow in ink, references hollow and dashed, treatments filled in turn. */
 export function armStyle(arms: readonly Pick<Arm, 'arm' | 'role'>[], code: string): ArmStyle {
-  const role = arms.find((arm) => arm.arm === code)?.role ?? 'control';
+  const role = findArm(arms, code)?.role ?? 'control';
   if (role !== 'treatment') {
     return {
       stroke: role === 'control' ? colours.ink : colours.soft,

@@ -1,4 +1,4 @@
-import { fixedChanges, same, type Amendment, type Experiment } from '@fern/core';
+import { findUnit, fixedChanges, same, type Amendment, type Experiment } from '@fern/core';
 import { ProblemError } from '../ProblemError';
 
 /** What a unit keeps whatever an amendment says. */
@@ -19,7 +19,7 @@ export function checkFrozen(before: Experiment, after: Experiment): Experiment {
   if (after.plan.frozenOn !== before.plan.frozenOn)
     throw refuse('A start cannot be taken back.', '/experiment/plan/frozenOn', `The plan is frozen since ${before.plan.frozenOn}.`);
   const moved = after.units.find((unit) => {
-    const was = before.units.find((own) => own.unit === unit.unit);
+    const was = findUnit(before.units, unit.unit);
     return was !== undefined && stays.some((field) => was[field] !== unit[field]);
   });
   if (moved)

@@ -2,6 +2,7 @@ import { QueryTypes } from 'sequelize';
 import type { ActivityKind, ExperimentRecord, SownAgain, StudyRecord } from '@fern/contract';
 import {
   careFields,
+  findUnit,
   incidentFields,
   observationFields,
   photoFields,
@@ -141,7 +142,7 @@ export function setSownAgain(
 ): Promise<ExperimentRecord> {
   return database.write(async (tables) => {
     const { version, experiment } = await getExperiment(tables, ownerId, id);
-    const before = experiment.units.find((own) => own.unit === unit);
+    const before = findUnit(experiment.units, unit);
     if (!before) throw notFound();
     if (before.sown === sown) return { id, version, experiment };
     const amendment: Amendment = {

@@ -1,9 +1,12 @@
 import type { FieldError, SentReading } from '@fern/contract';
 import {
   careFields,
-  incidentFields,
+  findMeasure,
+  findUnit,
   hasCategories,
+  incidentFields,
   isValued,
+  itemAt,
   kindOf,
   observationFields,
   onItsRound,
@@ -14,7 +17,6 @@ import {
   type Incident,
   type Observation,
   type Photo,
-  itemAt,
 } from '@fern/core';
 import type { Database } from '../openDatabase';
 import { fromRow } from '../models/columns';
@@ -159,8 +161,8 @@ async function checkMended(
 
 function check(seen: Observation, i: number, experiment: Experiment, known: ReadonlyMap<string, Observation>): FieldError[] {
   const error = at(i);
-  const unit = experiment.units.find((u) => u.unit === seen.unit);
-  const measure = experiment.measures.find((m) => m.measure === seen.measure);
+  const unit = findUnit(experiment.units, seen.unit);
+  const measure = findMeasure(experiment.measures, seen.measure);
   const errors: FieldError[] = [];
   if (!unit) errors.push(error('unit', `There is no unit ${seen.unit} in this experiment.`));
   if (!measure) errors.push(error('measure', `There is no measure ${seen.measure} in this experiment.`));

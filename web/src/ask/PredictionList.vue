@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
 import { computed, reactive } from 'vue';
-import { addPrediction, emptyPrediction, kindOf, removePrediction, type Prediction } from '@fern/core';
+import { addPrediction, controlOf, emptyPrediction, findArm, kindOf, primaryOf, removePrediction, type Prediction } from '@fern/core';
 import { useLoaded } from '../layout/loaded';
 import ChoiceField from '../components/ChoiceField.vue';
 import NumberField from '../components/NumberField.vue';
@@ -16,7 +16,7 @@ const history = useHistory();
 type Way = NonNullable<Prediction['way']>;
 const blank = { person: '', reason: '', way: '' as Way | '', by: null as number | null, ranking: [] as string[] };
 const typed = reactive({ ...blank });
-const primary = computed(() => experiment.value.measures.find((measure) => measure.primary) ?? null);
+const primary = computed(() => primaryOf(experiment.value.measures) ?? null);
 const wording = computed(() => (primary.value ? kindOf(primary.value).wording(primary.value, kindOf(primary.value).ofSown) : null));
 const unit = computed(() => wording.value?.unit ?? '');
 const wayWords = computed<Readonly<Record<Way, string>>>(() => ({
@@ -30,10 +30,10 @@ const ways = computed<readonly { value: Way | ''; label: string }[]>(() => [
 ]);
 const asked = computed(() => {
   const { arms } = experiment.value;
-  const [control, first] = [arms.find(({ role }) => role === 'control'), arms.find(({ role }) => role === 'treatment')];
+  const [control, first] = [controlOf(arms), arms.find(({ role }) => role === 'treatment')];
   return primary.value && control && first ? `${primary.value.name}: ${first.name} against ${control.name}` : null;
 });
-const nameOf = (code: string) => experiment.value.arms.find(({ arm }) => arm === code)?.name ?? code;
+const nameOf = (code: string) => findArm(experiment.value.arms, code)?.name ?? code;
 const rest = computed(() => experiment.value.arms.filter(({ arm }) => !typed.ranking.includes(arm)));
 const isWhole = computed(() => rest.value.length === 0);
 const mayAdd = computed(() => typed.person.trim() !== '' && (typed.way !== '' || isWhole.value));

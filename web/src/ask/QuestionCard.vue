@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
 import { computed } from 'vue';
-import { counted, needs, plural, sharedWords, powerSentence, requirementsOf, type ReadyQuestion } from '@fern/core';
+import { counted, needs, plural, powerSentence, primaryOf, requirementsOf, sharedWords, type ReadyQuestion } from '@fern/core';
 import QuestionBench from './QuestionBench.vue';
 
 /** A ready-made question with what it takes. */
@@ -12,7 +12,7 @@ const takes = computed(() => requirementsOf(props.question));
 const wanted = computed(() => takes.value.needs.map((own) => needs.find(({ need }) => need === own)?.words ?? own));
 const line = computed(() => {
   const { weeks, minutes, units } = takes.value;
-  const primary = props.question.measures.find((measure) => measure.primary)?.name.toLowerCase() ?? '';
+  const primary = primaryOf(props.question.measures)?.name.toLowerCase() ?? '';
   return [
     counted(weeks, 'week'),
     `${minutes} min a walk`,

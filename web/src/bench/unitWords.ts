@@ -1,4 +1,4 @@
-import type { Arm, Unit } from '@fern/core';
+import { findArm, type Arm, type Unit } from '@fern/core';
 
 /** How units stand on the bench, beside what the plan says of them. */
 export interface Standing {
@@ -14,7 +14,7 @@ export interface Standing {
 export function unitWords(unit: Unit, { arms, blind, done, doneWord, heat }: Standing): string[] {
   const off = heat?.get(unit.unit);
   return [
-    ...(blind ? [] : [arms.find(({ arm }) => arm === unit.arm)?.name ?? unit.arm]),
+    ...(blind ? [] : [findArm(arms, unit.arm)?.name ?? unit.arm]),
     ...(unit.status === 'active' ? [] : [unit.status]),
     ...(done.has(unit.unit) ? [doneWord] : []),
     ...(off === undefined ? [] : [off > 0 ? 'above its arm' : off < 0 ? 'below its arm' : 'as its arm']),

@@ -51,8 +51,7 @@ function take(): void {
   error.value = null;
   elsewhere.value = false;
   if (typed.value.trim() === '' && props.optional) return void emit('change', null);
-  if (value === null)
-    error.value = `“${typed.value}” is not a number. Type digits, like ${props.whole ? '12' : '12.5'}.`;
+  if (value === null) error.value = `“${typed.value}” is not a number. Type digits, like ${props.whole ? '12' : '12.5'}.`;
   else if (props.whole && !Number.isInteger(value)) error.value = 'Use a whole number.';
   else if (value < props.min) error.value = `${value} is too few: use ${props.min} or more.`;
   else if (value > props.max) error.value = `${value} is too many: use ${props.max} or fewer.${props.why ? ` ${props.why}` : ''}`;

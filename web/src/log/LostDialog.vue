@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
 import { computed, ref, watch } from 'vue';
-import { newlySaid } from '@fern/core';
+import { findUnit, newlySaid } from '@fern/core';
 import { useLoaded } from '../layout/loaded';
 import ChoiceField from '../components/ChoiceField.vue';
 import ConfirmDialog from '../components/ConfirmDialog.vue';
@@ -24,7 +24,7 @@ const day = ref('');
 const chosen = ref('');
 const code = computed(() => props.unit ?? chosen.value);
 const codes = computed(() => experiment.value.units.map(({ unit }) => ({ value: unit, label: unit })));
-const current = computed(() => experiment.value.units.find((unit) => unit.unit === code.value));
+const current = computed(() => findUnit(experiment.value.units, code.value));
 const gone = computed(() => current.value !== undefined && current.value.status !== 'active');
 watch(
   [open, code],

@@ -1,7 +1,7 @@
 import type { VueWrapper } from '@vue/test-utils';
 import { getActivePinia, type Pinia } from 'pinia';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { addDays, blankOf, photoFields, type Photo, type Study, tupleOf, itemAt } from '@fern/core';
+import { addDays, blankOf, findUnit, itemAt, photoFields, tupleOf, type Photo, type Study } from '@fern/core';
 import { eventually, fakeServer, mountLoaded, startedStudy, type FakeServer } from '../testing';
 import { useOutbox } from '../stores/outbox';
 import { today } from '../stores/today';
@@ -99,7 +99,7 @@ describe('a photo', () => {
 
   it('of the unit at hand is kept for the day on which its file was made, also without a network', async () => {
     vi.mocked(preparePicture).mockResolvedValue({ bytes: new ArrayBuffer(8), width: 40, height: 30 });
-    const unit = base.experiment.units.find((own) => own.unit === first) ?? null;
+    const unit = findUnit(base.experiment.units, first) ?? null;
     await mountLoaded(PhotoDialog, { props: { open: true, unit } });
     inDialog('Keep the photo')?.click();
     await eventually(() => expect(document.body.textContent).toContain('Take a photo, or choose a file.'));

@@ -3,18 +3,20 @@ import { Button } from 'ant-design-vue';
 import { computed, ref, shallowRef, watch } from 'vue';
 import {
   addDays,
+  findMeasure,
   gridCell,
   gridColumns,
   isDate,
+  itemAt,
   kindOf,
+  lastOf,
+  primaryOf,
+  readsBlind,
+  roundOrder,
   unitData,
   unitsRead,
-  roundOrder,
-  readsBlind,
   type GridColumn,
   type Unit,
-  itemAt,
-  lastOf,
 } from '@fern/core';
 import { useLoaded } from '../layout/loaded';
 import ChoiceField from '../components/ChoiceField.vue';
@@ -31,10 +33,8 @@ const FEWEST_DAYS = 7;
 
 /** Everything that was read of one measure: a row a unit, a column a walk or an extra day; typed in, mended, pasted and imported here. */
 const { experiment, study } = useLoaded();
-const shown = ref(experiment.value.measures.find((measure) => measure.primary)?.measure);
-const measure = computed(
-  () => experiment.value.measures.find((own) => own.measure === shown.value) ?? itemAt(experiment.value.measures, 0),
-);
+const shown = ref(primaryOf(experiment.value.measures)?.measure);
+const measure = computed(() => findMeasure(experiment.value.measures, shown.value) ?? itemAt(experiment.value.measures, 0));
 /** What is worked out is shown, and typed in elsewhere: a formula, the mean of plants that are measured one by one. */
 const workedOut = computed(() => kindOf(measure.value).entry === 'none' || measure.value.by === 'plant');
 

@@ -2,7 +2,7 @@
 import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { RouterLink } from 'vue-router';
-import { careToTell, careWords, liveIncidents, photosOfUnit, SET_UP, setUpOrder, shortDate } from '@fern/core';
+import { careToTell, careWords, findUnit, liveIncidents, photosOfUnit, SET_UP, setUpOrder, shortDate } from '@fern/core';
 import { useLoaded } from '../layout/loaded';
 import ConfirmDialog from '../components/ConfirmDialog.vue';
 import { useStepClock } from '../stores/stepClock';
@@ -18,7 +18,7 @@ const props = defineProps<{ unit: string }>();
 const { id, experiment, study } = useLoaded();
 type Panel = 'lost' | 'care' | 'wrong' | 'photo';
 const next = ref<Panel | null>(null);
-const unit = computed(() => experiment.value.units.find((own) => own.unit === props.unit) ?? null);
+const unit = computed(() => findUnit(experiment.value.units, props.unit) ?? null);
 const isOpen = (panel: Panel) => computed({ get: () => next.value === panel, set: (is) => (next.value = is ? panel : null) });
 const [lost, care, wrong, photo] = [isOpen('lost'), isOpen('care'), isOpen('wrong'), isOpen('photo')];
 const photos = computed(() => (unit.value ? photosOfUnit(study.value, unit.value).length : 0));

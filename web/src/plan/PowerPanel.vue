@@ -10,6 +10,7 @@ import {
   isShare,
   kindOf,
   plural,
+  primaryOf,
   replicates,
   replicateWord,
   timesInTen,
@@ -36,7 +37,7 @@ const planned = computed(() => {
   const all = replicates(experiment.value);
   return Math.min(...comparedArms(experiment.value.arms).map(({ arm }) => all.filter((unit) => unit.arm === arm).length));
 });
-const primary = computed(() => experiment.value.measures.find((measure) => measure.primary));
+const primary = computed(() => primaryOf(experiment.value.measures));
 const possible = computed(() => designOf(experiment.value) !== null);
 
 /** What the chance depends on, and nothing else: typing a name starts nothing. */

@@ -2,7 +2,19 @@
 import { Button } from 'ant-design-vue';
 import { v7 as uuid } from 'uuid';
 import { computed, ref } from 'vue';
-import { convert, plausibilityChecks, kindOf, onItsRound, readsBlind, recordReading, roundOrder, type Line, type Told } from '@fern/core';
+import {
+  convert,
+  findMeasure,
+  findUnit,
+  kindOf,
+  onItsRound,
+  plausibilityChecks,
+  readsBlind,
+  recordReading,
+  roundOrder,
+  type Line,
+  type Told,
+} from '@fern/core';
 import { useLoaded } from '../layout/loaded';
 import ChoiceField from '../components/ChoiceField.vue';
 import ProblemNote from '../components/ProblemNote.vue';
@@ -44,8 +56,8 @@ const units = computed(() => [
   ...roundOrder(experiment.value.units.filter(({ status }) => status === 'active')).map((own) => ({ value: own.unit, label: own.unit })),
 ]);
 function take(offer: Offer): void {
-  const own = experiment.value.units.find((one) => one.unit === unit.value);
-  const measure = experiment.value.measures.find((one) => one.measure === offer.measure);
+  const own = findUnit(experiment.value.units, unit.value);
+  const measure = findMeasure(experiment.value.measures, offer.measure);
   wrong.value = own ? null : `Choose the ${experiment.value.plan.unitWord} that was measured.`;
   if (!own || !measure) return;
   const place = { unit: own, measure, plannedDay: null, reading: null, plant: null };

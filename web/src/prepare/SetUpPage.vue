@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
 import { computed } from 'vue';
-import { couldSpread, SET_UP, plural, setUpOrder, recipeOf, RULES_FIRST, shelfRows, benchFor, cautionsOf } from '@fern/core';
+import { benchFor, cautionsOf, couldSpread, findArm, plural, recipeOf, RULES_FIRST, SET_UP, setUpOrder, shelfRows } from '@fern/core';
 import BenchView from '../bench/BenchView.vue';
 import { benchOf } from '../bench/benchOf';
 import { useLoaded } from '../layout/loaded';
@@ -24,7 +24,7 @@ const done = computed(() => new Set(items.value.flatMap(({ unit, isDone }) => (i
 const recipes = computed(() => new Map(experiment.value.arms.map(({ arm }) => [arm, recipeOf(experiment.value, arm, system.value)])));
 const spreads = computed(() => couldSpread(experiment.value));
 const many = computed(() => plural(experiment.value.plan.unitWord));
-const nameOf = (code: string) => experiment.value.arms.find(({ arm }) => arm === code)?.name ?? code;
+const nameOf = (code: string) => findArm(experiment.value.arms, code)?.name ?? code;
 const rows = computed(() => shelfRows(benchFor(experiment.value.plan.bench, experiment.value.units)));
 function place(row: number | null, column: number | null): string {
   if (row === null || column === null) return 'no place yet';

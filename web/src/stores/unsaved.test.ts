@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { addMeasure, anyHeight, changeMeasure, changePlan, experimentFrom, write, type Experiment, lastOf } from '@fern/core';
+import { addMeasure, anyHeight, changeMeasure, changePlan, experimentFrom, findMeasure, lastOf, write, type Experiment } from '@fern/core';
 import { accept, fakeServer, freshPage, type FakeCall, type FakeServer, type Reply } from '../testing';
 import { storedDrafts } from './drafts';
 import { useDocument } from './document';
@@ -61,7 +61,7 @@ async function again() {
 const stored = () => server.study.experiment;
 const formula = (derived: string) => (now: Experiment) => changeMeasure(now, code, { kind: 'derived', derived });
 const endRule = (words: string) => (now: Experiment) => changePlan(now, { endRule: words });
-const derivedOf = (of: Experiment | null) => of?.measures.find(({ measure }) => measure === code)?.derived;
+const derivedOf = (of: Experiment | null) => findMeasure(of?.measures ?? [], code)?.derived;
 
 describe('one refused field', () => {
   it('does not stop the others: what can be saved is, what cannot stays on the page with its place and its reason', async () => {

@@ -1,7 +1,7 @@
 import { simulateStudy } from '../../simulate/simulateStudy';
 import { unitData } from '../../study/curves';
 import { weighMeasure } from '../../weigh/weighMeasure';
-import type { Study } from '../../model';
+import { primaryOf, type Study } from '../../model';
 import { experimentFrom } from '../experimentFrom';
 import type { ReadyQuestion } from '../ReadyQuestion';
 import { simulationDefaults } from '../simulationDefaults';
@@ -20,7 +20,7 @@ export function runsOf(question: ReadyQuestion, runs: number): Study[] {
 
 /** The verdict of a run on the measure that decides. */
 export function verdictOf(study: Study): string {
-  const primary = study.experiment.measures.find((measure) => measure.primary);
+  const primary = primaryOf(study.experiment.measures);
   if (!primary) throw new Error('no measure decides');
   return weighMeasure(study, primary, unitData(study, primary), [], { seed: 1, beside: false }).verdict.code;
 }

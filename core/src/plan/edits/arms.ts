@@ -1,5 +1,5 @@
 import { itemAt } from '../../invariant';
-import type { Arm, Experiment, Role } from '../../model';
+import { controlOf, type Arm, type Experiment, type Role } from '../../model';
 import type { Factor } from '../../model/factors';
 import { crossFactors } from '../crossFactors';
 import { nextArmCode, redesign } from '../redesign';
@@ -43,7 +43,7 @@ export function setDose(experiment: Experiment, code: string, dose: number | nul
  * @returns the plan after the edit
  */
 export function setRole(experiment: Experiment, code: string, role: Role): Experiment {
-  const old = experiment.arms.find((arm) => arm.role === 'control');
+  const old = controlOf(experiment.arms);
   if (role === 'control' || old?.arm !== code) {
     const arms = experiment.arms.map((arm): Arm => {
       if (arm.arm === code) return { ...arm, role };

@@ -1,9 +1,9 @@
 import { kindOf } from '../../kinds';
-import type { Experiment, Finding } from '../../model';
+import { primaryOf, type Experiment, type Finding } from '../../model';
 
 /** The measure that decides is a judgement by eye or tongue, and whoever judges knows the arm. */
 export function blindRule({ measures, blinded }: Experiment): Finding[] {
-  const primary = measures.find((measure) => measure.primary);
+  const primary = primaryOf(measures);
   if (!primary || blinded || (!kindOf(primary).byEye && !/\b(taste|flavour)\b/i.test(primary.name))) return [];
   return [
     {

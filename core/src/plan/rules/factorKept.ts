@@ -1,5 +1,5 @@
 import { itemAt } from '../../invariant';
-import type { Arm, Experiment, Finding } from '../../model';
+import { controlOf, type Arm, type Experiment, type Finding } from '../../model';
 import { inList } from '../../quantities/inList';
 
 /** The kept-the-same list names the very thing that is varied, an arm lacks a step that all others get, or an arm equals the control. */
@@ -48,7 +48,7 @@ export function keptThoughVaried({ plan, arms }: Experiment): string[] {
 const told = ({ name, dose, factors }: Arm) => JSON.stringify([name.trim().toLowerCase(), dose, factors]);
 
 function sameAsControl({ arms }: Experiment): Arm[] {
-  const control = arms.find(({ role }) => role === 'control');
+  const control = controlOf(arms);
   if (control === undefined) return [];
   const sameName = (arm: Arm) => arm.name.trim().toLowerCase() === control.name.trim().toLowerCase();
   return arms.filter((arm) => arm !== control && (told(arm) === told(control) || (sameName(arm) && arm.dose === null)));

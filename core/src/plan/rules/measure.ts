@@ -1,12 +1,12 @@
 import { kindOf } from '../../kinds';
-import type { Experiment, Finding, Measure } from '../../model';
+import { primaryOf, type Experiment, type Finding, type Measure } from '../../model';
 
 const vague = /\b(better|worse|nicer|healthier|healthy|happier|best|well|good|strength|vigou?r|does|success)\b/i;
 
 /** No primary measure, no end rule, no smallest difference that matters, or a measure that two people could not repeat. */
 export function measureRule({ measures, plan, endedOn }: Experiment): Finding[] {
   const finding = (message: string, remedy: string): Finding => ({ rule: 'measure', severity: 'serious', message, remedy });
-  const primary = measures.find((m) => m.primary);
+  const primary = primaryOf(measures);
   if (!primary)
     return [finding('No measure is the one that decides.', 'Choose the one measure that carries the verdict, before the start.')];
   const findings: Finding[] = [];

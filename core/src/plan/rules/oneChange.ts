@@ -1,10 +1,10 @@
-import type { Arm, Experiment, Finding } from '../../model';
+import { controlOf, type Arm, type Experiment, type Finding } from '../../model';
 
 /** A treatment differs from the control in more than one factor, and the arms are not every combination of the levels. */
 export function oneChangeRule({ arms }: Experiment): Finding[] {
   const compared = arms.filter((arm) => arm.role !== 'reference');
   const factors = [...new Set(compared.flatMap((arm) => Object.keys(arm.factors)))];
-  const control = compared.find((arm) => arm.role === 'control');
+  const control = controlOf(compared);
   if (factors.length < 2 || !control || isFullFactorial(compared, factors)) return [];
   return compared.flatMap((arm): Finding[] => {
     const changed = factors.filter((factor) => arm.factors[factor] !== control.factors[factor]);

@@ -1,5 +1,5 @@
 import { kindOf } from '../../kinds';
-import type { Experiment, Finding } from '../../model';
+import { primaryOf, type Experiment, type Finding } from '../../model';
 import { plural } from '../../quantities/plural';
 import { inList } from '../../quantities/inList';
 import { inRow } from '../../quantities/inRow';
@@ -43,7 +43,7 @@ export function fewestReaching(experiment: Experiment): number | null {
 function outOfReach(experiment: Experiment): { readonly name: string; readonly p: number }[] {
   const all = unitsByArm({ ...experiment, units: replicates(experiment) });
   const control = all.find(({ arm }) => arm.role === 'control');
-  const measure = experiment.measures.find((m) => m.primary);
+  const measure = primaryOf(experiment.measures);
   // Where there is one of each the rules on replication and on what is shared speak.
   if (!control || all.every(({ units }) => units.length < 2)) return [];
   const compared = all.filter(({ arm }) => arm.role !== 'reference');

@@ -1,8 +1,8 @@
-import type { Experiment, Finding, Stage } from '../../model';
+import { controlOf, type Experiment, type Finding, type Stage } from '../../model';
 
 /** A treatment is soaked, sprayed, opened or handled, that is not what is tested, and the control does not get the same for as long. */
 export function vehicleRule({ arms, plan }: Experiment): Finding[] {
-  const control = arms.find((arm) => arm.role === 'control');
+  const control = controlOf(arms);
   if (!control) return [];
   const treatments = new Set(arms.filter((arm) => arm.role === 'treatment').map((arm) => arm.arm));
   const alike = (stage: Stage) =>

@@ -1,4 +1,4 @@
-import type { Experiment, Unit } from '../../model';
+import { findArm, type Experiment, type Unit } from '../../model';
 import { num } from '../calculators/makers';
 import { doseByMass } from '../mixes';
 import type { BareLine } from './KitLine';
@@ -34,7 +34,7 @@ interface Blended {
 
 /** What is blended in: as was said, or the doses where they are per cent. */
 function blendedIn({ plan, arms }: Experiment): Blended[] {
-  const doseOf = (code: string) => (arms.find(({ arm }) => arm === code)?.dose ?? 0) / 100;
+  const doseOf = (code: string) => (findArm(arms, code)?.dose ?? 0) / 100;
   if (plan.kit.additions.length === 0 && arms.some(({ dose, doseUnit }) => dose !== null && doseUnit === SHARE))
     return [{ name: plan.changed.replace(/^share of (.+?) in the mix$/, '$1'), share: doseOf }];
   return plan.kit.additions.map(({ name, arms: own, share }) => ({

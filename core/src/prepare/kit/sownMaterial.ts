@@ -1,4 +1,4 @@
-import { expectedOf, type Experiment } from '../../model';
+import { expectedOf, primaryOf, type Experiment } from '../../model';
 import { kindOf } from '../../kinds';
 import { plural } from '../../quantities/plural';
 import { num } from '../calculators/makers';
@@ -16,7 +16,7 @@ export function expectedShares({ plan, measures }: Pick<Experiment, 'plan' | 'me
   readonly sprout: number | null;
   readonly survive: number;
 } {
-  const deciding = measures.find(({ primary }) => primary);
+  const deciding = primaryOf(measures);
   const guessed = deciding && kindOf(deciding).ofSown && expectedOf(deciding) !== 'less' ? plan.controlGuess : null;
   return { sprout: plan.kit.sprout === null ? guessed : plan.kit.sprout / 100, survive: (plan.kit.survive ?? 100) / 100 };
 }

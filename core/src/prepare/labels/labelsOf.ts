@@ -1,4 +1,4 @@
-import { shortDate, type Experiment } from '../../model';
+import { findArm, shortDate, type Experiment } from '../../model';
 import { roundOrder } from '../../study/bench/shelves';
 
 /** What stands on one label. */
@@ -32,7 +32,7 @@ export function labelsOf({ units, arms, plan, startedOn }: Experiment, { address
   return roundOrder(units)
     .filter(({ unit }) => only === undefined || only.includes(unit))
     .map((unit) => {
-      const arm = arms.find((own) => own.arm === unit.arm);
+      const arm = findArm(arms, unit.arm);
       const start = unit.startedOn ?? startedOn;
       return {
         code: unit.unit,

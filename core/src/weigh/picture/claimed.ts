@@ -1,3 +1,4 @@
+import { controlOf } from '../../model';
 import { itemAt } from '../../invariant';
 import { armName } from '../verdict/wording';
 import { fourFigures, seriesOf, span, type Shown } from './parts';
@@ -11,7 +12,7 @@ import type { Picture } from './Picture';
 export function claimedPicture(shown: Shown): Picture | null {
   const { study, measure, result } = shown;
   const { claimedRatio, arms } = study.experiment;
-  const control = arms.find(({ role }) => role === 'control');
+  const control = controlOf(arms);
   const rows = result.comparisons.filter(({ versus, ratio }) => versus === control?.arm && ratio.value !== null);
   if (claimedRatio === null || rows.length === 0 || !measure.primary) return null;
   const treated = rows.map(({ arm, ratio }) => ({ arm, name: armName(arms, arm), value: ratio.value ?? 1, ends: ratio.ci95 }));

@@ -1,3 +1,4 @@
+import { findArm } from '../../model';
 import { eventTimes } from '../../kinds/eventTimes';
 import { plural } from '../../quantities/plural';
 import { NONE } from '../../quantities/show';
@@ -21,7 +22,7 @@ export function daysPicture(shown: Shown): Picture {
   const times = eventTimes(measure, unitData(study, measure));
   const last = Math.max(1, ...times.map(({ time }) => time));
   const curves = arms.map((arm) => {
-    const summary = result.arms.find((own) => own.arm === arm.arm);
+    const summary = findArm(result.arms, arm.arm);
     const own = times.filter((unit) => unit.arm === arm.arm);
     const steps = summary?.survival ?? [];
     const end = Math.max(0, ...own.map(({ time }) => time));

@@ -1,7 +1,7 @@
 import { isDetected } from '../../compare/judge';
 import type { UnitValue } from '../../compare/Contrast';
 import { kindOf } from '../../kinds';
-import type { Arm, Measure, Study } from '../../model';
+import { controlOf, type Arm, type Measure, type Study } from '../../model';
 import { plural } from '../../quantities/plural';
 import { NONE } from '../../quantities/show';
 import { meanInterval } from '../../stats/meanInterval';
@@ -61,7 +61,7 @@ export function dotsNote({ study, result }: Shown): string {
 export function findingTitle({ study, measure, result }: Shown): string {
   const { arms } = study.experiment;
   const kind = kindOf(measure);
-  const control = arms.find(({ role }) => role === 'control')?.arm;
+  const control = controlOf(arms)?.arm;
   const name = (code: string) => armName(arms, code);
   const rows = result.effects
     ? result.effects.map(({ level, versus, ...row }) => ({ ...row, arm: level, versus, words: `${level} (${row.factor})` }))

@@ -4,7 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { analyse } from '../../analyse';
 import { anyStudy } from '../../anyStudy.fixture';
 import { aMeasure, anArm, studyOf, valueOf } from '../../testing';
-import type { Study } from '../../model';
+import { findMeasure, type Study } from '../../model';
 import { crossFactors } from '../../plan/crossFactors';
 import { random } from '../../stats/random';
 import { density } from '../../stats/density';
@@ -204,7 +204,7 @@ describe('the picture of a measure', () => {
       fc.property(anyStudy(), (study) => {
         const result = analyse(study);
         for (const row of result.measures) {
-          const measure = study.experiment.measures.find((own) => own.measure === row.measure);
+          const measure = findMeasure(study.experiment.measures, row.measure);
           for (const picture of measure ? picturesOf({ study, measure, result: row }) : []) {
             expect(
               JSON.stringify(picture, (_, value: unknown) =>

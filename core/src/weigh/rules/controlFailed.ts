@@ -1,4 +1,4 @@
-import type { Finding, Study } from '../../model';
+import { findMeasure, type Finding, type Study } from '../../model';
 import { centre } from '../../stats/moments';
 import { fixed } from '../../quantities/roundTo';
 import { isShare } from '../../kinds';
@@ -9,7 +9,7 @@ import { unitValues } from '../unitValues';
 export function controlFailedRule(study: Study): Finding[] {
   const { experiment } = study;
   return experiment.plan.controlBars.flatMap((bar): Finding[] => {
-    const measure = experiment.measures.find((m) => m.measure === bar.measure);
+    const measure = findMeasure(experiment.measures, bar.measure);
     const held = experiment.arms.find(({ arm, role }) => (bar.arm === null ? role === 'control' : arm === bar.arm));
     if (!measure || !held) return [];
     const data = unitData(study, measure);

@@ -1,4 +1,4 @@
-import type { Finding, Study, UnitData } from '../../model';
+import { primaryOf, type Finding, type Study, type UnitData } from '../../model';
 import { welchT } from '../../stats/welchT';
 import { comparedArms } from '../../compare/comparedArms';
 import { unitData } from '../../study/curves';
@@ -11,7 +11,7 @@ const CLEAR = 0.1;
 /** The arm that led early trails late: the verdict uses the planned time only. */
 export function crossoverRule(study: Study): Finding[] {
   const { experiment } = study;
-  const primary = experiment.measures.find((measure) => measure.primary);
+  const primary = primaryOf(experiment.measures);
   if (!primary || !kindOf(primary).leads) return [];
   const { adds } = kindOf(primary);
   const share = isShare(primary, experiment.units);

@@ -1,11 +1,11 @@
-import type { Finding, Study } from '../../model';
+import { primaryOf, type Finding, type Study } from '../../model';
 import { unitData } from '../../study/curves';
 import { progressOf } from '../progress';
 
 /** The measure that decides is weighed up before its last planned reading. */
 export function earlyLookRule(study: Study): Finding[] {
   const { experiment } = study;
-  const primary = experiment.measures.find((measure) => measure.primary);
+  const primary = primaryOf(experiment.measures);
   const progress = primary && experiment.startedOn !== null ? progressOf(primary, unitData(study, primary)) : null;
   if (progress === null) return [];
   return [

@@ -1,4 +1,4 @@
-import type { Finding, Study } from '../../model';
+import { primaryOf, type Finding, type Study } from '../../model';
 import { mannWhitney } from '../../stats/mannWhitney';
 import { kindOf } from '../../kinds';
 import { comparedArms } from '../../compare/comparedArms';
@@ -7,7 +7,7 @@ import { unitValues } from '../unitValues';
 /** A quick rating by eye and the measured primary disagree: trust the measure. */
 export function looksDifferRule(study: Study): Finding[] {
   const { experiment } = study;
-  const primary = experiment.measures.find((measure) => measure.primary);
+  const primary = primaryOf(experiment.measures);
   const looks = experiment.measures.filter((measure) => kindOf(measure).byEye && !measure.primary && measure.higherIs !== 'neither');
   const [control, ...treatments] = comparedArms(experiment.arms);
   if (!primary || kindOf(primary).byEye || kindOf(primary).timed || !control || looks.length === 0) return [];

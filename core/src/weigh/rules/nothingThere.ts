@@ -1,6 +1,6 @@
 import { kindOf } from '../../kinds';
 import { stillThere } from '../../kinds/endValues';
-import type { Finding, Study } from '../../model';
+import { primaryOf, type Finding, type Study } from '../../model';
 import { unitData } from '../../study/curves';
 import { unitsByArm } from '../../study/unitsByArm';
 
@@ -9,7 +9,7 @@ const MUCH = 0.2;
 
 /** Units in which nothing was left to read when the deciding value was taken. */
 export function nothingThereRule(study: Study): Finding[] {
-  const primary = study.experiment.measures.find((measure) => measure.primary);
+  const primary = primaryOf(study.experiment.measures);
   if (!primary || kindOf(primary).adds) return [];
   const data = unitData(study, primary);
   const there = new Set(stillThere(primary, data).map(({ unit }) => unit.unit));

@@ -1,5 +1,5 @@
 import { itemAt } from '../../invariant';
-import type { Finding, Study } from '../../model';
+import { primaryOf, type Finding, type Study } from '../../model';
 import { readingsOf } from '../../study/readings';
 
 const MOST = 0.7;
@@ -7,7 +7,7 @@ const MOST = 0.7;
 /** One person read most of one arm, and another most of another: people read differently. */
 export function observerRule(study: Study): Finding[] {
   const { experiment } = study;
-  const primary = experiment.measures.find((measure) => measure.primary);
+  const primary = primaryOf(experiment.measures);
   const armOf = new Map(experiment.units.map((unit) => [unit.unit, unit.arm]));
   const cells = [...readingsOf(study, primary?.measure ?? '').values()];
   const read = cells.flatMap(({ live }) => live).filter((seen) => seen.observer !== null);

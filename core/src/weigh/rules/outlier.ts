@@ -1,11 +1,11 @@
 import { outliers } from '../../compare/outliers';
 import { kindOf } from '../../kinds';
-import type { Finding, Study } from '../../model';
+import { primaryOf, type Finding, type Study } from '../../model';
 import { unitValues } from '../unitValues';
 
 /** A unit far from the others of its arm in the measure that decides. */
 export function outlierRule(study: Study): Finding[] {
-  const primary = study.experiment.measures.find((measure) => measure.primary);
+  const primary = primaryOf(study.experiment.measures);
   if (!primary || kindOf(primary).timed || kindOf(primary).byEye) return [];
   const far = outliers(unitValues(study, primary));
   if (far.length === 0) return [];

@@ -1,4 +1,4 @@
-import { expectedOf, type Experiment, type Finding, type Measure } from '../../model';
+import { controlOf, expectedOf, type Experiment, type Finding, type Measure } from '../../model';
 import type { VarianceRow } from '../../stats/analysisOfVariance';
 import type { Contrast, Effect, Trend, UnitValue } from '../../compare/Contrast';
 import type { ComparisonRow, EffectRow, Interaction, MeasureResult } from '../Result';
@@ -40,7 +40,7 @@ export function verdict(judged: ToJudge): Judgement {
   const smallest = mattersAs(measure, share);
   const { byEye } = kindOf(measure);
   const expected = expectedOf(measure);
-  const control = experiment.arms.find(({ role }) => role === 'control')?.arm;
+  const control = controlOf(experiment.arms)?.arm;
   const judgeRow = (row: Contrast): RowVerdict => {
     if (unfair) return 'not-a-fair-test';
     return row.versus === control ? judge(row, expected, smallest, byEye) : judgeApart(row, smallest, byEye);

@@ -1,6 +1,6 @@
 import { tupleOf } from '../../invariant';
 import { kindOf, type Wording } from '../../kinds';
-import type { Experiment, Finding, Measure } from '../../model';
+import { controlOf, type Experiment, type Finding, type Measure } from '../../model';
 import type { Trend } from '../../compare/Contrast';
 import type { ComparisonRow, EffectRow, Interaction } from '../Result';
 import type { RowVerdict, VerdictCode } from '../../compare/judge';
@@ -68,7 +68,7 @@ interface Spoken extends Omit<ComparisonRow, 'ratio' | 'adjusted'> {
 function decidingRows({ experiment, comparisons, effects }: Judged): Spoken[] {
   if (effects.length > 0)
     return effects.map(({ level, versus, ...row }) => ({ ...row, arm: `${row.factor}.${level}`, versus, names: [level, versus] }));
-  const control = experiment.arms.find(({ role }) => role === 'control')?.arm;
+  const control = controlOf(experiment.arms)?.arm;
   return comparisons
     .filter(({ versus }) => versus === control)
     .map((row) => ({ ...row, names: [armName(experiment.arms, row.arm), armName(experiment.arms, row.versus)], factor: null }));

@@ -1,4 +1,4 @@
-import type { Study } from '../../model';
+import { primaryOf, type Study } from '../../model';
 import { plural } from '../../quantities/plural';
 import { convert } from '../../quantities/units';
 import { inList } from '../../quantities/inList';
@@ -47,7 +47,7 @@ function meantBy(number: TypedNumber, said: Mentions, study: Study, all: readonl
   const near = said.near(number.from);
   const fits = all.filter((own) => own.value !== null && isOfSort(number, own, said, study));
   const measured = fits.filter(({ measure }) => measure === null || near.measures.length === 0 || near.measures.includes(measure));
-  const primary = study.experiment.measures.find((own) => own.primary)?.measure ?? null;
+  const primary = primaryOf(study.experiment.measures)?.measure ?? null;
   const byMeasure = near.measures.length > 0 ? measured : measured.filter(({ measure }) => measure === null || measure === primary);
   return byArms(byMeasure.length > 0 ? byMeasure : measured, near.arms);
 }

@@ -1,4 +1,4 @@
-import type { Study } from '../../model';
+import { primaryOf, type Study } from '../../model';
 import type { Result } from '../../weigh/Result';
 import { checkDates } from './checkDates';
 import { checkNumbers, type Hint } from './checkNumbers';
@@ -15,7 +15,7 @@ const REFERENCE = /\{=[^{}\s]+\}/g;
  */
 export function textCheck(study: Study, result: Result): (text: string) => Hint[] {
   const known = knownNumbers(study, result);
-  const primary = result.measures.find((row) => row.primary);
+  const primary = primaryOf(result.measures);
   return (text) => {
     const plain = text.replace(REFERENCE, (match) => ' '.repeat(match.length));
     return sentencesOf(plain)

@@ -1,5 +1,5 @@
 import { itemAt } from '../../invariant';
-import type { Experiment } from '../../model';
+import { controlOf, type Experiment } from '../../model';
 import type { TypedNumber } from './numbersIn';
 
 /** What is spoken of near a place in a sentence. */
@@ -54,7 +54,7 @@ export function mentionsIn(sentence: string, { arms, measures }: Experiment): Me
   };
   for (const { arm, name } of [...arms].sort((a, b) => b.name.length - a.name.length)) take(name, arm);
   for (const { arm, dose: amount, doseUnit } of arms) if (amount !== null && amount !== 0) take(`${amount} ${doseUnit ?? ''}`.trim(), arm);
-  const control = arms.find(({ role }) => role === 'control')?.arm ?? null;
+  const control = controlOf(arms)?.arm ?? null;
   take('controls', control);
   take('control', control);
   const treatments = arms.filter(({ role }) => role === 'treatment');
