@@ -34,11 +34,19 @@ interface Import {
 }
 
 interface Cell {
-  readonly row: number;
   readonly column: string;
   readonly text: string;
   readonly measure: string;
   readonly day: string;
+}
+
+/** What the rows so far have come to. */
+interface Progress {
+  readonly readings: Observation[];
+  /** By unit, measure, and walk or day. */
+  readonly taken: Map<string, Observation>;
+  /** Readings of the study that a row has said again. */
+  readonly met: Set<string>;
 }
 
 /**
@@ -52,96 +60,113 @@ export function importReadings(
   rows: readonly (readonly string[])[],
   options: Import,
 ): { readonly readings: readonly Observation[]; readonly same: number } | { readonly problems: readonly ImportProblem[] } {
-  const { study, uses, id } = options;
-  const { experiment } = study;
+  const { experiment } = options.study;
   const [head = [], ...lines] = rows;
-  const problems: ImportProblem[] = [];
-  const problem = (row: number, column: string, message: string) => void problems.push({ row, column, message });
-  const at = (as: ColumnUse['as']) => uses.findIndex((use) => use.as === as);
-  if (at('unit') < 0) problem(1, '', `No column says which ${experiment.plan.unitWord} a row is of. Choose one.`);
-  if (at('value') < 0 && at('values') < 0) problem(1, '', 'No column holds values. Choose one.');
-  if (uses.some((use) => use.as === 'value' || (use.as === 'values' && use.on === null)) && at('day') < 0)
-    problem(1, '', 'No column says on which day a value was read. Choose one.');
-  if (lines.length > MOST_IMPORTED)
-    problem(MOST_IMPORTED + 2, '', `There are ${lines.length} rows; at most ${MOST_IMPORTED} can be taken at once.`);
-  if (problems.length > 0) return { problems };
+  const unfit = unfitColumns(options, lines.length);
+  if (unfit.length > 0) return { problems: unfit };
 
   const units = new Map(experiment.units.map((unit) => [unit.unit.toLowerCase(), unit]));
   const measures = new Map(experiment.measures.flatMap((own) => [own.measure, own.name].map((name) => [name.toLowerCase(), own] as const)));
-  const readings: Observation[] = [];
-  const taken = new Map<string, Observation>();
-  const met = new Set<string>();
-  let same = 0;
-  const title = (i: number) => head[i]?.trim() || `column ${i + 1}`;
+  const problems: ImportProblem[] = [];
+  const progress: Progress = { readings: [], taken: new Map(), met: new Set() };
   for (const [i, line] of lines.entries()) {
     if (problems.length >= MOST_PROBLEMS) break;
-    const row = i + 2;
-    const text = (use: ColumnUse['as']) => (at(use) < 0 ? '' : (line[at(use)] ?? '').trim());
-    const cells: Cell[] = uses.flatMap((use, column) => {
-      const own = { row, column: title(column), text: (line[column] ?? '').trim() };
-      if (use.as === 'value') return [{ ...own, measure: text('measure') || options.measure, day: text('day') }];
-      return use.as === 'values' ? [{ ...own, measure: use.measure, day: use.on ?? text('day') }] : [];
-    });
+    const row: Row = { number: i + 2, text: textsOf(line, options.uses) };
+    const cells = cellsOf(row, line, head, options);
     if (cells.every((own) => own.text === '')) continue;
-    const unit = units.get(text('unit').toLowerCase());
+    const unit = units.get(row.text('unit').toLowerCase());
     if (unit === undefined) {
-      problem(row, title(at('unit')), `“${text('unit')}” is no ${experiment.plan.unitWord} of this experiment.`);
+      const column = columnTitle(
+        head,
+        options.uses.findIndex((use) => use.as === 'unit'),
+      );
+      const message = `“${row.text('unit')}” is no ${experiment.plan.unitWord} of this experiment.`;
+      problems.push({ row: row.number, column, message });
       continue;
     }
     for (const own of cells) {
       const found = readCell(own, unit, measures.get(own.measure.toLowerCase()), options);
-      if (found === null) continue;
-      if ('wrong' in found) {
-        problem(row, own.column, found.wrong);
-        continue;
-      }
-      const { measure, says, on } = found;
-      const adds = kindOf(measure).adds;
-      const onRound = JSON.stringify([unit.unit, measure.measure, found.plannedDay]);
-      // What adds up goes beside what is there; each reading that is there already is the same as one row of the file.
-      const isExtra = adds && (found.before !== null || taken.has(onRound));
-      const before = adds
-        ? (thereOn(study, measure, unit, on).find((seen) => says.value === seen.value && !met.has(seen.id)) ?? null)
-        : found.before;
-      const plannedDay = isExtra ? null : found.plannedDay;
-      if (before && before.value === says.value && before.absent === says.absent) {
-        met.add(before.id);
-        same += 1;
-        continue;
-      }
-      const key = JSON.stringify([unit.unit, measure.measure, plannedDay ?? on]);
-      const twice = adds ? undefined : taken.get(key);
-      if (twice) {
-        problem(row, own.column, `${unit.unit} has ${twice.value ?? 'nothing'} for this day in a row above.`);
-        continue;
-      }
-      if (before && !options.mend) {
-        problem(
-          row,
-          own.column,
-          `${unit.unit} has ${before.value ?? 'nothing'} there already, and the file says ${says.value ?? 'nothing'}.`,
-        );
-        continue;
-      }
-      const by = { id: id(), observer: text('observer') || options.observer, blinded: readsBlind(experiment), source: 'import' as const };
-      const reading = recordReading(
-        { unit, measure, plannedDay, reading: before },
-        { ...says, note: text('note') || null },
-        before?.observedOn ?? on,
-        by,
-      );
-      taken.set(key, reading);
-      readings.push(reading);
+      const wrong = found === null ? null : 'wrong' in found ? found.wrong : take(found, row, progress, options);
+      if (wrong !== null) problems.push({ row: row.number, column: own.column, message: wrong });
     }
   }
-  if (problems.length === 0 && readings.length === 0 && same === 0) problem(1, '', 'There is no value in this table.');
-  return problems.length > 0 ? { problems } : { readings, same };
+  const { readings, met } = progress;
+  if (problems.length === 0 && readings.length === 0 && met.size === 0)
+    problems.push({ row: 1, column: '', message: 'There is no value in this table.' });
+  return problems.length > 0 ? { problems } : { readings, same: met.size };
+}
+
+/** What keeps a table from being read at all. */
+function unfitColumns({ study, uses }: Import, count: number): ImportProblem[] {
+  const has = (...as: readonly ColumnUse['as'][]) => uses.some((use) => as.includes(use.as));
+  const needsDay = uses.some((use) => use.as === 'value' || (use.as === 'values' && use.on === null));
+  const { unitWord } = study.experiment.plan;
+  return [
+    ...(has('unit') ? [] : [{ row: 1, message: `No column says which ${unitWord} a row is of. Choose one.` }]),
+    ...(has('value', 'values') ? [] : [{ row: 1, message: 'No column holds values. Choose one.' }]),
+    ...(needsDay && !has('day') ? [{ row: 1, message: 'No column says on which day a value was read. Choose one.' }] : []),
+    ...(count > MOST_IMPORTED
+      ? [{ row: MOST_IMPORTED + 2, message: `There are ${count} rows; at most ${MOST_IMPORTED} can be taken at once.` }]
+      : []),
+  ].map((problem) => ({ ...problem, column: '' }));
+}
+
+/** A row of the table, and what its columns say by their use; empty where no column has it. */
+interface Row {
+  readonly number: number;
+  readonly text: (use: ColumnUse['as']) => string;
+}
+
+function textsOf(line: readonly string[], uses: readonly ColumnUse[]): Row['text'] {
+  return (as) => (line[uses.findIndex((use) => use.as === as)] ?? '').trim();
+}
+
+const columnTitle = (head: readonly string[], i: number) => head[i]?.trim() || `column ${i + 1}`;
+
+/** The cells of a row that hold values. */
+function cellsOf({ text }: Row, line: readonly string[], head: readonly string[], { uses, measure }: Import): Cell[] {
+  return uses.flatMap((use, i) => {
+    const own = { column: columnTitle(head, i), text: (line[i] ?? '').trim() };
+    if (use.as === 'value') return [{ ...own, measure: text('measure') || measure, day: text('day') }];
+    return use.as === 'values' ? [{ ...own, measure: use.measure, day: use.on ?? text('day') }] : [];
+  });
+}
+
+/** Takes what a cell says, unless it stands there already; or says in words why it cannot be. */
+function take(found: Found, { text }: Row, { readings, taken, met }: Progress, { study, mend, observer, id }: Import): string | null {
+  const { unit, measure, says, on } = found;
+  const { adds } = kindOf(measure);
+  const placeOf = (day: number | string | null) => JSON.stringify([unit.unit, measure.measure, day]);
+  // What adds up goes beside what is there; each reading that is there already is the same as one row of the file.
+  const isExtra = adds && (found.before !== null || taken.has(placeOf(found.plannedDay)));
+  const plannedDay = isExtra ? null : found.plannedDay;
+  const before = adds
+    ? (thereOn(study, measure, unit, on).find((seen) => says.value === seen.value && !met.has(seen.id)) ?? null)
+    : found.before;
+  if (before && before.value === says.value && before.absent === says.absent) {
+    met.add(before.id);
+    return null;
+  }
+  const twice = adds ? undefined : taken.get(placeOf(plannedDay ?? on));
+  if (twice) return `${unit.unit} has ${twice.value ?? 'nothing'} for this day in a row above.`;
+  if (before && !mend) return `${unit.unit} has ${before.value ?? 'nothing'} there already, and the file says ${says.value ?? 'nothing'}.`;
+  const by = { id: id(), observer: text('observer') || observer, blinded: readsBlind(study.experiment), source: 'import' as const };
+  const reading = recordReading(
+    { unit, measure, plannedDay, reading: before },
+    { ...says, note: text('note') || null },
+    before?.observedOn ?? on,
+    by,
+  );
+  taken.set(placeOf(plannedDay ?? on), reading);
+  readings.push(reading);
+  return null;
 }
 
 const thereOn = (study: Study, measure: Measure, unit: Unit, on: string) =>
   cell(study, measure.measure, unit.unit).live.filter(({ observedOn }) => observedOn.slice(0, 10) === on);
 
 interface Found {
+  readonly unit: Unit;
   readonly measure: Measure;
   readonly says: CellSays;
   /** Calendar date on which it was read. */
@@ -176,8 +201,8 @@ function readCell(
     const there = gridCell(study, measure, unit, { id: momentWords(round), plannedDay: round, on: null });
     // A reading on the walk's own day is that walk's; a later one fills it where nothing else did.
     if (after === round || there.reading === null || there.reading.observedOn.slice(0, 10) === on)
-      return { measure, says, on, plannedDay: round, before: there.reading };
+      return { unit, measure, says, on, plannedDay: round, before: there.reading };
   }
   const extra = kindOf(measure).adds ? null : gridCell(study, measure, unit, { id: on, plannedDay: null, on }).reading;
-  return { measure, says, on, plannedDay: null, before: extra };
+  return { unit, measure, says, on, plannedDay: null, before: extra };
 }

@@ -1,10 +1,10 @@
 import { primaryOf, type Study } from '../../model';
-import { plural } from '../../quantities/plural';
-import { convert } from '../../quantities/units';
 import { inList } from '../../quantities/inList';
 import { mentionsIn, type Mentions } from './mentions';
 import type { Known } from './knownNumbers';
 import { numbersIn, type TypedNumber } from './numbersIn';
+import { sortOfNumber } from './sortOfNumber';
+import { unitFactor } from './typedUnits';
 
 /** A place in a sentence that the data do not bear out. */
 export interface Hint {
@@ -45,7 +45,8 @@ const isInterval = (text: string, { value, unit, to }: TypedNumber) =>
 /** The known numbers that such a number could be meant to be. */
 function meantBy(number: TypedNumber, said: Mentions, study: Study, all: readonly Known[]): Known[] {
   const near = said.near(number.from);
-  const fits = all.filter((own) => own.value !== null && isOfSort(number, own, said, study));
+  const isOfSort = sortOfNumber(number, said, study.experiment.plan);
+  const fits = all.filter((own) => own.value !== null && isOfSort(own));
   const measured = fits.filter(({ measure }) => measure === null || near.measures.length === 0 || near.measures.includes(measure));
   const primary = primaryOf(study.experiment.measures)?.measure ?? null;
   const byMeasure = near.measures.length > 0 ? measured : measured.filter(({ measure }) => measure === null || measure === primary);
@@ -66,61 +67,13 @@ function byArms(fits: readonly Known[], arms: readonly string[]): Known[] {
   return own.length > 0 ? own : [...fits];
 }
 
-function isOfSort(number: TypedNumber, own: Known, said: Mentions, { experiment: { plan } }: Study): boolean {
-  const { unit, of } = number;
-  const word = plan.unitWord.toLowerCase();
-  const isRange = said.isRange(number);
-  const compares = said.compares(number) && !isRange;
-  const [before, after] = [said.text.slice(0, number.from), said.text.slice(number.to)];
-  if (own.isEnd && !isRange) return false;
-  if (of !== null) return own.sort === 'success' || own.sort === 'units';
-  if (unit === '%' || unit === 'percent' || unit === 'per') {
-    const isShare = own.unit === '%' || own.unit === 'points';
-    if (isRange && isShare) return own.sort === 'value' || own.sort === 'gap';
-    return compares ? own.sort === 'change' || (isShare && own.sort === 'gap') : isShare && own.sort === 'value';
-  }
-  if (unit === 'points' || unit === 'point' || unit === 'percentage') return own.sort === 'gap' && own.unit === 'points';
-  if (unit === 'part' && number.value < 1 && isChange(after)) return own.sort === 'change';
-  if (unit === 'part' || unit === 'times' || unit === 'fold') {
-    if (unit === 'part' && number.value < 1 && !compares && !/\bas\b/i.test(said.text.slice(number.from, number.to + 14)))
-      return own.sort === 'value' && own.unit === '%';
-    return own.sort === 'ratio';
-  }
-  if (unit === '' && /^\s*(?:in|for|to|per)?\s*(?:each|every|an arm)\b/i.test(after)) return own.sort === 'units' || own.sort === 'put in';
-  if (unit === word || unit === plural(word)) return own.sort === 'units';
-  if (unit === 'arms' || unit === 'treatments' || unit === 'groups') return own.sort === 'units' && own.arm === null;
-  if (unit === plan.putIn.toLowerCase() || plural(unit) === plan.putIn.toLowerCase())
-    return own.sort === 'put in' || own.sort === 'success';
-  if (/^(day|week)s?$/.test(unit)) return own.sort === 'days' || (own.unit === 'days' && (own.sort === 'gap' || own.sort === 'value'));
-  if (/\bdays?\s+(?:\d+(?:,\s*|\s+and\s+))*$/i.test(before)) return own.sort === 'days';
-  if (/\bp\s*[=<]\s*$/.test(before)) return own.sort === 'p';
-  if (own.unit !== '' && own.unit !== '%' && own.unit !== 'points' && sameUnit(unit, own.unit))
-    return compares ? own.sort === 'gap' : own.sort === 'value' || own.sort === 'gap';
-  return false;
-}
-
-/** Units as people write them out. */
-const spelled: Readonly<Record<string, string>> = {
-  ml: 'mL',
-  l: 'L',
-  ...Object.fromEntries(['millimetre', 'millimeter'].flatMap((word) => [word, `${word}s`].map((own) => [own, 'mm']))),
-  ...Object.fromEntries(['centimetre', 'centimeter'].flatMap((word) => [word, `${word}s`].map((own) => [own, 'cm']))),
-  ...{ metre: 'm', metres: 'm', meter: 'm', meters: 'm', inch: 'in', inches: 'in', gram: 'g', grams: 'g' },
-  ...{ millilitre: 'mL', millilitres: 'mL', milliliters: 'mL', litre: 'L', litres: 'L', liters: 'L', ounces: 'oz', kilograms: 'kg' },
-};
-
-const factor = (typed: string, unit: string): number | null => convert(1, spelled[typed] ?? typed, unit);
-const sameUnit = (typed: string, unit: string) => typed === unit.toLowerCase() || (typed !== '' && factor(typed, unit) !== null);
-
 /** In the unit of what is known. */
 function inUnit({ unit }: TypedNumber, own: Known): number {
   if (/^weeks?$/.test(unit)) return 7;
   if (own.unit === '' || unit === '' || unit === own.unit.toLowerCase() || unit === '%') return 1;
-  return factor(unit, own.unit) ?? 1;
+  return unitFactor(unit, own.unit) ?? 1;
 }
 
-/** "A quarter shorter". */
-const isChange = (after: string) => /^\s*(?:\w+\s)?(?:fewer|less|lower|shorter|smaller|more|higher|taller|longer|bigger)\b/i.test(after);
 const counted = new Set<Known['sort']>(['units', 'put in', 'success', 'days']);
 
 function agrees(number: TypedNumber, own: Known, said: Mentions): boolean {
