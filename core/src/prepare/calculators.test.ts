@@ -47,6 +47,7 @@ describe('calculators', () => {
     expect(ratioVolume(500, 501, 'plus-water')).toBe(1);
     expect(stockPerLitre(3, 50)).toBeCloseTo(1.67, 2);
     expect(stockVolume(1, 2, 100)).toBeNull();
+    expect(stockVolume(2, 2, 100)).toBe(100);
     expect([ppmOfConductivity(1.3, 500), ppmOfConductivity(1.3, 700)]).toEqual([650, 910]);
   });
 
