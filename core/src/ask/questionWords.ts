@@ -1,3 +1,4 @@
+import { upperFirst } from 'lodash-es';
 import { kindOf } from '../kinds';
 import { primaryOf, type KeptSame } from '../model';
 import { plural } from '../quantities/plural';
@@ -49,5 +50,5 @@ export function sharedWords({ shares, unitWord }: ReadyQuestion): string {
           : `${what === unitWord ? `each ${what} by itself` : `one ${what} to each ${unitWord}`}`,
   );
   const sentence = parts.join(', ');
-  return sentence === '' ? '' : `${sentence.charAt(0).toUpperCase()}${sentence.slice(1)}.`;
+  return sentence === '' ? '' : `${upperFirst(sentence)}.`;
 }

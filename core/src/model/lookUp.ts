@@ -24,8 +24,10 @@ export const findUnit = <U extends { readonly unit: string }>(units: readonly U[
  * @param code as readings carry it
  * @returns undefined where there is none
  */
-export const findMeasure = <M extends { readonly measure: string }>(measures: readonly M[], code: string | null | undefined): M | undefined =>
-  measures.find(({ measure }) => measure === code);
+export const findMeasure = <M extends { readonly measure: string }>(
+  measures: readonly M[],
+  code: string | null | undefined,
+): M | undefined => measures.find(({ measure }) => measure === code);
 
 /**
  * The arm that the others are held against.

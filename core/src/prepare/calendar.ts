@@ -1,3 +1,4 @@
+import { upperFirst } from 'lodash-es';
 import { itemAt } from '../invariant';
 import { ICalAlarmType, ICalCalendar, ICalCalendarMethod, ICalEventTransparency } from 'ical-generator';
 import { addDays, momentWords, readsBlind, type Experiment } from '../model';
@@ -79,13 +80,13 @@ function stepEntries(experiment: Experiment): Entry[] {
     const length = lengthWords(own.hours, own.hoursMost);
     const cautions = stepCautions(own);
     const text = [
-      `${capital(own.name)}: ${whom}.`,
+      `${upperFirst(own.name)}: ${whom}.`,
       ...(length === '' ? [] : [`Lasts ${length}.`]),
       ...cautions,
       ...(cautions.length > 0 ? [RULES_FIRST] : []),
     ].join('\n');
     const uid = `${idOf(name, created)}-${stage}-${codes.join('.')}-${day ?? 'before'}@fern-test`;
-    const first: Entry = { uid, begins, ends: begins + HANDS_MINUTES, summary: `${capital(own.name)} (${whom})`, text };
+    const first: Entry = { uid, begins, ends: begins + HANDS_MINUTES, summary: `${upperFirst(own.name)} (${whom})`, text };
     if (own.hours === null) return [first];
     return [first, { ...first, uid: `end-${uid}`, begins: ends, ends: ends + HANDS_MINUTES, summary: `End: ${own.name} (${whom})` }];
   });
@@ -108,10 +109,8 @@ function readingEntries({ measures, plan, startedOn, units, name, created }: Exp
       begins,
       ends: begins + READING_MINUTES,
       summary: `Read day ${momentWords(day)}: ${names}`,
-      text: `${capital(names)} of ${units.length} ${plural(plan.unitWord)}.`,
+      text: `${upperFirst(names)} of ${units.length} ${plural(plan.unitWord)}.`,
     };
   });
 }
-
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 const idOf = (name: string, created: string) => `${name}-${created}`.replace(/[^A-Za-z0-9-]/g, '');

@@ -1,3 +1,4 @@
+import { escapeRegExp, upperFirst } from 'lodash-es';
 import type { Experiment, Origin, Plan } from '../model';
 import { plural, singular } from '../quantities/plural';
 
@@ -68,7 +69,7 @@ const sameSaid = (one: Said, other: Said) => JSON.stringify(one) === JSON.string
 /** Writes a text of the origin anew for other words and numbers, all in one pass, so that nothing is replaced twice. */
 function rewriter(origin: Said, now: Said): (text: string) => string {
   const words = phrases(origin, now);
-  const forms = [...words.keys()].sort((a, b) => b.length - a.length).map(escaped);
+  const forms = [...words.keys()].sort((a, b) => b.length - a.length).map(escapeRegExp);
   const token = new RegExp(
     `(?<![\\p{L}\\p{N}.])(${[...forms, '\\d+(?:\\.\\d+)?', ...numberWords.slice(1)].join('|')})(?![\\p{L}\\p{N}])`,
     'giu',
@@ -86,7 +87,7 @@ function phrases(origin: Said, now: Said): Map<string, string> {
   const add = (old: string, next: string) => {
     if (old === '' || next === '' || found.has(old)) return;
     found.set(old, next);
-    found.set(capital(old), capital(next));
+    found.set(upperFirst(old), upperFirst(next));
   };
   add(withoutArticle(origin.changed), withoutArticle(now.changed));
   for (const [old, next] of [
@@ -146,6 +147,4 @@ function otherNumber(found: string, before: string, behind: string, origin: Said
 }
 
 const times = (one: number | null, other: number | null) => (one === null || other === null ? null : one * other);
-const cased = (word: string, like: string) => (/^[A-Z]/.test(like) ? capital(word) : word);
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
-const escaped = (text: string) => text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
+const cased = (word: string, like: string) => (/^[A-Z]/.test(like) ? upperFirst(word) : word);

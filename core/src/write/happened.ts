@@ -1,3 +1,4 @@
+import { upperFirst } from 'lodash-es';
 import { careWords } from '../log/careWords';
 import { findArm, findMeasure, isValued, longDate, type Observation, type Study } from '../model';
 import { inList } from '../quantities/inList';
@@ -7,7 +8,7 @@ import { careTotals } from '../study/careTotals';
 import { careToTell, earlierWords, liveIncidents, livePhotos } from '../study/liveEntries';
 import { photoWords } from '../study/photos';
 import type { Block } from './Block';
-import { capital, listBlock, section } from './makers';
+import { listBlock, section } from './makers';
 
 /** Something on a day; '' where the day is not known. */
 interface Told {
@@ -16,7 +17,7 @@ interface Told {
 }
 
 const byDay = (all: readonly Told[]) => [...all].sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : 0));
-const lines = (all: readonly Told[]) => byDay(all).map(({ on, text }) => (on === '' ? capital(text) : `${longDate(on)}: ${text}`));
+const lines = (all: readonly Told[]) => byDay(all).map(({ on, text }) => (on === '' ? upperFirst(text) : `${longDate(on)}: ${text}`));
 
 /**
  * What was not in the plan: each mishap with what it touched and what was believed of it, each loss with its day and reason, each change of the
@@ -108,7 +109,7 @@ export function careSection(study: Study): Block[] {
     const found = careTotals(study, kind);
     if (found === null) return [];
     const each = found.arms.map((arm) => `${arm.name} ${rounded(arm.each, null)} ${found.unit} each`);
-    return [`${capital(kind)} in all: ${each.join(', ')}.`];
+    return [`${upperFirst(kind)} in all: ${each.join(', ')}.`];
   });
   const done = careToTell(study).filter(({ kind, step }) => step !== null || kind === 'other');
   const all = [...totals, ...done.map((care) => `${longDate(care.on)}: ${careWords(experiment, care)}`)];

@@ -17,6 +17,5 @@ export const listed = (block: TableBlock | null): Block[] => (block ? [block] : 
 export const section = (title: string, blocks: readonly Block[], level: 2 | 3 = 2): Block[] =>
   blocks.length === 0 ? [] : [headingBlock(title, level), ...blocks];
 
-export const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 /** As a sentence, whether or not the writer ended it. */
 export const stopped = (text: string) => (/[.!?…:]$/.test(text.trim()) ? text.trim() : `${text.trim()}.`);

@@ -1,3 +1,4 @@
+import { upperFirst } from 'lodash-es';
 import { findArm, longDate, momentWords, shortDate, type Experiment, type Plan, type Study } from '../model';
 import { inList } from '../quantities/inList';
 import { plural } from '../quantities/plural';
@@ -8,7 +9,7 @@ import { comesBefore, goesThrough } from '../study/schedule/schedule';
 import { stepMoments } from '../study/steps';
 import type { Block } from './Block';
 import { observersSentence } from './happened';
-import { capital, headingBlock, listBlock, paragraphBlock, stopped } from './makers';
+import { headingBlock, listBlock, paragraphBlock, stopped } from './makers';
 
 const standing: Readonly<Record<Plan['place'], string>> = {
   bench: 'They stood on a bench.',
@@ -83,7 +84,7 @@ function stages(experiment: Experiment): Block[] {
     const from = [...new Set(before.map(({ on, at }) => `${shortDate(on)}, ${at}`))];
     const when = days.length > 0 ? `, on day ${inList(days.map(momentWords))}` : from.length > 0 ? `, from ${inList(from)}` : '';
     const whom = through.length === 0 || through.length === arms.length ? 'all arms' : inList(through.map(nameOf));
-    return `${capital(name)}${hours === null ? '' : ` for ${lengthWords(hours, hoursMost)}`}${when}: ${whom}.`;
+    return `${upperFirst(name)}${hours === null ? '' : ` for ${lengthWords(hours, hoursMost)}`}${when}: ${whom}.`;
   });
   return [headingBlock('What was done to them', 3), listBlock(told)];
 }

@@ -1,3 +1,4 @@
+import { upperFirst } from 'lodash-es';
 import { predictionOutcomes } from '../weigh/predictionOutcomes';
 import { isShare, kindOf } from '../kinds';
 import { momentWords, primaryOf, type Experiment, type ReportLength, type Study, type WritingPart } from '../model';
@@ -10,7 +11,7 @@ import type { Block } from './Block';
 import { byLine } from './byLine';
 import { factsOf, factTexts } from './facts';
 import { careSection, incidentsSection, photoBlocks, correctionsSection } from './happened';
-import { capital, headingBlock, listBlock, paragraphBlock, section, stopped } from './makers';
+import { headingBlock, listBlock, paragraphBlock, section, stopped } from './makers';
 import { method } from './method';
 import { numbered } from './numbered';
 import { onePage, onePageParts } from './onePage';
@@ -142,7 +143,7 @@ function variables({ arms, units, measures, plan }: Experiment): Block[] {
   return [
     headingBlock('Variables'),
     headingBlock('Changed on purpose', 3),
-    paragraphBlock(plan.changed === '' ? 'The arms:' : `${capital(plan.changed)}:`),
+    paragraphBlock(plan.changed === '' ? 'The arms:' : `${upperFirst(plan.changed)}:`),
     listBlock(armText),
     headingBlock('Measured', 3),
     listBlock(

@@ -1,3 +1,4 @@
+import { escape } from 'lodash-es';
 import { sentenceText, type Block } from '@fern/core';
 import { colours } from '../look';
 import { eachBlock, missing, photoOf, type Materials } from './Materials';
@@ -81,9 +82,6 @@ function table(rows: readonly (readonly string[])[], numbersFrom: number, head: 
   const body = rows.map((row) => `<tr>${row.map((cell, i) => `<td${mark(i)}>${escape(cell)}</td>`).join('')}</tr>`).join('');
   return `<div class="scroll"><table>${caption === '' ? '' : `<caption>${escape(caption)}</caption>`}${top}<tbody>${body}</tbody></table></div>`;
 }
-
-const signs: Readonly<Record<string, string>> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' };
-const escape = (text: string) => text.replace(/[&<>"]/g, (sign) => signs[sign] ?? sign);
 
 /** Bytes as base64, in the browser as well as without one. */
 export function base64(bytes: Uint8Array): string {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { counted } from '@fern/core';
 import { ref } from 'vue';
 import { Button } from 'ant-design-vue';
 import ConfirmDialog from '../components/ConfirmDialog.vue';
@@ -11,7 +12,7 @@ import { savedAs } from '../components/savedAs';
 const account = useAccount();
 const { busy, error, attempt } = useAttempt();
 const going = ref<string | null>(null);
-const readings = (n: number) => `${n} ${n === 1 ? 'reading' : 'readings'}`;
+const readings = (n: number) => `${counted(n, 'reading')}`;
 
 const erase = () =>
   attempt(async () => {

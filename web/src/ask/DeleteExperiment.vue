@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { counted } from '@fern/core';
 import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
@@ -27,8 +28,8 @@ const remove = () =>
   <p><button type="button" class="link" @click="open = true">Delete this experiment</button></p>
   <ConfirmDialog v-model:open="open" title="Delete this experiment?" :error="error">
     <p>
-      {{ experiment.title }} and its {{ readings }} {{ readings === 1 ? 'reading' : 'readings' }} go into the bin. For 30 days you can take
-      them back from there, under your initials at the top.
+      {{ experiment.title }} and its {{ counted(readings, 'reading') }} go into the bin. For 30 days you can take them back from there,
+      under your initials at the top.
     </p>
     <template #buttons>
       <Button :href="`/api/experiments/${id}/package`" download @click="savedAs = 'the data'">Take the data</Button>

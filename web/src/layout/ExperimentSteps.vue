@@ -2,12 +2,13 @@
 import { computed } from 'vue';
 import { useRoute } from 'vue-router';
 import {
+  counted,
   ownParts,
   plural,
+  roundsOfStudy,
   runningSteps,
   shortDate,
   stepsOnDays,
-  roundsOfStudy,
   type Experiment,
   type Round,
   type Writing,
@@ -29,7 +30,7 @@ const states = computed<Record<Step, string>>(() => {
   const written = partsWritten(writing);
   const { predictions, frozenOn, unitWord } = plan;
   return {
-    ask: predictions.length > 0 ? `${predictions.length} ${predictions.length === 1 ? 'prediction' : 'predictions'}` : 'no predictions yet',
+    ask: predictions.length > 0 ? `${counted(predictions.length, 'prediction')}` : 'no predictions yet',
     plan: `${arms.length} arms · ${units.length} ${plural(unitWord)}${frozenOn ? '' : ' · draft'}`,
     prepare: prepareWords(startedOn, frozenOn),
     log: logWords(rounds.value.find((round) => round.state === 'due')),

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { counted } from '@fern/core';
 import Callout from '../components/Callout.vue';
 import { saveText } from '../components/saveText';
 import { useOutbox } from '../stores/outbox';
@@ -7,7 +8,7 @@ import { syncStatusWords } from './syncStatusWords';
 /** What became of what was typed here: which wait, which are kept nowhere else, which the server did not take and why. */
 defineProps<{ quiet?: boolean }>();
 const outbox = useOutbox();
-const entries = (n: number) => `${n} ${n === 1 ? 'entry' : 'entries'}`;
+const entries = (n: number) => `${counted(n, 'entry')}`;
 const save = () => saveText(JSON.stringify(outbox.aside, null, 2), 'entries-not-taken.json', 'application/json');
 </script>
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Button, Progress } from 'ant-design-vue';
 import { computed, ref } from 'vue';
-import { kindOf, type ColumnUse, type Measure } from '@fern/core';
+import { counted, kindOf, type ColumnUse, type Measure } from '@fern/core';
 import { useLoaded } from '../layout/loaded';
 import ChoiceField from '../components/ChoiceField.vue';
 import ConfirmDialog from '../components/ConfirmDialog.vue';
@@ -64,7 +64,7 @@ function close(): void {
     <p v-if="busy" role="status" class="busy">{{ busy }} <Button size="small" @click="clear">Stop</Button></p>
     <template v-if="opened">
       <p>
-        <b>{{ opened.name }}</b>: {{ opened.count }} {{ opened.count === 1 ? 'row' : 'rows' }}. What is in each column?
+        <b>{{ opened.name }}</b>: {{ counted(opened.count, 'row') }}. What is in each column?
       </p>
       <div class="scroll">
         <table class="plain">

@@ -2,7 +2,19 @@
 import { Button, Segmented } from 'ant-design-vue';
 import { computed, ref, shallowRef } from 'vue';
 import { RouterLink, useRoute, useRouter, type LocationQueryRaw } from 'vue-router';
-import { livePhotos, photoDays, photosOfUnit, plural, shortDate, sideBySide, roundOrder, readsBlind, type Photo, itemAt } from '@fern/core';
+import {
+  counted,
+  itemAt,
+  livePhotos,
+  photoDays,
+  photosOfUnit,
+  plural,
+  readsBlind,
+  roundOrder,
+  shortDate,
+  sideBySide,
+  type Photo,
+} from '@fern/core';
 import { useLoaded } from '../layout/loaded';
 import ChoiceField from '../components/ChoiceField.vue';
 import TwoColumns from '../components/TwoColumns.vue';
@@ -38,7 +50,7 @@ const step = (by: number) => days.value[days.value.indexOf(on.value ?? '') + by]
 const head = computed(() => {
   if (on.value === null) return 'No photos yet';
   if (unit.value) return `How ${unit.value.unit} grew`;
-  return `${shortDate(on.value)}: ${ofDay.value.length} ${ofDay.value.length === 1 ? 'photo' : 'photos'}`;
+  return `${shortDate(on.value)}: ${counted(ofDay.value.length, 'photo')}`;
 });
 const open = ref(false);
 const mends = shallowRef<Photo | null>(null);

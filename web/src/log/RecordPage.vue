@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { upperFirst } from 'lodash-es';
 import { Button } from 'ant-design-vue';
 import { onKeyStroke, useSessionStorage } from '@vueuse/core';
 import { computed, nextTick, onBeforeUnmount, ref, watch } from 'vue';
@@ -120,10 +121,7 @@ const cells = computed(() => (item.value ? tappedItems(items.value, item.value.m
 const onMap = ref(false);
 const counts = ref<InstanceType<typeof CategoryEntry> | null>(null);
 const next = () => (counted.value ? counts.value?.take() : take(asked.value.length > 0));
-const none = computed(() => {
-  const words = item.value ? noneWords(item.value.measure) : '';
-  return `${words.charAt(0).toUpperCase()}${words.slice(1)}`;
-});
+const none = computed(() => (item.value ? upperFirst(noneWords(item.value.measure)) : ''));
 const question = computed(() => (item.value && kind.value ? kind.value.question(item.value.measure) : ''));
 /** What someone else has read here stands beside the field, never in it. */
 const heardWords = computed(() => {

@@ -2,7 +2,7 @@
 import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { RouterLink } from 'vue-router';
-import { careToTell, careWords, findUnit, liveIncidents, photosOfUnit, SET_UP, setUpOrder, shortDate } from '@fern/core';
+import { careToTell, careWords, counted, findUnit, liveIncidents, photosOfUnit, SET_UP, setUpOrder, shortDate } from '@fern/core';
 import { useLoaded } from '../layout/loaded';
 import ConfirmDialog from '../components/ConfirmDialog.vue';
 import { useStepClock } from '../stores/stepClock';
@@ -57,7 +57,7 @@ function go(panel: Panel): void {
     </ul>
     <p v-if="photos > 0">
       <RouterLink :to="{ name: 'photos', params: { id }, query: { unit: props.unit } }"
-        >See how it grew: {{ photos }} {{ photos === 1 ? 'photo' : 'photos' }}</RouterLink
+        >See how it grew: {{ counted(photos, 'photo') }}</RouterLink
       >
     </p>
     <template #buttons>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { upperFirst } from 'lodash-es';
 import { computed } from 'vue';
 import { addArm, MOST_ARMS, MOST_UNITS, plural, removeArm, renameArm, setDose, setRole, setUnitsOf, type Role } from '@fern/core';
 import { useLoaded } from '../layout/loaded';
@@ -19,7 +20,6 @@ const document = useDocument();
 const history = useHistory();
 const hasDoses = computed(() => experiment.value.arms.some((arm) => arm.dose !== null));
 const unitsOf = (code: string) => experiment.value.units.filter((unit) => unit.arm === code).length;
-const capital = (word: string) => word.charAt(0).toUpperCase() + word.slice(1);
 const roles: readonly { value: Role; label: string }[] = [
   { value: 'control', label: 'control' },
   { value: 'treatment', label: 'treatment' },
@@ -55,7 +55,7 @@ const roles: readonly { value: Role; label: string }[] = [
             v-if="!history.frozen"
             small
             :value="unitsOf(arm.arm)"
-            :label="`${capital(plural(experiment.plan.unitWord))} of arm ${arm.arm}`"
+            :label="`${upperFirst(plural(experiment.plan.unitWord))} of arm ${arm.arm}`"
             :min="1"
             :max="MOST_UNITS - experiment.units.length + unitsOf(arm.arm)"
             whole

@@ -4,7 +4,9 @@ import { useLocalStorage } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import {
   addDays,
+  counted,
   isDate,
+  itemAt,
   longDate,
   schoolHours,
   setSowing,
@@ -15,7 +17,6 @@ import {
   type Holiday,
   type Presence,
   type Timing,
-  itemAt,
 } from '@fern/core';
 import { useLoaded } from '../layout/loaded';
 import AddButton from '../components/AddButton.vue';
@@ -78,7 +79,7 @@ const holiday = (i: number, more: Partial<Holiday>) =>
 const addHoliday = () => change({ holidays: [...timing.value.holidays, { from: today(), to: addDays(today(), 6), name: 'half-term' }] });
 const presenceWords = computed(() => {
   const { presence, holidays } = timing.value;
-  const free = holidays.length === 0 ? '' : `, ${holidays.length} ${holidays.length === 1 ? 'holiday' : 'holidays'}`;
+  const free = holidays.length === 0 ? '' : `, ${counted(holidays.length, 'holiday')}`;
   if (presence.length === 0) return `Somebody is always there${free}`;
   return `Somebody is there on ${presence.map(({ day }) => itemAt(weekdays, day - 1).slice(0, 3)).join(' ')}${free}`;
 });

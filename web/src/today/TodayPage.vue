@@ -3,7 +3,7 @@ import { Button, Spin } from 'ant-design-vue';
 import { onKeyStroke } from '@vueuse/core';
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
-import { longDate, momentWords, shortDate } from '@fern/core';
+import { counted, longDate, momentWords, shortDate } from '@fern/core';
 import TimerList from '../layout/TimerList.vue';
 import AppHeader from '../layout/AppHeader.vue';
 import TwoColumns from '../components/TwoColumns.vue';
@@ -28,7 +28,7 @@ const summary = computed(() => {
     return store.list.length === 0 ? '' : timers.all.length > 0 ? 'Nothing is due but what is running.' : 'Nothing is due today.';
   const rounds = store.due.every(({ step }) => step === null);
   const count = rounds ? (n === 1 ? 'One walk' : `${n} walks`) : n === 1 ? 'One task' : `${n} tasks`;
-  return `${count}, about ${minutes.value} ${minutes.value === 1 ? 'minute' : 'minutes'}.`;
+  return `${count}, about ${counted(minutes.value, 'minute')}.`;
 });
 const dayWords = ({ day, at }: DueTask) =>
   `${Number.isInteger(day) ? (day < 0 ? 'before the start' : `day ${day}`) : `at ${momentWords(day)}`}${at === '' ? '' : `, ${at}`}`;

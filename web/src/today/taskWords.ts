@@ -1,10 +1,11 @@
+import { upperFirst } from 'lodash-es';
 import { kindOf, plural } from '@fern/core';
 import type { DueTask } from '../stores/experiments';
 
 /** "Count sprouts and 1 more in 12 dishes", "Potted: 12 pots". */
 export function taskWords({ measures, step, left, unitWord }: DueTask): string {
   const units = `${left} ${left === 1 ? unitWord : plural(unitWord)}`;
-  if (step !== null) return `${step.charAt(0).toUpperCase()}${step.slice(1)}: ${units}`;
+  if (step !== null) return `${upperFirst(step)}: ${units}`;
   const [first, ...rest] = measures;
   if (!first) return units;
   const more = rest.length > 0 ? ` and ${rest.length} more` : '';

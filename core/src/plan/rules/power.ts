@@ -40,5 +40,5 @@ function remedyFor(enough: number, units: number): string {
 export function timesInTen(chance: number): string {
   const times = Math.round(chance * 10);
   if (times === 0) return 'hardly ever';
-  return times === 10 ? 'nearly always' : `about ${times} ${times === 1 ? 'time' : 'times'} in 10`;
+  return times === 10 ? 'nearly always' : `about ${counted(times, 'time')} in 10`;
 }

@@ -1,3 +1,4 @@
+import { upperFirst } from 'lodash-es';
 import { itemAt } from '../../invariant';
 import type { Experiment, Finding, Unit } from '../../model';
 
@@ -22,12 +23,8 @@ export function spilloverRule(experiment: Experiment): Finding[] {
     {
       rule: 'spillover',
       severity: 'caution',
-      message: `${capital(canReach.join(', '))} can get from one ${unitWord} to a neighbour of another arm, as from ${left.unit} to ${right.unit}.`,
+      message: `${upperFirst(canReach.join(', '))} can get from one ${unitWord} to a neighbour of another arm, as from ${left.unit} to ${right.unit}.`,
       remedy: 'Put barriers between them, leave a gap, or use a tray for each.',
     },
   ];
-}
-
-function capital(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1);
 }

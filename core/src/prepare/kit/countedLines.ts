@@ -1,3 +1,4 @@
+import { escapeRegExp } from 'lodash-es';
 import type { Experiment } from '../../model';
 import { plural, singular } from '../../quantities/plural';
 import { writtenByApp } from '../../study/syncTextNumbers';
@@ -26,7 +27,7 @@ export function countedLines(experiment: Experiment): CountedLines {
     return number !== undefined && counts.has(Number(number)) ? [{ line, rest }] : [];
   });
   // One word may stand before it: deep pots, clear pouches.
-  const begins = (rest: string, word: string) => new RegExp(`^(\\p{L}+ )?${escaped(word)}([ ,]|$)`, 'iu').test(rest);
+  const begins = (rest: string, word: string) => new RegExp(`^(\\p{L}+ )?${escapeRegExp(word)}([ ,]|$)`, 'iu').test(rest);
   const containers = counted.find(({ rest }) => begins(rest, plural(plan.unitWord)));
   const putIn = counted.find((other) => other !== containers && wordsOf(experiment).some((word) => has(other.rest, word)));
   const labels = own.filter((line) => /^(\d+ )?labels?( with codes)?$/i.test(line));
@@ -44,5 +45,4 @@ function wordsOf({ plan }: Experiment): string[] {
   return [plan.putIn, singular(plan.putIn), plural(singular(bare)), singular(bare)].filter((word) => word !== '');
 }
 
-const has = (text: string, word: string) => new RegExp(`(^|[^\\p{L}])${escaped(word)}([^\\p{L}]|$)`, 'iu').test(text);
-const escaped = (text: string) => text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
+const has = (text: string, word: string) => new RegExp(`(^|[^\\p{L}])${escapeRegExp(word)}([^\\p{L}]|$)`, 'iu').test(text);

@@ -1,10 +1,9 @@
-import { entryOf } from '../../invariant';
+import { escape } from 'lodash-es';
 
-const escapes: Readonly<Record<string, string>> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;', "'": '&#39;' };
 /** A file with one of these cannot be read. */
 const FORBIDDEN = /[\u0000-\u0008\u000B\u000C\u000E-\u001F\uFFFE\uFFFF]/g;
 
-export const escaped = (text: string): string => text.replace(FORBIDDEN, '').replace(/[&<>"']/g, (sign) => entryOf(escapes, sign));
+export const escaped = (text: string): string => escape(text.replace(FORBIDDEN, ''));
 
 /** A length in mm with what a printer can still draw. */
 export const mm = (value: number): string => String(Number(value.toFixed(3)));

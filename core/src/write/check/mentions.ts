@@ -1,3 +1,4 @@
+import { escapeRegExp } from 'lodash-es';
 import { itemAt } from '../../invariant';
 import { controlOf, type Experiment } from '../../model';
 import type { TypedNumber } from './numbersIn';
@@ -100,7 +101,7 @@ export function mentionsIn(sentence: string, { arms, measures }: Experiment): Me
   };
 }
 
-const escaped = (words: string) => words.replace(/[.*+?^${}()|[\]\\]/g, '\\$&').replace(/\s+/g, '\\s+');
+const escaped = (words: string) => escapeRegExp(words).replace(/\s+/g, '\\s+');
 
 /** Words of a measure's name that say which one it is. */
 const wordsOf = (name: string) =>
