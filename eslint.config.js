@@ -115,6 +115,19 @@ export default tseslint.config(
   { files: ['contract/src/**/*.ts'], rules: forbid(['^@fern/(server|web|demo|paper)', oneWay], ['^(vue|express|sequelize)', oneWay]) },
   { files: ['paper/src/**/*.ts'], rules: forbid(['^@fern/(server|web|demo|contract)', oneWay], ['^(vue|express|sequelize)', oneWay]) },
   { files: ['server/src/**/*.ts'], rules: forbid(['^@fern/web', oneWay]) },
+  {
+    files: ['server/src/services/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: "Identifier[name='sequelize']",
+          message: 'SQL is prepared: statements. A row or two: models. Sequelize is for migrations.',
+        },
+      ],
+    },
+  },
   { files: ['demo/src/**/*.ts'], rules: forbid(['^@fern/(server|web|contract)', oneWay]) },
   ...pages.map((page) => ({
     files: [`web/src/${page}/**/*.{ts,vue}`],

@@ -1,4 +1,3 @@
-import { QueryTypes } from 'sequelize';
 import type { ActivityKind, ExperimentRecord, SownAgain, StudyRecord } from '@fern/contract';
 import {
   careFields,
@@ -67,9 +66,9 @@ export function changeExperiment(
     checkSeal(before.experiment, experiment);
     const checked = checkFrozen(before.experiment, experiment);
     const { models } = tables;
-    const read = await tables.sequelize.query<Pick<Observation, 'unit' | 'measure'>>(
-      'SELECT DISTINCT unit, measure FROM observations WHERE experimentId = :id',
-      { replacements: { id }, type: QueryTypes.SELECT },
+    const read = await tables.statements.all<Pick<Observation, 'unit' | 'measure'>>(
+      'SELECT DISTINCT unit, measure FROM observations WHERE experimentId = ?',
+      [id],
     );
     if (read.length > 0 && !same(before.experiment.plan.predictions, experiment.plan.predictions)) {
       throw new ProblemError(422, 'Predictions are sealed since the first reading.', [

@@ -1,4 +1,3 @@
-import { QueryTypes } from 'sequelize';
 import type { ExperimentLine } from '@fern/contract';
 import {
   addDays,
@@ -30,27 +29,22 @@ type Of<Row> = Row & { readonly experimentId: string };
  * The owner's experiments as lines, the newest change first. A few queries, however many there are.
  * @param today calendar date
  */
-export async function listExperiments(
-  { long: { sequelize, statements } }: Database,
-  ownerId: string,
-  today: string,
-): Promise<ExperimentLine[]> {
+export async function listExperiments({ long: { statements } }: Database, ownerId: string, today: string): Promise<ExperimentLine[]> {
   const rows = await statements.all<{ id: string; document: string }>(
     `SELECT id, document FROM experiments WHERE ownerId = ? AND ${SHOWN} ORDER BY changedAt DESC`,
     [ownerId],
   );
-  const counted = async <Row extends object>(sql: string) =>
-    byExperiment(await sequelize.query<Of<Row>>(sql, { replacements: { ownerId }, type: QueryTypes.SELECT }));
+  const counted = async <Row extends object>(sql: string) => byExperiment(await statements.all<Of<Row>>(sql, [ownerId]));
   const starts = await counted<StartCount>(
     `SELECT u.experimentId, u.startedOn, count(*) AS units, count(DISTINCT ${SHARED}) AS containers FROM units u JOIN experiments e ON e.id = u.experimentId
-     WHERE e.ownerId = :ownerId AND ${SHOWN} AND u.status = 'active' GROUP BY u.experimentId, u.startedOn`,
+     WHERE e.ownerId = ? AND ${SHOWN} AND u.status = 'active' GROUP BY u.experimentId, u.startedOn`,
   );
   // A tank was read also where the unit that stood for it is lost since.
   const read = await counted<ReadSoFar>(
     `SELECT o.experimentId, o.measure, o.plannedDay, u.startedOn, count(DISTINCT iif(u.status = 'active', o.unit, NULL)) AS units,
             count(DISTINCT ${SHARED}) AS containers
      FROM observations o JOIN units u ON u.experimentId = o.experimentId AND u.unit = o.unit JOIN experiments e ON e.id = o.experimentId
-     WHERE e.ownerId = :ownerId AND ${SHOWN} AND o.plannedDay IS NOT NULL
+     WHERE e.ownerId = ? AND ${SHOWN} AND o.plannedDay IS NOT NULL
      GROUP BY o.experimentId, o.measure, o.plannedDay, u.startedOn`,
   );
   const experiments = rows.map(({ id, document }) => ({

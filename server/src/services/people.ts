@@ -1,5 +1,4 @@
 import { v7 as uuid } from 'uuid';
-import { QueryTypes } from 'sequelize';
 import type { PersonLine } from '@fern/contract';
 import { observationFields, type Experiment, type Observation } from '@fern/core';
 import { fromRow } from '../models/columns';
@@ -8,14 +7,14 @@ import type { Tables } from '../oneWriter';
 import type { Database } from '../openDatabase';
 import { remember } from './history';
 
-const OF_OWNER = 'FROM observations o JOIN experiments e ON e.id = o.experimentId WHERE e.ownerId = :ownerId';
+const OF_OWNER = 'FROM observations o JOIN experiments e ON e.id = o.experimentId WHERE e.ownerId = ?';
 
 /** Everyone who is named in the owner's experiments, in the bin too: as reader, or as who predicted something. */
 export async function listPeople(database: Database, ownerId: string): Promise<PersonLine[]> {
-  const readers = await database.sequelize.query<PersonLine>(
+  const readers = await database.statements.all<PersonLine>(
     `SELECT o.observer AS name, count(*) AS readings, count(DISTINCT o.experimentId) AS experiments ${OF_OWNER}
      AND o.observer IS NOT NULL GROUP BY o.observer`,
-    { replacements: { ownerId }, type: QueryTypes.SELECT },
+    [ownerId],
   );
   const named = new Map(readers.map((line) => [line.name, line]));
   for (const { plan } of await documentsOf(database, ownerId))
@@ -25,9 +24,9 @@ export async function listPeople(database: Database, ownerId: string): Promise<P
 
 /** All that one person has read and predicted. */
 export async function dataOf(database: Database, ownerId: string, name: string) {
-  const rows = await database.sequelize.query<object & { experiment: string }>(
-    `SELECT o.*, json_extract(e.document, '$.title') AS experiment ${OF_OWNER} AND o.observer = :name`,
-    { replacements: { ownerId, name }, type: QueryTypes.SELECT },
+  const rows = await database.statements.all<object & { experiment: string }>(
+    `SELECT o.*, json_extract(e.document, '$.title') AS experiment ${OF_OWNER} AND o.observer = ?`,
+    [ownerId, name],
   );
   const readings = rows.map((row): Observation & { experiment: string } => ({
     ...fromRow(observationFields, row),
