@@ -14,8 +14,9 @@ interface PublicFunction {
   readonly name: string;
   readonly summary: string;
   readonly tags: readonly { readonly name: string; readonly text: string }[];
-  readonly parameters: readonly string[];
-  readonly answers: boolean;
+  /** Those that are numbers, whose unit or range the type does not say. */
+  readonly numbers: readonly string[];
+  readonly answersNumber: boolean;
   readonly throws: boolean;
 }
 
@@ -45,12 +46,19 @@ function publicFunctions(): PublicFunction[] {
         name: symbol.name,
         summary: ts.displayPartsToString(symbol.getDocumentationComment(checker)),
         tags: symbol.getJsDocTags(checker).map(({ name, text }) => ({ name, text: ts.displayPartsToString(text) })),
-        parameters: call.parameters.map((parameter) => parameter.name),
-        answers: checker.typeToString(call.getReturnType()) !== 'void',
+        numbers: call.parameters
+          .filter((parameter) => isNumeric(checker, checker.getTypeOfSymbolAtLocation(parameter, declaration)))
+          .map((parameter) => parameter.name),
+        answersNumber: isNumeric(checker, call.getReturnType()),
         throws: /\bthrow new\b/.test(declaration.getText()),
       },
     ];
   });
+}
+
+/** A number, a list of them, or null in the place of one. */
+function isNumeric(checker: ts.TypeChecker, type: ts.Type): boolean {
+  return /^(readonly )?number(\[\])*( \| (null|undefined))?$/.test(checker.typeToString(checker.getNonNullableType(type)));
 }
 
 const functions = publicFunctions();
@@ -63,14 +71,16 @@ describe('public functions of the core', () => {
     expect(functions.map(({ name }) => name)).toEqual(expect.arrayContaining(['analyse', 'welchT', 'fairTest', 'readPackage', 'convert']));
   });
 
-  it('say what they are for, what goes in, what comes out and when they throw', () => {
-    const lacking = functions.flatMap(({ name, summary, tags, parameters, answers, throws }) => {
-      const has = (tag: string) => tags.filter((own) => own.name === tag && own.text.trim() !== '').length;
+  it('say what they are for, and what no type says: what a number is, and when they throw', () => {
+    const lacking = functions.flatMap(({ name, summary, tags, numbers, answersNumber, throws }) => {
+      const texts = (tag: string) => tags.filter((own) => own.name === tag && own.text.trim() !== '').map(({ text }) => text);
+      const described = texts('param').map((text) => text.split(' ')[0]);
+      const untold = numbers.filter((own) => !described.includes(own));
       return [
         ...(summary.trim() === '' ? [`${name}: what it is for`] : []),
-        ...(has('param') < parameters.length ? [`${name}: a @param for each of ${parameters.join(', ')}`] : []),
-        ...(answers && has('returns') === 0 ? [`${name}: @returns`] : []),
-        ...(throws && has('throws') === 0 ? [`${name}: @throws`] : []),
+        ...untold.map((own) => `${name}: what the number ${own} is, and its unit`),
+        ...(answersNumber && texts('returns').length === 0 ? [`${name}: what number it returns`] : []),
+        ...(throws && texts('throws').length === 0 ? [`${name}: @throws`] : []),
       ];
     });
     expect(lacking).toEqual([]);

@@ -20,7 +20,6 @@ const SHELF_COLUMNS = 12;
  * A first plan from a ready-made question: its arms shuffled over the bench with the seed given. Still a draft.
  * @param question from the library
  * @param beginning when and for when it is made, and the seed that deals the arms
- * @returns a draft
  */
 export function experimentFrom(question: ReadyQuestion, { created, startOn, seed }: Beginning): Experiment {
   const { units: dealt, bench } = layOut(

@@ -22,7 +22,6 @@ export function sharedAsKept({ what, by, many = 1 }: SharedThing, unitWord: stri
 
 /**
  * How sure a question can get as it is set up, in a sentence.
- * @param question of the library
  * @returns the difference that it sees, and in how many of ten runs
  */
 export function powerSentence({ measures, chance, unsure, sown }: ReadyQuestion): string {
@@ -36,7 +35,6 @@ export function powerSentence({ measures, chance, unsure, sown }: ReadyQuestion)
 
 /**
  * What is shared in a question, in a sentence.
- * @param question of the library
  * @returns "One lamp a block, one cup to each tray."
  */
 export function sharedWords({ shares, unitWord }: ReadyQuestion): string {

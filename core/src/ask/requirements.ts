@@ -25,7 +25,6 @@ export interface Requirements {
 
 /**
  * What a ready-made question takes.
- * @param question of the library
  * @returns weeks, minutes a visit, units, and what not everybody has
  */
 export function requirementsOf({

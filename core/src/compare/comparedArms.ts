@@ -2,7 +2,6 @@ import type { Arm } from '../model';
 
 /**
  * The control, then the treatments in the order of the plan; reference arms take no part.
- * @param arms of the plan
  * @returns without the references; the control first
  */
 export function comparedArms(arms: readonly Arm[]): Arm[] {

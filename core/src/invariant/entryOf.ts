@@ -2,7 +2,6 @@
  * The entry of a record under a key that has to be there.
  * @param record by string keys
  * @param key one of them
- * @returns the entry
  * @throws RangeError, naming the key and the keys there are, when it is not
  * @example entryOf({ g: 1, kg: 1000 }, 'kg') // 1000
  */

@@ -13,7 +13,6 @@ export function noSuchItem(items: ArrayLike<unknown>, index: number): never {
  * An item that has to be there. Use it where the code above has made sure of it; where an item may be missing, handle that instead.
  * @param items any list, typed arrays included
  * @param index from 0
- * @returns the item
  * @throws RangeError, naming index and length, when there is no such item
  * @example itemAt(['a', 'b'], 1) // 'b'
  */
@@ -25,7 +24,6 @@ export function itemAt<T>(items: ArrayLike<T>, index: number): T {
 /**
  * The last item of a list that is not empty.
  * @param items any list, typed arrays included
- * @returns the item
  * @throws RangeError when the list is empty
  * @example lastOf(['a', 'b']) // 'b'
  */
@@ -47,7 +45,7 @@ export function addAt(numbers: number[] | Float64Array, index: number, amount: n
  * @param matrix by rows
  * @param row from 0
  * @param column from 0
- * @returns the number
+ * @returns in the matrix's unit
  * @throws RangeError when there is no such row or column
  */
 export const cellAt = (matrix: readonly ArrayLike<number>[], row: number, column: number): number => itemAt(itemAt(matrix, row), column);

@@ -2,7 +2,6 @@ type Tuple<T, N extends number, Items extends readonly T[] = []> = Items['length
 
 /**
  * The first items of a list that has to hold them, to take apart by position.
- * @param items the list
  * @param count how many, 1 or more
  * @returns the first `count` items, as a tuple of that length
  * @throws RangeError, naming both numbers, when there are fewer

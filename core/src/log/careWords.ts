@@ -8,7 +8,6 @@ const given = { water: 'watered', feed: 'fed', other: 'cared for' } as const;
 
 /**
  * One entry of care as it is told: what was done, to whom, and how much.
- * @param experiment that it belongs to
  * @param care as it was written down
  * @returns words without a day: "watered, 60 mL each: P01, P02"
  */

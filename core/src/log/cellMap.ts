@@ -24,7 +24,6 @@ export function tappedItems(items: readonly RoundItem[], measure: Measure): Roun
 
 /**
  * How cells stand together: by what holds them; where each arm has several or none, by arm and holder; read blind, by holder alone.
- * @param experiment that they belong to
  * @param items that one tap each answers
  * @returns each group with its cells, in the order of the stops
  */

@@ -14,7 +14,6 @@ interface Read {
 
 /**
  * What a second look at a number should settle: beside what the unit read last, and what the others read on the same walk.
- * @param study with its readings
  * @param read what is read, and when
  * @param value as it was typed
  * @param neighbours what the other units read

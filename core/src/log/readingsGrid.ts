@@ -14,7 +14,6 @@ export interface GridColumn {
 
 /**
  * The columns of a measure: every planned walk, and every day on which something extra was read.
- * @param study with its readings
  * @param measure that is read, not worked out
  * @param more extra days, calendar dates, of which nothing was read yet
  * @returns in order of time
@@ -46,7 +45,6 @@ export interface GridCell {
 
 /**
  * What stands in one cell.
- * @param study with its readings
  * @param measure that is read
  * @param unit whose row it is
  * @param column of that measure

@@ -11,9 +11,7 @@ export const codesCell: CellForm = {
   read: spaced,
 };
 
-/**
- * A day after the start, or a moment under a day, as people write it: `3`, `10min`, `8h`, `1h30`. Minutes are the finest.
- */
+/** A day after the start, or a moment under a day, as people write it: `3`, `10min`, `8h`, `1h30`. Minutes are the finest. */
 export const momentCell: CellForm = {
   pattern: new RegExp(`^${MOMENT}$`),
   expected: 'a day, or a moment like 10min, 8h or 1h30',

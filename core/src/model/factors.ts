@@ -9,7 +9,6 @@ export interface Factor {
 
 /**
  * The factors that arms cross, with their levels in the order in which they stand; the control's level first.
- * @param arms of the plan
  * @returns empty where the arms cross nothing
  */
 export function factorsOf(arms: readonly Arm[]): Factor[] {

@@ -13,7 +13,6 @@ const order: readonly Severity[] = ['blocker', 'serious', 'caution', 'note'];
 /**
  * Findings with the worst first; those alike stay in their order.
  * @param findings of any checks
- * @returns a new list
  */
 export function bySeverity(findings: readonly Finding[]): Finding[] {
   return [...findings].sort((a, b) => order.indexOf(a.severity) - order.indexOf(b.severity));

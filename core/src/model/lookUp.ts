@@ -11,7 +11,6 @@ export const findArm = <A extends { readonly arm: string }>(arms: readonly A[], 
 
 /**
  * The unit with a code.
- * @param units of a plan
  * @param code as readings carry it
  * @returns undefined where there is none
  */
@@ -31,7 +30,6 @@ export const findMeasure = <M extends { readonly measure: string }>(
 
 /**
  * The arm that the others are held against.
- * @param arms of a plan
  * @returns undefined in a plan that has none yet
  */
 export const controlOf = <A extends Pick<Arm, 'role'>>(arms: readonly A[]): A | undefined => arms.find(({ role }) => role === 'control');

@@ -67,7 +67,6 @@ export type Measure = RecordOf<typeof measureFields>;
 export type MeasureKind = Measure['kind'];
 /**
  * What is said where nothing is there to be read.
- * @param measure of a plan
  * @returns its own words, or the usual ones
  */
 export const noneWords = ({ none }: Pick<Measure, 'none'>): string => none || 'nothing there';
@@ -76,7 +75,6 @@ export type Expected = NonNullable<Measure['expected']>;
 
 /**
  * Which way the hypothesis expects a measure to go. What is expected need not be what is good: salt is expected to stop seeds.
- * @param measure of a plan
  * @returns its own word; where it has none, the way that is good
  */
 export function expectedOf({ expected, higherIs }: Pick<Measure, 'expected' | 'higherIs'>): Expected {

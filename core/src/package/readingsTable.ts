@@ -66,7 +66,6 @@ export interface ReadingsTable {
 
 /**
  * Every reading in a row, corrected ones too, and a codebook: what each column holds, each arm, each measure.
- * @param study with its readings
  * @returns cells as they are: numbers as numbers
  */
 export function readingsTable(study: Study): ReadingsTable {

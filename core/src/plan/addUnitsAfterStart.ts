@@ -6,7 +6,6 @@ import type { DesignChange } from './redesign';
  * are taken away. The arms are never dealt again: what is there keeps its arm, its block and its place.
  * @param experiment a plan that has started
  * @param change arms and numbers; a seed, a layout or a width changes nothing any more
- * @returns the plan after the change
  */
 export function addUnitsAfterStart(
   experiment: Experiment,

@@ -4,7 +4,6 @@ import { dealAnew } from './redesign';
 /**
  * Units that do not stand where the shuffle of the printed seed put them: moved by hand, or laid out in another way. The layout is made
  * again from the seed, so nothing has to be remembered.
- * @param experiment a plan
  * @returns codes of the units; null where there was no shuffle
  */
 export function movedByHand(experiment: Experiment): string[] | null {
@@ -35,7 +34,6 @@ function numberOf(code: string): string {
 
 /**
  * What the report and the check say of the places: the shuffle number, and what was moved since.
- * @param experiment a plan
  * @returns a sentence or two
  */
 export function placesInWords(experiment: Experiment): string {

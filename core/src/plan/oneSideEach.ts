@@ -2,7 +2,6 @@ import { blankOf, shelfFields, type Experiment } from '../model';
 
 /**
  * Puts each arm on a side of its own, for places that cannot be shuffled: a bed cut in half, the two sides of a board.
- * @param experiment a plan
  * @returns the plan after the edit; the places are then fixed
  */
 export function oneSideEach(experiment: Experiment): Experiment {

@@ -22,7 +22,6 @@ export interface DesignChange {
 
 /**
  * How an experiment is laid out now, as a wish that would lay it out again.
- * @param experiment a plan
  * @returns what `layOut` takes
  */
 export function wishOf({ arms, units, layout, plan }: Experiment): LayoutWish {
@@ -44,9 +43,7 @@ export function wishOf({ arms, units, layout, plan }: Experiment): LayoutWish {
 /**
  * Lays the units out anew after a change of arms, numbers or layout; what the plan says otherwise stays, and so does what units share. A
  * plan that has started is not dealt again: it grows.
- * @param experiment a plan
  * @param change arms, numbers or layout that are to be another, and the seed that deals them
- * @returns the plan after the change
  * @throws {RangeError} as `layOut` does
  */
 export function redesign(experiment: Experiment, change: DesignChange): Experiment {
@@ -55,7 +52,6 @@ export function redesign(experiment: Experiment, change: DesignChange): Experime
 
 /**
  * Deals the arms over the bench as if nothing had started: for a draft, and to see what a seed or another number would give.
- * @param experiment a plan
  * @param wanted arms, numbers or layout that are to be another, and the seed that deals them
  * @returns the plan as it would be laid out
  * @throws {RangeError} as `layOut` does
@@ -124,7 +120,6 @@ export function mostUnitsPerArm(arms: number): number {
 
 /**
  * A code for a new arm that none has yet: A, B, …
- * @param arms of the plan
  * @returns a capital letter, C left out, since that is the control; after Z a letter with a number
  * @example nextArmCode([{ arm: 'A' }, { arm: 'C' }]) // 'B'
  */

@@ -39,7 +39,6 @@ function units(experiment: Experiment, count: number | null): Remedy | null {
 
 /**
  * A button that lays out as many units an arm as give the wanted chance of a clear answer.
- * @param experiment a plan
  * @param enough units an arm
  * @returns null where they are there already, would not fit, or where containers count
  */
@@ -193,7 +192,6 @@ const dealing = new Set(['position', 'place', 'identity', 'unequal']);
 /**
  * What the app itself can do about a finding of the fair-test check; null where only the person can.
  * @param finding of this plan
- * @param experiment the plan
  * @returns words for the button and the plan after it; null where only the person can mend it
  */
 export function remedyFor(finding: Pick<Finding, 'rule'>, experiment: Experiment): Remedy | null {

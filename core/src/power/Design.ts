@@ -35,7 +35,6 @@ function framed(experiment: Experiment, measure: Measure): Omit<Design, 'control
 
 /**
  * The design of a plan, from its guesses.
- * @param experiment a plan
  * @returns null where the control's value or the spread was not guessed, no difference matters, or there are not two arms
  */
 export function designOf(experiment: Experiment): Design | null {

@@ -58,7 +58,6 @@ export interface KeyLine {
 
 /**
  * The key for the second person: which code is of which arm.
- * @param experiment a plan with its units
  * @returns by code
  */
 export function keyOf({ units, arms }: Experiment): KeyLine[] {
@@ -69,9 +68,7 @@ export function keyOf({ units, arms }: Experiment): KeyLine[] {
 
 /**
  * Seals the key: from then on no page tells the arms.
- * @param experiment a plan
  * @param on calendar date
- * @returns the plan after the edit
  */
 export function sealKey(experiment: Experiment, on: string): Experiment {
   const { plan } = experiment;
@@ -84,7 +81,6 @@ export function sealKey(experiment: Experiment, on: string): Experiment {
  * @param on calendar date
  * @param by who opens it
  * @param reason why
- * @returns the plan after the edit
  */
 export function openKey(experiment: Experiment, on: string, by: string, reason: string): Experiment {
   const { plan } = experiment;

@@ -15,7 +15,6 @@ export interface SetUpItem {
 
 /**
  * Whether something of a treatment could get into the control by hands, tools or drips.
- * @param experiment a plan
  * @returns by what it names
  */
 export function couldSpread({ plan, arms }: Pick<Experiment, 'plan' | 'arms'>): boolean {
@@ -42,7 +41,6 @@ const perUnit = ({ group, id }: KitLine) =>
 
 /**
  * What one unit of an arm gets, a line for each thing.
- * @param experiment a plan
  * @param code of the arm
  * @param system grams or ounces
  * @returns lines to read at the bench

@@ -25,7 +25,6 @@ export const RULES_FIRST =
 
 /**
  * What to take care of at a step.
- * @param stage of a plan
  * @returns sentences, the worst first; empty where nothing can hurt
  */
 export function stepCautions({ name, kind }: Pick<Stage, 'name' | 'kind'>): string[] {

@@ -1,12 +1,7 @@
 import type { Experiment, Presence, Timing } from '../model';
 import { moveStart } from '../study/moveStart';
 
-/**
- * Changes when the steps can and should happen.
- * @param experiment a plan
- * @param more what changes
- * @returns the plan after the edit
- */
+/** Changes when the steps can and should happen. */
 export function setTiming(experiment: Experiment, more: Partial<Timing>): Experiment {
   return { ...experiment, plan: { ...experiment.plan, timing: { ...experiment.plan.timing, ...more } } };
 }
@@ -16,7 +11,6 @@ export function setTiming(experiment: Experiment, more: Partial<Timing>): Experi
  * @param experiment a plan that has not started
  * @param date day 0
  * @param clock time of day
- * @returns the plan after the edit
  */
 export function setSowing(experiment: Experiment, date: string, clock: string): Experiment {
   return setTiming(moveStart(experiment, date), { at: clock });

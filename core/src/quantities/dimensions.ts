@@ -56,7 +56,6 @@ function known(unit: string): Dimensioned {
  * @param a a unit
  * @param b a unit
  * @param sign −1 divides by `b`
- * @returns a unit
  */
 export function multiply(a: Dimensioned, b: Dimensioned, sign: 1 | -1 = 1): Dimensioned {
   const powers: Record<string, number> = { ...a.powers };
@@ -68,7 +67,6 @@ export function multiply(a: Dimensioned, b: Dimensioned, sign: 1 | -1 = 1): Dime
  * A unit to a power: cm to the 3 is cm³.
  * @param unit a unit
  * @param to the power
- * @returns a unit
  */
 export function raise({ factor, powers }: Dimensioned, to: number): Dimensioned {
   return {

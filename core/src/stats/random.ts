@@ -33,7 +33,6 @@ export function random(seed: number): Random {
  * Shuffled copy, every order equally likely (Fisher & Yates 1938; Durstenfeld 1964).
  * @param items in any order; the list itself stays as it is
  * @param source of chance
- * @returns a new list
  */
 export function shuffled<T>(items: readonly T[], source: Random): T[] {
   const result = [...items];

@@ -19,7 +19,6 @@ export const categoryWords = (category: string): string => category.replaceAll('
 
 /**
  * What was counted of a unit on a walk, category by category.
- * @param study with its readings
  * @param measure that is counted by category
  * @param unit that is read
  * @param plannedDay of the walk, in days after the unit's start; null looks among the readings named in `taken`
@@ -52,7 +51,6 @@ export function leftToTell(counts: ReadonlyMap<string, number>, sown: number | n
 
 /**
  * What is wrong with a number of the category that counts beside the other categories of that walk.
- * @param study with its readings
  * @param measure that is counted by category
  * @param unit that is read
  * @param plannedDay of the walk, in days after the unit's start

@@ -22,7 +22,6 @@ import { unitsRead } from './unitsRead';
 /**
  * Day 0 of a unit: its own start, else the experiment's, else null.
  * @param unit any unit
- * @param experiment that it belongs to
  * @returns a calendar date
  */
 export function startOf(unit: Pick<Unit, 'startedOn'>, experiment: Pick<Experiment, 'startedOn'>): string | null {
@@ -76,7 +75,6 @@ function readingsOfUnit(study: Study, unit: Unit, start: string | null, placed =
 
 /**
  * Every unit's curve of a measure, in the order of the units; of what they share one, where that is what is read.
- * @param study with its readings
  * @param measure one that is typed or derived
  * @returns a curve a unit
  */

@@ -18,7 +18,6 @@ export interface DuplicateReading {
 /**
  * Where two people, or two devices without a network, read the same thing for the same walk and differ. Both are kept; someone says which
  * is right.
- * @param study with its readings
  * @returns in the order of the measures; none of measures whose readings add up
  */
 export function duplicateReadings(study: Study): DuplicateReading[] {

@@ -3,7 +3,6 @@ import { memoize } from './memoize';
 
 /**
  * What happened, as it is told now: each entry as it was last mended, without those that were withdrawn. The old words stay in the study.
- * @param study with all its entries
  * @returns in order of days
  */
 export function liveIncidents({ happenings }: Pick<Study, 'happenings'>): readonly Incident[] {
@@ -12,7 +11,6 @@ export function liveIncidents({ happenings }: Pick<Study, 'happenings'>): readon
 
 /**
  * What was given, as it is told now: each entry as it was last mended, without those that were withdrawn.
- * @param study with all its entries
  * @returns in order of days
  */
 export function liveCare({ care }: Pick<Study, 'care'>): readonly Care[] {
@@ -24,14 +22,12 @@ export const SET_UP = 'put out';
 
 /**
  * Care as a reader wants it: without the ticks of the day on which all were put out.
- * @param study with all its entries
  * @returns in order of days
  */
 export const careToTell = (study: Pick<Study, 'care'>): readonly Care[] => liveCare(study).filter(({ step }) => step !== SET_UP);
 
 /**
  * The photos as they are told now: each as it was last mended, without those that were withdrawn.
- * @param study with all its entries
  * @returns in order of days
  */
 export function livePhotos({ photos }: Pick<Study, 'photos'>): readonly Photo[] {

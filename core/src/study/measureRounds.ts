@@ -26,7 +26,6 @@ export interface MeasureRound {
 /**
  * Every planned reading that should be in by now. A day is not over before the next has come.
  * Units that are lost or excluded are left out, and so are measures that nobody reads.
- * @param study with its readings
  * @param today calendar date; without it, that of the last reading is over
  */
 export function measureRounds(study: Study, today?: string): readonly MeasureRound[] {

@@ -2,9 +2,7 @@ import { addDays, daysBetween, type Experiment } from '../model';
 
 /**
  * Moves day 0; batches that start later move with it.
- * @param experiment a plan
  * @param startedOn the new day 0, a calendar date
- * @returns the plan after the edit
  */
 export function moveStart(experiment: Experiment, startedOn: string): Experiment {
   const by = experiment.startedOn === null ? 0 : daysBetween(experiment.startedOn, startedOn);

@@ -9,7 +9,6 @@ type Planned = Pick<Experiment, 'startedOn' | 'units' | 'measures'>;
 
 /**
  * Puts a reading on the walk that its day says.
- * @param experiment that it belongs to
  * @returns gives a reading its planned day: null where it is before the first walk, or of a unit or measure that is not there
  */
 export function onItsRound(experiment: Planned): (seen: Unplaced) => Observation {
@@ -26,7 +25,6 @@ export function onItsRound(experiment: Planned): (seen: Unplaced) => Observation
 /**
  * Puts all readings of an experiment on walks, where nobody has said for which they were taken: the first day on which a unit was read fills
  * the walk, what was read after it and before the next is extra, and a correction belongs where that belongs which it corrects.
- * @param experiment that they belong to
  * @param observations in any order
  * @returns the same, in the same order
  */

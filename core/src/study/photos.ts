@@ -5,7 +5,6 @@ import { inList } from '../quantities/inList';
 
 /**
  * The photos on which a unit is seen: its own, those of its arm, and those of the whole bench.
- * @param study with its photos
  * @param unit one of its units
  * @returns in order of days: how it grew
  */
@@ -17,7 +16,6 @@ export function photosOfUnit(study: Study, unit: Unit): Photo[] {
 
 /**
  * The days on which there are photos.
- * @param study with its photos
  * @returns calendar dates in order
  */
 export function photoDays(study: Study): string[] {
@@ -32,7 +30,6 @@ export interface PhotosOfArm {
 
 /**
  * The photos of a day, arm beside arm.
- * @param study with its photos
  * @param on calendar date
  * @returns every arm in order, one without a photo too; then those that belong to no arm alone, where there are any
  */
@@ -53,7 +50,6 @@ function armOf({ units: all }: Experiment, { units, arms }: Photo): string | nul
 
 /**
  * What a photo shows, in words.
- * @param experiment that it belongs to
  * @param photo one of it
  * @param blind leaves out the arms
  * @returns without its caption: "P01, Salt 50 mM, day 9"

@@ -48,7 +48,6 @@ function indexOfStudy(study: Pick<Study, 'observations'>): ReadingIndex {
 
 /**
  * The readings of a measure, by unit.
- * @param study with its readings
  * @param measure its code
  * @returns empty where nothing of it was read
  */
@@ -58,7 +57,6 @@ export function readingsOf(study: Pick<Study, 'observations'>, measure: string):
 
 /**
  * The codes of all measures of which anything was read.
- * @param study with its readings
  * @returns in the order in which they were first read
  */
 export function measuresRead(study: Pick<Study, 'observations'>): string[] {
@@ -67,7 +65,6 @@ export function measuresRead(study: Pick<Study, 'observations'>): string[] {
 
 /**
  * The readings of one measure of one unit.
- * @param study with its readings
  * @param measure its code
  * @param unit its code
  * @returns an empty cell where nothing was read
@@ -78,7 +75,6 @@ export function cell(study: Pick<Study, 'observations'>, measure: string, unit: 
 
 /**
  * Whether a reading stands as it is: it is in the study, and nothing corrects it.
- * @param study with its readings
  * @param seen a reading, as it was seen at some time
  * @returns false where another was put in its place
  */
@@ -88,7 +84,6 @@ export const stillCounts = (study: Pick<Study, 'observations'>, seen: Observatio
 /**
  * A study with more readings. What was indexed stays: only the cells that were added to are made anew. Readings that are there already
  * are left out.
- * @param study with its readings
  * @param fresh in the order in which they came in
  * @returns the same study where nothing was added
  */

@@ -77,7 +77,6 @@ export function recordingRounds(experiment: Planned, starts: readonly StartCount
 
 /**
  * The same of an experiment that is open with all its readings.
- * @param study with its readings
  * @param today calendar date in the experiment's time zone
  * @returns empty before the start
  */

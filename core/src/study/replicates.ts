@@ -8,7 +8,6 @@ export type Basis = 'unit' | 'container';
 /**
  * What counts once in an experiment: the smallest thing to which an arm was given separately, and no smaller than a container that holds one
  * arm only. Containers that hold several arms are places, as blocks are.
- * @param experiment a plan
  * @returns containers where one holds several units and every one holds a single arm
  * Source: Hurlbert SH (1984) Ecological Monographs 54:187–211.
  */
@@ -30,7 +29,6 @@ const isByContainer = memoize((units: readonly Unit[]): boolean => {
 
 /**
  * The replicates of an experiment: its units, or one that stands for each container.
- * @param experiment a plan
  * @returns as many as count
  */
 export function replicates(experiment: Pick<Experiment, 'units'>): readonly Unit[] {
@@ -39,7 +37,6 @@ export function replicates(experiment: Pick<Experiment, 'units'>): readonly Unit
 
 /**
  * What a person calls one replicate: "pot", or "tank" of "tank C.2".
- * @param experiment a plan
  * @returns a word in the singular
  */
 export function replicateWord({ units, plan }: Pick<Experiment, 'units' | 'plan'>): string {

@@ -21,7 +21,6 @@ export interface RoundItem {
 
 /**
  * The stops of a walk, in bench order, each unit's measures together.
- * @param study with its readings
  * @param day of the walk, counted from the experiment's start
  * @returns a stop for each unit and measure that is due on that walk
  */
@@ -53,7 +52,6 @@ export function roundItemsOf(study: Study, day: number): RoundItem[] {
  * together.
  * @param items of one walk
  * @param seed the same seed gives the same order
- * @returns a new list
  */
 export function inRandomOrder(items: readonly RoundItem[], seed: number): RoundItem[] {
   const units = [...new Set(items.map(({ unit }) => unit.unit))].sort();
@@ -113,7 +111,6 @@ function readingOnRound(study: Study, measure: Measure, unit: Unit, planned: num
 
 /**
  * The stops of a visit that no walk asks for: a picking on a day of its own, a look in between. What was read before stays beside it.
- * @param study with its readings
  * @param measures that are read
  * @param taken ids of what was read on this visit
  * @returns a stop for each active unit and measure, in bench order
@@ -132,7 +129,6 @@ export function extraItems(study: Study, measures: readonly Measure[], taken: Re
 
 /**
  * A unit's last value of a measure before a date; null if there is none.
- * @param study with its readings
  * @param unit its code
  * @param measure its code
  * @param date calendar date

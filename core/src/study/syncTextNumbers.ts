@@ -48,7 +48,6 @@ export function syncTextNumbers(before: Experiment, after: Experiment): Experime
 
 /**
  * The texts that the app wrote and nobody has typed in since, as they read now.
- * @param experiment a plan
  * @returns empty where every text is a person's
  */
 export function writtenByApp(experiment: Experiment): ReadonlySet<string> {

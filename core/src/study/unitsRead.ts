@@ -5,7 +5,6 @@ import { memoize } from './memoize';
 /**
  * The units under which a measure is read: each of them; or of what they share one, which stands for it, so that the water of a tank is
  * measured once.
- * @param experiment that they belong to
  * @param measure one of it
  * @returns one that stands for several is active while any of them is, and has no arm where they are of several
  */

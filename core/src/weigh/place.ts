@@ -37,7 +37,6 @@ const FEWEST = 6;
 /**
  * What the place did to a measure: units beside the mean of their arm, and a plane through them over rows and columns, with the arms and blocks
  * taken out (least squares).
- * @param shown a measure with its study and result
  * @returns null where fewer than six units with a value have a place
  */
 export function placeSeen({ study, measure, result: { share } }: Shown): PlaceSeen | null {

@@ -22,7 +22,6 @@ export interface PredictionOutcome {
  * Holds each prediction against the result of the measure that decides.
  * @param experiment with its predictions
  * @param measure that decides
- * @param result of that measure
  * @returns in the order in which they were made
  */
 export function predictionOutcomes(experiment: Experiment, measure: Measure, result: MeasureResult): PredictionOutcome[] {

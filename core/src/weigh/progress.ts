@@ -10,7 +10,6 @@ export interface Progress {
 
 /**
  * How far a measure has come, where its last planned day has not been read.
- * @param measure of the plan
  * @param data of its units
  * @returns null where that day was read, or it has happened to all
  */

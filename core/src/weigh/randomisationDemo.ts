@@ -24,7 +24,6 @@ export interface RandomisationDemo {
 
 /**
  * The shuffle of the comparison that the verdict speaks of, on the data themselves: labels dealt again inside each block or pair.
- * @param shown a measure with its study and result
  * @returns null where nothing can be shuffled
  */
 export function randomisationDemo({ study: { experiment }, measure, result }: Shown): RandomisationDemo | null {

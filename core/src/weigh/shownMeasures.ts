@@ -4,8 +4,6 @@ import type { Result } from './Result';
 
 /**
  * The measures of a result that are still in the plan, the one that decides first.
- * @param study with its readings
- * @param result of that study
  * @returns each with its study and its result
  */
 export function shownMeasures(study: Study, result: Result): Shown[] {

@@ -6,8 +6,6 @@ import { unitData } from '../study/curves';
 
 /**
  * The one number of each unit that is compared.
- * @param study with its readings
- * @param measure of the study
  * @param data of its units, where it is known already or stands otherwise
  * @returns a value a unit that takes part
  */

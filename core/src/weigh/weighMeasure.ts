@@ -119,9 +119,7 @@ function compare({ experiment }: Study, weighed: Weighed, options: WeighOptions)
   return { ...found, contrasts: found.contrasts.map((row) => (isAlone(weighed, row) ? { ...row, p: null } : row)) };
 }
 
-/**
- * Where an arm has one replicate, what is odd about that one looks like the treatment, and no p says anything of it.
- */
+/** Where an arm has one replicate, what is odd about that one looks like the treatment, and no p says anything of it. */
 function isAlone({ values }: Weighed, { arm, versus }: Contrast): boolean {
   return [arm, versus].some((code) => values.filter((own) => own.arm === code).length === 1);
 }

@@ -22,8 +22,6 @@ export interface WritersFact {
 
 /**
  * Every number, name, interval, verdict and date that a writer can put into the report by reference.
- * @param study with its readings
- * @param result of that study
  * @returns the study first, then each measure, the one that decides first
  */
 export function factsOf(study: Study, result: Result): WritersFact[] {

@@ -22,7 +22,6 @@ const lines = (all: readonly Told[]) => byDay(all).map(({ on, text }) => (on ===
 /**
  * What was not in the plan: each mishap with what it touched and what was believed of it, each loss with its day and reason, each change of the
  * plan after the start.
- * @param study with its entries
  * @returns a section, or nothing where nothing happened
  */
 export function incidentsSection(study: Study): Block[] {
@@ -68,7 +67,6 @@ function amendments({ experiment }: Study): Told[] {
 
 /**
  * What was put right in the readings, and the notes that were written beside them.
- * @param study with its readings
  * @param withNotes also what was written beside a reading
  * @returns a section, or nothing
  */
@@ -118,7 +116,6 @@ export function careSection(study: Study): Block[] {
 
 /**
  * The photos that the writer chose, in order of days. A withdrawn one is not among them.
- * @param study with its photos
  * @param files names of their pictures
  * @returns one block, or none
  */
@@ -134,7 +131,6 @@ export function photoBlocks(study: Study, files: readonly string[]): Block[] {
 
 /**
  * Who read, how often, and whether without knowing the arms.
- * @param study with its readings
  * @returns a sentence or two; nothing where nothing was read
  */
 export function observersSentence({ experiment, observations }: Study): string {

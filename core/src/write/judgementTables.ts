@@ -13,8 +13,6 @@ import { showP } from './resultTables';
 
 /**
  * What each factor does over the levels of the others; null where arms do not cross factors.
- * @param measure of the study
- * @param result of that measure
  * @returns a row a level, in the measure's shown unit
  */
 export function effectsTable(measure: Measure, { effects, share }: MeasureResult): TableBlock | null {
@@ -41,9 +39,6 @@ const soWords: Readonly<Record<RowVerdict, string>> = {
 
 /**
  * What was asked and what came: each treatment against the control, or each level of a factor, with how often chance alone would do as much.
- * @param study with its readings
- * @param measure of the study
- * @param result of that measure
  * @returns a row a question, in the measure's shown unit
  */
 export function askedTable({ experiment: { arms } }: Study, measure: Measure, result: MeasureResult): TableBlock {
@@ -67,9 +62,6 @@ export function askedTable({ experiment: { arms } }: Study, measure: Measure, re
 /**
  * The comparison that the verdict speaks of, as it would be otherwise: with what was left out put back, with lost ones counted the other way,
  * without units that lie far off. Each only where it exists.
- * @param study with its readings
- * @param measure of the study
- * @param result of that measure
  * @returns a row a way; null where there is only one
  */
 export function otherwiseTable({ experiment }: Study, measure: Measure, result: MeasureResult): TableBlock | null {

@@ -17,8 +17,6 @@ export const onePageParts: readonly WritingPart[] = ['conclusion', 'next'];
 
 /**
  * A report on one page, for the youngest: what we asked, did and found, how sure we are, and what they think.
- * @param study with its readings
- * @param result of that study
  * @param own the writer's parts
  * @returns blocks
  */

@@ -9,8 +9,6 @@ import { figureBlock } from './makers';
 
 /**
  * Every picture of a study by its name, for whoever puts one into a part of the report.
- * @param study with its readings
- * @param result of that study
  * @returns id to picture, of the measure that decides first
  */
 export function picturesByName(study: Study, result: Result): ReadonlyMap<string, Picture> {

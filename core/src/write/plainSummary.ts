@@ -13,8 +13,6 @@ const marks = { blocker: '!!', serious: '! ', caution: '~ ', note: '  ' } as con
 
 /**
  * A result as plain text, for a page that one prints: verdict first, then the numbers, then what could have fooled us.
- * @param study with its readings
- * @param result of that study
  * @returns text of at most 96 characters a line where words allow
  */
 export function plainSummary(study: Study, result: Result): string {

@@ -35,8 +35,6 @@ export const reportLengths: readonly { readonly length: ReportLength; readonly t
 
 /**
  * The lab report of a study as a tree of blocks: computed facts by reference, the writer's own words as typed.
- * @param study with its readings
- * @param result of that study
  * @param length of it; the writer's choice where none is given
  * @returns blocks for any renderer, tables and figures numbered
  */

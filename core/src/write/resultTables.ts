@@ -16,9 +16,6 @@ import type { TableBlock } from './Block';
 
 /**
  * What each arm did, a row an arm.
- * @param study with its readings
- * @param measure of the study
- * @param result of that measure
  * @returns a table in the measure's shown unit
  */
 export function armsTable(study: Study, measure: Measure, result: MeasureResult): TableBlock {
@@ -35,8 +32,6 @@ export function armsTable(study: Study, measure: Measure, result: MeasureResult)
 
 /**
  * Every category of a count, of those that were sown; null where one count was made.
- * @param study with its readings
- * @param measure of the study
  * @returns a row an arm, the last walk of each unit
  */
 export function categoriesTable(study: Study, measure: Measure): TableBlock | null {
@@ -63,9 +58,6 @@ export function categoriesTable(study: Study, measure: Measure): TableBlock | nu
 
 /**
  * What each arm did in each block; null where there are none, or where a block is a pair.
- * @param study with its readings
- * @param measure of the study
- * @param result of that measure
  * @returns a row a block: mean and number of units of each arm
  */
 export function blocksTable(study: Study, measure: Measure, result: MeasureResult): TableBlock | null {
@@ -91,9 +83,6 @@ export function blocksTable(study: Study, measure: Measure, result: MeasureResul
 
 /**
  * How fast each arm sprouted; null where the days were not followed.
- * @param study with its readings
- * @param measure of the study
- * @param result of that measure
  * @returns a row an arm: share, T50, mean time, indices
  */
 export function sproutingTable(study: Study, measure: Measure, result: MeasureResult): TableBlock | null {
@@ -116,8 +105,6 @@ export function sproutingTable(study: Study, measure: Measure, result: MeasureRe
 
 /**
  * The analysis of variance, a row a term; null where there is none beyond the arms themselves.
- * @param measure of the study
- * @param result of that measure
  * @returns sums of squares, F and p
  */
 export function termsTable(measure: Measure, result: MeasureResult): TableBlock | null {
@@ -139,9 +126,6 @@ export function termsTable(measure: Measure, result: MeasureResult): TableBlock 
 
 /**
  * What the doses do together, in a sentence: the slope, and where the curve turns; null without doses.
- * @param study with its readings
- * @param measure of the study
- * @param result of that measure
  * @returns one sentence or two
  */
 export function trendSentence(study: Study, measure: Measure, result: MeasureResult): string | null {
@@ -158,9 +142,6 @@ export function trendSentence(study: Study, measure: Measure, result: MeasureRes
 
 /**
  * Each comparison with its interval and p.
- * @param study with its readings
- * @param measure of the study
- * @param result of that measure
  * @returns a row a comparison, in the measure's shown unit
  */
 export function comparisonsTable(study: Study, measure: Measure, result: MeasureResult): TableBlock {

@@ -24,8 +24,6 @@ import { testsTable } from './workings';
 
 /**
  * What came out: the measure that decides, with its verdict; then what was also seen.
- * @param study with its readings
- * @param result of that study
  * @param length a school report leaves out what only a record needs
  * @returns a section
  */
@@ -91,7 +89,6 @@ function numbers(study: Study, measure: Measure, row: MeasureResult, isFull: boo
 
 /**
  * What p means, from the test whose p the verdict used.
- * @param row of the result
  * @returns one paragraph or none
  */
 export function chance(row: MeasureResult): Block[] {
@@ -106,7 +103,6 @@ export function chance(row: MeasureResult): Block[] {
 /**
  * Whether a claimed size stands up, where the claim has one.
  * @param experiment with the claim
- * @param row of the result
  * @returns one paragraph or none
  */
 export function claim({ claimedRatio }: Experiment, row: MeasureResult): Block[] {
@@ -123,10 +119,7 @@ export function claim({ claimedRatio }: Experiment, row: MeasureResult): Block[]
 
 /**
  * A measure that is not primary has no verdict: what was seen, and its p adjusted over all such measures.
- * @param row of the result
  * @param measure that is not primary
- * @param arms of the plan
- * @returns a sentence
  */
 export function alsoSeen(row: MeasureResult, measure: Experiment['measures'][number], arms: Experiment['arms']): Sentence {
   const [lead] = [...row.comparisons].filter((c) => c.difference.value !== null).sort((a, b) => (a.p ?? 1) - (b.p ?? 1));

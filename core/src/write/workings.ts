@@ -75,9 +75,6 @@ const about: Readonly<Record<TestRow['method'], About>> = {
 /**
  * Every test of a measure as a course report lists it: its name, the statistic, its own interval, p, the formula with the numbers in it, and who
  * described it.
- * @param study with its readings
- * @param measure of the study
- * @param result of that measure
  * @returns null where there is none
  */
 export function testsTable(study: Study, measure: Measure, result: MeasureResult): TableBlock | null {

@@ -26,7 +26,6 @@ export interface ClaimToTest extends Omit<SettledClaim, 'measureId' | 'lastDay'>
  * A draft that tests a claim: the claim's own parts on the frame for tips, with the usual plan for what is measured.
  * @param claim every part of it settled
  * @param beginning when and for when it is made, and the seed that deals the arms
- * @returns a draft
  */
 export function experimentFromClaim(claim: ClaimToTest, beginning: Beginning): Experiment {
   const { measure: promised, direction } = claim;
@@ -66,10 +65,8 @@ export function experimentFromClaim(claim: ClaimToTest, beginning: Beginning): E
 
 /**
  * A draft that tests a claim by the ready-made question nearest to it: its design, for the claim's plant.
- * @param question of the library
  * @param claim what is kept of it
  * @param beginning when and for when it is made, and the seed that deals the arms
- * @returns a draft
  */
 export function experimentFromClosest(
   question: ReadyQuestion,

@@ -14,10 +14,8 @@ function editArm(experiment: Experiment, code: string, more: Partial<Arm>): Expe
 
 /**
  * Gives an arm another name.
- * @param experiment a plan
  * @param code of the arm; an unknown one changes nothing
  * @param name as it will stand on stakes and in the report
- * @returns the plan after the edit
  */
 export function renameArm(experiment: Experiment, code: string, name: string): Experiment {
   return editArm(experiment, code, { name });
@@ -25,10 +23,8 @@ export function renameArm(experiment: Experiment, code: string, name: string): E
 
 /**
  * Says how much of the treatment an arm gets.
- * @param experiment a plan
  * @param code of the arm; an unknown one changes nothing
  * @param dose null takes the dose away
- * @returns the plan after the edit
  */
 export function setDose(experiment: Experiment, code: string, dose: number | null): Experiment {
   return editArm(experiment, code, { dose });
@@ -37,10 +33,8 @@ export function setDose(experiment: Experiment, code: string, dose: number | nul
 /**
  * Gives an arm another role. There is one control before and after: a new one takes over from the old, and where the control becomes
  * something else the first treatment takes its place.
- * @param experiment a plan
  * @param code of the arm
  * @param role control, treatment or reference
- * @returns the plan after the edit
  */
 export function setRole(experiment: Experiment, code: string, role: Role): Experiment {
   const old = controlOf(experiment.arms);
@@ -69,8 +63,6 @@ function withControl(arms: readonly Arm[], not?: string): readonly Arm[] {
 
 /**
  * Adds a treatment with a code of its own, and lays the units out anew.
- * @param experiment a plan
- * @returns the plan after the edit
  * @throws {RangeError} where the bench would hold more units than an experiment may have
  */
 export function addArm(experiment: Experiment): Experiment {
@@ -83,9 +75,7 @@ export function addArm(experiment: Experiment): Experiment {
 
 /**
  * Takes an arm away with its units. The last arm stays; where the control goes, the first treatment takes over.
- * @param experiment a plan
  * @param code of the arm; an unknown one changes nothing
- * @returns the plan after the edit
  */
 export function removeArm(experiment: Experiment, code: string): Experiment {
   const left = experiment.arms.filter((arm) => arm.arm !== code);
@@ -96,10 +86,8 @@ export function removeArm(experiment: Experiment, code: string): Experiment {
 
 /**
  * Makes an arm of every combination of two factors, in place of the arms that were there.
- * @param experiment a plan
  * @param one with its levels, the usual one first
  * @param other with its levels, the usual one first
- * @returns the plan after the edit
  * @throws {RangeError} where a factor has fewer than two levels
  */
 export function crossTwo(experiment: Experiment, one: Factor, other: Factor): Experiment {

@@ -6,9 +6,7 @@ import { changePlan, toggled } from './plan';
 
 /**
  * Says what units share: a tank, tray or lamp of their own, one for all, one or several for each arm, or one for so many places.
- * @param experiment a plan
  * @param sharing what they share, and how
- * @returns the plan after the edit
  */
 export function shareContainers(experiment: Experiment, sharing: Sharing): Experiment {
   const containers = containersOf(experiment.units, sharing);
@@ -17,9 +15,7 @@ export function shareContainers(experiment: Experiment, sharing: Sharing): Exper
 
 /**
  * Puts the same number of seeds or cuttings into every unit.
- * @param experiment a plan
  * @param sown a whole number; null where nothing is counted out
- * @returns the plan after the edit
  */
 export function setSown(experiment: Experiment, sown: number | null): Experiment {
   return { ...experiment, units: experiment.units.map((unit) => ({ ...unit, sown })) };
@@ -27,10 +23,8 @@ export function setSown(experiment: Experiment, sown: number | null): Experiment
 
 /**
  * Puts another number of seeds or cuttings into one unit than into the others.
- * @param experiment a plan
  * @param unit its code; an unknown one changes nothing
  * @param sown a whole number; null where nothing is counted out
- * @returns the plan after the edit
  */
 export function setSownOf(experiment: Experiment, unit: string, sown: number | null): Experiment {
   return { ...experiment, units: experiment.units.map((own) => (own.unit === unit ? { ...own, sown } : own)) };
@@ -38,11 +32,9 @@ export function setSownOf(experiment: Experiment, unit: string, sown: number | n
 
 /**
  * Gives one arm another number of units than the others.
- * @param experiment a plan
  * @param arm its code
  * @param count units of that arm
  * @param on calendar date on which units begin that are added after the start
- * @returns the plan after the edit
  * @throws {RangeError} where the bench would hold more units than an experiment may have
  */
 export function setUnitsOf(experiment: Experiment, arm: string, count: number, on?: string): Experiment {
@@ -51,10 +43,8 @@ export function setUnitsOf(experiment: Experiment, arm: string, count: number, o
 
 /**
  * Gives a block another name: a kind of bean, a rack, a week. Its shelf is called after it.
- * @param experiment a plan
  * @param block as it is called now
  * @param name one that no other block has, else nothing changes
- * @returns the plan after the edit
  */
 export function renameBlock(experiment: Experiment, block: string, name: string): Experiment {
   const next = name.trim();
@@ -68,9 +58,7 @@ export function renameBlock(experiment: Experiment, block: string, name: string)
 
 /**
  * Makes the bench wider or narrower and deals the places anew; shelves and barriers of the old one go.
- * @param experiment a plan
  * @param columns places in a row
- * @returns the plan after the edit
  */
 export function setColumns(experiment: Experiment, columns: number): Experiment {
   return redesign(changePlan(experiment, { bench: [], barriers: [] }), { columns });
@@ -78,10 +66,7 @@ export function setColumns(experiment: Experiment, columns: number): Experiment 
 
 /**
  * Changes what is said of a shelf: its name, rows, light.
- * @param experiment a plan
  * @param index of the shelf, from 0
- * @param more what changes
- * @returns the plan after the edit
  */
 export function changeShelf(experiment: Experiment, index: number, more: Partial<Shelf>): Experiment {
   return changePlan(experiment, { bench: experiment.plan.bench.map((shelf, i) => (i === index ? { ...shelf, ...more } : shelf)) });
@@ -89,9 +74,7 @@ export function changeShelf(experiment: Experiment, index: number, more: Partial
 
 /**
  * Says that something could travel to a neighbour, or that it could not.
- * @param experiment a plan
  * @param what travels: water, vapour, light, roots
- * @returns the plan after the edit
  */
 export function toggleReach(experiment: Experiment, what: string): Experiment {
   return changePlan(experiment, { canReach: toggled(experiment.plan.canReach, what) });
@@ -99,10 +82,8 @@ export function toggleReach(experiment: Experiment, what: string): Experiment {
 
 /**
  * Puts a barrier to the right of a place, or takes it away.
- * @param experiment a plan
  * @param row of the place, from 1
  * @param column of the place, from 1
- * @returns the plan after the edit
  */
 export function toggleBarrier(experiment: Experiment, row: number, column: number): Experiment {
   const { barriers } = experiment.plan;

@@ -6,10 +6,8 @@ import { blankOf, measureFields, type Experiment, type Measure, type MeasureKind
 
 /**
  * Changes what is said of a measure. What is worked out from it takes the unit in which it then comes out.
- * @param experiment a plan
  * @param code of the measure; an unknown one changes nothing
  * @param more what changes; which one decides is `decideBy`
- * @returns the plan after the edit
  */
 export function changeMeasure(experiment: Experiment, code: string, more: Partial<Omit<Measure, 'measure' | 'primary'>>): Experiment {
   const measures = experiment.measures.map((measure) => (measure.measure === code ? { ...measure, ...more } : measure));
@@ -19,10 +17,8 @@ export function changeMeasure(experiment: Experiment, code: string, more: Partia
 
 /**
  * Makes a measure of another kind, with what that kind starts with.
- * @param experiment a plan
  * @param code of the measure; an unknown one changes nothing
  * @param kind count, amount, rating, event, harvest or derived
- * @returns the plan after the edit
  */
 export function setMeasureKind(experiment: Experiment, code: string, kind: MeasureKind): Experiment {
   return changeMeasure(experiment, code, { kind, ...kindOf({ kind }).fresh });
@@ -30,9 +26,7 @@ export function setMeasureKind(experiment: Experiment, code: string, kind: Measu
 
 /**
  * Makes a measure the one that decides.
- * @param experiment a plan
  * @param code of the measure
- * @returns the plan after the edit
  */
 export function decideBy(experiment: Experiment, code: string): Experiment {
   return { ...experiment, measures: experiment.measures.map((measure) => ({ ...measure, primary: measure.measure === code })) };
@@ -40,18 +34,13 @@ export function decideBy(experiment: Experiment, code: string): Experiment {
 
 /**
  * The last day on which anything is read, a week at the least.
- * @param experiment a plan
  * @returns days after the start
  */
 export function lastReadingDay({ measures }: Pick<Experiment, 'measures'>): number {
   return Math.max(7, ...measures.flatMap((measure) => measure.readingDays));
 }
 
-/**
- * Adds an amount that is read on the last day.
- * @param experiment a plan
- * @returns the plan after the edit
- */
+/** Adds an amount that is read on the last day. */
 export function addMeasure(experiment: Experiment): Experiment {
   const taken = new Set(experiment.measures.map((measure) => measure.measure));
   let n = experiment.measures.length + 1;
@@ -69,9 +58,7 @@ export function addMeasure(experiment: Experiment): Experiment {
 
 /**
  * Takes a measure away, and with it what is worked out from it. The last one stays; where the one that decides goes, the first of the others decides.
- * @param experiment a plan
  * @param code of the measure; an unknown one changes nothing
- * @returns the plan after the edit
  */
 export function removeMeasure(experiment: Experiment, code: string): Experiment {
   const gone = withDerived(experiment.measures, code);

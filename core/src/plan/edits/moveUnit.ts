@@ -2,7 +2,6 @@ import { findUnit, type Unit } from '../../model';
 
 /**
  * Puts a unit on a place; whoever stands there takes the unit's old place. An unknown unit changes nothing.
- * @param units of the plan
  * @param code of the unit that moves
  * @param row of its new place, from 1
  * @param column of its new place, from 1

@@ -1,22 +1,15 @@
 import { blankOf, stageFields, type Experiment, type KeptSame, type Plan, type Prediction, type Stage, type Writing } from '../../model';
 import { moveStart } from '../../study/moveStart';
 
-/**
- * Changes what the plan says beyond arms, units and measures.
- * @param experiment a plan
- * @param more what changes
- * @returns the plan after the edit
- */
+/** Changes what the plan says beyond arms, units and measures. */
 export function changePlan(experiment: Experiment, more: Partial<Plan>): Experiment {
   return { ...experiment, plan: { ...experiment.plan, ...more } };
 }
 
 /**
  * Freezes the plan at its start.
- * @param experiment a plan
  * @param startedOn day 0, a calendar date
  * @param frozenOn the moment from which it changes by amendment alone
- * @returns the plan after the edit
  */
 export function startOn(experiment: Experiment, startedOn: string, frozenOn: string): Experiment {
   return changePlan(moveStart(experiment, startedOn), { frozenOn });
@@ -28,21 +21,14 @@ function changeItem<Item>(items: readonly Item[], index: number, more: Partial<I
 
 const without = <Item>(items: readonly Item[], index: number) => items.filter((_, i) => i !== index);
 
-/**
- * Adds a line to what is kept the same.
- * @param experiment a plan
- * @returns the plan after the edit
- */
+/** Adds a line to what is kept the same. */
 export function addKept(experiment: Experiment): Experiment {
   return changePlan(experiment, { kept: [...experiment.plan.kept, { what: '', how: '' }] });
 }
 
 /**
  * Changes a line of what is kept the same.
- * @param experiment a plan
  * @param index of the line, from 0
- * @param more what changes
- * @returns the plan after the edit
  */
 export function changeKept(experiment: Experiment, index: number, more: Partial<KeptSame>): Experiment {
   return changePlan(experiment, { kept: changeItem(experiment.plan.kept, index, more) });
@@ -50,19 +36,13 @@ export function changeKept(experiment: Experiment, index: number, more: Partial<
 
 /**
  * Takes away a line of what is kept the same.
- * @param experiment a plan
  * @param index of the line, from 0
- * @returns the plan after the edit
  */
 export function removeKept(experiment: Experiment, index: number): Experiment {
   return changePlan(experiment, { kept: without(experiment.plan.kept, index) });
 }
 
-/**
- * Adds a soak that the treatments go through.
- * @param experiment a plan
- * @returns the plan after the edit
- */
+/** Adds a soak that the treatments go through. */
 export function addStage(experiment: Experiment): Experiment {
   const arms = experiment.arms.filter(({ role }) => role === 'treatment').map(({ arm }) => arm);
   const soak: Stage = { ...blankOf(stageFields), name: 'soak', kind: 'soak', arms };
@@ -71,10 +51,7 @@ export function addStage(experiment: Experiment): Experiment {
 
 /**
  * Changes a stage of the treatment.
- * @param experiment a plan
  * @param index of the stage, from 0
- * @param more what changes
- * @returns the plan after the edit
  */
 export function changeStage(experiment: Experiment, index: number, more: Partial<Stage>): Experiment {
   return changePlan(experiment, { stages: changeItem(experiment.plan.stages, index, more) });
@@ -82,10 +59,8 @@ export function changeStage(experiment: Experiment, index: number, more: Partial
 
 /**
  * Lets an arm go through a stage, or no longer.
- * @param experiment a plan
  * @param index of the stage, from 0
  * @param arm its code
- * @returns the plan after the edit
  */
 export function toggleStageArm(experiment: Experiment, index: number, arm: string): Experiment {
   return changeStage(experiment, index, { arms: toggled(experiment.plan.stages[index]?.arms ?? [], arm) });
@@ -93,9 +68,7 @@ export function toggleStageArm(experiment: Experiment, index: number, arm: strin
 
 /**
  * Takes a stage of the treatment away.
- * @param experiment a plan
  * @param index of the stage, from 0
- * @returns the plan after the edit
  */
 export function removeStage(experiment: Experiment, index: number): Experiment {
   return changePlan(experiment, { stages: without(experiment.plan.stages, index) });
@@ -103,9 +76,7 @@ export function removeStage(experiment: Experiment, index: number): Experiment {
 
 /**
  * Adds what someone expects, and why.
- * @param experiment a plan
  * @param prediction with its person
- * @returns the plan after the edit
  */
 export function addPrediction(experiment: Experiment, prediction: Prediction): Experiment {
   return changePlan(experiment, { predictions: [...experiment.plan.predictions, prediction] });
@@ -113,9 +84,7 @@ export function addPrediction(experiment: Experiment, prediction: Prediction): E
 
 /**
  * Takes a prediction away, as one may before the first reading.
- * @param experiment a plan
  * @param index of the prediction, from 0
- * @returns the plan after the edit
  */
 export function removePrediction(experiment: Experiment, index: number): Experiment {
   return changePlan(experiment, { predictions: without(experiment.plan.predictions, index) });
@@ -146,7 +115,6 @@ export function toggleReportPhoto(experiment: Experiment, file: string): Experim
  * The list without the item where it is there, else with it.
  * @param items a list without doubles
  * @param item what goes in or out
- * @returns a new list
  * @example toggled(['water', 'light'], 'light') // ['water']
  */
 export function toggled<Item>(items: readonly Item[], item: Item): Item[] {

@@ -3,7 +3,6 @@ import type { Arm, Experiment } from '../../model';
 /**
  * Takes arms that are no more out of what names them: steps, their moments, the kit, what the control must reach, orders that were foretold.
  * A step that only they went through goes with them; no arms at all would mean every arm.
- * @param experiment a plan
  * @param left arms that stay
  */
 export function withoutArms(experiment: Experiment, left: readonly Pick<Arm, 'arm'>[]): Experiment {

@@ -30,7 +30,6 @@ export function reachRule(experiment: Experiment): Finding[] {
 
 /**
  * Fewest replicates an arm with which a result could convince.
- * @param experiment a plan
  * @returns null where twelve do not do it
  */
 export function fewestReaching(experiment: Experiment): number | null {

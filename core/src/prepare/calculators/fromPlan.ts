@@ -76,7 +76,6 @@ function mixTotal(experiment: Experiment, wanted: 'g' | 'mL'): Filled {
 /**
  * What a plan already knows of what a calculator asks.
  * @param id of the calculator
- * @param experiment a plan
  * @returns as one would type it, by field; what the plan does not know is left out
  */
 export const filledFromPlan = (id: string, experiment: Experiment): Filled => fillers[id]?.(experiment) ?? {};

@@ -13,10 +13,7 @@ export interface CountedLines {
   readonly lines: ReadonlySet<string>;
 }
 
-/**
- * Finds them among the lines that the app wrote: what a person typed is never one.
- * @param experiment a plan
- */
+/** Finds them among the lines that the app wrote: what a person typed is never one. */
 export function countedLines(experiment: Experiment): CountedLines {
   const { plan, units } = experiment;
   const app = writtenByApp(experiment);

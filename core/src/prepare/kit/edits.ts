@@ -1,20 +1,13 @@
 import type { Experiment, KitNeeds } from '../../model';
 
-/**
- * Changes what the kit is worked out from.
- * @param experiment a plan
- * @param more what changes
- * @returns the plan after the edit
- */
+/** Changes what the kit is worked out from. */
 export function changeKit(experiment: Experiment, more: Partial<KitNeeds>): Experiment {
   return { ...experiment, plan: { ...experiment.plan, kit: { ...experiment.plan.kit, ...more } } };
 }
 
 /**
  * Ticks an item off, or takes the tick away.
- * @param experiment a plan
  * @param id of the line
- * @returns the plan after the edit
  */
 export function toggleTick(experiment: Experiment, id: string): Experiment {
   const { ticked } = experiment.plan.kit;
@@ -23,10 +16,8 @@ export function toggleTick(experiment: Experiment, id: string): Experiment {
 
 /**
  * Says what one, a litre or a kilogram of an item costs.
- * @param experiment a plan
  * @param id of the line
  * @param price null takes it away
- * @returns the plan after the edit
  */
 export function setPrice(experiment: Experiment, id: string, price: number | null): Experiment {
   const others = experiment.plan.kit.prices.filter(({ item }) => item !== id);
@@ -35,9 +26,7 @@ export function setPrice(experiment: Experiment, id: string, price: number | nul
 
 /**
  * Adds a line of one's own.
- * @param experiment a plan
  * @param line in words
- * @returns the plan after the edit
  */
 export function addToKit(experiment: Experiment, line: string): Experiment {
   const { plan } = experiment;

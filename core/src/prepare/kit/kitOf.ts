@@ -10,7 +10,6 @@ import { solutionLines } from './solutions';
 
 /**
  * The kit, worked out from the plan: seeds or cuttings, what they stand in, the mix, solutions, labels, and what else was written down.
- * @param experiment a plan with its units
  * @returns a line for each thing, with its ticks and prices
  */
 export function kitOf(experiment: Experiment): KitLine[] {

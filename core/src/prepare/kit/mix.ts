@@ -12,7 +12,6 @@ const SHARE = '%';
 
 /**
  * How much mix goes into each: as was said, or what such a thing usually holds.
- * @param experiment a plan
  * @returns 0 where none does
  */
 export function mixEach({ plan }: Pick<Experiment, 'plan'>): {
@@ -43,10 +42,7 @@ function blendedIn({ plan, arms }: Experiment): Blended[] {
   }));
 }
 
-/**
- * The mix: how much of it, its parts, what is blended in as a share of the mix, and water to wet it.
- * @param experiment a plan with its units
- */
+/** The mix: how much of it, its parts, what is blended in as a share of the mix, and water to wet it. */
 export function mixLines(experiment: Experiment): BareLine[] {
   const { plan } = experiment;
   const { kit } = plan;

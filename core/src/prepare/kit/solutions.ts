@@ -25,10 +25,7 @@ function solutionsOf({ plan, arms }: Experiment): readonly Solution[] {
   ];
 }
 
-/**
- * Solutions, with what they are made of: so much to each unit, so many times, from a stock, or so many grams a litre.
- * @param experiment a plan with its units
- */
+/** Solutions, with what they are made of: so much to each unit, so many times, from a stock, or so many grams a litre. */
 export function solutionLines(experiment: Experiment): BareLine[] {
   const { spare } = experiment.plan.kit;
   return solutionsOf(experiment).flatMap((solution) => {

@@ -9,7 +9,6 @@ import { inAll, isNoThing, perArm, sparedWhole } from './perArm';
 
 /**
  * Shares that the kit calculates with: what was said, else what the plan guesses.
- * @param experiment a plan
  * @returns shares from 0 to 1; null where nothing is known
  */
 export function expectedShares({ plan, measures }: Pick<Experiment, 'plan' | 'measures'>): {
@@ -24,7 +23,6 @@ export function expectedShares({ plan, measures }: Pick<Experiment, 'plan' | 'me
 /**
  * Seeds, cuttings or plants: what goes in, and what to get so that it is enough. Where numbers are sown they are the plan's; where plants
  * are kept or wanted, the fewest that give them 9 times in 10.
- * @param experiment a plan with its units
  */
 export function sownMaterialLines(experiment: Experiment): BareLine[] {
   const { plan, units } = experiment;

@@ -24,7 +24,6 @@ export interface LabelWish {
 
 /**
  * The labels of an experiment in the order of the bench.
- * @param experiment a plan with its units
  * @param wish what is to stand on them
  * @returns a label for each unit
  */

@@ -39,7 +39,6 @@ export function containersOf(units: readonly Unit[], { how, what, each }: Sharin
 
 /**
  * How the units share now; null where they came sharing in another way.
- * @param experiment a plan
  * @returns what they share, and how
  */
 export function sharingOf({ units }: Pick<Experiment, 'units'>): Sharing | null {

@@ -48,7 +48,6 @@ export function benchFor(
 /**
  * Units in the order in which one walks along the bench; units without a place come last, by code.
  * @param units in any order
- * @returns a new list
  */
 export function roundOrder<U extends { readonly unit: string; readonly row: number | null; readonly column: number | null }>(
   units: readonly U[],

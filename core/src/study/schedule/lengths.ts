@@ -10,7 +10,6 @@ const CALENDAR_HOURS = 48;
  * clock was put forward meanwhile. Shorter ones are hours that pass: a soak of 18 h is one of 18 h.
  * @param minute since 1970; may be infinite
  * @param hours below 0 goes back
- * @param zone of the plan
  * @returns a minute
  */
 export function later(minute: number, hours: number, zone: string): number {

@@ -28,7 +28,6 @@ export const USUAL_CLOCK = '09:00';
 
 /**
  * How long a stage lasts. One without hours takes as long as hands need, five minutes at a time.
- * @param stage of a plan
  * @param units that go through it
  * @returns hours at least and at most
  */
@@ -45,7 +44,6 @@ export function lengthOf(
 
 /**
  * The moment of sowing on day 0.
- * @param timed a plan
  * @returns minute since 1970; null before there is a day
  */
 export function sowingOf({ startedOn, plan: { timing } }: Timed): number | null {
@@ -54,7 +52,6 @@ export function sowingOf({ startedOn, plan: { timing } }: Timed): number | null 
 
 /**
  * Whether a stage comes before the sowing.
- * @param stage of a plan
  * @returns true where it has no days
  */
 export const comesBefore = ({ days }: Pick<Stage, 'days'>): boolean => days.length === 0;

@@ -6,7 +6,6 @@ import type { Picture } from './Picture';
 
 /**
  * A claimed size as a line, with what was measured against it.
- * @param shown a measure with its study and result
  * @returns null where no size was claimed, or no ratio could be measured
  */
 export function claimedPicture(shown: Shown): Picture | null {

@@ -9,7 +9,6 @@ import type { Mark, Picture } from './Picture';
 /**
  * Over time: a curve an arm with the 95 % interval of its mean as a band, from the units that are not excluded; a lost unit stands in it up to
  * its loss. What is picked is shown as running totals.
- * @param shown a measure with its study and result
  * @returns null with fewer than two days, and for what is drawn over time already
  */
 export function curvesPicture(shown: Shown): Picture | null {

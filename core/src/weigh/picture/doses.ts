@@ -9,7 +9,6 @@ const POINTS = 60;
 
 /**
  * Doses on their true axis with the line, or the parabola where it turns, and its best point.
- * @param shown a measure with its study and result
  * @returns null with fewer than three doses
  */
 export function dosesPicture(shown: Shown): Picture | null {

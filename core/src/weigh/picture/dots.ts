@@ -11,7 +11,6 @@ const MANY = 30;
 
 /**
  * The picture of what is compared: each unit's value with its arm's mean and interval, an arm a row.
- * @param shown a measure with its study and result
  * @returns dots and means in the measure's shown unit; of many units also how densely they lie
  */
 export function dotsPicture(shown: Shown): Picture {

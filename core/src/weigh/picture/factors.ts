@@ -8,7 +8,6 @@ import { spreadOut } from './spreadOut';
 /**
  * Crossed factors: the levels of one along the axis, a line for each level of the others. Lines that run side by side say that one factor does
  * as much whatever the other is.
- * @param shown a measure with its study and result
  * @returns null where arms do not cross two factors or more
  */
 export function factorsPicture(shown: Shown): Picture | null {

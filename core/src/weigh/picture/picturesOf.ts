@@ -13,7 +13,6 @@ import { togetherPicture } from './together';
 /**
  * The pictures of a measure, the one that answers the question asked first: crossed factors as lines, doses on their axis, pairs and blocks as
  * slopes, ratings as counts, days as steps, else dots.
- * @param shown a measure with its study and result
  * @returns at least one
  */
 export function picturesOf(shown: Shown): readonly [Picture, ...Picture[]] {

@@ -11,7 +11,6 @@ const NAMED = 8;
 
 /**
  * Blocks or pairs told apart: each a line over the arms, so that a slope is what the treatment did inside it.
- * @param shown a measure with its study and result
  * @returns null where there are none, or only one
  */
 export function togetherPicture(shown: Shown): Picture | null {

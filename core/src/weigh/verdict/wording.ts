@@ -10,7 +10,6 @@ const rightToLeft = /[\u0590-\u08FF\uFB1D-\uFDFF\uFE70-\uFEFC]/;
 
 /**
  * An arm's name inside a sentence: "50 mM salt".
- * @param arms of the plan
  * @param code of the arm; an unknown one stands for itself
  * @returns as the plan writes it; one that is written from right to left is isolated (Unicode UAX #9), so that the numbers beside it stay in place
  */
@@ -24,7 +23,6 @@ const digits = (size: number, decimals: number) => (size < 1e21 ? size.toFixed(d
 
 /**
  * "31 points lower", rounded to what the interval bears; null where there is no difference to say.
- * @param row of the result
  * @param wording unit and scale of the measure's differences
  * @returns a fact for a sentence
  */
@@ -48,7 +46,6 @@ export const isNone = ({ text }: Fact): boolean => Number.parseFloat(text) === 0
 
 /**
  * "22 to 40 lower", or "3 lower to 15 higher" where the interval spans 0.
- * @param row of the result
  * @param wording unit and scale of the measure's differences
  * @returns a fact for a sentence; null where there is no interval
  */
@@ -104,7 +101,6 @@ export function chanceInWords(p: number): string {
 /**
  * What p means, for the test that gave it.
  * @param test whose p the verdict used
- * @returns a sentence
  */
 export function explainChance(test: Pick<TestRow, 'method' | 'p'>): string {
   const often = chanceInWords(test.p);

@@ -30,7 +30,6 @@ interface TypedDate {
 /**
  * Dates of the calendar that the study does not bear out: beside a deed but outside the run, another first or last day, another day of the week.
  * @param sentence of the writer, without references
- * @param study with its entries
  * @returns a doubt a date
  */
 export function checkDates(sentence: string, study: Study): Hint[] {

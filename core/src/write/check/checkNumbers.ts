@@ -23,7 +23,6 @@ const more = /\b(more|higher|taller|longer|bigger|greater|later|heavier|faster|r
  * The numbers of a sentence that disagree with the data. Rounding, other units and words for numbers are allowed for; what is no number of
  * the data is left alone.
  * @param sentence of the writer, without references
- * @param study with its readings
  * @param all numbers that the data know
  * @returns a doubt a number
  */

@@ -9,8 +9,6 @@ const REFERENCE = /\{=[^{}\s]+\}/g;
 
 /**
  * Looks through the writer's text for numbers, dates and words that the data do not bear out. A hint, never a bar.
- * @param study with its readings
- * @param result of that study
  * @returns looks through a text: doubts with their places in it, in order
  */
 export function textCheck(study: Study, result: Result): (text: string) => Hint[] {

@@ -27,8 +27,6 @@ export interface Known {
 
 /**
  * Every number that a writer could mean, with what it belongs to.
- * @param study with its readings
- * @param result of that study
  * @returns in no order
  */
 export function knownNumbers(study: Study, result: Result): Known[] {
