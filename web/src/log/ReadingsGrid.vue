@@ -6,7 +6,7 @@ import DateField from '../components/DateField.vue';
 import ProblemNote from '../components/ProblemNote.vue';
 import { useIncrementalRender } from '../components/useIncrementalRender';
 import { useGrid } from './useGrid';
-import { readingWords } from './useRound';
+import { readingWords } from './readingWords';
 
 /**
  * What was read of one measure, typed in cell after cell as in a spreadsheet: a row a unit, a column a walk or an extra day. One field moves

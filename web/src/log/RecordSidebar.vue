@@ -6,7 +6,7 @@ import { benchOf } from '../bench/benchOf';
 import { useLoaded } from '../layout/loaded';
 import SyncStatus from '../layout/SyncStatus.vue';
 import Callout from '../components/Callout.vue';
-import { readingWords } from './useRound';
+import { readingWords } from './readingWords';
 
 /** Beside a walk: the bench with where one stands, and what became of the readings. */
 defineProps<{ head: string; item: RoundItem | null; saw: Observation | null; done: ReadonlySet<string>; shuffled: boolean }>();

@@ -2,7 +2,10 @@ import type { RubricStep } from '@fern/core';
 import type { RecordingRound } from './useRound';
 
 /** What is opened besides the number: a note, a loss, care, a photo, what went wrong, how many were sown. */
-export type RecordPanel = 'note' | 'lost' | 'care' | 'wrong' | 'sown' | 'photo';
+export type RecordPanel = 'note' | ItemPanel;
+
+/** What opens as a dialog about the unit. */
+export type ItemPanel = 'lost' | 'care' | 'wrong' | 'sown' | 'photo';
 
 interface Hand {
   readonly round: RecordingRound;
@@ -16,16 +19,16 @@ interface Hand {
 }
 
 /**
- * Keys of a walk, wherever the focus is: letters are keys, so that a hand stays on the digits. What stands in a dialog, a note or another
+ * Keys of a round, wherever the focus is: letters are keys, so that a hand stays on the digits. What stands in a dialog, a note or another
  * field is typed there, and a button that was reached by keyboard is pressed by Enter, as everywhere.
- * @returns whether the key was one of the walk's, and the browser has nothing to do with it any more
+ * @returns whether the key was one of the round's, and the browser has nothing to do with it any more
  */
-export function pressRecordKey(event: KeyboardEvent, { round: walk, choices, tallies, open, focus }: Hand): boolean {
+export function pressRecordKey(event: KeyboardEvent, { round, choices, tallies, open, focus }: Hand): boolean {
   const target = event.target as HTMLElement;
   if (event.altKey || target.closest('.ant-modal-root')) return false;
-  if (target.closest('[data-note]')) return pressInNote(event, walk, focus);
+  if (target.closest('[data-note]')) return pressInNote(event, round, focus);
   if (event.ctrlKey || event.metaKey) {
-    if (event.key === 'z') walk.undo();
+    if (event.key === 'z') round.undo();
     return event.key === 'z';
   }
   const isField = target.closest('[data-reading]') !== null;
@@ -33,7 +36,7 @@ export function pressRecordKey(event: KeyboardEvent, { round: walk, choices, tal
   const pressesItself = target.closest('button:not([data-tally]), a, summary, [role="button"]') !== null;
   if (pressesItself && (event.key === 'Enter' || event.key === ' ')) return false;
   if (choices.some(({ value }) => String(value) === event.key)) {
-    walk.typed.value = event.key;
+    round.field.typed.value = event.key;
     return true;
   }
   // The browser puts the digit where the focus is by then.
@@ -42,27 +45,27 @@ export function pressRecordKey(event: KeyboardEvent, { round: walk, choices, tal
     return false;
   }
   const tally: Readonly<Record<string, () => void>> = {
-    '+': () => walk.tally(1),
-    k: () => walk.tally(1),
-    '-': () => walk.tally(-1),
-    '−': () => walk.tally(-1),
-    j: () => walk.tally(-1),
+    '+': () => round.field.tally(1),
+    k: () => round.field.tally(1),
+    '-': () => round.field.tally(-1),
+    '−': () => round.field.tally(-1),
+    j: () => round.field.tally(-1),
   };
   const acts: Readonly<Record<string, () => void>> = {
     ...(tallies ? tally : {}),
-    Enter: () => walk.take(walk.asked.value.length > 0),
+    Enter: () => round.take(round.field.asked.value.length > 0),
     n: () => open('note'),
-    o: () => walk.takeAbsent('nothing-there'),
-    m: () => walk.noMore(),
-    s: () => walk.takeAbsent('not-read'),
+    o: () => round.takeAbsent('nothing-there'),
+    m: () => round.noMore(),
+    s: () => round.takeAbsent('not-read'),
     x: () => open('lost'),
     c: () => open('care'),
     w: () => open('wrong'),
     p: () => open('photo'),
-    u: () => walk.undo(),
+    u: () => round.undo(),
   };
-  if (event.key === 'Backspace' && (walk.typed.value === '' || choices.length > 0)) {
-    walk.goTo(walk.at.value - 1);
+  if (event.key === 'Backspace' && (round.field.typed.value === '' || choices.length > 0)) {
+    round.position.goTo(round.position.at.value - 1);
     return true;
   }
   const act = Object.hasOwn(acts, event.key) ? acts[event.key] : undefined;
@@ -73,7 +76,7 @@ export function pressRecordKey(event: KeyboardEvent, { round: walk, choices, tal
 /** In a note letters are letters; Enter takes it with the reading, Escape goes back to the number. */
 function pressInNote({ key, ctrlKey, metaKey }: KeyboardEvent, round: RecordingRound, focus: () => void): boolean {
   if (ctrlKey || metaKey) return false;
-  if (key === 'Enter') round.take(round.asked.value.length > 0);
+  if (key === 'Enter') round.take(round.field.asked.value.length > 0);
   else if (key === 'Escape') focus();
   return key === 'Enter' || key === 'Escape';
 }

@@ -2,7 +2,7 @@ import { ref, watch, type Ref } from 'vue';
 import { readName, type Experiment, type RoundItem } from '@fern/core';
 import { useOutbox } from '../stores/outbox';
 import { placeWords } from './placeWords';
-import { readingWords } from './useRound';
+import { readingWords } from './readingWords';
 
 interface AnnouncedRound {
   readonly at: Ref<number>;
