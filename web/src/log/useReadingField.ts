@@ -59,5 +59,3 @@ export function useReadingField(item: Readonly<Ref<RoundItem | null>>, readings:
 
   return { typed, note, wrong, said, asked, saw, counts, heard, before, show, look, tally, again };
 }
-
-export type ReadingField = ReturnType<typeof useReadingField>;

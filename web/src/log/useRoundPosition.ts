@@ -26,5 +26,3 @@ export function useRoundPosition(items: Readonly<Ref<readonly RoundItem[]>>, arr
 
   return { at, item, left, finished, done, goTo, begin: () => watch(() => items.value.length, begin, { immediate: true }) };
 }
-
-export type RoundPosition = ReturnType<typeof useRoundPosition>;
