@@ -19,6 +19,8 @@ const found = (own: Study) => duplicateReadings(own).map(({ unit, on, readings }
 describe('readings of one unit on one day', () => {
   it('that differ are a double', () => {
     expect(found(study([at('a', 12), at('b', 14)]))).toEqual([['D01', '2026-04-08', [12, 14]]]);
+    const gone = (id: string, absent: Observation['absent']) => ({ ...at(id, 0), value: null, absent });
+    expect(found(study([gone('a', 'not-read'), gone('b', 'nothing-there')]))).toEqual([['D01', '2026-04-08', [null, null]]]);
   });
 
   it.each([

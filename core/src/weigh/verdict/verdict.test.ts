@@ -15,6 +15,7 @@ describe('judge', () => {
   it.each<[string, Expected, number | null, ReturnType<typeof row>, string]>([
     ['clear and large', 'more', 2, row(5, 3, 7, 0.001), 'supported'],
     ['clear, perhaps less than matters', 'more', 4, row(5, 3, 7, 0.001), 'supported'],
+    ['clear, and just reaches what matters', 'more', 7, row(5, 3, 7, 0.001), 'supported'],
     ['clear without a smallest difference', 'more', null, row(5, 3, 7, 0.001), 'supported'],
     ['real but below what matters', 'more', 8, row(5, 3, 7, 0.001), 'small'],
     ['the other way', 'more', 2, row(-5, -7, -3, 0.001), 'opposite'],
