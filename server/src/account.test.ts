@@ -208,6 +208,14 @@ describe('the first account', () => {
     expect((await person.call('POST', '/api/accounts', { name: 'M. Bracken', password, code: ' 12345678 ' })).status).toBe(201);
     await server.stop();
   });
+
+  it('is one, also where two people make it at the same moment', async () => {
+    const server = await startTestServer();
+    const make = (name: string) => server.caller().call('POST', '/api/accounts', { name, password });
+    const answers = await Promise.all([make('M. Bracken'), make('S. Wort')]);
+    expect(answers.map(({ status }) => status).sort()).toEqual([201, 409]);
+    await server.stop();
+  });
 });
 
 describe('calls', () => {
