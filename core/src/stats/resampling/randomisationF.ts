@@ -18,13 +18,7 @@ export interface ArmBlock {
  * Source: Pitman EJG (1938) Biometrika 29:322–335; Kempthorne O (1952) for r and C.
  */
 export function randomisationF(blocks: readonly ArmBlock[], arms: number, options: RandomisationOptions): Randomisation | null {
-  return shuffleArms(
-    blocks,
-    arms,
-    options,
-    (effects, totals) => totals.reduce((sum, total, i) => sum + total * itemAt(effects, i), 0),
-    null,
-  );
+  return shuffleArms(blocks, arms, options, product, null);
 }
 
 /**
@@ -39,7 +33,7 @@ export function largestGapShuffle(
   gap: number,
   options: RandomisationOptions,
 ): Randomisation | null {
-  return shuffleArms(blocks, arms, options, (effects) => Math.max(...effects) - Math.min(...effects), gap);
+  return shuffleArms(blocks, arms, options, range, gap);
 }
 
 /**
@@ -89,6 +83,21 @@ function shuffleArms(
     if ((draw & 0x3fff) === 0) checkIn(options, draw / DRAWS);
   }
   return { p: (hits + 1) / (DRAWS + 1), exact: false, arrangements: DRAWS, seed: options.seed };
+}
+
+function product(effects: Float64Array, totals: Float64Array): number {
+  let sum = 0;
+  for (let i = 0; i < totals.length; i++) sum += (totals[i] ?? noSuchItem(totals, i)) * (effects[i] ?? noSuchItem(effects, i));
+  return sum;
+}
+
+function range(effects: Float64Array): number {
+  let [least, most] = [Infinity, -Infinity];
+  for (const effect of effects) {
+    if (effect < least) least = effect;
+    if (effect > most) most = effect;
+  }
+  return most - least;
 }
 
 /** Shuffles the labels of a block in place, and adds its values to the totals of the arms that they fall to. */
