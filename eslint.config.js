@@ -116,6 +116,18 @@ export default tseslint.config(
   { files: ['paper/src/**/*.ts'], rules: forbid(['^@fern/(server|web|demo|contract)', oneWay], ['^(vue|express|sequelize)', oneWay]) },
   { files: ['server/src/**/*.ts'], rules: forbid(['^@fern/web', oneWay]) },
   {
+    files: ['web/src/**/*.{ts,vue}'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: "VariableDeclarator[id.name='document']",
+          message: 'That name is the browser’s: the store of the experiment is documentStore.',
+        },
+      ],
+    },
+  },
+  {
     files: ['server/src/services/**/*.ts'],
     ignores: ['**/*.test.ts'],
     rules: {

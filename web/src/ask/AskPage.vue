@@ -17,7 +17,7 @@ import HypothesisNotes from './HypothesisNotes.vue';
 import PredictionList from './PredictionList.vue';
 
 const { id, experiment, study } = useLoaded();
-const document = useDocument();
+const documentStore = useDocument();
 const history = useHistory();
 const router = useRouter();
 const place = computed(() => (experiment.value.claim === null ? [] : mechanismChecks(experiment.value)));
@@ -44,7 +44,7 @@ const setNotTested = (lines: string[]) => history.edit((now) => changePlan(now, 
           :value="experiment.title"
           label="Title"
           :maxlength="200"
-          :error="document.errorAt('/title') !== null"
+          :error="documentStore.errorAt('/title') !== null"
           @change="set('title')($event)"
       /></label>
       <div class="two">

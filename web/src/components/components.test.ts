@@ -30,6 +30,12 @@ describe('a number', () => {
     expect(wrapper.find('[role="alert"]').exists()).toBe(false);
   });
 
+  it.each(['2', '12'])('the least and the most are still in bounds: %s', async (text) => {
+    const wrapper = field({ min: 2, max: 12 });
+    await type(wrapper, text);
+    expect(wrapper.emitted('change')?.at(-1)).toEqual([Number(text)]);
+  });
+
   it.each<[string, object, RegExp]>([
     ['many', {}, /“many” is not a number/],
     ['1e3', {}, /is not a number/],

@@ -15,7 +15,7 @@ import AppHeader from './AppHeader.vue';
 
 /** Opens an experiment and gives it to its pages once it is there; a walk has the whole page to itself. */
 const props = defineProps<{ id: string }>();
-const document = useDocument();
+const documentStore = useDocument();
 const log = useLog();
 const opening = useOpening();
 const route = useRoute();
@@ -27,18 +27,18 @@ watch(
 </script>
 
 <template>
-  <AppHeader :title="document.experiment?.title" />
+  <AppHeader :title="documentStore.experiment?.title" />
   <main id="content" v-if="opening.error" class="message">
     <h1>This experiment cannot be opened</h1>
     <p role="alert">{{ opening.error }}</p>
     <p><Button type="primary" @click="opening.reload()">Try again</Button>&ensp;<RouterLink to="/">Go to Today</RouterLink></p>
   </main>
-  <main id="content" v-else-if="!log.study || document.id !== id" class="message">
+  <main id="content" v-else-if="!log.study || documentStore.id !== id" class="message">
     <p role="status"><Spin /> Opening the experiment …</p>
   </main>
   <LoadedExperiment v-else :id="id" :study="log.study">
     <ExperimentSteps v-if="!route.meta.whole" />
-    <SealedNote v-if="route.meta.tells && document.experiment && isSealed(document.experiment)" />
+    <SealedNote v-if="route.meta.tells && documentStore.experiment && isSealed(documentStore.experiment)" />
     <RouterView v-else />
     <SavingState />
     <LeaveDialog :id="id" />

@@ -11,7 +11,7 @@ const MOST_MS = 2000;
 
 /** Whoever leaves an experiment of which something is refused is told so first. */
 const props = defineProps<{ id: string }>();
-const document = useDocument();
+const documentStore = useDocument();
 const router = useRouter();
 const asks = ref(false);
 const to = shallowRef<RouteLocationNormalized | null>(null);
@@ -19,8 +19,8 @@ const to = shallowRef<RouteLocationNormalized | null>(null);
 const stop = router.beforeEach(async (next) => {
   if (next.params.id === props.id) return true;
   // A server that does not answer holds nobody back: what is not saved is kept in this browser.
-  await Promise.race([document.flush(), promiseTimeout(MOST_MS)]);
-  if (document.open.length === 0 || asks.value) return true;
+  await Promise.race([documentStore.flush(), promiseTimeout(MOST_MS)]);
+  if (documentStore.open.length === 0 || asks.value) return true;
   to.value = next;
   asks.value = true;
   return false;
@@ -39,7 +39,7 @@ async function leave(): Promise<void> {
     <OpenEdits />
     <p>
       {{
-        document.unkept
+        documentStore.unkept
           ? 'This browser has no room to keep it: leaving loses it.'
           : 'It stays on this device, and stands here again when you come back.'
       }}

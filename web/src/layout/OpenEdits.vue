@@ -6,22 +6,22 @@ defineProps<{
   /** With the way back. */
   mends?: boolean;
 }>();
-const document = useDocument();
+const documentStore = useDocument();
 </script>
 
 <template>
-  <div v-if="document.open.length > 0" class="open">
+  <div v-if="documentStore.open.length > 0" class="open">
     <p>
-      <b>{{ document.open.length === 1 ? 'One change is not saved' : `${document.open.length} changes are not saved` }}.</b>
+      <b>{{ documentStore.open.length === 1 ? 'One change is not saved' : `${documentStore.open.length} changes are not saved` }}.</b>
       Everything else is.
     </p>
     <ul>
-      <li v-for="line in document.open" :key="line.place + line.why">
+      <li v-for="line in documentStore.open" :key="line.place + line.why">
         <template v-if="line.place">{{ line.place }}: </template>{{ line.why }}
       </li>
     </ul>
-    <button v-if="mends" type="button" class="link" @click="document.takeBack()">
-      {{ document.open.length === 1 ? 'Take it back' : 'Take them back' }}, as it was saved last
+    <button v-if="mends" type="button" class="link" @click="documentStore.takeBack()">
+      {{ documentStore.open.length === 1 ? 'Take it back' : 'Take them back' }}, as it was saved last
     </button>
   </div>
 </template>

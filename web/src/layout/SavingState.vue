@@ -7,31 +7,31 @@ import { useOutbox } from '../stores/outbox';
 import OpenEdits from './OpenEdits.vue';
 
 /** Saving is shown, never asked for. */
-const document = useDocument();
+const documentStore = useDocument();
 const history = useHistory();
 const opening = useOpening();
 const outbox = useOutbox();
 </script>
 
 <template>
-  <div class="saving" role="status" :class="[document.saving, { quiet: document.saving === 'saved' && !history.canUndo }]">
+  <div class="saving" role="status" :class="[documentStore.saving, { quiet: documentStore.saving === 'saved' && !history.canUndo }]">
     <span v-if="!outbox.looked"></span>
-    <span v-else-if="document.saving === 'saved' && outbox.waiting.length > 0">{{
+    <span v-else-if="documentStore.saving === 'saved' && outbox.waiting.length > 0">{{
       outbox.offline ? 'Kept on this device' : 'Saving …'
     }}</span>
-    <span v-else-if="document.saving === 'saved'">✓ Saved</span>
-    <span v-else-if="document.held">The amendment is not saved yet</span>
-    <span v-else-if="document.saving === 'changed' || document.saving === 'saving'">Saving …</span>
-    <span v-else-if="document.saving === 'offline' && document.unkept"
+    <span v-else-if="documentStore.saving === 'saved'">✓ Saved</span>
+    <span v-else-if="documentStore.held">The amendment is not saved yet</span>
+    <span v-else-if="documentStore.saving === 'changed' || documentStore.saving === 'saving'">Saving …</span>
+    <span v-else-if="documentStore.saving === 'offline' && documentStore.unkept"
       >No network. Your changes are on this page alone: keep it open until the network is back.</span
     >
-    <span v-else-if="document.saving === 'offline'"
+    <span v-else-if="documentStore.saving === 'offline'"
       >No network. Your changes are kept on this device, and are saved when the network is back.</span
     >
-    <OpenEdits v-else-if="document.saving === 'wrong'" mends />
-    <span v-else>{{ document.message }} <Button size="small" @click="opening.reload()">Load it again</Button></span>
-    <span v-if="document.overtaken.length > 0"
-      >Someone else has changed {{ document.overtaken.join(', ') }} meanwhile: that stands now, not what was typed here.</span
+    <OpenEdits v-else-if="documentStore.saving === 'wrong'" mends />
+    <span v-else>{{ documentStore.message }} <Button size="small" @click="opening.reload()">Load it again</Button></span>
+    <span v-if="documentStore.overtaken.length > 0"
+      >Someone else has changed {{ documentStore.overtaken.join(', ') }} meanwhile: that stands now, not what was typed here.</span
     >
     <button v-if="history.canUndo" type="button" class="link" @click="history.undo()">Undo</button>
   </div>

@@ -11,7 +11,7 @@ import { useLoaded } from './loaded';
 
 /** Stands in place of what would tell the arms while the key is sealed, and is where it is opened. */
 const { experiment } = useLoaded();
-const document = useDocument();
+const documentStore = useDocument();
 const reason = ref('');
 const wrong = ref<string | null>(null);
 const { busy, error, attempt } = useAttempt();
@@ -19,7 +19,7 @@ const sealedOn = computed(() => shortDate(experiment.value.plan.seal.sealedOn ??
 function open(): void {
   const why = reason.value.trim();
   wrong.value = why === '' ? 'Say why it is opened: “all is read” is reason enough.' : null;
-  if (why !== '') void attempt(() => document.openSeal({ on: today(), reason: why }));
+  if (why !== '') void attempt(() => documentStore.openSeal({ on: today(), reason: why }));
 }
 </script>
 

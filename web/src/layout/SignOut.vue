@@ -12,15 +12,15 @@ import OpenEdits from './OpenEdits.vue';
 /** Signs out at once, unless something typed here has not reached the server. */
 const session = useSession();
 const outbox = useOutbox();
-const document = useDocument();
+const documentStore = useDocument();
 const asks = ref(false);
 const { busy, error, attempt } = useAttempt();
 
 const leave = () =>
   attempt(async () => {
-    await Promise.all([outbox.send(), document.flush()]);
-    await document.kept();
-    if (outbox.waiting.length > 0 || document.unsaved) asks.value = true;
+    await Promise.all([outbox.send(), documentStore.flush()]);
+    await documentStore.kept();
+    if (outbox.waiting.length > 0 || documentStore.unsaved) asks.value = true;
     else await session.leave();
   });
 const save = () => saveText(JSON.stringify(outbox.waiting, null, 2), 'entries-not-sent.json', 'application/json');
@@ -34,10 +34,10 @@ const save = () => saveText(JSON.stringify(outbox.waiting, null, 2), 'entries-no
       in here sees or sends them; they go on when {{ session.account?.name }} signs in here again.
       <template v-if="outbox.unkept > 0">{{ outbox.unkept }} of them this browser could not keep: save them as a file first.</template>
     </p>
-    <p v-if="document.unsaved && document.unkept">
+    <p v-if="documentStore.unsaved && documentStore.unkept">
       Your last changes of the plan are on this page alone, and this browser keeps nothing more. Signing out loses them.
     </p>
-    <p v-else-if="document.unsaved">
+    <p v-else-if="documentStore.unsaved">
       Your last changes of the plan stay in this browser. Nobody else who signs in here sees them; they are there when
       {{ session.account?.name }} opens the experiment here again.
     </p>

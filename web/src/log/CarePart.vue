@@ -10,7 +10,7 @@ import CareDialog from './CareDialog.vue';
 const props = defineProps<{ asked?: boolean; given?: { amount: number; unit: string } | null }>();
 const SHOWN = 5;
 const { experiment, study } = useLoaded();
-const document = useDocument();
+const documentStore = useDocument();
 const open = ref(props.asked);
 const all = ref(false);
 const mends = shallowRef<Care | null>(null);
@@ -47,7 +47,7 @@ function write(care: Care | null): void {
   <p v-if="entries.length > SHOWN">
     <button type="button" class="link" @click="all = !all">{{ all ? 'Show the last ones' : `Show all ${entries.length}` }}</button>
   </p>
-  <p v-if="document.started"><Button @click="write(null)">Water or feed</Button></p>
+  <p v-if="documentStore.started"><Button @click="write(null)">Water or feed</Button></p>
   <CareDialog v-model:open="open" :mends="mends" :given="given" />
 </template>
 

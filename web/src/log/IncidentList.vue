@@ -11,7 +11,7 @@ import IncidentDialog from './IncidentDialog.vue';
 /** What went wrong so far, each entry to be mended, and a way to write down more. */
 const props = defineProps<{ asked?: boolean }>();
 const { study } = useLoaded();
-const document = useDocument();
+const documentStore = useDocument();
 const open = ref(props.asked);
 const mends = shallowRef<Incident | null>(null);
 const wordsOf = ({ note, kind }: Incident) => note || (eventKinds.find(({ value }) => value === kind)?.label ?? kind);
@@ -34,7 +34,7 @@ function write(happening: Incident | null): void {
     ></Callout
   >
   <Callout v-if="liveIncidents(study).length === 0" severity="fine">Nothing so far.</Callout>
-  <p v-if="document.started"><Button @click="write(null)">Write down what went wrong</Button></p>
+  <p v-if="documentStore.started"><Button @click="write(null)">Write down what went wrong</Button></p>
   <IncidentDialog v-model:open="open" :mends="mends" />
 </template>
 

@@ -22,7 +22,7 @@ import RoundList from './RoundList.vue';
 import IncidentList from './IncidentList.vue';
 
 const { id, experiment, study } = useLoaded();
-const document = useDocument();
+const documentStore = useDocument();
 const router = useRouter();
 /** What somebody came from Today to write down. */
 const query = useRoute().query;
@@ -49,7 +49,7 @@ function pick(unit: string): void {
 
 <template>
   <TwoColumns>
-    <template v-if="!document.started">
+    <template v-if="!documentStore.started">
       <h1>The log begins with the start</h1>
       <p>Here will stand every walk along the bench, and what was read on it. Start the experiment on the plan’s page first.</p>
       <Button type="primary" size="large" @click="router.push({ name: 'plan', params: { id } })">Go to the plan</Button>
@@ -81,8 +81,8 @@ function pick(unit: string): void {
     </template>
     <template #sidebar>
       <h2>The bench</h2>
-      <BenchView v-bind="benchOf(experiment)" :blind="readsBlind(experiment)" :pickable="document.started" @pick="pick" />
-      <p v-if="document.started" class="soft small">
+      <BenchView v-bind="benchOf(experiment)" :blind="readsBlind(experiment)" :pickable="documentStore.started" @pick="pick" />
+      <p v-if="documentStore.started" class="soft small">
         Choose a {{ experiment.plan.unitWord }} to water or photograph it, to mark it as lost, or to say what went wrong.
       </p>
       <CarePart :asked="asked === 'care'" :given="given" />
@@ -90,7 +90,7 @@ function pick(unit: string): void {
       <IncidentList :asked="asked === 'wrong'" />
     </template>
   </TwoColumns>
-  <ExtraRound v-if="document.started" v-model:open="extraOpen" />
+  <ExtraRound v-if="documentStore.started" v-model:open="extraOpen" />
   <LostDialog v-model:open="lostOpen" />
   <UnitDialog v-if="picked" v-model:open="unitOpen" :unit="picked" />
 </template>

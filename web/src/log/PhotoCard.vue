@@ -11,7 +11,7 @@ import { useDocument } from '../stores/document';
 const props = defineProps<{ photo: Photo }>();
 const emit = defineEmits<{ mend: [photo: Photo] }>();
 const { experiment, study } = useLoaded();
-const document = useDocument();
+const documentStore = useDocument();
 const large = ref(false);
 const words = computed(() => photoWords(experiment.value, props.photo));
 const title = computed(() => (props.photo.note === null ? words.value : `${props.photo.note} (${words.value})`));
@@ -31,7 +31,7 @@ const before = computed(() => earlierWords(study.value.photos, props.photo));
       >
     </figcaption>
     <p class="acts small">
-      <Checkbox :checked="inReport" @change="document.change((now) => toggleReportPhoto(now, photo.file))">in the report</Checkbox>
+      <Checkbox :checked="inReport" @change="documentStore.change((now) => toggleReportPhoto(now, photo.file))">in the report</Checkbox>
       <button type="button" class="link" @click="emit('mend', photo)">Mend</button>
     </p>
     <ConfirmDialog v-model:open="large" :title="title" width="min(1100px, 96vw)"

@@ -12,7 +12,7 @@ import PhotoDialog from './PhotoDialog.vue';
 const props = defineProps<{ asked?: boolean }>();
 const SHOWN = 3;
 const { id, experiment, study } = useLoaded();
-const document = useDocument();
+const documentStore = useDocument();
 const open = ref(props.asked);
 const photos = computed(() => livePhotos(study.value));
 const last = computed(() => photos.value.slice(-SHOWN).reverse());
@@ -29,7 +29,7 @@ const last = computed(() => photos.value.slice(-SHOWN).reverse());
   <p v-if="photos.length > 0">
     <RouterLink :to="{ name: 'photos', params: { id } }">All {{ photos.length }}, side by side</RouterLink>
   </p>
-  <p v-if="document.started"><Button @click="open = true">Add a photo</Button></p>
+  <p v-if="documentStore.started"><Button @click="open = true">Add a photo</Button></p>
   <PhotoDialog v-model:open="open" />
 </template>
 

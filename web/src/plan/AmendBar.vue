@@ -11,7 +11,7 @@ import { useHistory } from '../stores/history';
 
 /** A started plan changes only with a reason, and the report shows it. */
 const { experiment, study } = useLoaded();
-const document = useDocument();
+const documentStore = useDocument();
 const history = useHistory();
 const what = ref('');
 const reason = ref('');
@@ -50,7 +50,7 @@ async function save(): Promise<void> {
     <TextField :value="reason" placeholder="why" label="Why you change it" @change="reason = $event" />
     <Button type="primary" :disabled="!ready" @click="save">Save the amendment</Button>
     <button type="button" class="link" @click="history.leaveAmendment()">Leave it as it was</button>
-    <ProblemNote :words="document.saving === 'wrong' ? (document.wrong[0]?.detail ?? document.message) : null" />
+    <ProblemNote :words="documentStore.saving === 'wrong' ? (documentStore.wrong[0]?.detail ?? documentStore.message) : null" />
   </div>
   <ul v-if="experiment.plan.amendments.length > 0" class="list small" aria-label="Amendments">
     <li v-for="(item, i) in experiment.plan.amendments" :key="i">

@@ -16,7 +16,7 @@ import { useHistory } from '../stores/history';
 import { today } from '../stores/today';
 
 const { experiment } = useLoaded();
-const document = useDocument();
+const documentStore = useDocument();
 const history = useHistory();
 const hasDoses = computed(() => experiment.value.arms.some((arm) => arm.dose !== null));
 const unitsOf = (code: string) => experiment.value.units.filter((unit) => unit.arm === code).length;
@@ -92,7 +92,7 @@ const roles: readonly { value: Role; label: string }[] = [
   <p v-if="experiment.arms.some(({ role }) => role === 'reference')" class="soft small">
     A reference stands beside the claim, to compare with, and is no part of it.
   </p>
-  <ProblemNote :words="document.errorAt('/arms')" />
+  <ProblemNote :words="documentStore.errorAt('/arms')" />
 </template>
 
 <style scoped>

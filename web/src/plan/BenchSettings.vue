@@ -10,7 +10,7 @@ import { useHistory } from '../stores/history';
 
 /** The bench itself: how wide it is, what its shelves are called, where the light comes from, what could reach a neighbour. */
 const { experiment } = useLoaded();
-const document = useDocument();
+const documentStore = useDocument();
 const history = useHistory();
 const lights: readonly { value: Shelf['light']; label: string }[] = [
   { value: 'lamp', label: 'lamp above' },
@@ -33,7 +33,7 @@ const kinds: readonly { value: Shelf['kind']; label: string }[] = [
 <template>
   <details v-if="!history.frozen" class="small settings">
     <summary>The bench: size, kinds of place, light, sides, barriers</summary>
-    <p v-if="!document.started" class="line">
+    <p v-if="!documentStore.started" class="line">
       <span>Places side by side</span
       ><NumberField
         :value="wishOf(experiment).columns"
@@ -67,7 +67,7 @@ const kinds: readonly { value: Shelf['kind']; label: string }[] = [
         @change="(light) => history.edit((now) => changeShelf(now, i, { light }))"
       />
     </p>
-    <p v-if="!document.started" class="line">
+    <p v-if="!documentStore.started" class="line">
       <span>{{
         experiment.plan.fixedPlaces
           ? 'The places are fixed: each arm has its own side.'

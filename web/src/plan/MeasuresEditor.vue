@@ -11,7 +11,7 @@ import MeasureEditor from './MeasureEditor.vue';
 
 /** Everything that is read, when, and when it all ends. */
 const { experiment } = useLoaded();
-const document = useDocument();
+const documentStore = useDocument();
 const history = useHistory();
 const last = computed(() => lastReadingDay(experiment.value));
 </script>
@@ -40,7 +40,7 @@ const last = computed(() => lastReadingDay(experiment.value));
     />
     read blind: the walk hides the arms, and the codes tell nothing of them</label
   >
-  <ProblemNote :words="document.errorAt('/measures')" />
+  <ProblemNote :words="documentStore.errorAt('/measures')" />
   <div data-list>
     <MeasureEditor v-for="measure in experiment.measures" :key="measure.measure" :measure="measure" :last="last" />
   </div>

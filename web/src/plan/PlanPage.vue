@@ -25,7 +25,7 @@ import StartButton from './StartButton.vue';
 import UnitsEditor from './UnitsEditor.vue';
 
 const { experiment } = useLoaded();
-const document = useDocument();
+const documentStore = useDocument();
 const history = useHistory();
 const later = useDeferred();
 const shuffle = () => history.edit((now) => redesign(now, { seed: newSeed() }));
@@ -49,8 +49,8 @@ const layoutWords = computed(() => {
         ></span
       >
       <span class="actions">
-        <Button v-if="!document.started" @click="shuffle">Shuffle the {{ plural(experiment.plan.unitWord) }}</Button>
-        <Button v-if="document.started && !history.amending" @click="history.beginAmendment()">Amend the plan</Button>
+        <Button v-if="!documentStore.started" @click="shuffle">Shuffle the {{ plural(experiment.plan.unitWord) }}</Button>
+        <Button v-if="documentStore.started && !history.amending" @click="history.beginAmendment()">Amend the plan</Button>
         <StartButton />
       </span>
     </div>
@@ -59,9 +59,15 @@ const layoutWords = computed(() => {
     <FactorsEditor />
     <UnitsEditor />
     <SharingEditor />
-    <BenchView v-bind="benchOf(experiment)" :blind="isSealed(experiment)" :movable="!document.started" @move="move" @barrier="barrier" />
+    <BenchView
+      v-bind="benchOf(experiment)"
+      :blind="isSealed(experiment)"
+      :movable="!documentStore.started"
+      @move="move"
+      @barrier="barrier"
+    />
     <p class="soft small hint">
-      <template v-if="!document.started"
+      <template v-if="!documentStore.started"
         >Drag a {{ experiment.plan.unitWord }}, or go to it with the arrow keys, take it up with Enter and move it. Click between two, or
         press b, for a barrier. </template
       >Each {{ replicateWord(experiment) }} counts once, however many seeds or plants it holds.

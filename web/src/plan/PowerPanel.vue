@@ -29,7 +29,7 @@ import { useChances } from '../workers/useChances';
 
 /** What could this show? The chance of a clear answer against units an arm, simulated on this very design. */
 const { experiment } = useLoaded();
-const document = useDocument();
+const documentStore = useDocument();
 const history = useHistory();
 const { points, enough, progress, working, failed, work, stop } = useChances();
 /** Replicates of the arm that has the fewest. */
@@ -48,7 +48,7 @@ const design = computed(() => {
   return JSON.stringify([planned.value, { ...own, arms, measure }]);
 });
 function start(): void {
-  if (possible.value && !document.started) void work(experiment.value, planned.value);
+  if (possible.value && !documentStore.started) void work(experiment.value, planned.value);
 }
 watchDebounced(design, start, { debounce: 900, immediate: true });
 
@@ -89,7 +89,7 @@ const percent = (value: number | null) => (value === null ? null : Math.round(va
       <progress :value="progress" aria-label="How far it is simulated">{{ Math.round(progress * 100) }} %</progress>
       <button type="button" class="link" @click="stop">Stop</button>
     </p>
-    <p v-else-if="!document.started || points.length === 0" class="small">
+    <p v-else-if="!documentStore.started || points.length === 0" class="small">
       <Button size="small" @click="work(experiment, planned)">{{ points.length > 0 ? 'Simulate again' : 'Simulate this design' }}</Button>
     </p>
   </template>

@@ -15,7 +15,7 @@ import { today } from '../stores/today';
 
 /** Starts the experiment: asks for the day, then freezes the plan. */
 const { id, experiment } = useLoaded();
-const document = useDocument();
+const documentStore = useDocument();
 const history = useHistory();
 const router = useRouter();
 const open = ref(false);
@@ -52,11 +52,11 @@ async function start(): Promise<void> {
 </script>
 
 <template>
-  <Button v-if="!document.started" type="primary" @click="ask">Start the experiment</Button>
+  <Button v-if="!documentStore.started" type="primary" @click="ask">Start the experiment</Button>
   <ConfirmDialog v-model:open="open" title="Start, and freeze the plan" :error="refusal">
     <p>From now on the plan stays as it is. A later change needs a reason, and the report will show it.</p>
     <OpenEdits />
-    <ProblemNote :words="document.open.length > 0 ? null : warning" />
+    <ProblemNote :words="documentStore.open.length > 0 ? null : warning" />
     <label
       >Day 0: <DateField :value="day" label="Day 0" error="Choose the day on which everything is sown or planted." @change="day = $event"
     /></label>
@@ -66,7 +66,7 @@ async function start(): Promise<void> {
       }}. Is it the day on which you sow or plant?</Callout
     >
     <template #buttons>
-      <Button type="primary" :disabled="blocked || document.open.length > 0 || !isDate(day)" @click="start">{{
+      <Button type="primary" :disabled="blocked || documentStore.open.length > 0 || !isDate(day)" @click="start">{{
         ahead > 0 ? `Yes, it starts on ${longDate(day)}` : 'Start and freeze the plan'
       }}</Button>
     </template>

@@ -26,7 +26,7 @@ import ThinningEditor from './ThinningEditor.vue';
 
 /** How many units, what is in each, where they stand, and how they are shuffled, as one sentence to fill in. */
 const { experiment } = useLoaded();
-const document = useDocument();
+const documentStore = useDocument();
 const history = useHistory();
 const wish = computed(() => wishOf(experiment.value));
 const most = computed(() => mostUnitsPerArm(experiment.value.arms.length));
@@ -117,15 +117,15 @@ const set = (more: Partial<Plan>) => history.edit((now) => changePlan(now, more)
     </template>
     <span>, standing</span>
     <ChoiceField :value="experiment.plan.place" :options="places" label="Where they stand" @change="(place) => set({ place })" />
-    <span v-if="!document.started">, shuffled</span>
+    <span v-if="!documentStore.started">, shuffled</span>
     <ChoiceField
-      v-if="!document.started"
+      v-if="!documentStore.started"
       :value="experiment.layout"
       :options="layouts"
       label="How they are shuffled"
       @change="(layout) => history.edit((now) => redesign(now, { layout }))"
     />
-    <template v-if="experiment.layout === 'blocks' && !document.started">
+    <template v-if="experiment.layout === 'blocks' && !documentStore.started">
       <NumberField
         :value="wish.blocks"
         label="Number of blocks"
@@ -155,7 +155,7 @@ const set = (more: Partial<Plan>) => history.edit((now) => changePlan(now, more)
     <span class="soft">: shelves, kinds, crops or weeks. Their own numbers stand beside the whole.</span>
   </p>
   <ThinningEditor v-if="!history.frozen" />
-  <ProblemNote :words="document.errorAt('/units')" />
+  <ProblemNote :words="documentStore.errorAt('/units')" />
 </template>
 
 <style scoped>

@@ -13,7 +13,7 @@ import { today } from '../stores/today';
 
 /** Codes that tell nothing, the key for a second person, and its seal. */
 const { experiment, study } = useLoaded();
-const document = useDocument();
+const documentStore = useDocument();
 const history = useHistory();
 const shown = ref(false);
 const seal = computed(() => experiment.value.plan.seal);
@@ -23,7 +23,7 @@ const opening = useOpening();
 const { busy, error, attempt } = useAttempt();
 function close(): void {
   void attempt(async () => {
-    await document.seal(today());
+    await documentStore.seal(today());
     shown.value = false;
     // The copy for times without a network would still tell the arms.
     await opening.refresh();
@@ -45,7 +45,7 @@ const print = () => window.print();
       <p class="small">
         One person labels and puts out, another reads. Codes like MOLU say nothing of the arm; the key stays with the first.
       </p>
-      <p v-if="!document.started && study.care.length === 0"><Button @click="give">Give codes that say nothing</Button></p>
+      <p v-if="!documentStore.started && study.care.length === 0"><Button @click="give">Give codes that say nothing</Button></p>
       <p>
         <Button @click="shown = !shown">{{ shown ? 'Hide the key' : 'Show the key' }}</Button>
       </p>
@@ -72,12 +72,12 @@ const print = () => window.print();
         </table>
         <p><Button size="small" @click="print">Print the key</Button></p>
       </div>
-      <p v-if="document.started && !experiment.blinded" class="soft small">
+      <p v-if="documentStore.started && !experiment.blinded" class="soft small">
         It is not planned to be read blind, so there is no key to seal. Before the start, Plan says whether it is.
       </p>
-      <p v-if="document.started && experiment.blinded"><Button type="primary" :disabled="busy" @click="close">Seal the key</Button></p>
+      <p v-if="documentStore.started && experiment.blinded"><Button type="primary" :disabled="busy" @click="close">Seal the key</Button></p>
       <ProblemNote :words="error" />
-      <p v-if="document.started && experiment.blinded" class="soft small">
+      <p v-if="documentStore.started && experiment.blinded" class="soft small">
         Print it first, and give it to the second person. From then on no page tells the arms.
       </p>
     </template>

@@ -25,7 +25,7 @@ import ReadingPart from './ReadingPart.vue';
 
 /** The calculators beside an experiment: filled from its plan, and what comes out goes into it with one press. */
 const { id, experiment } = useLoaded();
-const document = useDocument();
+const documentStore = useDocument();
 const history = useHistory();
 const route = useRoute();
 const router = useRouter();
@@ -67,9 +67,11 @@ const intoCare = ({ value, unit }: Line) =>
       <p class="buttons">
         <Button @click="intoKit(sentence)">Put it into the kit</Button>
         <Button v-if="!history.frozen" @click="intoKept(sentence)">Keep it the same for all</Button>
-        <Button v-if="document.started && poured(lines)" @click="poured(lines) && intoCare(poured(lines)!)">Write it down as given</Button>
+        <Button v-if="documentStore.started && poured(lines)" @click="poured(lines) && intoCare(poured(lines)!)"
+          >Write it down as given</Button
+        >
       </p>
-      <ReadingPart v-if="document.started" :lines="lines" />
+      <ReadingPart v-if="documentStore.started" :lines="lines" />
       <p v-if="told" role="status" class="small">{{ told }}</p>
     </CalculatorCard>
     <template #sidebar

@@ -40,7 +40,7 @@ import { nowMinute } from '../stores/zone';
 /** When what happens to which arm: the timeline, what comes next, and what is running. */
 const MINUTE_MS = 60_000;
 const { id, experiment, study } = useLoaded();
-const document = useDocument();
+const documentStore = useDocument();
 const history = useHistory();
 const route = useRoute();
 const router = useRouter();
@@ -96,8 +96,8 @@ const set = (field: 'steps' | 'cautions') => (lines: string[]) => history.edit((
     <PrepareTabs />
     <div class="head">
       <h1>{{ headline }}</h1>
-      <Button type="primary" size="large" @click="router.push({ name: document.started ? 'log' : 'plan', params: { id } })">{{
-        document.started ? 'Go to the log' : 'Back to the plan to start'
+      <Button type="primary" size="large" @click="router.push({ name: documentStore.started ? 'log' : 'plan', params: { id } })">{{
+        documentStore.started ? 'Go to the log' : 'Back to the plan to start'
       }}</Button>
     </div>
     <TimesEditor />

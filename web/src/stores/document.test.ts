@@ -27,14 +27,14 @@ async function breathing(work: Promise<void>): Promise<void> {
 }
 async function opened() {
   await breathing(useOpening().open('x'));
-  return { document: useDocument(), history: useHistory(), log: useLog() };
+  return { documentStore: useDocument(), history: useHistory(), log: useLog() };
 }
 
 describe('opening', () => {
   it('asks once for everything: document, version and what was logged', async () => {
-    const { document, log } = await opened();
+    const { documentStore, log } = await opened();
     expect(server.calls.map(({ path }) => path)).toEqual(['/experiments/x/study?as=columns']);
-    expect(document.version).toBe(1);
+    expect(documentStore.version).toBe(1);
     expect(log.study?.experiment).toEqual(plan);
   });
 
@@ -48,16 +48,16 @@ describe('opening', () => {
 
 describe('a change', () => {
   it('is on the screen at once and saved a moment later, several together', async () => {
-    const { document, history } = await opened();
+    const { documentStore, history } = await opened();
     history.edit(rename('A'));
     history.edit(rename('B'));
-    expect(document.experiment?.title).toBe('B');
-    expect(document.saving).toBe('changed');
+    expect(documentStore.experiment?.title).toBe('B');
+    expect(documentStore.saving).toBe('changed');
     expect(puts()).toHaveLength(0);
     await vi.advanceTimersByTimeAsync(600);
     expect(sent()).toEqual([[1, 'B']]);
-    expect(document.saving).toBe('saved');
-    expect(document.version).toBe(2);
+    expect(documentStore.saving).toBe('saved');
+    expect(documentStore.version).toBe(2);
   });
 
   it('that changes nothing starts nothing', async () => {
@@ -69,7 +69,7 @@ describe('a change', () => {
   });
 
   it('made while a save is under way waits for its answer, and leaves from the version that was answered', async () => {
-    const { document, history } = await opened();
+    const { documentStore, history } = await opened();
     let open: (() => void) | undefined;
     const gate = new Promise<void>((resolve) => (open = resolve));
     const quick = globalThis.fetch;
@@ -90,18 +90,18 @@ describe('a change', () => {
       [1, 'A'],
       [2, 'C'],
     ]);
-    expect(document.saving).toBe('saved');
-    expect(document.version).toBe(3);
+    expect(documentStore.saving).toBe('saved');
+    expect(documentStore.version).toBe(3);
   });
 });
 
 describe('undo', () => {
   it('takes an edit of the plan back, and the undoing is saved too', async () => {
-    const { document, history } = await opened();
+    const { documentStore, history } = await opened();
     history.edit(rename('A'));
     await vi.advanceTimersByTimeAsync(600);
     history.undo();
-    expect(document.experiment?.title).toBe(plan.title);
+    expect(documentStore.experiment?.title).toBe(plan.title);
     await vi.advanceTimersByTimeAsync(600);
     expect(puts().at(-1)?.body).toMatchObject({ version: 2, experiment: { title: plan.title } });
     expect(history.canUndo).toBe(false);
@@ -109,7 +109,7 @@ describe('undo', () => {
 
   it('leaves a unit lost that was marked since', async () => {
     await useSession().load();
-    const { document, history, log } = await opened();
+    const { documentStore, history, log } = await opened();
     history.edit(rename('A'));
     await vi.advanceTimersByTimeAsync(600);
     const first = itemAt(plan.units, 0);
@@ -117,73 +117,73 @@ describe('undo', () => {
     const lost = { ...plan, title: 'A', units };
     server.answer = () => ({ status: 200, body: { id: 'x', version: 3, experiment: lost } });
     log.setUnit({ unit: first.unit, status: 'lost', statusReason: 'fell', lostOn: null });
-    await eventually(() => expect(document.version).toBe(3));
+    await eventually(() => expect(documentStore.version).toBe(3));
     server.answer = accept;
     history.undo();
-    expect(document.experiment?.title).toBe(plan.title);
-    expect(document.experiment?.units[0]).toMatchObject({ status: 'lost', statusReason: 'fell', lostOn: null });
+    expect(documentStore.experiment?.title).toBe(plan.title);
+    expect(documentStore.experiment?.units[0]).toMatchObject({ status: 'lost', statusReason: 'fell', lostOn: null });
   });
 
   it('never undoes a start, nor the writer’s words', async () => {
-    const { document, history } = await opened();
+    const { documentStore, history } = await opened();
     history.edit(rename('A'));
-    document.change((now) => write(now, { discussion: 'As typed.' }));
+    documentStore.change((now) => write(now, { discussion: 'As typed.' }));
     await history.start('2026-04-02');
     expect(history.canUndo).toBe(false);
     history.undo();
-    expect(document.experiment).toMatchObject({ title: 'A', startedOn: '2026-04-02', writing: { discussion: 'As typed.' } });
-    expect(document.started).toBe(true);
+    expect(documentStore.experiment).toMatchObject({ title: 'A', startedOn: '2026-04-02', writing: { discussion: 'As typed.' } });
+    expect(documentStore.started).toBe(true);
   });
 });
 
 describe('what goes wrong', () => {
   it('a refused change stays on the screen, with the place and the words', async () => {
-    const { document, history } = await opened();
+    const { documentStore, history } = await opened();
     server.answer = () => ({
       status: 422,
       body: { detail: 'No.', errors: [{ pointer: '/experiment/arms/1/role', detail: 'There are two controls.' }] },
     });
     history.edit(rename('A'));
     await vi.advanceTimersByTimeAsync(600);
-    expect(document.saving).toBe('wrong');
-    expect(document.experiment?.title).toBe('A');
-    expect(document.errorAt('/arms')).toBe('There are two controls.');
-    expect(document.errorAt('/units')).toBeNull();
+    expect(documentStore.saving).toBe('wrong');
+    expect(documentStore.experiment?.title).toBe('A');
+    expect(documentStore.errorAt('/arms')).toBe('There are two controls.');
+    expect(documentStore.errorAt('/units')).toBeNull();
     server.answer = accept;
     history.edit(rename('B'));
     await vi.advanceTimersByTimeAsync(600);
-    expect(document.saving).toBe('saved');
-    expect(document.errorAt('/arms')).toBeNull();
+    expect(documentStore.saving).toBe('saved');
+    expect(documentStore.errorAt('/arms')).toBeNull();
   });
 
   it('a conflict is told, nothing more is sent, and loading again takes the other’s', async () => {
-    const { document, history } = await opened();
+    const { documentStore, history } = await opened();
     server.answer = () => ({ status: 409, body: { detail: 'Changed in another window.' } });
     history.edit(rename('A'));
     await vi.advanceTimersByTimeAsync(600);
-    expect(document.saving).toBe('conflict');
+    expect(documentStore.saving).toBe('conflict');
     history.edit(rename('B'));
     await vi.advanceTimersByTimeAsync(2000);
     expect(puts()).toHaveLength(1);
     await breathing(useOpening().reload());
-    expect(document.experiment?.title).toBe(plan.title);
-    expect(document.saving).toBe('saved');
+    expect(documentStore.experiment?.title).toBe(plan.title);
+    expect(documentStore.saving).toBe('saved');
   });
 
   it('without a network it waits and sends by itself when the network is back', async () => {
-    const { document, history } = await opened();
+    const { documentStore, history } = await opened();
     server.answer = () => 'offline';
     history.edit(rename('A'));
     await vi.advanceTimersByTimeAsync(600);
-    expect(document.saving).toBe('offline');
+    expect(documentStore.saving).toBe('offline');
     server.answer = accept;
     await vi.advanceTimersByTimeAsync(5000);
-    expect(document.saving).toBe('saved');
+    expect(documentStore.saving).toBe('saved');
     expect(puts().at(-1)?.body.experiment.title).toBe('A');
   });
 
   it('a lost reply is no conflict: what was typed since is saved on top of it', async () => {
-    const { document, history } = await opened();
+    const { documentStore, history } = await opened();
     let stored = { id: 'x', version: 1, experiment: plan };
     let replies = false;
     server.answer = (call) => {
@@ -194,11 +194,11 @@ describe('what goes wrong', () => {
     };
     history.edit(rename('A'));
     await vi.advanceTimersByTimeAsync(600);
-    expect(document.saving).toBe('offline');
+    expect(documentStore.saving).toBe('offline');
     replies = true;
     history.edit(rename('AB'));
     await vi.advanceTimersByTimeAsync(6000);
-    expect(document.saving).toBe('saved');
+    expect(documentStore.saving).toBe('saved');
     expect(stored).toMatchObject({ version: 3, experiment: { title: 'AB' } });
   });
 });
@@ -211,7 +211,7 @@ describe('a started plan', () => {
   }
 
   it('is saved only with the amendment that says what and why, with old and new', async () => {
-    const { document, history } = await started();
+    const { documentStore, history } = await started();
     expect(history.frozen).toBe(true);
     history.beginAmendment();
     expect(history.frozen).toBe(false);
@@ -232,27 +232,27 @@ describe('a started plan', () => {
       },
     });
     expect(history.frozen).toBe(true);
-    expect(document.saving).toBe('saved');
+    expect(documentStore.saving).toBe('saved');
   });
 
   it('a refused amendment stays open, without the amendment', async () => {
-    const { document, history } = await started();
+    const { documentStore, history } = await started();
     history.beginAmendment();
     history.edit((now) => setRole(now, itemAt(now.arms, 1).arm, 'control'));
     server.answer = () => ({ status: 422, body: { detail: 'No.' } });
     await history.amend('the control', 'why');
     expect(history.amending).toBe(true);
-    expect(document.experiment?.plan.amendments).toEqual([]);
-    expect(document.experiment?.arms[1]?.role).toBe('control');
+    expect(documentStore.experiment?.plan.amendments).toEqual([]);
+    expect(documentStore.experiment?.arms[1]?.role).toBe('control');
   });
 
   it('left as it was, it is as it was', async () => {
-    const { document, history } = await started();
+    const { documentStore, history } = await started();
     history.beginAmendment();
     history.edit((now) => ({ ...now, hypothesis: 'Amended' }));
     history.leaveAmendment();
     expect(history.frozen).toBe(true);
-    expect(document.experiment?.hypothesis).toBe(plan.hypothesis);
+    expect(documentStore.experiment?.hypothesis).toBe(plan.hypothesis);
   });
 });
 

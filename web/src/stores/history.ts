@@ -14,19 +14,19 @@ interface Edit {
 
 /** Edits of the plan and the way back. Only these are undone: never a lost unit, a start, or the writer's words. */
 export const useHistory = defineStore('history', () => {
-  const document = useDocument();
+  const documentStore = useDocument();
   const past = shallowRef<readonly Edit[]>([]);
   /** The plan as it was before an amendment was begun; null while none is. */
   const original = shallowRef<Experiment | null>(null);
 
   /** Changes the plan at once, with the texts that follow from it; it can be undone. */
   function edit(change: (now: Experiment) => Experiment): void {
-    const before = document.experiment;
-    document.change((now) => {
+    const before = documentStore.experiment;
+    documentStore.change((now) => {
       const next = change(now);
       return next === now ? now : syncTextNumbers(now, next);
     });
-    const after = document.experiment;
+    const after = documentStore.experiment;
     if (before !== null && after !== null && after !== before) past.value = [...past.value, { before, after }].slice(-MOST);
   }
 
@@ -35,7 +35,7 @@ export const useHistory = defineStore('history', () => {
     const last = past.value.at(-1);
     if (!last) return;
     past.value = past.value.slice(0, -1);
-    document.change((now) => rebase(last.after, last.before, now).experiment);
+    documentStore.change((now) => rebase(last.after, last.before, now).experiment);
   }
 
   function clear(): void {
@@ -49,33 +49,33 @@ export const useHistory = defineStore('history', () => {
    * @returns why it has not started; null where it has
    */
   async function start(day: string): Promise<string | null> {
-    await document.flush();
-    if (document.saving !== 'saved') return notSaved();
-    const before = document.experiment;
-    document.change((now) => startOn(now, day, today()));
-    await document.flush({ whole: true });
-    if (document.saving === 'saved') {
+    await documentStore.flush();
+    if (documentStore.saving !== 'saved') return notSaved();
+    const before = documentStore.experiment;
+    documentStore.change((now) => startOn(now, day, today()));
+    await documentStore.flush({ whole: true });
+    if (documentStore.saving === 'saved') {
       clear();
       return null;
     }
     const why = notSaved();
-    if (document.saving !== 'conflict' && before !== null)
-      document.change((now) => rebase(startOn(before, day, today()), before, now).experiment);
-    await document.flush();
+    if (documentStore.saving !== 'conflict' && before !== null)
+      documentStore.change((now) => rebase(startOn(before, day, today()), before, now).experiment);
+    await documentStore.flush();
     return why;
   }
 
   /** What stands between the plan on the page and the stored one. */
   function notSaved(): string {
-    const open = document.open.map(({ place, why }) => (place === '' ? why : `${place}: ${why}`));
-    return open.length > 0 ? open.join(' ') : document.message;
+    const open = documentStore.open.map(({ place, why }) => (place === '' ? why : `${place}: ${why}`));
+    return open.length > 0 ? open.join(' ') : documentStore.message;
   }
 
   /** From here on a started plan can be changed; nothing is saved until the amendment says what and why. */
   function beginAmendment(): void {
-    original.value = document.experiment;
+    original.value = documentStore.experiment;
     past.value = [];
-    document.held = true;
+    documentStore.held = true;
   }
 
   /** Goes on with an amendment that was begun before the page was opened. */
@@ -88,30 +88,30 @@ export const useHistory = defineStore('history', () => {
   function leaveAmendment(): void {
     const before = original.value;
     clear();
-    document.held = false;
-    if (before) document.change((now) => restorePlan(before, now));
-    void document.flush();
+    documentStore.held = false;
+    if (before) documentStore.change((now) => restorePlan(before, now));
+    void documentStore.flush();
   }
 
   /** Saves what was changed of a started plan, with the amendment that says so; it stays open where it is refused. */
   async function amend(what: string, reason: string): Promise<void> {
     const before = original.value;
-    const changed = document.experiment;
+    const changed = documentStore.experiment;
     if (before === null || changed === null) return;
     const amendment = { on: today(), what, reason, changes: fixedChanges(before, changed) };
-    document.change((now) => changePlan(now, { amendments: [...now.plan.amendments, amendment] }));
-    document.held = false;
-    await document.flush({ whole: true });
-    if (document.saving === 'saved') return clear();
-    document.held = true;
-    document.change((now) => changePlan(now, { amendments: before.plan.amendments }));
+    documentStore.change((now) => changePlan(now, { amendments: [...now.plan.amendments, amendment] }));
+    documentStore.held = false;
+    await documentStore.flush({ whole: true });
+    if (documentStore.saving === 'saved') return clear();
+    documentStore.held = true;
+    documentStore.change((now) => changePlan(now, { amendments: before.plan.amendments }));
   }
 
   return {
     canUndo: computed(() => past.value.length > 0),
     amending: computed(() => original.value !== null),
     /** Started, and not being amended: the plan's fields cannot be changed. */
-    frozen: computed(() => document.started && original.value === null),
+    frozen: computed(() => documentStore.started && original.value === null),
     edit,
     undo,
     clear,

@@ -13,7 +13,7 @@ const nothing: Omit<Study, 'experiment'> = { observations: [], happenings: [], c
 
 /** What was logged of the open experiment. What waits to be sent is in the outbox alone, and is shown with the rest. */
 export const useLog = defineStore('log', () => {
-  const document = useDocument();
+  const documentStore = useDocument();
   const outbox = useOutbox();
   const logged = shallowRef(nothing);
 
@@ -23,44 +23,44 @@ export const useLog = defineStore('log', () => {
 
   // The server counts a unit's state as a change of the document: what was typed there goes first.
   outbox.beforeSending(async (item) => {
-    if ((item.kind === 'unit' || item.kind === 'sown') && item.experiment === document.id) await document.flush();
+    if ((item.kind === 'unit' || item.kind === 'sown') && item.experiment === documentStore.id) await documentStore.flush();
   });
   outbox.whenSent((items, reply) => {
     const { experiment, kind } = itemAt(items, 0);
     const current = study.value;
-    if (experiment !== document.id || !current) return;
-    if (kind === 'unit' || kind === 'sown') document.adopt(reply as ExperimentRecord);
+    if (experiment !== documentStore.id || !current) return;
+    if (kind === 'unit' || kind === 'sown') documentStore.adopt(reply as ExperimentRecord);
     else take(withLogged({ ...logged.value, experiment: current.experiment }, items));
   });
 
   /** What others logged meanwhile; what is here already is there once. */
   function receive(items: readonly LoggedNews[]): void {
-    const { experiment } = document;
+    const { experiment } = documentStore;
     if (experiment !== null) take(withLogged({ ...logged.value, experiment }, items));
   }
 
   /** The experiment with everything logged; null while none is open. */
   const study = computed<Study | null>(() => {
-    const { experiment, id } = document;
+    const { experiment, id } = documentStore;
     return experiment === null ? null : withLogged({ ...logged.value, experiment }, outbox.of(id));
   });
 
   /** Takes the picture of a withdrawn photo away for good, once the server knows that it is withdrawn. */
   async function removePicture(file: string): Promise<void> {
     await outbox.send();
-    await api.delete(`/experiments/${document.id}/photos/${file}`);
+    await api.delete(`/experiments/${documentStore.id}/photos/${file}`);
   }
 
   return {
     study,
     take,
     receive,
-    setUnit: (state: UnitState) => outbox.add(document.id, { kind: 'unit', content: state }),
-    setSown: (state: SownState) => outbox.add(document.id, { kind: 'sown', content: state }),
-    addCare: (care: Care) => outbox.add(document.id, { kind: 'care', content: care }),
+    setUnit: (state: UnitState) => outbox.add(documentStore.id, { kind: 'unit', content: state }),
+    setSown: (state: SownState) => outbox.add(documentStore.id, { kind: 'sown', content: state }),
+    addCare: (care: Care) => outbox.add(documentStore.id, { kind: 'care', content: care }),
     /** @param picture of a new photo; null where one is mended */
-    addPhoto: (photo: Photo, picture: ArrayBuffer | null) => outbox.add(document.id, { kind: 'photo', content: photo, picture }),
+    addPhoto: (photo: Photo, picture: ArrayBuffer | null) => outbox.add(documentStore.id, { kind: 'photo', content: photo, picture }),
     removePicture,
-    addHappening: (happening: Incident) => outbox.add(document.id, { kind: 'happening', content: happening }),
+    addHappening: (happening: Incident) => outbox.add(documentStore.id, { kind: 'happening', content: happening }),
   };
 });

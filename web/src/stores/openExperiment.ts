@@ -16,7 +16,7 @@ import { today } from './today';
 
 /** Opens an experiment: one answer holds the document, its version and what was logged. */
 export const useOpening = defineStore('opening', () => {
-  const document = useDocument();
+  const documentStore = useDocument();
   const history = useHistory();
   const log = useLog();
   const session = useSession();
@@ -25,15 +25,15 @@ export const useOpening = defineStore('opening', () => {
   let wanted = '';
 
   async function open(id: string): Promise<void> {
-    if (wanted === id && document.experiment !== null && error.value === null) return;
-    await document.flush();
+    if (wanted === id && documentStore.experiment !== null && error.value === null) return;
+    await documentStore.flush();
     await load(id);
   }
 
   async function load(id: string): Promise<void> {
     wanted = id;
     error.value = null;
-    document.take(id, 0, null);
+    documentStore.take(id, 0, null);
     history.clear();
     log.take();
     try {
@@ -51,9 +51,9 @@ export const useOpening = defineStore('opening', () => {
       const drafts = await storedDrafts(session.account?.id ?? '', id).catch(() => []);
       if (wanted !== id) return;
       log.take(study);
-      document.take(id, version, experiment);
-      document.resume(drafts);
-      if (document.held) history.resumeAmendment(experiment);
+      documentStore.take(id, version, experiment);
+      documentStore.resume(drafts);
+      if (documentStore.held) history.resumeAmendment(experiment);
     } catch (problem) {
       if (wanted === id) error.value = wordsFor(problem);
     }
@@ -78,9 +78,9 @@ export const useOpening = defineStore('opening', () => {
     const id = wanted;
     try {
       const { version, observations, experiment, ...logged } = await fetchStudy(session.account?.id ?? '', id);
-      if (id !== wanted || document.experiment === null) return;
+      if (id !== wanted || documentStore.experiment === null) return;
       log.take({ ...logged, observations: unpackColumns<Observation>(observations) });
-      if (document.adopts && version > document.version) document.adopt({ id, version, experiment });
+      if (documentStore.adopts && version > documentStore.version) documentStore.adopt({ id, version, experiment });
     } catch (problem) {
       if (!(problem instanceof CallError)) throw problem;
     }
@@ -89,7 +89,7 @@ export const useOpening = defineStore('opening', () => {
 
   /** Opens it anew as the server has it; what stood here and met a change of someone else’s is let go. */
   async function reload(): Promise<void> {
-    if (document.saving === 'conflict') await document.discard();
+    if (documentStore.saving === 'conflict') await documentStore.discard();
     await load(wanted);
   }
 

@@ -83,14 +83,14 @@ it('after a break everything is asked for anew, and another experiment has anoth
 });
 
 it('is one for the life of a page: saves, refusals and readings open no other', async () => {
-  const { document, history } = { document: useDocument(), history: useHistory() };
+  const { documentStore, history } = { documentStore: useDocument(), history: useHistory() };
   for (const title of ['A', 'B', 'C']) {
     history.edit((now) => ({ ...now, title }));
-    await document.flush();
+    await documentStore.flush();
   }
   server.answer = () => ({ status: 422, body: { detail: 'No.', errors: [{ pointer: '/experiment/title', detail: 'No.' }] } });
   history.edit((now) => ({ ...now, title: 'D' }));
-  await document.flush();
+  await documentStore.flush();
   useOutbox().add('x', { kind: 'reading', content: reading('mine') });
   expect([FakeStream.opened.length, itemAt(FakeStream.opened, 0).closed]).toEqual([1, false]);
 });

@@ -12,7 +12,7 @@ import { useSession } from './session';
  * @param reload takes in everything anew, as after a time without a connection
  */
 export function useServerEvents(reload: () => Promise<void>): void {
-  const document = useDocument();
+  const documentStore = useDocument();
   const log = useLog();
   const session = useSession();
   const visible = useDocumentVisibility();
@@ -26,8 +26,8 @@ export function useServerEvents(reload: () => Promise<void>): void {
   async function take(news: News): Promise<void> {
     if ('logged' in news) log.receive(news.logged);
     // What waits here to be saved goes first; a change of someone else’s is then a conflict that the page tells of.
-    else if (news.version > document.version && document.adopts)
-      document.adopt(await api.get<ExperimentRecord>(`/experiments/${document.id}`));
+    else if (news.version > documentStore.version && documentStore.adopts)
+      documentStore.adopt(await api.get<ExperimentRecord>(`/experiments/${documentStore.id}`));
   }
 
   function open(id: string): void {
@@ -42,7 +42,12 @@ export function useServerEvents(reload: () => Promise<void>): void {
 
   watch(
     // As a getter: what is shallow would run this at every save.
-    [() => (document.experiment === null ? '' : document.id), () => visible.value, () => session.account?.id ?? '', () => session.expired],
+    [
+      () => (documentStore.experiment === null ? '' : documentStore.id),
+      () => visible.value,
+      () => session.account?.id ?? '',
+      () => session.expired,
+    ],
     ([id, seen, account, expired], before) => {
       close();
       if (!('EventSource' in window) || id === '' || account === '' || expired || seen !== 'visible') return;

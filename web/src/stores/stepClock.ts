@@ -11,9 +11,9 @@ const nowMoment = (): string => `${new Date().toISOString().slice(0, 19)}Z`;
 /** Writes down when a step really begins and ends. What has begun and not ended is running, on every device. */
 export function useStepClock() {
   const log = useLog();
-  const document = useDocument();
+  const documentStore = useDocument();
   /** Real moments are told on a clock: the plan's, or from now on this one. */
-  const withZone = () => document.change((now) => (now.plan.timing.zone === '' ? setTiming(now, { zone: ownZone() }) : now));
+  const withZone = () => documentStore.change((now) => (now.plan.timing.zone === '' ? setTiming(now, { zone: ownZone() }) : now));
   const entry = (step: string, arms: readonly string[], units: readonly string[]): Care => ({
     ...blankOf(careFields),
     id: uuid(),

@@ -44,7 +44,7 @@ function ringOnce(timers: readonly RunningTimer[]): void {
 export const useTimers = defineStore('timers', () => {
   const session = useSession();
   const experiments = useExperiments();
-  const document = useDocument();
+  const documentStore = useDocument();
   const log = useLog();
   const now = useNow({ interval: 250 });
   const known = useLocalStorage<Record<string, Record<string, KnownTimers>>>('fern-timers', {});
@@ -67,12 +67,12 @@ export const useTimers = defineStore('timers', () => {
   watch(
     () => log.study,
     (study) => {
-      if (study === null || document.id === '') return;
+      if (study === null || documentStore.id === '') return;
       const timers = timersOf(study.experiment, study.care, roundsOfStudy(study, today()));
-      const { [document.id]: _before, ...others } = known.value[account.value] ?? {};
+      const { [documentStore.id]: _before, ...others } = known.value[account.value] ?? {};
       remember(
         timers.length > 0
-          ? { ...others, [document.id]: { title: study.experiment.title, unitWord: study.experiment.plan.unitWord, timers } }
+          ? { ...others, [documentStore.id]: { title: study.experiment.title, unitWord: study.experiment.plan.unitWord, timers } }
           : others,
       );
     },

@@ -49,7 +49,7 @@ async function opened() {
   await useSession().load();
   await breathing(useOpening().open('x'));
   await wait();
-  return { document: useDocument(), history: useHistory() };
+  return { documentStore: useDocument(), history: useHistory() };
 }
 /** The page is closed and opened again: what it had in memory is gone. */
 async function again() {
@@ -65,19 +65,19 @@ const derivedOf = (of: Experiment | null) => findMeasure(of?.measures ?? [], cod
 
 describe('one refused field', () => {
   it('does not stop the others: what can be saved is, what cannot stays on the page with its place and its reason', async () => {
-    const { document, history } = await opened();
+    const { documentStore, history } = await opened();
     history.edit(formula('no formula('));
     await wait();
     history.edit(endRule('day 12'));
-    document.change((now) => write(now, { discussion: 'Mine.' }));
+    documentStore.change((now) => write(now, { discussion: 'Mine.' }));
     await wait();
     expect([stored().plan.endRule, stored().writing.discussion, derivedOf(stored())]).toEqual(['day 12', 'Mine.', null]);
-    expect([document.saving, derivedOf(document.experiment)]).toEqual(['wrong', 'no formula(']);
-    expect(document.errorAt('/measures')).toBe('The formula ends too early.');
-    expect(document.open).toEqual([{ place: `measure ${code}, formula`, why: 'The formula ends too early.' }]);
+    expect([documentStore.saving, derivedOf(documentStore.experiment)]).toEqual(['wrong', 'no formula(']);
+    expect(documentStore.errorAt('/measures')).toBe('The formula ends too early.');
+    expect(documentStore.open).toEqual([{ place: `measure ${code}, formula`, why: 'The formula ends too early.' }]);
     history.edit(formula('2*height'));
     await wait();
-    expect([document.saving, derivedOf(stored()), document.open]).toEqual(['saved', '2*height', []]);
+    expect([documentStore.saving, derivedOf(stored()), documentStore.open]).toEqual(['saved', '2*height', []]);
   });
 
   it('is still there, with its reason, when the experiment or the page is opened again', async () => {
@@ -85,48 +85,52 @@ describe('one refused field', () => {
     first.history.edit(formula('no formula('));
     await wait();
     first.history.edit(endRule('day 12'));
-    const { document, history } = await again();
-    expect([stored().plan.endRule, derivedOf(document.experiment), document.saving]).toEqual(['day 12', 'no formula(', 'wrong']);
-    expect(document.open).toHaveLength(1);
+    const { documentStore, history } = await again();
+    expect([stored().plan.endRule, derivedOf(documentStore.experiment), documentStore.saving]).toEqual(['day 12', 'no formula(', 'wrong']);
+    expect(documentStore.open).toHaveLength(1);
     history.edit(formula('2*height'));
     await wait();
     expect(await storedDrafts('me', 'x')).toEqual([]);
-    expect(derivedOf((await again()).document.experiment)).toBe('2*height');
+    expect(derivedOf((await again()).documentStore.experiment)).toBe('2*height');
   });
 
   it('can be taken back by itself, and everything else stays', async () => {
-    const { document, history } = await opened();
+    const { documentStore, history } = await opened();
     history.edit(formula('no formula('));
     history.edit(endRule('day 12'));
     await wait();
-    document.takeBack();
+    documentStore.takeBack();
     await wait();
-    expect([document.saving, derivedOf(document.experiment), document.experiment?.plan.endRule]).toEqual(['saved', null, 'day 12']);
+    expect([documentStore.saving, derivedOf(documentStore.experiment), documentStore.experiment?.plan.endRule]).toEqual([
+      'saved',
+      null,
+      'day 12',
+    ]);
     expect(await storedDrafts('me', 'x')).toEqual([]);
   });
 
   it('lets nobody start on the plan without it', async () => {
-    const { document, history } = await opened();
+    const { documentStore, history } = await opened();
     history.edit(formula('no formula('));
     expect(await breathing(history.start('2026-04-02'))).toContain('The formula ends too early.');
-    expect([stored().plan.frozenOn, document.started, document.saving]).toEqual([null, false, 'wrong']);
+    expect([stored().plan.frozenOn, documentStore.started, documentStore.saving]).toEqual([null, false, 'wrong']);
     history.edit(formula('2*height'));
     expect(await breathing(history.start('2026-04-02'))).toBeNull();
     expect([stored().plan.frozenOn !== null, derivedOf(stored())]).toEqual([true, '2*height']);
   });
 
   it('a start that is refused leaves no page that says it has started', async () => {
-    const { document, history } = await opened();
+    const { documentStore, history } = await opened();
     server.answer = () => ({
       status: 422,
       body: { detail: 'Not yet.', errors: [{ pointer: '/experiment/startedOn', detail: 'Not yet.' }] },
     });
     expect(await breathing(history.start('2026-04-02'))).toBe('day 0: Not yet.');
-    expect([document.started, stored().plan.frozenOn]).toEqual([false, null]);
+    expect([documentStore.started, stored().plan.frozenOn]).toEqual([false, null]);
     server.answer = answer;
     offline = true;
     expect(await breathing(history.start('2026-04-02'))).toContain('No answer from the server');
-    expect(document.started).toBe(false);
+    expect(documentStore.started).toBe(false);
   });
 
   it('a closing page asks first while something is refused, and not while all is saved', async () => {
@@ -141,13 +145,13 @@ describe('one refused field', () => {
 
 describe('what was never answered', () => {
   it('outlives the page, and is sent when it is opened again', async () => {
-    const { document, history } = await opened();
+    const { documentStore, history } = await opened();
     offline = true;
     history.edit(endRule('day 12'));
     await wait();
-    expect(document.saving).toBe('offline');
+    expect(documentStore.saving).toBe('offline');
     const later = await again();
-    expect(later.document.experiment?.plan.endRule).toBe('day 12');
+    expect(later.documentStore.experiment?.plan.endRule).toBe('day 12');
     offline = false;
     await wait(5000);
     expect(stored().plan.endRule).toBe('day 12');
@@ -162,9 +166,9 @@ describe('what was never answered', () => {
     server.study = { ...server.study, experiment: { ...plan, title: 'Theirs', question: 'Theirs too?' } };
     server.version = 7;
     offline = false;
-    const { document } = await again();
+    const { documentStore } = await again();
     expect(stored()).toMatchObject({ title: 'Theirs', question: 'Theirs too?', plan: { endRule: 'day 12' } });
-    expect(document.overtaken).toEqual(['the title']);
+    expect(documentStore.overtaken).toEqual(['the title']);
   });
 
   it('a change that was made a moment before the page closed is not lost', async () => {
@@ -181,15 +185,15 @@ describe('what was never answered', () => {
   });
 
   it('after a conflict the other’s is loaded, and what stood here does not come back by itself', async () => {
-    const { document, history } = await opened();
+    const { documentStore, history } = await opened();
     server.version = 5;
     history.edit(endRule('day 12'));
     await wait();
-    expect(document.saving).toBe('conflict');
+    expect(documentStore.saving).toBe('conflict');
     await breathing(useOpening().reload());
     await wait();
-    expect([document.saving, document.experiment?.plan.endRule]).toEqual(['saved', plan.plan.endRule]);
-    expect((await again()).document.experiment?.plan.endRule).toBe(plan.plan.endRule);
+    expect([documentStore.saving, documentStore.experiment?.plan.endRule]).toEqual(['saved', plan.plan.endRule]);
+    expect((await again()).documentStore.experiment?.plan.endRule).toBe(plan.plan.endRule);
   });
 });
 
@@ -200,31 +204,31 @@ describe('an amendment that has not said why', () => {
   };
 
   it('does not hold up what needs none: the writer’s words are saved', async () => {
-    const { document, history } = await started();
+    const { documentStore, history } = await started();
     history.beginAmendment();
     history.edit(endRule('day 12'));
-    document.change((now) => write(now, { discussion: 'Mine.' }));
+    documentStore.change((now) => write(now, { discussion: 'Mine.' }));
     await wait();
     expect([stored().writing.discussion, stored().plan.endRule]).toEqual(['Mine.', plan.plan.endRule]);
-    expect(document.experiment?.plan.endRule).toBe('day 12');
+    expect(documentStore.experiment?.plan.endRule).toBe('day 12');
   });
 
   it('is there again when the page is, still open', async () => {
     const first = await started();
     first.history.beginAmendment();
     first.history.edit(endRule('day 12'));
-    const { document, history } = await again();
-    expect([history.amending, document.experiment?.plan.endRule, stored().plan.endRule]).toEqual([true, 'day 12', plan.plan.endRule]);
+    const { documentStore, history } = await again();
+    expect([history.amending, documentStore.experiment?.plan.endRule, stored().plan.endRule]).toEqual([true, 'day 12', plan.plan.endRule]);
     history.leaveAmendment();
     await wait();
-    expect([document.saving, document.experiment?.plan.endRule]).toEqual(['saved', plan.plan.endRule]);
+    expect([documentStore.saving, documentStore.experiment?.plan.endRule]).toEqual(['saved', plan.plan.endRule]);
     expect(await storedDrafts('me', 'x')).toEqual([]);
   });
 });
 
 describe('undo', () => {
   it('takes back the edit alone: what was written, sealed, foretold or lost since stays', async () => {
-    const { document, history } = await opened();
+    const { documentStore, history } = await opened();
     history.edit(endRule('day 12'));
     const later = changePlan(
       write(
@@ -237,12 +241,12 @@ describe('undo', () => {
       },
     );
     await wait();
-    document.adopt({ id: 'x', version: 9, experiment: later });
+    documentStore.adopt({ id: 'x', version: 9, experiment: later });
     history.undo();
-    expect(document.experiment).toMatchObject({
+    expect(documentStore.experiment).toMatchObject({
       plan: { endRule: plan.plan.endRule, seal: { sealedOn: '2026-04-03' } },
       writing: { discussion: 'Mine.' },
     });
-    expect(document.experiment?.units[0]).toMatchObject({ status: 'lost', lostOn: '2026-04-05' });
+    expect(documentStore.experiment?.units[0]).toMatchObject({ status: 'lost', lostOn: '2026-04-05' });
   });
 });

@@ -32,7 +32,7 @@ import ReportBlock from './ReportBlock.vue';
 import ExportPanel from './ExportPanel.vue';
 
 const { id, experiment, study } = useLoaded();
-const document = useDocument();
+const documentStore = useDocument();
 const results = useResult();
 watch(study, (now) => void results.want(now), { immediate: true });
 const result = computed(() => results.result);
@@ -95,8 +95,8 @@ function goTo(text: string): void {
 }
 const askOf = (part: (typeof ownParts)[number]['part']) => ownParts.find((item) => item.part === part)?.ask ?? '';
 const titleOf = (part: (typeof ownParts)[number]['part']) => ownParts.find((item) => item.part === part)?.title ?? part;
-const change = (more: Partial<Writing>) => document.change((now) => write(now, more));
-const retitle = (title: string) => title.trim() !== '' && document.change((now) => ({ ...now, title: title.trim() }));
+const change = (more: Partial<Writing>) => documentStore.change((now) => write(now, more));
+const retitle = (title: string) => title.trim() !== '' && documentStore.change((now) => ({ ...now, title: title.trim() }));
 const lengths = reportLengths.map(({ length, title }) => ({ value: length, label: title }));
 const lengthWords = computed(() => reportLengths.find(({ length }) => length === writing.value.length)?.words ?? '');
 </script>
