@@ -57,5 +57,5 @@ export function whereApart(experiment: Experiment): string | null {
     .map((units) => units.map(({ column }) => column ?? 0))
     .map((columns) => [Math.min(...columns), Math.max(...columns)] as const);
   const inOrder = [...ranges].sort(([a], [b]) => a - b);
-  return inOrder.every(([first], i) => i === 0 || first > itemAt(itemAt(inOrder, i - 1), 1)) ? 'on its own side' : null;
+  return inOrder.slice(1).every(([first], i) => first > itemAt(inOrder, i)[1]) ? 'on its own side' : null;
 }

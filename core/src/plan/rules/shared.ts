@@ -12,21 +12,23 @@ export function sharedRule(experiment: Experiment): Finding[] {
   const alone = arms.filter(({ units, own }) => own.length === 1 && units.length > 1);
   const several = arms.filter(({ units, own }) => own.length > 1 && units.length > own.length);
   const findings: Finding[] = [];
-  if (alone.length > 0) {
+  const [first] = alone;
+  if (first) {
     const names = inList(alone.flatMap(({ own }) => own));
-    const what = containerWord(itemAt(itemAt(alone, 0).own, 0));
+    const what = containerWord(itemAt(first.own, 0));
     findings.push({
       rule: 'shared',
       severity: 'serious',
       message:
         alone.length === 1
-          ? `Every ${unitWord} of ${itemAt(alone, 0).arm.name} is in ${names}, and no other arm is. If ${names} is odd in any way, it will look like the treatment.`
+          ? `Every ${unitWord} of ${first.arm.name} is in ${names}, and no other arm is. If ${names} is odd in any way, it will look like the treatment.`
           : `Each of ${inList(alone.map(({ arm }) => arm.name))} has one ${what} to itself: ${names}. Whatever is odd about a ${what} will look like the treatment.`,
       remedy: `Give each arm at least two ${plural(what)} of its own, let the arms share each one, or repeat it in batches, one after another.`,
     });
   }
-  if (several.length > 0) {
-    const what = containerWord(itemAt(itemAt(several, 0).own, 0));
+  const [shared] = several;
+  if (shared) {
+    const what = containerWord(itemAt(shared.own, 0));
     const each = several.map(
       ({ own, units }) =>
         `${counted(own.length, what)} an arm with ${counted(Math.round(units.length / own.length), unitWord)} each count as ${own.length}, not as ${units.length}`,
