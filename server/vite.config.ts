@@ -1,18 +1,10 @@
+import { readFileSync } from 'node:fs';
 import { defineConfig } from 'vite';
 
+const core = JSON.parse(readFileSync(new URL('../core/package.json', import.meta.url), 'utf8')) as { dependencies: Record<string, string> };
+
 /** What the core computes with: many small files of plain JavaScript, of which a command would otherwise spend its time finding each. */
-const computing = [
-  /^@stdlib\//,
-  'crc-32',
-  'dayjs',
-  'fast-deep-equal',
-  'fflate',
-  'ical-generator',
-  'jsep',
-  'jstat',
-  'papaparse',
-  'pure-rand',
-];
+const computing = Object.keys(core.dependencies);
 
 // Server and command line with the project's own code in them, so that they start at once; other packages stay outside.
 export default defineConfig({
@@ -31,5 +23,5 @@ export default defineConfig({
       },
     },
   },
-  ssr: { noExternal: [/^@fern\//, ...computing] },
+  ssr: { noExternal: [/^@fern\//, /^@stdlib\//, ...computing] },
 });
