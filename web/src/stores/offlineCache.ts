@@ -52,9 +52,14 @@ export async function dropFromCachedList(account: string, path: string, until: s
 const partsOf = (account: string, path: string, until = '\uffff') =>
   IDBKeyRange.bound([account, `${path}/`], [account, `${path}/${until}`]);
 
-/** Nothing of any account is left to read here. What waits to be sent is not touched. */
-export async function clearOfflineCache(): Promise<void> {
+/**
+ * Nothing of any account is left to read here, or of any but one. What waits to be sent is not touched.
+ * @param of the account whose answers stay; null for nobody's
+ */
+export async function clearOfflineCache(of: string | null = null): Promise<void> {
+  // Keys are lists, which stand after every text: [of, []] is beyond all paths of the account.
+  const others = of === null ? [undefined] : [IDBKeyRange.upperBound([of]), IDBKeyRange.lowerBound([of, []])];
   await browserData()
-    .then((data) => data.clear('kept'))
+    .then((data) => Promise.all(others.map((keys) => (keys ? data.delete('kept', keys) : data.clear('kept')))))
     .catch(() => undefined);
 }

@@ -101,6 +101,32 @@ describe('who is signed in', () => {
     expect(await cachedAnswer('me', '/experiments')).toBeNull();
   });
 
+  it('nor where this browser forgot who was here last', async () => {
+    await cacheAnswer('me', '/experiments', ['secret']);
+    await cacheAnswer('them', '/experiments', ['own']);
+    who = theirs;
+    await useSession().load();
+    expect(await cachedAnswer('me', '/experiments')).toBeNull();
+    expect(await cachedAnswer('them', '/experiments')).toMatchObject({ answer: ['own'] });
+  });
+
+  it('is whom the server named last, where two answers overtake one another', async () => {
+    let arrive: (answer: Response) => void = () => undefined;
+    const answers = [new Promise<Response>((resolve) => (arrive = resolve)), Response.json({ account: mine, firstStart: false, demo: [] })];
+    vi.stubGlobal('fetch', async () => {
+      const answer = answers.shift();
+      if (!answer) throw new TypeError('no network');
+      return answer;
+    });
+    const late = useSession().load();
+    await useSession().load();
+    arrive(Response.json({ account: null, firstStart: false, demo: [] }));
+    await late;
+    expect([useSession().account, useSession().expired]).toEqual([mine, false]);
+    await reloaded();
+    expect(useSession().account).toEqual(mine);
+  });
+
   it('a session that ends hides the pages until the same person is back, and keeps what waits', async () => {
     await useSession().load();
     who = null;

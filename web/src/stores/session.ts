@@ -28,9 +28,13 @@ export const useSession = defineStore('session', () => {
   const expired = ref(false);
   const channel = new BroadcastChannel('fern-test.session');
 
-  async function take(next: SessionState): Promise<void> {
-    const before = remembered();
-    if (next.account === null || (before !== null && before.id !== next.account.id)) await clearOfflineCache();
+  /** How often the server was asked who this is: only its last answer holds. */
+  let asked = 0;
+
+  async function take(next: SessionState, question: number): Promise<void> {
+    if (question !== asked) return;
+    await clearOfflineCache(next.account?.id);
+    if (question !== asked) return;
     if (next.account) localStorage.setItem(REMEMBERED, JSON.stringify(next.account));
     else localStorage.removeItem(REMEMBERED);
     const other = state.value.account !== null && next.account !== null && state.value.account.id !== next.account.id;
@@ -46,9 +50,10 @@ export const useSession = defineStore('session', () => {
     try {
       if (localStorage.getItem(LEAVING) !== null) await api.delete('/session').catch(unlessOffline);
       localStorage.removeItem(LEAVING);
+      const question = ++asked;
       const next = await api.get<SessionState>('/session');
-      if (next.account === null && state.value.account !== null) await end();
-      else await take(next);
+      if (next.account === null && state.value.account !== null && question === asked) await end();
+      else await take(next, question);
     } catch (error) {
       if (!(error instanceof CallError)) throw error;
       // Without a network the pages that were opened before still work for whoever was signed in.
@@ -82,7 +87,8 @@ export const useSession = defineStore('session', () => {
   onScopeDispose(() => channel.close());
 
   async function enter(path: string, body: unknown): Promise<void> {
-    await take(await api.post<SessionState>(path, body));
+    const question = ++asked;
+    await take(await api.post<SessionState>(path, body), question);
     channel.postMessage('entered');
   }
 
