@@ -7,8 +7,8 @@ const startedOn = addDays(today, -3);
 const draft = experimentFrom(anySprouting, { created: startedOn, startOn: startedOn, seed: 4 });
 const units = Array.from({ length: 26 }, (_, i) => ({
   ...draft.units[0],
-  unit: `D${String(i + 1).padStart(2, '0')}`,
-  arm: draft.arms[i % 2].arm,
+  code: `D${String(i + 1).padStart(2, '0')}`,
+  arm: draft.arms[i % 2].code,
   row: 1 + Math.floor(i / 7),
   column: 1 + (i % 7),
 }));

@@ -12,7 +12,7 @@ export async function copyOf(page: Page, title: string) {
   const own = list.find((line) => line.title.startsWith(title))?.id ?? '';
   const zip = await (await page.request.get(`/api/experiments/${own}/package`)).body();
   await signIn(page, OTHER);
-  const headers = { 'x-fern-test': '1', 'content-type': 'application/zip' };
+  const headers = { 'x-fern-test': '2', 'content-type': 'application/zip' };
   const { id } = (await (await page.request.post('/api/packages', { data: zip, headers })).json()) as { id: string };
   const study = async () => (await (await page.request.get(`/api/experiments/${id}/study`)).json()) as Study;
   return { id, study };

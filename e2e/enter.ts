@@ -16,7 +16,7 @@ export async function enterByDoor(page: Page, account = SCHOOL): Promise<void> {
 export async function signIn(page: Page, account = SCHOOL): Promise<void> {
   const { demo } = (await (await page.request.get('/api/session')).json()) as SessionState;
   const id = demo.find(({ name }) => name === account)?.id;
-  const answer = await page.request.post('/api/session/demo', { data: { account: id }, headers: { 'x-fern-test': '1' } });
+  const answer = await page.request.post('/api/session/demo', { data: { account: id }, headers: { 'x-fern-test': '2' } });
   expect(answer.status()).toBe(200);
 }
 

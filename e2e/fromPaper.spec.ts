@@ -92,7 +92,7 @@ test.describe.serial('a whole experiment that ended is typed in from paper, and 
   test('a loss with its day, a mix-up, care, and a step that was done late', async () => {
     const dialog = page.getByRole('dialog').filter({ visible: true });
     const { experiment } = await study();
-    const codes = experiment.units.map(({ unit }) => unit);
+    const codes = experiment.units.map(({ code: unit }) => unit);
     const pick = (code: string) => page.locator(`aside [data-unit="${code}"]`).click();
     await pick(codes[14]);
     await dialog.getByRole('button', { name: 'It is lost, or does not count' }).click();
@@ -142,7 +142,7 @@ test.describe.serial('a whole experiment that ended is typed in from paper, and 
       .join('\n');
     for (const words of ['runner bean', 'nettle brew', 'a deer', 'two labels fell off', 'potted on', 'windowsill', 'ladled', day(37)])
       expect(texts).toContain(words);
-    const headers = { 'x-fern-test': '1', 'content-type': 'application/zip' };
+    const headers = { 'x-fern-test': '2', 'content-type': 'application/zip' };
     const made = (await (await page.request.post('/api/packages', { data: zip, headers })).json()) as { id: string };
     const again = (await (await page.request.get(`/api/experiments/${made.id}/study`)).json()) as Study & { version: number };
     const { version: _first, ...first } = (await study()) as Study & { version: number };

@@ -112,6 +112,6 @@ test('two people at one experiment see each other’s numbers without asking for
   await page.keyboard.type('151');
   await page.keyboard.press('Enter');
   await second.context().setOffline(false);
-  await expect(page.getByText(`${experiment.units[6].unit}`).first()).toBeVisible();
+  await expect(page.getByText(`${experiment.units[6].code}`).first()).toBeVisible();
   await expect(page.getByRole('heading', { name: /read twice/i })).toBeVisible({ timeout: 20_000 });
 });

@@ -11,7 +11,7 @@ const PORT = portOf('own', here());
 const BASE = `http://127.0.0.1:${PORT}`;
 const folder = mkdtempSync(join(tmpdir(), 'fern-offline-'));
 const person = { name: 'M. Bracken', password: 'moss and fern' };
-const headers = { 'x-fern-test': '1', 'content-type': 'application/json' };
+const headers = { 'x-fern-test': '2', 'content-type': 'application/json' };
 let server: ChildProcess;
 
 /** The app as it was built, in a folder of its own, so that a newer version of it can be put there. */

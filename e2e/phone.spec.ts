@@ -21,7 +21,7 @@ test('12 dishes are counted by category by thumb alone, two touches each, and th
     units: experiment.units.slice(0, 12),
     measures: [{ ...sprouts, categories: ['normal', 'mouldy', 'not-yet'], category: 'normal', readingDays: [5] }],
   };
-  const made = await page.request.post('/api/experiments', { data: counted, headers: { 'x-fern-test': '1' } });
+  const made = await page.request.post('/api/experiments', { data: counted, headers: { 'x-fern-test': '2' } });
   const { id } = (await made.json()) as { id: string };
   const readings = async () => ((await (await page.request.get(`/api/experiments/${id}/study`)).json()) as Study).observations;
 
@@ -52,7 +52,7 @@ test('12 dishes are counted by category by thumb alone, two touches each, and th
   expect(touches).toBe(2 * last + 2);
   await expect.poll(async () => (await readings()).length, { timeout: 30_000 }).toBe(3 * last);
   const all = await readings();
-  const sums = counted.units.map((own) => all.filter((seen) => seen.unit === own.unit).reduce((sum, { value }) => sum + (value ?? 0), 0));
+  const sums = counted.units.map((own) => all.filter((seen) => seen.unit === own.code).reduce((sum, { value }) => sum + (value ?? 0), 0));
   expect(new Set(sums)).toEqual(new Set([25]));
   // Nothing hangs over the edge.
   await page.goto(`/experiments/${id}/log`);

@@ -78,7 +78,7 @@ test.describe.serial('a photo is taken, looked at, put into the report and the p
 
   test('the package reads back with every picture', async () => {
     const zip = await (await page.request.get(`/api/experiments/${id}/package`)).body();
-    const headers = { 'x-fern-test': '1', 'content-type': 'application/zip' };
+    const headers = { 'x-fern-test': '2', 'content-type': 'application/zip' };
     const again = (await (await page.request.post('/api/packages', { data: zip, headers })).json()) as { id: string };
     expect(await (await page.request.get(`/api/experiments/${again.id}/package`)).body()).toEqual(zip);
   });

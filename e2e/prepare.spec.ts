@@ -38,7 +38,7 @@ function coats(startsOn: string, unitsPerArm = 4): Experiment {
   return setTiming(setSowing(plan, startsOn, '10:00'), { zone: 'UTC' });
 }
 async function made(page: Page, experiment: Experiment): Promise<string> {
-  const reply = await page.request.post('/api/experiments', { data: experiment, headers: { 'x-fern-test': '1' } });
+  const reply = await page.request.post('/api/experiments', { data: experiment, headers: { 'x-fern-test': '2' } });
   return ((await reply.json()) as { id: string }).id;
 }
 const studyOf = async (page: Page, id: string) => (await (await page.request.get(`/api/experiments/${id}/study`)).json()) as Study;
@@ -120,7 +120,7 @@ test(
       ended: `${addDays(today, -1)}T10:00:00Z`,
       on: addDays(today, -2),
     };
-    await page.request.post(`/api/experiments/${running}/care`, { data: late, headers: { 'x-fern-test': '1' } });
+    await page.request.post(`/api/experiments/${running}/care`, { data: late, headers: { 'x-fern-test': '2' } });
     await page.reload();
     await expect(page.getByRole('timer')).toHaveCount(0);
     await page
@@ -198,7 +198,7 @@ test('blind: spoken codes, the key for another, sealed everywhere, opened with a
   const id = await made(page, draft);
   await page.goto(`/experiments/${id}/prepare/labels`);
   await page.getByRole('button', { name: 'Give codes that say nothing' }).click();
-  await expect.poll(async () => (await studyOf(page, id)).experiment.units.every(({ unit }) => /^[A-Z]{4}$/.test(unit))).toBe(true);
+  await expect.poll(async () => (await studyOf(page, id)).experiment.units.every(({ code: unit }) => /^[A-Z]{4}$/.test(unit))).toBe(true);
   await page.getByRole('button', { name: 'Show the key' }).click();
   await expect(page.getByRole('table')).toContainText('The key to');
   await page.getByRole('navigation', { name: 'The six steps' }).getByRole('link', { name: /^Plan/ }).click();

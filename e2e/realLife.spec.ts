@@ -89,7 +89,7 @@ test('what went wrong touches the three pots that were picked, on its own day, a
 
 test('more pots after the start: those that were read keep their arm and their place', async ({ page }) => {
   const { id, study } = await openMulch(page);
-  const places = ({ experiment }: Study) => experiment.units.map((own: Unit) => [own.unit, own.arm, own.block, own.row, own.column]);
+  const places = ({ experiment }: Study) => experiment.units.map((own: Unit) => [own.code, own.arm, own.block, own.row, own.column]);
   const before = await study();
   await page.goto(`/experiments/${id}/plan`);
   await page.getByRole('button', { name: 'Amend the plan' }).click();

@@ -14,7 +14,7 @@ export async function benchDrag(): Promise<void> {
     });
     const made = await page.request.post('/api/experiments', {
       data: { ...plan, plan: { ...plan.plan, spreadGuess: null } },
-      headers: { 'x-fern-test': '1' },
+      headers: { 'x-fern-test': '2' },
     });
     const { id } = (await made.json()) as { id: string };
     await page.goto(`/experiments/${id}/plan`);

@@ -11,7 +11,7 @@ export const charts = () =>
     const study = large(3);
     const made = await page.request.post('/api/packages', {
       data: Buffer.from(zipPackage(writePackage({ ...study, experiment: { ...study.experiment, endedOn: '2024-01-20' } }))),
-      headers: { 'x-fern-test': '1', 'content-type': 'application/zip' },
+      headers: { 'x-fern-test': '2', 'content-type': 'application/zip' },
     });
     if (!made.ok()) throw new Error(await made.text());
     const { id } = (await made.json()) as { id: string };

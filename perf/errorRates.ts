@@ -15,7 +15,7 @@ const ONLY = process.env.ONLY ?? '';
 
 function experimentOf(world: World, smallestDifference: number | null): { readonly experiment: Experiment; readonly measure: Measure } {
   const arms = world.units.map((_, i) => anArm(i === 0 ? 'C' : `T${i}`));
-  const units = arms.flatMap(({ arm }, at) =>
+  const units = arms.flatMap(({ code: arm }, at) =>
     Array.from({ length: world.units[at] }, (_, i) =>
       aUnit(`${arm}-${i}`, arm, {
         sown: world.sown ?? null,

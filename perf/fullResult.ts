@@ -10,7 +10,7 @@ import { large } from './large';
 
 /** The bound: one pass that sums the values by measure, date and arm. */
 function sumByArm({ experiment, observations }: Study): Map<string, number> {
-  const armOf = new Map(experiment.units.map((unit) => [unit.unit, unit.arm]));
+  const armOf = new Map(experiment.units.map((unit) => [unit.code, unit.arm]));
   const sums = new Map<string, number>();
   for (const { measure, observedOn, unit, value } of observations.filter(isValued)) {
     const key = `${measure} ${observedOn} ${armOf.get(unit)}`;

@@ -16,7 +16,7 @@ export function large(each: number, unitsPerArm = 100, measures = 1): Study {
   const plain = anExperiment({
     arms,
     units,
-    measures: codes.map((measure, i) => aMeasure({ measure, name: measure, primary: i === 0, readingDays })),
+    measures: codes.map((measure, i) => aMeasure({ code: measure, name: measure, primary: i === 0, readingDays })),
     startedOn: '2024-01-01',
   });
   const truth = plainTruth(

@@ -19,7 +19,7 @@ export async function ownServer(port: number, file: string, env: NodeJS.ProcessE
     const packed = body instanceof Uint8Array;
     const response = await fetch(`http://127.0.0.1:${port}/api${path}`, {
       method,
-      headers: { 'x-fern-test': '1', 'content-type': packed ? 'application/zip' : 'application/json', cookie },
+      headers: { 'x-fern-test': '2', 'content-type': packed ? 'application/zip' : 'application/json', cookie },
       body: body === undefined ? undefined : packed ? new Uint8Array(body) : JSON.stringify(body),
     });
     cookie = response.headers.getSetCookie()[0]?.split(';')[0] ?? cookie;

@@ -90,7 +90,7 @@ async function bigStudy(browser: Browser, readings: number): Promise<void> {
   const study = large(readings / 400);
   const made = await page.request.post('/api/packages', {
     data: Buffer.from(zipPackage(writePackage(study))),
-    headers: { 'x-fern-test': '1', 'content-type': 'application/zip' },
+    headers: { 'x-fern-test': '2', 'content-type': 'application/zip' },
   });
   if (!made.ok()) throw new Error(await made.text());
   const { id } = (await made.json()) as { id: string };

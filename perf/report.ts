@@ -20,12 +20,12 @@ function wide(): Experiment {
   const draft = experimentFrom(question, { created: '2027-01-02T08:00:00Z', startOn: '2027-03-10', seed: 3 });
   const arms = Array.from({ length: 12 }, (_, i) => ({
     ...draft.arms[Math.min(i, 1)],
-    arm: i === 0 ? draft.arms[0].arm : `T${i}`,
+    code: i === 0 ? draft.arms[0].code : `T${i}`,
     name: i === 0 ? draft.arms[0].name : `${i * 10} mM salt in the water`,
     dose: i * 10,
   }));
   const [first] = draft.measures;
-  const more = [1, 2].map((i) => ({ ...first, measure: `${first.measure}${i}`, name: `${first.name} ${i}`, primary: false }));
+  const more = [1, 2].map((i) => ({ ...first, code: `${first.code}${i}`, name: `${first.name} ${i}`, primary: false }));
   return redesign({ ...draft, arms, measures: [first, ...more] }, { unitsPerArm: 6 });
 }
 

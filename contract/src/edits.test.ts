@@ -50,8 +50,8 @@ import { fieldErrors } from './messages';
 
 type Edit = (now: Experiment, pick: number) => Experiment;
 const at = <Item>(items: readonly Item[], pick: number): Item => itemAt(items, pick % items.length);
-const arm = (now: Experiment, pick: number) => at(now.arms, pick).arm;
-const measure = (now: Experiment, pick: number) => at(now.measures, pick).measure;
+const arm = (now: Experiment, pick: number) => at(now.arms, pick).code;
+const measure = (now: Experiment, pick: number) => at(now.measures, pick).code;
 
 /** Every edit that a page can make, of something that is there. */
 const edits: Readonly<Record<string, Edit>> = {
@@ -72,7 +72,7 @@ const edits: Readonly<Record<string, Edit>> = {
   shuffle: (now, pick) => redesign(now, { seed: pick }),
   setColumns: (now, pick) => setColumns(now, 1 + (pick % 14)),
   changeShelf: (now, pick) => changeShelf(now, 0, { name: `shelf ${pick}` }),
-  setSownOf: (now, pick) => setSownOf(now, at(now.units, pick).unit, 1 + pick),
+  setSownOf: (now, pick) => setSownOf(now, at(now.units, pick).code, 1 + pick),
   setUnitsOf: (now, pick) => setUnitsOf(now, arm(now, pick), 1 + (pick % 9)),
   renameBlock: (now, pick) => renameBlock(now, at(now.units, pick).block ?? '', `week ${pick}`),
   oneSideEach,
@@ -81,7 +81,7 @@ const edits: Readonly<Record<string, Edit>> = {
     shareContainers(now, { how: at(['own', 'all', 'arm', 'several', 'places'], pick), what: 'tank', each: 2 }),
   toggleReach: (now) => toggleReach(now, 'water'),
   toggleBarrier: (now) => toggleBarrier(now, 1, 1),
-  moveUnit: (now, pick) => ({ ...now, units: moveUnit(now.units, at(now.units, pick).unit, 1, 1) }),
+  moveUnit: (now, pick) => ({ ...now, units: moveUnit(now.units, at(now.units, pick).code, 1, 1) }),
   addStage,
   toggleStageArm: (now, pick) => (now.plan.stages.length > 0 ? toggleStageArm(now, 0, arm(now, pick)) : now),
   removeStage: (now) => removeStage(now, 0),
@@ -125,7 +125,7 @@ describe('whatever is done to a plan on its pages', () => {
         const after = steps.reduce((now, [name, pick]) => entryOf(edits, name)(now, pick), before);
         expect(after.arms.filter(({ role }) => role === 'control')).toHaveLength(1);
         expect(after.measures.filter(({ primary }) => primary)).toHaveLength(1);
-        expect(after.units.every((unit) => after.arms.some((own) => own.arm === unit.arm))).toBe(true);
+        expect(after.units.every((unit) => after.arms.some((own) => own.code === unit.arm))).toBe(true);
       }),
       { seed: 12, numRuns: 150 },
     );

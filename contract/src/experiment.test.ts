@@ -5,8 +5,8 @@ import { experimentSchema } from './experiment';
 import { fieldErrors } from './messages';
 
 const arms: Experiment['arms'] = [
-  { arm: 'C', name: 'Tap water', role: 'control', dose: null, doseUnit: null, factors: {} },
-  { arm: 'T', name: 'Salt', role: 'treatment', dose: null, doseUnit: null, factors: {} },
+  { code: 'C', name: 'Tap water', role: 'control', dose: null, doseUnit: null, factors: {} },
+  { code: 'T', name: 'Salt', role: 'treatment', dose: null, doseUnit: null, factors: {} },
 ];
 const good: Experiment = {
   name: 'salt',
@@ -29,7 +29,7 @@ const good: Experiment = {
     .units,
   measures: [
     {
-      measure: 'sprouts',
+      code: 'sprouts',
       name: 'Sprouts',
       kind: 'count',
       unit: '',
@@ -65,7 +65,7 @@ describe('experimentSchema', () => {
     ['0 units', { units: [] }, '/units', /0 units/],
     [
       '401 units',
-      { units: Array.from({ length: 401 }, (_, i) => ({ ...itemAt(good.units, 0), unit: `D${i}` })) },
+      { units: Array.from({ length: 401 }, (_, i) => ({ ...itemAt(good.units, 0), code: `D${i}` })) },
       '/units',
       /more than 400/,
     ],

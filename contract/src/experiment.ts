@@ -22,12 +22,12 @@ function firstConflict(experiment: Experiment): { readonly path: (string | numbe
       path: ['arms', itemAt(controls, 1), 'role'],
       detail: `There are two controls, ${itemAt(arms, itemAt(controls, 0)).name} and ${itemAt(arms, itemAt(controls, 1)).name}. Keep one.`,
     };
-  const known = new Set(arms.map((a) => a.arm));
+  const known = new Set(arms.map((a) => a.code));
   const stray = units.findIndex((u) => !known.has(u.arm));
   if (stray >= 0)
     return {
       path: ['units', stray, 'arm'],
-      detail: `${itemAt(units, stray).unit} belongs to arm “${itemAt(units, stray).arm}”, which does not exist.`,
+      detail: `${itemAt(units, stray).code} belongs to arm “${itemAt(units, stray).arm}”, which does not exist.`,
     };
   const primary = measures.filter((m) => m.primary).length;
   if (primary !== 1)

@@ -4,7 +4,13 @@ import { calendarDateSchema, momentSchema } from './dates';
 
 /** The check of a record, made from its fields: what is not optional must be there, nullable or not. */
 export function schemaOf<const F extends Fields>(fields: F): Joi.ObjectSchema<RecordOf<F>> {
-  return Joi.object(Object.fromEntries(Object.entries(fields).map(([name, field]) => [name, fieldSchema(field)])));
+  const entries = Object.entries(fields);
+  const schema: Joi.ObjectSchema<RecordOf<F>> = Joi.object(Object.fromEntries(entries.map(([name, field]) => [name, fieldSchema(field)])));
+  // A page that was opened before the names changed still sends what it is about to store.
+  return entries.reduce(
+    (known, [name, { formerly }]) => (formerly === undefined ? known : known.rename(formerly, name, { ignoreUndefined: true })),
+    schema,
+  );
 }
 
 function fieldSchema({ shape, nullable, optional, blank, says }: Field): Joi.Schema {

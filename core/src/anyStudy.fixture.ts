@@ -61,7 +61,7 @@ export function anyStudy(): fc.Arbitrary<Study> {
     const measureCodes = codes('m', measureKinds.length);
     const arm = (code: string, i: number): fc.Arbitrary<Arm> =>
       fc.record({
-        arm: fc.constant(code),
+        code: fc.constant(code),
         name: words,
         role: i === 0 ? fc.constant('control' as const) : fc.constantFrom('treatment' as const, 'treatment' as const, 'reference' as const),
         dose: fc.option(fc.integer({ min: 0, max: 100 }), { nil: null }),
@@ -70,7 +70,7 @@ export function anyStudy(): fc.Arbitrary<Study> {
       });
     const unit = (code: string): fc.Arbitrary<Unit> =>
       fc.record({
-        unit: fc.constant(code),
+        code: fc.constant(code),
         arm: fc.constantFrom(...armCodes),
         block: fc.option(fc.constantFrom('a', 'b', 'c'), { nil: null }),
         container: maybe,
@@ -86,7 +86,7 @@ export function anyStudy(): fc.Arbitrary<Study> {
       });
     const measure = (code: string, i: number): fc.Arbitrary<Measure> =>
       fc.record({
-        measure: fc.constant(code),
+        code: fc.constant(code),
         name: words,
         kind: fc.constant(itemAt(measureKinds, i)),
         unit: fc.constantFrom('', 'cm', 'g'),

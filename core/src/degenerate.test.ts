@@ -85,7 +85,7 @@ describe('whatever comes in', () => {
       experiment: {
         ...study.experiment,
         units: [
-          ...study.experiment.units.map((unit) => (unit.unit === 'T5' ? { ...unit, status: 'excluded' as const } : unit)),
+          ...study.experiment.units.map((unit) => (unit.code === 'T5' ? { ...unit, status: 'excluded' as const } : unit)),
           aUnit('C6', 'C', { status: 'lost' }),
         ],
       },

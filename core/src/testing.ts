@@ -19,17 +19,17 @@ import { onRounds } from './study/onRounds';
 
 /** Makers of small studies for tests: what a test does not care about has a plain value. */
 export function anArm(arm: string, more: Partial<Arm> = {}): Arm {
-  return { arm, name: arm, role: arm === 'C' ? 'control' : 'treatment', dose: null, doseUnit: null, factors: {}, ...more };
+  return { code: arm, name: arm, role: arm === 'C' ? 'control' : 'treatment', dose: null, doseUnit: null, factors: {}, ...more };
 }
 
 export function aUnit(unit: string, arm: string, more: Partial<Unit> = {}): Unit {
-  return { ...blankOf(unitFields), unit, arm, ...more };
+  return { ...blankOf(unitFields), code: unit, arm, ...more };
 }
 
 export function aMeasure(more: Partial<Measure> = {}): Measure {
   return {
     ...blankOf(measureFields),
-    measure: 'height',
+    code: 'height',
     name: 'Height',
     unit: 'cm',
     primary: true,
@@ -100,7 +100,7 @@ export function studyOf(
   const experiment = anExperiment({ arms: Object.keys(values).map((arm) => anArm(arm)), units, ...more });
   const measure = itemAt(experiment.measures, 0);
   const observations = Object.entries(values).flatMap(([arm, list]) =>
-    list.map((value, i) => anObservation(`${arm}${i + 1}`, value, { measure: measure.measure, category: measure.category })),
+    list.map((value, i) => anObservation(`${arm}${i + 1}`, value, { measure: measure.code, category: measure.category })),
   );
   return { experiment, observations, happenings: [], care: [], photos: [] };
 }

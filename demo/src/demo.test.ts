@@ -31,7 +31,7 @@ describe('the demo', () => {
     const of = (title: string) => all.find(({ demo }) => demo.title.includes(title))?.study ?? itemAt(all, 0).study;
     const [radish, marigolds, mulch, basil] = tupleOf(['radish', 'marigolds', 'mulch', 'basil'].map(of), 4);
     expect(sharingOf(radish.experiment)).toMatchObject({ how: 'places', what: 'tray', each: 6 });
-    const sizes = marigolds.experiment.arms.map(({ arm }) => marigolds.experiment.units.filter((unit) => unit.arm === arm).length);
+    const sizes = marigolds.experiment.arms.map(({ code: arm }) => marigolds.experiment.units.filter((unit) => unit.arm === arm).length);
     expect(sizes).toEqual([14, 10]);
     expect(marigolds.experiment.units.some(({ status, lostOn }) => status === 'lost' && lostOn !== null)).toBe(true);
     expect(marigolds.care.some(({ arms }) => arms.length > 0)).toBe(true);
@@ -75,7 +75,7 @@ describe('the demo', () => {
       const first = itemAt(experiment.units, 0);
       expect(movedByHand(experiment)).toEqual([]);
       expect(movedByHand({ ...experiment, plan: { ...experiment.plan, unitWord: 'zinc tub' } })).toEqual([]);
-      expect(movedByHand({ ...experiment, units: [{ ...first, row: 99 }, ...experiment.units.slice(1)] })).toEqual([first.unit]);
+      expect(movedByHand({ ...experiment, units: [{ ...first, row: 99 }, ...experiment.units.slice(1)] })).toEqual([first.code]);
     },
   );
 

@@ -138,7 +138,7 @@ export const filmAndBasil: DemoExperiment = {
       units,
       measures: [
         demoMeasure({
-          measure: 'height',
+          code: 'height',
           name: 'Height',
           kind: 'amount',
           unit: 'cm',
@@ -147,8 +147,8 @@ export const filmAndBasil: DemoExperiment = {
           when: 'day 28',
           readingDays: [7, 14, 21, 28],
         }),
-        demoMeasure({ measure: 'leaves', name: 'Leaves', kind: 'amount', unit: 'leaves', readingDays: [14, 28] }),
-        demoMeasure({ measure: 'picked', name: 'Tips picked', kind: 'harvest', unit: 'g', when: 'total', readingDays: [28] }),
+        demoMeasure({ code: 'leaves', name: 'Leaves', kind: 'amount', unit: 'leaves', readingDays: [14, 28] }),
+        demoMeasure({ code: 'picked', name: 'Tips picked', kind: 'harvest', unit: 'g', when: 'total', readingDays: [28] }),
       ],
     };
   },

@@ -50,7 +50,7 @@ export const mulchAndPots: DemoExperiment = {
       units,
       measures: [
         demoMeasure({
-          measure: 'loss',
+          code: 'loss',
           name: 'Water lost',
           kind: 'amount',
           unit: 'mL',

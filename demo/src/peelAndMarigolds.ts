@@ -60,7 +60,7 @@ export const peelAndMarigolds: DemoExperiment = {
       units,
       measures: [
         demoMeasure({
-          measure: 'flower',
+          code: 'flower',
           name: 'First flower',
           kind: 'event',
           unit: 'd',
@@ -69,7 +69,7 @@ export const peelAndMarigolds: DemoExperiment = {
           smallestDifference: 5,
           readingDays: [35, 38, 41, 44, 47, 50, 53, 56, 63],
         }),
-        demoMeasure({ measure: 'flowers', name: 'Flowers', kind: 'amount', unit: 'flowers', readingDays: [56, 63] }),
+        demoMeasure({ code: 'flowers', name: 'Flowers', kind: 'amount', unit: 'flowers', readingDays: [56, 63] }),
       ],
       plan: {
         ...emptyPlan,

@@ -1,4 +1,4 @@
-import { addDays, blankOf, drawPhoto, findMeasure, photoFields, unitCurve, type Photo, type Study, type Unit } from '@fern/core';
+import { addDays, blankOf, drawPhoto, byCode, photoFields, unitCurve, type Photo, type Study, type Unit } from '@fern/core';
 import type { DemoExperiment } from './DemoExperiment';
 
 /** As `drawPhoto` draws them. */
@@ -7,11 +7,11 @@ const size = { width: 960, height: 720 };
 /** The first unit of each arm, photographed side by side on each of the camera's days. */
 function shots({ camera }: DemoExperiment, study: Study): { readonly unit: Unit; readonly day: number; readonly photo: Photo }[] {
   const { arms, units, startedOn } = study.experiment;
-  const chosen = arms.flatMap(({ arm }) => units.find((unit) => unit.arm === arm && unit.status === 'active') ?? []);
+  const chosen = arms.flatMap(({ code: arm }) => units.find((unit) => unit.arm === arm && unit.status === 'active') ?? []);
   return (camera?.days ?? []).flatMap((day) =>
     chosen.map((unit) => {
-      const id = `photo-${unit.unit}-${day}`;
-      const photo = { ...blankOf(photoFields), ...size, id, on: addDays(startedOn ?? '', day), units: [unit.unit], file: `${id}.jpg` };
+      const id = `photo-${unit.code}-${day}`;
+      const photo = { ...blankOf(photoFields), ...size, id, on: addDays(startedOn ?? '', day), units: [unit.code], file: `${id}.jpg` };
       return { unit, day, photo };
     }),
   );
@@ -34,10 +34,10 @@ export function demoPictures(demo: DemoExperiment, study: Study): Map<string, st
   );
 }
 
-const unitNumber = ({ unit }: Unit) => Number(unit.replace(/\D/g, ''));
+const unitNumber = ({ code: unit }: Unit) => Number(unit.replace(/\D/g, ''));
 
 /** What a measure of a unit had come to by a day; 0 before its first reading. */
 export function readBy(study: Study, code: string, unit: Unit, day: number): number {
-  const measure = findMeasure(study.experiment.measures, code);
+  const measure = byCode(study.experiment.measures, code);
   return measure ? (unitCurve(study, measure, unit).findLast((point) => point.day <= day)?.value ?? 0) : 0;
 }

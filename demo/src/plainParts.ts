@@ -2,10 +2,10 @@ import { blankOf, emptyWriting, measureFields, type Arm, type Experiment, type M
 
 /** Short makers for the data of the demo. */
 export function demoArm(code: string, name: string, more: Partial<Arm> = {}): Arm {
-  return { arm: code, name, role: code === 'C' ? 'control' : 'treatment', dose: null, doseUnit: null, factors: {}, ...more };
+  return { code: code, name, role: code === 'C' ? 'control' : 'treatment', dose: null, doseUnit: null, factors: {}, ...more };
 }
 
-export function demoMeasure(more: Pick<Measure, 'measure' | 'name' | 'kind' | 'readingDays'> & Partial<Measure>): Measure {
+export function demoMeasure(more: Pick<Measure, 'code' | 'name' | 'kind' | 'readingDays'> & Partial<Measure>): Measure {
   return { ...blankOf(measureFields), ...more };
 }
 

@@ -156,7 +156,7 @@ export const saltAndRadish: DemoExperiment = {
       units: units.map((unit, i) => ({ ...unit, container: itemAt(trays, i) })),
       measures: [
         demoMeasure({
-          measure: 'sprouts',
+          code: 'sprouts',
           name: 'Normal sprouts',
           kind: 'count',
           higherIs: 'better',
@@ -166,7 +166,7 @@ export const saltAndRadish: DemoExperiment = {
           readingDays: [2, 3, 4, 5, 6, 7, 8, 10],
         }),
         demoMeasure({
-          measure: 'root',
+          code: 'root',
           name: 'Longest root',
           kind: 'amount',
           unit: 'mm',

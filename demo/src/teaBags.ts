@@ -64,7 +64,7 @@ export const teaBags: DemoExperiment = {
       units,
       measures: [
         demoMeasure({
-          measure: 'lost',
+          code: 'lost',
           name: 'Mass lost',
           kind: 'derived',
           unit: '%',
@@ -73,8 +73,8 @@ export const teaBags: DemoExperiment = {
           smallestDifference: 8,
           readingDays: [56],
         }),
-        demoMeasure({ measure: 'before', name: 'Mass before, dry', kind: 'amount', unit: 'g', higherIs: 'neither', readingDays: [0] }),
-        demoMeasure({ measure: 'after', name: 'Mass after, dry', kind: 'amount', unit: 'g', higherIs: 'worse', readingDays: [56] }),
+        demoMeasure({ code: 'before', name: 'Mass before, dry', kind: 'amount', unit: 'g', higherIs: 'neither', readingDays: [0] }),
+        demoMeasure({ code: 'after', name: 'Mass after, dry', kind: 'amount', unit: 'g', higherIs: 'worse', readingDays: [56] }),
       ],
       plan: {
         ...emptyPlan,

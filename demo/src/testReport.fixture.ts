@@ -45,7 +45,7 @@ export function testReport(study: Study): void {
       }
       for (const { note } of liveIncidents(study)) expect(text.join('\n')).toContain(note.trim().replace(/\.$/, ''));
       const lost = study.experiment.units.filter(({ status }) => status === 'lost' || status === 'excluded');
-      for (const { unit } of lost) expect(text.filter((line) => line.includes(unit)).join('\n')).toContain(unit);
+      for (const { code: unit } of lost) expect(text.filter((line) => line.includes(unit)).join('\n')).toContain(unit);
       expect(markdown(blocks)).not.toMatch(/undefined|NaN|\[object/);
     },
   );

@@ -39,8 +39,8 @@ export const willowAndMint: DemoExperiment = {
       arms,
       units,
       measures: [
-        demoMeasure({ measure: 'rooted', name: 'Rooted', kind: 'count', primary: true, smallestDifference: 25, readingDays: [14, 21, 28] }),
-        demoMeasure({ measure: 'roots', name: 'Roots, mean of a glass', kind: 'amount', unit: 'roots', readingDays: [28] }),
+        demoMeasure({ code: 'rooted', name: 'Rooted', kind: 'count', primary: true, smallestDifference: 25, readingDays: [14, 21, 28] }),
+        demoMeasure({ code: 'roots', name: 'Roots, mean of a glass', kind: 'amount', unit: 'roots', readingDays: [28] }),
       ],
       plan: {
         ...emptyPlan,

@@ -73,7 +73,7 @@ function studyWith(name: string, source: Random, { kind: [kind, sown, when], des
   const blocks = layout === 'pairs' ? 8 : 4;
   const size = trouble === 'single' ? 1 : layout === 'pairs' ? 8 : layout === 'blocks' ? blocks * source.int(1, 2) : source.int(3, 7);
   const perContainer = trouble === 'containers' && layout === 'completely-random' ? 2 : 1;
-  const units = arms.flatMap(({ arm }, at) => {
+  const units = arms.flatMap(({ code: arm }, at) => {
     const own = trouble === 'unbalanced' ? Math.max(2, size - at * 2) : size;
     return Array.from({ length: own * perContainer }, (_, i): Unit =>
       aUnit(`${arm}${i + 1}`, arm, {
@@ -85,7 +85,7 @@ function studyWith(name: string, source: Random, { kind: [kind, sown, when], des
     );
   });
   const measure = aMeasure({
-    measure: 'm',
+    code: 'm',
     name: 'Measured',
     kind,
     when,
@@ -114,7 +114,7 @@ function readingsOf(source: Random, measure: Measure, arms: readonly Arm[], unit
   const effects = arms.map((_, i) => (i === 0 || trouble === 'alike' ? 0 : source.normal(1.5, 1.5)));
   const blocks = new Map(units.map(({ block }) => [block, source.normal(0, 1)]));
   return units.flatMap((unit) => {
-    const at = arms.findIndex(({ arm }) => arm === unit.arm);
+    const at = arms.findIndex(({ code: arm }) => arm === unit.arm);
     const spread = trouble === 'spreads' && at === 1 ? 4 : 1.2;
     const level = trouble === 'alike' && at > 0 ? 12 : 10 + effects[at] + (blocks.get(unit.block) ?? 0) + source.normal(0, spread);
     const read = trouble === 'missing' && source.share() < 0.2 ? days.slice(0, source.int(0, 2)) : days;
@@ -150,9 +150,9 @@ function logged(
   trouble: Trouble,
 ): Observation[] {
   const own = plant === '2' && measure.kind !== 'count' && measure.kind !== 'rating' ? value + 0.5 : value;
-  const right = anObservation(unit.unit, own, {
-    id: `${unit.unit}-${day}-${plant ?? ''}`,
-    measure: measure.measure,
+  const right = anObservation(unit.code, own, {
+    id: `${unit.code}-${day}-${plant ?? ''}`,
+    measure: measure.code,
     plant,
     observedOn: addDays(start, day),
     plannedDay: day,

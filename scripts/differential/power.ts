@@ -14,7 +14,7 @@ const plain = designs.map(({ units, design }) => ({
   units,
   runs,
   kind: design.measure.kind,
-  arms: design.arms.map(({ arm }) => arm),
+  arms: design.arms.map(({ code: arm }) => arm),
   factors: Object.fromEntries(Object.keys(design.arms[0].factors).map((name) => [name, design.arms.map(({ factors }) => factors[name])])),
 }));
 writeFileSync(asked, JSON.stringify(plain));

@@ -67,7 +67,7 @@ describe('the R script that goes with a package', () => {
     const theirs = byR(name, study);
     let compared = 0;
     for (const row of result.measures) {
-      const measure = study.experiment.measures.find((own) => own.measure === row.measure);
+      const measure = study.experiment.measures.find((own) => own.code === row.measure);
       if (!measure || kindOf(measure).hasFormula || row.values.length === 0) continue;
       const unfair = row.verdict.code === 'not-a-fair-test';
       const own = Object.fromEntries(Object.entries(figuresOf(result, row)).filter(([figure]) => !(unfair && figure.endsWith('verdict'))));

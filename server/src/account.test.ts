@@ -276,7 +276,7 @@ describe('the list', () => {
     const many = await startTestServer();
     const person = many.caller();
     await person.call('POST', '/api/accounts', { name: 'M. Bracken', password });
-    const units = Array.from({ length: 60 }, (_, i) => ({ ...anyPlan.units[0], unit: `D${i}` }));
+    const units = Array.from({ length: 60 }, (_, i) => ({ ...anyPlan.units[0], code: `D${i}` }));
     const today = new Date().toISOString().slice(0, 10);
     const started = { ...anyPlan, units, startedOn: today, plan: { ...anyPlan.plan, frozenOn: today } };
     const some = 20;

@@ -173,13 +173,13 @@ describe('experiments', () => {
     expect(await left()).toEqual([2]);
     const post = (unit: string) =>
       teacher.call('POST', `/api/experiments/${made.id}/observations`, {
-        observations: [anyReading(`t-${unit}`, { unit, measure: itemAt(measures, 0).measure, value: 21, plannedDay: 3 })],
+        observations: [anyReading(`t-${unit}`, { unit, measure: itemAt(measures, 0).code, value: 21, plannedDay: 3 })],
       });
-    expect((await post(itemAt(units, 0).unit)).status).toBe(200);
+    expect((await post(itemAt(units, 0).code)).status).toBe(200);
     expect(await left()).toEqual([1]);
-    await teacher.call('PATCH', `/api/experiments/${made.id}/units/${itemAt(units, 0).unit}`, { status: 'lost', statusReason: 'dropped' });
+    await teacher.call('PATCH', `/api/experiments/${made.id}/units/${itemAt(units, 0).code}`, { status: 'lost', statusReason: 'dropped' });
     expect(await left()).toEqual([1]);
-    await post(itemAt(units, 4).unit);
+    await post(itemAt(units, 4).code);
     expect((await left()) ?? []).not.toContain(1);
   });
 
@@ -241,7 +241,7 @@ describe('experiments', () => {
     ['no arm', { arms: [] }, /no arm/],
     ['two controls', { arms: anyPlan.arms.map((arm) => ({ ...arm, role: 'control' as const })) }, /two controls/],
     ['0 units', { units: [] }, /0 units/],
-    ['401 units', { units: Array.from({ length: 401 }, (_, i) => ({ ...itemAt(anyPlan.units, 0), unit: `u${i}` })) }, /more than 400/],
+    ['401 units', { units: Array.from({ length: 401 }, (_, i) => ({ ...itemAt(anyPlan.units, 0), code: `u${i}` })) }, /more than 400/],
   ])('stores nothing of a plan with %s', async (_, change, message) => {
     const before = await server.database.models.experiments.count();
     const answer = await teacher.call('POST', '/api/experiments', { ...anyPlan, ...change });

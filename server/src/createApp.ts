@@ -17,6 +17,7 @@ import { fieldErrors, type Account } from '@fern/contract';
 import { changes, type Changes } from './changes';
 import { codeOf } from './databaseFile';
 import { onlyUnder } from './hosts';
+import { APP_HEADER, inNamesOf } from './formerNames';
 import { limits } from './limits';
 import { withoutValues } from './withoutValues';
 import { notFound, ProblemError } from './ProblemError';
@@ -27,8 +28,6 @@ import { takePicture } from './takePicture';
 import { accountOfSession } from './services/accounts';
 import { readInWorker } from './services/readInWorker';
 
-/** The header that the app sends with every call that changes something: another site's form cannot. */
-export const APP_HEADER = 'x-fern-test';
 const MOST_FILE_BYTES = 100 * 1024 * 1024;
 const MOST_TOLD_BYTES = 256 * 1024;
 
@@ -162,7 +161,7 @@ function answer(line: Route, context: Context) {
     response.status(line.status ?? 200);
     if (line.status === 204) response.end();
     else if (Buffer.isBuffer(result)) response.send(result);
-    else response.json(result);
+    else response.json(inNamesOf(request, result));
   };
 }
 

@@ -47,7 +47,7 @@ it('what was acknowledged is there once after the server was killed in the midst
     const packed = body instanceof Uint8Array;
     const response = await fetch(BASE + path, {
       method,
-      headers: { 'x-fern-test': '1', 'content-type': packed ? 'application/zip' : 'application/json', cookie },
+      headers: { 'x-fern-test': '2', 'content-type': packed ? 'application/zip' : 'application/json', cookie },
       body: body === undefined ? undefined : packed ? new Uint8Array(body) : JSON.stringify(body),
     });
     cookie = response.headers.getSetCookie()[0]?.split(';')[0] ?? cookie;

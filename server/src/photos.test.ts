@@ -154,13 +154,13 @@ describe('a photo', () => {
       const { version } = (await room.teacher.call('GET', `/api/experiments/${id}`)).body as ExperimentRecord;
       return room.teacher.call('PUT', `/api/experiments/${id}`, { version, experiment: { ...anyPlan, ...change } });
     };
-    await send(id, anyPhoto('a', { units: [last.unit] }));
+    await send(id, anyPhoto('a', { units: [last.code] }));
     const refused = await without({ units: anyPlan.units.slice(0, -1) });
-    expect([refused.status, said(refused)]).toEqual([422, expect.stringContaining(`about unit ${last.unit}`)]);
+    expect([refused.status, said(refused)]).toEqual([422, expect.stringContaining(`about unit ${last.code}`)]);
     await room.teacher.call('POST', `/api/experiments/${id}/care`, {
-      ...{ id: 'c', on: '2026-04-02', units: [], arms: [other.arm], kind: 'water', amount: 1, amountUnit: 'mL', note: null },
+      ...{ id: 'c', on: '2026-04-02', units: [], arms: [other.code], kind: 'water', amount: 1, amountUnit: 'mL', note: null },
     });
-    const left = { ...last, arm: control.arm };
+    const left = { ...last, arm: control.code };
     expect(said(await without({ arms: [control], units: [left] }))).toMatch(/Something was written down about/);
     expect((await without({ units: anyPlan.units.slice(1) })).status).toBe(200);
   });

@@ -2,7 +2,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import {
   blankOf,
   careFields,
-  findUnit,
+  byCode,
   incidentFields,
   itemAt,
   readPackage,
@@ -65,7 +65,7 @@ describe('what a client makes', () => {
     const again = (await teacher.call('PATCH', address, { sown: 23, on: '2026-04-04' })).body as ExperimentRecord;
     expect(again.version).toBe(first.version);
     expect(first.version).toBe(before.version + 1);
-    expect(findUnit(first.experiment.units, 'D03')?.sown).toBe(23);
+    expect(byCode(first.experiment.units, 'D03')?.sown).toBe(23);
     expect(problem(await teacher.call('PATCH', address, { sown: 0, on: '2026-04-04' })).errors?.[0]?.pointer).toBe('/sown');
     expect((await teacher.call('PATCH', `/api/experiments/${before.id}/units/D99/sown`, { sown: 2, on: '2026-04-04' })).status).toBe(404);
   });
@@ -240,6 +240,6 @@ describe('a unit that is gone', () => {
     const lost = { status: 'lost', statusReason: 'it fell', lostOn: '2026-04-05' };
     expect((await teacher.call('PATCH', `/api/experiments/${id}/units/D02`, lost)).body).toMatchObject({ id });
     const { experiment } = (await teacher.call('GET', `/api/experiments/${id}/study`)).body as StudyRecord;
-    expect(findUnit(experiment.units, 'D02')).toMatchObject(lost);
+    expect(byCode(experiment.units, 'D02')).toMatchObject(lost);
   });
 });

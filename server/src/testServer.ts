@@ -3,7 +3,8 @@ import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
 import { changes } from './changes';
-import { APP_HEADER, createApp, type AppOptions } from './createApp';
+import { createApp, type AppOptions } from './createApp';
+import { APP_HEADER } from './formerNames';
 import { openDatabase, type Database } from './openDatabase';
 
 export interface HttpAnswer {
@@ -50,7 +51,7 @@ export async function startTestServer(options: Partial<AppOptions> = {}, there?:
         const response = await fetch(base + path, {
           method,
           headers: sent({
-            [APP_HEADER]: '1',
+            [APP_HEADER]: '2',
             cookie: cookie || null,
             'content-type': body === undefined || raw ? null : 'application/json',
             ...headers,

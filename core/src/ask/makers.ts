@@ -4,18 +4,18 @@ import type { QuestionMeasure, ReadyQuestion } from './ReadyQuestion';
 
 /** Short makers for the data of ready-made questions. */
 export function control(name: string, more: Partial<Arm> = {}): Arm {
-  return { arm: 'C', name, role: 'control', dose: null, doseUnit: null, factors: {}, ...more };
+  return { code: 'C', name, role: 'control', dose: null, doseUnit: null, factors: {}, ...more };
 }
 
 export function treatment(arm: string, name: string, more: Partial<Arm> = {}): Arm {
-  return { arm, name, role: 'treatment', dose: null, doseUnit: null, factors: {}, ...more };
+  return { code: arm, name, role: 'treatment', dose: null, doseUnit: null, factors: {}, ...more };
 }
 
 export function reference(arm: string, name: string): Arm {
-  return { arm, name, role: 'reference', dose: null, doseUnit: null, factors: {} };
+  return { code: arm, name, role: 'reference', dose: null, doseUnit: null, factors: {} };
 }
 
-type MeasureWords = Pick<Measure, 'measure' | 'name' | 'readingDays'> & Partial<Measure> & { readonly usual: Process };
+type MeasureWords = Pick<Measure, 'code' | 'name' | 'readingDays'> & Partial<Measure> & { readonly usual: Process };
 
 const plain = blankOf(measureFields);
 

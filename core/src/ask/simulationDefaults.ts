@@ -11,7 +11,7 @@ export function simulationDefaults(question: ReadyQuestion): Truth {
   const primary = primaryOf(question.measures);
   // The guess for a count of the sown is in points, which says nothing of sizes.
   const relative = primary && kindOf(primary).ofSown ? 0.12 : question.spreadGuess;
-  return plainTruth(Object.fromEntries(question.measures.flatMap(({ measure, usual }) => (usual ? [[measure, usual]] : []))), {
+  return plainTruth(Object.fromEntries(question.measures.flatMap(({ code: measure, usual }) => (usual ? [[measure, usual]] : []))), {
     unitSpread: relative,
     daySpread: 0.01,
     ...question.usualTruth,

@@ -37,10 +37,10 @@ export function valuesOf(values: readonly UnitValue[], arm: string): number[] {
 
 /** Pairs of arms to compare: each treatment with the control, or every later arm with every earlier one. */
 export function armPairs({ arms, comparison }: Pick<Compared, 'arms' | 'comparison'>): { readonly arm: string; readonly versus: string }[] {
-  const [control, ...treatments] = arms.map((arm) => arm.arm);
+  const [control, ...treatments] = arms.map((arm) => arm.code);
   if (control === undefined) return [];
   if (comparison === 'control') return treatments.map((arm) => ({ arm, versus: control }));
-  return arms.flatMap((versus, i) => arms.slice(i + 1).map((arm) => ({ arm: arm.arm, versus: versus.arm })));
+  return arms.flatMap((versus, i) => arms.slice(i + 1).map((arm) => ({ arm: arm.code, versus: versus.code })));
 }
 
 /** A comparison of which nothing can be said. */

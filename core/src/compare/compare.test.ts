@@ -13,7 +13,7 @@ describe('which arms are compared', () => {
   const arms = [anArm('T'), anArm('R', { role: 'reference' }), anArm('C'), anArm('U')];
 
   it('the control comes first, references take no part', () => {
-    expect(comparedArms(arms).map((arm) => arm.arm)).toEqual(['C', 'T', 'U']);
+    expect(comparedArms(arms).map((arm) => arm.code)).toEqual(['C', 'T', 'U']);
   });
 
   it('each against the control, or all pairs', () => {

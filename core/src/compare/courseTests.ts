@@ -13,7 +13,7 @@ type Stratum = (unit: UnitValue) => string;
  * @param stratum of a unit
  */
 export function armTerms({ values, arms, layout }: Compared, stratum: Stratum): VarianceRow[] {
-  const byCode = new Map(arms.map((arm) => [arm.arm, arm]));
+  const byCode = new Map(arms.map((arm) => [arm.code, arm]));
   const factors = Object.keys(arms[0]?.factors ?? {});
   const level = (factor: string) => values.map((unit) => byCode.get(unit.arm)?.factors[factor] ?? '');
   const levels = factors.map((name) => ({ name, levels: level(name) }));
@@ -60,7 +60,7 @@ export function overallTests(compared: Compared, arms: readonly string[], terms:
 }
 
 function overallF(compared: Compared, arms: readonly string[], stratum: Stratum): number | null {
-  const plain = compared.arms.filter((arm) => arms.includes(arm.arm)).map((arm) => ({ ...arm, factors: {} }));
+  const plain = compared.arms.filter((arm) => arms.includes(arm.code)).map((arm) => ({ ...arm, factors: {} }));
   return armTerms({ ...compared, arms: plain }, stratum).find((row) => row.term === 'arm')?.f ?? null;
 }
 

@@ -18,7 +18,7 @@ export interface DoseTrend {
  * with four or more doses also a parabola, whose turning point (−b/2c, delta-method interval) is given where it lies inside the doses tried.
  */
 export function doseTrend({ arms, values }: Compared, stratum: (unit: UnitValue) => string): DoseTrend | null {
-  const doses = new Map(arms.filter((arm) => arm.dose !== null).map((arm) => [arm.arm, arm.dose as number]));
+  const doses = new Map(arms.filter((arm) => arm.dose !== null).map((arm) => [arm.code, arm.dose as number]));
   const used = values.filter((unit) => doses.has(unit.arm));
   const x = used.map((unit) => doses.get(unit.arm) as number);
   const tried = [...new Set(x)].sort((a, b) => a - b);

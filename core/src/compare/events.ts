@@ -58,7 +58,7 @@ export function logRankRows(compared: Compared, times: readonly UnitEvent[]): Te
       ? [{ method: 'log-rank', ...pair, statistic: { name: 'chi-square', value: test.chiSquare }, df: [test.df], p: test.p }]
       : [];
   };
-  const present = compared.arms.map(({ arm }) => arm).filter((arm) => times.some((unit) => unit.arm === arm));
+  const present = compared.arms.map(({ code: arm }) => arm).filter((arm) => times.some((unit) => unit.arm === arm));
   const pairs = armPairs(compared).filter(({ arm, versus }) => present.includes(arm) && present.includes(versus));
   return [...(present.length > 2 ? row(present, {}) : []), ...pairs.flatMap((pair) => row([pair.versus, pair.arm], pair))];
 }

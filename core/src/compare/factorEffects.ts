@@ -18,7 +18,7 @@ import { ownSpreads, spreadsAlike } from './spreadsAlike';
  */
 export function factorEffects(model: ArmFit, arms: readonly Arm[]): Effect[] {
   const factors = factorsOf(arms);
-  if (!isCrossed(factors, arms) || arms.some(({ arm }) => model.weights(arm) === null)) return [];
+  if (!isCrossed(factors, arms) || arms.some(({ code: arm }) => model.weights(arm) === null)) return [];
   const alike = spreadsAlike(model)(model.arms);
   return factors.flatMap((factor) => {
     const [first, ...others] = factor.levels;
@@ -41,7 +41,7 @@ function gapOf(
   alike: boolean,
 ): MeanDifference {
   const meanOf = (of: string) => {
-    const own = arms.filter((arm) => arm.factors[factor] === of).map(({ arm }) => model.weights(arm) ?? []);
+    const own = arms.filter((arm) => arm.factors[factor] === of).map(({ code: arm }) => model.weights(arm) ?? []);
     return itemAt(own, 0).map((_, i) => own.reduce((sum, weights) => sum + itemAt(weights, i), 0) / own.length);
   };
   const [treated, control] = [meanOf(level), meanOf(versus)];

@@ -25,7 +25,7 @@ import { directly, differenceOfTwo, comparisonMethods, type Pair, type Compariso
  */
 export function means(compared: Compared): Comparisons {
   const { values } = compared;
-  const present = compared.arms.map(({ arm }) => arm).filter((arm) => values.some((unit) => unit.arm === arm));
+  const present = compared.arms.map(({ code: arm }) => arm).filter((arm) => values.some((unit) => unit.arm === arm));
   const pairs = armPairs(compared);
   const two = compared.arms.length === 2;
   const adjusted = two ? 'none' : compared.comparison === 'control' ? 'dunnett' : 'tukey';

@@ -24,7 +24,7 @@ export function quickMeans(compared: Compared): Comparisons {
   const [pair] = pairs;
   if (pair === undefined) return { ...none, contrasts: [] };
   if (compared.arms.length === 2) return { ...none, contrasts: [twoArms(compared, pair)] };
-  const codes = compared.arms.map(({ arm }) => arm);
+  const codes = compared.arms.map(({ code: arm }) => arm);
   const model = fitArms(compared.values, codes, strataOf(compared.values, compared.layout));
   const effects = factorEffects(model, compared.arms);
   if (effects.length > 0) return { ...none, contrasts: [], effects };

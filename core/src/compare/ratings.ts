@@ -20,7 +20,7 @@ export function ratings(compared: Compared): Comparisons {
   const stratum = strataOf(compared.values, compared.layout);
   const tests: TestRow[] = [];
   const reasons: string[] = [];
-  const overall = kruskalWallis(compared.arms.map((arm) => valuesOf(compared.values, arm.arm)));
+  const overall = kruskalWallis(compared.arms.map((arm) => valuesOf(compared.values, arm.code)));
   if (compared.arms.length > 2 && overall) {
     tests.push({
       method: 'kruskal-wallis',

@@ -49,7 +49,7 @@ export function pooledTests(compared: Compared, counts: ReadonlyMap<string, Tall
     const statistic = Number.isFinite(odds) ? { name: 'odds ratio', value: odds } : { name: 'successes', value: treated[0] };
     return [{ method: 'fisher-exact', ...pair, statistic, df: [], p: exact.twoSided, ...mark }];
   });
-  const chi = compared.arms.length > 2 ? chiSquareProportions(compared.arms.map((arm) => counts.get(arm.arm) ?? [0, 0])) : null;
+  const chi = compared.arms.length > 2 ? chiSquareProportions(compared.arms.map((arm) => counts.get(arm.code) ?? [0, 0])) : null;
   if (chi) rows.push({ method: 'chi-square', statistic: { name: 'chi-square', value: chi.chiSquare }, df: [chi.df], p: chi.p, ...mark });
   return rows;
 }

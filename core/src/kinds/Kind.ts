@@ -29,7 +29,7 @@ export interface Doubt {
 
 export interface ReadingContext {
   readonly measure: Measure;
-  readonly unit: Pick<Unit, 'unit' | 'sown'>;
+  readonly unit: Pick<Unit, 'code' | 'sown'>;
   /** The unit's own reading before this one; null if there is none. */
   readonly before: { readonly value: number; readonly when: string } | null;
   /** What the other units read on the same day. */

@@ -12,7 +12,7 @@ import type { UnitValue } from '../compare/Contrast';
 
 /** What an arm did in an amount or a harvest: one value a unit. */
 export function summariseValues(arm: Arm, all: readonly UnitValue[]): ArmSummary {
-  const values = valuesOf(all, arm.arm);
+  const values = valuesOf(all, arm.code);
   return {
     ...base(arm),
     units: values.length,
@@ -25,7 +25,7 @@ export function summariseValues(arm: Arm, all: readonly UnitValue[]): ArmSummary
 
 /** What an arm did in a count of the sown: the units' shares, and Wilson's interval over all sown. */
 export function summariseShares(arm: Arm, all: readonly UnitValue[], tally: Tally | undefined): ArmSummary {
-  const shares = valuesOf(all, arm.arm);
+  const shares = valuesOf(all, arm.code);
   const [successes, trials] = tally ?? [0, 0];
   return {
     ...base(arm),
@@ -48,13 +48,13 @@ export function summariseEvents(
   values: readonly UnitValue[],
   compared: readonly string[],
 ): ArmSummary {
-  const own = times.filter((unit) => unit.arm === arm.arm);
+  const own = times.filter((unit) => unit.arm === arm.code);
   const steps = kaplanMeier(own);
   const present = compared.filter((code) => times.some((unit) => unit.arm === code));
   const events = own.filter((unit) => unit.happened).length;
   return {
     ...base(arm),
-    units: valuesOf(values, arm.arm).length,
+    units: valuesOf(values, arm.code).length,
     mean: null,
     sd: null,
     ci95: null,
@@ -67,5 +67,5 @@ export function summariseEvents(
 }
 
 function base(arm: Arm): Pick<ArmSummary, 'arm' | 'role'> {
-  return { arm: arm.arm, role: arm.role };
+  return { arm: arm.code, role: arm.role };
 }

@@ -21,7 +21,7 @@ export const countKind: Kind = {
   ofSown: true,
   refuse: (value) => (Number.isInteger(value) && value >= 0 ? null : 'A count is a whole number.'),
   doubts,
-  daily: ({ measure, category }, { of, start }) =>
+  daily: ({ code: measure, category }, { of, start }) =>
     dailyValues(
       of(measure).filter((seen) => (seen.category ?? null) === category),
       start,
@@ -33,14 +33,14 @@ export const countKind: Kind = {
   mattersIn: ({ unit }, share) => (share ? 'points' : unit),
   summarise: (arm, weighed, { beside }) => {
     if (!weighed.share) return summariseValues(arm, weighed.values);
-    const sprouting = beside ? sproutingOfArm(arm.arm, weighed.data) : null;
-    return { ...summariseShares(arm, weighed.values, tallies(weighed).get(arm.arm)), ...(sprouting ? { sprouting } : {}) };
+    const sprouting = beside ? sproutingOfArm(arm.code, weighed.data) : null;
+    return { ...summariseShares(arm, weighed.values, tallies(weighed).get(arm.code)), ...(sprouting ? { sprouting } : {}) };
   },
   compare: (compared, weighed) => {
     if (!weighed.share) return means(compared);
     const counts = tallies(weighed);
     const single =
-      compared.values.length > 0 && compared.arms.every((arm) => compared.values.filter((unit) => unit.arm === arm.arm).length <= 1);
+      compared.values.length > 0 && compared.arms.every((arm) => compared.values.filter((unit) => unit.arm === arm.code).length <= 1);
     if (single) return singleCounts(compared, counts);
     const found = means(compared);
     return {
@@ -65,12 +65,12 @@ export const countKind: Kind = {
 function doubts(value: number, { unit, before }: ReadingContext): Doubt[] {
   const found: Doubt[] = [];
   if (unit.sown !== null && value > unit.sown) {
-    found.push({ level: 'stop', message: `${value} is more than the ${unit.sown} sown in ${unit.unit}. Count again.` });
+    found.push({ level: 'stop', message: `${value} is more than the ${unit.sown} sown in ${unit.code}. Count again.` });
   }
   if (before !== null && value < before.value) {
     found.push({
       level: 'ask',
-      message: `${unit.unit} went from ${before.value} (${before.when}) to ${value}. A total does not usually go back.`,
+      message: `${unit.code} went from ${before.value} (${before.when}) to ${value}. A total does not usually go back.`,
     });
   }
   return found;
@@ -78,7 +78,7 @@ function doubts(value: number, { unit, before }: ReadingContext): Doubt[] {
 
 /** Adds up each arm's successes and sown over the units that take part. */
 function tallies({ data, unitValues }: Weighed): Map<string, Tally> {
-  const sown = new Map(data.map(({ unit }) => [unit.unit, unit.sown]));
+  const sown = new Map(data.map(({ unit }) => [unit.code, unit.sown]));
   const result = new Map<string, Tally>();
   for (const { unit, arm, value } of unitValues) {
     const all = sown.get(unit) ?? null;

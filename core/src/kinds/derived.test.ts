@@ -9,10 +9,10 @@ import { readPackage } from '../package/readPackage';
 import { writePackage } from '../package/writePackage';
 import { kindOf } from './index';
 
-const height = aMeasure({ measure: 'height', primary: false });
-const width = aMeasure({ measure: 'width', name: 'Width', primary: false });
+const height = aMeasure({ code: 'height', primary: false });
+const width = aMeasure({ code: 'width', name: 'Width', primary: false });
 const volume = aMeasure({
-  measure: 'volume',
+  code: 'volume',
   name: 'Head volume',
   kind: 'derived',
   unit: 'cm³',
@@ -73,9 +73,9 @@ describe('a measure that is worked out', () => {
 
   it('takes what was read once as it was: two weighings, weeks apart, make one loss on the day of the second', () => {
     const measures = [
-      aMeasure({ measure: 'lost', kind: 'derived', unit: '%', derived: '100*(before-after)/before', readingDays: [56] }),
-      aMeasure({ measure: 'before', unit: 'g', primary: false, readingDays: [0] }),
-      aMeasure({ measure: 'after', unit: 'g', primary: false, readingDays: [56] }),
+      aMeasure({ code: 'lost', kind: 'derived', unit: '%', derived: '100*(before-after)/before', readingDays: [56] }),
+      aMeasure({ code: 'before', unit: 'g', primary: false, readingDays: [0] }),
+      aMeasure({ code: 'after', unit: 'g', primary: false, readingDays: [56] }),
     ];
     const own = study(measures);
     const weighed = [
@@ -101,8 +101,8 @@ describe('a measure that is worked out', () => {
   });
 
   it('has no value on a day on which one of its measures was not read, nor after a division by 0', () => {
-    const kept = aMeasure({ measure: 'kept', kind: 'derived', unit: '', derived: '(height-width)/dry' });
-    const dry = aMeasure({ measure: 'dry', primary: false });
+    const kept = aMeasure({ code: 'kept', kind: 'derived', unit: '', derived: '(height-width)/dry' });
+    const dry = aMeasure({ code: 'dry', primary: false });
     const own = study([kept, height, width, dry]);
     expect(unitCurve(own, kept, itemAt(own.experiment.units, 0))).toEqual([]);
     const nought = { ...own, observations: [...own.observations, anObservation('C1', 0, { measure: 'dry' })] };
@@ -124,7 +124,7 @@ describe('a measure that is worked out', () => {
     expect(kindOf(volume).refuse(5)).toMatch(/never typed/);
     const own = study();
     const frozen = { ...own, experiment: { ...own.experiment, plan: { ...own.experiment.plan, frozenOn: '2026-04-01' } } };
-    expect(roundsOfStudy(frozen, '2026-04-08').flatMap(({ measures }) => measures.map(({ measure }) => measure))).toEqual([
+    expect(roundsOfStudy(frozen, '2026-04-08').flatMap(({ measures }) => measures.map(({ code: measure }) => measure))).toEqual([
       'height',
       'width',
     ]);

@@ -1,4 +1,4 @@
-import { findMeasure, type Measure } from '../model';
+import { byCode, type Measure } from '../model';
 import { commensurable, dimensions, usualUnit } from '../quantities/dimensions';
 import { evaluate, FormulaError, readFormula, unitOfFormula, type Formula } from '../quantities/formula';
 import type { Daily, Kind, Readings } from './Kind';
@@ -23,10 +23,10 @@ export const derivedKind: Kind = {
 /** What is wrong with the formula, its names or its units; null where nothing is. */
 function misplanned(measure: Measure, all: readonly Measure[]): string | null {
   const read = all.filter(({ kind }) => kind !== measure.kind);
-  const known = read.map(({ measure: code }) => code).join(', ');
+  const known = read.map(({ code: code }) => code).join(', ');
   try {
     const formula = readFormula(measure.derived ?? '');
-    const stranger = formula.names.find((name) => read.every(({ measure: code }) => code !== name));
+    const stranger = formula.names.find((name) => read.every(({ code: code }) => code !== name));
     if (stranger !== undefined)
       return `“${stranger}” is no measure that is read here. There ${read.length === 1 ? 'is' : 'are'}: ${known || 'none yet'}.`;
     if (formula.names.length === 0)
@@ -61,7 +61,7 @@ export function unitThatFits(measure: Measure, all: readonly Measure[]): string 
 }
 
 function unitOf(measures: readonly Measure[], code: string): string {
-  return findMeasure(measures, code)?.unit ?? '';
+  return byCode(measures, code)?.unit ?? '';
 }
 
 /**

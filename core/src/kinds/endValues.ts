@@ -14,7 +14,7 @@ export function endValues(data: readonly UnitData[], end: (curve: readonly Curve
     const value = end(onRounds ?? curve);
     if (value === null) continue;
     if (share && (unit.sown === null || unit.sown === 0 || value > unit.sown)) continue;
-    values.push({ unit: unit.unit, arm: unit.arm, block: unit.block, value: share ? value / (unit.sown ?? 1) : value });
+    values.push({ unit: unit.code, arm: unit.arm, block: unit.block, value: share ? value / (unit.sown ?? 1) : value });
   }
   return values;
 }

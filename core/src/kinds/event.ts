@@ -26,7 +26,7 @@ export const eventKind: Kind = {
   refuse: (value) => (value === 0 || value === 1 ? null : 'Type 1 if it has happened, 0 if not yet.'),
   doubts: () => [],
   values: (measure, data, _share, compared) => restrictedTimes(eventTimes(measure, data), compared),
-  wording: ({ measure }) => ({ measure, unit: 'days', scale: 1, more: 'later', less: 'sooner' }),
+  wording: ({ code: measure }) => ({ measure, unit: 'days', scale: 1, more: 'later', less: 'sooner' }),
   mattersIn: () => 'days',
   summarise: (arm, { measure, data, values }, { compared }) => summariseEvents(arm, eventTimes(measure, data), values, compared),
   compare: (compared, { measure, data }) => {

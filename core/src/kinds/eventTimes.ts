@@ -15,7 +15,7 @@ export function eventTimes(measure: Measure, data: readonly UnitData[]): UnitEve
     const first = curve.find((point) => point.value > 0);
     const seen = first ?? lastOf(curve);
     const time = Math.max(0, Math.min(seen.day, until));
-    times.push({ unit: unit.unit, arm: unit.arm, block: unit.block, time, happened: first !== undefined && first.day <= until });
+    times.push({ unit: unit.code, arm: unit.arm, block: unit.block, time, happened: first !== undefined && first.day <= until });
   }
   return times;
 }

@@ -19,7 +19,7 @@ export const harvestKind: Kind = {
   question: ({ name, unit }) => `Picked today: ${name.toLowerCase()}, in ${unit}?`,
   fresh: { ...measured.fresh, when: 'total' },
   adds: true,
-  daily: ({ measure }, { of, start }) => dailyValues(of(measure), start, 'adds'),
+  daily: ({ code: measure }, { of, start }) => dailyValues(of(measure), start, 'adds'),
   plants: 'sum',
   end,
   values: (measure, data, share) => endValues(data, (curve) => end(measure, curve), share),

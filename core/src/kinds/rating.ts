@@ -22,7 +22,7 @@ export const ratingKind: Kind = {
   mattersIn: () => 'steps',
   summarise: (arm, { values, unitValues }) => {
     const steps: Record<string, number> = {};
-    for (const value of valuesOf(unitValues, arm.arm).sort((a, b) => a - b)) steps[String(value)] = (steps[String(value)] ?? 0) + 1;
+    for (const value of valuesOf(unitValues, arm.code).sort((a, b) => a - b)) steps[String(value)] = (steps[String(value)] ?? 0) + 1;
     return { ...summariseValues(arm, values), steps };
   },
   compare: ratings,

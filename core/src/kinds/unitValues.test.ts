@@ -185,7 +185,7 @@ describe('a pot in which nothing is left', () => {
   });
 
   it('has nothing that is worked out from its height either, but keeps what was picked of it', () => {
-    const twice = aMeasure({ measure: 'twice', kind: 'derived', derived: '2*height' });
+    const twice = aMeasure({ code: 'twice', kind: 'derived', derived: '2*height' });
     expect(valuesIn(study(twice, [...both, empty(7)], [aMeasure({ primary: false })]), twice)).toEqual([['u1', 16]]);
     const crop = aMeasure({ kind: 'harvest', when: 'total' });
     expect(valuesIn(study(crop, [...both, empty(7)]), crop)).toEqual([

@@ -18,7 +18,7 @@ export function careWords({ plan, arms: all }: Experiment, care: Care): string {
     amount === null
       ? ''
       : `, ${amount} ${amountUnit ?? ''}${units.length === 1 ? '' : arms.length > 0 && units.length === 0 ? ' in all' : ' each'}`;
-  const names = arms.map((code) => all.find(({ arm }) => arm === code)?.name ?? code);
+  const names = arms.map((code) => all.find(({ code: arm }) => arm === code)?.name ?? code);
   const whom = units.length > 0 ? units.join(', ') : names.length > 0 ? inList(names) : `all ${plural(plan.unitWord)}`;
   const more = note && what !== note ? `; ${note}` : '';
   return `${what}${timesWords(care, plan.timing.zone)}${much.trimEnd()}: ${whom}${more}`;

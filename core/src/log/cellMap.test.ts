@@ -3,15 +3,15 @@ import { roundItemsOf } from '../study/roundItems';
 import { aMeasure, anArm, anExperiment, aUnit } from '../testing';
 import { cellGroups, countedTogether, tappedItems } from './cellMap';
 
-const up = aMeasure({ measure: 'up', name: 'Came up', kind: 'count', unit: '', readingDays: [7] });
-const flower = aMeasure({ measure: 'flower', kind: 'event', primary: false, readingDays: [7] });
+const up = aMeasure({ code: 'up', name: 'Came up', kind: 'count', unit: '', readingDays: [7] });
+const flower = aMeasure({ code: 'flower', kind: 'event', primary: false, readingDays: [7] });
 const units = ['A1', 'A2', 'B1', 'B2'].map((code, i) =>
   aUnit(code, code.startsWith('A') ? 'C' : 'T', { sown: 1, row: 1, column: i + 1, container: `tray ${code.charAt(0)}` }),
 );
 const experiment = anExperiment({ arms: [anArm('C', { name: 'plain' }), anArm('T', { name: 'soaked' })], units, measures: [up, flower] });
 const items = (more: Partial<typeof experiment> = {}) =>
   roundItemsOf({ experiment: { ...experiment, ...more }, observations: [], happenings: [], care: [], photos: [] }, 7);
-const codes = (list: ReturnType<typeof tappedItems>) => list.map(({ unit }) => unit.unit);
+const codes = (list: ReturnType<typeof tappedItems>) => list.map(({ unit }) => unit.code);
 
 describe('a map of cells', () => {
   it('is for cells of one seed, and for whether something has happened', () => {

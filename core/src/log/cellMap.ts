@@ -1,5 +1,5 @@
 import { kindOf } from '../kinds';
-import { findArm, readsBlind, type Experiment, type Measure } from '../model';
+import { byCode, readsBlind, type Experiment, type Measure } from '../model';
 import { hasCategories } from '../study/categories';
 import type { RoundItem } from '../study/roundItems';
 
@@ -19,7 +19,7 @@ export interface CellGroup {
 export function tappedItems(items: readonly RoundItem[], measure: Measure): RoundItem[] {
   if (hasCategories(measure) || measure.by === 'plant') return [];
   const kind = kindOf(measure);
-  return items.filter((item) => item.measure.measure === measure.measure && (kind.timed || (kind.ofSown && item.unit.sown === 1)));
+  return items.filter((item) => item.measure.code === measure.code && (kind.timed || (kind.ofSown && item.unit.sown === 1)));
 }
 
 /**
@@ -30,9 +30,9 @@ export function tappedItems(items: readonly RoundItem[], measure: Measure): Roun
 export function cellGroups(experiment: Pick<Experiment, 'arms' | 'blinded' | 'plan'>, items: readonly RoundItem[]): CellGroup[] {
   const groups = new Map<string, string[]>();
   for (const { unit } of items) {
-    const arm = readsBlind(experiment) ? null : (findArm(experiment.arms, unit.arm)?.name ?? unit.arm);
+    const arm = readsBlind(experiment) ? null : (byCode(experiment.arms, unit.arm)?.name ?? unit.arm);
     const name = [unit.container, arm].filter((part) => part !== null).join(', ') || 'all';
-    groups.set(name, [...(groups.get(name) ?? []), unit.unit]);
+    groups.set(name, [...(groups.get(name) ?? []), unit.code]);
   }
   return [...groups].map(([name, units]) => ({ name, units }));
 }

@@ -26,8 +26,8 @@ const usual: readonly (readonly [RegExp, Exclude<ColumnUse['as'], 'values' | 'no
 export function guessColumns(head: readonly string[], { measures, plan }: Experiment, measure: string): ColumnUse[] {
   return head.map((title) => {
     const plain = title.trim().toLowerCase();
-    const named = measures.find((own) => [own.name.toLowerCase(), own.measure.toLowerCase()].includes(plain));
-    if (named) return { as: 'values', measure: named.measure, on: null };
+    const named = measures.find((own) => [own.name.toLowerCase(), own.code.toLowerCase()].includes(plain));
+    if (named) return { as: 'values', measure: named.code, on: null };
     if (plain === plan.unitWord.toLowerCase()) return { as: 'unit' };
     const found = usual.find(([words]) => words.test(plain));
     if (found) return { as: found[1] };

@@ -65,8 +65,8 @@ export function importReadings(
   const unfit = unfitColumns(options, lines.length);
   if (unfit.length > 0) return { problems: unfit };
 
-  const units = new Map(experiment.units.map((unit) => [unit.unit.toLowerCase(), unit]));
-  const measures = new Map(experiment.measures.flatMap((own) => [own.measure, own.name].map((name) => [name.toLowerCase(), own] as const)));
+  const units = new Map(experiment.units.map((unit) => [unit.code.toLowerCase(), unit]));
+  const measures = new Map(experiment.measures.flatMap((own) => [own.code, own.name].map((name) => [name.toLowerCase(), own] as const)));
   const problems: ImportProblem[] = [];
   const progress: Progress = { readings: [], taken: new Map(), met: new Set() };
   for (const [i, line] of lines.entries()) {
@@ -136,7 +136,7 @@ function cellsOf({ text }: Row, line: readonly string[], head: readonly string[]
 function take(found: Found, { text }: Row, { readings, taken, met }: Progress, { study, mend, observer, id }: Import): string | null {
   const { unit, measure, says, on } = found;
   const { adds } = kindOf(measure);
-  const placeOf = (day: number | string | null) => JSON.stringify([unit.unit, measure.measure, day]);
+  const placeOf = (day: number | string | null) => JSON.stringify([unit.code, measure.code, day]);
   // What adds up goes beside what is there; each reading that is there already is the same as one row of the file.
   const isExtra = adds && (found.before !== null || taken.has(placeOf(found.plannedDay)));
   const plannedDay = isExtra ? null : found.plannedDay;
@@ -148,8 +148,8 @@ function take(found: Found, { text }: Row, { readings, taken, met }: Progress, {
     return null;
   }
   const twice = adds ? undefined : taken.get(placeOf(plannedDay ?? on));
-  if (twice) return `${unit.unit} has ${twice.value ?? 'nothing'} for this day in a row above.`;
-  if (before && !mend) return `${unit.unit} has ${before.value ?? 'nothing'} there already, and the file says ${says.value ?? 'nothing'}.`;
+  if (twice) return `${unit.code} has ${twice.value ?? 'nothing'} for this day in a row above.`;
+  if (before && !mend) return `${unit.code} has ${before.value ?? 'nothing'} there already, and the file says ${says.value ?? 'nothing'}.`;
   const by = { id: id(), observer: text('observer') || observer, blinded: readsBlind(study.experiment), source: 'import' as const };
   const reading = recordReading(
     { unit, measure, plannedDay, reading: before },
@@ -163,7 +163,7 @@ function take(found: Found, { text }: Row, { readings, taken, met }: Progress, {
 }
 
 const thereOn = (study: Study, measure: Measure, unit: Unit, on: string) =>
-  cell(study, measure.measure, unit.unit).live.filter(({ observedOn }) => observedOn.slice(0, 10) === on);
+  cell(study, measure.code, unit.code).live.filter(({ observedOn }) => observedOn.slice(0, 10) === on);
 
 interface Found {
   readonly unit: Unit;

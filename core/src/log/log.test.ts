@@ -7,7 +7,7 @@ import { readReading } from './readReading';
 import { readingBefore, roundItemsOf } from '../study/roundItems';
 import { roundMinutes, recordingRounds } from '../study/recordingRounds';
 
-const count = aMeasure({ measure: 'sprouts', name: 'Sprouts', kind: 'count', unit: '', readingDays: [3, 5] });
+const count = aMeasure({ code: 'sprouts', name: 'Sprouts', kind: 'count', unit: '', readingDays: [3, 5] });
 const height = aMeasure({ readingDays: [5], primary: false });
 const doubts = (value: number, context: ReadingContext) => kindOf(context.measure).doubts(value, context);
 
@@ -118,7 +118,7 @@ describe('walks', () => {
       care: [],
       photos: [],
     });
-    expect(roundItemsOf(study, 5).map(({ unit, measure, reading }) => [unit.unit, measure.measure, reading?.value ?? null])).toEqual([
+    expect(roundItemsOf(study, 5).map(({ unit, measure, reading }) => [unit.code, measure.code, reading?.value ?? null])).toEqual([
       ['D02', 'sprouts', null],
       ['D02', 'height', null],
       ['D01', 'sprouts', 9],

@@ -11,11 +11,11 @@ import { gridCell, gridColumns } from './readingsGrid';
 import { recordReading } from './recordReading';
 import { cellText, typedCell } from './typedCell';
 
-const height = aMeasure({ measure: 'height', name: 'Height', kind: 'amount', unit: 'cm', readingDays: [4, 8], primary: true });
-const sprouts = aMeasure({ measure: 'sprouts', name: 'Sprouts', kind: 'count', unit: '', readingDays: [4], primary: false });
-const fruit = aMeasure({ measure: 'fruit', name: 'Fruit', kind: 'harvest', unit: 'g', readingDays: [8], when: 'total', primary: false });
+const height = aMeasure({ code: 'height', name: 'Height', kind: 'amount', unit: 'cm', readingDays: [4, 8], primary: true });
+const sprouts = aMeasure({ code: 'sprouts', name: 'Sprouts', kind: 'count', unit: '', readingDays: [4], primary: false });
+const fruit = aMeasure({ code: 'fruit', name: 'Fruit', kind: 'harvest', unit: 'g', readingDays: [8], when: 'total', primary: false });
 const look = aMeasure({
-  measure: 'look',
+  code: 'look',
   name: 'Look',
   kind: 'rating',
   unit: '',

@@ -35,13 +35,13 @@ export function pastedBlock(
   const widest = Math.max(0, ...rows.map((row) => row.length));
   if (rows.length > units.length || widest > columns.length) {
     const message = `The block has ${rows.length} rows and ${widest} columns; from here there is room for ${units.length} and ${columns.length}.`;
-    return { problems: [{ unit: units[0]?.unit ?? '', column: columns[0] ?? '', message }] };
+    return { problems: [{ unit: units[0]?.code ?? '', column: columns[0] ?? '', message }] };
   }
   const read = rows.flatMap((row, r) =>
     row.map((cell, c) => ({
       row: r,
       column: c,
-      unit: itemAt(units, r).unit,
+      unit: itemAt(units, r).code,
       id: itemAt(columns, c),
       says: typedCell(cell, measure, itemAt(units, r)),
     })),

@@ -25,7 +25,7 @@ export function plausibilityChecks(
   value: number,
   neighbours: readonly number[],
 ): readonly Doubt[] {
-  const last = readingBefore(study, unit.unit, measure.measure, on, plant);
+  const last = readingBefore(study, unit.code, measure.code, on, plant);
   const before = last === null ? null : { value: last.value, when: shortDate(last.observedOn) };
   return kindOf(measure).doubts(value, { measure, unit, before, neighbours });
 }

@@ -20,7 +20,7 @@ export interface GridColumn {
  */
 export function gridColumns(study: Study, measure: Measure, more: readonly string[] = []): GridColumn[] {
   const extra = new Set(more);
-  for (const { live } of readingsOf(study, measure.measure).values())
+  for (const { live } of readingsOf(study, measure.code).values())
     for (const { plannedDay, observedOn } of live)
       if (plannedDay === null || !measure.readingDays.includes(plannedDay)) extra.add(observedOn.slice(0, 10));
   const start = study.experiment.startedOn;
@@ -51,7 +51,7 @@ export interface GridCell {
  * @returns the readings of that unit for that walk or day
  */
 export function gridCell(study: Study, measure: Measure, unit: Unit, column: GridColumn): GridCell {
-  const { all, live } = cell(study, measure.measure, unit.unit);
+  const { all, live } = cell(study, measure.code, unit.code);
   const here = ({ plannedDay, observedOn, category }: Observation) =>
     (!hasCategories(measure) || category === measure.category) &&
     (column.plannedDay === null

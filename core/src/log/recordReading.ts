@@ -2,8 +2,8 @@ import type { Measure, Observation, Unit } from '../model';
 
 /** Where a reading belongs: what of which unit, on which walk, and what stands there already. */
 export interface ReadingPlace {
-  readonly unit: Pick<Unit, 'unit'>;
-  readonly measure: Pick<Measure, 'measure' | 'category'>;
+  readonly unit: Pick<Unit, 'code'>;
+  readonly measure: Pick<Measure, 'code' | 'category'>;
   /** The walk in days after the unit's own start; null for an extra reading. */
   readonly plannedDay: number | null;
   readonly reading: Observation | null;
@@ -40,9 +40,9 @@ export function recordReading(
 ): Observation {
   return {
     id: by.id,
-    unit: unit.unit,
+    unit: unit.code,
     plant: reading?.plant ?? plant ?? null,
-    measure: measure.measure,
+    measure: measure.code,
     observedOn,
     plannedDay: reading ? reading.plannedDay : plannedDay,
     moment: reading?.moment ?? null,

@@ -15,7 +15,7 @@ const NOTHING_THERE = /^(x|nothing|nothing there)$/i;
  * @param unit whose it is
  * @returns what it says; null where it is empty; or what is wrong with it in words
  */
-export function typedCell(text: string, measure: Measure, unit: Pick<Unit, 'unit' | 'sown'>): CellSays | { readonly wrong: string } | null {
+export function typedCell(text: string, measure: Measure, unit: Pick<Unit, 'code' | 'sown'>): CellSays | { readonly wrong: string } | null {
   const typed = text.trim();
   if (typed === '') return null;
   if (NOT_READ.test(typed)) return { value: null, absent: 'not-read' };
@@ -27,7 +27,7 @@ export function typedCell(text: string, measure: Measure, unit: Pick<Unit, 'unit
   return impossible === null ? { value: read.value, absent: null } : { wrong: impossible };
 }
 
-function impossibleIn(value: number, measure: Measure, unit: Pick<Unit, 'unit' | 'sown'>): string | null {
+function impossibleIn(value: number, measure: Measure, unit: Pick<Unit, 'code' | 'sown'>): string | null {
   const kind = kindOf(measure);
   const choices = kind.choices(measure);
   if (choices.length > 0 && !choices.some((choice) => choice.value === value))

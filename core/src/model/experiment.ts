@@ -33,14 +33,14 @@ export const experimentFields = {
     words: 'arm',
     least: 1,
     most: 40,
-    each: 'arm',
+    each: 'code',
     says: { least: 'There is no arm. Add a control and at least one treatment.' },
   }),
   units: list(record(unitFields), {
     words: 'unit',
     least: 1,
     most: MOST_UNITS,
-    each: 'unit',
+    each: 'code',
     says: {
       least: 'There are 0 units. Give every arm at least one, better four.',
       most: `There are more than ${MOST_UNITS} units. Use ${MOST_UNITS} at the most.`,
@@ -50,7 +50,7 @@ export const experimentFields = {
     words: 'measure',
     least: 1,
     most: 40,
-    each: 'measure',
+    each: 'code',
     says: { least: 'There is no measure. Add the one that decides.' },
   }),
 };

@@ -47,6 +47,8 @@ export interface Field<Value = unknown> {
   readonly cell?: CellForm;
   /** The name of its column in a table, where that is not its own. */
   readonly column?: string;
+  /** Its name in what was stored or sent before it had the one that it has. */
+  readonly formerly?: string;
 }
 
 export type Fields = Readonly<Record<string, Field>>;
@@ -64,6 +66,7 @@ interface More<Value> {
   readonly says?: Says;
   readonly cell?: CellForm;
   readonly column?: string;
+  readonly formerly?: string;
 }
 
 function field<Value>(shape: Shape, blank: Value, more: More<Value>, nullable = false): Field<Value> {
@@ -79,6 +82,7 @@ function field<Value>(shape: Shape, blank: Value, more: More<Value>, nullable = 
     says: more.says ?? {},
     ...(more.cell ? { cell: more.cell } : {}),
     ...(more.column ? { column: more.column } : {}),
+    ...(more.formerly ? { formerly: more.formerly } : {}),
   };
 }
 

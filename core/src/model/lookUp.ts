@@ -1,32 +1,21 @@
 import type { Arm } from './arm';
 
 /**
- * The arm with a code.
- * @param arms of a plan, or rows of a result that name one
+ * The arm, unit or measure with a code.
+ * @param records of a plan
  * @param code as units and readings carry it
  * @returns undefined where there is none
  */
-export const findArm = <A extends { readonly arm: string }>(arms: readonly A[], code: string | null | undefined): A | undefined =>
-  arms.find(({ arm }) => arm === code);
+export const byCode = <R extends { readonly code: string }>(records: readonly R[], wanted: string | null | undefined): R | undefined =>
+  records.find(({ code }) => code === wanted);
 
 /**
- * The unit with a code.
- * @param code as readings carry it
+ * The row of a result that is about an arm.
+ * @param code of the arm
  * @returns undefined where there is none
  */
-export const findUnit = <U extends { readonly unit: string }>(units: readonly U[], code: string | null | undefined): U | undefined =>
-  units.find(({ unit }) => unit === code);
-
-/**
- * The measure with a code.
- * @param measures of a plan, or rows of a result
- * @param code as readings carry it
- * @returns undefined where there is none
- */
-export const findMeasure = <M extends { readonly measure: string }>(
-  measures: readonly M[],
-  code: string | null | undefined,
-): M | undefined => measures.find(({ measure }) => measure === code);
+export const findArm = <A extends { readonly arm: string }>(rows: readonly A[], code: string | null | undefined): A | undefined =>
+  rows.find(({ arm }) => arm === code);
 
 /**
  * The arm that the others are held against.

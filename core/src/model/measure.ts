@@ -26,7 +26,7 @@ const stepFields = {
 export type RubricStep = RecordOf<typeof stepFields>;
 
 export const measureFields = {
-  measure: code({ words: 'code', pattern: /^\S+$/ }),
+  code: code({ words: 'code', pattern: /^\S+$/, column: 'measure', formerly: 'measure' }),
   name: text({ words: 'name', least: 1, most: 120, trim: true, must: true, says: { empty: 'Give this measure a name.' } }),
   /** What sort of reading it is; `kinds/` says what follows from it. */
   kind: choice(['count', 'amount', 'rating', 'event', 'harvest', 'derived'], { words: 'kind', blank: 'amount', must: true }),

@@ -80,15 +80,39 @@ function readValue({ shape, blank }: Pick<Field, 'shape' | 'blank'>, value: unkn
 }
 
 /**
- * A record that was stored before one of its fields existed, with the blanks of what it lacks. Nothing that is there is touched.
+ * A record that was stored before one of its fields existed or had its name, with the blanks of what it lacks. Nothing else is touched.
  * @param fields of the record, from `model/`
  * @param value a document of our own
  * @returns a whole record
  */
 export function withBlanks<const F extends Fields>(fields: F, value: object): RecordOf<F> {
-  const from: Readonly<Record<string, unknown>> = { ...value };
-  const entries = Object.entries(fields).map(([name, { shape, blank }]) => [name, filled(shape, from[name], blank)]);
+  const from: Record<string, unknown> = { ...value };
+  const entries = Object.entries(fields).map(([name, { shape, blank, formerly }]) => {
+    if (formerly === undefined) return [name, filled(shape, from[name], blank)];
+    const { [formerly]: before } = from;
+    if (!(formerly in fields)) delete from[formerly];
+    return [name, filled(shape, from[name] ?? before, blank)];
+  });
   return { ...from, ...Object.fromEntries(entries) } as RecordOf<F>;
+}
+
+/**
+ * A record as it would have been named before: for whoever still asks in the names of an earlier version.
+ * @param fields of the record, from `model/`
+ * @param value of any of the record's shapes
+ */
+export function withFormerNames(fields: Fields, value: object): Record<string, unknown> {
+  const entries = Object.entries(value).map(([name, held]: [string, unknown]) => {
+    const field = fields[name];
+    return field ? [field.formerly ?? name, formerly(field.shape, held)] : [name, held];
+  });
+  return Object.fromEntries(entries) as Record<string, unknown>;
+}
+
+function formerly(shape: Shape, value: unknown): unknown {
+  if (shape.type === 'record' && isObject(value)) return withFormerNames(shape.fields, value);
+  if (shape.type === 'list' && Array.isArray(value)) return value.map((item) => formerly(shape.of, item));
+  return value;
 }
 
 function filled(shape: Shape, value: unknown, blank: unknown): unknown {

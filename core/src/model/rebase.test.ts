@@ -10,20 +10,20 @@ import { rebase, revertAt } from './rebase';
 const plan = anExperiment({
   arms: [anArm('C'), anArm('T')],
   units: ['C', 'T', 'C', 'T'].map((arm, i) => aUnit(`P0${i + 1}`, arm, { row: 1, column: i + 1 })),
-  measures: [aMeasure(), aMeasure({ measure: 'leaves', name: 'Leaves', primary: false })],
+  measures: [aMeasure(), aMeasure({ code: 'leaves', name: 'Leaves', primary: false })],
 });
 const inPlan =
   (more: Partial<Experiment['plan']>) =>
   (now: Experiment): Experiment => ({ ...now, plan: { ...now.plan, ...more } });
 const unit =
   (code: string, more: Partial<Experiment['units'][number]>) =>
-  (now: Experiment): Experiment => ({ ...now, units: now.units.map((own) => (own.unit === code ? { ...own, ...more } : own)) });
+  (now: Experiment): Experiment => ({ ...now, units: now.units.map((own) => (own.code === code ? { ...own, ...more } : own)) });
 const measure =
   (code: string, more: Partial<Experiment['measures'][number]>) =>
-  (now: Experiment): Experiment => ({ ...now, measures: now.measures.map((own) => (own.measure === code ? { ...own, ...more } : own)) });
+  (now: Experiment): Experiment => ({ ...now, measures: now.measures.map((own) => (own.code === code ? { ...own, ...more } : own)) });
 const added = (now: Experiment): Experiment => ({
   ...now,
-  measures: [...now.measures, aMeasure({ measure: 'width', name: 'Width', primary: false })],
+  measures: [...now.measures, aMeasure({ code: 'width', name: 'Width', primary: false })],
 });
 
 /** Edits that touch different things. */
@@ -36,7 +36,7 @@ const edits: readonly ((now: Experiment) => Experiment)[] = [
   measure('leaves', { name: 'Leaf count' }),
   (now) => ({ ...now, writing: { ...now.writing, discussion: 'Mine.' } }),
   added,
-  (now) => ({ ...now, units: now.units.filter(({ unit: code }) => code !== 'P04') }),
+  (now) => ({ ...now, units: now.units.filter(({ code: code }) => code !== 'P04') }),
   (now) => ({ ...now, plan: { ...now.plan, seal: { ...now.plan.seal, sealedOn: '2026-04-03' } } }),
 ];
 
@@ -92,7 +92,7 @@ describe('a refused place is taken back', () => {
   });
 
   it('what is new goes', () => {
-    expect(revertAt(plan, edited, '/measures/2/name')?.measures.map((own) => own.measure)).toEqual(['height', 'leaves']);
+    expect(revertAt(plan, edited, '/measures/2/name')?.measures.map((own) => own.code)).toEqual(['height', 'leaves']);
   });
 
   it.each(['', '/', '/nowhere', '/measures/99/name', '/plan/endRule/deeper', '/title'])('%s breaks nothing', (pointer) => {

@@ -2,7 +2,7 @@ import { wholeCell } from './cells';
 import { choice, code, date, maybe, number, text, type RecordOf } from './fields';
 
 export const unitFields = {
-  unit: code({ words: 'code' }),
+  code: code({ words: 'code', column: 'unit', formerly: 'unit' }),
   arm: code({ words: 'arm' }),
   block: maybe(text({ words: 'block' })),
   /** Units that share a reservoir, tray or lamp share this name. */

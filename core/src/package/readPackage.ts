@@ -89,19 +89,20 @@ function* checkReferences(rows: Rows): Iterable<Problem> {
   const byName: Readonly<Record<string, readonly { readonly row: number; readonly record: object }[]>> = rows;
   const value = (record: object, field: string): unknown => Object.getOwnPropertyDescriptor(record, field)?.value;
   for (const { name, file, foreignKeys } of Object.values<Table>(tables)) {
-    for (const { field, table: other, key } of foreignKeys) {
+    for (const { field, table: other } of foreignKeys) {
+      const { key, primaryKey } = tables[other];
       const known = new Set(entryOf(byName, other).map(({ record }) => value(record, key)));
       for (const { row, record } of entryOf(byName, name)) {
         const code = value(record, field);
         if (code !== null && code !== '' && !known.has(code)) {
-          const message = `"${String(code)}" stands in no row of ${other}.csv; expected one of its ${key} codes`;
+          const message = `"${String(code)}" stands in no row of ${other}.csv; expected one of its ${primaryKey} codes`;
           yield { file, row, column: field, message };
         }
       }
     }
   }
-  const units = new Set(rows.units.map(({ record }) => record.unit));
-  const arms = new Set(rows.arms.map(({ record }) => record.arm));
+  const units = new Set(rows.units.map(({ record }) => record.code));
+  const arms = new Set(rows.arms.map(({ record }) => record.code));
   for (const { table, own } of [
     { table: tables.events, own: rows.events },
     { table: tables.care, own: rows.care },
@@ -133,7 +134,7 @@ function* checkTogether({ arms, measures, observations }: Rows): Iterable<Proble
     if (wrong !== null) yield at('measures.csv', row, 'derived', `${wrong.replace(/\.$/, '')}; expected a formula over other measures`);
   }
 
-  const byCode = new Map(all.map((measure) => [measure.measure, measure]));
+  const byCode = new Map(all.map((measure) => [measure.code, measure]));
   const byId = new Map(observations.map(({ record }) => [record.id, record]));
   for (const { row, record } of observations) {
     const measure = byCode.get(record.measure);

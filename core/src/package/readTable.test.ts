@@ -13,13 +13,13 @@ describe('one table (RFC 4180)', () => {
     const { rows, problems } = arms('arm,name,role\r\nC,"Water, ""soft""\r\nfrom the tap",control\r\n');
     expect(problems).toEqual([]);
     expect(rows).toHaveLength(1);
-    expect(rows[0]).toMatchObject({ row: 2, record: { arm: 'C', name: 'Water, "soft"\r\nfrom the tap', role: 'control' } });
+    expect(rows[0]).toMatchObject({ row: 2, record: { code: 'C', name: 'Water, "soft"\r\nfrom the tap', role: 'control' } });
   });
 
   it('takes columns in any order and leaves those it does not know', () => {
     const { rows, problems } = arms('colour,role,name,arm\nred,control,Water,C\n');
     expect(problems).toEqual([]);
-    expect(itemAt(rows, 0).record).toMatchObject({ arm: 'C', name: 'Water', role: 'control' });
+    expect(itemAt(rows, 0).record).toMatchObject({ code: 'C', name: 'Water', role: 'control' });
     expect(itemAt(rows, 0).record).not.toHaveProperty('colour');
   });
 

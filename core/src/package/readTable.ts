@@ -84,7 +84,7 @@ export function readTable<F extends Fields>(table: Table<F>, csv: string): ReadT
       for (const { column, text } of stated) if (text === '') problem(row, column, 'is empty; expected text');
       record[name] = Object.fromEntries(stated.map(({ word, text }) => [word, text]));
     }
-    const key = record[table.primaryKey];
+    const key = record[table.key];
     const first = keys.get(key);
     if (key !== '' && first !== undefined)
       problem(row, table.primaryKey, `"${String(key)}" already stands in row ${first}; expected each ${table.primaryKey} once`);

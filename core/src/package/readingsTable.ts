@@ -1,4 +1,4 @@
-import { daysBetween, findMeasure, findUnit, type Observation, type Study } from '../model';
+import { daysBetween, byCode, type Observation, type Study } from '../model';
 import { startOf } from '../study/curves';
 
 type Cell = string | number | null;
@@ -11,8 +11,8 @@ interface Column {
   readonly cell: (seen: Observation, study: Study) => Cell;
 }
 
-const unitOf = ({ unit }: Observation, { experiment }: Study) => findUnit(experiment.units, unit);
-const measureOf = ({ measure }: Observation, { experiment }: Study) => findMeasure(experiment.measures, measure);
+const unitOf = ({ unit }: Observation, { experiment }: Study) => byCode(experiment.units, unit);
+const measureOf = ({ measure }: Observation, { experiment }: Study) => byCode(experiment.measures, measure);
 
 const columns: readonly Column[] = [
   { name: 'unit', meaning: 'Code of the unit (each counts once).', cell: ({ unit }) => unit },
@@ -20,7 +20,7 @@ const columns: readonly Column[] = [
   {
     name: 'arm_name',
     meaning: 'Name of its arm.',
-    cell: (seen, study) => study.experiment.arms.find(({ arm }) => arm === unitOf(seen, study)?.arm)?.name ?? null,
+    cell: (seen, study) => study.experiment.arms.find(({ code: arm }) => arm === unitOf(seen, study)?.arm)?.name ?? null,
   },
   {
     name: 'block',
@@ -77,8 +77,8 @@ export function readingsTable(study: Study): ReadingsTable {
       head: ['what', 'name', 'meaning'],
       rows: [
         ...columns.map(({ name, meaning }) => ['column', name, meaning]),
-        ...arms.map(({ arm, name, role }) => ['arm', arm, `${name} (${role})`]),
-        ...measures.map(({ measure, name, unit, rubric, derived }) => [
+        ...arms.map(({ code: arm, name, role }) => ['arm', arm, `${name} (${role})`]),
+        ...measures.map(({ code: measure, name, unit, rubric, derived }) => [
           'measure',
           measure,
           [

@@ -54,9 +54,9 @@ export function writePackage(study: Study): PackageFiles {
         schema: {
           fields: columns.map(({ schema }) => schema),
           primaryKey: table.primaryKey,
-          foreignKeys: table.foreignKeys.map(({ field, table: other, key }) => ({
+          foreignKeys: table.foreignKeys.map(({ field, table: other }) => ({
             fields: field,
-            reference: { resource: other === table.name ? '' : other, fields: key },
+            reference: { resource: other === table.name ? '' : other, fields: tables[other].primaryKey },
           })),
         },
       })),

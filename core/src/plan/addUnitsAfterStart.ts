@@ -13,15 +13,15 @@ export function addUnitsAfterStart(
 ): Experiment {
   const { units } = experiment;
   const countOf = (arm: string) => units.filter((unit) => unit.arm === arm).length;
-  const most = Math.max(1, ...arms.map(({ arm }) => countOf(arm)));
-  const wanted = new Map(arms.map(({ arm }) => [arm, unitsOf[arm] ?? unitsPerArm ?? (countOf(arm) || most)]));
+  const most = Math.max(1, ...arms.map(({ code: arm }) => countOf(arm)));
+  const wanted = new Map(arms.map(({ code: arm }) => [arm, unitsOf[arm] ?? unitsPerArm ?? (countOf(arm) || most)]));
   const seen = new Map<string, number>();
   const kept = units.filter(({ arm }) => {
     const before = seen.get(arm) ?? 0;
     seen.set(arm, before + 1);
     return before < (wanted.get(arm) ?? 0);
   });
-  const missing = arms.flatMap(({ arm }) => new Array<string>(Math.max(0, (wanted.get(arm) ?? 0) - countOf(arm))).fill(arm));
+  const missing = arms.flatMap(({ code: arm }) => new Array<string>(Math.max(0, (wanted.get(arm) ?? 0) - countOf(arm))).fill(arm));
   if (missing.length === 0) return { ...experiment, arms, units: kept };
   const each = sown ?? units.find((unit) => unit.sown !== null)?.sown ?? null;
   const place = placesBehind(experiment);
@@ -29,7 +29,7 @@ export function addUnitsAfterStart(
   const block = blocksFor(experiment, kept);
   const added = missing.map((arm, i): Unit => ({
     ...blankOf(unitFields),
-    unit: code(i),
+    code: code(i),
     arm,
     block: block(arm),
     ...place(i),
@@ -53,8 +53,8 @@ function placesBehind({ units, plan }: Experiment): (i: number) => { row: number
 
 /** Codes that go on behind the last: D13 after D12. */
 function codesBehind({ units, plan }: Experiment): (i: number) => string {
-  const numbers = units.flatMap(({ unit }) => Number(/\d+$/.exec(unit)?.[0] ?? NaN) || []);
-  const letter = /^\D*/.exec(units[0]?.unit ?? '')?.[0] ?? '';
+  const numbers = units.flatMap(({ code: unit }) => Number(/\d+$/.exec(unit)?.[0] ?? NaN) || []);
+  const letter = /^\D*/.exec(units[0]?.code ?? '')?.[0] ?? '';
   const first = Math.max(0, ...numbers) + 1;
   return (i) => `${letter || plan.unitWord.charAt(0).toUpperCase() || 'U'}${String(first + i).padStart(2, '0')}`;
 }

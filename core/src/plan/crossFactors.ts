@@ -12,7 +12,7 @@ import type { Factor } from '../model/factors';
  */
 export function crossFactors(one: Factor, other: Factor, known: readonly Arm[] = []): Arm[] {
   if (one.levels.length < 2 || other.levels.length < 2) throw new RangeError('a factor needs at least two levels');
-  const taken = new Set(known.map((arm) => arm.arm));
+  const taken = new Set(known.map((arm) => arm.code));
   const fresh = (i: number, j: number): string => {
     const code = i === 0 && j === 0 ? 'C' : `${String.fromCharCode(65 + i)}${j + 1}`;
     return taken.has(code) ? `${code}x` : code;
@@ -22,7 +22,7 @@ export function crossFactors(one: Factor, other: Factor, known: readonly Arm[] =
       const there = known.find((arm) => arm.factors[one.name] === a && arm.factors[other.name] === b);
       const role: Arm['role'] = i === 0 && j === 0 ? 'control' : 'treatment';
       if (there) return { ...there, role };
-      return { arm: fresh(i, j), name: `${a}, ${b}`, role, dose: null, doseUnit: null, factors: { [one.name]: a, [other.name]: b } };
+      return { code: fresh(i, j), name: `${a}, ${b}`, role, dose: null, doseUnit: null, factors: { [one.name]: a, [other.name]: b } };
     }),
   );
 }

@@ -218,7 +218,7 @@ describe('crossed factors', () => {
 
   it('make every combination, with the first levels as the control', () => {
     const arms = crossFactors(mulch, pot);
-    expect(arms.map(({ arm, role }) => [arm, role])).toEqual([
+    expect(arms.map(({ code: arm, role }) => [arm, role])).toEqual([
       ['C', 'control'],
       ['A2', 'treatment'],
       ['A3', 'treatment'],
@@ -339,7 +339,7 @@ it('arms that no result could tell stand in one finding, and its button does wha
 });
 
 it('a count without a number sown is planned as a number, not as a share', () => {
-  const worms = aMeasure({ measure: 'worms', name: 'Worms', kind: 'count', unit: '', smallestDifference: 4 });
+  const worms = aMeasure({ code: 'worms', name: 'Worms', kind: 'count', unit: '', smallestDifference: 4 });
   const plan = good({ measures: [worms] }, { spreadGuess: 0.4, controlGuess: 7 });
   const finding = itemAt(
     fairTest(plan).filter(({ rule }) => rule === 'power'),

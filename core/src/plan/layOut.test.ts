@@ -69,8 +69,8 @@ describe('the shuffle', () => {
 
   it('codes follow the places, so that they tell nothing of the arm', () => {
     const { units } = layOut(wish({ unitsPerArm: 60, columns: 10 }), 2);
-    expect(itemAt(units, 0).unit).toBe('D001');
-    expect(roundOrder(units).map((unit) => unit.unit)).toEqual(units.map((unit) => unit.unit));
+    expect(itemAt(units, 0).code).toBe('D001');
+    expect(roundOrder(units).map((unit) => unit.code)).toEqual(units.map((unit) => unit.code));
     expect(units[119]).toMatchObject({ row: 12, column: 10 });
   });
 
@@ -81,7 +81,7 @@ describe('the shuffle', () => {
 
 describe('arms of unequal size', () => {
   const bed = redesign(anExperiment({ arms: [anArm('C'), anArm('T')] }), { unitsOf: { C: 4, T: 10 }, seed: 9 });
-  const counts = (plan: typeof bed) => plan.arms.map(({ arm }) => plan.units.filter((unit) => unit.arm === arm).length);
+  const counts = (plan: typeof bed) => plan.arms.map(({ code: arm }) => plan.units.filter((unit) => unit.arm === arm).length);
 
   it('stay unequal through a shuffle, blocks, a new arm and another width', () => {
     expect(counts(bed)).toEqual([4, 10]);
@@ -156,17 +156,17 @@ describe('a plan that changes', () => {
   it('keeps what units shared in a way of their own, by their codes', () => {
     const own = { ...experiment, units: experiment.units.map((unit, i) => ({ ...unit, container: i < 3 ? 'rail' : null })) };
     const after = redesign(own, { seed: 77 });
-    expect(after.units.filter(({ container }) => container === 'rail').map(({ unit }) => unit)).toEqual(
-      own.units.slice(0, 3).map(({ unit }) => unit),
+    expect(after.units.filter(({ container }) => container === 'rail').map(({ code: unit }) => unit)).toEqual(
+      own.units.slice(0, 3).map(({ code: unit }) => unit),
     );
   });
 
   it('swaps two units by hand, and moves one to an empty place', () => {
     const [first, second] = tupleOf(experiment.units, 2);
-    const swapped = moveUnit(experiment.units, first.unit, second.row ?? 0, second.column ?? 0);
+    const swapped = moveUnit(experiment.units, first.code, second.row ?? 0, second.column ?? 0);
     expect(swapped[0]).toMatchObject({ row: second.row, column: second.column });
     expect(swapped[1]).toMatchObject({ row: first.row, column: first.column });
-    expect(moveUnit(experiment.units, first.unit, 9, 9)[0]).toMatchObject({ row: 9, column: 9 });
+    expect(moveUnit(experiment.units, first.code, 9, 9)[0]).toMatchObject({ row: 9, column: 9 });
     expect(moveUnit(experiment.units, 'nobody', 9, 9)).toBe(experiment.units);
   });
 
@@ -174,10 +174,10 @@ describe('a plan that changes', () => {
     expect(movedByHand(experiment)).toEqual([]);
     expect(placesInWords(experiment)).toBe('The places were shuffled. Shuffle number 9 makes the same layout again.');
     const [first, second] = tupleOf(experiment.units, 2);
-    const moved = { ...experiment, units: moveUnit(experiment.units, first.unit, second.row ?? 0, second.column ?? 0) };
-    expect(movedByHand(moved)).toEqual([first.unit, second.unit]);
+    const moved = { ...experiment, units: moveUnit(experiment.units, first.code, second.row ?? 0, second.column ?? 0) };
+    expect(movedByHand(moved)).toEqual([first.code, second.code]);
     expect(placesInWords(moved)).toBe(
-      `The places were shuffled (shuffle number 9), then 2 of 12 were moved by hand: ${first.unit}, ${second.unit}.`,
+      `The places were shuffled (shuffle number 9), then 2 of 12 were moved by hand: ${first.code}, ${second.code}.`,
     );
     expect(movedByHand({ ...experiment, plan: { ...experiment.plan, shuffleSeed: null } })).toBeNull();
   });
@@ -193,7 +193,7 @@ describe('a plan that changes', () => {
 describe('a plan that has started', () => {
   const draft = redesign(anExperiment({ arms: [anArm('C'), anArm('T')] }), { unitsPerArm: 3, sown: 25, seed: 9 });
   const started = { ...draft, plan: { ...draft.plan, frozenOn: '2026-04-01' } };
-  const places = (units: readonly Unit[]) => units.map(({ unit, arm, block, row, column }) => [unit, arm, block, row, column]);
+  const places = (units: readonly Unit[]) => units.map(({ code: unit, arm, block, row, column }) => [unit, arm, block, row, column]);
 
   it('is never dealt again: three units an arm become four, and the six keep their arm, block and place', () => {
     const { units, plan } = redesign(started, { unitsPerArm: 4, on: '2026-04-09' });
@@ -201,7 +201,7 @@ describe('a plan that has started', () => {
     const added = units.slice(6);
     expect(added.map(({ arm }) => arm).sort()).toEqual(['C', 'T']);
     expect(added.every(({ sown, startedOn }) => sown === 25 && startedOn === '2026-04-09')).toBe(true);
-    expect(new Set(units.map(({ unit }) => unit)).size).toBe(8);
+    expect(new Set(units.map(({ code: unit }) => unit)).size).toBe(8);
     expect(new Set(units.map(({ row, column }) => `${row} ${column}`)).size).toBe(8);
     expect(plan.bench.reduce((rows, shelf) => rows + shelf.rows, 0)).toBe(Math.max(...units.map(({ row }) => row ?? 0)));
   });
@@ -216,7 +216,7 @@ describe('a plan that has started', () => {
     expect(more.units.slice(6).map(({ arm }) => arm)).toEqual(['A', 'A', 'A']);
     const fewer = redesign(started, { unitsPerArm: 2 });
     expect(fewer.units).toHaveLength(4);
-    expect(started.units.filter((unit) => fewer.units.some((own) => own.unit === unit.unit))).toEqual(fewer.units);
+    expect(started.units.filter((unit) => fewer.units.some((own) => own.code === unit.code))).toEqual(fewer.units);
   });
 
   it('goes on with its pairs and its blocks', () => {

@@ -16,13 +16,13 @@ export function movedByHand(experiment: Experiment): string[] | null {
   const widths = new Set([12, ...experiment.plan.bench.map((shelf) => shelf.columns)]);
   return [...widths]
     .map((columns) => {
-      const dealt = new Map(dealAnew(shuffled, { columns, seed: shuffleSeed }).units.map((unit) => [numberOf(unit.unit), unit]));
+      const dealt = new Map(dealAnew(shuffled, { columns, seed: shuffleSeed }).units.map((unit) => [numberOf(unit.code), unit]));
       return shuffled.units
         .filter((unit) => {
-          const there = dealt.get(numberOf(unit.unit));
+          const there = dealt.get(numberOf(unit.code));
           return !there || there.row !== unit.row || there.column !== unit.column || there.arm !== unit.arm;
         })
-        .map((unit) => unit.unit);
+        .map((unit) => unit.code);
     })
     .reduce((least, moved) => (moved.length < least.length ? moved : least));
 }

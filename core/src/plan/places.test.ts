@@ -27,7 +27,7 @@ describe('the bench', () => {
 
   it('is walked row by row, and units without a place come last by code', () => {
     const units = [aUnit('b', 'C'), aUnit('d', 'C', { row: 2, column: 1 }), aUnit('a', 'C'), aUnit('c', 'C', { row: 1, column: 9 })];
-    expect(roundOrder(units).map((unit) => unit.unit)).toEqual(['c', 'd', 'a', 'b']);
+    expect(roundOrder(units).map((unit) => unit.code)).toEqual(['c', 'd', 'a', 'b']);
   });
 });
 

@@ -25,7 +25,9 @@ export interface DesignChange {
  * @returns what `layOut` takes
  */
 export function wishOf({ arms, units, layout, plan }: Experiment): LayoutWish {
-  const counts = arms.map(({ arm }) => [arm, units.filter((unit) => unit.arm === arm).length] as const).filter(([, count]) => count > 0);
+  const counts = arms
+    .map(({ code: arm }) => [arm, units.filter((unit) => unit.arm === arm).length] as const)
+    .filter(([, count]) => count > 0);
   const blocks = new Set(units.map((unit) => unit.block).filter((block) => block !== null)).size;
   return {
     arms,
@@ -80,17 +82,17 @@ export function dealAnew(experiment: Experiment, { arms = experiment.arms, seed,
 
 /** What units shared, they share again: in the same way, or where it came in another way each code with what it had. The same for the names of blocks, numbers sown, seed lots and starts. */
 function withWhatUnitsHad(before: Experiment, dealt: Experiment): Experiment {
-  const had = new Map(before.units.map((unit) => [unit.unit, unit]));
+  const had = new Map(before.units.map((unit) => [unit.code, unit]));
   const kept = <Key extends 'lot' | 'startedOn' | 'container'>(key: Key, unit: Unit): Unit[Key] => {
     const all = new Set(before.units.map((own) => own[key]));
-    return all.size === 1 ? itemAt([...all], 0) : (had.get(unit.unit)?.[key] ?? null);
+    return all.size === 1 ? itemAt([...all], 0) : (had.get(unit.code)?.[key] ?? null);
   };
   const sownAlike = new Set(before.units.map(({ sown }) => sown)).size === 1;
   const named = blockNames(before, dealt);
   const units = dealt.units.map((unit) => ({
     ...unit,
     block: unit.block === null ? null : (named.get(unit.block) ?? unit.block),
-    sown: sownAlike ? unit.sown : (had.get(unit.unit)?.sown ?? unit.sown),
+    sown: sownAlike ? unit.sown : (had.get(unit.code)?.sown ?? unit.sown),
     container: kept('container', unit),
     lot: kept('lot', unit),
     startedOn: kept('startedOn', unit),
@@ -121,10 +123,10 @@ export function mostUnitsPerArm(arms: number): number {
 /**
  * A code for a new arm that none has yet: A, B, …
  * @returns a capital letter, C left out, since that is the control; after Z a letter with a number
- * @example nextArmCode([{ arm: 'A' }, { arm: 'C' }]) // 'B'
+ * @example nextArmCode([{ code: 'A' }, { code: 'C' }]) // 'B'
  */
-export function nextArmCode(arms: readonly Pick<Arm, 'arm'>[]): string {
-  const taken = new Set(arms.map((arm) => arm.arm));
+export function nextArmCode(arms: readonly Pick<Arm, 'code'>[]): string {
+  const taken = new Set(arms.map((arm) => arm.code));
   for (let i = 0; ; i++) {
     const code = i < 26 ? String.fromCharCode(65 + i) : `A${i - 25}`;
     if (!taken.has(code) && code !== 'C') return code;

@@ -54,12 +54,12 @@ const comparison: Maker = ({ arms }) => {
       label: `Make ${second.name} a reference`,
       apply: (now) => ({
         ...now,
-        arms: now.arms.map((arm) => (arm === second || arm.arm === second.arm ? { ...arm, role: 'reference' } : arm)),
+        arms: now.arms.map((arm) => (arm === second || arm.code === second.code ? { ...arm, role: 'reference' } : arm)),
       }),
     };
   }
   const fresh = (code: string, name: string, role: Arm['role']): Arm => ({
-    arm: code,
+    code: code,
     name,
     role,
     dose: null,
@@ -72,7 +72,7 @@ const comparison: Maker = ({ arms }) => {
       apply: (now) =>
         redesign(now, {
           arms: [
-            fresh(now.arms.some((arm) => arm.arm === 'C') ? nextArmCode(now.arms) : 'C', 'the same, without it', 'control'),
+            fresh(now.arms.some((arm) => arm.code === 'C') ? nextArmCode(now.arms) : 'C', 'the same, without it', 'control'),
             ...now.arms,
           ],
         }),
@@ -90,19 +90,19 @@ const vehicle: Maker = ({ arms }) => {
   return {
     label: 'Give the control the same in plain water',
     apply: (now) => {
-      const treated = new Set(now.arms.filter((arm) => arm.role === 'treatment').map((arm) => arm.arm));
+      const treated = new Set(now.arms.filter((arm) => arm.role === 'treatment').map((arm) => arm.code));
       const missing = now.plan.stages.filter(
-        (stage) => !stage.tested && !stage.arms.includes(control.arm) && stage.arms.some((arm) => treated.has(arm)),
+        (stage) => !stage.tested && !stage.arms.includes(control.code) && stage.arms.some((arm) => treated.has(arm)),
       );
       // A bath that the control has already is made as long, not given twice.
       const ownOf = (stage: Stage) =>
-        now.plan.stages.find((own) => own.kind === stage.kind && !own.tested && own.arms.includes(control.arm));
+        now.plan.stages.find((own) => own.kind === stage.kind && !own.tested && own.arms.includes(control.code));
       const lengths = new Map(missing.flatMap((stage) => [[ownOf(stage), stage.hours] as const]));
       const fresh = missing.filter((stage) => ownOf(stage) === undefined);
       return plan(now, {
         stages: [
           ...now.plan.stages.map((stage) => (lengths.has(stage) ? { ...stage, hours: lengths.get(stage) ?? null } : stage)),
-          ...fresh.map((stage) => ({ ...stage, name: `${stage.name}, in plain water`, arms: [control.arm] })),
+          ...fresh.map((stage) => ({ ...stage, name: `${stage.name}, in plain water`, arms: [control.code] })),
         ],
       });
     },

@@ -69,10 +69,10 @@ export function chanceOf(
 
 /** Replicates of each arm, dealt evenly over the blocks. */
 function replicatesOf({ arms, layout, blocks, sown, share }: Design, counts: readonly number[]): Unit[] {
-  return arms.flatMap(({ arm }, at) =>
+  return arms.flatMap(({ code: arm }, at) =>
     Array.from({ length: itemAt(counts, at) }, (_, i): Unit => {
       const block = layout === 'completely-random' ? null : String(layout === 'pairs' ? i : i % blocks);
-      return { ...blankOf(unitFields), unit: `${arm}-${i}`, arm, block, sown: share ? sown : null };
+      return { ...blankOf(unitFields), code: `${arm}-${i}`, arm, block, sown: share ? sown : null };
     }),
   );
 }
@@ -81,14 +81,14 @@ function replicatesOf({ arms, layout, blocks, sown, share }: Design, counts: rea
 function movedArms(arms: readonly Arm[]): readonly string[] {
   const factors = factorsOf(arms).filter(({ levels }) => levels.length > 1);
   const [first, second] = factors;
-  if (!first || !second) return [itemAt(arms, 1).arm];
+  if (!first || !second) return [itemAt(arms, 1).code];
   const { name, levels } = first;
-  return arms.filter((arm) => arm.factors[name] === levels[1]).map(({ arm }) => arm);
+  return arms.filter((arm) => arm.factors[name] === levels[1]).map(({ code: arm }) => arm);
 }
 
 function playedOnce(design: Design, units: readonly Unit[], moved: readonly string[], source: Random): UnitValue[] {
   const { one } = kindOf(design.measure);
-  return units.map(({ unit, arm, block }) => {
+  return units.map(({ code: unit, arm, block }) => {
     const middle = design.control + (moved.includes(arm) ? design.difference : 0);
     return { unit, arm, block, value: one(design, middle, source) };
   });
@@ -102,7 +102,7 @@ function isClear(design: Design, data: readonly UnitData[], values: readonly Uni
   const weighed: Weighed = { measure, data, share, values, unitValues: values };
   const { contrasts, effects = [] } = kind.compare(compared, weighed);
   const row: Contrast | Effect | undefined =
-    effects.length > 0 ? effects[0] : contrasts.find(({ arm, versus }) => arm === itemAt(arms, 1).arm && versus === itemAt(arms, 0).arm);
+    effects.length > 0 ? effects[0] : contrasts.find(({ arm, versus }) => arm === itemAt(arms, 1).code && versus === itemAt(arms, 0).code);
   if (!row) return false;
   const code = judge(row, expectedOf(measure), Math.abs(design.difference), kind.byEye);
   return code === 'supported' || code === 'small';

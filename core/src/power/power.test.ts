@@ -81,7 +81,7 @@ describe('the chance of a clear answer', () => {
   ])('in %s is what the judgement itself says of each run', (_, design, n) => {
     const source = random(3);
     for (let run = 0; run < 60; run++) {
-      const values = design.arms.flatMap(({ arm }, at) =>
+      const values = design.arms.flatMap(({ code: arm }, at) =>
         Array.from({ length: n }, (__, i) => ({
           unit: `${arm}-${i}`,
           arm,

@@ -1,4 +1,4 @@
-import { blankOf, findArm, type Experiment, type Unit } from '../model';
+import { blankOf, byCode, type Experiment, type Unit } from '../model';
 import { sealFields } from '../model/seal';
 import { random, shuffled } from '../stats/random';
 import { roundOrder } from '../study/bench/shelves';
@@ -44,8 +44,8 @@ export function giveBlindCodes(experiment: Experiment, seed: number): Experiment
   if (experiment.plan.frozenOn !== null) return experiment;
   const order = shuffled(roundOrder(experiment.units), random(seed + 1));
   const codes = spokenCodes(order.length, seed);
-  const renamed = new Map(order.map(({ unit }, i) => [unit, codes[i]]));
-  const units = experiment.units.map((unit): Unit => ({ ...unit, unit: renamed.get(unit.unit) ?? unit.unit }));
+  const renamed = new Map(order.map(({ code: unit }, i) => [unit, codes[i]]));
+  const units = experiment.units.map((unit): Unit => ({ ...unit, code: renamed.get(unit.code) ?? unit.code }));
   return { ...experiment, blinded: true, units };
 }
 
@@ -62,8 +62,8 @@ export interface KeyLine {
  */
 export function keyOf({ units, arms }: Experiment): KeyLine[] {
   return [...units]
-    .sort((a, b) => (a.unit < b.unit ? -1 : 1))
-    .map(({ unit, arm }) => ({ code: unit, arm, name: findArm(arms, arm)?.name ?? arm }));
+    .sort((a, b) => (a.code < b.code ? -1 : 1))
+    .map(({ code: unit, arm }) => ({ code: unit, arm, name: byCode(arms, arm)?.name ?? arm }));
 }
 
 /**

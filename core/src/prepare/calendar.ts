@@ -75,7 +75,7 @@ function stepEntries(experiment: Experiment): Entry[] {
     const { stage, day, begins, ends } = itemAt(steps, 0);
     const own = itemAt(plan.stages, stage);
     const codes = steps.map(({ arm }) => arm);
-    const names = arms.filter(({ arm }) => codes.includes(arm)).map((arm) => arm.name);
+    const names = arms.filter(({ code: arm }) => codes.includes(arm)).map((arm) => arm.name);
     const whom = codes.length === arms.length ? 'all arms' : readsBlind(experiment) ? 'some arms' : inList(names);
     const length = lengthWords(own.hours, own.hoursMost);
     const cautions = stepCautions(own);

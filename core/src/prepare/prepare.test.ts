@@ -25,7 +25,7 @@ describe('blind codes', () => {
 
   it('are never in the order of the arms, nor of the places: over many deals a code’s rank goes with neither', () => {
     const plan = planOf('rooting-aid');
-    const arms = plan.arms.map(({ arm }) => arm);
+    const arms = plan.arms.map(({ code: arm }) => arm);
     const gaps = Array.from({ length: 200 }, (_, seed) => {
       const key = keyOf(giveBlindCodes(plan, seed));
       const ranks = arms.map(
@@ -42,7 +42,7 @@ describe('blind codes', () => {
   it('keep arm, place and seeds, and are not given once it has started', () => {
     const plan = planOf('rooting-aid');
     const coded = giveBlindCodes(plan, 3);
-    const bare = ({ units }: Experiment) => units.map(({ unit: _unit, ...rest }) => rest);
+    const bare = ({ units }: Experiment) => units.map(({ code: _unit, ...rest }) => rest);
     expect(bare(coded)).toEqual(bare(plan));
     expect(coded.blinded).toBe(true);
     const started = startOn(plan, '2027-03-28', '2027-03-28');
@@ -92,7 +92,7 @@ describe('putting out', () => {
   it('knows what was put out, by whom ever', () => {
     const plan = planOf('suspect-compost');
     const [first, second] = tupleOf(setUpOrder({ experiment: plan, care: [] }), 2);
-    const order = setUpOrder({ experiment: plan, care: [done([first.unit.unit]), done([second.unit.unit])] });
+    const order = setUpOrder({ experiment: plan, care: [done([first.unit.code]), done([second.unit.code])] });
     expect(order.filter(({ isDone }) => isDone)).toHaveLength(2);
   });
 

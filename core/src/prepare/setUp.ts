@@ -31,9 +31,9 @@ export function couldSpread({ plan, arms }: Pick<Experiment, 'plan' | 'arms'>): 
 export function setUpOrder({ experiment, care }: Pick<Study, 'experiment' | 'care'>): SetUpItem[] {
   const done = new Set(liveCare({ care }).flatMap(({ step, units }) => (step === SET_UP ? units : [])));
   const along = roundOrder(experiment.units.filter(({ status }) => status === 'active'));
-  const arms = [...experiment.arms].sort((a, b) => Number(b.role === 'control') - Number(a.role === 'control')).map(({ arm }) => arm);
+  const arms = [...experiment.arms].sort((a, b) => Number(b.role === 'control') - Number(a.role === 'control')).map(({ code: arm }) => arm);
   const order = couldSpread(experiment) ? arms.flatMap((arm) => along.filter((unit) => unit.arm === arm)) : along;
-  return order.map((unit) => ({ unit, isDone: done.has(unit.unit) }));
+  return order.map((unit) => ({ unit, isDone: done.has(unit.code) }));
 }
 
 const perUnit = ({ group, id }: KitLine) =>

@@ -14,13 +14,13 @@ function bench(unitsPerArm: number, measure: Partial<Measure>, sown: number | nu
     { arms, unitsPerArm, letter: 'P', sown, layout: 'completely-random', blocks: 1, columns: 12, light: 'lamp' },
     3,
   );
-  const base = anExperiment({ arms, units, measures: [aMeasure({ measure: 'm', ...measure })] });
+  const base = anExperiment({ arms, units, measures: [aMeasure({ code: 'm', ...measure })] });
   return { ...base, plan: { ...base.plan, bench: shelves } };
 }
 const run = (experiment: Experiment, process: Process, more: Partial<Truth> = {}, seed = 1) =>
   simulateStudy(experiment, plainTruth({ m: process }, more), { seed }).study;
 const on = (experiment: Experiment, rows: readonly Observation[], arm: string, day: number) => {
-  const codes = new Set(experiment.units.filter((unit) => unit.arm === arm).map((unit) => unit.unit));
+  const codes = new Set(experiment.units.filter((unit) => unit.arm === arm).map((unit) => unit.code));
   return rows.filter((row) => codes.has(row.unit) && row.id.endsWith(`-${day}`)).map(valueOf);
 };
 
@@ -63,7 +63,7 @@ describe('simulated readings', () => {
     const experiment = bench(60, { kind: 'count', readingDays: [3, 5, 30] }, 25);
     const { observations } = run(experiment, sprouting);
     for (const unit of experiment.units) {
-      const own = observations.filter((row) => row.unit === unit.unit).map(valueOf);
+      const own = observations.filter((row) => row.unit === unit.code).map(valueOf);
       expect(own).toEqual([...own].sort((a, b) => a - b));
     }
     expect(centre(on(experiment, observations, 'C', 30)) / 25).toBeCloseTo(0.9, 1);
@@ -94,7 +94,7 @@ describe('simulated readings', () => {
     expect((sd(values) ?? 0) / centre(values)).toBeCloseTo(0.1, 1);
     const place = run(spread, level, { brightMiddle: 0.2, coldCorner: 0.2 });
     const at = (row: number, column: number) =>
-      place.observations.find((seen) => seen.unit === spread.units.find((unit) => unit.row === row && unit.column === column)?.unit)
+      place.observations.find((seen) => seen.unit === spread.units.find((unit) => unit.row === row && unit.column === column)?.code)
         ?.value ?? 0;
     expect(at(5, 6)).toBeGreaterThan(at(5, 1));
     expect(at(1, 1)).toBeLessThan(at(9, 1));
@@ -106,8 +106,8 @@ describe('simulated readings', () => {
     const { observations, happenings, experiment: after } = run(experiment, process, { losses: 0.3 });
     const lost = after.units.filter((unit) => unit.status === 'lost');
     expect(lost.length).toBeGreaterThan(15);
-    expect(happenings.map((event) => event.units[0]).sort()).toEqual(lost.map((unit) => unit.unit).sort());
-    expect(observations.filter((row) => lost.some((unit) => unit.unit === row.unit) && row.id.endsWith('-20'))).toEqual([]);
+    expect(happenings.map((event) => event.units[0]).sort()).toEqual(lost.map((unit) => unit.code).sort());
+    expect(observations.filter((row) => lost.some((unit) => unit.code === row.unit) && row.id.endsWith('-20'))).toEqual([]);
     expect(run(experiment, process, { duds: 1 }).observations.every((row) => row.value === 0)).toBe(true);
     const healthy = centre(on(experiment, run(experiment, process).observations, 'C', 20));
     expect(centre(on(experiment, run(experiment, process, { pest: { day: 2, share: 1, harm: 0.8 } }).observations, 'C', 20))).toBeLessThan(

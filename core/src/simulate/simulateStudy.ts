@@ -48,7 +48,7 @@ export function simulateStudy(experiment: Experiment, truth: Truth, options: Sim
   const units = experiment.units.map((unit) => liven(unit, experiment, truth, until, source));
   const observers = options.observers ?? [];
   const observations = experiment.measures.flatMap((measure): Observation[] => {
-    const process = truth.measures[measure.measure];
+    const process = truth.measures[measure.code];
     if (!process) return [];
     const days = measure.readingDays.filter((day) => day <= until);
     const moods = new Map(days.map((day) => [day, Math.exp(source.normal(0, truth.daySpread) + source.normal(0, truth.observerSpread))]));
@@ -57,10 +57,10 @@ export function simulateStudy(experiment: Experiment, truth: Truth, options: Sim
       return days
         .filter((day) => day < living.lostOn)
         .map((day): Observation => ({
-          id: `${measure.measure}-${living.unit.unit}-${day}`,
-          unit: living.unit.unit,
+          id: `${measure.code}-${living.unit.code}-${day}`,
+          unit: living.unit.code,
           plant: null,
-          measure: measure.measure,
+          measure: measure.code,
           observedOn: addDays(living.unit.startedOn ?? startedOn, Math.floor(day)),
           plannedDay: day,
           moment: null,
@@ -77,19 +77,19 @@ export function simulateStudy(experiment: Experiment, truth: Truth, options: Sim
   });
   const lost = units.filter((living) => living.lostOn <= until);
   const happenings = lost.map(({ unit, lostOn }): Incident => ({
-    id: `loss-${unit.unit}`,
+    id: `loss-${unit.code}`,
     on: addDays(unit.startedOn ?? startedOn, lostOn),
     kind: 'loss',
     arms: [],
-    units: [unit.unit],
+    units: [unit.code],
     note: 'Found dried out.',
     effect: '',
     replaces: null,
     withdrawn: false,
   }));
-  const lostDays = new Map(lost.map(({ unit, lostOn }) => [unit.unit, addDays(unit.startedOn ?? startedOn, lostOn)]));
+  const lostDays = new Map(lost.map(({ unit, lostOn }) => [unit.code, addDays(unit.startedOn ?? startedOn, lostOn)]));
   const after = experiment.units.map((unit): Unit => {
-    const lostOn = lostDays.get(unit.unit);
+    const lostOn = lostDays.get(unit.code);
     return lostOn === undefined ? unit : { ...unit, status: 'lost', statusReason: 'dried out', lostOn };
   });
   return { study: { experiment: { ...experiment, units: after }, observations, happenings, care: [], photos: [] }, truth };

@@ -25,15 +25,15 @@ export function careTotals(study: Study, kind: Care['kind']): { readonly unit: s
   const arms = unitsByArm(study.experiment)
     .filter(({ units }) => units.length > 0)
     .map(({ arm, units }) => {
-      const all = givenTo(arm.arm, units, rows, unit);
-      return { arm: arm.arm, name: arm.name, all, each: all / units.length };
+      const all = givenTo(arm.code, units, rows, unit);
+      return { arm: arm.code, name: arm.name, all, each: all / units.length };
     });
   return { unit, arms };
 }
 
 /** All that the units of an arm were given. */
 function givenTo(arm: string, own: readonly Unit[], rows: readonly Care[], unit: string): number {
-  const codes = new Set(own.map((u) => u.unit));
+  const codes = new Set(own.map((u) => u.code));
   const times = ({ units, arms }: Care) => {
     if (units.length > 0) return units.filter((code) => codes.has(code)).length;
     return arms.length === 0 ? own.length : Number(arms.includes(arm));

@@ -15,7 +15,7 @@ import { aMeasure, anArm, anExperiment, aUnit } from '../testing';
 import type { Study } from '../model';
 
 const sprouts = aMeasure({
-  measure: 'sprouts',
+  code: 'sprouts',
   name: 'Sprouts',
   kind: 'count',
   unit: '',
@@ -39,7 +39,7 @@ function counted(counts: Readonly<Record<string, readonly number[]>>): Study {
   const readings = Object.entries(counts).flatMap(([unit, own]) =>
     sprouts.categories.map((category, i) =>
       recordReading(
-        { unit: { unit }, measure: sprouts, plannedDay: 4, reading: null, category },
+        { unit: { code: unit }, measure: sprouts, plannedDay: 4, reading: null, category },
         { value: itemAt(own, i), absent: null, note: null },
         '2026-04-05',
         {
@@ -80,7 +80,7 @@ describe('a count by category', () => {
   });
 
   it('is one stop and fills one walk, and what is compared is the category that succeeds alone', () => {
-    expect(roundItemsOf(whole, 4).map(({ unit, reading }) => [unit.unit, reading?.value])).toEqual([
+    expect(roundItemsOf(whole, 4).map(({ unit, reading }) => [unit.code, reading?.value])).toEqual([
       ['D01', 20],
       ['D02', 22],
       ['D03', 10],

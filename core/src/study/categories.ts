@@ -28,11 +28,11 @@ export const categoryWords = (category: string): string => category.replaceAll('
 export function categoryReadings(
   study: Study,
   measure: Measure,
-  unit: Pick<Unit, 'unit'>,
+  unit: Pick<Unit, 'code'>,
   plannedDay: number | null,
   taken: ReadonlySet<string> = new Set(),
 ): ReadonlyMap<string, Observation> {
-  const here = cell(study, measure.measure, unit.unit).live.filter((seen) =>
+  const here = cell(study, measure.code, unit.code).live.filter((seen) =>
     plannedDay === null ? taken.has(seen.id) : seen.plannedDay === plannedDay,
   );
   return new Map(here.flatMap((seen) => (seen.category === null ? [] : [[seen.category, seen] as const])));
@@ -60,7 +60,7 @@ export function leftToTell(counts: ReadonlyMap<string, number>, sown: number | n
 export function beyondSown(
   study: Study,
   measure: Measure,
-  unit: Pick<Unit, 'unit' | 'sown'>,
+  unit: Pick<Unit, 'code' | 'sown'>,
   plannedDay: number | null,
   value: number,
 ): string | null {

@@ -4,7 +4,7 @@ import { untilDay } from '../kinds/unitEnd';
 import {
   addDays,
   daysBetween,
-  findMeasure,
+  byCode,
   isValued,
   type CurvePoint,
   type Experiment,
@@ -47,7 +47,7 @@ const curves = new WeakMap<readonly Observation[], KnownCurve>();
 export function unitCurve(study: Study, measure: Measure, unit: Unit): readonly CurvePoint[] {
   const start = startOf(unit, study.experiment);
   const kind = kindOf(measure);
-  const { live } = cell(study, measure.measure, unit.unit);
+  const { live } = cell(study, measure.code, unit.code);
   const known = kind.hasFormula ? undefined : curves.get(live);
   if (known && known.measure === measure && known.start === start) return known.curve;
   const curve = curveOf(kind.daily(measure, readingsOfUnit(study, unit, start)), kind.plants);
@@ -59,10 +59,10 @@ const valued = memoize((live: readonly Observation[]): readonly Valued[] => live
 
 /** @param placed puts each reading on the day that counts */
 function readingsOfUnit(study: Study, unit: Unit, start: string | null, placed = (live: readonly Valued[]) => live): Readings {
-  const named = (code: string) => findMeasure(study.experiment.measures, code);
+  const named = (code: string) => byCode(study.experiment.measures, code);
   const readings: Readings = {
     start,
-    of: (code) => placed(valued(cell(study, code, unit.unit).live)),
+    of: (code) => placed(valued(cell(study, code, unit.code).live)),
     unit: (code) => named(code)?.unit ?? '',
     daily: (code): Daily => {
       const measure = named(code);
@@ -94,7 +94,7 @@ export function unitData(study: Study, measure: Measure): UnitData[] {
 function lateOnRounds(study: Study, measure: Measure, unit: Unit): Pick<UnitData, 'onWalks'> {
   const start = startOf(unit, study.experiment);
   const kind = kindOf(measure);
-  const read = kind.from(measure).flatMap((code) => valued(cell(study, code, unit.unit).live));
+  const read = kind.from(measure).flatMap((code) => valued(cell(study, code, unit.code).live));
   const counts = untilDay(measure.when) < Infinity || (measure.when === 'final' && read.some(({ plant }) => plant !== null));
   if (start === null || !counts) return {};
   const dayOfRound = ({ plannedDay, observedOn }: Valued) =>
@@ -112,7 +112,7 @@ function nothingFrom(study: Study, measure: Measure, unit: Unit): number | null 
   const start = startOf(unit, study.experiment);
   const days = kindOf(measure)
     .from(measure)
-    .flatMap((code) => lastOf(cell(study, code, unit.unit).live) ?? [])
+    .flatMap((code) => lastOf(cell(study, code, unit.code).live) ?? [])
     .filter(({ absent }) => absent === 'nothing-there')
     .map(({ observedOn }) => (start === null ? 0 : daysBetween(start, observedOn)));
   return days.length === 0 ? null : Math.min(...days);

@@ -24,7 +24,7 @@ export function duplicateReadings(study: Study): DuplicateReading[] {
   return study.experiment.measures
     .filter((measure) => !kindOf(measure).adds)
     .flatMap((measure) =>
-      [...readingsOf(study, measure.measure)].flatMap(([unit, { live }]) => doublesIn(live).map((found) => ({ measure, unit, ...found }))),
+      [...readingsOf(study, measure.code)].flatMap(([unit, { live }]) => doublesIn(live).map((found) => ({ measure, unit, ...found }))),
     );
 }
 

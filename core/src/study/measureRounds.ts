@@ -44,7 +44,7 @@ const allRounds = memoize((study: Study): readonly MeasureRound[] => {
   return read.flatMap((measure) => {
     const filled = units.map((unit) => {
       const start = startOf(unit, experiment);
-      return { unit, start, walks: start === null ? null : filledRounds(cell(study, measure.measure, unit.unit).live, measure, start) };
+      return { unit, start, walks: start === null ? null : filledRounds(cell(study, measure.code, unit.code).live, measure, start) };
     });
     return [...measure.readingDays]
       .sort((a, b) => a - b)
@@ -52,7 +52,7 @@ const allRounds = memoize((study: Study): readonly MeasureRound[] => {
         measure,
         day,
         units: filled.map(({ unit, start, walks: rounds }) => ({
-          unit: unit.unit,
+          unit: unit.code,
           arm: unit.arm,
           planned: start === null ? null : addDays(start, Math.floor(day)),
           readOn: readOn(rounds?.get(day)),
@@ -68,7 +68,7 @@ const readOn = (roundReading: RoundReading | undefined) =>
 /** The last day, counted from each unit's own start, on which anything was read; −1 before the first. */
 function lastDay(study: Study): number {
   let last = -1;
-  const starts = new Map(study.experiment.units.map((unit) => [unit.unit, startOf(unit, study.experiment)]));
+  const starts = new Map(study.experiment.units.map((unit) => [unit.code, startOf(unit, study.experiment)]));
   for (const code of measuresRead(study)) {
     for (const [unit, { live }] of readingsOf(study, code)) {
       const start = starts.get(unit);

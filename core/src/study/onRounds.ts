@@ -12,8 +12,8 @@ type Planned = Pick<Experiment, 'startedOn' | 'units' | 'measures'>;
  * @returns gives a reading its planned day: null where it is before the first walk, or of a unit or measure that is not there
  */
 export function onItsRound(experiment: Planned): (seen: Unplaced) => Observation {
-  const units = new Map(experiment.units.map((unit) => [unit.unit, unit]));
-  const measures = new Map(experiment.measures.map((measure) => [measure.measure, measure]));
+  const units = new Map(experiment.units.map((unit) => [unit.code, unit]));
+  const measures = new Map(experiment.measures.map((measure) => [measure.code, measure]));
   return (seen) => {
     const [unit, measure] = [units.get(seen.unit), measures.get(seen.measure)];
     const start = unit === undefined ? null : startOf(unit, experiment);

@@ -41,7 +41,7 @@ describe('photos of a study', () => {
   });
 
   it('of one day stand arm beside arm, and those of several arms by themselves', () => {
-    expect(sideBySide(study, '2026-04-04').map(({ arm, photos: own }) => [arm?.arm ?? null, ids(own)])).toEqual([
+    expect(sideBySide(study, '2026-04-04').map(({ arm, photos: own }) => [arm?.code ?? null, ids(own)])).toEqual([
       ['C', ['one']],
       ['T', ['two', 'arm']],
       [null, ['both', 'bench']],

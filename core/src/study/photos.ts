@@ -1,4 +1,4 @@
-import { daysBetween, findArm, readsBlind, type Arm, type Experiment, type Photo, type Study, type Unit } from '../model';
+import { daysBetween, byCode, readsBlind, type Arm, type Experiment, type Photo, type Study, type Unit } from '../model';
 import { livePhotos } from './liveEntries';
 import { plural } from '../quantities/plural';
 import { inList } from '../quantities/inList';
@@ -10,7 +10,7 @@ import { inList } from '../quantities/inList';
  */
 export function photosOfUnit(study: Study, unit: Unit): Photo[] {
   return livePhotos(study).filter(({ units, arms }) =>
-    units.length > 0 ? units.includes(unit.unit) : arms.length === 0 || arms.includes(unit.arm),
+    units.length > 0 ? units.includes(unit.code) : arms.length === 0 || arms.includes(unit.arm),
   );
 }
 
@@ -36,14 +36,14 @@ export interface PhotosOfArm {
 export function sideBySide(study: Study, on: string): PhotosOfArm[] {
   const { arms } = study.experiment;
   const photos = livePhotos(study).filter((photo) => photo.on === on);
-  const own = arms.map((arm) => ({ arm, photos: photos.filter((photo) => armOf(study.experiment, photo) === arm.arm) }));
+  const own = arms.map((arm) => ({ arm, photos: photos.filter((photo) => armOf(study.experiment, photo) === arm.code) }));
   const others = photos.filter((photo) => armOf(study.experiment, photo) === null);
   return others.length > 0 ? [...own, { arm: null, photos: others }] : own;
 }
 
 /** The one arm that a photo shows; null where it shows several. */
 function armOf({ units: all }: Experiment, { units, arms }: Photo): string | null {
-  const shown = new Set(units.length > 0 ? all.filter(({ unit }) => units.includes(unit)).map(({ arm }) => arm) : arms);
+  const shown = new Set(units.length > 0 ? all.filter(({ code: unit }) => units.includes(unit)).map(({ arm }) => arm) : arms);
   const [first = null] = shown;
   return shown.size === 1 ? first : null;
 }
@@ -57,8 +57,8 @@ function armOf({ units: all }: Experiment, { units, arms }: Photo): string | nul
 export function photoWords(experiment: Experiment, photo: Photo, blind = readsBlind(experiment)): string {
   const { arms, units, plan, startedOn } = experiment;
   const armCode = armOf(experiment, photo);
-  const name = findArm(arms, armCode)?.name;
-  const named = photo.arms.map((code) => findArm(arms, code)?.name ?? code);
+  const name = byCode(arms, armCode)?.name;
+  const named = photo.arms.map((code) => byCode(arms, code)?.name ?? code);
   const whom =
     photo.units.length > 0
       ? photo.units.join(', ')

@@ -70,7 +70,7 @@ export function recordingRounds(experiment: Planned, starts: readonly StartCount
     starts.map((start) => startFrom(experiment, start, [])),
   );
   return roundsFrom(planned, today, (measure, plannedDay, { startedOn }) => {
-    const row = read.find((own) => own.measure === measure.measure && own.startedOn === startedOn && own.plannedDay === plannedDay);
+    const row = read.find((own) => own.measure === measure.code && own.startedOn === startedOn && own.plannedDay === plannedDay);
     return row === undefined ? 0 : measure.by === 'container' ? row.containers : row.units;
   });
 }
@@ -106,7 +106,7 @@ function unitsOnRounds(study: Study, measure: Measure, { startedOn, units: own }
   const units = measure.by === 'container' ? standingFor(study, measure, own) : own;
   const starts = known.get(measure) ?? new Map<string, Counted>();
   known.set(measure, starts);
-  const key = `${startedOn ?? ''} ${units.map(({ unit }) => unit).join(' ')}`;
+  const key = `${startedOn ?? ''} ${units.map(({ code: unit }) => unit).join(' ')}`;
   const counted: Counted = starts.get(key) ?? { counts: new Map(), from: new Map() };
   if (starts.size > MOST_REMEMBERED) starts.clear();
   starts.set(key, counted);
@@ -116,20 +116,22 @@ function unitsOnRounds(study: Study, measure: Measure, { startedOn, units: own }
   for (const unit of units) {
     const start = startOf(unit, study.experiment);
     if (start === null) continue;
-    const { live } = cell(study, measure.measure, unit.unit);
-    const before = counted.from.get(unit.unit);
+    const { live } = cell(study, measure.code, unit.code);
+    const before = counted.from.get(unit.code);
     if (before?.live === live && before.start === start) continue;
     if (before) add(before.live, before.start, -1);
     add(live, start, 1);
-    counted.from.set(unit.unit, { live, start });
+    counted.from.set(unit.code, { live, start });
   }
   return counted.counts;
 }
 
 /** Those that stand for what any of the units shares. */
 function standingFor({ experiment }: Study, measure: Measure, units: readonly Unit[]): readonly Unit[] {
-  const [codes, names] = [new Set(units.map(({ unit }) => unit)), new Set(units.map(({ container }) => container))];
-  return unitsRead(experiment, measure).filter(({ unit, container }) => (container === null ? codes.has(unit) : names.has(container)));
+  const [codes, names] = [new Set(units.map(({ code: unit }) => unit)), new Set(units.map(({ container }) => container))];
+  return unitsRead(experiment, measure).filter(({ code: unit, container }) =>
+    container === null ? codes.has(unit) : names.has(container),
+  );
 }
 
 /** A walk as the plan alone makes it: what is due of which units. */
@@ -154,7 +156,7 @@ const roundsOfUnits = memoize((experiment: Experiment) => {
   );
 });
 
-const containersIn = (units: readonly Unit[]) => new Set(units.map(({ unit, container }) => container ?? `unit ${unit}`)).size;
+const containersIn = (units: readonly Unit[]) => new Set(units.map(({ code: unit, container }) => container ?? `unit ${unit}`)).size;
 
 function startFrom({ startedOn: first }: Planned, { startedOn, units: count, containers }: StartCount, units: readonly Unit[]): Start {
   return { startedOn, later: startedOn === null || first === null ? 0 : daysBetween(first, startedOn), count, containers, units };

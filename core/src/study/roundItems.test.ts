@@ -4,7 +4,7 @@ import type { Study } from '../model';
 import { inRandomOrder, openItems, readingBefore, roundItemsOf } from './roundItems';
 
 const height = aMeasure({ readingDays: [7], by: 'plant' });
-const look = aMeasure({ measure: 'look', name: 'Look', primary: false, readingDays: [7] });
+const look = aMeasure({ code: 'look', name: 'Look', primary: false, readingDays: [7] });
 const units = ['C', 'T', 'C', 'T'].map((arm, i) => aUnit(`P${i + 1}`, arm, { row: 1, column: i + 1, sown: 3 }));
 const base = anExperiment({ units, measures: [height, look] });
 const study = (...read: readonly [unit: string, plant: string, value: number][]): Study => ({
@@ -16,7 +16,7 @@ const study = (...read: readonly [unit: string, plant: string, value: number][])
 });
 const plants = (own: Study, unit: string) =>
   roundItemsOf(own, 7)
-    .filter((item) => item.unit.unit === unit && item.plant !== null)
+    .filter((item) => item.unit.code === unit && item.plant !== null)
     .map(({ plant, reading }) => [plant, reading?.value ?? null]);
 
 describe('the stops of a walk', () => {
@@ -34,18 +34,18 @@ describe('the stops of a walk', () => {
 
   it('are open until a unit was begun: how many plants it has is seen at the bench', () => {
     const open = openItems(roundItemsOf(study(['P1', '1', 9]), 7));
-    expect(open.filter(({ unit }) => unit.unit === 'P1').map(({ measure }) => measure.measure)).toEqual(['look']);
-    expect(open.filter(({ unit }) => unit.unit === 'P2')).toHaveLength(4);
+    expect(open.filter(({ unit }) => unit.code === 'P1').map(({ measure }) => measure.code)).toEqual(['look']);
+    expect(open.filter(({ unit }) => unit.code === 'P2')).toHaveLength(4);
   });
 
   it('in a random order keep each unit’s together, and come again from the same seed', () => {
     const items = roundItemsOf(study(), 7);
-    const orders = [1, 2, 3, 4, 5, 6].map((seed) => [...new Set(inRandomOrder(items, seed).map(({ unit }) => unit.unit))].join(' '));
+    const orders = [1, 2, 3, 4, 5, 6].map((seed) => [...new Set(inRandomOrder(items, seed).map(({ unit }) => unit.code))].join(' '));
     expect(new Set(orders).size).toBeGreaterThan(2);
     expect(inRandomOrder(items, 4)).toEqual(inRandomOrder(items, 4));
     expect(
       inRandomOrder(items, 4)
-        .map(({ unit }) => unit.unit)
+        .map(({ unit }) => unit.code)
         .join(),
     ).toMatch(/^(P\d)(,\1){3},(P\d)(,\3){3},/);
   });

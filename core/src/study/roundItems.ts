@@ -54,8 +54,8 @@ export function roundItemsOf(study: Study, day: number): RoundItem[] {
  * @param seed the same seed gives the same order
  */
 export function inRandomOrder(items: readonly RoundItem[], seed: number): RoundItem[] {
-  const units = [...new Set(items.map(({ unit }) => unit.unit))].sort();
-  return shuffled(units, random(seed)).flatMap((code) => items.filter(({ unit }) => unit.unit === code));
+  const units = [...new Set(items.map(({ unit }) => unit.code))].sort();
+  return shuffled(units, random(seed)).flatMap((code) => items.filter(({ unit }) => unit.code === code));
 }
 
 /** Each unit in bench order with what is read of it, or of the tank for which it stands. */
@@ -66,11 +66,11 @@ function inRoundOrder(
   const read = new Map(
     measures.map((measure) => [
       measure,
-      new Set(unitsRead(experiment, measure).flatMap(({ unit, status }) => (status === 'active' ? [unit] : []))),
+      new Set(unitsRead(experiment, measure).flatMap(({ code: unit, status }) => (status === 'active' ? [unit] : []))),
     ]),
   );
   return roundOrder(experiment.units).flatMap((unit) => {
-    const own = measures.filter((measure) => read.get(measure)?.has(unit.unit));
+    const own = measures.filter((measure) => read.get(measure)?.has(unit.code));
     return own.length > 0 ? [{ unit, measures: own }] : [];
   });
 }
@@ -81,14 +81,14 @@ const MOST_PLANTS = 60;
 /** The plants of a unit that are measured one by one: those that are kept, or were sown, or were measured before; null for the unit itself. */
 function plantsOf(study: Study, measure: Measure, unit: Unit): readonly (string | null)[] {
   if (measure.by !== 'plant') return [null];
-  const { live } = cell(study, measure.measure, unit.unit);
+  const { live } = cell(study, measure.code, unit.code);
   const seen = Math.max(0, ...live.map(({ plant }) => Number(plant) || 0));
   const count = Math.min(MOST_PLANTS, Math.max(1, study.experiment.plan.plantsKept ?? unit.sown ?? 1, seen));
   return Array.from({ length: count }, (_, i) => String(i + 1));
 }
 
 function readingOfPlant(study: Study, measure: Measure, unit: Unit, planned: number, plant: string): Observation | null {
-  const own = cell(study, measure.measure, unit.unit).live.filter((seen) => seen.plannedDay === planned && seen.plant === plant);
+  const own = cell(study, measure.code, unit.code).live.filter((seen) => seen.plannedDay === planned && seen.plant === plant);
   return own[own.length - 1] ?? null;
 }
 
@@ -99,13 +99,13 @@ function readingOfPlant(study: Study, measure: Measure, unit: Unit, planned: num
  * @returns those that are open, in their order
  */
 export function openItems(items: readonly RoundItem[]): RoundItem[] {
-  const key = ({ unit, measure }: RoundItem) => `${unit.unit} ${measure.measure}`;
+  const key = ({ unit, measure }: RoundItem) => `${unit.code} ${measure.code}`;
   const begun = new Set(items.filter(({ plant, reading }) => plant !== null && reading !== null).map(key));
   return items.filter((item) => item.reading === null && !(item.plant !== null && begun.has(key(item))));
 }
 
 function readingOnRound(study: Study, measure: Measure, unit: Unit, planned: number, start: string): Observation | null {
-  const reading = filledRounds(cell(study, measure.measure, unit.unit).live, measure, start).get(planned)?.reading ?? null;
+  const reading = filledRounds(cell(study, measure.code, unit.code).live, measure, start).get(planned)?.reading ?? null;
   return hasCategories(measure) ? (categoryReadings(study, measure, unit, planned).get(measure.category ?? '') ?? reading) : reading;
 }
 
@@ -119,7 +119,7 @@ export function extraItems(study: Study, measures: readonly Measure[], taken: Re
   return inRoundOrder(study, measures).flatMap(({ unit, measures: own }) =>
     own.flatMap((measure) =>
       plantsOf(study, measure, unit).map((plant) => {
-        const { live } = cell(study, measure.measure, unit.unit);
+        const { live } = cell(study, measure.code, unit.code);
         const reading = live.findLast((seen) => taken.has(seen.id) && seen.plant === plant) ?? null;
         return { unit, measure, plant, plannedDay: null, reading };
       }),

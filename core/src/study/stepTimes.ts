@@ -7,7 +7,7 @@ const HOUR = 3_600_000;
 /** What of a study its step times follow from. */
 export interface TimesOf {
   readonly plan: Pick<Plan, 'stages'>;
-  readonly units: readonly Pick<Unit, 'unit' | 'arm'>[];
+  readonly units: readonly Pick<Unit, 'code' | 'arm'>[];
 }
 
 /** A step that has begun and not ended. Moments are ISO 8601 with their seconds. */
@@ -47,7 +47,7 @@ export function runningSteps({ plan, units }: TimesOf, care: readonly Care[]): R
           entry,
           step,
           kind: stage?.kind ?? 'other',
-          units: own.map(({ unit }) => unit),
+          units: own.map(({ code: unit }) => unit),
           began,
           endsFrom: hours === null ? null : plus(began, hours),
           endsTo: hours === null ? null : plus(began, Math.max(hours, stage?.hoursMost ?? hours)),
@@ -89,6 +89,6 @@ export function stepsOffTime({ plan, units }: TimesOf, care: readonly Care[]): O
     const minutes = Math.round(took > most ? took - most : took < least ? took - least : 0);
     if (Math.abs(minutes) <= Math.max(SLACK_MINUTES, SLACK_SHARE * least)) return [];
     const arms = [...new Set(own.map(({ arm }) => arm))];
-    return [{ step, arms, units: own.map(({ unit }) => unit), tested: stage.tested, minutes, hours: stage.hours }];
+    return [{ step, arms, units: own.map(({ code: unit }) => unit), tested: stage.tested, minutes, hours: stage.hours }];
   });
 }

@@ -80,7 +80,7 @@ export function stepMoments(experiment: Timed, care: readonly Care[], today: str
   return [...momentsBefore(experiment, startedOn), ...momentsAfter(experiment, startedOn)]
     .flatMap(({ stage, day, on, at, arms, time }): StepOnDay[] => {
       const own = active.filter(({ arm }) => arms.includes(arm));
-      const left = own.filter(({ unit }) => (times.get(stage.name)?.get(unit) ?? 0) <= time).map(({ unit }) => unit);
+      const left = own.filter(({ code: unit }) => (times.get(stage.name)?.get(unit) ?? 0) <= time).map(({ code: unit }) => unit);
       const { name, kind, hours, hoursMost } = stage;
       return own.length === 0
         ? []
@@ -130,16 +130,16 @@ function momentsAfter({ plan, arms }: Timed, startedOn: string): Moment[] {
         day,
         on: addDays(startedOn, Math.floor(day)),
         at: stage.at,
-        arms: arms.flatMap(({ arm }) => (goesThrough(stage, arm) ? [arm] : [])),
+        arms: arms.flatMap(({ code: arm }) => (goesThrough(stage, arm) ? [arm] : [])),
         time,
       })),
   );
 }
 
 /** How often a step was done to each unit. */
-function timesDone(units: readonly Pick<Unit, 'unit' | 'arm'>[], done: readonly Care[]): ReadonlyMap<string, number> {
+function timesDone(units: readonly Pick<Unit, 'code' | 'arm'>[], done: readonly Care[]): ReadonlyMap<string, number> {
   const times = new Map<string, number>();
-  for (const entry of done) for (const { unit } of unitsGiven(units, entry)) times.set(unit, (times.get(unit) ?? 0) + 1);
+  for (const entry of done) for (const { code: unit } of unitsGiven(units, entry)) times.set(unit, (times.get(unit) ?? 0) + 1);
   return times;
 }
 
@@ -149,11 +149,11 @@ function timesDone(units: readonly Pick<Unit, 'unit' | 'arm'>[], done: readonly 
  * @param entry as it was written down
  * @returns those that it names, or those of its arms, or all
  */
-export function unitsGiven<U extends Pick<Unit, 'unit' | 'arm'>>(
+export function unitsGiven<U extends Pick<Unit, 'code' | 'arm'>>(
   units: readonly U[],
   { units: named, arms }: Pick<Care, 'units' | 'arms'>,
 ): U[] {
-  return units.filter(({ unit, arm }) => (named.length > 0 ? named.includes(unit) : arms.length === 0 || arms.includes(arm)));
+  return units.filter(({ code: unit, arm }) => (named.length > 0 ? named.includes(unit) : arms.length === 0 || arms.includes(arm)));
 }
 
 /**

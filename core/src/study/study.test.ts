@@ -86,8 +86,8 @@ describe('the walk that a reading belongs to', () => {
     const own = study([at(3, 5), at(5, 4, { id: 'late', unit: 'u2' })]);
     expect(unitCurve(own, height, itemAt(own.experiment.units, 1))).toEqual([{ day: 3, value: 4 }]);
     expect(itemAt(measureRounds(own), 0).units.map(({ readOn }) => readOn)).toEqual([3, 3]);
-    expect(roundItemsOf(own, 5).map(({ unit, reading }) => [unit.unit, reading?.value])).toEqual([['u2', 4]]);
-    expect(roundItemsOf(own, 3).map(({ unit }) => unit.unit)).toEqual(['u1']);
+    expect(roundItemsOf(own, 5).map(({ unit, reading }) => [unit.code, reading?.value])).toEqual([['u2', 4]]);
+    expect(roundItemsOf(own, 3).map(({ unit }) => unit.code)).toEqual(['u1']);
     expect(roundsOfStudy(own, on(6)).map(({ day, state, left, units }) => [day, state, left, units])).toEqual([
       [3, 'done', 0, 1],
       [5, 'done', 0, 1],

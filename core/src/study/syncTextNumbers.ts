@@ -56,7 +56,7 @@ export function writtenByApp(experiment: Experiment): ReadonlySet<string> {
 }
 
 function saidBy({ arms, units, plan }: Experiment): Said {
-  const counts = new Set(arms.map(({ arm }) => units.filter((unit) => unit.arm === arm).length));
+  const counts = new Set(arms.map(({ code: arm }) => units.filter((unit) => unit.arm === arm).length));
   const sown = new Set(units.map((unit) => unit.sown));
   const alone = (numbers: ReadonlySet<number | null>) => (numbers.size === 1 ? ([...numbers][0] ?? null) : null);
   const { plant, changed, unitWord, putIn } = plan;

@@ -9,5 +9,5 @@ export interface ArmUnits {
 export function unitsByArm({ arms, units }: Pick<Experiment, 'arms' | 'units'>): ArmUnits[] {
   return arms
     .filter((arm) => arm.role !== 'reference')
-    .map((arm) => ({ arm, units: units.filter((unit) => unit.arm === arm.arm && unit.status !== 'excluded') }));
+    .map((arm) => ({ arm, units: units.filter((unit) => unit.arm === arm.code && unit.status !== 'excluded') }));
 }

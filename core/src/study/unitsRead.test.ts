@@ -7,8 +7,8 @@ import { extraItems, roundItemsOf } from './roundItems';
 import { readName, unitsRead } from './unitsRead';
 import { recordingRounds, roundsOfStudy } from './recordingRounds';
 
-const heads = aMeasure({ measure: 'height' });
-const water = aMeasure({ measure: 'water', name: 'Water', unit: '°C', primary: false, by: 'container' });
+const heads = aMeasure({ code: 'height' });
+const water = aMeasure({ code: 'water', name: 'Water', unit: '°C', primary: false, by: 'container' });
 const tanks = ['A', 'A', 'B', 'B', 'D'];
 const units = tanks.map((tank, i) =>
   aUnit(`P${i + 1}`, tank === 'D' ? 'T' : tank === 'A' ? 'C' : 'T', {
@@ -23,7 +23,7 @@ const study = (observations: Study['observations'] = [], more: Partial<typeof st
   ...{ experiment: { ...started, ...more }, observations, happenings: [], care: [], photos: [] },
 });
 const read = (unit: string, value = 21) => anObservation(unit, value, { measure: 'water', plannedDay: 7 });
-const places = (own: Study) => roundItemsOf(own, 7).map(({ unit, measure }) => `${readName(unit, measure)} ${measure.measure}`);
+const places = (own: Study) => roundItemsOf(own, 7).map(({ unit, measure }) => `${readName(unit, measure)} ${measure.code}`);
 
 describe('a measure of what units share', () => {
   it('is asked for once a tank, and once for what shares nothing', () => {
@@ -37,11 +37,11 @@ describe('a measure of what units share', () => {
       'P5 height',
       'P5 water',
     ]);
-    expect(extraItems(study(), [water], new Set()).map(({ unit }) => unit.unit)).toEqual(['P1', 'P3', 'P5']);
+    expect(extraItems(study(), [water], new Set()).map(({ unit }) => unit.code)).toEqual(['P1', 'P3', 'P5']);
   });
 
   it('is still asked for, under the same unit, when that one is lost', () => {
-    const lost = units.map((unit) => (unit.unit === 'P1' ? { ...unit, status: 'lost' as const } : unit));
+    const lost = units.map((unit) => (unit.code === 'P1' ? { ...unit, status: 'lost' as const } : unit));
     expect(places(study([], { units: lost }))).toContain('tank A water');
     const all = units.map((unit) => (unit.container === 'tank A' ? { ...unit, status: 'lost' as const } : unit));
     expect(places(study([], { units: all }))).not.toContain('tank A water');
@@ -50,7 +50,7 @@ describe('a measure of what units share', () => {
   it('is read when each tank is, also by the counts that the list brings', () => {
     const own = study([
       ...['P1', 'P3', 'P5'].map((unit) => read(unit)),
-      ...units.map(({ unit }) => anObservation(unit, 5, { plannedDay: 7 })),
+      ...units.map(({ code: unit }) => anObservation(unit, 5, { plannedDay: 7 })),
     ]);
     expect(roundsOfStudy(own, '2026-04-08')[0]).toMatchObject({ day: 7, state: 'done', left: 0 });
     const counts = [
@@ -72,7 +72,7 @@ describe('a measure of what units share', () => {
       ['P5', 'T', 22],
     ]);
     const mixed = units.map((unit) => ({ ...unit, container: 'one tank' }));
-    expect(unitsRead({ units: mixed }, water)).toMatchObject([{ unit: 'P1', arm: '' }]);
+    expect(unitsRead({ units: mixed }, water)).toMatchObject([{ code: 'P1', arm: '' }]);
     const shared = analyse(study([read('P1')], { units: mixed })).measures.find(({ measure }) => measure === 'water');
     expect(shared?.verdict.code).toBe('cannot-tell');
   });

@@ -15,7 +15,7 @@ export function unitsRead({ units }: Pick<Experiment, 'units'>, { by }: Pick<Mea
 const standIns = memoize((units: readonly Unit[]): readonly Unit[] => {
   const shared = new Map<string, Unit[]>();
   for (const unit of units) {
-    const key = unit.container === null ? `unit ${unit.unit}` : `of ${unit.container}`;
+    const key = unit.container === null ? `unit ${unit.code}` : `of ${unit.container}`;
     shared.set(key, [...(shared.get(key) ?? []), unit]);
   }
   return [...shared.values()].map((inside) => {
@@ -31,6 +31,6 @@ const standIns = memoize((units: readonly Unit[]): readonly Unit[] => {
  * @param measure that is read
  * @returns a code or a name
  */
-export function readName({ unit, container }: Pick<Unit, 'unit' | 'container'>, { by }: Pick<Measure, 'by'>): string {
+export function readName({ code: unit, container }: Pick<Unit, 'code' | 'container'>, { by }: Pick<Measure, 'by'>): string {
   return by === 'container' && container !== null ? container : unit;
 }

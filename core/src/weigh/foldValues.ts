@@ -12,7 +12,7 @@ import { basisOf } from '../study/replicates';
  */
 export function foldValues(experiment: Pick<Experiment, 'units'>, values: readonly UnitValue[]): readonly UnitValue[] {
   if (basisOf(experiment) === 'unit') return values;
-  const containers = new Map(experiment.units.map(({ unit, container }) => [unit, container ?? unit]));
+  const containers = new Map(experiment.units.map(({ code: unit, container }) => [unit, container ?? unit]));
   const groups = new Map<string, UnitValue[]>();
   for (const value of values) {
     const name = containers.get(value.unit) ?? value.unit;

@@ -42,7 +42,7 @@ const FEWEST = 6;
 export function placeSeen({ study, measure, result: { share } }: Shown): PlaceSeen | null {
   const { experiment } = study;
   const { scale, unit, more } = kindOf(measure).wording(measure, share);
-  const places = new Map(experiment.units.map((own) => [own.unit, own]));
+  const places = new Map(experiment.units.map((own) => [own.code, own]));
   const placed = unitValues(study, measure).flatMap((value) => {
     const place = places.get(value.unit);
     return place?.row == null || place.column == null

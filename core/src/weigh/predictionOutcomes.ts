@@ -49,8 +49,8 @@ export function predictionOutcomes(experiment: Experiment, measure: Measure, res
 export function leadRow(experiment: Experiment, result: MeasureResult): ComparisonRow | null {
   const { arms } = experiment;
   const { comparisons } = result;
-  const control = controlOf(arms)?.arm;
-  const first = arms.find(({ role }) => role === 'treatment')?.arm;
+  const control = controlOf(arms)?.code;
+  const first = arms.find(({ role }) => role === 'treatment')?.code;
   return comparisons.find(({ arm, versus, difference }) => arm === first && versus === control && difference.value !== null) ?? null;
 }
 

@@ -72,7 +72,7 @@ export function compareRepeatRuns(first: RepeatRun, result: MeasureResult, other
 const decidingOf = ({ experiment }: Study): Measure | undefined => primaryOf(experiment.measures);
 const whenOf = ({ experiment: { startedOn } }: Study) => (startedOn === null ? '' : longDate(startedOn));
 const alike = (a: string, b: string) => a.trim().toLowerCase() === b.trim().toLowerCase();
-const codeOf = ({ arms }: Experiment, name: string) => arms.find((arm) => alike(arm.name, name))?.arm;
+const codeOf = ({ arms }: Experiment, name: string) => arms.find((arm) => alike(arm.name, name))?.code;
 
 /** The same comparison in another run, by the names of its arms. */
 function rowOf({ study }: RepeatRun, [arm, versus]: readonly [string, string]): { row: ComparisonRow | null; units: number } {
@@ -132,19 +132,19 @@ function partOf(
   return {
     units: experiment.units.map((unit) => ({
       ...unit,
-      unit: name(unit.unit),
+      code: name(unit.code),
       arm: armOf(unit.arm),
       block: `run ${mark}${unit.block === null ? '' : `, ${unit.block}`}`,
       container: unit.container === null ? null : name(unit.container),
       startedOn: unit.startedOn === null ? null : moved(unit.startedOn),
     })),
     observations: observations
-      .filter((seen) => seen.measure === own?.measure)
+      .filter((seen) => seen.measure === own?.code)
       .map((seen) => ({
         ...seen,
         id: name(seen.id),
         unit: name(seen.unit),
-        measure: measure.measure,
+        measure: measure.code,
         observedOn: moved(seen.observedOn),
         replaces: seen.replaces === null ? null : name(seen.replaces),
       })),
@@ -159,8 +159,8 @@ function pictureOf(
 ): Picture {
   const { scale, unit } = kindOf(measure).wording(measure, share);
   const series: Series[] = [
-    { arm: 'run', name: 'A run', role: 'treatment' },
-    { arm: 'together', name: 'Together', role: 'control' },
+    { code: 'run', name: 'A run', role: 'treatment' },
+    { code: 'together', name: 'Together', role: 'control' },
   ];
   const shown = lines.map(({ name, units, row }) => {
     const value = row?.difference.value ?? null;
@@ -171,7 +171,7 @@ function pictureOf(
   const oneWay = values.length > 0 && (values.every((value) => value > 0) || values.every((value) => value < 0));
   const title = oneWay ? `All ${values.length} went the same way` : 'The runs did not all go the same way';
   return {
-    id: `${measure.measure}.runs`,
+    id: `${measure.code}.runs`,
     title,
     sentence: `${title}. ${shown.map(({ name, value }) => `${name}: ${fourFigures(value)}`).join(', ')}.`,
     note: `Marks with bars: the difference in each run and its 95 % interval. n = ${shown.map(({ units }) => units).join(', ')} units.`,

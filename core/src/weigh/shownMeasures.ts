@@ -1,4 +1,4 @@
-import { findMeasure, type Study } from '../model';
+import { byCode, type Study } from '../model';
 import type { Shown } from './picture/parts';
 import type { Result } from './Result';
 
@@ -9,7 +9,7 @@ import type { Result } from './Result';
 export function shownMeasures(study: Study, result: Result): Shown[] {
   const ordered = [...result.measures].sort((a, b) => Number(b.primary) - Number(a.primary));
   return ordered.flatMap((row) => {
-    const measure = findMeasure(study.experiment.measures, row.measure);
+    const measure = byCode(study.experiment.measures, row.measure);
     return measure ? [{ study, measure, result: row }] : [];
   });
 }

@@ -11,6 +11,6 @@ import { unitData } from '../study/curves';
  */
 export function unitValues(study: Study, measure: Measure, data: readonly UnitData[] = unitData(study, measure)): UnitValue[] {
   const { arms, units } = study.experiment;
-  const compared = comparedArms(arms).map(({ arm }) => arm);
+  const compared = comparedArms(arms).map(({ code: arm }) => arm);
   return kindOf(measure).values(measure, data, isShare(measure, units), compared);
 }

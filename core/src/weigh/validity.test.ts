@@ -51,7 +51,7 @@ const happening = (kind: Incident['kind'], more: Partial<Incident> = {}): Partia
 const lost = (...gone: string[]) => ({
   units: codes.map((code) => aUnit(code, armOf(code), { sown: 10, status: gone.includes(code) ? 'lost' : 'active' })),
 });
-const look = aMeasure({ measure: 'look', name: 'Looks', kind: 'rating', unit: '', primary: false, readingDays: [7] });
+const look = aMeasure({ code: 'look', name: 'Looks', kind: 'rating', unit: '', primary: false, readingDays: [7] });
 const water = (t: number) => ({
   care: (['C', 'T'] as const).map((arm) => ({
     ...blankOf(careFields),

@@ -34,7 +34,7 @@ export function weighMeasure(
   const { experiment } = study;
   const kind = kindOf(measure);
   const share = isShare(measure, experiment.units);
-  const compared = comparedArms(experiment.arms).map((arm) => arm.arm);
+  const compared = comparedArms(experiment.arms).map((arm) => arm.code);
   const weighed = weighedOf(experiment, measure, data, unitValues(study, measure, data));
   const { values } = weighed;
   const { tests, terms, contrasts, effects = [], trend, reasons } = compare(study, weighed, options);
@@ -53,7 +53,7 @@ export function weighMeasure(
     beside: options.beside,
   });
   return {
-    measure: measure.measure,
+    measure: measure.code,
     name: measure.name,
     kind: measure.kind,
     unit: measure.unit,
@@ -90,7 +90,7 @@ function otherwise(
   const compareAgain = (own: Weighed) => compare(study, own, { ...options, beside: false }).contrasts;
   const again = (own: readonly UnitValue[], from = data) => compareAgain(weighedOf(experiment, measure, from, own));
   const lost = share
-    ? data.filter(({ unit }) => unit.status === 'lost').map(({ unit }) => ({ unit: unit.unit, arm: unit.arm, block: unit.block, value: 0 }))
+    ? data.filter(({ unit }) => unit.status === 'lost').map(({ unit }) => ({ unit: unit.code, arm: unit.arm, block: unit.block, value: 0 }))
     : [];
   const far = kind.timed || kind.byEye ? [] : outliers(values);
   const excluded = data.some(({ unit }) => unit.status === 'excluded');
@@ -110,7 +110,7 @@ function compare({ experiment }: Study, weighed: Weighed, options: WeighOptions)
   const arms = comparedArms(experiment.arms);
   if (arms.length < 2)
     return { tests: [], terms: [], contrasts: [], trend: null, reasons: ['There is only one arm, so there is nothing to compare.'] };
-  const codes = new Set(arms.map((arm) => arm.arm));
+  const codes = new Set(arms.map((arm) => arm.code));
   const { layout, comparison } = experiment;
   const values = weighed.values.filter((unit) => codes.has(unit.arm));
   const matters = mattersAs(weighed.measure, weighed.share);

@@ -60,7 +60,7 @@ function measureFacts(study: Study, measure: Measure, row: MeasureResult): Write
   ].filter(({ text }) => text !== '');
 }
 
-function armFacts({ experiment }: Study, measure: Measure, row: MeasureResult, { arm, name }: Arm): WritersFact[] {
+function armFacts({ experiment }: Study, measure: Measure, row: MeasureResult, { code: arm, name }: Arm): WritersFact[] {
   const summary = findArm(row.arms, arm);
   if (!summary || summary.units === 0) return [];
   const unit = row.share ? '%' : kindOf(measure).wording(measure, row.share).unit;

@@ -1,6 +1,6 @@
 import { upperFirst } from 'lodash-es';
 import { careWords } from '../log/careWords';
-import { findArm, findMeasure, isValued, longDate, type Observation, type Study } from '../model';
+import { byCode, isValued, longDate, type Observation, type Study } from '../model';
 import { inList } from '../quantities/inList';
 import { plural } from '../quantities/plural';
 import { rounded } from '../quantities/roundTo';
@@ -33,7 +33,7 @@ const notEmpty = (block: Block) => block.kind !== 'list' || block.items.length >
 function mishaps(study: Study): Told[] {
   return liveIncidents(study).map((entry) => {
     const { on, kind, arms, units, note, effect } = entry;
-    const names = arms.map((code) => findArm(study.experiment.arms, code)?.name ?? code);
+    const names = arms.map((code) => byCode(study.experiment.arms, code)?.name ?? code);
     const whom = [...names, ...units];
     const words = [
       note.trim().replace(/\.$/, '') || kind.replaceAll('-', ' '),
@@ -50,7 +50,7 @@ function mishaps(study: Study): Told[] {
 function losses(study: Study): Told[] {
   const told = liveIncidents(study).filter(({ kind }) => kind === 'loss');
   const ended = { lost: 'was lost', excluded: 'did not count' } as const;
-  return study.experiment.units.flatMap(({ unit, status, statusReason, lostOn }) => {
+  return study.experiment.units.flatMap(({ code: unit, status, statusReason, lostOn }) => {
     if (status !== 'lost' && status !== 'excluded') return [];
     const reason = (statusReason ?? '').trim();
     const known = told.some(({ units, note }) => units.includes(unit) && note.toLowerCase().includes(reason.toLowerCase()));
@@ -72,7 +72,7 @@ function amendments({ experiment }: Study): Told[] {
  */
 export function correctionsSection(study: Study, withNotes: boolean): Block[] {
   const byId = new Map(study.observations.map((seen) => [seen.id, seen]));
-  const name = (code: string) => findMeasure(study.experiment.measures, code)?.name ?? code;
+  const name = (code: string) => byCode(study.experiment.measures, code)?.name ?? code;
   const shown = (seen: Observation) => (isValued(seen) ? String(seen.value) : 'no value');
   const corrections = study.observations.flatMap((seen): Told[] => {
     const old = seen.replaces === null ? undefined : byId.get(seen.replaces);

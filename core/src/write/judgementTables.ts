@@ -87,7 +87,7 @@ export function otherwiseTable({ experiment }: Study, measure: Measure, result: 
 }
 
 function named({ units }: Experiment, status: 'excluded' | 'lost'): string {
-  const codes = units.filter((unit) => unit.status === status).map(({ unit }) => unit);
+  const codes = units.filter((unit) => unit.status === status).map(({ code: unit }) => unit);
   return codes.length > 6 ? `${codes.length} units` : inList(codes);
 }
 

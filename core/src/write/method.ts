@@ -1,5 +1,5 @@
 import { upperFirst } from 'lodash-es';
-import { findArm, longDate, momentWords, shortDate, type Experiment, type Plan, type Study } from '../model';
+import { byCode, longDate, momentWords, shortDate, type Experiment, type Plan, type Study } from '../model';
 import { inList } from '../quantities/inList';
 import { plural } from '../quantities/plural';
 import { placesInWords } from '../plan/movedByHand';
@@ -31,7 +31,7 @@ export function method(study: Study): Block[] {
   const read = observersSentence(study);
   const written = (lines: readonly string[]) => lines.filter((line) => line.trim() !== '');
   const [materials, cautions, steps] = [written(plan.materials), written(plan.cautions), written(plan.steps)];
-  const each = arms.map((arm) => `${arm.name} ${units.filter((unit) => unit.arm === arm.arm).length}`).join('; ');
+  const each = arms.map((arm) => `${arm.name} ${units.filter((unit) => unit.arm === arm.code).length}`).join('; ');
   const started = experiment.startedOn === null ? '' : ` The start was ${longDate(experiment.startedOn)}.`;
   return [
     ...(materials.length > 0 ? [headingBlock('Materials'), listBlock(materials)] : []),
@@ -65,7 +65,7 @@ function sharedInWords({ units, arms }: Experiment): string {
   const names = [...new Set(units.map(({ container }) => container))];
   if (names.every((name) => name === null)) return '';
   if (names.length === 1) return ` All shared one: ${names[0]}.`;
-  const of = arms.map(({ arm, name }) => {
+  const of = arms.map(({ code: arm, name }) => {
     const own = new Set(units.filter((unit) => unit.arm === arm).flatMap(({ container }) => container ?? []));
     return own.size === 0 ? '' : `${name} in ${inList([...own])}`;
   });
@@ -76,7 +76,7 @@ function sharedInWords({ units, arms }: Experiment): string {
 function stages(experiment: Experiment): Block[] {
   const { plan, arms } = experiment;
   if (plan.stages.length === 0) return [];
-  const nameOf = (code: string) => findArm(arms, code)?.name ?? code;
+  const nameOf = (code: string) => byCode(arms, code)?.name ?? code;
   const moments = stepMoments(experiment, [], experiment.startedOn ?? '');
   const told = plan.stages.map((stage) => {
     const { name, arms: through, hours, hoursMost, days } = stage;
@@ -125,7 +125,7 @@ function layout({ plan, units }: Experiment): Block[] {
     {
       kind: 'bench',
       caption: `The layout: where each ${plan.unitWord} stood, seen from above.`,
-      rows: rows.map((row) => placed.filter((unit) => unit.row === row).map((unit) => `${unit.unit} ${unit.arm}`)),
+      rows: rows.map((row) => placed.filter((unit) => unit.row === row).map((unit) => `${unit.code} ${unit.arm}`)),
     },
   ];
 }

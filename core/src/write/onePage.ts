@@ -47,7 +47,7 @@ export function onePage(study: Study, result: Result, own: (part: WritingPart) =
 
 function didWords({ experiment }: Study): string {
   const { arms, units, plan, startedOn } = experiment;
-  const each = arms.map(({ arm, name }) => {
+  const each = arms.map(({ code: arm, name }) => {
     const count = units.filter((unit) => unit.arm === arm).length;
     return `${count} ${count === 1 ? plan.unitWord : plural(plan.unitWord)} with ${name}`;
   });

@@ -1,6 +1,6 @@
 import { itemAt } from '../invariant';
 import type { Study } from '../model';
-import { findMeasure, longDate } from '../model';
+import { byCode, longDate } from '../model';
 import { plural } from '../quantities/plural';
 import type { MeasureResult, Result } from '../weigh/Result';
 import { sentenceText } from '../model/Sentence';
@@ -35,7 +35,7 @@ export function plainSummary(study: Study, result: Result): string {
 
 function measureLines(study: Study, row: MeasureResult): string[] {
   const { experiment } = study;
-  const measure = findMeasure(experiment.measures, row.measure);
+  const measure = byCode(experiment.measures, row.measure);
   if (!measure) return [];
   const title = row.primary ? row.name : `Also seen: ${row.name}`;
   const words = row.primary

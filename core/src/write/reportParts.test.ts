@@ -15,7 +15,7 @@ const base = studyOf(
   { C: [10, 11, 9, 10.5, 9.5], T: [15, 16, 14, 15.5, 14.5] },
   {
     arms: [anArm('C', { name: 'plain water' }), anArm('T', { name: 'tea' })],
-    measures: [aMeasure(), aMeasure({ measure: 'leaves', name: 'Leaves', unit: '', primary: false })],
+    measures: [aMeasure(), aMeasure({ code: 'leaves', name: 'Leaves', unit: '', primary: false })],
     plan: { ...emptyPlan, plant: 'radish', unitWord: 'pot' },
     endedOn: '2026-04-08',
   },
@@ -48,8 +48,8 @@ describe('facts for the writer', () => {
 describe('what happened', () => {
   it('tells a loss once where the mishap says why, and by itself where it has a reason of its own', () => {
     const units = base.experiment.units.map((unit) =>
-      unit.unit === 'T1' || unit.unit === 'C1'
-        ? { ...unit, status: 'lost' as const, statusReason: unit.unit === 'T1' ? 'dried out' : 'a cat', lostOn: '2026-04-05' }
+      unit.code === 'T1' || unit.code === 'C1'
+        ? { ...unit, status: 'lost' as const, statusReason: unit.code === 'T1' ? 'dried out' : 'a cat', lostOn: '2026-04-05' }
         : unit,
     );
     const loss = anIncident('loss', { units: ['T1'], note: 'Found dried out.', on: '2026-04-05' });
@@ -121,7 +121,7 @@ describe('the lengths of a report', () => {
 it('the measure that decides comes first, and one that left the plan not at all', () => {
   const result = analyse(base);
   const turned = { ...base, experiment: { ...base.experiment, measures: [...base.experiment.measures].reverse() } };
-  expect(shownMeasures(turned, result).map(({ measure }) => measure.measure)).toEqual(['height', 'leaves']);
+  expect(shownMeasures(turned, result).map(({ measure }) => measure.code)).toEqual(['height', 'leaves']);
   expect(shownMeasures({ ...base, experiment: { ...base.experiment, measures: [] } }, result)).toEqual([]);
 });
 

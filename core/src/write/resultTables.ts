@@ -39,7 +39,7 @@ export function categoriesTable(study: Study, measure: Measure): TableBlock | nu
   const { categories } = measure;
   const rows = unitsByArm(study.experiment).map(({ arm, units }) => {
     const read = units.flatMap((unit) => {
-      const days = new Set(cell(study, measure.measure, unit.unit).live.flatMap(({ plannedDay }) => plannedDay ?? []));
+      const days = new Set(cell(study, measure.code, unit.code).live.flatMap(({ plannedDay }) => plannedDay ?? []));
       const last = Math.max(...days);
       return days.size === 0 ? [] : [{ sown: unit.sown ?? 0, counts: categoryReadings(study, measure, unit, last) }];
     });

@@ -127,7 +127,7 @@ describe('the lab report', () => {
         ...blank,
         id: 'b',
         on: '2026-04-02',
-        units: study.experiment.units.filter(({ arm }) => arm === 'T').map(({ unit }) => unit),
+        units: study.experiment.units.filter(({ arm }) => arm === 'T').map(({ code: unit }) => unit),
         amount: 0.1,
         amountUnit: 'L',
       },

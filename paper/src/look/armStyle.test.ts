@@ -3,9 +3,9 @@ import { describe, expect, it } from 'vitest';
 import { armStyle } from './armStyle';
 
 const arms = [
-  { arm: 'C', role: 'control' as const },
-  ...Array.from({ length: 8 }, (_, i) => ({ arm: `T${i}`, role: 'treatment' as const })),
-  { arm: 'R', role: 'reference' as const },
+  { code: 'C', role: 'control' as const },
+  ...Array.from({ length: 8 }, (_, i) => ({ code: `T${i}`, role: 'treatment' as const })),
+  { code: 'R', role: 'reference' as const },
 ];
 
 /** Contrast of two sRGB colours, WCAG 2.1. */
@@ -47,14 +47,14 @@ describe('the look of an arm', () => {
 
   it('twelve arms are told apart without colour: by shape and by whether it is filled', () => {
     const all = [
-      { arm: 'C', role: 'control' as const },
-      ...Array.from({ length: 11 }, (_, i) => ({ arm: `T${i}`, role: 'treatment' as const })),
+      { code: 'C', role: 'control' as const },
+      ...Array.from({ length: 11 }, (_, i) => ({ code: `T${i}`, role: 'treatment' as const })),
     ];
-    const marks = all.map(({ arm }) => armStyle(all, arm)).map(({ shape, open }) => `${shape} ${open}`);
+    const marks = all.map(({ code }) => armStyle(all, code)).map(({ shape, open }) => `${shape} ${open}`);
     expect(new Set(marks).size).toBe(12);
   });
 
-  it.each(arms.map(({ arm }) => arm))('the code on the stake of %s can be read: 4.5 : 1 (WCAG 2.1)', (arm) => {
+  it.each(arms.map(({ code }) => code))('the code on the stake of %s can be read: 4.5 : 1 (WCAG 2.1)', (arm) => {
     const { fill, text } = armStyle(arms, arm);
     expect(contrast(fill, text)).toBeGreaterThanOrEqual(4.5);
   });

@@ -1,4 +1,4 @@
-import { findArm, itemAt } from '@fern/core';
+import { byCode, itemAt } from '@fern/core';
 import type { Arm } from '@fern/core';
 import { colours } from './colours';
 
@@ -43,8 +43,8 @@ const shapes: readonly Shape[] = [
 const dashes: readonly (readonly number[])[] = [[], [6, 4], [2, 3], [10, 4, 2, 4]];
 
 /** The style of an arm among its experiment's arms: control hollow in ink, references hollow and dashed, treatments filled in turn. */
-export function armStyle(arms: readonly Pick<Arm, 'arm' | 'role'>[], code: string): ArmStyle {
-  const role = findArm(arms, code)?.role ?? 'control';
+export function armStyle(arms: readonly Pick<Arm, 'code' | 'role'>[], code: string): ArmStyle {
+  const role = byCode(arms, code)?.role ?? 'control';
   if (role !== 'treatment') {
     return {
       stroke: role === 'control' ? colours.ink : colours.soft,
@@ -56,7 +56,7 @@ export function armStyle(arms: readonly Pick<Arm, 'arm' | 'role'>[], code: strin
       open: true,
     };
   }
-  const i = arms.filter((arm) => arm.role === 'treatment').findIndex((arm) => arm.arm === code);
+  const i = arms.filter((arm) => arm.role === 'treatment').findIndex((arm) => arm.code === code);
   const [fill, text] = itemAt(treatments, i % treatments.length);
   // After six arms the colours come again, with an outline in ink.
   return {

@@ -113,7 +113,7 @@ function words({ title, keyed, series }: Picture) {
         usePointStyle: true,
         color: colours.ink,
         generateLabels: () =>
-          series.map(({ arm, name }) => {
+          series.map(({ code: arm, name }) => {
             const look = armStyle(series, arm);
             return {
               text: shorten(name, KEY_LETTERS),

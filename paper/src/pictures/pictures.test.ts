@@ -16,8 +16,8 @@ const base: Picture = {
   x: { label: 'Height, cm' },
   y: { label: '', names: ['plain water', 'tea'] },
   series: [
-    { arm: 'C', name: 'plain water', role: 'control' },
-    { arm: 'T', name: 'tea', role: 'treatment' },
+    { code: 'C', name: 'plain water', role: 'control' },
+    { code: 'T', name: 'tea', role: 'treatment' },
   ],
   keyed: false,
   marks: [],

@@ -1,5 +1,5 @@
 import { QueryTypes, type QueryInterface } from 'sequelize';
-import { onRounds } from '@fern/core';
+import { experimentFields, onRounds, withBlanks } from '@fern/core';
 import type { Migration } from './Migration';
 
 const columns =
@@ -58,13 +58,13 @@ async function placeOnWalks({ sequelize }: QueryInterface): Promise<void> {
   const all = <Row extends object>(sql: string, replacements: Record<string, unknown> = {}) =>
     sequelize.query<Row>(sql, { replacements, type: QueryTypes.SELECT });
   for (const { id, document } of await all<{ id: string; document: string }>('SELECT id, document FROM experiments')) {
-    const units = await all<Planned['units'][number]>('SELECT unit, startedOn FROM units WHERE experimentId = :id', { id });
+    const units = await all<Planned['units'][number]>('SELECT unit AS code, startedOn FROM units WHERE experimentId = :id', { id });
     const readings = await all<Unplaced[number]>(
       'SELECT id, unit, plant, measure, observedOn, replaces FROM observations WHERE experimentId = :id',
       { id },
     );
     const byWalk = new Map<number, string[]>();
-    for (const { plannedDay, id: own } of onRounds({ ...(JSON.parse(document) as Planned), units }, readings)) {
+    for (const { plannedDay, id: own } of onRounds({ ...withBlanks(experimentFields, JSON.parse(document) as object), units }, readings)) {
       if (plannedDay === null) continue;
       const ids = byWalk.get(plannedDay) ?? [];
       byWalk.set(plannedDay, ids);

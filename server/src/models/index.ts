@@ -83,7 +83,7 @@ export function defineModels(sequelize: Sequelize): Models {
     history: table<HistoryRow>('history', {
       ...{ id: key(), accountId: text, experimentId: text, title: text, at: text, what: text, detail: text },
     }),
-    units: table<UnitRow>('units', { experimentId: key(), position: DataTypes.INTEGER, ...columnsOf(unitFields, ['unit']) }),
+    units: table<UnitRow>('units', { experimentId: key(), position: DataTypes.INTEGER, ...columnsOf(unitFields, ['code']) }),
     observations: table<RecordRow>('observations', { experimentId: key(), receivedAt: text, ...columnsOf(observationFields, ['id']) }),
     happenings: table<RecordRow>('happenings', { experimentId: key(), ...columnsOf(incidentFields, ['id']) }),
     care: table<RecordRow>('care', { experimentId: key(), ...columnsOf(careFields, ['id']) }),

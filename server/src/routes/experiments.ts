@@ -1,3 +1,4 @@
+import { asksInFormerNames } from '../formerNames';
 import {
   changeSchema,
   experimentSchema,
@@ -73,7 +74,7 @@ export const experimentRoutes = [
     handle: (call) => {
       const what = call.request.query.as === 'columns' ? 'columns' : 'study';
       call.response.type('application/json');
-      return call.readInWorker({ what, ownerId: call.account.id, id: param(call, 'id') });
+      return call.readInWorker({ what, ownerId: call.account.id, id: param(call, 'id'), former: asksInFormerNames(call.request) });
     },
   }),
 ];

@@ -48,7 +48,7 @@ describe('a started plan', () => {
   const rest = draft.units.slice(1);
   it.each<[string, Experiment['units']]>([
     ['places that were moved', moveUnit(draft.units, 'D01', 1, 5)],
-    ['an arm that was dealt again', [{ ...first, arm: draft.arms.find(({ arm }) => arm !== first.arm)?.arm ?? '' }, ...rest]],
+    ['an arm that was dealt again', [{ ...first, arm: draft.arms.find(({ code: arm }) => arm !== first.arm)?.code ?? '' }, ...rest]],
     ['another block', [{ ...first, block: 'A' }, ...rest]],
   ])('does not take %s, whatever an amendment says', (_, units) => {
     expect(() => checkFrozen(started, amended({ ...started, units }))).toThrow(/keeps its arm, its block and its place/);
@@ -86,11 +86,11 @@ describe('a started plan', () => {
       ...started,
       hypothesis: 'Another',
       arms: draft.arms.map((arm) => (arm === first ? { ...arm, name: 'Sea water' } : arm)),
-      units: [...draft.units.slice(1), { ...itemAt(draft.units, 0), unit: 'D99' }],
+      units: [...draft.units.slice(1), { ...itemAt(draft.units, 0), code: 'D99' }],
     });
     expect(itemAt(checkFrozen(started, bent).plan.amendments, 0).changes).toEqual([
       { what: 'the hypothesis', before: draft.hypothesis, after: 'Another' },
-      { what: `arm ${first.arm}, name`, before: first.name, after: 'Sea water' },
+      { what: `arm ${first.code}, name`, before: first.name, after: 'Sea water' },
       { what: 'unit D01', before: 'there', after: 'taken away' },
       { what: 'unit D99', before: 'not there', after: itemAt(draft.units, 0).arm },
     ]);

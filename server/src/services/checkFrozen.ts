@@ -1,4 +1,4 @@
-import { findUnit, fixedChanges, same, type Amendment, type Experiment } from '@fern/core';
+import { byCode, fixedChanges, same, type Amendment, type Experiment } from '@fern/core';
 import { ProblemError } from '../ProblemError';
 
 /** What a unit keeps whatever an amendment says. */
@@ -19,14 +19,14 @@ export function checkFrozen(before: Experiment, after: Experiment): Experiment {
   if (after.plan.frozenOn !== before.plan.frozenOn)
     throw refuse('A start cannot be taken back.', '/experiment/plan/frozenOn', `The plan is frozen since ${before.plan.frozenOn}.`);
   const moved = after.units.find((unit) => {
-    const was = findUnit(before.units, unit.unit);
+    const was = byCode(before.units, unit.code);
     return was !== undefined && stays.some((field) => was[field] !== unit[field]);
   });
   if (moved)
     throw refuse(
       'Once it has started, each keeps its arm, its block and its place. Nothing was changed.',
       '/experiment/units',
-      `${moved.unit} would change its arm, block or place.`,
+      `${moved.code} would change its arm, block or place.`,
     );
   const changes = fixedChanges(before, after);
   const [added] = next.slice(old.length);

@@ -8,7 +8,8 @@ import type { Tables } from '../oneWriter';
  */
 export async function checkNamed({ statements }: Tables, id: string, before: Experiment, after: Experiment): Promise<void> {
   const gone = (of: 'units' | 'arms') => {
-    const codes = (own: Experiment): string[] => (of === 'units' ? own.units.map(({ unit }) => unit) : own.arms.map(({ arm }) => arm));
+    const codes = (own: Experiment): string[] =>
+      of === 'units' ? own.units.map(({ code: unit }) => unit) : own.arms.map(({ code: arm }) => arm);
     const left = new Set(codes(after));
     return codes(before).filter((code) => !left.has(code));
   };

@@ -1,7 +1,7 @@
 import type { ActivityKind, ExperimentRecord, SownAgain, StudyRecord } from '@fern/contract';
 import {
   careFields,
-  findUnit,
+  byCode,
   incidentFields,
   observationFields,
   photoFields,
@@ -75,8 +75,8 @@ export function changeExperiment(
         { pointer: '/experiment/plan/predictions', detail: 'Predictions cannot change once there are readings.' },
       ]);
     }
-    const units = new Set(experiment.units.map((unit) => unit.unit));
-    const measures = new Set(experiment.measures.map((measure) => measure.measure));
+    const units = new Set(experiment.units.map((unit) => unit.code));
+    const measures = new Set(experiment.measures.map((measure) => measure.code));
     const lost = read.find((row) => !units.has(row.unit) || !measures.has(row.measure));
     if (lost) {
       const pointer = units.has(lost.unit) ? '/experiment/measures' : '/experiment/units';
@@ -114,7 +114,7 @@ export function setUnitStatus(
 ): Promise<ExperimentRecord> {
   return database.write(async (tables) => {
     await getExperiment(tables, ownerId, id);
-    const [changed] = await tables.models.units.update(state, { where: { experimentId: id, unit } });
+    const [changed] = await tables.models.units.update(state, { where: { experimentId: id, code: unit } });
     if (changed === 0) throw notFound();
     await tables.models.experiments.increment('version', { where: { id } });
     const record = await getExperiment(tables, ownerId, id);
@@ -141,7 +141,7 @@ export function setSownAgain(
 ): Promise<ExperimentRecord> {
   return database.write(async (tables) => {
     const { version, experiment } = await getExperiment(tables, ownerId, id);
-    const before = findUnit(experiment.units, unit);
+    const before = byCode(experiment.units, unit);
     if (!before) throw notFound();
     if (before.sown === sown) return { id, version, experiment };
     const amendment: Amendment = {
@@ -152,7 +152,7 @@ export function setSownAgain(
     };
     const amended =
       experiment.plan.frozenOn === null ? experiment.plan : { ...experiment.plan, amendments: [...experiment.plan.amendments, amendment] };
-    await tables.models.units.update({ sown }, { where: { experimentId: id, unit } });
+    await tables.models.units.update({ sown }, { where: { experimentId: id, code: unit } });
     await tables.models.experiments.update(
       { version: version + 1, document: asDocument({ ...experiment, plan: amended }), changedAt: new Date().toISOString() },
       { where: { id } },

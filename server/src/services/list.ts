@@ -21,7 +21,7 @@ import type { Statements } from '../statements';
 const DAYS_AHEAD = 14;
 
 /** What a unit shares, or itself. */
-const SHARED = `coalesce('of ' || u.container, 'unit ' || u.unit)`;
+const SHARED = `coalesce('of ' || u.container, 'unit ' || u.code)`;
 
 type Of<Row> = Row & { readonly experimentId: string };
 
@@ -43,7 +43,7 @@ export async function listExperiments({ long: { statements } }: Database, ownerI
   const read = await counted<ReadSoFar>(
     `SELECT o.experimentId, o.measure, o.plannedDay, u.startedOn, count(DISTINCT iif(u.status = 'active', o.unit, NULL)) AS units,
             count(DISTINCT ${SHARED}) AS containers
-     FROM observations o JOIN units u ON u.experimentId = o.experimentId AND u.unit = o.unit JOIN experiments e ON e.id = o.experimentId
+     FROM observations o JOIN units u ON u.experimentId = o.experimentId AND u.code = o.unit JOIN experiments e ON e.id = o.experimentId
      WHERE e.ownerId = ? AND ${SHOWN} AND o.plannedDay IS NOT NULL
      GROUP BY o.experimentId, o.measure, o.plannedDay, u.startedOn`,
   );
@@ -76,8 +76,8 @@ async function stepsOf(statements: Statements, experiments: readonly Known[], to
   if (experiments.length === 0) return new Map();
   const ids = JSON.stringify(experiments.map(({ id }) => id));
   const units = byExperiment(
-    await statements.all<Of<Pick<Unit, 'unit' | 'arm' | 'status'>>>(
-      'SELECT experimentId, unit, arm, status FROM units WHERE experimentId IN (SELECT value FROM json_each(?))',
+    await statements.all<Of<Pick<Unit, 'code' | 'arm' | 'status'>>>(
+      'SELECT experimentId, code, arm, status FROM units WHERE experimentId IN (SELECT value FROM json_each(?))',
       [ids],
     ),
   );

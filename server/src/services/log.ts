@@ -1,8 +1,7 @@
 import type { FieldError, SentReading } from '@fern/contract';
 import {
   careFields,
-  findMeasure,
-  findUnit,
+  byCode,
   hasCategories,
   incidentFields,
   isValued,
@@ -135,8 +134,8 @@ export function append<Entry extends Incident | Care | Photo>(
 
 /** Whom an entry names must be there. */
 export function checkCodes({ units, arms }: Experiment, entry: Incident | Care | Photo): void {
-  const unit = entry.units.findIndex((code) => !units.some((own) => own.unit === code));
-  const arm = entry.arms.findIndex((code) => !arms.some((own) => own.arm === code));
+  const unit = entry.units.findIndex((code) => !units.some((own) => own.code === code));
+  const arm = entry.arms.findIndex((code) => !arms.some((own) => own.code === code));
   const wrong = (pointer: string, detail: string) => new ProblemError(422, `${detail} Nothing was stored.`, [{ pointer, detail }]);
   if (unit >= 0) throw wrong(`/units/${unit}`, `There is no unit ${entry.units[unit]} in this experiment.`);
   if (arm >= 0) throw wrong(`/arms/${arm}`, `There is no arm ${entry.arms[arm]} in this experiment.`);
@@ -161,8 +160,8 @@ async function checkMended(
 
 function check(seen: Observation, i: number, experiment: Experiment, known: ReadonlyMap<string, Observation>): FieldError[] {
   const error = at(i);
-  const unit = findUnit(experiment.units, seen.unit);
-  const measure = findMeasure(experiment.measures, seen.measure);
+  const unit = byCode(experiment.units, seen.unit);
+  const measure = byCode(experiment.measures, seen.measure);
   const errors: FieldError[] = [];
   if (!unit) errors.push(error('unit', `There is no unit ${seen.unit} in this experiment.`));
   if (!measure) errors.push(error('measure', `There is no measure ${seen.measure} in this experiment.`));

@@ -1,4 +1,5 @@
 import { packColumns, zipBundle, itemAt } from '@fern/core';
+import { withFormerNames } from '../formerNames';
 import { SHOWN } from '../models/experimentRow';
 import type { Tables } from '../oneWriter';
 import { ProblemError } from '../ProblemError';
@@ -10,7 +11,13 @@ const MOST_TOGETHER = 200 * 1024 * 1024;
 
 /** What is read whole and sent as it is: a study, its package, or all packages of an owner. */
 export type Wanted =
-  | { readonly what: 'study' | 'columns' | 'package'; readonly ownerId: string; readonly id: string }
+  | {
+      readonly what: 'study' | 'columns' | 'package';
+      readonly ownerId: string;
+      readonly id: string;
+      /** In the names of the version before. */
+      readonly former?: boolean;
+    }
   | { readonly what: 'everything'; readonly ownerId: string };
 
 /** As it goes over the network: JSON, or a .zip. */
@@ -19,7 +26,8 @@ export async function studyBytes(tables: Tables, wanted: Wanted): Promise<Uint8A
   const study = await getStudy(tables, wanted.ownerId, wanted.id);
   if (wanted.what === 'package') return zipStudy(study, await picturesOf(tables, wanted.id));
   // As columns the readings come in a tenth of the size, which is how a page of 100,000 opens without a pause.
-  const sent = wanted.what === 'columns' ? { ...study, observations: packColumns(study.observations) } : study;
+  const packed = wanted.what === 'columns' ? { ...study, observations: packColumns(study.observations) } : study;
+  const sent = wanted.former ? withFormerNames(packed) : packed;
   return new TextEncoder().encode(JSON.stringify(sent));
 }
 

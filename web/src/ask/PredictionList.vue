@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
 import { computed, reactive } from 'vue';
-import { addPrediction, controlOf, emptyPrediction, findArm, kindOf, primaryOf, removePrediction, type Prediction } from '@fern/core';
+import { addPrediction, controlOf, emptyPrediction, byCode, kindOf, primaryOf, removePrediction, type Prediction } from '@fern/core';
 import { useLoaded } from '../layout/loaded';
 import ChoiceField from '../components/ChoiceField.vue';
 import NumberField from '../components/NumberField.vue';
@@ -33,8 +33,8 @@ const asked = computed(() => {
   const [control, first] = [controlOf(arms), arms.find(({ role }) => role === 'treatment')];
   return primary.value && control && first ? `${primary.value.name}: ${first.name} against ${control.name}` : null;
 });
-const nameOf = (code: string) => findArm(experiment.value.arms, code)?.name ?? code;
-const rest = computed(() => experiment.value.arms.filter(({ arm }) => !typed.ranking.includes(arm)));
+const nameOf = (code: string) => byCode(experiment.value.arms, code)?.name ?? code;
+const rest = computed(() => experiment.value.arms.filter(({ code: arm }) => !typed.ranking.includes(arm)));
 const isWhole = computed(() => rest.value.length === 0);
 const mayAdd = computed(() => typed.person.trim() !== '' && (typed.way !== '' || isWhole.value));
 
@@ -117,7 +117,9 @@ function add(): void {
         </li>
       </ol>
       <p v-if="rest.length > 0" class="arms">
-        <Button v-for="{ arm, name } in rest" :key="arm" size="small" @click="typed.ranking = [...typed.ranking, arm]">{{ name }}</Button>
+        <Button v-for="{ code: arm, name } in rest" :key="arm" size="small" @click="typed.ranking = [...typed.ranking, arm]">{{
+          name
+        }}</Button>
       </p>
     </fieldset>
     <Button html-type="submit" :disabled="!mayAdd">Add the prediction</Button>

@@ -58,7 +58,7 @@ const ground = computed(() => (props.question.light === 'outdoors' ? '#DDE6CF' :
         fill="#E2A400"
       />
       <rect v-if="shelf.light === 'window'" x="0" :y="shelf.y + 2" width="3" :height="shelf.height + 4" fill="#8FC1DA" />
-      <g v-for="{ unit, x, y, r, look } in shelf.units" :key="unit.unit" :transform="`translate(${x} ${y})`">
+      <g v-for="{ unit, x, y, r, look } in shelf.units" :key="unit.code" :transform="`translate(${x} ${y})`">
         <UnitForm :form="form" :r="r" :fill="look.hollow ? '#FFFFFF' : look.fill" :unit="unit" bare />
       </g>
     </g>

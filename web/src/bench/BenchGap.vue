@@ -13,7 +13,7 @@ const emit = defineEmits<{ barrier: [row: number, column: number] }>();
     :class="{ movable }"
     @click="movable && emit('barrier', gap.unit.row ?? 1, gap.unit.column ?? 1)"
   >
-    <title>{{ gap.stands ? 'Take the barrier away' : `Barrier between ${gap.unit.unit} and ${gap.right.unit}` }}</title>
+    <title>{{ gap.stands ? 'Take the barrier away' : `Barrier between ${gap.unit.code} and ${gap.right.code}` }}</title>
     <rect x="-3" :y="-tile * 0.4" width="6" :height="tile * 0.8" fill="transparent" />
     <rect x="-1.8" :y="-tile * 0.42" width="3.6" :height="tile * 0.84" rx="1.8" :class="gap.stands ? 'stands' : 'could'" />
   </g>

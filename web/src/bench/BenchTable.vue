@@ -14,7 +14,7 @@ const props = defineProps<{
 const columns = computed(() => Math.max(0, ...props.units.map(({ column }) => column ?? 0)));
 const head = computed(() => ['', ...Array.from({ length: columns.value }, (_, i) => `place ${i + 1}`)]);
 const cellOf = (unit: Unit | undefined) =>
-  unit ? [unit.unit, ...props.wordsOf(unit), ...(unit.unit === props.current ? ['here now'] : [])].join(', ') : '';
+  unit ? [unit.code, ...props.wordsOf(unit), ...(unit.code === props.current ? ['here now'] : [])].join(', ') : '';
 const rows = computed(() =>
   shelfRows(props.shelves).flatMap(({ shelf, first, last }) =>
     Array.from({ length: last - first + 1 }, (_, i) => {

@@ -45,7 +45,7 @@ const stakeSize = computed(() => Math.max(13, Math.min(22, props.tile * 0.34)));
 <template>
   <g
     :transform="`translate(${x} ${y})`"
-    :data-unit="unit.unit"
+    :data-unit="unit.code"
     :class="{ interactive, held, faded, gone }"
     :tabindex="interactive ? (stop ? 0 : -1) : undefined"
     :role="interactive ? 'button' : 'img'"
@@ -103,7 +103,7 @@ const stakeSize = computed(() => Math.max(13, Math.min(22, props.tile * 0.34)));
       font-family="IBM Plex Mono"
       :font-size="Math.max(7, Math.min(10.5, tile * 0.2))"
       :fill="colours.soft"
-      >{{ unit.unit }}</text
+      >{{ unit.code }}</text
     >
   </g>
 </template>

@@ -7,7 +7,7 @@ import BenchView from './BenchView.vue';
 
 const unit = (code: string, row: number, column: number, more: Partial<Unit> = {}): Unit => ({
   ...blankOf(unitFields),
-  unit: code,
+  code: code,
   arm: 'C',
   row,
   column,
@@ -63,7 +63,7 @@ describe('the geometry of a bench', () => {
   });
 
   it('gaps are where two stand side by side; barriers alone where nothing can be moved', () => {
-    expect(barrierGaps(two, [], geometry, true).map(({ unit: left, right }) => [left.unit, right.unit])).toEqual([['P1', 'P2']]);
+    expect(barrierGaps(two, [], geometry, true).map(({ unit: left, right }) => [left.code, right.code])).toEqual([['P1', 'P2']]);
     expect(barrierGaps(two, [], geometry, false)).toEqual([]);
     expect(itemAt(barrierGaps(two, [{ row: 1, column: 1 }], geometry, false), 0).stands).toBe(true);
   });
@@ -129,11 +129,12 @@ describe('the bench by keyboard', () => {
     };
     const units = experiment.units.map((own, i) => (i === 1 ? { ...own, status: 'lost' as const } : own));
     const open = await cells({ units, done: new Set(['D01']), current: 'D03' });
-    const nameOf = (code: string) => experiment.arms.find(({ arm }) => arm === units.find(({ unit: own }) => own === code)?.arm)?.name;
+    const nameOf = (code: string) =>
+      experiment.arms.find(({ code: arm }) => arm === units.find(({ code: own }) => own === code)?.arm)?.name;
     expect(open[1]).toBe(`D01, ${nameOf('D01')}, read`);
     expect(open[2]).toBe(`D02, ${nameOf('D02')}, lost`);
     expect(open[3]).toBe(`D03, ${nameOf('D03')}, here now`);
-    for (const { unit: code } of units) expect(open.filter((text) => text.startsWith(`${code},`))).toHaveLength(1);
+    for (const { code: code } of units) expect(open.filter((text) => text.startsWith(`${code},`))).toHaveLength(1);
     expect((await cells({ units, blind: true }))[1]).toBe('D01');
     expect((await cells({ units, heat: new Map([['D01', -0.4]]) }))[1]).toMatch(/, below its arm$/);
   });

@@ -64,20 +64,20 @@ const { drag, held, entry, press, glide, release, key, enter, leave } = useBench
 });
 /** The bench is one tab stop: the unit that had the focus last, else the current one, else the first. */
 const stop = computed(
-  () => [entry.value, props.current].find((code) => placed.value.some(({ unit }) => unit === code)) ?? placed.value[0]?.unit,
+  () => [entry.value, props.current].find((code) => placed.value.some(({ code: unit }) => unit === code)) ?? placed.value[0]?.code,
 );
 const view = ref<HTMLElement | null>(null);
 const { near, isSmall, isFar, isNear, drawnWidth, lookAt } = useCloserLook(view, () => geometry.value);
-const tap = (unit: Unit) => (isFar.value ? void lookAt(unit) : props.pickable && emit('pick', unit.unit));
+const tap = (unit: Unit) => (isFar.value ? void lookAt(unit) : props.pickable && emit('pick', unit.code));
 
 const wordsOf = (unit: Unit) => unitWords(unit, props);
-const labelOf = (unit: Unit) => [unit.unit, `row ${unit.row}, place ${unit.column}`, ...wordsOf(unit)].join(', ');
+const labelOf = (unit: Unit) => [unit.code, `row ${unit.row}, place ${unit.column}`, ...wordsOf(unit)].join(', ');
 const tableOpen = ref(false);
 
 const heldWords = computed(() => {
-  const unit = placed.value.find((other) => other.unit === held.value);
+  const unit = placed.value.find((other) => other.code === held.value);
   if (!unit) return '';
-  return `${unit.unit} is taken up and stands at row ${unit.row}, place ${unit.column}. Arrow keys move it, Enter puts it down, b sets a barrier to its right.`;
+  return `${unit.code} is taken up and stands at row ${unit.row}, place ${unit.column}. Arrow keys move it, Enter puts it down, b sets a barrier to its right.`;
 });
 </script>
 
@@ -113,21 +113,21 @@ const heldWords = computed(() => {
       </g>
       <BenchUnit
         v-for="unit in drawn"
-        :key="unit.unit"
+        :key="unit.code"
         v-bind="geometry.centre(unit.row ?? 1, unit.column ?? 1)"
         :unit="unit"
         :tile="geometry.tile"
         :arms="arms"
         :form="form"
         :blind="blind"
-        :current="current === unit.unit"
-        :done="done.has(unit.unit)"
-        :heat="heat?.get(unit.unit) ?? null"
-        :held="held === unit.unit"
-        :faded="drag?.unit.unit === unit.unit"
+        :current="current === unit.code"
+        :done="done.has(unit.code)"
+        :heat="heat?.get(unit.code) ?? null"
+        :held="held === unit.code"
+        :faded="drag?.unit.code === unit.code"
         :label="labelOf(unit)"
         :interactive="movable || pickable"
-        :stop="stop === unit.unit"
+        :stop="stop === unit.code"
         @focus="enter(unit)"
         @press="isFar || press(unit, $event)"
         @keys="key(unit, $event)"
@@ -135,7 +135,7 @@ const heldWords = computed(() => {
       />
       <BenchGap
         v-for="gap in gaps"
-        :key="`gap-${gap.unit.unit}`"
+        :key="`gap-${gap.unit.code}`"
         :gap="gap"
         :tile="geometry.tile"
         :movable="movable"

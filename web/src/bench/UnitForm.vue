@@ -4,7 +4,7 @@ import type { Unit } from '@fern/core';
 import type { Form } from './unitForm';
 
 /** What a unit is, from above: its outline, and unless a map needs the space what is in it. */
-const props = defineProps<{ form: Form; r: number; fill: string; unit: Pick<Unit, 'unit' | 'sown'>; bare?: boolean }>();
+const props = defineProps<{ form: Form; r: number; fill: string; unit: Pick<Unit, 'code' | 'sown'>; bare?: boolean }>();
 const isRound = computed(() => ['dish', 'glass', 'bottle'].includes(props.form));
 /** Half of the width and of the height, and how far the corners are rounded. */
 const box = computed(() => {
@@ -20,7 +20,7 @@ const seeds = computed(() => {
   const { form, unit, r } = props;
   const count = form === 'dish' || form === 'towel' ? Math.min(MOST_SEEDS, unit.sown ?? 0) : 0;
   return Array.from({ length: count }, (_, i) => {
-    const angle = i * 2.4 + unit.unit.charCodeAt(unit.unit.length - 1);
+    const angle = i * 2.4 + unit.code.charCodeAt(unit.code.length - 1);
     const out = (r - 8) * Math.sqrt((i + 0.5) / MOST_SEEDS);
     return { cx: out * Math.cos(angle), cy: out * Math.sin(angle) * (form === 'towel' ? 0.5 : 1) };
   });

@@ -1,4 +1,4 @@
-import { findArm, type Arm, type Unit } from '@fern/core';
+import { byCode, type Arm, type Unit } from '@fern/core';
 
 /** How units stand on the bench, beside what the plan says of them. */
 export interface Standing {
@@ -12,11 +12,11 @@ export interface Standing {
 
 /** A unit on the bench in words: its arm unless nobody may know, and what came of it. */
 export function unitWords(unit: Unit, { arms, blind, done, doneWord, heat }: Standing): string[] {
-  const off = heat?.get(unit.unit);
+  const off = heat?.get(unit.code);
   return [
-    ...(blind ? [] : [findArm(arms, unit.arm)?.name ?? unit.arm]),
+    ...(blind ? [] : [byCode(arms, unit.arm)?.name ?? unit.arm]),
     ...(unit.status === 'active' ? [] : [unit.status]),
-    ...(done.has(unit.unit) ? [doneWord] : []),
+    ...(done.has(unit.code) ? [doneWord] : []),
     ...(off === undefined ? [] : [off > 0 ? 'above its arm' : off < 0 ? 'below its arm' : 'as its arm']),
   ];
 }

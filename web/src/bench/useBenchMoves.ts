@@ -49,15 +49,15 @@ export function useBenchMoves(bench: Bench) {
     const { unit } = drag.value;
     drag.value = null;
     const place = bench.geometry().placeAt(point(event));
-    if (place && (place.row !== unit.row || place.column !== unit.column)) bench.move(unit.unit, place.row, place.column);
+    if (place && (place.row !== unit.row || place.column !== unit.column)) bench.move(unit.code, place.row, place.column);
   }
 
   /** Arrow keys go from unit to unit; Enter or Space takes one up, and then the arrows move it; b sets a barrier to its right. */
   function key(unit: Unit, event: KeyboardEvent): void {
     if (event.key === 'Enter' || event.key === ' ') {
       event.preventDefault();
-      if (bench.movable()) held.value = held.value === unit.unit ? null : unit.unit;
-      else if (bench.pickable()) bench.pick(unit.unit);
+      if (bench.movable()) held.value = held.value === unit.code ? null : unit.code;
+      else if (bench.pickable()) bench.pick(unit.code);
     } else if (event.key === 'Escape' && held.value !== null) {
       event.stopPropagation();
       held.value = null;
@@ -75,14 +75,14 @@ export function useBenchMoves(bench: Bench) {
     const [row, column] = [unit.row + down, unit.column + right];
     const { rows, columns } = bench.geometry();
     if (row < 1 || row > rows || column < 1 || column > columns) return;
-    if (held.value === unit.unit) return bench.move(unit.unit, row, column);
+    if (held.value === unit.code) return bench.move(unit.code, row, column);
     focusOn(nextIn(bench.placed(), { row: unit.row, column: unit.column }, down, right));
   }
 
   function focusOn(unit: Unit | undefined): void {
-    if (unit) bench.svg.value?.querySelector<SVGGElement>(`[data-unit="${CSS.escape(unit.unit)}"]`)?.focus();
+    if (unit) bench.svg.value?.querySelector<SVGGElement>(`[data-unit="${CSS.escape(unit.code)}"]`)?.focus();
   }
-  const enter = (unit: Unit) => (entry.value = unit.unit);
+  const enter = (unit: Unit) => (entry.value = unit.code);
   /** A unit that is taken up is put down where it stands when one goes elsewhere. */
   function leave({ relatedTarget }: FocusEvent): void {
     if (!(relatedTarget instanceof Node) || !bench.svg.value?.contains(relatedTarget)) held.value = null;

@@ -19,7 +19,7 @@ export function useCloserLook(view: Ref<HTMLElement | null>, drawn: () => { read
   const isFar = computed(() => isSmall.value && !near.value);
   const isNear = computed(() => isSmall.value && near.value);
   const drawnWidth = computed(() => (isNear.value ? `${(drawn().width * NEAR) / drawn().tile}px` : '100%'));
-  async function lookAt({ unit }: Unit): Promise<void> {
+  async function lookAt({ code: unit }: Unit): Promise<void> {
     near.value = true;
     await nextTick();
     view.value?.querySelector(`[data-unit="${CSS.escape(unit)}"]`)?.scrollIntoView({ block: 'nearest', inline: 'center' });

@@ -16,8 +16,8 @@ const tableOpen = ref(false);
   <figure>
     <component :is="heading" v-if="heading && !caption" class="title">{{ picture.title }}</component>
     <ul v-if="picture.keyed" class="legend">
-      <li v-for="own in picture.series" :key="own.arm">
-        <GroupBadge :text="own.arm" :look="armStyle(picture.series, own.arm)" :size="26" /><span v-if="own.name !== own.arm">{{
+      <li v-for="own in picture.series" :key="own.code">
+        <GroupBadge :text="own.code" :look="armStyle(picture.series, own.code)" :size="26" /><span v-if="own.name !== own.code">{{
           own.name
         }}</span>
       </li>

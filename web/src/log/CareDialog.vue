@@ -61,7 +61,7 @@ function repeat(own: Care['kind']): void {
   kind.value = own;
   takeAmount(last);
   note.value = own === 'other' ? (last?.note ?? '') : '';
-  whom.value = props.unit ? { reach: 'units', arms: [], units: [props.unit.unit] } : targetOf(last);
+  whom.value = props.unit ? { reach: 'units', arms: [], units: [props.unit.code] } : targetOf(last);
 }
 function fill(): void {
   const { mends, step } = props;
@@ -93,7 +93,7 @@ const units = computed(() => {
   const { arms, units: picked } = namedBy(whom.value);
   const there = experiment.value.units.filter(({ status }) => status === 'active');
   if (whom.value.reach === 'units') return picked;
-  return there.filter(({ arm }) => arms.length === 0 || arms.includes(arm)).map(({ unit }) => unit);
+  return there.filter(({ arm }) => arms.length === 0 || arms.includes(arm)).map(({ code: unit }) => unit);
 });
 const each = computed(() => {
   if (amount.value === null || !inAll.value) return amount.value;

@@ -10,7 +10,7 @@ const root = ref<HTMLElement | null>(null);
 const wrong = ref<string | null>(null);
 
 watch(
-  () => [props.unit.unit, props.measure.measure].join(),
+  () => [props.unit.code, props.measure.code].join(),
   () => {
     counts.value = Object.fromEntries([...props.before].flatMap(([category, { value }]) => (value === null ? [] : [[category, value]])));
     wrong.value = null;

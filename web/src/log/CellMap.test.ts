@@ -20,7 +20,7 @@ const cells = (observations: readonly Observation[] = []): Study => ({
     units: base.experiment.units.map((unit) => ({ ...unit, sown: 1, container: `tray ${unit.arm}` })),
   },
 });
-const units = base.experiment.units.map(({ unit }) => unit);
+const units = base.experiment.units.map(({ code: unit }) => unit);
 const posted = () => server.calls.filter(({ path }) => path.endsWith('/observations')).flatMap(({ body }) => body.observations);
 const button = (words: string) => page.findAll('button').find((own) => own.text().startsWith(words));
 const tap = (code: string) => page.find(`main [data-unit="${code}"]`).trigger('click');
@@ -50,8 +50,8 @@ describe('the map of a tray', () => {
   it('takes a total where that is how it was counted, and each reading says what is not known', async () => {
     await openMap();
     const arm = itemAt(base.experiment.arms, 1);
-    const own = base.experiment.units.filter((unit) => unit.arm === arm.arm).map(({ unit }) => unit);
-    const total = page.find<HTMLInputElement>(`input[aria-label="Total of tray ${arm.arm}, ${arm.name}"]`);
+    const own = base.experiment.units.filter((unit) => unit.arm === arm.code).map(({ code: unit }) => unit);
+    const total = page.find<HTMLInputElement>(`input[aria-label="Total of tray ${arm.code}, ${arm.name}"]`);
     await total.setValue('3');
     await total.trigger('blur');
     expect(page.text()).toContain('nobody knows which of them it was');
@@ -60,7 +60,7 @@ describe('the map of a tray', () => {
     const told = posted().filter(({ note }) => note !== null);
     expect(told.map(({ unit }) => unit).sort()).toEqual([...own].sort());
     expect(told.reduce((sum, { value }) => sum + (value ?? 0), 0)).toBe(3);
-    expect(itemAt(told, 0).note).toBe(`3 of ${own.length} in tray ${arm.arm}, ${arm.name}, counted together: which ones is not known`);
+    expect(itemAt(told, 0).note).toBe(`3 of ${own.length} in tray ${arm.code}, ${arm.name}, counted together: which ones is not known`);
   });
 
   it('keeps every tap while someone else reads, and corrects nothing of theirs', async () => {
@@ -68,7 +68,7 @@ describe('the map of a tray', () => {
     await tap(itemAt(units, 0));
     const theirs = {
       ...blankOf(observationFields),
-      measure: sprouts.measure,
+      measure: sprouts.code,
       category: sprouts.category,
       plannedDay: 3,
       observedOn: today(),
@@ -87,7 +87,7 @@ describe('the map of a tray', () => {
     const before = {
       ...blankOf(observationFields),
       id: 'b',
-      measure: sprouts.measure,
+      measure: sprouts.code,
       category: sprouts.category,
       plannedDay: 2,
       value: 1,

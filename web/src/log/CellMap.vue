@@ -17,10 +17,10 @@ const emit = defineEmits<{
 const seen = props.items;
 const { experiment } = useLoaded();
 const groups = computed(() => cellGroups(experiment.value, seen));
-const units = computed(() => experiment.value.units.filter(({ unit }) => known.value.has(unit)));
-const known = computed(() => new Set(seen.map(({ unit }) => unit.unit)));
+const units = computed(() => experiment.value.units.filter(({ code: unit }) => known.value.has(unit)));
+const known = computed(() => new Set(seen.map(({ unit }) => unit.code)));
 const before: ReadonlySet<string> = new Set(
-  seen.filter((item) => (item.reading?.value ?? props.last(item)) === 1).map(({ unit }) => unit.unit),
+  seen.filter((item) => (item.reading?.value ?? props.last(item)) === 1).map(({ unit }) => unit.code),
 );
 const tapped = ref<ReadonlySet<string>>(before);
 /** Groups of which only the total is known. */

@@ -16,7 +16,7 @@ const router = useRouter();
 const read = computed(() => experiment.value.measures.filter((measure) => kindOf(measure).entry !== 'none'));
 const chosen = ref<string | null>(null);
 const measure = computed(
-  () => read.value.find((own) => own.measure === chosen.value) ?? read.value.find((own) => kindOf(own).adds) ?? read.value[0],
+  () => read.value.find((own) => own.code === chosen.value) ?? read.value.find((own) => kindOf(own).adds) ?? read.value[0],
 );
 const on = ref(today());
 const first = computed(() => experiment.value.startedOn ?? '');
@@ -25,7 +25,7 @@ const possible = computed(() => isDate(on.value) && on.value >= first.value && o
 function begin(): void {
   if (!measure.value) return;
   open.value = false;
-  void router.push({ name: 'walk', params: { id: id.value, day: 'extra' }, query: { measure: measure.value.measure, on: on.value } });
+  void router.push({ name: 'walk', params: { id: id.value, day: 'extra' }, query: { measure: measure.value.code, on: on.value } });
 }
 </script>
 
@@ -37,8 +37,8 @@ function begin(): void {
     </p>
     <div class="fields">
       <ChoiceField
-        :value="measure?.measure"
-        :options="read.map((own) => ({ value: own.measure, label: own.name }))"
+        :value="measure?.code"
+        :options="read.map((own) => ({ value: own.code, label: own.name }))"
         label="What is read"
         @change="chosen = $event"
       />

@@ -23,7 +23,7 @@ const choices = computed(() => [
   { value: 'nothing', label: 'leave out' },
   { value: 'unit', label: `which ${experiment.value.plan.unitWord}` },
   { value: 'day', label: 'day or date' },
-  ...typedMeasures.value.map((own) => ({ value: `values ${own.measure}`, label: own.name })),
+  ...typedMeasures.value.map((own) => ({ value: `values ${own.code}`, label: own.name })),
   { value: 'measure', label: 'which measure' },
   { value: 'value', label: 'value' },
   { value: 'observer', label: 'who read it' },
@@ -35,15 +35,15 @@ function setUse(i: number, word: string): void {
   const on = before?.as === 'values' ? before.on : null;
   const use = word.startsWith('values ') ? { as: 'values', measure: word.slice('values '.length), on } : { as: word };
   uses.value = uses.value.map((own, at) => (at === i ? (use as ColumnUse) : own));
-  void check(props.measure.measure, mend.value);
+  void check(props.measure.code, mend.value);
 }
 function choose(file: File): void {
   done.value = 0;
-  void open(file, props.measure.measure);
+  void open(file, props.measure.code);
 }
 function setMend(): void {
   mend.value = !mend.value;
-  void check(props.measure.measure, mend.value);
+  void check(props.measure.code, mend.value);
 }
 const left = computed(() => Math.min(done.value, outbox.count));
 const sent = computed(() => (done.value === 0 ? 0 : Math.round((100 * (done.value - left.value)) / done.value)));

@@ -128,7 +128,7 @@ describe('a unit that is chosen on the bench', () => {
         version: 2,
         experiment: {
           ...study.experiment,
-          units: study.experiment.units.map((unit) => (unit.unit === 'D03' ? { ...unit, status: 'lost' as const } : unit)),
+          units: study.experiment.units.map((unit) => (unit.code === 'D03' ? { ...unit, status: 'lost' as const } : unit)),
         },
       },
     });
@@ -159,10 +159,10 @@ describe('a loss', () => {
   it('says at once when one arm loses more than the others', async () => {
     const study = startedStudy();
     const arm = itemAt(study.experiment.arms, 0);
-    const own = study.experiment.units.filter((unit) => unit.arm === arm.arm);
-    const units = study.experiment.units.map((unit) => (unit.unit === itemAt(own, 0).unit ? { ...unit, status: 'lost' as const } : unit));
+    const own = study.experiment.units.filter((unit) => unit.arm === arm.code);
+    const units = study.experiment.units.map((unit) => (unit.code === itemAt(own, 0).code ? { ...unit, status: 'lost' as const } : unit));
     await log({ ...study, experiment: { ...study.experiment, units } });
-    await pick(itemAt(own, 1).unit);
+    await pick(itemAt(own, 1).code);
     await eventually(() =>
       expect(dialog()?.textContent).toContain(`For the result: Not every arm lost as many: ${arm.name} 2 of ${own.length}`),
     );
@@ -314,7 +314,7 @@ describe('care', () => {
 
   it('that an arm got as a whole stays so much in all when it is mended, and does not become as much for each', async () => {
     const control = itemAt(startedStudy().experiment.arms, 0);
-    await log({ ...startedStudy(), care: [{ ...water, units: [], arms: [control.arm], amount: 600 }] });
+    await log({ ...startedStudy(), care: [{ ...water, units: [], arms: [control.code], amount: 600 }] });
     const total = page.text().match(/water: [^.]*/)?.[0];
     expect(total).toContain('100 mL each');
     [...document.querySelectorAll<HTMLElement>('button.link')].find((own) => own.textContent?.includes('Mend'))?.click();

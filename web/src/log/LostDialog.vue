@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
 import { computed, ref, watch } from 'vue';
-import { findUnit, newlySaid } from '@fern/core';
+import { byCode, newlySaid } from '@fern/core';
 import { useLoaded } from '../layout/loaded';
 import ChoiceField from '../components/ChoiceField.vue';
 import ConfirmDialog from '../components/ConfirmDialog.vue';
@@ -23,8 +23,8 @@ const day = ref('');
 /** The one at hand, or whichever is chosen. */
 const chosen = ref('');
 const code = computed(() => props.unit ?? chosen.value);
-const codes = computed(() => experiment.value.units.map(({ unit }) => ({ value: unit, label: unit })));
-const current = computed(() => findUnit(experiment.value.units, code.value));
+const codes = computed(() => experiment.value.units.map(({ code: unit }) => ({ value: unit, label: unit })));
+const current = computed(() => byCode(experiment.value.units, code.value));
 const gone = computed(() => current.value !== undefined && current.value.status !== 'active');
 watch(
   [open, code],
@@ -41,7 +41,7 @@ const wrong = computed(() => {
 });
 /** As it would be with this one lost. */
 const effects = computed(() => {
-  const units = experiment.value.units.map((unit) => (unit.unit === code.value ? { ...unit, status: 'lost' as const } : unit));
+  const units = experiment.value.units.map((unit) => (unit.code === code.value ? { ...unit, status: 'lost' as const } : unit));
   return newlySaid(study.value, { ...study.value, experiment: { ...experiment.value, units } });
 });
 const tried = ref(false);

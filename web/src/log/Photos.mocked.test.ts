@@ -1,7 +1,7 @@
 import type { VueWrapper } from '@vue/test-utils';
 import { getActivePinia, type Pinia } from 'pinia';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { addDays, blankOf, findUnit, itemAt, photoFields, tupleOf, type Photo, type Study } from '@fern/core';
+import { addDays, blankOf, byCode, itemAt, photoFields, tupleOf, type Photo, type Study } from '@fern/core';
 import { eventually, fakeServer, mountLoaded, startedStudy, type FakeServer } from '../testing';
 import { useOutbox } from '../stores/outbox';
 import { today } from '../stores/today';
@@ -18,11 +18,11 @@ const shot = (id: string, days: number, more: Partial<Photo> = {}): Photo => ({
 const base = startedStudy();
 const [first, second] = tupleOf(
   base.experiment.arms.map(
-    ({ arm }) =>
+    ({ code: arm }) =>
       itemAt(
         base.experiment.units.filter((unit) => unit.arm === arm),
         0,
-      ).unit,
+      ).code,
   ),
   2,
 );
@@ -99,7 +99,7 @@ describe('a photo', () => {
 
   it('of the unit at hand is kept for the day on which its file was made, also without a network', async () => {
     vi.mocked(preparePicture).mockResolvedValue({ bytes: new ArrayBuffer(8), width: 40, height: 30 });
-    const unit = findUnit(base.experiment.units, first) ?? null;
+    const unit = byCode(base.experiment.units, first) ?? null;
     await mountLoaded(PhotoDialog, { props: { open: true, unit } });
     inDialog('Keep the photo')?.click();
     await eventually(() => expect(document.body.textContent).toContain('Take a photo, or choose a file.'));

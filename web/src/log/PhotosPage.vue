@@ -30,7 +30,7 @@ const router = useRouter();
 const word = computed(() => experiment.value.plan.unitWord);
 const days = computed(() => photoDays(study.value));
 const asked = (name: string) => (typeof route.query[name] === 'string' ? route.query[name] : null);
-const unit = computed(() => experiment.value.units.find((own) => own.unit === asked('unit')) ?? null);
+const unit = computed(() => experiment.value.units.find((own) => own.code === asked('unit')) ?? null);
 const on = computed(() => days.value.find((own) => own === asked('on')) ?? days.value.at(-1) ?? null);
 const go = (query: LocationQueryRaw) => void router.replace({ query });
 const ways = computed(() => [
@@ -40,7 +40,7 @@ const ways = computed(() => [
 const pictured = computed(() => roundOrder(experiment.value.units).filter((own) => photosOfUnit(study.value, own).length > 0));
 function choose(way: string | number): void {
   if (way === 'day') go({});
-  else go({ unit: (pictured.value[0] ?? itemAt(experiment.value.units, 0)).unit });
+  else go({ unit: (pictured.value[0] ?? itemAt(experiment.value.units, 0)).code });
 }
 /** Which arm is which stays hidden while it is read blind. */
 const beside = computed(() => (readsBlind(experiment.value) || on.value === null ? [] : sideBySide(study.value, on.value)));
@@ -49,7 +49,7 @@ const grown = computed(() => (unit.value ? photosOfUnit(study.value, unit.value)
 const step = (by: number) => days.value[days.value.indexOf(on.value ?? '') + by] ?? null;
 const head = computed(() => {
   if (on.value === null) return 'No photos yet';
-  if (unit.value) return `How ${unit.value.unit} grew`;
+  if (unit.value) return `How ${unit.value.code} grew`;
   return `${shortDate(on.value)}: ${counted(ofDay.value.length, 'photo')}`;
 });
 const open = ref(false);
@@ -76,8 +76,8 @@ function write(photo: Photo | null): void {
         <Segmented :value="unit ? 'unit' : 'day'" :options="ways" @change="choose" />
         <ChoiceField
           v-if="unit"
-          :value="unit.unit"
-          :options="pictured.map((own) => ({ value: own.unit, label: own.unit }))"
+          :value="unit.code"
+          :options="pictured.map((own) => ({ value: own.code, label: own.code }))"
           :label="`Which ${word}`"
           @change="go({ unit: $event })"
         />
@@ -96,9 +96,9 @@ function write(photo: Photo | null): void {
         <li v-for="photo in grown" :key="photo.id"><PhotoCard :photo="photo" @mend="write" /></li>
       </ol>
       <div v-else-if="beside.length > 0" class="beside">
-        <section v-for="{ arm, photos } in beside" :key="arm?.arm ?? 'several'" :aria-label="arm?.name ?? 'Several arms'">
+        <section v-for="{ arm, photos } in beside" :key="arm?.code ?? 'several'" :aria-label="arm?.name ?? 'Several arms'">
           <h2>
-            <GroupBadge v-if="arm" :text="arm.arm" :look="armStyle(experiment.arms, arm.arm)" :size="26" />{{
+            <GroupBadge v-if="arm" :text="arm.code" :look="armStyle(experiment.arms, arm.code)" :size="26" />{{
               arm?.name ?? 'Several arms together'
             }}
           </h2>

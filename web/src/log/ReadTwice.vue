@@ -24,7 +24,7 @@ function take(double: DuplicateReading, right: Observation): void {
     <h2>Read twice, and not the same</h2>
     <p class="soft">The last one counts until you say which is right. All of them stay in the log.</p>
     <ul class="bare-list">
-      <li v-for="double in found" :key="`${double.measure.measure} ${double.unit} ${double.plant} ${double.on}`">
+      <li v-for="double in found" :key="`${double.measure.code} ${double.unit} ${double.plant} ${double.on}`">
         <span
           ><b class="mono">{{ double.unit }}</b
           ><template v-if="double.plant"> plant {{ double.plant }}</template> · {{ double.measure.name }} · {{ shortDate(double.on) }}</span

@@ -27,7 +27,7 @@ const field = ref<HTMLInputElement[]>([]);
 const root = ref<HTMLElement | null>(null);
 
 watch(
-  () => [props.measure.measure, ...props.columns.map(({ id }) => id)].join(),
+  () => [props.measure.code, ...props.columns.map(({ id }) => id)].join(),
   () => grid.goTo(0, 0),
   { immediate: true },
 );
@@ -129,7 +129,7 @@ const name = (row: number, column: number) => `${nameOf(props.units[row])}, ${he
           </tr>
         </thead>
         <tbody>
-          <tr v-for="(row, r) in cells" :key="row.unit.unit">
+          <tr v-for="(row, r) in cells" :key="row.unit.code">
             <th scope="row" class="mono">
               {{ readName(row.unit, measure) }}{{ row.unit.status === 'active' ? '' : ` ${row.unit.status}` }}
             </th>

@@ -14,7 +14,7 @@ const [first, second] = tupleOf(experiment.units, 2);
 const reading = (more: Partial<Observation>): Observation => ({
   ...blankOf(observationFields),
   id: 'r',
-  unit: first.unit,
+  unit: first.code,
   measure: 'sprouts',
   observedOn: addDays(start, 3),
   plannedDay: 3,
@@ -46,7 +46,7 @@ describe('the notebook', () => {
     await gridCellAt(0, 0).trigger('click');
     for (const value of ['3', '5', '–']) await type(value);
     expect(live().map(({ unit, value, absent, plannedDay, observedOn }) => [unit, value, absent, plannedDay, observedOn])).toEqual(
-      [3, 5, null].map((value, i) => [itemAt(experiment.units, i).unit, value, value === null ? 'not-read' : null, 3, addDays(start, 3)]),
+      [3, 5, null].map((value, i) => [itemAt(experiment.units, i).code, value, value === null ? 'not-read' : null, 3, addDays(start, 3)]),
     );
     await gridCellAt(0, 1).trigger('click');
     await type('6', 'Tab');
@@ -56,8 +56,8 @@ describe('the notebook', () => {
         .slice(3)
         .map(({ unit, plannedDay }) => [unit, plannedDay]),
     ).toEqual([
-      [first.unit, 5],
-      [first.unit, 7],
+      [first.code, 5],
+      [first.code, 7],
     ]);
   });
 
@@ -66,9 +66,9 @@ describe('the notebook', () => {
     await gridCellAt(0, 1).trigger('click');
     await eventually(() => expect(field().element.value).toBe(''));
     await type('2');
-    expect(page.text()).toContain(`${first.unit} went from 4`);
+    expect(page.text()).toContain(`${first.code} went from 4`);
     expect(page.text()).toContain('It is kept so; a new number corrects it.');
-    expect(live().at(-1)).toMatchObject({ unit: first.unit, value: 2, plannedDay: 5 });
+    expect(live().at(-1)).toMatchObject({ unit: first.code, value: 2, plannedDay: 5 });
     await type('9');
     expect(page.text()).not.toContain('went from');
   });
@@ -98,7 +98,7 @@ describe('the notebook', () => {
     await flushPromises();
     expect(live().map(({ id }) => id)).toEqual(['theirs']);
     await field().setValue('5');
-    useLog().receive([{ kind: 'reading', content: reading({ id: 'second', unit: second.unit, value: 6 }) }]);
+    useLog().receive([{ kind: 'reading', content: reading({ id: 'second', unit: second.code, value: 6 }) }]);
     await flushPromises();
     await field().trigger('keydown', { key: 'Enter' });
     await flushPromises();
@@ -107,8 +107,8 @@ describe('the notebook', () => {
         .slice(1)
         .map(({ unit, value, replaces }) => [unit, value, replaces]),
     ).toEqual([
-      [second.unit, 6, null],
-      [second.unit, 5, null],
+      [second.code, 6, null],
+      [second.code, 5, null],
     ]);
   });
 
@@ -138,23 +138,23 @@ describe('the notebook', () => {
     const paste = (text: string) => field().trigger('paste', { clipboardData: { getData: () => text } });
     await paste('3\t4\nmany\t5');
     expect(page.text()).toContain('Nothing was pasted.');
-    expect(page.text()).toContain(`${second.unit}, day 3: “many” is not a number`);
+    expect(page.text()).toContain(`${second.code}, day 3: “many” is not a number`);
     expect(useOutbox().count + live().length).toBe(0);
     await paste('3\t4\n\t5');
     await eventually(() => expect(page.text()).toContain('3 readings were pasted.'));
     expect(live().map(({ unit, value, plannedDay }) => [unit, value, plannedDay])).toEqual([
-      [first.unit, 3, 3],
-      [first.unit, 4, 5],
-      [second.unit, 5, 5],
+      [first.code, 3, 3],
+      [first.code, 4, 5],
+      [second.code, 5, 5],
     ]);
   });
 
   it('shows only gaps or one arm, in the order of a column; a row that is filled stays until one asks again', async () => {
-    await open(reading({}), reading({ id: 's', unit: second.unit, value: 9 }));
+    await open(reading({}), reading({ id: 's', unit: second.code, value: 9 }));
     const codes = () => page.findAll('tbody th').map((own) => own.text());
     const heads = page.findAll('thead button');
     await heads.find((own) => own.text() === 'day 3')?.trigger('click');
-    expect(codes().slice(0, 2)).toEqual([second.unit, first.unit]);
+    expect(codes().slice(0, 2)).toEqual([second.code, first.code]);
     await page.find('[aria-label="Which arm is shown"]').setValue('X');
     expect(codes()).toHaveLength(6);
   });

@@ -3,7 +3,7 @@ import { Button } from 'ant-design-vue';
 import { computed, ref, shallowRef, watch } from 'vue';
 import {
   addDays,
-  findMeasure,
+  byCode,
   gridCell,
   gridColumns,
   isDate,
@@ -33,8 +33,8 @@ const FEWEST_DAYS = 7;
 
 /** Everything that was read of one measure: a row a unit, a column a walk or an extra day; typed in, mended, pasted and imported here. */
 const { experiment, study } = useLoaded();
-const shown = ref(primaryOf(experiment.value.measures)?.measure);
-const measure = computed(() => findMeasure(experiment.value.measures, shown.value) ?? itemAt(experiment.value.measures, 0));
+const shown = ref(primaryOf(experiment.value.measures)?.code);
+const measure = computed(() => byCode(experiment.value.measures, shown.value) ?? itemAt(experiment.value.measures, 0));
 /** What is worked out is shown, and typed in elsewhere: a formula, the mean of plants that are measured one by one. */
 const workedOut = computed(() => kindOf(measure.value).entry === 'none' || measure.value.by === 'plant');
 
@@ -68,7 +68,7 @@ function addDay(): void {
 const arm = ref('all');
 const arms = computed(() => [
   { value: 'all', label: 'all arms' },
-  ...experiment.value.arms.map((own) => ({ value: own.arm, label: own.name })),
+  ...experiment.value.arms.map((own) => ({ value: own.code, label: own.name })),
 ]);
 const gaps = ref(false);
 const sorted = ref<string | null>(null);
@@ -76,14 +76,14 @@ const shownColumns = computed<readonly GridColumn[]>(() => range.value?.columns 
 // Worked out once for a choice of filter and order: a row that is filled does not jump away under the hand.
 const order = shallowRef<readonly string[]>([]);
 watch(
-  [() => measure.value.measure, arm, gaps, sorted, () => range.value?.label, () => experiment.value.units.length],
+  [() => measure.value.code, arm, gaps, sorted, () => range.value?.label, () => experiment.value.units.length],
   () => (order.value = inOrder()),
   {
     immediate: true,
   },
 );
 const units = computed(() => {
-  const byCode = new Map(unitsRead(experiment.value, measure.value).map((unit) => [unit.unit, unit]));
+  const byCode = new Map(unitsRead(experiment.value, measure.value).map((unit) => [unit.code, unit]));
   return order.value.flatMap((code) => byCode.get(code) ?? []);
 });
 function inOrder(): string[] {
@@ -94,10 +94,10 @@ function inOrder(): string[] {
   const by = columns.value.find(({ id }) => id === sorted.value);
   const valueOf = (unit: Unit) => (by ? (gridCell(study.value, measure.value, unit, by).reading?.value ?? -Infinity) : 0);
   const compare: Readonly<Record<string, (a: Unit, b: Unit) => number>> = {
-    unit: (a, b) => (a.unit < b.unit ? -1 : 1),
+    unit: (a, b) => (a.code < b.code ? -1 : 1),
     arm: (a, b) => (a.arm < b.arm ? -1 : a.arm > b.arm ? 1 : 0),
   };
-  return [...kept].sort(compare[sorted.value ?? ''] ?? ((a, b) => valueOf(b) - valueOf(a))).map(({ unit }) => unit);
+  return [...kept].sort(compare[sorted.value ?? ''] ?? ((a, b) => valueOf(b) - valueOf(a))).map(({ code: unit }) => unit);
 }
 function isGap(unit: Unit, column: GridColumn): boolean {
   const { reading, on } = gridCell(study.value, measure.value, unit, column);
@@ -110,10 +110,10 @@ const days = computed(() =>
 );
 const head = computed(() => [experiment.value.plan.unitWord, ...(readsBlind(experiment.value) ? [] : ['arm']), ...days.value.map(String)]);
 const rows = computed(() => {
-  const byUnit = new Map(curves.value.map(({ unit, curve }) => [unit.unit, new Map(curve.map(({ day, value }) => [day, value]))]));
-  const value = (unit: Unit, day: number) => byUnit.get(unit.unit)?.get(day);
+  const byUnit = new Map(curves.value.map(({ unit, curve }) => [unit.code, new Map(curve.map(({ day, value }) => [day, value]))]));
+  const value = (unit: Unit, day: number) => byUnit.get(unit.code)?.get(day);
   return units.value.map((unit) => [
-    unit.status === 'active' ? unit.unit : `${unit.unit} ${unit.status}`,
+    unit.status === 'active' ? unit.code : `${unit.code} ${unit.status}`,
     ...(readsBlind(experiment.value) ? [] : [unit.arm]),
     ...days.value.map((day) => (value(unit, day) === undefined ? '–' : String(Number(value(unit, day)?.toPrecision(6))))),
   ]);
@@ -125,8 +125,8 @@ const rows = computed(() => {
     <h2>The notebook</h2>
     <ChoiceField
       v-if="experiment.measures.length > 1"
-      :value="measure.measure"
-      :options="experiment.measures.map((own) => ({ value: own.measure, label: own.name }))"
+      :value="measure.code"
+      :options="experiment.measures.map((own) => ({ value: own.code, label: own.name }))"
       label="Which measure is shown"
       @change="shown = $event"
     />

@@ -37,7 +37,7 @@ function focus(): void {
   } else root.value?.focus();
 }
 watch(
-  () => [props.unit.unit, props.measure.measure, props.plant],
+  () => [props.unit.code, props.measure.code, props.plant],
   () => void nextTick(focus),
   { immediate: true },
 );

@@ -34,7 +34,7 @@ describe('a walk', () => {
     const study = startedStudy();
     const water = {
       ...blankOf(measureFields),
-      measure: 'water',
+      code: 'water',
       name: 'Water',
       unit: '°C',
       by: 'container' as const,
@@ -53,8 +53,8 @@ describe('a walk', () => {
       ?.trigger('click');
     await eventually(() => expect(posted()).toHaveLength(2));
     expect(posted().map(({ unit, value, absent }) => [unit, value, absent])).toEqual([
-      [itemAt(units, 0).unit, 21.5, null],
-      [itemAt(units, 4).unit, null, 'nothing-there'],
+      [itemAt(units, 0).code, 21.5, null],
+      [itemAt(units, 4).code, null, 'nothing-there'],
     ]);
   });
 
@@ -148,7 +148,7 @@ describe('a walk', () => {
   it('plants of a unit are measured one by one: Enter is the next plant, m says that there are no more', async () => {
     const height: Measure = {
       ...blankOf(measureFields),
-      measure: 'height',
+      code: 'height',
       name: 'Height',
       unit: 'cm',
       primary: true,
@@ -237,7 +237,7 @@ describe('a walk', () => {
   });
 
   it('asks about a slip of ten: a decimal point in the wrong place', async () => {
-    const height: Measure = { ...blankOf(measureFields), measure: 'height', name: 'Height', unit: 'cm', primary: true, readingDays: [3] };
+    const height: Measure = { ...blankOf(measureFields), code: 'height', name: 'Height', unit: 'cm', primary: true, readingDays: [3] };
     await round([], [height]);
     for (const value of ['11', '12', '13']) await typeReading(value);
     await typeReading('125');

@@ -39,7 +39,7 @@ const route = useRoute();
 onBeforeUnmount(() => void useExperiments().load());
 
 const extra = computed(() => props.day === 'extra');
-const measures = computed(() => experiment.value.measures.filter(({ measure }) => measure === route.query.measure));
+const measures = computed(() => experiment.value.measures.filter(({ code: measure }) => measure === route.query.measure));
 /** Read on this walk, so that one can go back and mend it. */
 const visit = ref<ReadonlySet<string>>(new Set());
 const alongTheBench = computed<readonly RoundItem[]>(() =>
@@ -88,7 +88,7 @@ const heard = useAnnouncements({ at, items, experiment, question });
 const focus = () => here.value?.focus();
 /** The hand goes from the bench back to the number, also where one stood there already. */
 async function pick(unit: string): Promise<void> {
-  goTo(items.value.findIndex((other) => other.unit.unit === unit));
+  goTo(items.value.findIndex((other) => other.unit.code === unit));
   await nextTick();
   focus();
 }
@@ -136,7 +136,7 @@ async function pick(unit: string): Promise<void> {
   </TwoColumns>
   <p class="visually-hidden" role="status" data-testid="heard">{{ heard }}</p>
   <template v-if="item">
-    <LostDialog v-model:open="lostOpen" :unit="item.unit.unit" :on="readOn ?? undefined" @closed="focus()" />
+    <LostDialog v-model:open="lostOpen" :unit="item.unit.code" :on="readOn ?? undefined" @closed="focus()" />
     <SownDialog v-model:open="sownOpen" :unit="item.unit" :on="readOn ?? undefined" @closed="focus()" />
     <CareDialog v-model:open="careOpen" :unit="item.unit" :on="readOn ?? undefined" @closed="focus()" />
     <PhotoDialog v-model:open="photoOpen" :unit="item.unit" :on="readOn ?? undefined" @closed="focus()" />

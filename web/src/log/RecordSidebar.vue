@@ -22,7 +22,7 @@ const { id, experiment } = useLoaded();
   <BenchView
     v-bind="benchOf(experiment)"
     :blind="readsBlind(experiment)"
-    :current="item?.unit.unit"
+    :current="item?.unit.code"
     :done="done"
     pickable
     @pick="emit('pick', $event)"

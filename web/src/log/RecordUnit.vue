@@ -142,7 +142,7 @@ function stayOnNumber(event: MouseEvent): void {
       <button type="button" class="link" @click="round.take(true)">It is right: {{ typed }}</button>
     </div>
     <label v-if="noteOpen" class="note"
-      >Note<input ref="noteField" v-model="note" data-note :aria-label="`Note on ${item.unit.unit}`" maxlength="500"
+      >Note<input ref="noteField" v-model="note" data-note :aria-label="`Note on ${item.unit.code}`" maxlength="500"
     /></label>
     <RecordButtons
       :next="item.measure.by === 'container' ? '' : item.plant === null ? word : 'plant'"

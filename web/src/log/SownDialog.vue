@@ -20,17 +20,17 @@ const putIn = computed(() => experiment.value.plan.putIn);
 
 function keep(): void {
   if (sown.value !== null && sown.value !== props.unit.sown)
-    log.setSown({ unit: props.unit.unit, sown: sown.value, on: props.on ?? today() });
+    log.setSown({ unit: props.unit.code, sown: sown.value, on: props.on ?? today() });
   open.value = false;
 }
 </script>
 
 <template>
-  <ConfirmDialog v-model:open="open" :title="`How many ${putIn} are in ${unit.unit}?`" @closed="emit('closed')">
+  <ConfirmDialog v-model:open="open" :title="`How many ${putIn} are in ${unit.code}?`" @closed="emit('closed')">
     <p>
       The plan says {{ unit.sown ?? 'nothing' }}. What was found is no error: it is kept with its day, and shares are counted out of it.
     </p>
-    <NumberField :value="sown" :label="`${putIn} in ${unit.unit}`" :min="1" :max="1000000" whole @change="sown = $event" />
+    <NumberField :value="sown" :label="`${putIn} in ${unit.code}`" :min="1" :max="1000000" whole @change="sown = $event" />
     <template #buttons><Button type="primary" @click="keep">Put it right</Button></template>
   </ConfirmDialog>
 </template>

@@ -14,7 +14,7 @@ const emit = defineEmits<{ change: [whom: Target] }>();
 const { experiment } = useLoaded();
 const reaches = computed(() => reachWords(experiment.value, props.verb));
 const containers = computed(() => [...new Set(experiment.value.units.flatMap(({ container }) => container ?? []))].sort());
-const inside = (name: string) => experiment.value.units.filter(({ container }) => container === name).map(({ unit }) => unit);
+const inside = (name: string) => experiment.value.units.filter(({ container }) => container === name).map(({ code: unit }) => unit);
 const isIn = (name: string) => inside(name).every((code) => props.whom.units.includes(code));
 const set = (more: Partial<Target>) => emit('change', { ...props.whom, ...more });
 const toggle = (list: readonly string[], code: string) => (list.includes(code) ? list.filter((own) => own !== code) : [...list, code]);
@@ -32,9 +32,9 @@ const strangers = computed(() => strangersIn(experiment.value, props.whom));
   <div v-if="whom.reach === 'arms'" role="group" aria-label="Which arms">
     <Checkbox
       v-for="arm in experiment.arms"
-      :key="arm.arm"
-      :checked="whom.arms.includes(arm.arm)"
-      @change="set({ arms: toggle(whom.arms, arm.arm) })"
+      :key="arm.code"
+      :checked="whom.arms.includes(arm.code)"
+      @change="set({ arms: toggle(whom.arms, arm.code) })"
       >{{ arm.name }}</Checkbox
     >
   </div>

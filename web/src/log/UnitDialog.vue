@@ -2,7 +2,7 @@
 import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { RouterLink } from 'vue-router';
-import { careToTell, careWords, counted, findUnit, liveIncidents, photosOfUnit, SET_UP, setUpOrder, shortDate } from '@fern/core';
+import { careToTell, careWords, counted, byCode, liveIncidents, photosOfUnit, SET_UP, setUpOrder, shortDate } from '@fern/core';
 import { useLoaded } from '../layout/loaded';
 import ConfirmDialog from '../components/ConfirmDialog.vue';
 import { useStepClock } from '../stores/stepClock';
@@ -18,7 +18,7 @@ const props = defineProps<{ unit: string }>();
 const { id, experiment, study } = useLoaded();
 type Panel = 'lost' | 'care' | 'wrong' | 'photo';
 const next = ref<Panel | null>(null);
-const unit = computed(() => findUnit(experiment.value.units, props.unit) ?? null);
+const unit = computed(() => byCode(experiment.value.units, props.unit) ?? null);
 const isOpen = (panel: Panel) => computed({ get: () => next.value === panel, set: (is) => (next.value = is ? panel : null) });
 const [lost, care, wrong, photo] = [isOpen('lost'), isOpen('care'), isOpen('wrong'), isOpen('photo')];
 const photos = computed(() => (unit.value ? photosOfUnit(study.value, unit.value).length : 0));
@@ -34,7 +34,7 @@ const told = computed(() => [
 const clock = useStepClock();
 /** Asked while they are put out; once anything was read all of them stand. */
 const stands = computed(
-  () => study.value.observations.length > 0 || setUpOrder(study.value).some(({ unit: own, isDone }) => own.unit === props.unit && isDone),
+  () => study.value.observations.length > 0 || setUpOrder(study.value).some(({ unit: own, isDone }) => own.code === props.unit && isDone),
 );
 function putOut(): void {
   void clock.done(SET_UP, [], [props.unit]);

@@ -15,7 +15,7 @@ const shown = computed(() => ({ ...benchOf(experiment.value), units: props.units
 <template>
   <div class="thumbs" role="group" :aria-label="`Each ${experiment.plan.unitWord}`">
     <button
-      v-for="{ unit } in roundOrder(units)"
+      v-for="{ code: unit } in roundOrder(units)"
       :key="unit"
       type="button"
       class="mono"

@@ -9,7 +9,7 @@ beforeEach(leave);
 describe('an extra walk', () => {
   const crop: Measure = {
     ...blankOf(measureFields),
-    measure: 'crop',
+    code: 'crop',
     name: 'Fruit',
     kind: 'harvest',
     unit: 'g',

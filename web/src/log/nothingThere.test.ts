@@ -6,7 +6,7 @@ import { page, reading, posted, round, where, field, press, typeReading, leave }
 beforeEach(leave);
 
 describe('where there is nothing to read', () => {
-  const height: Measure = { ...blankOf(measureFields), measure: 'height', name: 'Height', unit: 'cm', primary: true, readingDays: [3] };
+  const height: Measure = { ...blankOf(measureFields), code: 'height', name: 'Height', unit: 'cm', primary: true, readingDays: [3] };
 
   it('one key says so, and no 0 is forced on an empty pot', async () => {
     await round([], [height]);

@@ -8,7 +8,7 @@ beforeEach(leave);
 describe('a rating', () => {
   const looks: Measure = {
     ...blankOf(measureFields),
-    measure: 'looks',
+    code: 'looks',
     name: 'Looks',
     kind: 'rating',
     primary: true,

@@ -61,7 +61,7 @@ describe('keys of a walk', () => {
   });
 
   it('a minus is typed where no tally is kept, and is one less where one is', async () => {
-    await round([], [{ ...blankOf(measureFields), measure: 'change', name: 'Change', kind: 'amount', readingDays: [3] }]);
+    await round([], [{ ...blankOf(measureFields), code: 'change', name: 'Change', kind: 'amount', readingDays: [3] }]);
     expect((await strike('-', field().element)).defaultPrevented).toBe(false);
     leave();
     await round();

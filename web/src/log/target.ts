@@ -14,7 +14,7 @@ export function targetOf(
   entry: { readonly arms: readonly string[]; readonly units: readonly string[] } | null,
   unit?: Unit | null,
 ): Target {
-  if (entry === null) return { reach: 'all', arms: [], units: unit ? [unit.unit] : [] };
+  if (entry === null) return { reach: 'all', arms: [], units: unit ? [unit.code] : [] };
   return { reach: entry.units.length > 0 ? 'units' : entry.arms.length > 0 ? 'arms' : 'all', arms: entry.arms, units: entry.units };
 }
 
@@ -33,7 +33,7 @@ export function reachWords(experiment: Experiment, verb: string): { readonly val
 }
 
 export function strangersIn({ units }: Experiment, whom: Target): string[] {
-  const known = new Set(units.map(({ unit }) => unit));
+  const known = new Set(units.map(({ code: unit }) => unit));
   return whom.units.filter((code) => !known.has(code));
 }
 

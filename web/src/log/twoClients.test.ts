@@ -30,7 +30,7 @@ class FakeStream {
   }
 }
 
-const height = { ...blankOf(measureFields), measure: 'height', name: 'Height', unit: 'cm', primary: true, readingDays: [3] };
+const height = { ...blankOf(measureFields), code: 'height', name: 'Height', unit: 'cm', primary: true, readingDays: [3] };
 let server: FakeServer;
 let offline = false;
 /** In order; each id once. */

@@ -159,7 +159,7 @@ export function useGrid({ measure, units, columns, entered }: Shown) {
     });
     const early = taken.filter(({ day }) => day === null);
     if (early.length > 0) {
-      problems.value = early.map((cell) => ({ unit: cell.unit.unit, column: cell.column.id, message: 'That day has not come yet.' }));
+      problems.value = early.map((cell) => ({ unit: cell.unit.code, column: cell.column.id, message: 'That day has not come yet.' }));
       return;
     }
     void outbox.addAll(

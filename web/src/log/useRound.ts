@@ -102,13 +102,13 @@ export function useRound({ items, readOn, kept }: RoundOptions) {
   function takeMany(all: readonly RoundItem[], values: ReadonlyMap<string, number>, notes: ReadonlyMap<string, string>): void {
     readings.keepAll(
       all.flatMap((here) => {
-        const [value, told] = [values.get(here.unit.unit), notes.get(here.unit.unit) ?? null];
+        const [value, told] = [values.get(here.unit.code), notes.get(here.unit.code) ?? null];
         if (value === undefined || (here.reading?.value === value && here.reading.note === told)) return [];
         return [{ here, what: { value, absent: null, note: told } }];
       }),
     );
-    const done = new Set(all.map(({ unit }) => unit.unit));
-    const next = items.value.findIndex((own) => own.reading === null && !done.has(own.unit.unit));
+    const done = new Set(all.map(({ unit }) => unit.code));
+    const next = items.value.findIndex((own) => own.reading === null && !done.has(own.unit.code));
     goTo(next < 0 ? items.value.length : next);
   }
 
@@ -121,18 +121,18 @@ export function useRound({ items, readOn, kept }: RoundOptions) {
     const mine = readings.find(last.id);
     if (!here || !mine) return;
     if (readings.standing(mine) === null) {
-      said.value = `${here.unit.unit} has been put right by someone else meanwhile. What they said stands.`;
+      said.value = `${here.unit.code} has been put right by someone else meanwhile. What they said stands.`;
       return;
     }
     field.show(mine);
     if (last.before === null) {
-      said.value = `${here.unit.unit} has ${readingWords(mine, here.measure)}. It stands until you type another number.`;
+      said.value = `${here.unit.code} has ${readingWords(mine, here.measure)}. It stands until you type another number.`;
       return;
     }
     const { value, absent, note: before } = last.before;
     readings.keep({ ...here, reading: mine }, { value, absent, note: before });
     goTo(last.item);
-    said.value = `${here.unit.unit} has ${readingWords(last.before, here.measure)} again.`;
+    said.value = `${here.unit.code} has ${readingWords(last.before, here.measure)} again.`;
   }
 
   /** What an item's unit read before; null where it never was. */

@@ -11,7 +11,7 @@ export function useRoundPosition(items: Readonly<Ref<readonly RoundItem[]>>, arr
   const open = computed(() => openItems(items.value));
   const left = computed(() => open.value.length);
   const finished = computed(() => at.value >= items.value.length);
-  const done = computed(() => new Set(items.value.filter(({ reading }) => reading !== null).map(({ unit }) => unit.unit)));
+  const done = computed(() => new Set(items.value.filter(({ reading }) => reading !== null).map(({ unit }) => unit.code)));
 
   function goTo(index: number): void {
     at.value = Math.max(0, Math.min(index, items.value.length));

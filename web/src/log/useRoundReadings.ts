@@ -45,8 +45,7 @@ export function useRoundReadings({ items, readOn, kept }: ReadingOptions) {
   const find = (reading: string) => study.value.observations.find((seen) => seen.id === reading);
 
   /** What an item's unit read last time, to compare with; null on the first round. */
-  const before = (here: RoundItem) =>
-    readingBefore(study.value, here.unit.unit, here.measure.measure, dayOf(here).slice(0, 10), here.plant);
+  const before = (here: RoundItem) => readingBefore(study.value, here.unit.code, here.measure.code, dayOf(here).slice(0, 10), here.plant);
 
   /** What makes a value unlikely here, or impossible. */
   function doubtsOf(value: number, here: RoundItem): readonly Doubt[] {

@@ -23,5 +23,5 @@ function questions(): readonly string[] {
   return ['/session', '/experiments', ...(id === undefined ? [] : [`/experiments/${id}/study?as=columns`])];
 }
 globalThis.earlyAnswers = new Map(
-  questions().map((path) => [path, fetch(`/api${path}`, { headers: { 'x-fern-test': '1' } }).catch(() => null)]),
+  questions().map((path) => [path, fetch(`/api${path}`, { headers: { 'x-fern-test': '2' } }).catch(() => null)]),
 );

@@ -29,16 +29,16 @@ const roles: readonly { value: Role; label: string }[] = [
 
 <template>
   <ul class="arms" :class="{ many: experiment.arms.length > 4 }" aria-label="Arms">
-    <li v-for="arm in experiment.arms" :key="arm.arm">
-      <GroupBadge :text="arm.arm" :look="armStyle(experiment.arms, arm.arm)" />
+    <li v-for="arm in experiment.arms" :key="arm.code">
+      <GroupBadge :text="arm.code" :look="armStyle(experiment.arms, arm.code)" />
       <div class="body">
         <TextField
           :value="arm.name"
           bare
           :disabled="history.frozen"
           :maxlength="120"
-          :label="`Name of arm ${arm.arm}`"
-          @change="(name) => history.edit((now) => renameArm(now, arm.arm, name))"
+          :label="`Name of arm ${arm.code}`"
+          @change="(name) => history.edit((now) => renameArm(now, arm.code, name))"
         />
         <span class="soft small line">
           <ChoiceField
@@ -46,35 +46,35 @@ const roles: readonly { value: Role; label: string }[] = [
             bare
             :value="arm.role"
             :options="roles"
-            :label="`Role of arm ${arm.arm}`"
-            @change="(role) => history.edit((now) => setRole(now, arm.arm, role))"
+            :label="`Role of arm ${arm.code}`"
+            @change="(role) => history.edit((now) => setRole(now, arm.code, role))"
           />
           <template v-else>{{ arm.role }}</template>
           ·
           <NumberField
             v-if="!history.frozen"
             small
-            :value="unitsOf(arm.arm)"
-            :label="`${upperFirst(plural(experiment.plan.unitWord))} of arm ${arm.arm}`"
+            :value="unitsOf(arm.code)"
+            :label="`${upperFirst(plural(experiment.plan.unitWord))} of arm ${arm.code}`"
             :min="1"
-            :max="MOST_UNITS - experiment.units.length + unitsOf(arm.arm)"
+            :max="MOST_UNITS - experiment.units.length + unitsOf(arm.code)"
             whole
             :width="44"
             why="400 units in all is the most."
-            @change="(count) => count !== null && history.edit((now) => setUnitsOf(now, arm.arm, count, today()))"
+            @change="(count) => count !== null && history.edit((now) => setUnitsOf(now, arm.code, count, today()))"
           />
-          <template v-else>{{ unitsOf(arm.arm) }}</template>
-          {{ unitsOf(arm.arm) === 1 ? experiment.plan.unitWord : plural(experiment.plan.unitWord) }}
+          <template v-else>{{ unitsOf(arm.code) }}</template>
+          {{ unitsOf(arm.code) === 1 ? experiment.plan.unitWord : plural(experiment.plan.unitWord) }}
         </span>
         <span v-if="hasDoses" class="small line">
           <NumberField
             :value="arm.dose"
-            :label="`Dose of arm ${arm.arm}`"
+            :label="`Dose of arm ${arm.code}`"
             :min="0"
             optional
             :width="72"
             :disabled="history.frozen"
-            @change="(dose) => history.edit((now) => setDose(now, arm.arm, dose))"
+            @change="(dose) => history.edit((now) => setDose(now, arm.code, dose))"
           />
           {{ arm.doseUnit }}
         </span>
@@ -82,7 +82,7 @@ const roles: readonly { value: Role; label: string }[] = [
       <RemoveButton
         v-if="!history.frozen && experiment.arms.length > 1"
         :label="`Take away arm ${arm.name}`"
-        @away="history.edit((now) => removeArm(now, arm.arm))"
+        @away="history.edit((now) => removeArm(now, arm.code))"
       />
     </li>
     <li v-if="!history.frozen && experiment.arms.length < MOST_ARMS" class="add">

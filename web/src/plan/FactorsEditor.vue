@@ -61,8 +61,8 @@ const armAt = (row: string, column: string) =>
           <td v-for="column in crossed.across.levels" :key="column">
             <GroupBadge
               v-if="armAt(row, column)"
-              :text="armAt(row, column)?.arm ?? ''"
-              :look="armStyle(experiment.arms, armAt(row, column)?.arm ?? '')"
+              :text="armAt(row, column)?.code ?? ''"
+              :look="armStyle(experiment.arms, armAt(row, column)?.code ?? '')"
               :size="30"
             /><span v-else class="soft">no arm</span>
           </td>

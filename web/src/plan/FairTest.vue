@@ -33,7 +33,7 @@ const moved = computed(() => ((movedByHand(experiment.value)?.length ?? 0) > 0 ?
 const fine = computed(() => {
   const { layout, plan } = experiment.value;
   const units = replicates(experiment.value);
-  const compared = comparedArms(experiment.value.arms).map((arm) => units.filter((unit) => unit.arm === arm.arm));
+  const compared = comparedArms(experiment.value.arms).map((arm) => units.filter((unit) => unit.arm === arm.code));
   const [control, first] = compared;
   const fires = (rule: string) => findings.value.some((finding) => finding.rule === rule);
   const lines: string[] = [];

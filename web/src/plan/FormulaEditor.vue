@@ -27,9 +27,8 @@ const names = computed(() => props.all.filter((other) => !kindOf(other).hasFormu
     <span v-if="wrong" class="wrong" role="status">{{ wrong }}</span>
     <span class="soft"
       >from
-      <template v-for="(name, i) in names" :key="name.measure"
-        >{{ i > 0 ? ', ' : '' }}<span class="mono">{{ name.measure }}</span> ({{ name.name
-        }}{{ name.unit ? `, ${name.unit}` : '' }})</template
+      <template v-for="(name, i) in names" :key="name.code"
+        >{{ i > 0 ? ', ' : '' }}<span class="mono">{{ name.code }}</span> ({{ name.name }}{{ name.unit ? `, ${name.unit}` : '' }})</template
       ></span
     >
   </div>

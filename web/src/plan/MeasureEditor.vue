@@ -55,7 +55,7 @@ const goods: readonly { value: Measure['higherIs']; label: string }[] = [
   { value: 'worse', label: 'less is good' },
   { value: 'neither', label: 'neither is good' },
 ];
-const change = (more: Parameters<typeof changeMeasure>[2]) => history.edit((now) => changeMeasure(now, props.measure.measure, more));
+const change = (more: Parameters<typeof changeMeasure>[2]) => history.edit((now) => changeMeasure(now, props.measure.code, more));
 /** The first is what counts, unless another was chosen. */
 function setCategories(text: string): void {
   const categories = [
@@ -88,7 +88,7 @@ function setCategories(text: string): void {
         :options="choices"
         :disabled="history.frozen"
         :label="`Kind of ${measure.name}`"
-        @change="(to) => history.edit((now) => setMeasureKind(now, measure.measure, to))"
+        @change="(to) => history.edit((now) => setMeasureKind(now, measure.code, to))"
       />
       <TextField
         v-if="kind.ownUnit"
@@ -141,14 +141,14 @@ function setCategories(text: string): void {
             name="primary"
             :checked="measure.primary"
             :disabled="history.frozen"
-            @change="history.edit((now) => decideBy(now, measure.measure))"
+            @change="history.edit((now) => decideBy(now, measure.code))"
           />
           decides</label
         >
         <RemoveButton
           v-if="!history.frozen && experiment.measures.length > 1"
           :label="`Take away ${measure.name}`"
-          @away="history.edit((now) => removeMeasure(now, measure.measure))"
+          @away="history.edit((now) => removeMeasure(now, measure.code))"
         />
       </span>
     </div>

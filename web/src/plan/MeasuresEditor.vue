@@ -42,7 +42,7 @@ const last = computed(() => lastReadingDay(experiment.value));
   >
   <ProblemNote :words="documentStore.errorAt('/measures')" />
   <div data-list>
-    <MeasureEditor v-for="measure in experiment.measures" :key="measure.measure" :measure="measure" :last="last" />
+    <MeasureEditor v-for="measure in experiment.measures" :key="measure.code" :measure="measure" :last="last" />
   </div>
 </template>
 

@@ -35,7 +35,7 @@ const { points, enough, progress, working, failed, work, stop } = useChances();
 /** Replicates of the arm that has the fewest. */
 const planned = computed(() => {
   const all = replicates(experiment.value);
-  return Math.min(...comparedArms(experiment.value.arms).map(({ arm }) => all.filter((unit) => unit.arm === arm).length));
+  return Math.min(...comparedArms(experiment.value.arms).map(({ code: arm }) => all.filter((unit) => unit.arm === arm).length));
 });
 const primary = computed(() => primaryOf(experiment.value.measures));
 const possible = computed(() => designOf(experiment.value) !== null);
@@ -43,7 +43,7 @@ const possible = computed(() => designOf(experiment.value) !== null);
 /** What the chance depends on, and nothing else: typing a name starts nothing. */
 const design = computed(() => {
   const own = designOf(experiment.value);
-  const arms = own?.arms.map(({ arm, factors }) => [arm, factors]);
+  const arms = own?.arms.map(({ code: arm, factors }) => [arm, factors]);
   const measure = own && { ...own.measure, name: '' };
   return JSON.stringify([planned.value, { ...own, arms, measure }]);
 });

@@ -13,17 +13,17 @@ const units = computed(() => roundOrder(experiment.value.units));
 
 <template>
   <ul class="bare-list" :aria-label="`${experiment.plan.putIn} in each ${experiment.plan.unitWord}`">
-    <li v-for="unit in units" :key="unit.unit">
-      <span class="mono small">{{ unit.unit }}</span>
+    <li v-for="unit in units" :key="unit.code">
+      <span class="mono small">{{ unit.code }}</span>
       <NumberField
         small
         :value="unit.sown"
-        :label="`Sown in ${unit.unit}`"
+        :label="`Sown in ${unit.code}`"
         :min="1"
         :max="1000000"
         whole
         :width="58"
-        @change="(sown) => history.edit((now) => setSownOf(now, unit.unit, sown))"
+        @change="(sown) => history.edit((now) => setSownOf(now, unit.code, sown))"
       />
     </li>
   </ul>

@@ -90,14 +90,14 @@ const change = (index: number, more: Partial<Stage>) => history.edit((now) => ch
             @change="(mayWait) => change(i, { mayWait })"
         /></label>
         <span class="arms small"
-          ><label v-for="arm in experiment.arms" :key="arm.arm"
+          ><label v-for="arm in experiment.arms" :key="arm.code"
             ><input
               type="checkbox"
-              :checked="stage.arms.includes(arm.arm)"
+              :checked="stage.arms.includes(arm.code)"
               :disabled="history.frozen"
-              @change="history.edit((now) => toggleStageArm(now, i, arm.arm))"
+              @change="history.edit((now) => toggleStageArm(now, i, arm.code))"
             />
-            {{ arm.arm }}</label
+            {{ arm.code }}</label
           ></span
         >
         <label class="small"

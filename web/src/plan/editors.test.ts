@@ -51,7 +51,7 @@ describe('the arms', () => {
   it('are renamed, added and taken away, each with its units', async () => {
     await edit(ArmsEditor);
     const [, treatment] = tupleOf(draft.arms, 2);
-    await field(`Name of arm ${treatment.arm}`).setValue('rain water');
+    await field(`Name of arm ${treatment.code}`).setValue('rain water');
     expect(itemAt(now().arms, 1).name).toBe('rain water');
     await button('Add an arm')?.trigger('click');
     expect(now().arms).toHaveLength(3);
@@ -63,18 +63,18 @@ describe('the arms', () => {
   it('have one control: another role hands it on', async () => {
     await edit(ArmsEditor);
     const [control, treatment] = tupleOf(draft.arms, 2);
-    await field(`Role of arm ${treatment.arm}`).setValue('control');
-    expect(now().arms.map(({ arm, role }) => [arm, role])).toEqual([
-      [control.arm, 'treatment'],
-      [treatment.arm, 'control'],
+    await field(`Role of arm ${treatment.code}`).setValue('control');
+    expect(now().arms.map(({ code: arm, role }) => [arm, role])).toEqual([
+      [control.code, 'treatment'],
+      [treatment.code, 'control'],
     ]);
   });
 
   it('of a started plan are shown and cannot be touched', async () => {
     await edit(ArmsEditor, startedStudy().experiment);
     expect(button('Add an arm')).toBeUndefined();
-    expect(field(`Name of arm ${itemAt(draft.arms, 1).arm}`).attributes('disabled')).toBeDefined();
-    expect(field(`Role of arm ${itemAt(draft.arms, 1).arm}`).exists()).toBe(false);
+    expect(field(`Name of arm ${itemAt(draft.arms, 1).code}`).attributes('disabled')).toBeDefined();
+    expect(field(`Role of arm ${itemAt(draft.arms, 1).code}`).exists()).toBe(false);
   });
 });
 
@@ -108,7 +108,7 @@ describe('what is done to them', () => {
         kind: 'spray',
         hours: 15,
         hoursMost: 18,
-        arms: [itemAt(draft.arms, 1).arm, itemAt(draft.arms, 0).arm],
+        arms: [itemAt(draft.arms, 1).code, itemAt(draft.arms, 0).code],
       },
     ]);
     await field('Take away step overnight bath').trigger('click');
@@ -125,10 +125,10 @@ describe('what is read', () => {
     expect(
       now()
         .measures.filter(({ primary }) => primary)
-        .map(({ measure }) => measure),
-    ).toEqual([second.measure]);
+        .map(({ code: measure }) => measure),
+    ).toEqual([second.code]);
     await field(`Take away ${second.name}`).trigger('click');
-    expect(now().measures.map(({ measure, primary }) => [measure, primary])).toEqual([[first.measure, true]]);
+    expect(now().measures.map(({ code: measure, primary }) => [measure, primary])).toEqual([[first.code, true]]);
     expect(field(`Take away ${first.name}`).exists()).toBe(false);
   });
 
@@ -181,7 +181,7 @@ describe('the units', () => {
     expect(field('Units an arm').attributes('placeholder')).toBe('differ');
     await button('not as many in each?')?.trigger('click');
     const first = itemAt(now().units, 0);
-    await field(`Sown in ${first.unit}`).setValue('23');
+    await field(`Sown in ${first.code}`).setValue('23');
     expect(
       now()
         .units.map(({ sown }) => sown)
@@ -280,7 +280,7 @@ describe('the start', () => {
   it('is mended by an amendment that lists the old day and the new, and never to after a reading', async () => {
     const started = startedStudy();
     const unit = itemAt(started.experiment.units, 0);
-    const seen = aReading({ id: 'r', unit: unit.unit, measure: 'sprouts', observedOn: today(), value: 3 });
+    const seen = aReading({ id: 'r', unit: unit.code, measure: 'sprouts', observedOn: today(), value: 3 });
     fakeServer({ ...started, observations: [seen] });
     page = await mountLoaded(AmendBar);
     useHistory().beginAmendment();

@@ -2,7 +2,7 @@
 import type { Arm } from '@fern/core';
 
 /** Which arms something goes to: none ticked means all. */
-const props = defineProps<{ arms: readonly Pick<Arm, 'arm'>[]; ticked: readonly string[] }>();
+const props = defineProps<{ arms: readonly Pick<Arm, 'code'>[]; ticked: readonly string[] }>();
 const emit = defineEmits<{ change: [ticked: string[]] }>();
 const toggle = (arm: string) =>
   emit('change', props.ticked.includes(arm) ? props.ticked.filter((own) => own !== arm) : [...props.ticked, arm]);
@@ -10,7 +10,7 @@ const toggle = (arm: string) =>
 
 <template>
   <span class="arms small"
-    ><label v-for="{ arm } in arms" :key="arm"
+    ><label v-for="{ code: arm } in arms" :key="arm"
       ><input type="checkbox" :checked="ticked.includes(arm)" @change="toggle(arm)" /> {{ arm }}</label
     ></span
   >

@@ -25,7 +25,7 @@ const withItem = <Item,>(items: readonly Item[], i: number, more: Partial<Item>)
 const part = (i: number, more: Partial<MixPart>) => change({ parts: withItem(kit.value.parts, i, more) });
 const addition = (i: number, more: Partial<Addition>) => change({ additions: withItem(kit.value.additions, i, more) });
 const solution = (i: number, more: Partial<Solution>) => change({ solutions: withItem(kit.value.solutions, i, more) });
-const treated = computed(() => experiment.value.arms.filter(({ role }) => role === 'treatment').map(({ arm }) => arm));
+const treated = computed(() => experiment.value.arms.filter(({ role }) => role === 'treatment').map(({ code: arm }) => arm));
 const measures = [
   { value: 'mL', label: 'mL' },
   { value: 'g', label: 'g' },

@@ -4,7 +4,7 @@ import { computed, ref } from 'vue';
 import {
   addToKit,
   changePlan,
-  findArm,
+  byCode,
   inSystemWords,
   kitCost,
   kitGroups,
@@ -50,7 +50,7 @@ const headline = computed(() => {
 const much = ({ amount, unit }: Pick<KitLine, 'amount' | 'unit'>) => (amount === null ? '' : inSystemWords(amount, unit, system.value));
 const spoon = ({ amount, unit }: KitLine) =>
   amount === null || amount > 250 || unit === '' ? '' : (measureOut(amount, unit)[0]?.words ?? '');
-const nameOf = (code: string) => findArm(experiment.value.arms, code)?.name ?? code;
+const nameOf = (code: string) => byCode(experiment.value.arms, code)?.name ?? code;
 const money = (value: number) => value.toFixed(2);
 const own = ref('');
 function add(): void {

@@ -38,7 +38,7 @@ const sheets = labelSheets.map((own) => ({ value: own.id, label: own.title }));
 const chosen = computed(() => labelSheetOf(sheet.value));
 const each = computed(() => [
   { value: '', label: `all ${experiment.value.units.length}` },
-  ...roundOrder(experiment.value.units).map(({ unit }) => ({ value: unit, label: unit })),
+  ...roundOrder(experiment.value.units).map(({ code: unit }) => ({ value: unit, label: unit })),
 ]);
 const word = computed(() => plural(experiment.value.plan.unitWord));
 

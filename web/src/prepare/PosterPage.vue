@@ -84,7 +84,7 @@ const print = () => window.print();
       <div class="halves">
         <section>
           <h2>{{ experiment.arms.length }} arms, {{ experiment.units.length }} {{ plural(word) }}</h2>
-          <div v-for="{ arm, name } in experiment.arms" :key="arm" class="arm">
+          <div v-for="{ code: arm, name } in experiment.arms" :key="arm" class="arm">
             <GroupBadge :text="arm" :look="armStyle(experiment.arms, arm)" :size="34" />
             <div>
               <b>{{ name }}</b> <span class="soft">{{ countOf(arm) }} {{ plural(word) }}</span>

@@ -156,7 +156,7 @@ describe('putting out', () => {
 describe('a calculator beside a running experiment', () => {
   it('gives its result to the log as a reading, once it is said of which one', async () => {
     const study = startedStudy();
-    const volume = { ...blankOf(measureFields), measure: 'head', name: 'Head volume', unit: 'cm³', readingDays: [3] };
+    const volume = { ...blankOf(measureFields), code: 'head', name: 'Head volume', unit: 'cm³', readingDays: [3] };
     server = fakeServer({ ...study, experiment: { ...study.experiment, measures: [...study.experiment.measures, volume] } });
     page = await mountLoaded(ExperimentCalculators, {}, '/reckon/head-volume');
     await press('Head volume: 188.5 cm³');

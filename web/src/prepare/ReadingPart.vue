@@ -4,8 +4,7 @@ import { v7 as uuid } from 'uuid';
 import { computed, ref } from 'vue';
 import {
   convert,
-  findMeasure,
-  findUnit,
+  byCode,
   kindOf,
   onItsRound,
   plausibilityChecks,
@@ -46,18 +45,18 @@ const offers = computed<Offer[]>(() =>
         const value = convert(own.value, own.unit, measure.unit);
         if (value === null || own.unit === '') continue;
         const shown = Number(value.toPrecision(4));
-        return [{ measure: measure.measure, words: `${measure.name}: ${shown} ${measure.unit}`, value: shown }];
+        return [{ measure: measure.code, words: `${measure.name}: ${shown} ${measure.unit}`, value: shown }];
       }
       return [];
     }),
 );
 const units = computed(() => [
   { value: '', label: `which ${experiment.value.plan.unitWord}` },
-  ...roundOrder(experiment.value.units.filter(({ status }) => status === 'active')).map((own) => ({ value: own.unit, label: own.unit })),
+  ...roundOrder(experiment.value.units.filter(({ status }) => status === 'active')).map((own) => ({ value: own.code, label: own.code })),
 ]);
 function take(offer: Offer): void {
-  const own = findUnit(experiment.value.units, unit.value);
-  const measure = findMeasure(experiment.value.measures, offer.measure);
+  const own = byCode(experiment.value.units, unit.value);
+  const measure = byCode(experiment.value.measures, offer.measure);
   wrong.value = own ? null : `Choose the ${experiment.value.plan.unitWord} that was measured.`;
   if (!own || !measure) return;
   const place = { unit: own, measure, plannedDay: null, reading: null, plant: null };
@@ -67,7 +66,7 @@ function take(offer: Offer): void {
   const by = { id: uuid(), observer: session.account?.name ?? null, blinded: readsBlind(experiment.value) };
   const reading = recordReading(place, { value: offer.value, absent: null, note: null }, today(), by);
   outbox.add(id.value, { kind: 'reading', content: onItsRound(experiment.value)(reading) });
-  said.value = `${own.unit}: ${offer.words}. It stands in the log.`;
+  said.value = `${own.code}: ${offer.words}. It stands in the log.`;
 }
 </script>
 

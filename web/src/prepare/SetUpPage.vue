@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
 import { computed } from 'vue';
-import { benchFor, cautionsOf, couldSpread, findArm, plural, recipeOf, RULES_FIRST, SET_UP, setUpOrder, shelfRows } from '@fern/core';
+import { benchFor, cautionsOf, couldSpread, byCode, plural, recipeOf, RULES_FIRST, SET_UP, setUpOrder, shelfRows } from '@fern/core';
 import BenchView from '../bench/BenchView.vue';
 import { benchOf } from '../bench/benchOf';
 import { useLoaded } from '../layout/loaded';
@@ -20,11 +20,11 @@ const system = useUnitSystem();
 const items = computed(() => setUpOrder(study.value));
 const next = computed(() => items.value.find(({ isDone }) => !isDone) ?? null);
 const left = computed(() => items.value.filter(({ isDone }) => !isDone).length);
-const done = computed(() => new Set(items.value.flatMap(({ unit, isDone }) => (isDone ? [unit.unit] : []))));
-const recipes = computed(() => new Map(experiment.value.arms.map(({ arm }) => [arm, recipeOf(experiment.value, arm, system.value)])));
+const done = computed(() => new Set(items.value.flatMap(({ unit, isDone }) => (isDone ? [unit.code] : []))));
+const recipes = computed(() => new Map(experiment.value.arms.map(({ code: arm }) => [arm, recipeOf(experiment.value, arm, system.value)])));
 const spreads = computed(() => couldSpread(experiment.value));
 const many = computed(() => plural(experiment.value.plan.unitWord));
-const nameOf = (code: string) => findArm(experiment.value.arms, code)?.name ?? code;
+const nameOf = (code: string) => byCode(experiment.value.arms, code)?.name ?? code;
 const rows = computed(() => shelfRows(benchFor(experiment.value.plan.bench, experiment.value.units)));
 function place(row: number | null, column: number | null): string {
   if (row === null || column === null) return 'no place yet';
@@ -43,7 +43,7 @@ const tick = (unit: string) => !done.value.has(unit) && void clock.done(SET_UP, 
     <div v-if="next" class="now" aria-live="polite">
       <GroupBadge :text="next.unit.arm" :look="armStyle(experiment.arms, next.unit.arm)" :size="64" />
       <div class="what">
-        <p class="code mono">{{ next.unit.unit }}</p>
+        <p class="code mono">{{ next.unit.code }}</p>
         <p>
           <b>{{ nameOf(next.unit.arm) }}</b> · {{ place(next.unit.row, next.unit.column) }}
         </p>
@@ -51,16 +51,16 @@ const tick = (unit: string) => !done.value.has(unit) && void clock.done(SET_UP, 
           <li v-for="line in recipes.get(next.unit.arm)" :key="line">{{ line }}</li>
         </ul>
       </div>
-      <Button type="primary" size="large" class="stands" @click="tick(next.unit.unit)">It stands</Button>
+      <Button type="primary" size="large" class="stands" @click="tick(next.unit.code)">It stands</Button>
     </div>
     <p v-if="spreads" class="soft small">
       The control first, then one arm after another: what is in a treatment could get into the control by hands, tools or drips.
     </p>
     <ol class="bare-list" :aria-label="`The ${many} in order`">
-      <li v-for="{ unit, isDone } in items" :key="unit.unit" :class="{ done: isDone }">
+      <li v-for="{ unit, isDone } in items" :key="unit.code" :class="{ done: isDone }">
         <label
-          ><input type="checkbox" :checked="isDone" :disabled="isDone" :aria-label="`${unit.unit} stands`" @change="tick(unit.unit)" />
-          <b class="mono">{{ unit.unit }}</b></label
+          ><input type="checkbox" :checked="isDone" :disabled="isDone" :aria-label="`${unit.code} stands`" @change="tick(unit.code)" />
+          <b class="mono">{{ unit.code }}</b></label
         >
         <GroupBadge :text="unit.arm" :look="armStyle(experiment.arms, unit.arm)" :size="26" />
         <span class="soft small">{{ place(unit.row, unit.column) }}</span>
@@ -72,12 +72,12 @@ const tick = (unit: string) => !done.value.has(unit) && void clock.done(SET_UP, 
         v-bind="benchOf(experiment)"
         :done="done"
         done-word="put out"
-        :current="next?.unit.unit ?? null"
+        :current="next?.unit.code ?? null"
         pickable
         @pick="tick($event)"
       />
       <h2 class="later">For one of each arm</h2>
-      <div v-for="{ arm, name } in experiment.arms" :key="arm" class="arm small">
+      <div v-for="{ code: arm, name } in experiment.arms" :key="arm" class="arm small">
         <GroupBadge :text="arm" :look="armStyle(experiment.arms, arm)" :size="26" />
         <div>
           <b>{{ name }}</b>

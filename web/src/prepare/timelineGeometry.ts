@@ -71,7 +71,7 @@ export function timelineGeometry(experiment: Experiment, { steps, sowing }: Plan
   const dates = datesBetween(localOf(from, timing.zone).date, localOf(to, timing.zone).date);
   const start = (date: string) => x(minuteOf({ date, clock: '' }, timing.zone));
   return {
-    rows: arms.map(({ arm }, i) => ({
+    rows: arms.map(({ code: arm }, i) => ({
       arm,
       y: TOP + i * ROW,
       bars: barsOf(

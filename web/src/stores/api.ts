@@ -62,7 +62,7 @@ async function call(
       method,
       keepalive,
       headers: {
-        'x-fern-test': '1',
+        'x-fern-test': '2',
         ...(body === undefined || raw ? {} : { 'content-type': 'application/json' }),
         ...(key === undefined ? {} : { 'idempotency-key': key }),
         ...(account === undefined ? {} : { 'x-fern-account': account }),

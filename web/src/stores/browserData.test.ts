@@ -1,7 +1,10 @@
+import { experimentFields, packColumns, withFormerNames } from '@fern/core';
 import { openDB } from 'idb';
 import { beforeEach, expect, it } from 'vitest';
-import { freshBrowser } from '../testing';
+import { freshBrowser, startedStudy } from '../testing';
 import { browserData } from './browserData';
+import { storedDrafts } from './drafts';
+import { keptStudy } from './studies';
 
 beforeEach(freshBrowser);
 
@@ -17,4 +20,19 @@ it('what the version before kept in this browser is still there, and edits can b
   const data = await browserData();
   expect([...data.objectStoreNames].sort()).toEqual(['drafts', 'kept', 'waiting']);
   expect((await data.getAll('waiting')).map(({ id }) => id)).toEqual(['r1']);
+});
+
+it('an experiment and edits that were kept under former names are read under those of now', async () => {
+  const study = startedStudy();
+  const { experiment } = study;
+  const former = withFormerNames(experimentFields, experiment);
+  const put = (await browserData()).transaction(['kept', 'drafts'], 'readwrite');
+  const answer = { ...study, version: 1, observations: packColumns(study.observations), experiment: former };
+  void put.objectStore('kept').put({ account: 'me', path: '/experiments/x/study?as=columns', answer, at: 1 });
+  // What the version before wrote has another type than what is written now.
+  const draft: unknown = { account: 'me', experiment: 'x', page: 'p', base: former, mine: { ...former, title: 'Edited' }, held: false };
+  void put.objectStore('drafts').put(draft as never);
+  await put.done;
+  expect((await keptStudy('me', 'x'))?.packed.experiment).toEqual(experiment);
+  expect(await storedDrafts('me', 'x')).toMatchObject([{ base: experiment, mine: { ...experiment, title: 'Edited' } }]);
 });

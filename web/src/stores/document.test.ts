@@ -116,7 +116,7 @@ describe('undo', () => {
     const units = plan.units.map((unit) => (unit === first ? { ...first, status: 'lost', statusReason: 'fell', lostOn: null } : unit));
     const lost = { ...plan, title: 'A', units };
     server.answer = () => ({ status: 200, body: { id: 'x', version: 3, experiment: lost } });
-    log.setUnit({ unit: first.unit, status: 'lost', statusReason: 'fell', lostOn: null });
+    log.setUnit({ unit: first.code, status: 'lost', statusReason: 'fell', lostOn: null });
     await eventually(() => expect(documentStore.version).toBe(3));
     server.answer = accept;
     history.undo();
@@ -238,7 +238,7 @@ describe('a started plan', () => {
   it('a refused amendment stays open, without the amendment', async () => {
     const { documentStore, history } = await started();
     history.beginAmendment();
-    history.edit((now) => setRole(now, itemAt(now.arms, 1).arm, 'control'));
+    history.edit((now) => setRole(now, itemAt(now.arms, 1).code, 'control'));
     server.answer = () => ({ status: 422, body: { detail: 'No.' } });
     await history.amend('the control', 'why');
     expect(history.amending).toBe(true);

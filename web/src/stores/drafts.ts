@@ -1,4 +1,4 @@
-import type { Experiment } from '@fern/core';
+import { experimentFields, withBlanks, type Experiment } from '@fern/core';
 import { browserData } from './browserData';
 
 /** Edits of an experiment that the server has not stored: they go on when it is opened again, in this browser and by this account. */
@@ -26,5 +26,8 @@ export async function dropDraft({ account, experiment, page }: Pick<Draft, 'acco
 /** Of every page that was closed, or is still open elsewhere. */
 export async function storedDrafts(account: string, experiment: string): Promise<Draft[]> {
   const data = await browserData();
-  return data.getAll('drafts', IDBKeyRange.bound([account, experiment, ''], [account, experiment, '\uffff']));
+  const drafts = await data.getAll('drafts', IDBKeyRange.bound([account, experiment, ''], [account, experiment, '\uffff']));
+  // They may have been kept by the version before.
+  const named = (kept: Experiment) => withBlanks(experimentFields, kept);
+  return drafts.map((draft) => ({ ...draft, base: named(draft.base), mine: named(draft.mine) }));
 }

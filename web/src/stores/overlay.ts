@@ -13,7 +13,7 @@ export function withLogged(study: Study, logged: readonly (Logged | LoggedNews)[
   const sown = new Map(logged.flatMap((item) => (item.kind === 'sown' ? [[item.content.unit, { sown: item.content.sown }] as const] : [])));
   const known = new Set([...study.happenings, ...study.care, ...study.photos].map(({ id }) => id));
   const units = study.experiment.units.map((unit) => {
-    const state = { ...states.get(unit.unit), ...sown.get(unit.unit) };
+    const state = { ...states.get(unit.code), ...sown.get(unit.code) };
     return Object.keys(state).length > 0 ? { ...unit, ...state } : unit;
   });
   return addReadings(

@@ -3,7 +3,7 @@ import type { SownAgain } from '@fern/contract';
 import type { Care, Incident, Observation, Photo, Unit } from '@fern/core';
 import { browserData } from './browserData';
 
-export type UnitState = Pick<Unit, 'unit' | 'status' | 'statusReason' | 'lostOn'>;
+export type UnitState = Pick<Unit, 'status' | 'statusReason' | 'lostOn'> & { readonly unit: string };
 
 /** How many were put into a unit, as it was counted again on a day. */
 export interface SownState extends SownAgain {

@@ -33,7 +33,7 @@ const unit = itemAt(study.experiment.units, 0);
 const reading = (id: string): Observation => ({
   ...blankOf(observationFields),
   id,
-  unit: unit.unit,
+  unit: unit.code,
   measure: 'sprouts',
   observedOn: today(),
   value: 7,

@@ -1,4 +1,5 @@
 import type { PackedStudyRecord } from '@fern/contract';
+import { experimentFields, withBlanks } from '@fern/core';
 import { v7 as uuid } from 'uuid';
 import { api } from './api';
 import { dropFromCachedList, cacheAnswer, cachedAnswer, cachedList, sinceCachedPath } from './offlineCache';
@@ -19,5 +20,7 @@ export async function keptStudy(account: string, id: string) {
   const study = await cachedAnswer(account, pathOf(id));
   if (study === null) return null;
   const since = await cachedList<Logged>(account, sinceCachedPath(id));
-  return { packed: study.answer as PackedStudyRecord, since, at: study.at };
+  const packed = study.answer as PackedStudyRecord;
+  // It may have been kept by the version before.
+  return { packed: { ...packed, experiment: withBlanks(experimentFields, packed.experiment) }, since, at: study.at };
 }

@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { addMeasure, anyHeight, changeMeasure, changePlan, experimentFrom, findMeasure, lastOf, write, type Experiment } from '@fern/core';
+import { addMeasure, anyHeight, changeMeasure, changePlan, experimentFrom, byCode, lastOf, write, type Experiment } from '@fern/core';
 import { accept, fakeServer, freshPage, type FakeCall, type FakeServer, type Reply } from '../testing';
 import { storedDrafts } from './drafts';
 import { useDocument } from './document';
@@ -8,7 +8,7 @@ import { useOpening } from './openExperiment';
 import { useSession } from './session';
 
 const plan = addMeasure(experimentFrom(anyHeight, { created: '2026-04-01', startOn: '2026-04-01', seed: 4 }));
-const code = lastOf(plan.measures).measure;
+const code = lastOf(plan.measures).code;
 let server: FakeServer;
 let offline = false;
 
@@ -61,7 +61,7 @@ async function again() {
 const stored = () => server.study.experiment;
 const formula = (derived: string) => (now: Experiment) => changeMeasure(now, code, { kind: 'derived', derived });
 const endRule = (words: string) => (now: Experiment) => changePlan(now, { endRule: words });
-const derivedOf = (of: Experiment | null) => findMeasure(of?.measures ?? [], code)?.derived;
+const derivedOf = (of: Experiment | null) => byCode(of?.measures ?? [], code)?.derived;
 
 describe('one refused field', () => {
   it('does not stop the others: what can be saved is, what cannot stays on the page with its place and its reason', async () => {

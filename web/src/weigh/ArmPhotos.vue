@@ -17,7 +17,7 @@ const days = computed(() =>
   <section v-for="{ on, arms } in days" :key="on">
     <h3>{{ longDate(on) }}</h3>
     <div class="row">
-      <figure v-for="{ arm, photo } in arms" :key="arm?.arm ?? ''">
+      <figure v-for="{ arm, photo } in arms" :key="arm?.code ?? ''">
         <PhotoPicture :photo="photo" :words="photoWords(study.experiment, photo, false)" />
         <figcaption class="small">{{ photoWords(study.experiment, photo, false) }}</figcaption>
       </figure>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { findUnit, placeSeen, type Shown } from '@fern/core';
+import { byCode, placeSeen, type Shown } from '@fern/core';
 import BenchView from '../bench/BenchView.vue';
 import { benchOf } from '../bench/benchOf';
 import DataTable from '../components/DataTable.vue';
@@ -12,7 +12,7 @@ const off = (value: number) => `${value > 0 ? '+' : value < 0 ? '−' : ''}${Num
 const rows = computed(() => {
   const { units } = props.shown.study.experiment;
   return [...(seen.value?.off ?? [])].map(([code, by]) => {
-    const unit = findUnit(units, code);
+    const unit = byCode(units, code);
     return [code, unit?.arm ?? '', String(unit?.row ?? ''), String(unit?.column ?? ''), off(by)];
   });
 });

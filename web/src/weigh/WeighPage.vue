@@ -86,7 +86,7 @@ function look(way: string): void {
           <p class="soft small">
             Only “{{ primary.measure.name }}” decides. These are adjusted together, because many looks find something by luck.
           </p>
-          <MeasureSeen v-for="own in others" :key="own.measure.measure" :study="study" :measure="own.measure" :row="own.result" />
+          <MeasureSeen v-for="own in others" :key="own.measure.code" :study="study" :measure="own.measure" :row="own.result" />
         </section>
         <details class="course">
           <summary>For a course report: every number, test and formula of {{ primary.measure.name }}</summary>

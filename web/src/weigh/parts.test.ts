@@ -9,10 +9,10 @@ import VerdictLeaf from './VerdictLeaf.vue';
 
 const { experiment } = startedStudy();
 const measure = itemAt(experiment.measures, 0);
-const observations = experiment.units.map(({ unit, arm }, i): Observation => ({
-  ...{ id: unit, unit, plant: null, measure: measure.measure, observedOn: experiment.startedOn ?? '', plannedDay: 3, moment: null },
+const observations = experiment.units.map(({ code: unit, arm }, i): Observation => ({
+  ...{ id: unit, unit, plant: null, measure: measure.code, observedOn: experiment.startedOn ?? '', plannedDay: 3, moment: null },
   ...{
-    value: arm === itemAt(experiment.arms, 0).arm ? 12 + (i % 3) : 4 + (i % 3),
+    value: arm === itemAt(experiment.arms, 0).code ? 12 + (i % 3) : 4 + (i % 3),
     absent: null,
     category: measure.category,
     observer: null,

@@ -30,7 +30,7 @@ export const promisedMeasures: readonly Promised[] = [
     sown: null,
     unitWord: 'pot',
     measure: event({
-      measure: 'first-flower',
+      code: 'first-flower',
       name: 'First flower',
       primary: true,
       smallestDifference: 5,
@@ -47,7 +47,7 @@ export const promisedMeasures: readonly Promised[] = [
     sown: null,
     unitWord: 'plant',
     measure: event({
-      measure: 'ripe',
+      code: 'ripe',
       name: 'First ripe fruit',
       primary: true,
       smallestDifference: 5,
@@ -64,7 +64,7 @@ export const promisedMeasures: readonly Promised[] = [
     sown: 10,
     unitWord: 'tray',
     measure: event({
-      measure: 'first-sprout',
+      code: 'first-sprout',
       name: 'First sprout',
       primary: true,
       smallestDifference: 1,
@@ -81,7 +81,7 @@ export const promisedMeasures: readonly Promised[] = [
     sown: 25,
     unitWord: 'tray',
     measure: count({
-      measure: 'sprouts',
+      code: 'sprouts',
       name: 'Normal sprouts',
       primary: true,
       smallestDifference: 15,
@@ -98,7 +98,7 @@ export const promisedMeasures: readonly Promised[] = [
     sown: 1,
     unitWord: 'cutting',
     measure: count({
-      measure: 'rooted',
+      code: 'rooted',
       name: 'Rooted of those stuck',
       primary: true,
       smallestDifference: 30,
@@ -115,7 +115,7 @@ export const promisedMeasures: readonly Promised[] = [
     sown: null,
     unitWord: 'plant',
     measure: harvest('g', {
-      measure: 'harvest',
+      code: 'harvest',
       name: 'Harvest a plant',
       primary: true,
       smallestDifference: 150,
@@ -132,7 +132,7 @@ export const promisedMeasures: readonly Promised[] = [
     sown: null,
     unitWord: 'pot',
     measure: amount('flowers', {
-      measure: 'flowers',
+      code: 'flowers',
       name: 'Flowers',
       primary: true,
       smallestDifference: 3,
@@ -149,7 +149,7 @@ export const promisedMeasures: readonly Promised[] = [
     sown: null,
     unitWord: 'pot',
     measure: amount('cm', {
-      measure: 'height',
+      code: 'height',
       name: 'Height',
       primary: true,
       smallestDifference: 3,
@@ -166,7 +166,7 @@ export const promisedMeasures: readonly Promised[] = [
     sown: null,
     unitWord: 'pot',
     measure: amount('g', {
-      measure: 'mass',
+      code: 'mass',
       name: 'Shoot mass',
       primary: true,
       smallestDifference: 4,
@@ -183,7 +183,7 @@ export const promisedMeasures: readonly Promised[] = [
     sown: null,
     unitWord: 'pot',
     measure: rating(rubrics.leafColour, {
-      measure: 'leaf-colour',
+      code: 'leaf-colour',
       name: 'Leaf colour',
       primary: true,
       smallestDifference: 1,
@@ -200,7 +200,7 @@ export const promisedMeasures: readonly Promised[] = [
     sown: null,
     unitWord: 'pot',
     measure: amount('leaves', {
-      measure: 'leaves',
+      code: 'leaves',
       name: 'Leaves',
       primary: true,
       smallestDifference: 3,
@@ -217,7 +217,7 @@ export const promisedMeasures: readonly Promised[] = [
     sown: null,
     unitWord: 'pot',
     measure: rating(rubrics.wilting, {
-      measure: 'wilting',
+      code: 'wilting',
       name: 'Wilting',
       primary: true,
       higherIs: 'worse',
@@ -235,7 +235,7 @@ export const promisedMeasures: readonly Promised[] = [
     sown: null,
     unitWord: 'plant',
     measure: amount('pests', {
-      measure: 'pests',
+      code: 'pests',
       name: 'Pests on a plant',
       primary: true,
       higherIs: 'worse',
@@ -253,7 +253,7 @@ export const promisedMeasures: readonly Promised[] = [
     sown: 5,
     unitWord: 'pot',
     measure: count({
-      measure: 'alive',
+      code: 'alive',
       name: 'Alive of those planted',
       primary: true,
       smallestDifference: 20,
@@ -270,7 +270,7 @@ export const promisedMeasures: readonly Promised[] = [
     sown: null,
     unitWord: 'vase',
     measure: event({
-      measure: 'vase',
+      code: 'vase',
       name: 'Cut flowers faded',
       primary: true,
       higherIs: 'better',
@@ -288,7 +288,7 @@ export const promisedMeasures: readonly Promised[] = [
     sown: null,
     unitWord: 'pot',
     measure: event({
-      measure: 'bolting',
+      code: 'bolting',
       name: 'Bolted',
       primary: true,
       higherIs: 'better',
@@ -306,7 +306,7 @@ export const promisedMeasures: readonly Promised[] = [
     sown: null,
     unitWord: 'pot',
     measure: amount('°', {
-      measure: 'lean',
+      code: 'lean',
       name: 'Lean of the stem',
       primary: true,
       higherIs: 'worse',
@@ -324,7 +324,7 @@ export const promisedMeasures: readonly Promised[] = [
     sown: null,
     unitWord: 'pot',
     measure: amount('mm', {
-      measure: 'thickness',
+      code: 'thickness',
       name: 'Thickness of the stem',
       primary: true,
       smallestDifference: 0.4,
@@ -341,7 +341,7 @@ export const promisedMeasures: readonly Promised[] = [
     sown: null,
     unitWord: 'pot',
     measure: rating(rubrics.leafBurn, {
-      measure: 'burn',
+      code: 'burn',
       name: 'Burnt edges',
       primary: true,
       higherIs: 'worse',
@@ -359,7 +359,7 @@ export const promisedMeasures: readonly Promised[] = [
     sown: null,
     unitWord: 'pot',
     measure: rating(rubrics.disease, {
-      measure: 'disease',
+      code: 'disease',
       name: 'Disease on the plant',
       primary: true,
       higherIs: 'worse',
@@ -377,7 +377,7 @@ export const promisedMeasures: readonly Promised[] = [
     sown: null,
     unitWord: 'plot',
     measure: amount('weeds', {
-      measure: 'weeds',
+      code: 'weeds',
       name: 'Weeds in a plot',
       primary: true,
       higherIs: 'worse',
@@ -395,7 +395,7 @@ export const promisedMeasures: readonly Promised[] = [
     sown: null,
     unitWord: 'pot',
     measure: amount('cm', {
-      measure: 'root-length',
+      code: 'root-length',
       name: 'Longest root',
       primary: true,
       smallestDifference: 2,
@@ -412,7 +412,7 @@ export const promisedMeasures: readonly Promised[] = [
     sown: null,
     unitWord: 'pot',
     measure: rating(rubrics.flavour, {
-      measure: 'flavour',
+      code: 'flavour',
       name: 'Flavour, tasted blind',
       primary: true,
       smallestDifference: 1,
@@ -429,7 +429,7 @@ export const promisedMeasures: readonly Promised[] = [
     sown: null,
     unitWord: 'bottle',
     measure: amount('g', {
-      measure: 'held',
+      code: 'held',
       name: 'Water held',
       primary: true,
       smallestDifference: 20,
@@ -446,7 +446,7 @@ export const promisedMeasures: readonly Promised[] = [
     sown: null,
     unitWord: 'square',
     measure: amount('worms', {
-      measure: 'worms',
+      code: 'worms',
       name: 'Worms in a square',
       primary: true,
       smallestDifference: 4,
@@ -463,7 +463,7 @@ export const promisedMeasures: readonly Promised[] = [
     sown: null,
     unitWord: 'plant',
     measure: amount('visits', {
-      measure: 'visits',
+      code: 'visits',
       name: 'Visits in ten minutes',
       primary: true,
       smallestDifference: 3,

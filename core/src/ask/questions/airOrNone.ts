@@ -25,7 +25,7 @@ export const airOrNone: ReadyQuestion = {
   blocks: 2,
   measures: [
     amount('g', {
-      measure: 'head',
+      code: 'head',
       name: 'Head mass',
       primary: true,
       higherIs: 'better',
@@ -34,13 +34,13 @@ export const airOrNone: ReadyQuestion = {
       usual: { process: 'level', level: { '': 66, A: 80 }, rate: 0.3 },
     }),
     rating(rubrics.waterRoots, {
-      measure: 'roots',
+      code: 'roots',
       name: 'Root colour',
       readingDays: [14, 28],
       usual: { process: 'rating', level: { '': 3.4, A: 4.4 }, spread: 0.5 },
     }),
     amount('°C', {
-      measure: 'warmth',
+      code: 'warmth',
       name: 'Water temperature',
       higherIs: 'neither',
       readingDays: [7, 14, 21, 28],

@@ -31,7 +31,7 @@ export const amendmentDose: ReadyQuestion = {
   thinningRule: 'keep the one nearest the centre',
   measures: [
     amount('g', {
-      measure: 'mass',
+      code: 'mass',
       name: 'Shoot mass, fresh',
       primary: true,
       smallestDifference: 4,
@@ -39,13 +39,13 @@ export const amendmentDose: ReadyQuestion = {
       usual: { process: 'level', level: { '': 14, 5: 17, 10: 20, 20: 18.5, F: 21 }, rate: 0.3 },
     }),
     amount('cm', {
-      measure: 'height',
+      code: 'height',
       name: 'Height',
       readingDays: [15, 30],
       usual: { process: 'level', level: { '': 10, 5: 12, 10: 13.5, 20: 12.5, F: 15 }, rate: 0.1 },
     }),
     count({
-      measure: 'sprouts',
+      code: 'sprouts',
       name: 'Sprouts on day 10',
       readingDays: [10],
       usual: { process: 'share', share: { '': 0.9, 20: 0.75 }, from: 4, to: 9 },

@@ -22,14 +22,14 @@ export const anyClaim: ReadyQuestion = {
   blocks: 2,
   measures: [
     harvest('g', {
-      measure: 'leaf',
+      code: 'leaf',
       name: 'Leaf picked in total',
       primary: true,
       smallestDifference: 20,
       readingDays: [28, 35, 42, 49],
       usual: { process: 'harvest', each: { '': 24 }, spread: 0.15 },
     }),
-    amount('cm', { measure: 'height', name: 'Height', readingDays: [14, 28], usual: { process: 'level', level: { '': 15 }, rate: 0.06 } }),
+    amount('cm', { code: 'height', name: 'Height', readingDays: [14, 28], usual: { process: 'level', level: { '': 15 }, rate: 0.06 } }),
   ],
   endRule: 'when they bolt, or day 49',
   stages: [stage({ name: 'handling', kind: 'handle', arms: ['C', 'X'] })],

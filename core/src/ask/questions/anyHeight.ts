@@ -19,7 +19,7 @@ export const anyHeight: ReadyQuestion = {
   sown: null,
   measures: [
     amount('cm', {
-      measure: 'height',
+      code: 'height',
       name: 'Height',
       primary: true,
       expected: 'different',
@@ -28,7 +28,7 @@ export const anyHeight: ReadyQuestion = {
       usual: { process: 'growth', reads: 'height', size: 24, rate: 0.24, effect: { '': 1, X: 1.3 } },
     }),
     amount('leaves', {
-      measure: 'leaves',
+      code: 'leaves',
       name: 'Leaves',
       readingDays: [14, 28],
       usual: { process: 'growth', reads: 'mass', size: 18, rate: 0.24, effect: { '': 1, X: 1.05 } },

@@ -19,7 +19,7 @@ export const anySprouting: ReadyQuestion = {
   sown: 25,
   measures: [
     count({
-      measure: 'sprouts',
+      code: 'sprouts',
       name: 'Normal sprouts',
       primary: true,
       higherIs: 'better',
@@ -29,7 +29,7 @@ export const anySprouting: ReadyQuestion = {
       usual: { process: 'sprouting', share: { '': 0.9, X: 0.6 }, thermalTime: { '': 65, X: 85 }, base: 3, seedSpread: 0.25 },
     }),
     event({
-      measure: 'first-sprout',
+      code: 'first-sprout',
       name: 'First sprout',
       readingDays: [1, 2, 3, 4, 5, 7],
       usual: { process: 'event', days: { '': 3.4, X: 4.6 }, spread: 0.2 },

@@ -27,7 +27,7 @@ export const batchesInRail: ReadyQuestion = {
   agesFrom: 13,
   measures: [
     amount('g', {
-      measure: 'head',
+      code: 'head',
       name: 'Head mass, mean of the rail',
       primary: true,
       smallestDifference: 12,
@@ -35,7 +35,7 @@ export const batchesInRail: ReadyQuestion = {
       usual: { process: 'level', level: { '': 90, S: 106 }, rate: 0.3 },
     }),
     amount('ppm', {
-      measure: 'strength',
+      code: 'strength',
       name: 'Strength of the water',
       higherIs: 'neither',
       readingDays: [7, 14, 21, 28],

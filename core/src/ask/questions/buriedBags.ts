@@ -24,21 +24,21 @@ export const buriedBags: ReadyQuestion = {
   light: 'outdoors',
   measures: [
     amount('g', {
-      measure: 'before',
+      code: 'before',
       name: 'Dry mass before',
       higherIs: 'neither',
       readingDays: [0],
       usual: { process: 'level', level: { '': 2 }, rate: 1 },
     }),
     amount('g', {
-      measure: 'after',
+      code: 'after',
       name: 'Dry mass after',
       higherIs: 'neither',
       readingDays: [56],
       usual: { process: 'level', level: { '': 1.32, M: 1.04 }, rate: 1 },
     }),
     derived('%', '100*(before-after)/before', {
-      measure: 'lost',
+      code: 'lost',
       name: 'Mass lost',
       primary: true,
       smallestDifference: 8.5,

@@ -24,7 +24,7 @@ export const buriedScraps: ReadyQuestion = {
   light: 'outdoors',
   measures: [
     harvest('g', {
-      measure: 'fruit',
+      code: 'fruit',
       name: 'Fruit a plant',
       primary: true,
       smallestDifference: 750,
@@ -32,19 +32,19 @@ export const buriedScraps: ReadyQuestion = {
       usual: { process: 'harvest', each: { '': 400, S: 520 }, spread: 0.15 },
     }),
     rating(rubrics.leafColour, {
-      measure: 'colour',
+      code: 'colour',
       name: 'Leaf colour',
       readingDays: [21, 60, 120],
       usual: { process: 'rating', level: { '': 3.4, S: 3.7 }, spread: 0.5 },
     }),
     amount('cm', {
-      measure: 'height',
+      code: 'height',
       name: 'Height',
       readingDays: [21, 60, 120],
       usual: { process: 'level', level: { '': 150, S: 155 }, rate: 0.015 },
     }),
     event({
-      measure: 'dead',
+      code: 'dead',
       name: 'Death of the plant',
       higherIs: 'better',
       expected: 'more',
@@ -53,14 +53,14 @@ export const buriedScraps: ReadyQuestion = {
       usual: { process: 'event', days: { '': 138, S: 150 }, spread: 0.1 },
     }),
     amount('g', {
-      measure: 'left',
+      code: 'left',
       name: 'Scraps left on lifting',
       higherIs: 'neither',
       readingDays: [144],
       usual: { process: 'level', level: { '': 1, S: 40 }, rate: 1 },
     }),
     event({
-      measure: 'ripe',
+      code: 'ripe',
       name: 'First ripe fruit',
       readingDays: [60, 75, 90, 105, 120],
       usual: { process: 'event', days: { '': 82, S: 86 }, spread: 0.08 },

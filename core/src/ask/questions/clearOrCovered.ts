@@ -25,7 +25,7 @@ export const clearOrCovered: ReadyQuestion = {
   blocks: 2,
   measures: [
     amount('g', {
-      measure: 'head',
+      code: 'head',
       name: 'Head mass',
       primary: true,
       higherIs: 'better',
@@ -35,20 +35,20 @@ export const clearOrCovered: ReadyQuestion = {
       usual: { process: 'level', level: { '': 82, K: 68 }, rate: 0.3 },
     }),
     rating(rubrics.algae, {
-      measure: 'algae',
+      code: 'algae',
       name: 'Algae',
       higherIs: 'worse',
       readingDays: [14, 28],
       usual: { process: 'rating', level: { '': 0.2, K: 2.2 }, spread: 0.5 },
     }),
     rating(rubrics.waterRoots, {
-      measure: 'roots',
+      code: 'roots',
       name: 'Roots',
       readingDays: [28],
       usual: { process: 'rating', level: { '': 4.3, K: 3.8 }, spread: 0.5 },
     }),
     amount('leaves', {
-      measure: 'tipburn',
+      code: 'tipburn',
       name: 'Leaves with burnt tips',
       higherIs: 'worse',
       readingDays: [28],

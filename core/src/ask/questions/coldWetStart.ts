@@ -29,7 +29,7 @@ export const coldWetStart: ReadyQuestion = {
   agesFrom: 11,
   measures: [
     count({
-      measure: 'up',
+      code: 'up',
       name: 'Seedlings with two leaves by day 24',
       primary: true,
       higherIs: 'better',
@@ -41,21 +41,21 @@ export const coldWetStart: ReadyQuestion = {
       usual: { process: 'share', share: { '': 0.92, K: 0.72 }, from: 6, to: 20 },
     }),
     amount('mm', {
-      measure: 'tallest',
+      code: 'tallest',
       name: 'Tallest shoot',
       expected: 'less',
       readingDays: [24],
       usual: { process: 'level', level: { '': 150, K: 138 }, rate: 0.3 },
     }),
     amount('mm', {
-      measure: 'shortest',
+      code: 'shortest',
       name: 'Shortest shoot',
       expected: 'less',
       readingDays: [24],
       usual: { process: 'level', level: { '': 110, K: 66 }, rate: 0.3 },
     }),
     derived('mm', 'tallest-shortest', {
-      measure: 'spread',
+      code: 'spread',
       name: 'Spread of the shoots',
       higherIs: 'worse',
       expected: 'more',

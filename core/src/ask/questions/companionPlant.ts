@@ -22,7 +22,7 @@ export const companionPlant: ReadyQuestion = {
   blocks: 4,
   measures: [
     harvest('g', {
-      measure: 'fruit',
+      code: 'fruit',
       name: 'Fruit a plant',
       primary: true,
       smallestDifference: 500,
@@ -30,7 +30,7 @@ export const companionPlant: ReadyQuestion = {
       usual: { process: 'harvest', each: { '': 260 }, spread: 0.15 },
     }),
     amount('insects', {
-      measure: 'pests',
+      code: 'pests',
       name: 'Whiteflies and aphids on five leaves',
       higherIs: 'worse',
       expected: 'less',

@@ -55,7 +55,7 @@ export const hardCoat: ReadyQuestion = {
   agesFrom: 9,
   measures: [
     count({
-      measure: 'sprouts',
+      code: 'sprouts',
       name: 'Sprouts',
       primary: true,
       smallestDifference: 20,
@@ -109,7 +109,7 @@ export const heatAndAcid: ReadyQuestion = {
   agesFrom: 11,
   measures: [
     count({
-      measure: 'sprouts',
+      code: 'sprouts',
       name: 'Sprouts',
       primary: true,
       smallestDifference: 20,

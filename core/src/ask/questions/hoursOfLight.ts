@@ -45,7 +45,7 @@ export const hoursOfLight: ReadyQuestion = {
   agesFrom: 11,
   measures: [
     amount('g', {
-      measure: 'mass',
+      code: 'mass',
       name: 'Mass a plant',
       primary: true,
       expected: 'different',
@@ -54,21 +54,21 @@ export const hoursOfLight: ReadyQuestion = {
       usual: { process: 'level', level: { '': 5, 8: 3.2, 16: 6.4 }, rate: 0.2 },
     }),
     amount('cm', {
-      measure: 'height',
+      code: 'height',
       name: 'Height',
       higherIs: 'neither',
       readingDays: [10, 20, 30],
       usual: { process: 'level', level: { '': 9, 8: 11, 16: 8.5 }, rate: 0.12 },
     }),
     amount('pairs', {
-      measure: 'pairs',
+      code: 'pairs',
       name: 'Pairs of leaves',
       readingDays: [10, 20, 30],
       usual: { process: 'level', level: { '': 4, 8: 3, 16: 4.5 }, rate: 0.12 },
     }),
-    derived('cm/pairs', 'height/pairs', { measure: 'legginess', name: 'Height over leaf pairs', higherIs: 'worse', readingDays: [30] }),
+    derived('cm/pairs', 'height/pairs', { code: 'legginess', name: 'Height over leaf pairs', higherIs: 'worse', readingDays: [30] }),
     rating(rubrics.leafColour, {
-      measure: 'colour',
+      code: 'colour',
       name: 'Leaf colour',
       readingDays: [30],
       usual: { process: 'rating', level: { '': 4, 8: 3.4 }, spread: 0.5 },

@@ -31,7 +31,7 @@ export const howMuchFeed: ReadyQuestion = {
   agesFrom: 11,
   measures: [
     amount('g', {
-      measure: 'mass',
+      code: 'mass',
       name: 'Head mass',
       primary: true,
       smallestDifference: 7.5,
@@ -39,7 +39,7 @@ export const howMuchFeed: ReadyQuestion = {
       usual: { process: 'level', level: { '': 26, '05': 38, 1: 43, 2: 37 }, rate: 0.3 },
     }),
     rating(rubrics.leafBurn, {
-      measure: 'burn',
+      code: 'burn',
       name: 'Burnt edges',
       higherIs: 'neither',
       expected: 'more',

@@ -25,7 +25,7 @@ export const howOften: ReadyQuestion = {
   sown: null,
   measures: [
     amount('g', {
-      measure: 'mass',
+      code: 'mass',
       name: 'Shoot mass',
       primary: true,
       smallestDifference: 4,
@@ -33,7 +33,7 @@ export const howOften: ReadyQuestion = {
       usual: { process: 'level', level: { '': 18, 2: 22, 5: 23 }, rate: 0.3 },
     }),
     rating(rubrics.wilting, {
-      measure: 'wilting',
+      code: 'wilting',
       name: 'Wilting',
       higherIs: 'worse',
       readingDays: [7, 14, 21, 28],

@@ -22,7 +22,7 @@ export const kitchenTonic: ReadyQuestion = {
   blocks: 2,
   measures: [
     amount('g', {
-      measure: 'mass',
+      code: 'mass',
       name: 'Shoot mass',
       primary: true,
       smallestDifference: 3,
@@ -30,7 +30,7 @@ export const kitchenTonic: ReadyQuestion = {
       usual: { process: 'level', level: { '': 15, F: 20 }, rate: 0.3 },
     }),
     amount('cm', {
-      measure: 'height',
+      code: 'height',
       name: 'Height',
       readingDays: [7, 14, 21, 28],
       usual: { process: 'level', level: { '': 18 }, rate: 0.06 },

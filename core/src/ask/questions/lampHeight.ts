@@ -23,7 +23,7 @@ export const lampHeight: ReadyQuestion = {
   blocks: 2,
   measures: [
     amount('g', {
-      measure: 'mass',
+      code: 'mass',
       name: 'Cut mass',
       primary: true,
       smallestDifference: 12,
@@ -31,27 +31,27 @@ export const lampHeight: ReadyQuestion = {
       usual: { process: 'level', level: { '': 120, R: 134 }, rate: 0.5 },
     }),
     amount('cents', {
-      measure: 'cost',
+      code: 'cost',
       name: 'Cost of light, seed and mix a tray',
       higherIs: 'neither',
       readingDays: [10],
       usual: { process: 'level', level: { '': 60, R: 60 }, rate: 1 },
     }),
-    derived('cents/g', 'cost/mass', { measure: 'gram', name: 'Cost a gram', higherIs: 'worse', expected: 'less', readingDays: [10] }),
+    derived('cents/g', 'cost/mass', { code: 'gram', name: 'Cost a gram', higherIs: 'worse', expected: 'less', readingDays: [10] }),
     rating(rubrics.flavour, {
-      measure: 'flavour',
+      code: 'flavour',
       name: 'Flavour, tasted blind by six',
       readingDays: [10],
       usual: { process: 'rating', level: { '': 3.2, R: 3.3 }, spread: 0.6 },
     }),
     rating(rubrics.stemColour, {
-      measure: 'stem',
+      code: 'stem',
       name: 'Stem colour',
       readingDays: [10],
       usual: { process: 'rating', level: { '': 3, R: 3.3 }, spread: 0.4 },
     }),
     rating(rubrics.evenCanopy, {
-      measure: 'even',
+      code: 'even',
       name: 'Even canopy',
       higherIs: 'neither',
       readingDays: [10],

@@ -24,7 +24,7 @@ export const leafCuttings: ReadyQuestion = {
   agesFrom: 8,
   measures: [
     count({
-      measure: 'plants',
+      code: 'plants',
       name: 'Leaves with a new plant',
       primary: true,
       smallestDifference: 35,

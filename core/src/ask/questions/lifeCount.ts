@@ -22,7 +22,7 @@ export const lifeCount: ReadyQuestion = {
   light: 'outdoors',
   measures: [
     amount('worms', {
-      measure: 'worms',
+      code: 'worms',
       name: 'Worms a spade-square',
       primary: true,
       smallestDifference: 6,
@@ -30,7 +30,7 @@ export const lifeCount: ReadyQuestion = {
       usual: { process: 'level', level: { '': 8, H: 16 }, rate: 1 },
     }),
     amount('kinds', {
-      measure: 'kinds',
+      code: 'kinds',
       name: 'Kinds of animals in a handful',
       readingDays: [0],
       usual: { process: 'level', level: { '': 5, H: 7 }, rate: 1 },

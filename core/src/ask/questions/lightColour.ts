@@ -28,7 +28,7 @@ export const lightColour: ReadyQuestion = {
   agesFrom: 13,
   measures: [
     amount('g', {
-      measure: 'mass',
+      code: 'mass',
       name: 'Head mass',
       primary: true,
       expected: 'different',
@@ -37,7 +37,7 @@ export const lightColour: ReadyQuestion = {
       usual: { process: 'level', level: { '': 42, R: 46, B: 33 }, rate: 0.3 },
     }),
     amount('cm', {
-      measure: 'height',
+      code: 'height',
       name: 'Height',
       higherIs: 'neither',
       readingDays: [7, 14, 21, 28],

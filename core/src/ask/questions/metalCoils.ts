@@ -22,7 +22,7 @@ export const metalCoils: ReadyQuestion = {
   blocks: 2,
   measures: [
     amount('g', {
-      measure: 'mass',
+      code: 'mass',
       name: 'Whole plant, root and leaf',
       primary: true,
       smallestDifference: 3,
@@ -30,7 +30,7 @@ export const metalCoils: ReadyQuestion = {
       usual: { process: 'level', level: { '': 15 }, rate: 0.3 },
     }),
     amount('cm', {
-      measure: 'height',
+      code: 'height',
       name: 'Height',
       readingDays: [7, 14, 21, 28],
       usual: { process: 'level', level: { '': 18 }, rate: 0.06 },

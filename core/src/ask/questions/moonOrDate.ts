@@ -27,7 +27,7 @@ export const moonOrDate: ReadyQuestion = {
   ],
   measures: [
     amount('g', {
-      measure: 'mass',
+      code: 'mass',
       name: 'Root mass on day 35',
       primary: true,
       smallestDifference: 15,

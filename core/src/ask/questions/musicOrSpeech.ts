@@ -25,7 +25,7 @@ export const musicOrSpeech: ReadyQuestion = {
   blind: true,
   measures: [
     amount('mm', {
-      measure: 'height',
+      code: 'height',
       name: 'Height on day 7',
       primary: true,
       smallestDifference: 9,
@@ -33,7 +33,7 @@ export const musicOrSpeech: ReadyQuestion = {
       usual: { process: 'level', level: { '': 52 }, rate: 0.4 },
     }),
     amount('g', {
-      measure: 'mass',
+      code: 'mass',
       name: 'Cut mass',
       readingDays: [7],
       usual: { process: 'level', level: { '': 24 }, rate: 0.4 },

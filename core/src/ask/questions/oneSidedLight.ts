@@ -20,7 +20,7 @@ export const oneSidedLight: ReadyQuestion = {
   sown: null,
   measures: [
     amount('°', {
-      measure: 'lean',
+      code: 'lean',
       name: 'Lean from upright',
       primary: true,
       higherIs: 'worse',
@@ -29,7 +29,7 @@ export const oneSidedLight: ReadyQuestion = {
       usual: { process: 'level', level: { '': 38, M: 6, H: 14 }, rate: 0.25 },
     }),
     amount('cm', {
-      measure: 'height',
+      code: 'height',
       name: 'Height',
       higherIs: 'neither',
       readingDays: [3, 5, 7, 10],

@@ -24,7 +24,7 @@ export const plantingDeep: ReadyQuestion = {
   shares: [{ what: 'pot', by: 'unit' }],
   measures: [
     amount('g', {
-      measure: 'mass',
+      code: 'mass',
       name: 'Shoot mass, cut at the same leaf',
       primary: true,
       smallestDifference: 12,
@@ -32,13 +32,13 @@ export const plantingDeep: ReadyQuestion = {
       usual: { process: 'level', level: { '': 60, D: 66 }, rate: 0.3 },
     }),
     amount('g', {
-      measure: 'roots',
+      code: 'roots',
       name: 'Root mass, washed',
       readingDays: [42],
       usual: { process: 'level', level: { '': 18, D: 22 }, rate: 0.3 },
     }),
     amount('mm', {
-      measure: 'stem',
+      code: 'stem',
       name: 'Thickness above the first leaves',
       readingDays: [21, 42],
       usual: { process: 'level', level: { '': 6, D: 6.4 }, rate: 0.05 },

@@ -28,21 +28,21 @@ export const plantsInAPot: ReadyQuestion = {
   shares: [{ what: 'pot', by: 'unit' }],
   measures: [
     amount('g', {
-      measure: 'pot',
+      code: 'pot',
       name: 'Root mass a pot',
       expected: 'more',
       readingDays: [35],
       usual: { process: 'level', level: { '': 22, 2: 36, 4: 52, 8: 60 }, rate: 0.3 },
     }),
     amount('plants', {
-      measure: 'plants',
+      code: 'plants',
       name: 'Plants lifted',
       higherIs: 'neither',
       readingDays: [35],
       usual: { process: 'level', level: { '': 1, 2: 2, 4: 4, 8: 8 }, rate: 1 },
     }),
     amount('g', {
-      measure: 'each',
+      code: 'each',
       name: 'Root mass a plant',
       primary: true,
       expected: 'less',
@@ -50,7 +50,7 @@ export const plantsInAPot: ReadyQuestion = {
       readingDays: [35],
       usual: { process: 'level', level: { '': 22, 2: 18, 4: 13, 8: 7.5 }, rate: 0.3 },
     }),
-    derived('%', '100*each/pot', { measure: 'share', name: 'Share of the pot that one plant has', higherIs: 'neither', readingDays: [35] }),
+    derived('%', '100*each/pot', { code: 'share', name: 'Share of the pot that one plant has', higherIs: 'neither', readingDays: [35] }),
   ],
   endRule: 'day 35',
   kept: [...keptIn('pots'), ...keptSame(['feed', 'the same to each pot, or the same to each plant: choose and write it down'])],

@@ -14,7 +14,7 @@ describe.each(questions.map((question) => [question.id, question] as const))('%s
 
   it('its chance of an answer is what its card says, and at least 0.7 or said in words', () => {
     const design = designOf(experiment);
-    const fewest = Math.min(...question.arms.map(({ arm }) => replicates(experiment).filter((unit) => unit.arm === arm).length));
+    const fewest = Math.min(...question.arms.map(({ code: arm }) => replicates(experiment).filter((unit) => unit.arm === arm).length));
     const { chance } = design ? chanceOf(design, fewest, { runs: 200 }) : { chance: 0 };
     expect(Math.abs(chance - question.chance)).toBeLessThan(0.08);
     expect(question.chance >= 0.7 || question.unsure !== '').toBe(true);

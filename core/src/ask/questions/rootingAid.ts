@@ -31,7 +31,7 @@ export const rootingAid: ReadyQuestion = {
   agesFrom: 11,
   measures: [
     count({
-      measure: 'rooted',
+      code: 'rooted',
       name: 'Rooted of those stuck',
       primary: true,
       smallestDifference: 30,
@@ -39,7 +39,7 @@ export const rootingAid: ReadyQuestion = {
       usual: { process: 'share', share: { '': 0.45, P: 0.8, H: 0.48 }, from: 20, to: 40 },
     }),
     rating(rubrics.cuttingRoots, {
-      measure: 'roots',
+      code: 'roots',
       name: 'Roots of the best',
       readingDays: [42],
       usual: { process: 'rating', level: { '': 1.4, P: 2.1, H: 1.4 }, spread: 0.6 },

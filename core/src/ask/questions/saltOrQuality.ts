@@ -21,7 +21,7 @@ const marigolds = {
 
 const draining = (level: Readonly<Record<string, number>>) =>
   amount('mS/cm', {
-    measure: 'conductivity',
+    code: 'conductivity',
     name: 'Conductivity of what drains',
     higherIs: 'neither',
     readingDays: [7, 14, 21, 28],
@@ -43,7 +43,7 @@ export const saltOrQuality: ReadyQuestion = {
   agesFrom: 9,
   measures: [
     amount('g', {
-      measure: 'mass',
+      code: 'mass',
       name: 'Shoot mass',
       primary: true,
       expected: 'different',
@@ -92,7 +92,7 @@ export const saltDose: ReadyQuestion = {
   agesFrom: 9,
   measures: [
     amount('g', {
-      measure: 'mass',
+      code: 'mass',
       name: 'Shoot mass',
       primary: true,
       higherIs: 'better',

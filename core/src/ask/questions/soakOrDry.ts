@@ -24,7 +24,7 @@ export const soakOrDry: ReadyQuestion = {
   sown: 25,
   measures: [
     count({
-      measure: 'sprouts',
+      code: 'sprouts',
       name: 'Normal sprouts',
       primary: true,
       expected: 'different',
@@ -39,13 +39,13 @@ export const soakOrDry: ReadyQuestion = {
       },
     }),
     event({
-      measure: 'first',
+      code: 'first',
       name: 'First sprout',
       readingDays: [4, 6, 8, 10, 14],
       usual: { process: 'event', days: { '': 5.5, 6: 4.7, 24: 4.4 }, spread: 0.15 },
     }),
     count({
-      measure: 'rotted',
+      code: 'rotted',
       name: 'Rotted seeds',
       higherIs: 'worse',
       readingDays: [14],

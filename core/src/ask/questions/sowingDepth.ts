@@ -28,7 +28,7 @@ export const sowingDepth: ReadyQuestion = {
   agesFrom: 8,
   measures: [
     count({
-      measure: 'up',
+      code: 'up',
       name: 'Came up',
       primary: true,
       expected: 'less',
@@ -43,7 +43,7 @@ export const sowingDepth: ReadyQuestion = {
       },
     }),
     event({
-      measure: 'first',
+      code: 'first',
       name: 'First one up',
       expected: 'more',
       readingDays: [6, 8, 10, 12, 15, 18],

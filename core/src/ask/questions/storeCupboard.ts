@@ -21,7 +21,7 @@ export const storeCupboard: ReadyQuestion = {
   light: 'none',
   measures: [
     count({
-      measure: 'sprouts',
+      code: 'sprouts',
       name: 'Normal sprouts',
       primary: true,
       higherIs: 'better',
@@ -37,14 +37,14 @@ export const storeCupboard: ReadyQuestion = {
       },
     }),
     count({
-      measure: 'damaged',
+      code: 'damaged',
       name: 'Damaged sprouts',
       higherIs: 'worse',
       readingDays: [9],
       usual: { process: 'share', share: { '': 0.03, K: 0.1, O: 0.08 }, from: 4, to: 9 },
     }),
     amount('mm', {
-      measure: 'root',
+      code: 'root',
       name: 'Root length, mean of five',
       readingDays: [7],
       usual: { process: 'level', level: { '': 48, K: 42, O: 33 }, rate: 0.5 },

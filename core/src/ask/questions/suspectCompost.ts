@@ -28,14 +28,14 @@ export const suspectCompost: ReadyQuestion = {
   agesFrom: 9,
   measures: [
     amount('plants', {
-      measure: 'up',
+      code: 'up',
       name: 'Plants up',
       expected: 'less',
       readingDays: [14, 21, 28, 35],
       usual: { process: 'level', level: { '': 3.9 }, rate: 1 },
     }),
     amount('plants', {
-      measure: 'sick',
+      code: 'sick',
       name: 'Of them with cupped, rolled or strap-like leaves',
       higherIs: 'worse',
       expected: 'more',
@@ -43,7 +43,7 @@ export const suspectCompost: ReadyQuestion = {
       usual: { process: 'level', level: { '': 0.02, S: 2.6 }, rate: 0.2 },
     }),
     derived('%', '100*sick/up', {
-      measure: 'symptoms',
+      code: 'symptoms',
       name: 'Share of those up that show symptoms',
       primary: true,
       higherIs: 'worse',
@@ -52,7 +52,7 @@ export const suspectCompost: ReadyQuestion = {
       readingDays: [14, 21, 28, 35],
     }),
     amount('cm', {
-      measure: 'height',
+      code: 'height',
       name: 'Height',
       higherIs: 'neither',
       expected: 'less',
@@ -60,7 +60,7 @@ export const suspectCompost: ReadyQuestion = {
       usual: { process: 'level', level: { '': 26, S: 15 }, rate: 0.2 },
     }),
     rating(rubrics.leafCurl, {
-      measure: 'curl',
+      code: 'curl',
       name: 'Leaf curl',
       higherIs: 'worse',
       expected: 'more',

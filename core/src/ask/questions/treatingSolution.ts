@@ -31,7 +31,7 @@ export const treatingSolution: ReadyQuestion = {
   agesFrom: 11,
   measures: [
     count({
-      measure: 'sprouts',
+      code: 'sprouts',
       name: 'Normal sprouts',
       primary: true,
       categories: ['normal', 'damaged', 'just-starting', 'mouldy', 'none'],
@@ -47,7 +47,7 @@ export const treatingSolution: ReadyQuestion = {
       },
     }),
     amount('mm', {
-      measure: 'root',
+      code: 'root',
       name: 'Root, mean of those in the five marked places',
       readingDays: [10],
       usual: { process: 'level', level: { '': 44, S: 48 }, rate: 0.5 },

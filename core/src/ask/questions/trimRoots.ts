@@ -24,7 +24,7 @@ export const trimRoots: ReadyQuestion = {
   agesFrom: 11,
   measures: [
     harvest('g', {
-      measure: 'leaf',
+      code: 'leaf',
       name: 'Leaf cut in total',
       primary: true,
       higherIs: 'better',
@@ -34,14 +34,14 @@ export const trimRoots: ReadyQuestion = {
       usual: { process: 'harvest', each: { '': 22, T: 18 }, spread: 0.12 },
     }),
     amount('cm', {
-      measure: 'regrowth',
+      code: 'regrowth',
       name: 'Regrowth a week after the cut',
       expected: 'less',
       readingDays: [49, 63, 77],
       usual: { process: 'level', level: { '': 6, T: 5.2 }, rate: 0.3 },
     }),
     event({
-      measure: 'blocked',
+      code: 'blocked',
       name: 'Blocked line',
       higherIs: 'better',
       expected: 'more',
@@ -50,7 +50,7 @@ export const trimRoots: ReadyQuestion = {
       usual: { process: 'event', days: { '': 52, T: 90 }, spread: 0.2 },
     }),
     amount('g', {
-      measure: 'root',
+      code: 'root',
       name: 'Root mass at the end, what was cut left out',
       higherIs: 'neither',
       readingDays: [77],

@@ -26,7 +26,7 @@ export const warmthAndSpeed: ReadyQuestion = {
   agesFrom: 9,
   measures: [
     event({
-      measure: 'first',
+      code: 'first',
       name: 'First sprout',
       primary: true,
       expected: 'less',
@@ -35,7 +35,7 @@ export const warmthAndSpeed: ReadyQuestion = {
       usual: { process: 'event', days: { '': 3.6, W: 2.1 }, spread: 0.12 },
     }),
     count({
-      measure: 'sprouts',
+      code: 'sprouts',
       name: 'Normal sprouts',
       readingDays: [1, 2, 3, 4, 5, 6, 7],
       usual: { process: 'sprouting', share: { '': 0.92 }, thermalTime: { '': 44, W: 27 }, base: 4, seedSpread: 0.2 },

@@ -29,7 +29,7 @@ export const waterOrMix: ReadyQuestion = {
   agesFrom: 9,
   measures: [
     count({
-      measure: 'rooted',
+      code: 'rooted',
       name: 'Rooted on day 30',
       primary: true,
       expected: 'different',
@@ -38,13 +38,13 @@ export const waterOrMix: ReadyQuestion = {
       usual: { process: 'share', share: { '': 0.5, W: 0.85 }, from: 10, to: 28 },
     }),
     amount('roots', {
-      measure: 'roots',
+      code: 'roots',
       name: 'Roots of the best cutting',
       readingDays: [30],
       usual: { process: 'level', level: { '': 6, W: 9 }, rate: 0.3 },
     }),
     count({
-      measure: 'living',
+      code: 'living',
       name: 'Living new plants on day 180',
       expected: 'different',
       readingDays: [60, 180],

@@ -31,32 +31,32 @@ export const whatHoldsWater: ReadyQuestion = {
   agesFrom: 8,
   measures: [
     amount('g', {
-      measure: 'dry',
+      code: 'dry',
       name: 'Bottle with dry mix',
       higherIs: 'neither',
       readingDays: [0],
       usual: { process: 'level', level: { '': 640 }, rate: 1 },
     }),
     amount('g', {
-      measure: 'wet',
+      code: 'wet',
       name: 'Bottle when dripping stops',
       readingDays: [0],
       usual: { process: 'level', level: { '': 800, O: 832, W: 812, OW: 846 }, rate: 1 },
     }),
     amount('g', {
-      measure: 'later',
+      code: 'later',
       name: 'Bottle on day 4',
       readingDays: [4],
       usual: { process: 'level', level: { '': 742, O: 780, W: 750, OW: 792 }, rate: 1 },
     }),
     derived('g', 'wet-dry', {
-      measure: 'held',
+      code: 'held',
       name: 'Water held when dripping stops',
       primary: true,
       smallestDifference: 18,
       readingDays: [0],
     }),
-    derived('%', '100*(later-dry)/(wet-dry)', { measure: 'share', name: 'Share of it kept on day 4', readingDays: [4] }),
+    derived('%', '100*(later-dry)/(wet-dry)', { code: 'share', name: 'Share of it kept on day 4', readingDays: [4] }),
   ],
   endRule: 'the weighing on day 4',
   kept: keptSame(

@@ -26,7 +26,7 @@ export const whatSeedsNeed: ReadyQuestion = {
   agesFrom: 5,
   measures: [
     count({
-      measure: 'green',
+      code: 'green',
       name: 'Up and green',
       primary: true,
       higherIs: 'better',
@@ -38,14 +38,14 @@ export const whatSeedsNeed: ReadyQuestion = {
       usual: { process: 'share', share: { '': 0.92, D: 0.03, W: 0.02, K: 0.3 }, from: 4, to: 13 },
     }),
     amount('cm', {
-      measure: 'height',
+      code: 'height',
       name: 'Height',
       higherIs: 'neither',
       readingDays: [7, 10, 14],
       usual: { process: 'level', level: { '': 11, D: 17, W: 0.2, K: 4 }, rate: 0.15 },
     }),
     amount('leaves', {
-      measure: 'leaves',
+      code: 'leaves',
       name: 'Leaf number',
       expected: 'less',
       readingDays: [14],

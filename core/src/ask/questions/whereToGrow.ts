@@ -27,7 +27,7 @@ export const whereToGrow: ReadyQuestion = {
   agesFrom: 11,
   measures: [
     amount('g', {
-      measure: 'head',
+      code: 'head',
       name: 'Head mass, mean of two',
       primary: true,
       by: 'plant',
@@ -36,20 +36,20 @@ export const whereToGrow: ReadyQuestion = {
       usual: { process: 'level', level: { '': 900, R: 1140, P: 700 }, rate: 0.2 },
     }),
     amount('cm', {
-      measure: 'width',
+      code: 'width',
       name: 'Head width',
       readingDays: [90],
       usual: { process: 'level', level: { '': 18, R: 19, P: 15 }, rate: 0.2 },
     }),
     amount('cm', {
-      measure: 'tall',
+      code: 'tall',
       name: 'Head height',
       readingDays: [90],
       usual: { process: 'level', level: { '': 16, R: 17, P: 13 }, rate: 0.2 },
     }),
-    derived('cm³', 'pi/6*width^2*tall', { measure: 'volume', name: 'Head volume', readingDays: [90] }),
+    derived('cm³', 'pi/6*width^2*tall', { code: 'volume', name: 'Head volume', readingDays: [90] }),
     event({
-      measure: 'ready',
+      code: 'ready',
       name: 'Ready to cut',
       readingDays: [60, 70, 80, 90],
       usual: { process: 'event', days: { '': 76, R: 72, P: 80 }, spread: 0.06 },

@@ -27,7 +27,7 @@ export const whereToGrowFruit: ReadyQuestion = {
   shares: [{ what: 'pot or piece of ground', by: 'unit' }],
   measures: [
     harvest('g', {
-      measure: 'fruit',
+      code: 'fruit',
       name: 'Fruit a plant',
       primary: true,
       expected: 'different',
@@ -36,13 +36,13 @@ export const whereToGrowFruit: ReadyQuestion = {
       usual: { process: 'harvest', each: { '': 260, P: 175 }, spread: 0.15 },
     }),
     amount('fruits', {
-      measure: 'many',
+      code: 'many',
       name: 'Fruits picked',
       readingDays: [102],
       usual: { process: 'level', level: { '': 36, P: 27 }, rate: 0.05 },
     }),
     event({
-      measure: 'ripe',
+      code: 'ripe',
       name: 'First ripe fruit',
       readingDays: [60, 67, 74, 81, 88],
       usual: { process: 'event', days: { '': 72, P: 68 }, spread: 0.06 },

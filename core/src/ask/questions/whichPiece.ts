@@ -23,7 +23,7 @@ export const whichPiece: ReadyQuestion = {
   light: 'window',
   measures: [
     count({
-      measure: 'rooted',
+      code: 'rooted',
       name: 'Rooted of those stuck',
       primary: true,
       expected: 'different',
@@ -32,13 +32,13 @@ export const whichPiece: ReadyQuestion = {
       usual: { process: 'share', share: { '': 0.42, L: 0.84 }, from: 20, to: 39 },
     }),
     rating(rubrics.cuttingRoots, {
-      measure: 'roots',
+      code: 'roots',
       name: 'Roots',
       readingDays: [40],
       usual: { process: 'rating', level: { '': 1.2, L: 1.9 }, spread: 0.8 },
     }),
     rating(rubrics.leafColour, {
-      measure: 'looks',
+      code: 'looks',
       name: 'Looks from above, before lifting',
       readingDays: [39],
       usual: { process: 'rating', level: { '': 3.3, L: 3.4 }, spread: 0.7 },

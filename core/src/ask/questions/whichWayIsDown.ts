@@ -24,7 +24,7 @@ export const whichWayIsDown: ReadyQuestion = {
   agesFrom: 8,
   measures: [
     amount('°', {
-      measure: 'bend',
+      code: 'bend',
       name: 'Bend of the root tip',
       primary: true,
       higherIs: 'neither',
@@ -34,7 +34,7 @@ export const whichWayIsDown: ReadyQuestion = {
       usual: { process: 'level', level: { '': 8, T: 62 }, rate: 4 },
     }),
     amount('mm', {
-      measure: 'length',
+      code: 'length',
       name: 'Length of the root',
       readingDays: [0, 1],
       usual: { process: 'level', level: { '': 42 }, rate: 3 },

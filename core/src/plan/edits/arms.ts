@@ -9,7 +9,7 @@ import { withoutArms } from './withoutArms';
 export const MOST_ARMS = 12;
 
 function editArm(experiment: Experiment, code: string, more: Partial<Arm>): Experiment {
-  return { ...experiment, arms: experiment.arms.map((arm) => (arm.arm === code ? { ...arm, ...more } : arm)) };
+  return { ...experiment, arms: experiment.arms.map((arm) => (arm.code === code ? { ...arm, ...more } : arm)) };
 }
 
 /**
@@ -38,9 +38,9 @@ export function setDose(experiment: Experiment, code: string, dose: number | nul
  */
 export function setRole(experiment: Experiment, code: string, role: Role): Experiment {
   const old = controlOf(experiment.arms);
-  if (role === 'control' || old?.arm !== code) {
+  if (role === 'control' || old?.code !== code) {
     const arms = experiment.arms.map((arm): Arm => {
-      if (arm.arm === code) return { ...arm, role };
+      if (arm.code === code) return { ...arm, role };
       return role === 'control' && arm === old ? { ...arm, role: 'treatment' } : arm;
     });
     return { ...experiment, arms };
@@ -48,7 +48,7 @@ export function setRole(experiment: Experiment, code: string, role: Role): Exper
   return {
     ...experiment,
     arms: withControl(
-      experiment.arms.map((arm) => (arm.arm === code ? { ...arm, role } : arm)),
+      experiment.arms.map((arm) => (arm.code === code ? { ...arm, role } : arm)),
       code,
     ),
   };
@@ -57,7 +57,7 @@ export function setRole(experiment: Experiment, code: string, role: Role): Exper
 /** The same arms with one control: the first treatment takes over where there is none, another than `not` if it can be. */
 function withControl(arms: readonly Arm[], not?: string): readonly Arm[] {
   if (arms.some((arm) => arm.role === 'control')) return arms;
-  const next = arms.find((arm) => arm.role === 'treatment' && arm.arm !== not) ?? arms.find((arm) => arm.role === 'treatment') ?? arms[0];
+  const next = arms.find((arm) => arm.role === 'treatment' && arm.code !== not) ?? arms.find((arm) => arm.role === 'treatment') ?? arms[0];
   return arms.map((arm) => (arm === next ? { ...arm, role: 'control' as const } : arm));
 }
 
@@ -69,7 +69,7 @@ export function addArm(experiment: Experiment): Experiment {
   const { arms } = experiment;
   const code = nextArmCode(arms);
   const doseUnit = arms.some(({ dose }) => dose !== null) ? (itemAt(arms, 0).doseUnit ?? '') : null;
-  const fresh: Arm = { arm: code, name: `Treatment ${code}`, role: 'treatment', dose: null, doseUnit, factors: {} };
+  const fresh: Arm = { code: code, name: `Treatment ${code}`, role: 'treatment', dose: null, doseUnit, factors: {} };
   return redesign(experiment, { arms: [...arms, fresh] });
 }
 
@@ -78,7 +78,7 @@ export function addArm(experiment: Experiment): Experiment {
  * @param code of the arm; an unknown one changes nothing
  */
 export function removeArm(experiment: Experiment, code: string): Experiment {
-  const left = experiment.arms.filter((arm) => arm.arm !== code);
+  const left = experiment.arms.filter((arm) => arm.code !== code);
   return left.length === 0 || left.length === experiment.arms.length
     ? experiment
     : redesign(withoutArms(experiment, left), { arms: withControl(left) });

@@ -27,7 +27,7 @@ export function setSown(experiment: Experiment, sown: number | null): Experiment
  * @param sown a whole number; null where nothing is counted out
  */
 export function setSownOf(experiment: Experiment, unit: string, sown: number | null): Experiment {
-  return { ...experiment, units: experiment.units.map((own) => (own.unit === unit ? { ...own, sown } : own)) };
+  return { ...experiment, units: experiment.units.map((own) => (own.code === unit ? { ...own, sown } : own)) };
 }
 
 /**

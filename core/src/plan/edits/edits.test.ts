@@ -12,10 +12,10 @@ import { restorePlan } from './restorePlan';
 const plan = anExperiment({
   arms: [anArm('C'), anArm('T'), anArm('U')],
   units: ['C', 'T', 'U', 'C', 'T', 'U'].map((arm, i) => aUnit(`P0${i + 1}`, arm, { row: 1, column: i + 1 })),
-  measures: [aMeasure(), aMeasure({ measure: 'leaves', name: 'Leaves', primary: false })],
+  measures: [aMeasure(), aMeasure({ code: 'leaves', name: 'Leaves', primary: false })],
 });
 const roles = (experiment: typeof plan) => experiment.arms.map(({ role }) => role);
-const deciding = (experiment: typeof plan) => experiment.measures.filter(({ primary }) => primary).map(({ measure }) => measure);
+const deciding = (experiment: typeof plan) => experiment.measures.filter(({ primary }) => primary).map(({ code: measure }) => measure);
 
 describe('arms', () => {
   it('swap control and treatment in one step: there is always one control', () => {
@@ -27,7 +27,7 @@ describe('arms', () => {
 
   it('where the control is taken away, the first treatment takes over; the last arm stays', () => {
     const left = removeArm(plan, 'C');
-    expect(left.arms.map(({ arm, role }) => [arm, role])).toEqual([
+    expect(left.arms.map(({ code: arm, role }) => [arm, role])).toEqual([
       ['T', 'control'],
       ['U', 'treatment'],
     ]);
@@ -38,7 +38,7 @@ describe('arms', () => {
   it('a new one has a code of its own, units like the others, and the doses’ unit', () => {
     const dosed = { ...plan, arms: plan.arms.map((arm, i) => ({ ...arm, dose: i, doseUnit: 'mM' })) };
     const added = addArm(dosed);
-    expect(added.arms.at(-1)).toMatchObject({ arm: 'A', role: 'treatment', dose: null, doseUnit: 'mM' });
+    expect(added.arms.at(-1)).toMatchObject({ code: 'A', role: 'treatment', dose: null, doseUnit: 'mM' });
     expect(added.units.filter(({ arm }) => arm === 'A')).toHaveLength(2);
   });
 
@@ -58,8 +58,8 @@ describe('measures', () => {
   });
 
   it('a new one has a code that none has', () => {
-    const taken = { ...plan, measures: [...plan.measures, aMeasure({ measure: 'm4', primary: false })] };
-    expect(addMeasure(taken).measures.at(-1)).toMatchObject({ measure: 'm5', primary: false, readingDays: [7] });
+    const taken = { ...plan, measures: [...plan.measures, aMeasure({ code: 'm4', primary: false })] };
+    expect(addMeasure(taken).measures.at(-1)).toMatchObject({ code: 'm5', primary: false, readingDays: [7] });
   });
 
   it('of another kind starts with what that kind starts with', () => {
@@ -138,12 +138,12 @@ describe('a measure that others are worked out from', () => {
   const worked = {
     ...plan,
     measures: [
-      aMeasure({ measure: 'wide', unit: 'cm' }),
-      aMeasure({ measure: 'tall', unit: 'cm', primary: false }),
-      aMeasure({ measure: 'area', unit: 'cm²', kind: 'derived' as const, derived: 'wide*tall', primary: false }),
+      aMeasure({ code: 'wide', unit: 'cm' }),
+      aMeasure({ code: 'tall', unit: 'cm', primary: false }),
+      aMeasure({ code: 'area', unit: 'cm²', kind: 'derived' as const, derived: 'wide*tall', primary: false }),
     ],
   };
-  const codes = (experiment: typeof plan) => experiment.measures.map(({ measure }) => measure);
+  const codes = (experiment: typeof plan) => experiment.measures.map(({ code: measure }) => measure);
 
   it('takes them along when it is taken away', () => {
     expect(codes(removeMeasure(worked, 'tall'))).toEqual(['wide']);

@@ -9,9 +9,9 @@ import { blankOf, measureFields, type Experiment, type Measure, type MeasureKind
  * @param code of the measure; an unknown one changes nothing
  * @param more what changes; which one decides is `decideBy`
  */
-export function changeMeasure(experiment: Experiment, code: string, more: Partial<Omit<Measure, 'measure' | 'primary'>>): Experiment {
-  const measures = experiment.measures.map((measure) => (measure.measure === code ? { ...measure, ...more } : measure));
-  const followers = measures.map((measure) => (measure.measure === code ? measure : { ...measure, unit: unitThatFits(measure, measures) }));
+export function changeMeasure(experiment: Experiment, code: string, more: Partial<Omit<Measure, 'code' | 'primary'>>): Experiment {
+  const measures = experiment.measures.map((measure) => (measure.code === code ? { ...measure, ...more } : measure));
+  const followers = measures.map((measure) => (measure.code === code ? measure : { ...measure, unit: unitThatFits(measure, measures) }));
   return { ...experiment, measures: followers };
 }
 
@@ -29,7 +29,7 @@ export function setMeasureKind(experiment: Experiment, code: string, kind: Measu
  * @param code of the measure
  */
 export function decideBy(experiment: Experiment, code: string): Experiment {
-  return { ...experiment, measures: experiment.measures.map((measure) => ({ ...measure, primary: measure.measure === code })) };
+  return { ...experiment, measures: experiment.measures.map((measure) => ({ ...measure, primary: measure.code === code })) };
 }
 
 /**
@@ -42,13 +42,13 @@ export function lastReadingDay({ measures }: Pick<Experiment, 'measures'>): numb
 
 /** Adds an amount that is read on the last day. */
 export function addMeasure(experiment: Experiment): Experiment {
-  const taken = new Set(experiment.measures.map((measure) => measure.measure));
+  const taken = new Set(experiment.measures.map((measure) => measure.code));
   let n = experiment.measures.length + 1;
   while (taken.has(`m${n}`)) n++;
   const fresh: Measure = {
     ...blankOf(measureFields),
     ...kindOf({ kind: 'amount' }).fresh,
-    measure: `m${n}`,
+    code: `m${n}`,
     name: 'Height',
     primary: experiment.measures.length === 0,
     readingDays: [lastReadingDay(experiment)],
@@ -62,10 +62,10 @@ export function addMeasure(experiment: Experiment): Experiment {
  */
 export function removeMeasure(experiment: Experiment, code: string): Experiment {
   const gone = withDerived(experiment.measures, code);
-  const left = experiment.measures.filter(({ measure }) => !gone.has(measure));
+  const left = experiment.measures.filter(({ code: measure }) => !gone.has(measure));
   if (left.length === 0 || left.length === experiment.measures.length) return experiment;
   const next = { ...experiment, measures: left };
-  return left.some((measure) => measure.primary) ? next : decideBy(next, itemAt(left, 0).measure);
+  return left.some((measure) => measure.primary) ? next : decideBy(next, itemAt(left, 0).code);
 }
 
 /** A measure and all that are worked out from it, and from those. */
@@ -73,7 +73,7 @@ function withDerived(measures: readonly Measure[], code: string): ReadonlySet<st
   const gone = new Set([code]);
   for (let before = 0; before < gone.size;) {
     before = gone.size;
-    for (const { measure, derived } of measures) if (namesIn(derived).some((name) => gone.has(name))) gone.add(measure);
+    for (const { code: measure, derived } of measures) if (namesIn(derived).some((name) => gone.has(name))) gone.add(measure);
   }
   return gone;
 }

@@ -1,4 +1,4 @@
-import { findUnit, type Unit } from '../../model';
+import { byCode, type Unit } from '../../model';
 
 /**
  * Puts a unit on a place; whoever stands there takes the unit's old place. An unknown unit changes nothing.
@@ -8,7 +8,7 @@ import { findUnit, type Unit } from '../../model';
  * @returns the units in their old order
  */
 export function moveUnit(units: readonly Unit[], code: string, row: number, column: number): readonly Unit[] {
-  const moved = findUnit(units, code);
+  const moved = byCode(units, code);
   if (!moved || (moved.row === row && moved.column === column)) return units;
   return units.map((unit) => {
     if (unit === moved) return { ...unit, row, column };

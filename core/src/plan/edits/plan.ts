@@ -44,7 +44,7 @@ export function removeKept(experiment: Experiment, index: number): Experiment {
 
 /** Adds a soak that the treatments go through. */
 export function addStage(experiment: Experiment): Experiment {
-  const arms = experiment.arms.filter(({ role }) => role === 'treatment').map(({ arm }) => arm);
+  const arms = experiment.arms.filter(({ role }) => role === 'treatment').map(({ code: arm }) => arm);
   const soak: Stage = { ...blankOf(stageFields), name: 'soak', kind: 'soak', arms };
   return changePlan(experiment, { stages: [...experiment.plan.stages, soak] });
 }

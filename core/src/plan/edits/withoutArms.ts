@@ -5,8 +5,8 @@ import type { Arm, Experiment } from '../../model';
  * A step that only they went through goes with them; no arms at all would mean every arm.
  * @param left arms that stay
  */
-export function withoutArms(experiment: Experiment, left: readonly Pick<Arm, 'arm'>[]): Experiment {
-  const known = new Set(left.map(({ arm }) => arm));
+export function withoutArms(experiment: Experiment, left: readonly Pick<Arm, 'code'>[]): Experiment {
+  const known = new Set(left.map(({ code: arm }) => arm));
   const { plan } = experiment;
   const kept = <Item extends { readonly arms: readonly string[] }>(items: readonly Item[]): Item[] =>
     items.flatMap((item) => {

@@ -17,7 +17,7 @@ export function factorKeptRule(experiment: Experiment): Finding[] {
       ? []
       : [
           finding(
-            `Nothing tells ${inList(sameAsControl(experiment).map(({ arm, name }) => `${name} (${arm})`))} from the control.`,
+            `Nothing tells ${inList(sameAsControl(experiment).map(({ code: arm, name }) => `${name} (${arm})`))} from the control.`,
             'Say what is different about it, or take it away.',
           ),
         ]),
@@ -61,7 +61,7 @@ function withoutStep({ arms, plan }: Experiment): { arm: string; step: string }[
   return plan.stages
     .filter(({ tested }) => !tested)
     .flatMap(({ name, arms: through, kind }) => {
-      const without = compared.filter(({ arm }) => !plan.stages.some((own) => own.kind === kind && own.arms.includes(arm)));
+      const without = compared.filter(({ code: arm }) => !plan.stages.some((own) => own.kind === kind && own.arms.includes(arm)));
       return through.length > 0 && without.length === 1 && itemAt(without, 0).role !== 'control'
         ? [{ arm: itemAt(without, 0).name, step: name }]
         : [];

@@ -4,7 +4,7 @@ import type { Experiment, Finding, Unit } from '../../model';
 export function identityRule({ units, plan }: Experiment): Finding[] {
   const finding = (message: string, remedy: string): Finding => ({ rule: 'identity', severity: 'serious', message, remedy });
   const findings: Finding[] = [];
-  const bare = units.filter((unit) => unit.unit.trim() === '');
+  const bare = units.filter((unit) => unit.code.trim() === '');
   if (bare.length > 0)
     findings.push(
       finding(`${bare.length} have no label of their own.`, `Give every ${plan.unitWord} its own label before anything goes in.`),
@@ -17,7 +17,7 @@ export function identityRule({ units, plan }: Experiment): Finding[] {
     if (other && other.arm !== unit.arm) {
       findings.push(
         finding(
-          `${other.unit} and ${unit.unit} share one place but not one arm. Later nobody can tell them apart.`,
+          `${other.code} and ${unit.code} share one place but not one arm. Later nobody can tell them apart.`,
           `Give each its own ${plan.unitWord} and its own place.`,
         ),
       );

@@ -13,7 +13,7 @@ export function positionRule(experiment: Experiment): Finding[] {
   // Arms that stand wholly apart are told of once.
   if (whereApart(experiment) !== null) return [];
   const { arms, units, plan } = experiment;
-  const compared = new Set(arms.filter((arm) => arm.role !== 'reference').map((arm) => arm.arm));
+  const compared = new Set(arms.filter((arm) => arm.role !== 'reference').map((arm) => arm.code));
   const placed = units.filter((unit) => unit.row !== null && unit.column !== null && compared.has(unit.arm));
   const perArm = [...compared].map((arm) => placed.filter((unit) => unit.arm === arm).length);
   if (compared.size < 2 || perArm.some((n) => n < 2)) return [];

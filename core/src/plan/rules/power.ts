@@ -10,7 +10,7 @@ export function powerRule(experiment: Experiment): Finding[] {
   const design = designOf(experiment);
   if (design === null) return [];
   const all = replicates(experiment);
-  const counts = design.arms.map(({ arm }) => all.filter((unit) => unit.arm === arm).length);
+  const counts = design.arms.map(({ code: arm }) => all.filter((unit) => unit.arm === arm).length);
   if (Math.min(...counts) < 2) return [];
   const { chance, units } = chanceOf(design, counts);
   if (chance >= 0.8) return [];

@@ -23,7 +23,7 @@ export function spilloverRule(experiment: Experiment): Finding[] {
     {
       rule: 'spillover',
       severity: 'caution',
-      message: `${upperFirst(canReach.join(', '))} can get from one ${unitWord} to a neighbour of another arm, as from ${left.unit} to ${right.unit}.`,
+      message: `${upperFirst(canReach.join(', '))} can get from one ${unitWord} to a neighbour of another arm, as from ${left.code} to ${right.code}.`,
       remedy: 'Put barriers between them, leave a gap, or use a tray for each.',
     },
   ];

@@ -4,11 +4,13 @@ import { controlOf, type Experiment, type Finding, type Stage } from '../../mode
 export function vehicleRule({ arms, plan }: Experiment): Finding[] {
   const control = controlOf(arms);
   if (!control) return [];
-  const treatments = new Set(arms.filter((arm) => arm.role === 'treatment').map((arm) => arm.arm));
+  const treatments = new Set(arms.filter((arm) => arm.role === 'treatment').map((arm) => arm.code));
   const alike = (stage: Stage) =>
-    plan.stages.some((other) => other.arms.includes(control.arm) && other.kind === stage.kind && other.hours === stage.hours);
+    plan.stages.some((other) => other.arms.includes(control.code) && other.kind === stage.kind && other.hours === stage.hours);
   return plan.stages
-    .filter((stage) => !stage.tested && stage.arms.some((arm) => treatments.has(arm)) && !stage.arms.includes(control.arm) && !alike(stage))
+    .filter(
+      (stage) => !stage.tested && stage.arms.some((arm) => treatments.has(arm)) && !stage.arms.includes(control.code) && !alike(stage),
+    )
     .map((stage) => ({
       rule: 'vehicle',
       severity: 'serious',

@@ -25,6 +25,6 @@ function openPlaces({ question, hypothesis, arms, plan }: Pick<Experiment, 'ques
     ...(hasX(plan.changed) ? ['what is changed'] : []),
     ...(hasX(question) ? ['the question'] : []),
     ...(hasX(hypothesis) ? ['the hypothesis'] : []),
-    ...arms.filter(({ name }) => hasX(name)).map(({ arm }) => `arm ${arm}`),
+    ...arms.filter(({ name }) => hasX(name)).map(({ code: arm }) => `arm ${arm}`),
   ];
 }

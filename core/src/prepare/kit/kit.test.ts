@@ -119,7 +119,7 @@ describe.each(questions)('the kit of $id', (question) => {
         units: now.units.map((unit) => ({ ...unit, sown: unit.sown === null ? null : unit.sown + 1 })),
       }),
     );
-    const named = edit(more, (now) => renameArm(now, first.arm, 'fennick mixture'));
+    const named = edit(more, (now) => renameArm(now, first.code, 'fennick mixture'));
     const kit = kitOf(named);
     const units = named.units.length;
     const sown = named.units.reduce((sum, { sown: n }) => sum + (n ?? 0), 0);
@@ -133,8 +133,8 @@ describe.each(questions)('the kit of $id', (question) => {
   });
 
   it('takes what only a lost arm needed away', () => {
-    if (before.arms.length < 3) return expect(removeArm(before, itemAt(before.arms, 1).arm).arms).toHaveLength(1);
-    const gone = lastOf(before.arms).arm;
+    if (before.arms.length < 3) return expect(removeArm(before, itemAt(before.arms, 1).code).arms).toHaveLength(1);
+    const gone = lastOf(before.arms).code;
     const after = edit(ticked, (now) => removeArm(now, gone));
     expect(kitOf(after).flatMap(({ arms }) => arms.map(({ arm }) => arm))).not.toContain(gone);
     expect(after.plan.stages.flatMap(({ arms }) => arms)).not.toContain(gone);

@@ -53,7 +53,7 @@ function sharedLines({ units, arms }: Experiment): BareLine[] {
   const words = [...new Set(names.map((name) => name.replace(/ \S+$/, '') || name))];
   return words.map((word) => {
     const own = names.filter((name) => name === word || name.startsWith(`${word} `));
-    const each = arms.flatMap(({ arm }) => {
+    const each = arms.flatMap(({ code: arm }) => {
       const amount = new Set(
         units.filter((unit) => unit.arm === arm && own.includes(unit.container ?? '')).map(({ container }) => container),
       ).size;

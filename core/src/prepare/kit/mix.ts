@@ -1,4 +1,4 @@
-import { findArm, type Experiment, type Unit } from '../../model';
+import { byCode, type Experiment, type Unit } from '../../model';
 import { num } from '../calculators/makers';
 import { doseByMass } from '../mixes';
 import type { BareLine } from './KitLine';
@@ -33,7 +33,7 @@ interface Blended {
 
 /** What is blended in: as was said, or the doses where they are per cent. */
 function blendedIn({ plan, arms }: Experiment): Blended[] {
-  const doseOf = (code: string) => (findArm(arms, code)?.dose ?? 0) / 100;
+  const doseOf = (code: string) => (byCode(arms, code)?.dose ?? 0) / 100;
   if (plan.kit.additions.length === 0 && arms.some(({ dose, doseUnit }) => dose !== null && doseUnit === SHARE))
     return [{ name: plan.changed.replace(/^share of (.+?) in the mix$/, '$1'), share: doseOf }];
   return plan.kit.additions.map(({ name, arms: own, share }) => ({
@@ -98,7 +98,7 @@ export function mixLines(experiment: Experiment): BareLine[] {
 }
 
 function sharesWords({ arms }: Experiment, { share }: Blended, each: number, unit: string): string {
-  const told = arms.flatMap(({ arm }) =>
+  const told = arms.flatMap(({ code: arm }) =>
     share(arm) > 0 ? [`${arm}: ${num(share(arm) * 100)} % of ${num(each)} ${unit} is ${num(share(arm) * each)} ${unit}`] : [],
   );
   return `share of the mix; ${told.join('; ')}`;

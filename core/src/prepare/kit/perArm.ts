@@ -7,7 +7,7 @@ export interface ArmAmount {
 
 /** So much for each unit, added up by arm; arms that take none are left out. */
 export function perArm({ arms, units }: Pick<Experiment, 'arms' | 'units'>, each: (unit: Unit) => number): ArmAmount[] {
-  return arms.flatMap(({ arm }) => {
+  return arms.flatMap(({ code: arm }) => {
     const amount = units.filter((unit) => unit.arm === arm).reduce((sum, unit) => sum + each(unit), 0);
     return amount > 0 ? [{ arm, amount }] : [];
   });

@@ -15,7 +15,7 @@ function solutionsOf({ plan, arms }: Experiment): readonly Solution[] {
   return [
     {
       name: plan.changed.replace(/^(.+?) in the water$/, '$1'),
-      arms: arms.map(({ arm }) => arm),
+      arms: arms.map(({ code: arm }) => arm),
       each: 50,
       times: 1,
       made: 'grams',
@@ -69,7 +69,7 @@ function madeOf({ arms: plan }: Experiment, { name, made, ratio, grams }: Soluti
     return [line('stock', `stock of ${name}, ${ratio}`, stock, 'mL', words), line('water', `water for ${name}`, water, 'mL', 'fills up')];
   }
   if (made === 'grams') {
-    const gramsOf = (code: string) => grams ?? plan.find(({ arm }) => arm === code)?.dose ?? 0;
+    const gramsOf = (code: string) => grams ?? plan.find(({ code: arm }) => arm === code)?.dose ?? 0;
     const solid = all.flatMap(({ arm, amount }) => (gramsOf(arm) > 0 ? [{ arm, amount: (gramsOf(arm) * amount) / 1000 }] : []));
     const told = solid.map(({ arm }) => `${arm}: ${num(gramsOf(arm))} g/L`).join('; ');
     return solid.length === 0 ? [] : [line('solid', `${name}, to dissolve`, solid, 'g', told)];

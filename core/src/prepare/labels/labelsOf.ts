@@ -1,4 +1,4 @@
-import { findArm, shortDate, type Experiment } from '../../model';
+import { byCode, shortDate, type Experiment } from '../../model';
 import { roundOrder } from '../../study/bench/shelves';
 
 /** What stands on one label. */
@@ -29,18 +29,18 @@ export interface LabelWish {
  */
 export function labelsOf({ units, arms, plan, startedOn }: Experiment, { address, showsArms, only }: LabelWish): LabelText[] {
   return roundOrder(units)
-    .filter(({ unit }) => only === undefined || only.includes(unit))
+    .filter(({ code: unit }) => only === undefined || only.includes(unit))
     .map((unit) => {
-      const arm = findArm(arms, unit.arm);
+      const arm = byCode(arms, unit.arm);
       const start = unit.startedOn ?? startedOn;
       return {
-        code: unit.unit,
+        code: unit.code,
         arm: showsArms ? unit.arm : '',
         armName: showsArms ? (arm?.name ?? unit.arm) : '',
         isControl: arm?.role === 'control',
         plant: plan.plant,
         date: start === null ? '' : `${shortDate(start)} ${start.slice(0, 4)}`,
-        link: `${address}${encodeURIComponent(unit.unit)}`,
+        link: `${address}${encodeURIComponent(unit.code)}`,
       };
     });
 }

@@ -27,7 +27,7 @@ export function shelfStrips({ units, plan }: Experiment, page: PaperSize, showsA
   const fits = Math.floor((page.width - 2 * MARGIN - HEAD) / CELL);
   const strips = shelfRows(benchFor(plan.bench, placed)).flatMap(({ shelf, first, last }) =>
     Array.from({ length: last - first + 1 }, (_, i) => first + i).flatMap((row): Strip[] => {
-      const cells = placed.filter((unit) => unit.row === row).map(({ unit, arm }) => ({ code: unit, arm: showsArms ? arm : '' }));
+      const cells = placed.filter((unit) => unit.row === row).map(({ code: unit, arm }) => ({ code: unit, arm: showsArms ? arm : '' }));
       const parts = Math.ceil(cells.length / fits);
       const name = `${shelf.name}${last > first ? `, row ${row - first + 1}` : ''}`;
       return Array.from({ length: parts }, (_, part) => ({ name, cells: cells.slice(part * fits, (part + 1) * fits) }));

@@ -2,7 +2,7 @@ import { blankOf, MOST_UNITS, shelfFields, unitFields, type Arm, type Layout, ty
 import { random, shuffled } from '../../stats/random';
 
 export interface LayoutWish {
-  readonly arms: readonly Pick<Arm, 'arm'>[];
+  readonly arms: readonly Pick<Arm, 'code'>[];
   readonly unitsPerArm: number;
   /** Of those arms that have another number, by their code. */
   readonly unitsOf?: Readonly<Record<string, number>>;
@@ -39,7 +39,7 @@ interface Count {
  */
 export function layOut(wish: LayoutWish, seed: number): LaidOut {
   const { arms, unitsPerArm, unitsOf = {}, layout } = wish;
-  const counts = arms.map(({ arm }) => ({ arm, units: unitsOf[arm] ?? unitsPerArm }));
+  const counts = arms.map(({ code: arm }) => ({ arm, units: unitsOf[arm] ?? unitsPerArm }));
   const total = counts.reduce((sum, { units }) => sum + units, 0);
   if (counts.some(({ units }) => !Number.isInteger(units) || units < 1) || total > MOST_UNITS)
     throw new RangeError(`units an arm must be whole numbers from 1, ${MOST_UNITS} in all; there are ${total}`);
@@ -78,7 +78,7 @@ function place(groups: readonly { block: string | null; arms: readonly string[] 
       const code = `${wish.letter}${String(units.length + 1).padStart(digits, '0')}`;
       units.push({
         ...blankOf(unitFields),
-        unit: code,
+        code: code,
         arm,
         block,
         row: row + Math.floor(i / columns) + 1,

@@ -49,7 +49,7 @@ export function benchFor(
  * Units in the order in which one walks along the bench; units without a place come last, by code.
  * @param units in any order
  */
-export function roundOrder<U extends { readonly unit: string; readonly row: number | null; readonly column: number | null }>(
+export function roundOrder<U extends { readonly code: string; readonly row: number | null; readonly column: number | null }>(
   units: readonly U[],
 ): U[] {
   const key = (unit: U) => [unit.row ?? Infinity, unit.column ?? Infinity] as const;
@@ -58,6 +58,6 @@ export function roundOrder<U extends { readonly unit: string; readonly row: numb
     const [rowB, columnB] = key(b);
     if (rowA !== rowB) return rowA < rowB ? -1 : 1;
     if (columnA !== columnB) return columnA < columnB ? -1 : 1;
-    return a.unit < b.unit ? -1 : a.unit > b.unit ? 1 : 0;
+    return a.code < b.code ? -1 : a.code > b.code ? 1 : 0;
   });
 }

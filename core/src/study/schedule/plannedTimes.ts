@@ -48,8 +48,8 @@ function stepsAfter({ startedOn, plan, arms, units }: Timed, sowing: number): Ti
     stage.days.flatMap((day) => {
       const begins = beginOnDay(stage, day, { startedOn, sowing, zone, at });
       return arms
-        .filter(({ arm }) => goesThrough(stage, arm))
-        .map(({ arm }) => ({ stage: i, arm, day, begins, ends: later(begins, lengthOf(stage, unitsOf(units, stage)).least, zone) }));
+        .filter(({ code: arm }) => goesThrough(stage, arm))
+        .map(({ code: arm }) => ({ stage: i, arm, day, begins, ends: later(begins, lengthOf(stage, unitsOf(units, stage)).least, zone) }));
     }),
   );
 }

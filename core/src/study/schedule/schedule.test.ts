@@ -13,8 +13,8 @@ const school: readonly Presence[] = [1, 2, 3, 4, 5].map((day) => ({ day, from: '
 
 /** Arms C, H and V of four bags each, to be sown on a day. */
 function bags(startedOn: string, stages: readonly Stage[], more: Partial<Timing> = {}): Timed & { measures: [] } {
-  const arms = ['C', 'H', 'V'].map((arm) => ({ arm }));
-  const units = arms.flatMap(({ arm }) => Array.from({ length: 4 }, (_, i) => ({ ...blankOf(unitFields), unit: `${arm}${i}`, arm })));
+  const arms = ['C', 'H', 'V'].map((code) => ({ code }));
+  const units = arms.flatMap(({ code: arm }) => Array.from({ length: 4 }, (_, i) => ({ ...blankOf(unitFields), code: `${arm}${i}`, arm })));
   return { startedOn, arms, units, plan: { ...emptyPlan, stages, timing: timing(more) }, measures: [] };
 }
 const told = (timed: Timed, now?: number) =>

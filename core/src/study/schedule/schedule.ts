@@ -9,8 +9,8 @@ import { minuteOf } from './zoned';
 export interface Timed {
   readonly startedOn: Experiment['startedOn'];
   readonly plan: Pick<Plan, 'stages' | 'timing'>;
-  readonly arms: readonly Pick<Arm, 'arm'>[];
-  readonly units: readonly Pick<Unit, 'unit' | 'arm' | 'status'>[];
+  readonly arms: readonly Pick<Arm, 'code'>[];
+  readonly units: readonly Pick<Unit, 'code' | 'arm' | 'status'>[];
 }
 
 /** A step before the sowing, as one arm goes through it. Minutes since 1970. */
@@ -106,7 +106,7 @@ interface Together {
 export function jointSchedule(timed: Timed, { present, notBefore }: Bounds): JointSchedule {
   const { stages, timing } = timed.plan;
   const { zone } = timing;
-  const chains = new Map(timed.arms.map(({ arm }) => [arm, chainOf(timed, arm)]));
+  const chains = new Map(timed.arms.map(({ code: arm }) => [arm, chainOf(timed, arm)]));
   const all = [...chains.keys()];
   const free = both(present, [[notBefore, Infinity]]);
   const known = new Map<string, { readonly begin: Spans; readonly end: Spans }>();

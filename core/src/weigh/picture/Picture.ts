@@ -2,7 +2,7 @@ import type { Role } from '../../model';
 
 /** What one colour, shape and dash stand for: an arm, or a level of a factor. */
 export interface Series {
-  readonly arm: string;
+  readonly code: string;
   readonly name: string;
   readonly role: Role;
 }

@@ -12,7 +12,7 @@ export function claimedPicture(shown: Shown): Picture | null {
   const { study, measure, result } = shown;
   const { claimedRatio, arms } = study.experiment;
   const control = controlOf(arms);
-  const rows = result.comparisons.filter(({ versus, ratio }) => versus === control?.arm && ratio.value !== null);
+  const rows = result.comparisons.filter(({ versus, ratio }) => versus === control?.code && ratio.value !== null);
   if (claimedRatio === null || rows.length === 0 || !measure.primary) return null;
   const treated = rows.map(({ arm, ratio }) => ({ arm, name: armName(arms, arm), value: ratio.value ?? 1, ends: ratio.ci95 }));
   const lead = itemAt(treated, 0);
@@ -20,7 +20,7 @@ export function claimedPicture(shown: Shown): Picture | null {
   const measured = `${fourFigures(lead.value)} times was measured${lead.ends ? ` (95 % interval ${span(lead.ends)})` : ''}`;
   const title = `${fourFigures(claimedRatio)} times was claimed; ${measured}`;
   return {
-    id: `${measure.measure}.claimed`,
+    id: `${measure.code}.claimed`,
     title,
     sentence:
       `${title}. ${ruledOut === null ? '' : ruledOut ? 'The claimed size is ruled out.' : 'The claimed size is not ruled out.'}`.trim(),

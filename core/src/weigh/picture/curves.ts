@@ -20,7 +20,7 @@ export function curvesPicture(shown: Shown): Picture | null {
   const days = [...new Set(data.flatMap(({ curve }) => curve.map(({ day }) => day)))].sort((a, b) => a - b);
   if (days.length < 2) return null;
   const curves = arms.map((arm) => {
-    const own = data.filter(({ unit }) => unit.arm === arm.arm && (!result.share || (unit.sown ?? 0) > 0));
+    const own = data.filter(({ unit }) => unit.arm === arm.code && (!result.share || (unit.sown ?? 0) > 0));
     const scaled = own.map(({ unit, curve }) => {
       const each = result.share ? scaleOf(result) / (unit.sown ?? 1) : 1;
       return new Map((kind.adds ? running(curve, days) : curve).map(({ day, value }) => [day, value * each]));
@@ -42,7 +42,7 @@ export function curvesPicture(shown: Shown): Picture | null {
   const told = order.length > 3 ? [itemAt(order, 0), lastOf(order)] : order;
   const title = `${name}: ${told.map((end) => `${end.name} at ${fourFigures(end.mean.value)} on day ${fourFigures(end.day)}`).join(order.length > 3 ? ' down to ' : ', ')}`;
   return {
-    id: `${measure.measure}.curves`,
+    id: `${measure.code}.curves`,
     title,
     sentence: `${title}. ${axis.label}, over ${days.length} days. ${curves.map(({ arm, points }) => `${arm.name}: ${points.map((point) => `day ${fourFigures(point.day)} ${fourFigures(point.mean.value)}`).join(', ')}`).join('. ')}.`,
     note: `Lines: mean of the ${word} read that day; bands: its 95 % interval. n = ${curves.map(({ points }) => points[0]?.units ?? 0).join(', ')} ${word} on the first day, the arms in turn.`,
@@ -57,14 +57,14 @@ export function curvesPicture(shown: Shown): Picture | null {
     marks: [
       ...curves.map(({ arm, points }): Mark => ({
         kind: 'band',
-        series: arm.arm,
+        series: arm.code,
         points: points.flatMap(({ day, mean }) => (mean.ends ? [{ x: day, lo: mean.ends[0], hi: mean.ends[1] }] : [])),
       })),
       ...curves.flatMap(({ arm, points }): Mark[] => [
-        { kind: 'line', series: arm.arm, points: points.map(({ day, mean }) => ({ x: day, y: mean.value })) },
+        { kind: 'line', series: arm.code, points: points.map(({ day, mean }) => ({ x: day, y: mean.value })) },
         {
           kind: 'dots',
-          series: arm.arm,
+          series: arm.code,
           points: points.map(({ day, mean, units }) => ({
             x: day,
             y: mean.value,

@@ -22,8 +22,8 @@ export function daysPicture(shown: Shown): Picture {
   const times = eventTimes(measure, unitData(study, measure));
   const last = Math.max(1, ...times.map(({ time }) => time));
   const curves = arms.map((arm) => {
-    const summary = findArm(result.arms, arm.arm);
-    const own = times.filter((unit) => unit.arm === arm.arm);
+    const summary = findArm(result.arms, arm.code);
+    const own = times.filter((unit) => unit.arm === arm.code);
     const steps = summary?.survival ?? [];
     const end = Math.max(0, ...own.map(({ time }) => time));
     const points = [{ x: 0, y: 0 }, ...steps.map(({ time, survival }) => ({ x: time, y: (1 - survival) * 100 }))];
@@ -40,7 +40,7 @@ export function daysPicture(shown: Shown): Picture {
   const title = findingTitle(shown);
   const word = plural(plan.unitWord);
   return {
-    id: `${measure.measure}.days`,
+    id: `${measure.code}.days`,
     title,
     sentence: `${title}. ${curves.map(({ arm, own, median }) => `${arm.name}: ${had(own)} of ${own.length} ${word} have had it${median === null ? '' : `, half of them by day ${fourFigures(median)}`}`).join('. ')}.`,
     note: `Steps: share of the ${word} that have had it by each day (Kaplan–Meier); bands: its 95 % interval. Beneath: how many are still waited for. n = ${curves.map(({ own }) => own.length).join(', ')} ${word}, the arms in turn.`,
@@ -49,13 +49,13 @@ export function daysPicture(shown: Shown): Picture {
     series: seriesOf(arms),
     keyed: true,
     marks: [
-      ...curves.map(({ arm, ends }): Mark => ({ kind: 'band', series: arm.arm, stepped: true, points: ends })),
-      ...curves.map(({ arm, points }): Mark => ({ kind: 'line', series: arm.arm, stepped: true, points })),
+      ...curves.map(({ arm, ends }): Mark => ({ kind: 'band', series: arm.code, stepped: true, points: ends })),
+      ...curves.map(({ arm, points }): Mark => ({ kind: 'line', series: arm.code, stepped: true, points })),
     ],
     beneath: {
       title: 'Still waited for',
       rows: curves.map(({ arm, own }) => ({
-        series: arm.arm,
+        series: arm.code,
         at: days.map((day) => ({ x: day, words: own.length === 0 ? NONE : String(waitedFor(own, day)) })),
       })),
     },

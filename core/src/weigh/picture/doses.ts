@@ -19,7 +19,7 @@ export function dosesPicture(shown: Shown): Picture | null {
   const unit = arms.find(({ doseUnit }) => doseUnit)?.doseUnit ?? '';
   const reach = lastOf(doses) - itemAt(doses, 0);
   const rows = arms.map((arm) => {
-    const units = valuesIn(shown, (own) => own.arm === arm.arm);
+    const units = valuesIn(shown, (own) => own.arm === arm.code);
     const values = units.map(({ value }) => value);
     return { arm, dose: arm.dose ?? 0, units, off: spreadOut(values, reach * 0.014), mean: meanOf(values, result.share) };
   });
@@ -35,7 +35,7 @@ export function dosesPicture(shown: Shown): Picture | null {
   const bestWords = best === null ? '' : `${isTop(shown) ? 'highest' : 'lowest'} near ${fourFigures(best)} ${unit}`.trim();
   const title = best === null ? findingTitle(shown) : `${measure.name}: ${bestWords}${ends ? ` (${span(ends)})` : ''}`;
   return {
-    id: `${measure.measure}.doses`,
+    id: `${measure.code}.doses`,
     title,
     sentence: `${title}. ${rows.map(({ arm, mean }) => `${arm.name}: mean ${fourFigures(mean?.value ?? null)}`).join('. ')}.`,
     note: `${dotsNote(shown)} Line: ${turns ? 'the parabola' : 'the straight line'} through all of them${best === null ? '' : '; shaded: where its turning point may lie (95 % interval)'}.`,
@@ -56,7 +56,7 @@ export function dosesPicture(shown: Shown): Picture | null {
       ...rows.flatMap(({ arm, dose, units, off, mean }): Mark[] => [
         {
           kind: 'dots',
-          series: arm.arm,
+          series: arm.code,
           points: units.map(({ unit: code, value }, k) => ({
             x: dose + itemAt(off, k) - reach * 0.02,
             y: value,
@@ -65,7 +65,7 @@ export function dosesPicture(shown: Shown): Picture | null {
         },
         {
           kind: 'means',
-          series: arm.arm,
+          series: arm.code,
           along: 'y',
           points: mean
             ? [

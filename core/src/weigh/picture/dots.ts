@@ -17,7 +17,7 @@ export function dotsPicture(shown: Shown): Picture {
   const { study, measure, result } = shown;
   const { arms } = study.experiment;
   const rows = arms.map((arm, i) => {
-    const units = valuesIn(shown, (unit) => unit.arm === arm.arm);
+    const units = valuesIn(shown, (unit) => unit.arm === arm.code);
     const values = units.map(({ value }) => value);
     const mean = meanOf(values, result.share);
     return { arm, i, units, values, mean };
@@ -32,7 +32,7 @@ export function dotsPicture(shown: Shown): Picture {
         ? [
             {
               kind: 'shape' as const,
-              series: arm.arm,
+              series: arm.code,
               points: [...shape, ...[...shape].reverse().map(({ x, y }) => ({ x, y: -y }))].map(({ x, y }) => ({
                 x,
                 y: i - 0.12 + (y / highest) * 0.3,
@@ -42,14 +42,14 @@ export function dotsPicture(shown: Shown): Picture {
         : []),
       {
         kind: 'dots',
-        series: arm.arm,
+        series: arm.code,
         points: units.map(({ unit, value }, k) => ({ x: value, y: i - 0.12 + itemAt(off, k), words: `${unit}: ${fourFigures(value)}` })),
       },
       ...(mean
         ? [
             {
               kind: 'means' as const,
-              series: arm.arm,
+              series: arm.code,
               along: 'x' as const,
               points: [
                 {
@@ -69,7 +69,7 @@ export function dotsPicture(shown: Shown): Picture {
   const word = plural(replicateWord(study.experiment));
   const said = rows.map(({ arm, mean, values }) => `${arm.name}, ${values.length} ${word}: mean ${fourFigures(mean?.value ?? null)}`);
   return {
-    id: `${measure.measure}.dots`,
+    id: `${measure.code}.dots`,
     title,
     sentence: `${title}. ${valueAxis(shown).label}. ${said.join('. ')}.`,
     note: dotsNote(shown),

@@ -18,11 +18,13 @@ export function factorsPicture(shown: Shown): Picture | null {
   if (!along || others.length === 0 || !result.effects) return null;
   const lineOf = (levels: Readonly<Record<string, string>>) => others.map(({ name }) => levels[name] ?? '').join(', ');
   const names = [...new Set(arms.map(({ factors: levels }) => lineOf(levels)))];
-  const series: Series[] = names.map((name, k) => ({ arm: name, name, role: k === 0 ? 'control' : 'treatment' }));
+  const series: Series[] = names.map((name, k) => ({ code: name, name, role: k === 0 ? 'control' : 'treatment' }));
   const lines = series.map((line, k) => {
     const shift = (k - (series.length - 1) / 2) * Math.min(0.12, 0.5 / series.length);
     const points = along.levels.flatMap((level, i) => {
-      const codes = new Set(arms.filter(({ factors: own }) => own[along.name] === level && lineOf(own) === line.arm).map(({ arm }) => arm));
+      const codes = new Set(
+        arms.filter(({ factors: own }) => own[along.name] === level && lineOf(own) === line.code).map(({ code: arm }) => arm),
+      );
       const units = valuesIn(shown, (unit) => codes.has(unit.arm));
       const mean = meanOf(
         units.map(({ value }) => value),
@@ -37,7 +39,7 @@ export function factorsPicture(shown: Shown): Picture | null {
     return [
       {
         kind: 'dots',
-        series: line.arm,
+        series: line.code,
         points: points.flatMap(({ at, units }) => {
           const off = spreadOut(
             units.map(({ value }) => value),
@@ -52,13 +54,13 @@ export function factorsPicture(shown: Shown): Picture | null {
       },
       {
         kind: 'line',
-        series: line.arm,
+        series: line.code,
         points: points.map(({ at, mean }) => ({ x: at, y: mean.value })),
         words: line.name,
       },
       {
         kind: 'means',
-        series: line.arm,
+        series: line.code,
         along: 'y',
         points: points.map(({ at, level, mean }) => ({
           at,
@@ -76,7 +78,7 @@ export function factorsPicture(shown: Shown): Picture | null {
     ? `Lines that run apart or cross: what ${along.name} does depends on ${inList(others.map(({ name }) => name))}.`
     : 'Lines that run side by side would say that each factor does as much whatever the other is.';
   return {
-    id: `${measure.measure}.factors`,
+    id: `${measure.code}.factors`,
     title,
     sentence: `${title}. ${lines.map(({ line, points }) => `${line.name}: ${points.map(({ level, mean }) => `${level} ${fourFigures(mean.value)}`).join(', ')}`).join('. ')}.`,
     note: `${dotsNote(shown)} ${beside}`,

@@ -28,7 +28,7 @@ export function valueAxis({ measure, result: { share } }: Shown): Axis {
   return { label: unit === '' || measure.name.toLowerCase() === unit ? measure.name : `${measure.name}, ${unit}` };
 }
 
-export const seriesOf = (arms: readonly Arm[]): Series[] => arms.map(({ arm, name, role }) => ({ arm, name, role }));
+export const seriesOf = (arms: readonly Arm[]): Series[] => arms.map(({ code, name, role }) => ({ code, name, role }));
 
 /** A number in a picture's table: four figures, which no picture shows better. */
 export const fourFigures = (value: number | null) => (value === null ? NONE : String(Number(value.toPrecision(4))).replace('-', '−'));
@@ -61,7 +61,7 @@ export function dotsNote({ study, result }: Shown): string {
 export function findingTitle({ study, measure, result }: Shown): string {
   const { arms } = study.experiment;
   const kind = kindOf(measure);
-  const control = controlOf(arms)?.arm;
+  const control = controlOf(arms)?.code;
   const name = (code: string) => armName(arms, code);
   const rows = result.effects
     ? result.effects.map(({ level, versus, ...row }) => ({ ...row, arm: level, versus, words: `${level} (${row.factor})` }))

@@ -4,7 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { analyse } from '../../analyse';
 import { anyStudy } from '../../anyStudy.fixture';
 import { aMeasure, anArm, studyOf, valueOf } from '../../testing';
-import { findMeasure, type Study } from '../../model';
+import { byCode, type Study } from '../../model';
 import { crossFactors } from '../../plan/crossFactors';
 import { random } from '../../stats/random';
 import { density } from '../../stats/density';
@@ -148,7 +148,7 @@ describe('the picture of a measure', () => {
 
   it('crossed factors are lines over the levels of the one that has more', () => {
     const arms = crossFactors({ name: 'pot', levels: ['clay', 'plastic'] }, { name: 'mulch', levels: ['none', 'thin', 'deep'] });
-    const values = Object.fromEntries(arms.map(({ arm }, i) => [arm, [10 + i, 11 + i, 12 + i]]));
+    const values = Object.fromEntries(arms.map(({ code: arm }, i) => [arm, [10 + i, 11 + i, 12 + i]]));
     const [picture] = pictures(studyOf(values, { arms }));
     expect(picture).toMatchObject({ id: 'height.factors', x: { label: 'mulch', names: ['none', 'thin', 'deep'] } });
     expect(marksOf(picture, 'line').map(({ words, points }) => [words, points.map(({ y }) => y)])).toEqual([
@@ -161,7 +161,7 @@ describe('the picture of a measure', () => {
     const doses = [0, 1, 2, 6];
     const at = (dose: number) => [0.1, -0.1, 0].map((off) => 10 + 6 * dose - dose * dose + off);
     const arms = doses.map((dose) => anArm(dose === 0 ? 'C' : `d${dose}`, { dose, doseUnit: 'g' }));
-    const [picture] = pictures(studyOf(Object.fromEntries(arms.map((arm, i) => [arm.arm, at(itemAt(doses, i))])), { arms }));
+    const [picture] = pictures(studyOf(Object.fromEntries(arms.map((arm, i) => [arm.code, at(itemAt(doses, i))])), { arms }));
     expect(picture.title).toMatch(/^Height: highest near (3|3\.00\d|2\.99\d) g \(/);
     expect(marksOf(picture, 'means').flatMap(({ points }) => points.map((point) => point.at))).toEqual(doses);
     const rule = itemAt(marksOf(picture, 'rule'), 0);
@@ -204,7 +204,7 @@ describe('the picture of a measure', () => {
       fc.property(anyStudy(), (study) => {
         const result = analyse(study);
         for (const row of result.measures) {
-          const measure = findMeasure(study.experiment.measures, row.measure);
+          const measure = byCode(study.experiment.measures, row.measure);
           for (const picture of measure ? picturesOf({ study, measure, result: row }) : []) {
             expect(
               JSON.stringify(picture, (_, value: unknown) =>

@@ -23,11 +23,11 @@ export function predictionsPicture({ study: { experiment }, measure, result }: S
   const hits = ends && said.filter(({ by }) => by >= ends[0] && by <= ends[1]).length;
   const title = hits === null ? 'What was foretold, and what came' : `${hits} of ${said.length} foretold a size that agrees with the data`;
   const series: Series[] = [
-    { arm: 'came', name: 'What came', role: 'control' },
-    { arm: 'said', name: 'What was foretold', role: 'treatment' },
+    { code: 'came', name: 'What came', role: 'control' },
+    { code: 'said', name: 'What was foretold', role: 'treatment' },
   ];
   return {
-    id: `${measure.measure}.foretold`,
+    id: `${measure.code}.foretold`,
     title,
     sentence: `${title}. It came to ${fourFigures(came)}. ${said.map(({ person, by }) => `${person} said ${fourFigures(by)}`).join(', ')}.`,
     note: 'The bar is what the data leave open (95 % interval); each dot is what one person foretold.',

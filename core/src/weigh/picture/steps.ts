@@ -18,7 +18,7 @@ export function stepsPicture(shown: Shown): Picture {
     steps.reduce((best, step, k) => (Math.abs(step.value - value) < Math.abs(itemAt(steps, best).value - value) ? k : best), 0);
   const rows = arms.map((arm) => {
     const counts = steps.map(() => 0);
-    for (const { value } of result.values.filter((unit) => unit.arm === arm.arm)) if (steps.length > 0) addAt(counts, nearest(value), 1);
+    for (const { value } of result.values.filter((unit) => unit.arm === arm.code)) if (steps.length > 0) addAt(counts, nearest(value), 1);
     return { arm, counts, units: counts.reduce((sum, count) => sum + count, 0) };
   });
   const boxes = rows.flatMap(({ counts, units }, i) => {
@@ -35,7 +35,7 @@ export function stepsPicture(shown: Shown): Picture {
   const word = plural(replicateWord(study.experiment));
   const stepWords = steps.map(({ value, words }) => `${value} ${words}`.trim());
   return {
-    id: `${measure.measure}.steps`,
+    id: `${measure.code}.steps`,
     title,
     sentence: `${title}. ${rows.map(({ arm, counts }) => `${arm.name}: ${counts.flatMap((count, k) => (count === 0 ? [] : [`${count} at step ${stepWords[k]}`])).join(', ')}`).join('. ')}.`,
     note: `In each box: a step of the rating and how many ${word} stand at it; darker is higher. Steps: ${stepWords.join('; ')}. n = ${rows.map(({ units }) => units).join(', ')} ${word}, the arms in turn.`,

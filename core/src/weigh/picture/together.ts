@@ -21,7 +21,7 @@ export function togetherPicture(shown: Shown): Picture | null {
   if (layout === 'completely-random' || blocks.length < 2) return null;
   const rows = blocks.map((block) => ({
     block,
-    means: arms.map(({ arm }) => {
+    means: arms.map(({ code: arm }) => {
       const own = valuesIn(shown, (unit) => unit.block === block && unit.arm === arm).map(({ value }) => value);
       return own.length === 0 ? null : centre(own);
     }),
@@ -36,13 +36,13 @@ export function togetherPicture(shown: Shown): Picture | null {
   }));
   const marks = arms.flatMap((arm, i): Mark[] => {
     const mean = meanOf(
-      valuesIn(shown, (unit) => unit.arm === arm.arm).map(({ value }) => value),
+      valuesIn(shown, (unit) => unit.arm === arm.code).map(({ value }) => value),
       result.share,
     );
     return [
       {
         kind: 'dots',
-        series: arm.arm,
+        series: arm.code,
         points: rows.flatMap(({ block, means }) => {
           const y = itemAt(means, i);
           return y === null ? [] : [{ x: i, y, words: `${block}, ${arm.name}: ${fourFigures(y)}` }];
@@ -52,7 +52,7 @@ export function togetherPicture(shown: Shown): Picture | null {
         ? [
             {
               kind: 'means' as const,
-              series: arm.arm,
+              series: arm.code,
               along: 'y' as const,
               points: [{ at: i + 0.1, value: mean.value, lo: null, hi: null, words: `${arm.name}: mean ${fourFigures(mean.value)}` }],
             },
@@ -63,7 +63,7 @@ export function togetherPicture(shown: Shown): Picture | null {
   const word = plural(replicateWord(study.experiment));
   const what = layout === 'pairs' ? 'pair' : 'block';
   return {
-    id: `${measure.measure}.${layout}`,
+    id: `${measure.code}.${layout}`,
     title,
     sentence: `${title}. ${rows.map(({ block, means }) => `${block}: ${means.map((mean, i) => `${itemAt(arms, i).name} ${fourFigures(mean)}`).join(', ')}`).join('. ')}.`,
     note:

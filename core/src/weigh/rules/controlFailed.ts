@@ -1,4 +1,4 @@
-import { findMeasure, type Finding, type Study } from '../../model';
+import { byCode, type Finding, type Study } from '../../model';
 import { centre } from '../../stats/moments';
 import { fixed } from '../../quantities/roundTo';
 import { isShare } from '../../kinds';
@@ -9,15 +9,15 @@ import { unitValues } from '../unitValues';
 export function controlFailedRule(study: Study): Finding[] {
   const { experiment } = study;
   return experiment.plan.controlBars.flatMap((bar): Finding[] => {
-    const measure = findMeasure(experiment.measures, bar.measure);
-    const held = experiment.arms.find(({ arm, role }) => (bar.arm === null ? role === 'control' : arm === bar.arm));
+    const measure = byCode(experiment.measures, bar.measure);
+    const held = experiment.arms.find(({ code: arm, role }) => (bar.arm === null ? role === 'control' : arm === bar.arm));
     if (!measure || !held) return [];
     const data = unitData(study, measure);
     const lastRead = Math.max(-1, ...data.flatMap(({ curve }) => curve.map((point) => point.day)));
     if (lastRead < Math.max(0, ...measure.readingDays)) return [];
     const share = isShare(measure, experiment.units);
     const values = unitValues(study, measure, data)
-      .filter((unit) => unit.arm === held.arm)
+      .filter((unit) => unit.arm === held.code)
       .map((unit) => unit.value);
     if (values.length === 0) return [];
     const scale = share ? 100 : 1;

@@ -23,7 +23,7 @@ export function crossoverRule(study: Study): Finding[] {
   return treatments.flatMap((arm): Finding[] => {
     const lead = (day: number) => {
       const on = (code: string) => (adds ? totalsBy(data, code, day) : valuesOn(data, code, day, share));
-      const test = welchT(on(arm.arm), on(control.arm));
+      const test = welchT(on(arm.code), on(control.code));
       return test && test.p < CLEAR ? Math.sign(test.difference) : 0;
     };
     const end = lead(last);

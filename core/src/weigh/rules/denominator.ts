@@ -12,7 +12,7 @@ export function denominatorRule(study: Study): Finding[] {
       const over = data.filter(({ unit, curve }) => unit.sown !== null && curve.some((point) => point.value > (unit.sown ?? 0)));
       const fell = data.filter(({ curve }) => curve.some((point, i) => i > 0 && point.value < itemAt(curve, i - 1).value));
       const finding = (message: string, remedy: string): Finding => ({ rule: 'denominator', severity: 'serious', message, remedy });
-      const codes = (list: typeof data) => list.map(({ unit }) => unit.unit).join(', ');
+      const codes = (list: typeof data) => list.map(({ unit }) => unit.code).join(', ');
       return [
         ...(over.length > 0
           ? [

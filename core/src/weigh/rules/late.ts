@@ -5,7 +5,7 @@ import { measureRounds } from '../../study/measureRounds';
 
 /** Readings taken on another day than planned: in some arms only, or in all alike. */
 export function lateRule(study: Study): Finding[] {
-  const names = new Map(study.experiment.arms.map((arm) => [arm.arm, arm.name]));
+  const names = new Map(study.experiment.arms.map((arm) => [arm.code, arm.name]));
   return measureRounds(study).flatMap(({ measure, day, units }): Finding[] => {
     const read = new Map<string, number[]>();
     for (const { arm, readOn } of units) {

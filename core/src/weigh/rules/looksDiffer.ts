@@ -14,15 +14,15 @@ export function looksDifferRule(study: Study): Finding[] {
   const direction = (measure: typeof primary, arm: string): number => {
     const values = unitValues(study, measure);
     const of = (code: string) => values.filter((unit) => unit.arm === code).map((unit) => unit.value);
-    const test = mannWhitney(of(arm), of(control.arm));
+    const test = mannWhitney(of(arm), of(control.code));
     if (!test || test.p > 0.05) return 0;
     const sign = Math.sign(test.superiority - 0.5);
     return measure.higherIs === 'worse' ? -sign : sign;
   };
   return treatments.flatMap((arm) =>
     looks.flatMap((look): Finding[] => {
-      const measured = direction(primary, arm.arm);
-      if (measured === 0 || direction(look, arm.arm) !== -measured) return [];
+      const measured = direction(primary, arm.code);
+      if (measured === 0 || direction(look, arm.code) !== -measured) return [];
       return [
         {
           rule: 'looks-differ',

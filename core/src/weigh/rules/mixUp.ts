@@ -8,7 +8,7 @@ export function mixUpRule(study: Study): Finding[] {
   const named = happenings
     .filter((event) => event.kind === 'mix-up')
     .map((event): Finding => {
-      const still = event.units.filter((code) => experiment.units.some((unit) => unit.unit === code && unit.status !== 'excluded'));
+      const still = event.units.filter((code) => experiment.units.some((unit) => unit.code === code && unit.status !== 'excluded'));
       const which = event.units.length > 0 ? event.units.join(' and ') : 'Some units';
       const message = `${shortDate(event.on)}: ${which} may have been mixed up${event.note.trim() === '' ? '' : ` (${event.note.trim()})`}.`;
       return still.length > 0 || event.units.length === 0
@@ -26,7 +26,7 @@ export function mixUpRule(study: Study): Finding[] {
           };
     });
   const told = new Set(happenings.filter((event) => event.kind === 'mix-up').flatMap((event) => event.units));
-  const others = experiment.units.filter((unit) => unit.status === 'excluded' && !told.has(unit.unit));
+  const others = experiment.units.filter((unit) => unit.status === 'excluded' && !told.has(unit.code));
   if (others.length === 0) return named;
   const reasons = [...new Set(others.map((unit) => unit.statusReason).filter((reason) => reason !== null))];
   return [
@@ -34,7 +34,7 @@ export function mixUpRule(study: Study): Finding[] {
     {
       rule: 'mix-up',
       severity: 'caution',
-      message: `${others.map((unit) => unit.unit).join(', ')} ${others.length === 1 ? 'is' : 'are'} excluded${reasons.length > 0 ? ` (${reasons.join('; ')})` : ''}.`,
+      message: `${others.map((unit) => unit.code).join(', ')} ${others.length === 1 ? 'is' : 'are'} excluded${reasons.length > 0 ? ` (${reasons.join('; ')})` : ''}.`,
       remedy: 'The result is also given with them put back.',
     },
   ];

@@ -12,14 +12,14 @@ export function nothingThereRule(study: Study): Finding[] {
   const primary = primaryOf(study.experiment.measures);
   if (!primary || kindOf(primary).adds) return [];
   const data = unitData(study, primary);
-  const there = new Set(stillThere(primary, data).map(({ unit }) => unit.unit));
-  const empty = data.filter(({ unit }) => unit.status !== 'excluded' && !there.has(unit.unit)).map(({ unit }) => unit.unit);
+  const there = new Set(stillThere(primary, data).map(({ unit }) => unit.code));
+  const empty = data.filter(({ unit }) => unit.status !== 'excluded' && !there.has(unit.code)).map(({ unit }) => unit.code);
   if (empty.length === 0) return [];
   const arms = unitsByArm(study.experiment)
     .filter(({ units }) => units.length > 0)
     .map(({ arm, units }) => ({
       name: arm.name,
-      empty: units.filter(({ unit }) => empty.includes(unit)).length,
+      empty: units.filter(({ code: unit }) => empty.includes(unit)).length,
       all: units.length,
     }));
   const shares = arms.map(({ empty: own, all }) => own / all);

@@ -8,11 +8,11 @@ const MOST = 0.7;
 export function observerRule(study: Study): Finding[] {
   const { experiment } = study;
   const primary = primaryOf(experiment.measures);
-  const armOf = new Map(experiment.units.map((unit) => [unit.unit, unit.arm]));
-  const cells = [...readingsOf(study, primary?.measure ?? '').values()];
+  const armOf = new Map(experiment.units.map((unit) => [unit.code, unit.arm]));
+  const cells = [...readingsOf(study, primary?.code ?? '').values()];
   const read = cells.flatMap(({ live }) => live).filter((seen) => seen.observer !== null);
   const leading = experiment.arms.flatMap((arm) => {
-    const own = read.filter((seen) => armOf.get(seen.unit) === arm.arm);
+    const own = read.filter((seen) => armOf.get(seen.unit) === arm.code);
     const counts = new Map<string, number>();
     for (const { observer: name } of own) counts.set(name ?? '', (counts.get(name ?? '') ?? 0) + 1);
     const [most] = [...counts].sort((a, b) => b[1] - a[1]);

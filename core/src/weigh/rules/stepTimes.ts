@@ -6,7 +6,7 @@ import { minuteWords } from '../../study/minuteWords';
 
 /** Steps that lasted longer or shorter than the plan says: in some arms only, or in all that go through them alike. */
 export function stepTimesRule({ experiment, care }: Study): Finding[] {
-  const names = new Map(experiment.arms.map(({ arm, name }) => [arm, name]));
+  const names = new Map(experiment.arms.map(({ code: arm, name }) => [arm, name]));
   const byStep = new Map<string, OffTime[]>();
   for (const off of stepsOffTime(experiment, care)) byStep.set(off.step, [...(byStep.get(off.step) ?? []), off]);
   return [...byStep].map(([step, off]): Finding => {

@@ -14,9 +14,9 @@ export function touched({ experiment }: Study, event: Incident): Touched {
   if (event.arms.length === 0 && event.units.length === 0) return { arms: compared.map((arm) => arm.name), alike: true };
   const named = new Set(event.units);
   const shares = compared.map((arm) => {
-    if (event.arms.includes(arm.arm)) return 1;
-    const own = experiment.units.filter((unit) => unit.arm === arm.arm);
-    return own.length === 0 ? 0 : own.filter((unit) => named.has(unit.unit)).length / own.length;
+    if (event.arms.includes(arm.code)) return 1;
+    const own = experiment.units.filter((unit) => unit.arm === arm.code);
+    return own.length === 0 ? 0 : own.filter((unit) => named.has(unit.code)).length / own.length;
   });
   return {
     arms: compared.filter((_, i) => itemAt(shares, i) > 0).map((arm) => arm.name),

@@ -23,10 +23,10 @@ export function transferRule(study: Study): Finding[] {
           remedy: 'The comparison stays fair; say it in the report.',
         },
       ];
-    const lostOn = ({ unit, lostOn: own }: Unit) =>
+    const lostOn = ({ code: unit, lostOn: own }: Unit) =>
       own ?? happenings.find((other) => other.kind === 'loss' && other.units.includes(unit))?.on;
     const counts = experiment.arms.map((arm) => {
-      const lost = experiment.units.filter((unit) => unit.arm === arm.arm && unit.status === 'lost').map(lostOn);
+      const lost = experiment.units.filter((unit) => unit.arm === arm.code && unit.status === 'lost').map(lostOn);
       const before = lost.filter((on) => on !== undefined && on <= event.on).length;
       return `${arm.name} lost ${before} up to then and ${lost.length - before} after`;
     });

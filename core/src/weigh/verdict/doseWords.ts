@@ -17,7 +17,7 @@ export function doseWords({ experiment, measure, share, trend }: Judged): Senten
     const where = `${fixed(turningPoint, decimals)}${unit === '' ? '' : ` ${unit}`} (95 % interval ${fixed(lo, decimals)} to ${fixed(hi, decimals)})`;
     return [
       ` Over the doses it is ${endOf((quadratic?.coefficient ?? 0) < 0, measure.higherIs)} near `,
-      { fact: `${measure.measure}.turningPoint`, text: where },
+      { fact: `${measure.code}.turningPoint`, text: where },
       '.',
     ];
   }
@@ -27,7 +27,7 @@ export function doseWords({ experiment, measure, share, trend }: Judged): Senten
   const each = unit === '' ? 'for each step of the dose' : `for each ${unit} more`;
   return [
     ' Over the doses it is ',
-    { fact: `${measure.measure}.trend`, text: `${withUnit(size, wording)} ${slope > 0 ? wording.more : wording.less} ${each}` },
+    { fact: `${measure.code}.trend`, text: `${withUnit(size, wording)} ${slope > 0 ? wording.more : wording.less} ${each}` },
     '.',
   ];
 }

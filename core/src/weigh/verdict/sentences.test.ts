@@ -47,7 +47,9 @@ function utter(seed: number): Uttered {
     };
   };
   const allPairs = !crossed && source.share() < 0.3;
-  const pairs = arms.flatMap(({ arm: versus }, i) => (i === 0 || allPairs ? arms.slice(i + 1).map(({ arm }) => ({ arm, versus })) : []));
+  const pairs = arms.flatMap(({ code: versus }, i) =>
+    i === 0 || allPairs ? arms.slice(i + 1).map(({ code: arm }) => ({ arm, versus })) : [],
+  );
   const contrasts = pairs.map((pair): Contrast => ({ ...pair, ...gap(), ratio: { value: null, ci95: null }, adjusted: 'none' }));
   const effects: Effect[] = crossed
     ? [
@@ -75,7 +77,7 @@ function utter(seed: number): Uttered {
     effects,
     terms: crossed ? [{ term: 'mulch:pot', df: 1, sumOfSquares: 1, f: 1, p: one([0.01, 0.4, null]) }] : [],
     trend: null,
-    values: arms.flatMap(({ arm }) => Array.from({ length: source.share() < 0.1 ? 1 : 2 }, (_, i) => value(arm, i))),
+    values: arms.flatMap(({ code: arm }) => Array.from({ length: source.share() < 0.1 ? 1 : 2 }, (_, i) => value(arm, i))),
     review: one<readonly Finding[]>([[], [], [serious], source.share() < 0.3 ? [blocker] : []]),
     soFar: source.share() < 0.25,
     // What would settle it is not played through 3,000 times; power.test.ts has that sentence.

@@ -40,7 +40,7 @@ export function verdict(judged: ToJudge): Judgement {
   const smallest = mattersAs(measure, share);
   const { byEye } = kindOf(measure);
   const expected = expectedOf(measure);
-  const control = controlOf(experiment.arms)?.arm;
+  const control = controlOf(experiment.arms)?.code;
   const judgeRow = (row: Contrast): RowVerdict => {
     if (unfair) return 'not-a-fair-test';
     return row.versus === control ? judge(row, expected, smallest, byEye) : judgeApart(row, smallest, byEye);

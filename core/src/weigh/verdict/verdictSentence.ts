@@ -68,7 +68,7 @@ interface Spoken extends Omit<ComparisonRow, 'ratio' | 'adjusted'> {
 function decidingRows({ experiment, comparisons, effects }: Judged): Spoken[] {
   if (effects.length > 0)
     return effects.map(({ level, versus, ...row }) => ({ ...row, arm: `${row.factor}.${level}`, versus, names: [level, versus] }));
-  const control = controlOf(experiment.arms)?.arm;
+  const control = controlOf(experiment.arms)?.code;
   return comparisons
     .filter(({ versus }) => versus === control)
     .map((row) => ({ ...row, names: [armName(experiment.arms, row.arm), armName(experiment.arms, row.versus)], factor: null }));
@@ -162,7 +162,7 @@ function settle({ unitsNeeded, experiment, measure }: Judged): Sentence {
   if (unitsNeeded === null) return ['.'];
   const word = replicateWord(experiment);
   const units = unitsNeeded > 1000 ? `More than 1,000 ${plural(word)}` : `About ${counted(unitsNeeded, word)}`;
-  return ['. ', { fact: `${measure.measure}.unitsNeeded`, text: `${units} an arm` }, ' would settle it four times in five.'];
+  return ['. ', { fact: `${measure.code}.unitsNeeded`, text: `${units} an arm` }, ' would settle it four times in five.'];
 }
 
 /** How the sentence begins: weaker where something serious stands against it, and not final before the end. */

@@ -1,6 +1,6 @@
 import { tupleOf } from '../../invariant';
 import type { Wording } from '../../kinds';
-import { findArm, type Arm, type Fact } from '../../model';
+import { byCode, type Arm, type Fact } from '../../model';
 import { decimalsFor, fixed } from '../../quantities/roundTo';
 import type { TestRow } from '../../compare/TestRow';
 import type { ComparisonRow } from '../Result';
@@ -14,7 +14,7 @@ const rightToLeft = /[\u0590-\u08FF\uFB1D-\uFDFF\uFE70-\uFEFC]/;
  * @returns as the plan writes it; one that is written from right to left is isolated (Unicode UAX #9), so that the numbers beside it stay in place
  */
 export function armName(arms: readonly Arm[], code: string): string {
-  const name = findArm(arms, code)?.name ?? code;
+  const name = byCode(arms, code)?.name ?? code;
   return rightToLeft.test(name) ? `\u2068${name}\u2069` : name;
 }
 

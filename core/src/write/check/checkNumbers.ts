@@ -47,7 +47,7 @@ function meantBy(number: TypedNumber, said: Mentions, study: Study, all: readonl
   const isOfSort = sortOfNumber(number, said, study.experiment.plan);
   const fits = all.filter((own) => own.value !== null && isOfSort(own));
   const measured = fits.filter(({ measure }) => measure === null || near.measures.length === 0 || near.measures.includes(measure));
-  const primary = primaryOf(study.experiment.measures)?.measure ?? null;
+  const primary = primaryOf(study.experiment.measures)?.code ?? null;
   const byMeasure = near.measures.length > 0 ? measured : measured.filter(({ measure }) => measure === null || measure === primary);
   return byArms(byMeasure.length > 0 ? byMeasure : measured, near.arms);
 }

@@ -73,7 +73,7 @@ function planNumbers({ experiment, observations }: Study): Known[] {
   ]);
   return [
     ...counted(units, null),
-    ...arms.flatMap(({ arm }) =>
+    ...arms.flatMap(({ code: arm }) =>
       counted(
         units.filter((unit) => unit.arm === arm),
         arm,
@@ -87,7 +87,7 @@ function planNumbers({ experiment, observations }: Study): Known[] {
 
 function measureNumbers(measure: Measure, row: MeasureResult): Known[] {
   const wording = kindOf(measure).wording(measure, row.share);
-  const of = { measure: measure.measure };
+  const of = { measure: measure.code };
   const unit = row.share ? '%' : wording.unit;
   const scale = row.share ? 100 : 1;
   const arms = row.arms.flatMap((summary): Known[] => {

@@ -53,16 +53,17 @@ export function mentionsIn(sentence: string, { arms, measures }: Experiment): Me
       return ' '.repeat(match.length);
     });
   };
-  for (const { arm, name } of [...arms].sort((a, b) => b.name.length - a.name.length)) take(name, arm);
-  for (const { arm, dose: amount, doseUnit } of arms) if (amount !== null && amount !== 0) take(`${amount} ${doseUnit ?? ''}`.trim(), arm);
-  const control = controlOf(arms)?.arm ?? null;
+  for (const { code: arm, name } of [...arms].sort((a, b) => b.name.length - a.name.length)) take(name, arm);
+  for (const { code: arm, dose: amount, doseUnit } of arms)
+    if (amount !== null && amount !== 0) take(`${amount} ${doseUnit ?? ''}`.trim(), arm);
+  const control = controlOf(arms)?.code ?? null;
   take('controls', control);
   take('control', control);
   const treatments = arms.filter(({ role }) => role === 'treatment');
-  if (treatments.length === 1) for (const words of ['treatment', 'treated']) take(words, itemAt(treatments, 0).arm);
-  for (const { arm } of arms) if (/[A-Z0-9]/.test(arm) && arm.length > 1 && !/^\d+$/.test(arm)) take(arm, arm);
+  if (treatments.length === 1) for (const words of ['treatment', 'treated']) take(words, itemAt(treatments, 0).code);
+  for (const { code: arm } of arms) if (/[A-Z0-9]/.test(arm) && arm.length > 1 && !/^\d+$/.test(arm)) take(arm, arm);
   text = text.replace(dose, (match) => ' '.repeat(match.length));
-  const spoken = measures.flatMap(({ measure, name }) =>
+  const spoken = measures.flatMap(({ code: measure, name }) =>
     wordsOf(name).flatMap((word) => {
       const at = sentence.toLowerCase().search(new RegExp(`\\b${escaped(word)}`));
       return at < 0 ? [] : [measure];

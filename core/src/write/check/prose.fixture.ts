@@ -14,7 +14,7 @@ const base = studyOf(
     arms: [anArm('C', { name: 'tap water', dose: 0, doseUnit: 'mM' }), salt(25), salt(50), salt(100)],
     measures: [
       aMeasure({
-        measure: 'sprouts',
+        code: 'sprouts',
         name: 'Normal sprouts',
         kind: 'count',
         unit: '',
@@ -23,7 +23,7 @@ const base = studyOf(
         expected: 'less',
         readingDays: [3, 7, 10],
       }),
-      aMeasure({ measure: 'root', name: 'Longest root', unit: 'mm', primary: false, readingDays: [10] }),
+      aMeasure({ code: 'root', name: 'Longest root', unit: 'mm', primary: false, readingDays: [10] }),
     ],
     plan: { ...emptyPlan, plant: 'radish', unitWord: 'dish', putIn: 'seeds', changed: 'salt in the water' },
     startedOn: started,
