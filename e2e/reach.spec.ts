@@ -13,7 +13,9 @@ async function tabTo(page: Page, name: RegExp, most = 60): Promise<void> {
     await page.keyboard.press('Tab');
     const said = await page.evaluate(() => {
       const here = document.activeElement;
-      return `${here?.getAttribute('aria-label') ?? ''} ${here?.textContent ?? ''} ${here?.getAttribute('placeholder') ?? ''}`.trim();
+      // The page as a whole holds every word: it has the focus until the first Tab gets somewhere.
+      if (here === null || here === document.body) return '';
+      return `${here.getAttribute('aria-label') ?? ''} ${here.textContent ?? ''} ${here.getAttribute('placeholder') ?? ''}`.trim();
     });
     if (name.test(said)) return;
   }

@@ -86,7 +86,7 @@ const readOnFourDays = { ...anySprouting, measures: anySprouting.measures.map((m
 /** A sprouting experiment that started three days ago, with what was read. */
 export function startedStudy(observations: readonly Observation[] = [], more: Partial<Experiment> = {}): Study {
   const draft = experimentFrom(readOnFourDays, { created: '2026-04-01', startOn: addDays(today(), -3), seed: 4 });
-  const experiment = { ...draft, ...more, plan: { ...draft.plan, frozenOn: draft.startedOn } };
+  const experiment = { ...draft, ...more, plan: { ...draft.plan, lockedOn: draft.startedOn } };
   return { experiment, observations, happenings: [], care: [], photos: [] };
 }
 
@@ -110,10 +110,12 @@ export function testRouter() {
 /** Opens experiment `x` of the fake server and mounts a part inside its frame, at an address where that counts. */
 export async function mountLoaded(part: Component, options: ComponentMountingOptions<Component> = {}, at = '/'): Promise<VueWrapper> {
   const router = testRouter();
+  // What a page of before still does makes its own Pinia the active one again.
+  const pinia = getActivePinia();
   await router.push(at);
-  await useSession().load();
-  await useOpening().open('x');
-  const log = useLog();
+  await useSession(pinia).load();
+  await useOpening(pinia).open('x');
+  const log = useLog(pinia);
   const frame = defineComponent({
     setup: () => () => (log.study ? h(LoadedExperiment, { id: 'x', study: log.study }, () => h(part, options.props ?? {})) : null),
   });
