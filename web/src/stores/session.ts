@@ -33,7 +33,9 @@ export const useSession = defineStore('session', () => {
 
   async function take(next: SessionState, question: number): Promise<void> {
     if (question !== asked) return;
-    await clearOfflineCache(next.account?.id);
+    const cleared = clearOfflineCache(next.account?.id);
+    // Who was here already need not wait for it.
+    if (next.account === null || remembered()?.id !== next.account.id) await cleared;
     if (question !== asked) return;
     if (next.account) localStorage.setItem(REMEMBERED, JSON.stringify(next.account));
     else localStorage.removeItem(REMEMBERED);
