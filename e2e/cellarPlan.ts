@@ -12,4 +12,4 @@ const units = Array.from({ length: 26 }, (_, i) => ({
   row: 1 + Math.floor(i / 7),
   column: 1 + (i % 7),
 }));
-console.log(JSON.stringify({ ...draft, title: 'Salt in the cellar', units, startedOn, plan: { ...draft.plan, frozenOn: startedOn } }));
+console.log(JSON.stringify({ ...draft, title: 'Salt in the cellar', units, startedOn, plan: { ...draft.plan, lockedOn: startedOn } }));

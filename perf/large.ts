@@ -23,5 +23,5 @@ export function large(each: number, unitsPerArm = 100, measures = 1): Study {
     Object.fromEntries(codes.map((code) => [code, { process: 'level', level: { '': 50, T: 55 }, rate: 0.2 } as const])),
     { unitSpread: 0.1 },
   );
-  return simulateStudy({ ...plain, plan: { ...plain.plan, bench, frozenOn: '2024-01-01' } }, truth, { seed: 2 }).study;
+  return simulateStudy({ ...plain, plan: { ...plain.plan, bench, lockedOn: '2024-01-01' } }, truth, { seed: 2 }).study;
 }

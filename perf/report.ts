@@ -33,7 +33,7 @@ function wide(): Experiment {
 export async function reporting(): Promise<void> {
   const question = questions.find(({ id }) => id === 'salt-dose') ?? questions[0];
   const experiment = wide();
-  const { study } = simulateStudy({ ...experiment, plan: { ...experiment.plan, frozenOn: '2027-03-10' } }, simulationDefaults(question), {
+  const { study } = simulateStudy({ ...experiment, plan: { ...experiment.plan, lockedOn: '2027-03-10' } }, simulationDefaults(question), {
     seed: 1,
   });
   const result = analyse(study);

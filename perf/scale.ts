@@ -58,7 +58,7 @@ export async function scale({ readings, rounds }: Size): Promise<void> {
   try {
     for (const size of [100, 1000, 10_000, 100_000].filter((each) => each <= readings)) await readingsOf(size);
     const { experiment } = manyReadings(0);
-    const running = { ...experiment, startedOn: today, plan: { ...experiment.plan, frozenOn: today } };
+    const running = { ...experiment, startedOn: today, plan: { ...experiment.plan, lockedOn: today } };
     let made = 0;
     for (const size of [1, 10, 100, 500].filter((each) => each <= readings / 40)) {
       for (; made < size; made++) await call('POST', '/experiments', running);

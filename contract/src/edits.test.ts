@@ -88,7 +88,7 @@ const edits: Readonly<Record<string, Edit>> = {
   addKept,
   removeKept: (now) => removeKept(now, 0),
   addPrediction: (now, pick) => addPrediction(now, { ...emptyPrediction, person: 'Moss', expects: `${pick}`, on: '2026-04-01' }),
-  unitWord: (now) => changePlan(now, { unitWord: 'jar' }),
+  unitNoun: (now) => changePlan(now, { unitNoun: 'jar' }),
   write: (now, pick) => write(now, { discussion: `words ${pick}` }),
   enoughUnits: (now, pick) => enoughUnits(now, 2 + pick)?.apply(now, pick) ?? now,
   remedy: (now, pick) => {

@@ -184,7 +184,7 @@ export function anyStudy(): fc.Arbitrary<Study> {
       comparison: fc.constantFrom('control' as const, 'all-pairs' as const),
       layout: fc.constant(layout),
       blinded: fc.boolean(),
-      plan: fc.record({ plant: text, unitWord: words }).map((more) => ({ ...emptyPlan, ...more })),
+      plan: fc.record({ plant: text, unitNoun: words }).map((more) => ({ ...emptyPlan, ...more })),
       writing: fc.record({
         ...{ background: text, discussion: text, conclusion: text, next: text },
         photos: fc.constantFrom([], ['p1.jpg']),

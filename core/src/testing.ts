@@ -81,7 +81,7 @@ export function anExperiment(more: Partial<Experiment> = {}): Experiment {
     comparison: 'control',
     layout: 'completely-random',
     blinded: false,
-    plan: { ...emptyPlan, plant: 'radish', unitWord: 'pot', endRule: 'day 7' },
+    plan: { ...emptyPlan, plant: 'radish', unitNoun: 'pot', endRule: 'day 7' },
     writing: emptyWriting,
     arms: [anArm('C'), anArm('T')],
     units: [],

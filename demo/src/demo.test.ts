@@ -74,7 +74,7 @@ describe('the demo', () => {
     (_, experiment) => {
       const first = itemAt(experiment.units, 0);
       expect(movedByHand(experiment)).toEqual([]);
-      expect(movedByHand({ ...experiment, plan: { ...experiment.plan, unitWord: 'zinc tub' } })).toEqual([]);
+      expect(movedByHand({ ...experiment, plan: { ...experiment.plan, unitNoun: 'zinc tub' } })).toEqual([]);
       expect(movedByHand({ ...experiment, units: [{ ...first, row: 99 }, ...experiment.units.slice(1)] })).toEqual([first.code]);
     },
   );

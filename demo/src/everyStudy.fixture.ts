@@ -11,7 +11,7 @@ export const everyStudy: readonly (readonly [name: string, make: () => Study])[]
   ...questions.map((question) => {
     const make = () => {
       const experiment = experimentFrom(question, begin);
-      const started = { ...experiment, plan: { ...experiment.plan, frozenOn: '2026-04-01' } };
+      const started = { ...experiment, plan: { ...experiment.plan, lockedOn: '2026-04-01' } };
       return simulateStudy(started, simulationDefaults(question), { seed: 3, observers: ['Bracken'] }).study;
     };
     return [question.id, make] as const;

@@ -91,7 +91,7 @@ export const filmAndBasil: DemoExperiment = {
         ...emptyPlan,
         plant: 'basil',
         changed: 'colour of the film over the pot',
-        unitWord: 'pot',
+        unitNoun: 'pot',
         kept: [
           { what: 'container and volume', how: '11 cm pots, filled to the line' },
           { what: 'mix', how: 'one batch of peat-free mix' },
@@ -111,9 +111,9 @@ export const filmAndBasil: DemoExperiment = {
         ],
         cautions: ['Soil and mix: gloves, open air, wash hands. Grow lamps: do not stare into them. School safety rules come first.'],
         endRule: 'day 28',
-        shuffleSeed: 2206,
+        randomisationSeed: 2206,
         bench: bench.map((shelf, i) => ({ ...shelf, name: i === 0 ? 'Window rack, top' : 'Window rack, bottom' })),
-        frozenOn: startedOn,
+        lockedOn: startedOn,
         predictions: [
           {
             ...emptyPrediction,

@@ -63,7 +63,7 @@ export const mulchAndPots: DemoExperiment = {
       plan: {
         ...emptyPlan,
         changed: 'depth of straw and material of the pot',
-        unitWord: 'pot',
+        unitNoun: 'pot',
         kept: [
           { what: 'mix', how: '600 g of one batch in each' },
           { what: 'water at the start', how: 'to 400 g over the dry weight' },
@@ -78,9 +78,9 @@ export const mulchAndPots: DemoExperiment = {
         ],
         cautions: ['Soil and mix: gloves, open air, wash hands. School safety rules come first.'],
         endRule: 'day 14',
-        shuffleSeed: 512,
+        randomisationSeed: 512,
         bench: bench.map((shelf) => ({ ...shelf, name: 'Window sill' })),
-        frozenOn: startedOn,
+        lockedOn: startedOn,
         predictions: [
           {
             ...emptyPrediction,

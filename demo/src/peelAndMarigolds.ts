@@ -76,9 +76,9 @@ export const peelAndMarigolds: DemoExperiment = {
         plant: 'marigolds',
         changed: 'what is in the can',
         claimSource: 'a leaflet at the seed stall',
-        saidToWork: 'the peel has potassium, which flowers need',
+        claimedMechanism: 'the peel has potassium, which flowers need',
         countsAsYes: 'The first flower at least five days sooner, and so far apart that luck alone seldom does it.',
-        unitWord: 'pot',
+        unitNoun: 'pot',
         kept: [
           { what: 'water', how: '80 mL to each every second day' },
           { what: 'temperature of the water', how: 'both cans stood overnight' },
@@ -99,9 +99,9 @@ export const peelAndMarigolds: DemoExperiment = {
         ],
         cautions: ['Hot water: an adult pours. Throw away what smells. School safety rules come first.'],
         endRule: 'day 63',
-        shuffleSeed: 1904,
+        randomisationSeed: 1904,
         bench: bench.map((shelf) => ({ ...shelf, name: 'South window' })),
-        frozenOn: startedOn,
+        lockedOn: startedOn,
         predictions: [
           {
             ...emptyPrediction,

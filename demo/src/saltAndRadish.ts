@@ -80,7 +80,7 @@ export const saltAndRadish: DemoExperiment = {
         ...emptyPlan,
         plant: 'radish seed',
         changed: 'salt in the water',
-        unitWord: 'dish',
+        unitNoun: 'dish',
         kept: [
           { what: 'seed lot and age', how: 'one packet, mixed in a bowl' },
           { what: 'container and volume', how: '9 cm dishes, 6 mL each' },
@@ -107,9 +107,9 @@ export const saltAndRadish: DemoExperiment = {
         ],
         cautions: ['Seeds sold for sowing may be dressed: not for eating or bare hands. School safety rules and the label come first.'],
         endRule: 'day 10, or when two readings add no sprout',
-        shuffleSeed: 4817,
+        randomisationSeed: 4817,
         bench: bench.map((shelf, i) => ({ ...shelf, name: i === 0 ? 'Upper shelf' : 'Lower shelf' })),
-        frozenOn: startedOn,
+        lockedOn: startedOn,
         predictions: [
           {
             ...emptyPrediction,
@@ -145,7 +145,7 @@ export const saltAndRadish: DemoExperiment = {
         ],
         spreadGuess: 0.08,
         controlGuess: 0.9,
-        controlBars: [{ measure: 'sprouts', arm: null, least: 80, most: null }],
+        controlLimits: [{ measure: 'sprouts', arm: null, least: 80, most: null }],
         notTested: ['whether plants that sprout in salt grow on'],
       },
       writing: {

@@ -79,8 +79,8 @@ export const teaBags: DemoExperiment = {
       plan: {
         ...emptyPlan,
         changed: 'whether the soil was dug',
-        unitWord: 'bag',
-        putIn: 'tea bags',
+        unitNoun: 'bag',
+        propagule: 'tea bags',
         place: 'ground',
         kept: [
           { what: 'bags', how: 'one box, dried and weighed to 0.01 g' },
@@ -96,9 +96,9 @@ export const teaBags: DemoExperiment = {
         ],
         cautions: ['Soil: gloves, wash hands, cover cuts. School safety rules come first.'],
         endRule: 'day 56',
-        shuffleSeed: 77,
+        randomisationSeed: 77,
         bench: bench.map((shelf) => ({ ...shelf, name: 'Plot behind the greenhouse' })),
-        frozenOn: startedOn,
+        lockedOn: startedOn,
         predictions: [
           { ...emptyPrediction, person: 'Sphagnum', expects: 'more is eaten where it was dug', reason: 'air gets in', on: startedOn },
         ],

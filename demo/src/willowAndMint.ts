@@ -46,8 +46,8 @@ export const willowAndMint: DemoExperiment = {
         ...emptyPlan,
         plant: 'mint cuttings',
         changed: 'what the cuttings stand in for the first night',
-        unitWord: 'glass',
-        putIn: 'cuttings',
+        unitNoun: 'glass',
+        propagule: 'cuttings',
         kept: [
           { what: 'mother plants', how: 'each glass gets one cutting of each of five plants' },
           { what: 'length', how: '8 cm, two leaf pairs' },
@@ -66,7 +66,7 @@ export const willowAndMint: DemoExperiment = {
         ],
         cautions: ['Blades: cut away from the hand. Hot water: an adult pours. School safety rules come first.'],
         endRule: 'day 28',
-        shuffleSeed: 330,
+        randomisationSeed: 330,
         bench: bench.map((shelf, i) => ({ ...shelf, name: i === 0 ? 'Lamp rack, left' : 'Lamp rack, right' })),
         predictions: [
           {

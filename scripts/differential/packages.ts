@@ -4,7 +4,7 @@ import { random, type Random } from '../../core/src/stats/random';
 import { aMeasure, anArm, anExperiment, anObservation, aUnit } from '../../core/src/testing';
 
 /** What goes wrong in real packages, one or two of them in each. */
-const troubles = [
+const commonMistakes = [
   'whole',
   'unbalanced',
   'missing',
@@ -18,7 +18,7 @@ const troubles = [
   'spreads',
   'alike',
 ] as const;
-type Trouble = (typeof troubles)[number];
+type Trouble = (typeof commonMistakes)[number];
 const kinds: readonly (readonly [MeasureKind, 'sown' | null, When])[] = [
   ['amount', null, 'final'],
   ['count', 'sown', 'final'],
@@ -34,7 +34,7 @@ const days = [4, 8, 12];
 const start = '2026-04-01';
 
 /**
- * Packages of all kinds, designs and layouts with the troubles that real ones have; the same ones every time.
+ * Packages of all kinds, designs and layouts with the commonMistakes that real ones have; the same ones every time.
  * @param count how many
  * @returns a study each, named after what is in it
  */
@@ -45,7 +45,7 @@ export function packages(count: number): { readonly name: string; readonly study
     const design = designs[Math.floor(i / kinds.length) % designs.length];
     const wanted = layouts[source.int(0, layouts.length - 1)];
     const layout = wanted === 'pairs' && design !== 'two' ? 'blocks' : wanted;
-    const trouble = troubles[i % troubles.length];
+    const trouble = commonMistakes[i % commonMistakes.length];
     const name = [String(i + 1).padStart(3, '0'), kind[0], design, layout, trouble].join(' ').replaceAll(' ', '-');
     return { name, study: studyWith(name, source, { kind, design, layout, trouble }) };
   });

@@ -26,7 +26,7 @@ const simulated = questions
   .filter(({ id }) => asked.includes(id))
   .map((question): [string, Study] => {
     const experiment = experimentFrom(question, begin);
-    const started = { ...experiment, plan: { ...experiment.plan, frozenOn: '2026-04-01' } };
+    const started = { ...experiment, plan: { ...experiment.plan, lockedOn: '2026-04-01' } };
     return [question.id, simulateStudy(started, simulationDefaults(question), { seed: 5 }).study];
   });
 const studies: readonly (readonly [string, Study])[] = [

@@ -74,7 +74,7 @@ describe('the owner’s log', () => {
     const id = await make({ ...anyPlan, title: 'Logged', blinded: true });
     const put = (version: number, experiment: Experiment) => room.teacher.call('PUT', `/api/experiments/${id}`, { version, experiment });
     const blind = { ...anyPlan, title: 'Logged', blinded: true };
-    const started = { ...blind, plan: { ...anyPlan.plan, frozenOn: '2026-04-01' } };
+    const started = { ...blind, plan: { ...anyPlan.plan, lockedOn: '2026-04-01' } };
     await put(1, { ...blind, hypothesis: 'Changed on the day it was made' });
     await put(2, started);
     const amendments = [{ on: '2026-04-03', what: 'blinding', reason: 'the labels fell off', changes: [] }];
@@ -278,7 +278,7 @@ describe('the list', () => {
     await person.call('POST', '/api/accounts', { name: 'M. Bracken', password });
     const units = Array.from({ length: 60 }, (_, i) => ({ ...anyPlan.units[0], code: `D${i}` }));
     const today = new Date().toISOString().slice(0, 10);
-    const started = { ...anyPlan, units, startedOn: today, plan: { ...anyPlan.plan, frozenOn: today } };
+    const started = { ...anyPlan, units, startedOn: today, plan: { ...anyPlan.plan, lockedOn: today } };
     const some = 20;
     for (let i = 0; i < some; i++) await person.call('POST', '/api/experiments', started);
     const list = await get<ExperimentLine[]>(person, '/experiments');

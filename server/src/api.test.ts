@@ -148,7 +148,7 @@ describe('experiments', () => {
       ...{
         id,
         title: anyPlan.title,
-        unitWord: anyPlan.plan.unitWord,
+        unitWord: anyPlan.plan.unitNoun,
         startedOn: null,
         walks: [],
         steps: [],
@@ -164,7 +164,7 @@ describe('experiments', () => {
     const measures = anyPlan.measures
       .map((own, i) => ({ ...own, by: i === 0 ? ('container' as const) : own.by, kind: 'amount' as const, readingDays: [3] }))
       .slice(0, 1);
-    const started = { ...anyPlan, units, measures, startedOn: '2026-04-01', plan: { ...anyPlan.plan, frozenOn: '2026-04-01' } };
+    const started = { ...anyPlan, units, measures, startedOn: '2026-04-01', plan: { ...anyPlan.plan, lockedOn: '2026-04-01' } };
     const made = (await teacher.call('POST', '/api/experiments', started)).body as ExperimentRecord;
     const left = async () => {
       const list = (await teacher.call('GET', '/api/experiments')).body as ExperimentLine[];
@@ -205,10 +205,10 @@ describe('experiments', () => {
   });
 
   it('a plan cannot be thawed in two saves', async () => {
-    const frozen = { ...anyPlan, plan: { ...anyPlan.plan, frozenOn: '2026-04-01' } };
+    const frozen = { ...anyPlan, plan: { ...anyPlan.plan, lockedOn: '2026-04-01' } };
     const made = (await teacher.call('POST', '/api/experiments', frozen)).body as ExperimentRecord;
     const amendments = [{ on: '2026-04-03', what: 'a', reason: 'b' }];
-    const thawed = { ...frozen, plan: { ...frozen.plan, frozenOn: null, amendments } };
+    const thawed = { ...frozen, plan: { ...frozen.plan, lockedOn: null, amendments } };
     const answer = await teacher.call('PUT', `/api/experiments/${made.id}`, { version: 1, experiment: thawed });
     expect(answer.status).toBe(422);
     expect(problem(answer).errors?.[0]?.pointer).toBe('/experiment/plan/frozenOn');
@@ -225,7 +225,7 @@ describe('experiments', () => {
   });
 
   it('a frozen plan changes only by an amendment', async () => {
-    const frozen = { ...anyPlan, plan: { ...anyPlan.plan, frozenOn: '2026-04-01' } };
+    const frozen = { ...anyPlan, plan: { ...anyPlan.plan, lockedOn: '2026-04-01' } };
     const made = (await teacher.call('POST', '/api/experiments', frozen)).body as ExperimentRecord;
     const bent = { ...frozen, hypothesis: 'Another one' };
     const refused = await teacher.call('PUT', `/api/experiments/${made.id}`, { version: 1, experiment: bent });

@@ -1,4 +1,4 @@
-import { experimentFields, withFormerNames as recordWithFormerNames, type Experiment } from '@fern/core';
+import { experimentFields, withFormerNames, type Experiment } from '@fern/core';
 import type { Request } from 'express';
 
 /** The header that the app sends with every call that changes something: another site's form cannot. It says in which names it speaks. */
@@ -10,14 +10,14 @@ const BEFORE = '1';
 export const asksInFormerNames = (request: Request): boolean => request.get(APP_HEADER) === BEFORE;
 
 /** An answer with an experiment in it, in the names of the version before. */
-export const withFormerNames = (answer: { readonly experiment: Experiment }): object => ({
+export const inFormerNames = (answer: { readonly experiment: Experiment }): object => ({
   ...answer,
-  experiment: recordWithFormerNames(experimentFields, answer.experiment),
+  experiment: withFormerNames(experimentFields, answer.experiment),
 });
 
 /** What a route answers, in the names of who asked. */
 export function inNamesOf(request: Request, answer: unknown): unknown {
-  return asksInFormerNames(request) && hasExperiment(answer) ? withFormerNames(answer) : answer;
+  return asksInFormerNames(request) && hasExperiment(answer) ? inFormerNames(answer) : answer;
 }
 
 function hasExperiment(answer: unknown): answer is { readonly experiment: Experiment } {

@@ -7,7 +7,7 @@ let room: RouteFixture;
 beforeAll(async () => (room = await startRoutes()));
 afterAll(() => room.server.stop());
 
-const blind: Experiment = { ...anyPlan, title: 'Read blind', blinded: true, plan: { ...anyPlan.plan, frozenOn: '2026-04-01' } };
+const blind: Experiment = { ...anyPlan, title: 'Read blind', blinded: true, plan: { ...anyPlan.plan, lockedOn: '2026-04-01' } };
 const call = (method: string, path: string, body?: unknown) => room.teacher.call(method, `/api/experiments/${path}`, body);
 async function make(experiment: Experiment = blind): Promise<string> {
   return ((await room.teacher.call('POST', '/api/experiments', experiment)).body as ExperimentRecord).id;
@@ -84,7 +84,7 @@ describe('the seal', () => {
   });
 
   it.each([
-    ['a plan that is not started', { ...blind, plan: { ...blind.plan, frozenOn: null } }, /start/i],
+    ['a plan that is not started', { ...blind, plan: { ...blind.plan, lockedOn: null } }, /start/i],
     ['a plan that is not read blind', { ...blind, blinded: false }, /not planned to be read blind/],
   ])('%s has none', async (_, experiment, words) => {
     const { status, body } = await seal(await make(experiment));

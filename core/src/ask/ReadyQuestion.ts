@@ -1,4 +1,4 @@
-import type { Arm, ControlBar, KeptSame, Layout, Measure, Plan, Shelf, Stage } from '../model';
+import type { Arm, ControlLimit, KeptSame, Layout, Measure, Plan, Shelf, Stage } from '../model';
 import type { VerdictCode } from '../compare/judge';
 import type { Process, Truth } from '../model/Truth';
 
@@ -53,8 +53,8 @@ export interface ReadyQuestion {
   readonly hypothesis: string;
   readonly nullHypothesis: string;
   readonly arms: readonly Arm[];
-  readonly unitWord: string;
-  readonly putIn: Plan['putIn'];
+  readonly unitNoun: string;
+  readonly propagule: Plan['propagule'];
   readonly place: Plan['place'];
   readonly unitsPerArm: number;
   /** Seeds or cuttings a unit; null where nothing is counted out of a number. */
@@ -83,17 +83,17 @@ export interface ReadyQuestion {
   readonly materials: readonly string[];
   readonly steps: readonly string[];
   readonly cautions: readonly string[];
-  readonly troubles: readonly string[];
+  readonly commonMistakes: readonly string[];
   readonly notTested: readonly string[];
   /** SD between units as a share of the control's mean; share points for a count. */
   readonly spreadGuess: number;
   /** The control's value in the primary measure: a share for a count. */
   readonly controlGuess: number;
-  readonly controlBars: readonly ControlBar[];
+  readonly controlLimits: readonly ControlLimit[];
   readonly expectedSurvival: number | null;
   readonly plantsKept: number | null;
   readonly thinningRule: string;
-  readonly canReach: readonly string[];
+  readonly spilloverRoutes: readonly string[];
   /** Spreads for a trial run; what is missing is a usual value. */
   readonly usualTruth: Partial<Truth>;
   /** What one does with each outcome, where the verdict alone does not say it. */

@@ -20,7 +20,7 @@ describe('whether the place lets a claim work', () => {
   });
 
   it('how it is said to work counts too', () => {
-    expect(notesOn('Garlic keeps flies off.', { saidToWork: 'by its smell' })).toEqual([expect.stringContaining('in the air')]);
+    expect(notesOn('Garlic keeps flies off.', { claimedMechanism: 'by its smell' })).toEqual([expect.stringContaining('in the air')]);
   });
 
   it('sound fills a room, a neighbour is within reach, and what is judged by eye is read blind', () => {

@@ -20,7 +20,7 @@ const LOOKS = /\b(rat(e|ing)|by eye|colour|healthy|flavour|taste)\b/i;
  * @returns none where nothing stands against it
  */
 export function mechanismChecks({ claim, plan, arms, measures, blinded }: Experiment): MechanismCheck[] {
-  const said = [claim ?? '', plan.saidToWork, plan.changed, ...arms.map(({ name }) => name)].join(' ');
+  const said = [claim ?? '', plan.claimedMechanism, plan.changed, ...arms.map(({ name }) => name)].join(' ');
   const inGround = plan.place === 'bed' || plan.place === 'ground';
   const isOutdoors = inGround || plan.bench.some(({ light }) => light === 'outdoors');
   const notes: (MechanismCheck | null)[] = [

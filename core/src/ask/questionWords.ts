@@ -7,15 +7,15 @@ import type { ReadyQuestion, SharedThing } from './ReadyQuestion';
 /**
  * What units have in common, or each by itself, as a thing that is kept the same.
  * @param thing of a question
- * @param unitWord in the singular
+ * @param unitNoun in the singular
  * @returns the thing, and how it is shared out
  */
-export function sharedAsKept({ what, by, many = 1 }: SharedThing, unitWord: string): KeptSame {
+export function sharedAsKept({ what, by, many = 1 }: SharedThing, unitNoun: string): KeptSame {
   const how = {
     all: 'one and the same for all',
     block: 'one a block, for every arm alike',
     arm: `${many} an arm, which no other arm has`,
-    unit: `one to each ${unitWord}`,
+    unit: `one to each ${unitNoun}`,
   }[by];
   return { what, how };
 }
@@ -37,7 +37,7 @@ export function powerSentence({ measures, chance, unsure, sown }: ReadyQuestion)
  * What is shared in a question, in a sentence.
  * @returns "One lamp a block, one cup to each tray."
  */
-export function sharedWords({ shares, unitWord }: ReadyQuestion): string {
+export function sharedWords({ shares, unitNoun }: ReadyQuestion): string {
   const parts = shares.map(({ what, by, many = 1 }) =>
     by === 'all'
       ? `one ${what} for all`
@@ -45,7 +45,7 @@ export function sharedWords({ shares, unitWord }: ReadyQuestion): string {
         ? `one ${what} a block`
         : by === 'arm'
           ? `${many} ${many === 1 ? what : plural(what)} an arm`
-          : `${what === unitWord ? `each ${what} by itself` : `one ${what} to each ${unitWord}`}`,
+          : `${what === unitNoun ? `each ${what} by itself` : `one ${what} to each ${unitNoun}`}`,
   );
   const sentence = parts.join(', ');
   return sentence === '' ? '' : `${upperFirst(sentence)}.`;

@@ -123,7 +123,7 @@ describe('a measure that is worked out', () => {
   it('is never typed, and no walk asks for it', () => {
     expect(kindOf(volume).refuse(5)).toMatch(/never typed/);
     const own = study();
-    const frozen = { ...own, experiment: { ...own.experiment, plan: { ...own.experiment.plan, frozenOn: '2026-04-01' } } };
+    const frozen = { ...own, experiment: { ...own.experiment, plan: { ...own.experiment.plan, lockedOn: '2026-04-01' } } };
     expect(roundsOfStudy(frozen, '2026-04-08').flatMap(({ measures }) => measures.map(({ code: measure }) => measure))).toEqual([
       'height',
       'width',

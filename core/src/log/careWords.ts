@@ -19,7 +19,7 @@ export function careWords({ plan, arms: all }: Experiment, care: Care): string {
       ? ''
       : `, ${amount} ${amountUnit ?? ''}${units.length === 1 ? '' : arms.length > 0 && units.length === 0 ? ' in all' : ' each'}`;
   const names = arms.map((code) => all.find(({ code: arm }) => arm === code)?.name ?? code);
-  const whom = units.length > 0 ? units.join(', ') : names.length > 0 ? inList(names) : `all ${plural(plan.unitWord)}`;
+  const whom = units.length > 0 ? units.join(', ') : names.length > 0 ? inList(names) : `all ${plural(plan.unitNoun)}`;
   const more = note && what !== note ? `; ${note}` : '';
   return `${what}${timesWords(care, plan.timing.zone)}${much.trimEnd()}: ${whom}${more}`;
 }

@@ -28,7 +28,7 @@ export function guessColumns(head: readonly string[], { measures, plan }: Experi
     const plain = title.trim().toLowerCase();
     const named = measures.find((own) => [own.name.toLowerCase(), own.code.toLowerCase()].includes(plain));
     if (named) return { as: 'values', measure: named.code, on: null };
-    if (plain === plan.unitWord.toLowerCase()) return { as: 'unit' };
+    if (plain === plan.unitNoun.toLowerCase()) return { as: 'unit' };
     const found = usual.find(([words]) => words.test(plain));
     if (found) return { as: found[1] };
     const day = plain.replace(/^(day|d|tag)\s*(?=\d)/, '');

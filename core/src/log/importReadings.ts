@@ -80,7 +80,7 @@ export function importReadings(
         head,
         options.uses.findIndex((use) => use.as === 'unit'),
       );
-      const message = `“${row.text('unit')}” is no ${experiment.plan.unitWord} of this experiment.`;
+      const message = `“${row.text('unit')}” is no ${experiment.plan.unitNoun} of this experiment.`;
       problems.push({ row: row.number, column, message });
       continue;
     }
@@ -100,9 +100,9 @@ export function importReadings(
 function unfitColumns({ study, uses }: Import, count: number): ImportProblem[] {
   const has = (...as: readonly ColumnUse['as'][]) => uses.some((use) => as.includes(use.as));
   const needsDay = uses.some((use) => use.as === 'value' || (use.as === 'values' && use.on === null));
-  const { unitWord } = study.experiment.plan;
+  const { unitNoun } = study.experiment.plan;
   return [
-    ...(has('unit') ? [] : [{ row: 1, message: `No column says which ${unitWord} a row is of. Choose one.` }]),
+    ...(has('unit') ? [] : [{ row: 1, message: `No column says which ${unitNoun} a row is of. Choose one.` }]),
     ...(has('value', 'values') ? [] : [{ row: 1, message: 'No column holds values. Choose one.' }]),
     ...(needsDay && !has('day') ? [{ row: 1, message: 'No column says on which day a value was read. Choose one.' }] : []),
     ...(count > MOST_IMPORTED

@@ -70,7 +70,7 @@ describe('walks', () => {
     units: ['D01', 'D02'].map((code, i) => aUnit(code, i ? 'T' : 'C', { row: 1, column: 2 - i })),
     measures: [count, height],
   });
-  const experiment = { ...started, plan: { ...started.plan, frozenOn: '2026-04-01' } };
+  const experiment = { ...started, plan: { ...started.plan, lockedOn: '2026-04-01' } };
   const starts = [{ startedOn: null, units: 2, containers: 2 }];
 
   it('are due on their day, missed after it, coming before it, done when every unit is read', () => {
@@ -104,7 +104,7 @@ describe('walks', () => {
   });
 
   it('there are none before the start', () => {
-    expect(recordingRounds({ ...experiment, plan: { ...experiment.plan, frozenOn: null } }, starts, [], '2026-04-03')).toEqual([]);
+    expect(recordingRounds({ ...experiment, plan: { ...experiment.plan, lockedOn: null } }, starts, [], '2026-04-03')).toEqual([]);
   });
 
   it('stop at each unit in bench order, with the reading of this walk and the one before', () => {

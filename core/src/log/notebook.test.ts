@@ -32,7 +32,7 @@ const experiment = {
   startedOn: '2026-04-01',
 };
 const study: Study = {
-  experiment: { ...experiment, plan: { ...experiment.plan, frozenOn: '2026-04-01', unitWord: 'pot' } },
+  experiment: { ...experiment, plan: { ...experiment.plan, lockedOn: '2026-04-01', unitNoun: 'pot' } },
   observations: [],
   happenings: [],
   care: [],

@@ -1,7 +1,7 @@
-import { choice, code, maybe, number, text, words, type RecordOf } from './fields';
+import { choice, code, maybe, namedBefore, number, text, words, type RecordOf } from './fields';
 
 export const armFields = {
-  code: code({ words: 'code', column: 'arm', formerly: 'arm' }),
+  code: namedBefore('arm', code({ words: 'code' })),
   name: text({ words: 'name', least: 1, most: 120, trim: true, must: true, says: { empty: 'Give this arm a name.' } }),
   role: choice(['control', 'treatment', 'reference'], { words: 'role', blank: 'treatment', must: true }),
   dose: maybe(number({ words: 'dose' })),

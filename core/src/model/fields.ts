@@ -45,7 +45,7 @@ export interface Field<Value = unknown> {
   readonly sparse: boolean;
   readonly says: Says;
   readonly cell?: CellForm;
-  /** The name of its column in a table, where that is not its own. */
+  /** The name of its column in a table, or of its key in a descriptor, where that is not its own. */
   readonly column?: string;
   /** Its name in what was stored or sent before it had the one that it has. */
   readonly formerly?: string;
@@ -66,7 +66,6 @@ interface More<Value> {
   readonly says?: Says;
   readonly cell?: CellForm;
   readonly column?: string;
-  readonly formerly?: string;
 }
 
 function field<Value>(shape: Shape, blank: Value, more: More<Value>, nullable = false): Field<Value> {
@@ -82,7 +81,6 @@ function field<Value>(shape: Shape, blank: Value, more: More<Value>, nullable = 
     says: more.says ?? {},
     ...(more.cell ? { cell: more.cell } : {}),
     ...(more.column ? { column: more.column } : {}),
-    ...(more.formerly ? { formerly: more.formerly } : {}),
   };
 }
 
@@ -143,6 +141,11 @@ export function words(most: number, more: More<Readonly<Record<string, string>>>
 /** The same, or null where nothing is known; null is then the blank. */
 export function maybe<Value>(of: Field<Value>, more: More<Value> = {}): Field<Value | null> {
   return { ...of, ...more, nullable: true, blank: null };
+}
+
+/** A field that had another name before; a package goes on calling it so. */
+export function namedBefore<Value>(name: string, of: Field<Value>): Field<Value> {
+  return { ...of, column: name, formerly: name };
 }
 
 interface ListMore<Value> extends More<readonly Value[]> {

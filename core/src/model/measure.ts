@@ -1,5 +1,5 @@
 import { codesCell, momentsCell, stepsCell } from './cells';
-import { choice, code, flag, list, maybe, number, record, text, type Field, type RecordOf } from './fields';
+import { choice, code, flag, list, maybe, namedBefore, number, record, text, type Field, type RecordOf } from './fields';
 
 /** Which value of a unit is compared: `day N` is the reading of that day. */
 export type When = 'final' | 'total' | 'area' | `day ${number}`;
@@ -26,7 +26,7 @@ const stepFields = {
 export type RubricStep = RecordOf<typeof stepFields>;
 
 export const measureFields = {
-  code: code({ words: 'code', pattern: /^\S+$/, column: 'measure', formerly: 'measure' }),
+  code: namedBefore('measure', code({ words: 'code', pattern: /^\S+$/ })),
   name: text({ words: 'name', least: 1, most: 120, trim: true, must: true, says: { empty: 'Give this measure a name.' } }),
   /** What sort of reading it is; `kinds/` says what follows from it. */
   kind: choice(['count', 'amount', 'rating', 'event', 'harvest', 'derived'], { words: 'kind', blank: 'amount', must: true }),

@@ -1,7 +1,7 @@
 import { kitFields } from './kit';
 import { sealFields } from './seal';
 import { clockField, timingFields } from './timing';
-import { blankOf, choice, code, date, flag, list, longText, maybe, number, record, text, type RecordOf } from './fields';
+import { blankOf, choice, code, date, flag, list, longText, maybe, namedBefore, number, record, text, type RecordOf } from './fields';
 
 const lines = (words: string, free = false) => list(text({ most: 1000 }), { words, free });
 
@@ -29,7 +29,7 @@ export const stageFields = {
 export type Stage = RecordOf<typeof stageFields>;
 export type StageKind = Stage['kind'];
 
-const controlBarFields = {
+const controlLimitFields = {
   measure: text(),
   /** The arm that must reach it; null for the control. */
   arm: maybe(code({ optional: true })),
@@ -37,7 +37,7 @@ const controlBarFields = {
   most: maybe(number()),
 };
 /** What an arm, mostly the control, must reach for the result to mean anything: at least or at most so much of a measure (counts in per cent). */
-export type ControlBar = RecordOf<typeof controlBarFields>;
+export type ControlLimit = RecordOf<typeof controlLimitFields>;
 
 export const shelfFields = {
   name: text(),
@@ -88,8 +88,8 @@ export type Amendment = RecordOf<typeof amendmentFields>;
 const originFields = {
   plant: text(),
   changed: text(),
-  unitWord: text(),
-  putIn: text(),
+  unitNoun: namedBefore('unitWord', text()),
+  propagule: namedBefore('putIn', text()),
   units: number({ whole: true }),
   /** Null where it is not the same in every arm. */
   unitsPerArm: maybe(number({ whole: true })),
@@ -106,9 +106,9 @@ export const planFields = {
   /** What is changed on purpose: "salt in the water". */
   changed: text({ words: 'what is changed on purpose' }),
   /** What one unit is called: "dish", "pot". */
-  unitWord: text({ words: 'the word for a unit', least: 1, most: 40, trim: true, blank: 'unit' }),
+  unitNoun: namedBefore('unitWord', text({ words: 'the word for a unit', least: 1, most: 40, trim: true, blank: 'unit' })),
   /** What is put into a unit: "seeds", "cuttings", "plants". */
-  putIn: text({ words: 'what is put in', least: 1, most: 40, trim: true, blank: 'seeds', optional: true }),
+  propagule: namedBefore('putIn', text({ words: 'what is put in', least: 1, most: 40, trim: true, blank: 'seeds', optional: true })),
   place: choice(['bench', 'sill', 'bed', 'ground', 'water culture', 'refrigerator'], { words: 'where they stand', optional: true }),
   kept: list(record(keptFields), { words: 'what is kept the same', most: 100 }),
   /** What else differs between the arms, and is not what is tested: "three litres against four". */
@@ -124,10 +124,10 @@ export const planFields = {
   /** When the experiment ends; without it no one knows when to stop counting. */
   endRule: longText({ words: 'the end rule' }),
   /** Seed of the shuffle that placed the units; null before the first shuffle. */
-  shuffleSeed: maybe(number({ words: 'the shuffle number', whole: true })),
+  randomisationSeed: namedBefore('shuffleSeed', maybe(number({ words: 'the shuffle number', whole: true }))),
   bench: list(record(shelfFields), { words: 'the bench', most: 100 }),
   /** The day on which the plan was frozen; null while it is a draft. */
-  frozenOn: maybe(date({ words: 'the day of the start', free: true })),
+  lockedOn: namedBefore('frozenOn', maybe(date({ words: 'the day of the start', free: true }))),
   amendments: list(record(amendmentFields), { words: 'the amendments', most: 500, free: true }),
   predictions: list(record(predictionFields), { words: 'the predictions', free: true }),
   stages: list(record(stageFields), { words: 'what is done to them', most: 100 }),
@@ -135,27 +135,27 @@ export const planFields = {
   spreadGuess: maybe(number({ words: 'the guess of the spread', least: 0 })),
   /** First guess of the control's value in the primary measure: a share for a count of the sown, else in its own unit. */
   controlGuess: maybe(number({ words: 'the guess of the control' })),
-  controlBars: list(record(controlBarFields), { words: 'what the control must reach', most: 20 }),
+  controlLimits: namedBefore('controlBars', list(record(controlLimitFields), { words: 'what the control must reach', most: 20 })),
   /** Share of units expected to be there at the end, 0 to 1. */
   expectedSurvival: maybe(number({ words: 'the losses expected', least: 0, most: 1 })),
   /** Plants kept in a unit after thinning; null where none are removed. */
   plantsKept: maybe(number({ words: 'how many plants are kept', whole: true, least: 1 })),
   thinningRule: text({ words: 'which plants are kept' }),
   /** What could travel from a unit to its neighbour: "drips", "roots", "vapour", "light". */
-  canReach: lines('what could reach a neighbour'),
+  spilloverRoutes: namedBefore('canReach', lines('what could reach a neighbour')),
   barriers: list(record(barrierFields), { words: 'the barriers', most: 400 }),
   /** Conditions that experiments of this kind usually keep the same. */
   usuallyKept: lines('what is usually kept the same'),
   /** Who makes the claim, and where: "a neighbour", "the back of a packet". */
   claimSource: text({ words: 'who says so', most: 200, optional: true }),
   /** How it is said to work. */
-  saidToWork: longText({ words: 'how it is said to work', optional: true }),
+  claimedMechanism: namedBefore('saidToWork', longText({ words: 'how it is said to work', optional: true })),
   /** What would count as a yes, written before the data. */
   countsAsYes: longText({ words: 'what would count as a yes', optional: true }),
   /** What the claim also promises and this experiment does not test. */
   notTested: lines('what is not tested', true),
   /** What often goes wrong in experiments of this kind. */
-  troubles: lines('what often goes wrong', true),
+  commonMistakes: namedBefore('troubles', lines('what often goes wrong', true)),
   /** What one does with each outcome, where the verdict alone does not say it. */
   decision: longText({ words: 'what each outcome decides' }),
   /** Null where every text is a person's. */

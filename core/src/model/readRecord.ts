@@ -61,12 +61,12 @@ export function expected({ shape, cell }: Pick<Field, 'shape' | 'cell'>): string
 /**
  * A record from what may be any JSON: what is missing or does not fit is left at its blank.
  * @param fields of the record, from `model/`
- * @param value a document written by hand or by another program
+ * @param value a part of a descriptor, written by hand or by another program, in the names of its columns
  * @returns a whole record; never throws
  */
 export function readRecord<const F extends Fields>(fields: F, value: unknown): RecordOf<F> {
   const from = isObject(value) ? value : {};
-  const entries = Object.entries(fields).map(([name, field]) => [name, readValue(field, from[name])]);
+  const entries = Object.entries(fields).map(([name, field]) => [name, readValue(field, from[field.column ?? name])]);
   return Object.fromEntries(entries) as RecordOf<F>;
 }
 
@@ -96,30 +96,39 @@ export function withBlanks<const F extends Fields>(fields: F, value: object): Re
   return { ...from, ...Object.fromEntries(entries) } as RecordOf<F>;
 }
 
-/**
- * A record as it would have been named before: for whoever still asks in the names of an earlier version.
- * @param fields of the record, from `model/`
- * @param value of any of the record's shapes
- */
-export function withFormerNames(fields: Fields, value: object): Record<string, unknown> {
-  const entries = Object.entries(value).map(([name, held]: [string, unknown]) => {
-    const field = fields[name];
-    return field ? [field.formerly ?? name, formerly(field.shape, held)] : [name, held];
-  });
-  return Object.fromEntries(entries) as Record<string, unknown>;
-}
-
-function formerly(shape: Shape, value: unknown): unknown {
-  if (shape.type === 'record' && isObject(value)) return withFormerNames(shape.fields, value);
-  if (shape.type === 'list' && Array.isArray(value)) return value.map((item) => formerly(shape.of, item));
-  return value;
-}
-
 function filled(shape: Shape, value: unknown, blank: unknown): unknown {
   if (value === undefined) return blank;
   if (shape.type === 'record' && isObject(value)) return withBlanks(shape.fields, value);
   if (shape.type === 'list' && shape.of.type === 'record' && Array.isArray(value)) return value.map((item) => filled(shape.of, item, item));
   return value;
+}
+
+/**
+ * A record as it would have been named before: for whoever still asks in the names of an earlier version.
+ * @param fields of the record, from `model/`
+ * @param value of the record's shape; what it lacks is left out
+ */
+export function withFormerNames(fields: Fields, value: object): Record<string, unknown> {
+  return renamed({ type: 'record', fields }, value, ({ formerly }) => formerly) as Record<string, unknown>;
+}
+
+/**
+ * A record as a descriptor names it.
+ * @param fields of the record, from `model/`
+ * @param value of the record's shape
+ */
+export function withColumnNames(fields: Fields, value: object): Record<string, unknown> {
+  return renamed({ type: 'record', fields }, value, ({ column }) => column) as Record<string, unknown>;
+}
+
+function renamed(shape: Shape, value: unknown, nameOf: (field: Field) => string | undefined): unknown {
+  if (shape.type === 'list' && Array.isArray(value)) return value.map((item) => renamed(shape.of, item, nameOf));
+  if (shape.type !== 'record' || !isObject(value)) return value;
+  const entries = Object.entries(value).map(([name, held]) => {
+    const field = shape.fields[name];
+    return field ? [nameOf(field) ?? name, renamed(field.shape, held, nameOf)] : [name, held];
+  });
+  return Object.fromEntries(entries);
 }
 
 function isObject(value: unknown): value is Record<string, unknown> {

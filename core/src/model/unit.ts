@@ -1,8 +1,8 @@
 import { wholeCell } from './cells';
-import { choice, code, date, maybe, number, text, type RecordOf } from './fields';
+import { choice, code, date, maybe, namedBefore, number, text, type RecordOf } from './fields';
 
 export const unitFields = {
-  code: code({ words: 'code', column: 'unit', formerly: 'unit' }),
+  code: namedBefore('unit', code({ words: 'code' })),
   arm: code({ words: 'arm' }),
   block: maybe(text({ words: 'block' })),
   /** Units that share a reservoir, tray or lamp share this name. */

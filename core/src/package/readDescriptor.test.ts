@@ -92,7 +92,7 @@ describe('the descriptor', () => {
       kept: [{ what: 'light', how: 'one lamp' }],
       bench: [{ name: 'shelf', kind: 'shelf', rows: 2, columns: 6, light: 'none' }],
       stages: [{ ...blankOf(stageFields), name: 'soaking', arms: ['T'], hours: 8 }],
-      controlBars: [{ measure: 'sprouted', arm: null, least: 0.8, most: null }],
+      controlLimits: [{ measure: 'sprouted', arm: null, least: 0.8, most: null }],
     });
   });
 });

@@ -1,5 +1,5 @@
 import Papa from 'papaparse';
-import { same, type Field, type Fields, type Study } from '../model';
+import { experimentFields, same, withColumnNames, type Field, type Fields, type Study } from '../model';
 import { guarded } from './formulaGuard';
 import type { PackageFiles } from './readPackage';
 import { columnOf, plainFields, tables, wordColumns } from './tables';
@@ -39,7 +39,8 @@ export function writePackage(study: Study): PackageFiles {
     const data = own.map((row) => columns.map(({ cell }) => cell(row)));
     files[table.file] = Papa.unparse({ fields: columns.map(({ name }) => name), data }, { newline: '\r\n' }) + '\r\n';
   }
-  const { arms: _arms, units: _units, measures: _measures, name, title, created, ...fern } = experiment;
+  const { arms: _arms, units: _units, measures: _measures, name, title, created, ...own } = experiment;
+  const fern = withColumnNames(experimentFields, own);
   files['datapackage.json'] = JSON.stringify(
     {
       profile: 'tabular-data-package',

@@ -56,7 +56,7 @@ function codesBehind({ units, plan }: Experiment): (i: number) => string {
   const numbers = units.flatMap(({ code: unit }) => Number(/\d+$/.exec(unit)?.[0] ?? NaN) || []);
   const letter = /^\D*/.exec(units[0]?.code ?? '')?.[0] ?? '';
   const first = Math.max(0, ...numbers) + 1;
-  return (i) => `${letter || plan.unitWord.charAt(0).toUpperCase() || 'U'}${String(first + i).padStart(2, '0')}`;
+  return (i) => `${letter || plan.unitNoun.charAt(0).toUpperCase() || 'U'}${String(first + i).padStart(2, '0')}`;
 }
 
 /** In pairs, a new one a round; in blocks, the block in which the arm has the fewest. */

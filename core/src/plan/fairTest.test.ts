@@ -133,8 +133,8 @@ const cases: readonly Case[] = [
   {
     rule: 'spillover',
     severity: 'caution',
-    fires: good({}, { canReach: ['drips'] }),
-    silent: good({}, { canReach: ['drips'], barriers: [1, 3, 5, 7].map((column) => ({ row: 1, column })) }),
+    fires: good({}, { spilloverRoutes: ['drips'] }),
+    silent: good({}, { spilloverRoutes: ['drips'], barriers: [1, 3, 5, 7].map((column) => ({ row: 1, column })) }),
     says: /Drips can get/,
   },
   {
@@ -355,6 +355,6 @@ it('never accuses the app’s own shuffle of clumps, but the same places where s
   const fires = (own: Experiment) => fairTest(own).some(({ rule }) => rule === 'position');
   const dealt = Array.from({ length: 80 }, (_, i) => dealAnew(base, { seed: i + 1 }));
   expect(dealt.filter(fires)).toEqual([]);
-  const chosen = dealt.map((own) => ({ ...own, plan: { ...own.plan, shuffleSeed: null } }));
+  const chosen = dealt.map((own) => ({ ...own, plan: { ...own.plan, randomisationSeed: null } }));
   expect(chosen.some(fires)).toBe(true);
 });

@@ -107,7 +107,7 @@ describe('arms of unequal size', () => {
   });
 
   it('grow one by one after the start, and nothing that stands is dealt again', () => {
-    const started = { ...bed, plan: { ...bed.plan, frozenOn: '2026-04-01' } };
+    const started = { ...bed, plan: { ...bed.plan, lockedOn: '2026-04-01' } };
     const grown = setUnitsOf(started, 'C', 6, '2026-04-09');
     expect(counts(grown)).toEqual([6, 10]);
     expect(grown.units.slice(0, 14)).toEqual(bed.units);
@@ -179,7 +179,7 @@ describe('a plan that changes', () => {
     expect(placesInWords(moved)).toBe(
       `The places were shuffled (shuffle number 9), then 2 of 12 were moved by hand: ${first.code}, ${second.code}.`,
     );
-    expect(movedByHand({ ...experiment, plan: { ...experiment.plan, shuffleSeed: null } })).toBeNull();
+    expect(movedByHand({ ...experiment, plan: { ...experiment.plan, randomisationSeed: null } })).toBeNull();
   });
 
   it('names new arms by letters that are free, and draws a bench for units that came without one', () => {
@@ -192,7 +192,7 @@ describe('a plan that changes', () => {
 
 describe('a plan that has started', () => {
   const draft = redesign(anExperiment({ arms: [anArm('C'), anArm('T')] }), { unitsPerArm: 3, sown: 25, seed: 9 });
-  const started = { ...draft, plan: { ...draft.plan, frozenOn: '2026-04-01' } };
+  const started = { ...draft, plan: { ...draft.plan, lockedOn: '2026-04-01' } };
   const places = (units: readonly Unit[]) => units.map(({ code: unit, arm, block, row, column }) => [unit, arm, block, row, column]);
 
   it('is never dealt again: three units an arm become four, and the six keep their arm, block and place', () => {

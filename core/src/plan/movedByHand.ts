@@ -7,8 +7,8 @@ import { dealAnew } from './redesign';
  * @returns codes of the units; null where there was no shuffle
  */
 export function movedByHand(experiment: Experiment): string[] | null {
-  const { shuffleSeed } = experiment.plan;
-  if (shuffleSeed === null) return null;
+  const { randomisationSeed } = experiment.plan;
+  if (randomisationSeed === null) return null;
   // What was added after the start was never in the shuffle.
   const first = experiment.units.filter(({ startedOn }) => startedOn === null);
   const shuffled = first.length > 0 ? { ...experiment, units: first } : experiment;
@@ -16,7 +16,7 @@ export function movedByHand(experiment: Experiment): string[] | null {
   const widths = new Set([12, ...experiment.plan.bench.map((shelf) => shelf.columns)]);
   return [...widths]
     .map((columns) => {
-      const dealt = new Map(dealAnew(shuffled, { columns, seed: shuffleSeed }).units.map((unit) => [numberOf(unit.code), unit]));
+      const dealt = new Map(dealAnew(shuffled, { columns, seed: randomisationSeed }).units.map((unit) => [numberOf(unit.code), unit]));
       return shuffled.units
         .filter((unit) => {
           const there = dealt.get(numberOf(unit.code));
@@ -37,11 +37,11 @@ function numberOf(code: string): string {
  * @returns a sentence or two
  */
 export function placesInWords(experiment: Experiment): string {
-  const { shuffleSeed, fixedPlaces } = experiment.plan;
+  const { randomisationSeed, fixedPlaces } = experiment.plan;
   if (fixedPlaces) return 'The places are fixed and could not be shuffled: each arm has its own side.';
   const moved = movedByHand(experiment);
   if (moved === null) return 'The places were not shuffled.';
-  if (moved.length === 0) return `The places were shuffled. Shuffle number ${shuffleSeed} makes the same layout again.`;
+  if (moved.length === 0) return `The places were shuffled. Shuffle number ${randomisationSeed} makes the same layout again.`;
   const few = moved.length <= 6 ? `: ${moved.join(', ')}` : '';
-  return `The places were shuffled (shuffle number ${shuffleSeed}), then ${moved.length} of ${experiment.units.length} were moved by hand${few}.`;
+  return `The places were shuffled (shuffle number ${randomisationSeed}), then ${moved.length} of ${experiment.units.length} were moved by hand${few}.`;
 }

@@ -25,7 +25,7 @@ export function oneSideEach(experiment: Experiment): Experiment {
       bench: [{ ...(shelf ?? { ...blankOf(shelfFields), name: 'Bench' }), rows, columns: before }],
       barriers: [],
       fixedPlaces: true,
-      shuffleSeed: null,
+      randomisationSeed: null,
     },
   };
 }

@@ -33,7 +33,7 @@ export function wishOf({ arms, units, layout, plan }: Experiment): LayoutWish {
     arms,
     unitsPerArm: Math.max(1, ...counts.map(([, count]) => count)),
     unitsOf: Object.fromEntries(counts),
-    letter: plan.unitWord.charAt(0).toUpperCase() || 'U',
+    letter: plan.unitNoun.charAt(0).toUpperCase() || 'U',
     sown: units.find((unit) => unit.sown !== null)?.sown ?? null,
     layout,
     blocks: Math.max(2, blocks),
@@ -49,7 +49,7 @@ export function wishOf({ arms, units, layout, plan }: Experiment): LayoutWish {
  * @throws {RangeError} as `layOut` does
  */
 export function redesign(experiment: Experiment, change: DesignChange): Experiment {
-  return experiment.plan.frozenOn === null ? dealAnew(experiment, change) : addUnitsAfterStart(experiment, change);
+  return experiment.plan.lockedOn === null ? dealAnew(experiment, change) : addUnitsAfterStart(experiment, change);
 }
 
 /**
@@ -59,10 +59,10 @@ export function redesign(experiment: Experiment, change: DesignChange): Experime
  * @throws {RangeError} as `layOut` does
  */
 export function dealAnew(experiment: Experiment, { arms = experiment.arms, seed, on: _on, unitsOf, ...change }: DesignChange): Experiment {
-  const shuffleSeed = seed ?? experiment.plan.shuffleSeed ?? 1;
+  const randomisationSeed = seed ?? experiment.plan.randomisationSeed ?? 1;
   const now = wishOf(experiment);
   const wish = { ...now, ...change, arms, unitsOf: change.unitsPerArm === undefined ? { ...now.unitsOf, ...unitsOf } : unitsOf };
-  const { units, bench } = layOut(wish, shuffleSeed);
+  const { units, bench } = layOut(wish, randomisationSeed);
   const names = experiment.plan.bench;
   const renamed = bench.map((shelf, i) =>
     i < names.length
@@ -75,7 +75,13 @@ export function dealAnew(experiment: Experiment, { arms = experiment.arms, seed,
       : shelf,
   );
   const fixedPlaces = experiment.plan.fixedPlaces && seed === undefined;
-  const dealt = { ...experiment, arms, layout: wish.layout, units, plan: { ...experiment.plan, bench: renamed, shuffleSeed, fixedPlaces } };
+  const dealt = {
+    ...experiment,
+    arms,
+    layout: wish.layout,
+    units,
+    plan: { ...experiment.plan, bench: renamed, randomisationSeed, fixedPlaces },
+  };
   const whole = withWhatUnitsHad(experiment, dealt);
   return fixedPlaces ? oneSideEach(whole) : whole;
 }

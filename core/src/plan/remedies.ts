@@ -32,8 +32,8 @@ function units(experiment: Experiment, count: number | null): Remedy | null {
   const fewest = Math.min(...unitsByArm(experiment).map((arm) => arm.units.length));
   if (count === null || count > mostUnitsPerArm(experiment.arms.length) || count <= fewest) return null;
   return {
-    label: `Use ${count} ${plural(experiment.plan.unitWord)} an arm`,
-    apply: (now, seed) => redesign(now, { unitsPerArm: count, seed: now.plan.shuffleSeed ?? seed }),
+    label: `Use ${count} ${plural(experiment.plan.unitNoun)} an arm`,
+    apply: (now, seed) => redesign(now, { unitsPerArm: count, seed: now.plan.randomisationSeed ?? seed }),
   };
 }
 
@@ -110,8 +110,8 @@ const vehicle: Maker = ({ arms }) => {
 };
 
 /** Deals the places until no arm stands in a clump. */
-const shuffle = ({ plan: { unitWord } }: Experiment): Remedy => ({
-  label: `Shuffle the ${plural(unitWord)}`,
+const shuffle = ({ plan: { unitNoun } }: Experiment): Remedy => ({
+  label: `Shuffle the ${plural(unitNoun)}`,
   apply: (now, seed) => {
     for (let next = seed; next < seed + 40; next++) {
       const shuffled = redesign(now, { seed: next });
@@ -130,8 +130,8 @@ const makers: Readonly<Record<string, Maker>> = {
     const design = designOf(experiment);
     return design === null ? null : enoughUnits(experiment, unitsFor(design).units);
   },
-  shared: ({ plan: { unitWord } }) => ({
-    label: `Give each ${unitWord} its own`,
+  shared: ({ plan: { unitNoun } }) => ({
+    label: `Give each ${unitNoun} its own`,
     apply: (now) => ({ ...now, units: now.units.map((unit) => ({ ...unit, container: null })) }),
   }),
   'one-change': (experiment) => {
@@ -196,6 +196,6 @@ const dealing = new Set(['position', 'place', 'identity', 'unequal']);
  */
 export function remedyFor(finding: Pick<Finding, 'rule'>, experiment: Experiment): Remedy | null {
   // Once it has started nothing is dealt or shuffled again.
-  if (experiment.plan.frozenOn !== null && dealing.has(finding.rule)) return null;
+  if (experiment.plan.lockedOn !== null && dealing.has(finding.rule)) return null;
   return makers[finding.rule]?.(experiment) ?? null;
 }

@@ -153,7 +153,7 @@ describe('units for a wanted chance', () => {
 });
 
 describe('one number everywhere', () => {
-  const plan = { ...emptyPlan, unitWord: 'pot', controlGuess: 100, spreadGuess: 0.01, endRule: 'day 7' };
+  const plan = { ...emptyPlan, unitNoun: 'pot', controlGuess: 100, spreadGuess: 0.01, endRule: 'day 7' };
   const units = ['C', 'T'].flatMap((arm) => [1, 2, 3, 4].map((i) => aUnit(`${arm}${i}`, arm)));
   const four: Experiment = anExperiment({ units, plan, measures: [aMeasure({ smallestDifference: 1.5, readingDays: [7] })] });
 

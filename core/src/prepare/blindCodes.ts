@@ -41,7 +41,7 @@ export function spokenCodes(count: number, seed: number): string[] {
  * @returns the plan after the edit; the same where it has started
  */
 export function giveBlindCodes(experiment: Experiment, seed: number): Experiment {
-  if (experiment.plan.frozenOn !== null) return experiment;
+  if (experiment.plan.lockedOn !== null) return experiment;
   const order = shuffled(roundOrder(experiment.units), random(seed + 1));
   const codes = spokenCodes(order.length, seed);
   const renamed = new Map(order.map(({ code: unit }, i) => [unit, codes[i]]));

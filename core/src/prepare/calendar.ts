@@ -109,7 +109,7 @@ function readingEntries({ measures, plan, startedOn, units, name, created }: Exp
       begins,
       ends: begins + READING_MINUTES,
       summary: `Read day ${momentWords(day)}: ${names}`,
-      text: `${upperFirst(names)} of ${units.length} ${plural(plan.unitWord)}.`,
+      text: `${upperFirst(names)} of ${units.length} ${plural(plan.unitNoun)}.`,
     };
   });
 }

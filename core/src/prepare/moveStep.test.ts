@@ -10,8 +10,8 @@ import { schoolHours, setSowing, setTiming } from './timing';
 
 const stage = (name: string, more: Partial<Stage>): Stage => ({ ...blankOf(stageFields), name, ...more });
 const base = anExperiment({ arms: [anArm('C'), anArm('V')], units: ['C', 'C', 'V', 'V'].map((arm, i) => aUnit(`P${i + 1}`, arm)) });
-function plan(stages: readonly Stage[], frozenOn: string | null = null): Experiment {
-  return setSowing({ ...base, plan: { ...base.plan, frozenOn, stages } }, '2027-03-10', '10:00');
+function plan(stages: readonly Stage[], lockedOn: string | null = null): Experiment {
+  return setSowing({ ...base, plan: { ...base.plan, lockedOn, stages } }, '2027-03-10', '10:00');
 }
 const cold = stage('cold', { kind: 'cold', hours: 720, hoursMost: 1008 });
 const soak = stage('soak', { arms: ['V'], hours: 18 });
@@ -59,7 +59,7 @@ describe('a step that is moved', () => {
     const why = (experiment: Experiment, to: number) => moveStep(experiment, stepOf(experiment, 'fed'), to, -Infinity);
     expect(why(fed, at('2027-04-07', '10:00'))).toEqual({ why: 'It is done on day 28 already.' });
     expect(why(fed, at('2027-03-01', '10:00'))).toMatchObject({ why: expect.stringMatching(/comes after the sowing/) as string });
-    expect(why({ ...fed, plan: { ...fed.plan, frozenOn: '2027-03-01' } }, at('2027-03-26', '10:00'))).toMatchObject({
+    expect(why({ ...fed, plan: { ...fed.plan, lockedOn: '2027-03-01' } }, at('2027-03-26', '10:00'))).toMatchObject({
       why: expect.stringMatching(/by an amendment/) as string,
     });
   });

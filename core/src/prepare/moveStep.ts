@@ -22,7 +22,7 @@ export function moveStep(experiment: Experiment, step: TimedStep, to: number, no
   const { timing, stages } = experiment.plan;
   const { sowing, steps } = plannedTimes(experiment, now);
   if (sowing === null) return { why: 'There is no day of sowing yet. Choose one first.' };
-  const isFrozen = experiment.plan.frozenOn !== null;
+  const isFrozen = experiment.plan.lockedOn !== null;
   const shifted = isFrozen ? null : sownAt(experiment, sowing + to - step.begins);
   if (shifted && standsAt(shifted, step, to, now)) return { experiment: shifted };
   const arms = steps.filter((own) => own.stage === step.stage && own.begins === step.begins).map(({ arm }) => arm);
@@ -61,7 +61,7 @@ function withPins(experiment: Experiment, stage: string, arms: readonly string[]
 function moveDay(experiment: Experiment, { stage, day }: TimedStep, to: number): Moved {
   const { plan, startedOn } = experiment;
   if (startedOn === null || day === null) return { why: 'There is no day 0 yet.' };
-  if (plan.frozenOn !== null) return { why: 'The plan is frozen since the start. Change its days by an amendment, in Plan.' };
+  if (plan.lockedOn !== null) return { why: 'The plan is frozen since the start. Change its days by an amendment, in Plan.' };
   const { date, clock } = localOf(to, plan.timing.zone);
   const next = daysBetween(startedOn, date);
   if (next < 0) return { why: 'It comes after the sowing. One that comes before has no days: take them away in Plan.' };

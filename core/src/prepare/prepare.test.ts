@@ -77,8 +77,11 @@ describe('putting out', () => {
 
   it('goes along the bench once', () => {
     const plan = planOf('any-height');
-    expect(couldSpread({ ...plan, plan: { ...plan.plan, canReach: [], cautions: [], changed: 'x' } })).toBe(false);
-    const order = setUpOrder({ experiment: { ...plan, plan: { ...plan.plan, canReach: [], cautions: [], changed: 'x' } }, care: [] });
+    expect(couldSpread({ ...plan, plan: { ...plan.plan, spilloverRoutes: [], cautions: [], changed: 'x' } })).toBe(false);
+    const order = setUpOrder({
+      experiment: { ...plan, plan: { ...plan.plan, spilloverRoutes: [], cautions: [], changed: 'x' } },
+      care: [],
+    });
     const places = order.map(({ unit }) => (unit.row ?? 0) * 1000 + (unit.column ?? 0));
     expect(places).toEqual([...places].sort((a, b) => a - b));
   });

@@ -18,8 +18,8 @@ export interface SetUpItem {
  * @returns by what it names
  */
 export function couldSpread({ plan, arms }: Pick<Experiment, 'plan' | 'arms'>): boolean {
-  const words = [plan.changed, ...plan.canReach, ...arms.map(({ name }) => name), ...plan.cautions].join(' ');
-  return plan.canReach.length > 0 || /compost|manure|salt|acid|vinegar|solution|spray|powder|weedkiller|tonic|feed/i.test(words);
+  const words = [plan.changed, ...plan.spilloverRoutes, ...arms.map(({ name }) => name), ...plan.cautions].join(' ');
+  return plan.spilloverRoutes.length > 0 || /compost|manure|salt|acid|vinegar|solution|spray|powder|weedkiller|tonic|feed/i.test(words);
 }
 
 /**

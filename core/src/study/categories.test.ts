@@ -27,7 +27,7 @@ const sprouts = aMeasure({
 const units = ['C', 'C', 'T', 'T'].map((arm, i) => aUnit(`D0${i + 1}`, arm, { sown: 25, row: 1, column: i + 1 }));
 const base = anExperiment({ arms: [anArm('C'), anArm('T')], units, measures: [sprouts] });
 const study: Study = {
-  experiment: { ...base, plan: { ...base.plan, frozenOn: '2026-04-01', unitWord: 'dish' } },
+  experiment: { ...base, plan: { ...base.plan, lockedOn: '2026-04-01', unitNoun: 'dish' } },
   observations: [],
   happenings: [],
   care: [],

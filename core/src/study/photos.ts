@@ -64,7 +64,7 @@ export function photoWords(experiment: Experiment, photo: Photo, blind = readsBl
       ? photo.units.join(', ')
       : named.length > 0 && !blind
         ? inList(named)
-        : `all ${units.length} ${plural(plan.unitWord)}`;
+        : `all ${units.length} ${plural(plan.unitNoun)}`;
   const day = startedOn === null ? photo.on : `day ${daysBetween(startedOn, photo.on)}`;
   return [whom, ...(photo.units.length > 0 && name !== undefined && !blind ? [name] : []), day].join(', ');
 }

@@ -164,7 +164,7 @@ function startFrom({ startedOn: first }: Planned, { startedOn, units: count, con
 
 function plannedRounds(experiment: Planned, own: readonly Start[]): PlannedRound[] {
   const { startedOn, plan } = experiment;
-  if (startedOn === null || plan.frozenOn === null) return [];
+  if (startedOn === null || plan.lockedOn === null) return [];
   // Also where every unit is gone: the days stand.
   const starts = own.some((start) => start.startedOn === null)
     ? own

@@ -40,8 +40,8 @@ export function replicates(experiment: Pick<Experiment, 'units'>): readonly Unit
  * @returns a word in the singular
  */
 export function replicateWord({ units, plan }: Pick<Experiment, 'units' | 'plan'>): string {
-  if (basisOf({ units }) === 'unit') return plan.unitWord;
-  return containerWord(units.find(({ container }) => container !== null)?.container ?? plan.unitWord);
+  if (basisOf({ units }) === 'unit') return plan.unitNoun;
+  return containerWord(units.find(({ container }) => container !== null)?.container ?? plan.unitNoun);
 }
 
 /**

@@ -8,7 +8,7 @@ const look = aMeasure({ code: 'look', name: 'Look', primary: false, readingDays:
 const units = ['C', 'T', 'C', 'T'].map((arm, i) => aUnit(`P${i + 1}`, arm, { row: 1, column: i + 1, sown: 3 }));
 const base = anExperiment({ units, measures: [height, look] });
 const study = (...read: readonly [unit: string, plant: string, value: number][]): Study => ({
-  experiment: { ...base, plan: { ...base.plan, frozenOn: '2026-04-01' } },
+  experiment: { ...base, plan: { ...base.plan, lockedOn: '2026-04-01' } },
   observations: read.map(([unit, plant, value]) => anObservation(unit, value, { plant, plannedDay: 7 })),
   happenings: [],
   care: [],

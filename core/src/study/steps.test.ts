@@ -8,7 +8,7 @@ const base = anExperiment({ arms: [anArm('C'), anArm('T')], units: ['C', 'C', 'T
 const potted = { ...blankOf(stageFields), name: 'potted', kind: 'move' as const, arms: ['C', 'T'], days: [9] };
 const fed = { ...blankOf(stageFields), name: 'fed', arms: ['T'], days: [28, 14] };
 const soak = { ...blankOf(stageFields), name: 'soak', kind: 'soak' as const, arms: ['T'], hours: 8 };
-const experiment = { ...base, plan: { ...base.plan, frozenOn: '2026-04-01', stages: [potted, fed, soak] } };
+const experiment = { ...base, plan: { ...base.plan, lockedOn: '2026-04-01', stages: [potted, fed, soak] } };
 const done = (step: string, on: string, units: readonly string[], more: Partial<Care> = {}): Care => ({
   ...blankOf(careFields),
   id: `${step}-${on}`,
@@ -48,7 +48,7 @@ describe('steps with days', () => {
   });
 
   it('wait for the start, and for no unit that is gone', () => {
-    expect(stepsOnDays({ ...experiment, plan: { ...experiment.plan, frozenOn: null } }, [], '2026-05-01')).toEqual([]);
+    expect(stepsOnDays({ ...experiment, plan: { ...experiment.plan, lockedOn: null } }, [], '2026-05-01')).toEqual([]);
     const gone = experiment.units.map((unit) => (unit.arm === 'T' ? { ...unit, status: 'lost' as const } : unit));
     expect(stepsOnDays({ ...experiment, units: gone }, [], '2026-05-01').map(({ name, units }) => [name, units])).toEqual([['potted', 2]]);
     expect(stepMinutes(24)).toBe(12);

@@ -27,7 +27,7 @@ export interface StepOnDay {
 }
 
 /** What of an experiment its steps follow from. */
-export type Stepped = Timed & { readonly plan: Pick<Plan, 'frozenOn'> };
+export type Stepped = Timed & { readonly plan: Pick<Plan, 'lockedOn'> };
 
 /** About how long a step takes with one unit, s (common practice). */
 const SECONDS = 30;
@@ -53,7 +53,7 @@ interface Moment {
  * @returns in order of days; empty before the start
  */
 export function stepsOnDays(experiment: Stepped, care: readonly Care[], today: string): StepOnDay[] {
-  return experiment.plan.frozenOn === null ? [] : stepMoments(experiment, care, today);
+  return experiment.plan.lockedOn === null ? [] : stepMoments(experiment, care, today);
 }
 
 /**

@@ -18,7 +18,7 @@ function study(observations: readonly Observation[], measures: readonly Measure[
   const units = [aUnit('u1', 'C', { row: 1, column: 1 }), aUnit('u2', 'T', { row: 1, column: 2, startedOn: on(2) })];
   const experiment = anExperiment({ units, measures });
   return placed({
-    experiment: { ...experiment, plan: { ...experiment.plan, frozenOn: on(0) } },
+    experiment: { ...experiment, plan: { ...experiment.plan, lockedOn: on(0) } },
     observations,
     happenings: [],
     care: [],

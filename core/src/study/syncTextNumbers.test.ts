@@ -25,7 +25,7 @@ describe('the texts of a plan', () => {
 
   it('follow the numbers and the words for a unit and for what is put in', () => {
     const few = edit(peas, (now) => sown(1)(redesign(now, { unitsPerArm: 10 })));
-    const cells = edit(few, (now) => changePlan(now, { unitWord: 'cell', putIn: 'beans' }));
+    const cells = edit(few, (now) => changePlan(now, { unitNoun: 'cell', propagule: 'beans' }));
     expect(cells.plan.materials).toEqual([
       '30 pea seeds of one packet',
       '30 cells or cell rows',

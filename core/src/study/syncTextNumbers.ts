@@ -16,7 +16,7 @@ export function originOf(experiment: Experiment): Origin {
   return { ...saidBy(experiment), lines: [...new Set(lines.filter((line) => line !== ''))] };
 }
 
-const lineSlots = ['materials', 'steps', 'troubles', 'notTested'] as const satisfies readonly (keyof Plan)[];
+const lineSlots = ['materials', 'steps', 'commonMistakes', 'notTested'] as const satisfies readonly (keyof Plan)[];
 
 /**
  * Lets the texts of a plan follow an edit: where one still says what the app had written, it says the same of the new plant, words and
@@ -59,8 +59,8 @@ function saidBy({ arms, units, plan }: Experiment): Said {
   const counts = new Set(arms.map(({ code: arm }) => units.filter((unit) => unit.arm === arm).length));
   const sown = new Set(units.map((unit) => unit.sown));
   const alone = (numbers: ReadonlySet<number | null>) => (numbers.size === 1 ? ([...numbers][0] ?? null) : null);
-  const { plant, changed, unitWord, putIn } = plan;
-  return { plant, changed, unitWord, putIn, units: units.length, unitsPerArm: alone(counts), sown: alone(sown) };
+  const { plant, changed, unitNoun, propagule } = plan;
+  return { plant, changed, unitNoun, propagule, units: units.length, unitsPerArm: alone(counts), sown: alone(sown) };
 }
 
 const sameSaid = (one: Said, other: Said) => JSON.stringify(one) === JSON.stringify(other);
@@ -97,9 +97,9 @@ function phrases(origin: Said, now: Said): Map<string, string> {
     add(plural(singular(old)), isMass(next) ? next : plural(singular(next)));
   }
   for (const [old, next] of [
-    [origin.putIn, now.putIn],
-    [plural(origin.unitWord), plural(now.unitWord)],
-    [origin.unitWord, now.unitWord],
+    [origin.propagule, now.propagule],
+    [plural(origin.unitNoun), plural(now.unitNoun)],
+    [origin.unitNoun, now.unitNoun],
   ] as const)
     if (old !== '' && next !== '' && !found.has(old)) found.set(old, next);
   return found;
@@ -128,8 +128,8 @@ function otherNumber(found: string, before: string, behind: string, origin: Said
   if (MEASURED.test(behind)) return null;
   const [next, noun] = /^ (?:[\p{L}-]+ )?([\p{L}]+)/u.exec(behind) ?? ['', ''];
   const nouns = [...next.trim().split(' '), noun].filter((word) => word !== '');
-  const isPutIn = nouns.some((word) => [origin.putIn, plural(singular(bare(origin.plant)))].includes(word));
-  const isUnit = nouns.some((word) => [origin.unitWord, plural(origin.unitWord), 'labels'].includes(word));
+  const isPutIn = nouns.some((word) => [origin.propagule, plural(singular(bare(origin.plant)))].includes(word));
+  const isUnit = nouns.some((word) => [origin.unitNoun, plural(origin.unitNoun), 'labels'].includes(word));
   const isOfKit = inWords < 0 && TELLS_HOW_MANY.test(before) && /^ (?!and |or )\p{L}/u.test(behind);
   if (!isPutIn && !isUnit && !isOfKit) return null;
   const countsSeeds = isPutIn || (!isUnit && origin.sown !== 1);

@@ -8,7 +8,7 @@ const soak = { ...blankOf(stageFields), name: 'soak', kind: 'soak' as const, arm
 const plan = (at: string): Experiment => ({
   ...base,
   startedOn: '2026-04-01',
-  plan: { ...base.plan, frozenOn: '2026-04-01', stages: [soak], timing: { ...base.plan.timing, zone: 'Europe/London', at } },
+  plan: { ...base.plan, lockedOn: '2026-04-01', stages: [soak], timing: { ...base.plan.timing, zone: 'Europe/London', at } },
 });
 const rounds = [
   { day: 10 / 1440, left: 2 },
@@ -37,5 +37,5 @@ it('readings under two days that are left are waited for from the time of sowing
 it('nothing is waited for where nobody said when they were sown, or before the start', () => {
   expect(timersOf(plan(''), [], rounds)).toEqual([]);
   const draft = plan('09:00');
-  expect(timersOf({ ...draft, plan: { ...draft.plan, frozenOn: null } }, [], rounds)).toEqual([]);
+  expect(timersOf({ ...draft, plan: { ...draft.plan, lockedOn: null } }, [], rounds)).toEqual([]);
 });

@@ -35,7 +35,7 @@ interface RoundLeft {
  * @returns the first to end comes first
  */
 export function timersOf(
-  experiment: Timed & TimesOf & { readonly plan: Pick<Plan, 'frozenOn'> },
+  experiment: Timed & TimesOf & { readonly plan: Pick<Plan, 'lockedOn'> },
   care: readonly Care[],
   rounds: readonly RoundLeft[],
 ): Timer[] {
@@ -54,7 +54,7 @@ export function timersOf(
           },
         ],
   );
-  const sown = experiment.plan.timing.at === '' || experiment.plan.frozenOn === null ? null : sowingOf(experiment);
+  const sown = experiment.plan.timing.at === '' || experiment.plan.lockedOn === null ? null : sowingOf(experiment);
   const readings = rounds.flatMap(({ day, left }): Timer[] => {
     if (sown === null || left === 0 || Number.isInteger(day) || day >= TWO_DAYS) return [];
     const ends = new Date((sown + day * 24 * 60) * MINUTE).toISOString();

@@ -18,7 +18,7 @@ const units = tanks.map((tank, i) =>
   }),
 );
 const experiment = { ...anExperiment({ arms: [anArm('C'), anArm('T')], units, measures: [heads, water] }) };
-const started = { ...experiment, plan: { ...experiment.plan, frozenOn: '2026-04-01' } };
+const started = { ...experiment, plan: { ...experiment.plan, lockedOn: '2026-04-01' } };
 const study = (observations: Study['observations'] = [], more: Partial<typeof started> = {}): Study => ({
   ...{ experiment: { ...started, ...more }, observations, happenings: [], care: [], photos: [] },
 });

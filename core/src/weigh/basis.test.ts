@@ -16,13 +16,13 @@ const tanks = (perArm: number, heads: number) =>
       C: Array.from({ length: perArm * heads }, (_, i) => 100 + (i % 5) + 3 * Math.floor(i / heads)),
       T: Array.from({ length: perArm * heads }, (_, i) => 120 + (i % 5) + 3 * Math.floor(i / heads)),
     },
-    { arms, plan: { ...studyOf({ C: [1], T: [1] }).experiment.plan, unitWord: 'head', plant: 'lettuce' } },
+    { arms, plan: { ...studyOf({ C: [1], T: [1] }).experiment.plan, unitNoun: 'head', plant: 'lettuce' } },
     (arm, i) => ({ container: `tank ${arm}.${1 + Math.floor(i / heads)}` }),
   );
 
 describe('what counts once', () => {
   it('one half tray an arm cannot be told from that half tray’s luck, whatever the seeds say', () => {
-    const plan = { ...studyOf({ C: [1], T: [1] }).experiment.plan, unitWord: 'half tray' };
+    const plan = { ...studyOf({ C: [1], T: [1] }).experiment.plan, unitNoun: 'half tray' };
     const row = only(studyOf({ C: [14], T: [4] }, { measures: [{ ...share, expected: 'less' }], plan }, () => ({ sown: 20 })));
     expect(row.verdict.code).toBe('cannot-tell');
     expect(row.comparisons[0]).toMatchObject({ p: null, difference: { value: expect.closeTo(-0.5, 12) } });

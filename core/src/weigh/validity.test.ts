@@ -120,15 +120,15 @@ const cases: readonly Case[] = [
   {
     rule: 'control-failed',
     severity: 'blocker',
-    fires: good({}, {}, { controlBars: [{ measure: 'height', arm: null, least: 12, most: null }] }),
-    silent: good({}, {}, { controlBars: [{ measure: 'height', arm: null, least: 8, most: null }] }),
+    fires: good({}, {}, { controlLimits: [{ measure: 'height', arm: null, least: 12, most: null }] }),
+    silent: good({}, {}, { controlLimits: [{ measure: 'height', arm: null, least: 8, most: null }] }),
     says: /had to be at least 12 cm/,
   },
   {
     rule: 'control-failed',
     severity: 'blocker',
-    fires: good({}, {}, { controlBars: [{ measure: 'height', arm: 'T', least: 99, most: null }] }),
-    silent: good({}, {}, { controlBars: [{ measure: 'height', arm: 'T', least: 1, most: null }] }),
+    fires: good({}, {}, { controlLimits: [{ measure: 'height', arm: 'T', least: 99, most: null }] }),
+    silent: good({}, {}, { controlLimits: [{ measure: 'height', arm: 'T', least: 1, most: null }] }),
     says: /^(?!The control).*had to be at least 99 cm/,
   },
   {

@@ -42,9 +42,9 @@ function studyFacts({ experiment }: Study): WritersFact[] {
   const fact = (name: string, label: string, text: string): WritersFact[] => (text === '' ? [] : [{ fact: `study.${name}`, label, text }]);
   return [
     ...fact('plant', 'The plant', plan.plant),
-    ...fact('units', `How many ${plural(plan.unitWord)}`, `${units.length} ${plural(plan.unitWord)}`),
+    ...fact('units', `How many ${plural(plan.unitNoun)}`, `${units.length} ${plural(plan.unitNoun)}`),
     ...fact('arms', 'How many arms', `${arms.length} arms`),
-    ...fact('sown', `How many ${plan.putIn} in all`, sown === 0 ? '' : `${sown} ${plan.putIn}`),
+    ...fact('sown', `How many ${plan.propagule} in all`, sown === 0 ? '' : `${sown} ${plan.propagule}`),
     ...fact('started', 'The day of the start', startedOn === null ? '' : longDate(startedOn)),
     ...fact('ended', 'The last day', endedOn === null ? '' : longDate(endedOn)),
     ...fact('days', 'How long it ran', startedOn === null || endedOn === null ? '' : `${daysBetween(startedOn, endedOn)} days`),

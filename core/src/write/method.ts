@@ -38,7 +38,7 @@ export function method(study: Study): Block[] {
     headingBlock('Method'),
     ...cautions.map((text): Block => ({ kind: 'caution', text })),
     paragraphBlock(
-      `There were ${units.length} ${plural(plan.unitWord)}: ${each}.${sownInWords(experiment)} ${standing[plan.place]}${sharedInWords(experiment)}${started} ${placesInWords(experiment)}`,
+      `There were ${units.length} ${plural(plan.unitNoun)}: ${each}.${sownInWords(experiment)} ${standing[plan.place]}${sharedInWords(experiment)}${started} ${placesInWords(experiment)}`,
     ),
     ...(steps.length > 0 ? [listBlock(steps, true)] : []),
     ...stages(experiment),
@@ -56,9 +56,9 @@ function sownInWords({ units, plan }: Experiment): string {
   for (const { sown } of units) if (sown !== null) counts.set(sown, (counts.get(sown) ?? 0) + 1);
   const [first] = counts.keys();
   if (counts.size === 0) return '';
-  if (counts.size === 1) return ` Each had ${first} ${plan.putIn} put in.`;
+  if (counts.size === 1) return ` Each had ${first} ${plan.propagule} put in.`;
   const each = [...counts].sort(([a], [b]) => b - a).map(([sown, times]) => `${sown} in ${times} of them`);
-  return ` Not all had as many ${plan.putIn} put in: ${inList(each)}.`;
+  return ` Not all had as many ${plan.propagule} put in: ${inList(each)}.`;
 }
 
 function sharedInWords({ units, arms }: Experiment): string {
@@ -105,7 +105,7 @@ function blockWords({ layout: dealt, units, plan }: Experiment): Block[] {
   if (dealt === 'pairs')
     return [paragraphBlock(`They were ${names.length} pairs: the arms were dealt inside each, and compared inside it.`)];
   const each = names.map((name) => `${name} (${units.filter(({ block }) => block === name).length})`);
-  return [paragraphBlock(`The arms were dealt inside ${names.length} blocks of ${plural(plan.unitWord)}: ${inList(each)}.`)];
+  return [paragraphBlock(`The arms were dealt inside ${names.length} blocks of ${plural(plan.unitNoun)}: ${inList(each)}.`)];
 }
 
 /** What was worked out from other readings, and how. */
@@ -124,7 +124,7 @@ function layout({ plan, units }: Experiment): Block[] {
   return [
     {
       kind: 'bench',
-      caption: `The layout: where each ${plan.unitWord} stood, seen from above.`,
+      caption: `The layout: where each ${plan.unitNoun} stood, seen from above.`,
       rows: rows.map((row) => placed.filter((unit) => unit.row === row).map((unit) => `${unit.code} ${unit.arm}`)),
     },
   ];

@@ -49,7 +49,7 @@ function didWords({ experiment }: Study): string {
   const { arms, units, plan, startedOn } = experiment;
   const each = arms.map(({ code: arm, name }) => {
     const count = units.filter((unit) => unit.arm === arm).length;
-    return `${count} ${count === 1 ? plan.unitWord : plural(plan.unitWord)} with ${name}`;
+    return `${count} ${count === 1 ? plan.unitNoun : plural(plan.unitNoun)} with ${name}`;
   });
   const started = startedOn === null ? '' : ` We began on ${longDate(startedOn)}.`;
   const same = plan.kept.length === 0 ? '' : ` We kept the same for all: ${inList(plan.kept.map(({ what }) => what.toLowerCase()))}.`;

@@ -21,7 +21,7 @@ export function plainSummary(study: Study, result: Result): string {
   if (experiment.question !== '') lines.push(...wrap(experiment.question), '');
   lines.push(
     ...wrap(
-      `${experiment.arms.length} arms, ${experiment.units.length} ${plural(experiment.plan.unitWord)}, ${study.observations.length} readings${experiment.startedOn ? `; started ${longDate(experiment.startedOn)}` : ''}.`,
+      `${experiment.arms.length} arms, ${experiment.units.length} ${plural(experiment.plan.unitNoun)}, ${study.observations.length} readings${experiment.startedOn ? `; started ${longDate(experiment.startedOn)}` : ''}.`,
     ),
     '',
   );

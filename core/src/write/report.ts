@@ -102,7 +102,7 @@ function theClaim({ claim, plan }: Experiment): Block[] {
   if (!claim) return [];
   return [
     paragraphBlock(`The claim: “${claim}”`),
-    ...(plan.saidToWork === '' ? [] : [paragraphBlock('How it is said to work: ', plan.saidToWork)]),
+    ...(plan.claimedMechanism === '' ? [] : [paragraphBlock('How it is said to work: ', plan.claimedMechanism)]),
   ];
 }
 

@@ -16,7 +16,7 @@ const base = studyOf(
   {
     arms: [anArm('C', { name: 'plain water' }), anArm('T', { name: 'tea' })],
     measures: [aMeasure(), aMeasure({ code: 'leaves', name: 'Leaves', unit: '', primary: false })],
-    plan: { ...emptyPlan, plant: 'radish', unitWord: 'pot' },
+    plan: { ...emptyPlan, plant: 'radish', unitNoun: 'pot' },
     endedOn: '2026-04-08',
   },
 );

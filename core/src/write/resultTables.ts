@@ -49,7 +49,7 @@ export function categoriesTable(study: Study, measure: Measure): TableBlock | nu
   });
   return {
     kind: 'table',
-    caption: `${measure.name}: all that were sown, by category, on the last walk of each ${study.experiment.plan.unitWord}.`,
+    caption: `${measure.name}: all that were sown, by category, on the last walk of each ${study.experiment.plan.unitNoun}.`,
     head: ['Arm', ...categories.map(categoryWords)],
     rows,
     numbersFrom: 1,
@@ -90,7 +90,7 @@ export function sproutingTable(study: Study, measure: Measure, result: MeasureRe
   if (!rows.some(({ sprouting }) => sprouting.meanTime !== null)) return null;
   return {
     kind: 'table',
-    caption: `${measure.name}: how fast, as means over the ${plural(study.experiment.plan.unitWord)}. Half: the day by which half of those that came had come. Mean day: the day on which one of them came on average. Speed: sprouts a day, early ones counting more. Synchrony: 1 where all came on one day, 0 where each came on a day of its own.`,
+    caption: `${measure.name}: how fast, as means over the ${plural(study.experiment.plan.unitNoun)}. Half: the day by which half of those that came had come. Mean day: the day on which one of them came on average. Speed: sprouts a day, early ones counting more. Synchrony: 1 where all came on one day, 0 where each came on a day of its own.`,
     head: ['Arm', 'Half, day (Coolbear 1984)', 'Mean day', 'Speed, a day (Maguire 1962)', 'Synchrony, 0 to 1'],
     rows: rows.map(({ arm, sprouting }) => [
       armName(study.experiment.arms, arm.arm),

@@ -23,9 +23,9 @@ const study: Study = {
     plan: {
       ...emptyPlan,
       plant: 'radish',
-      unitWord: 'pot',
+      unitNoun: 'pot',
       changed: 'what they drink',
-      shuffleSeed: 4817,
+      randomisationSeed: 4817,
       endRule: 'day 7',
       kept: [{ what: 'light', how: '16 h' }],
       materials: ['pots', ''],

@@ -4,7 +4,7 @@ import { ProblemError } from '../ProblemError';
 import { checkFrozen } from './checkFrozen';
 
 const draft = experimentFrom(anySprouting, { created: '2026-04-01', startOn: '2026-04-01', seed: 3 });
-const started: Experiment = { ...draft, plan: { ...draft.plan, frozenOn: '2026-04-01' } };
+const started: Experiment = { ...draft, plan: { ...draft.plan, lockedOn: '2026-04-01' } };
 const amendment = { on: '2026-04-03', what: 'the hypothesis', reason: 'it was misread', changes: [] };
 const amended = (experiment: Experiment): Experiment => ({
   ...experiment,
@@ -27,12 +27,15 @@ describe('a started plan', () => {
     ['the size of the claim', { claimedRatio: 9 }],
     ['how many units there are', { units: redesign(started, { unitsPerArm: 8 }).units }],
     ['its end rule', { plan: { ...started.plan, endRule: 'when it looks good' } }],
-    ['what the control must reach', { plan: { ...started.plan, controlBars: [{ measure: 'sprouts', arm: null, least: 1, most: null }] } }],
+    [
+      'what the control must reach',
+      { plan: { ...started.plan, controlLimits: [{ measure: 'sprouts', arm: null, least: 1, most: null }] } },
+    ],
     ['that it is read blind', { blinded: !draft.blinded }],
     ['how many plants are kept', { plan: { ...started.plan, plantsKept: 7 } }],
     ['which plants are kept', { plan: { ...started.plan, thinningRule: 'the tallest' } }],
     ['what is usually kept the same', { plan: { ...started.plan, usuallyKept: [] } }],
-    ['the shuffle number', { plan: { ...started.plan, shuffleSeed: 1 } }],
+    ['the shuffle number', { plan: { ...started.plan, randomisationSeed: 1 } }],
     ['the barriers', { plan: { ...started.plan, barriers: [{ row: 1, column: 1 }] } }],
   ];
 
@@ -64,10 +67,10 @@ describe('a started plan', () => {
   });
 
   it('stays started, with an amendment or without', () => {
-    const thawed = { ...started, plan: { ...started.plan, frozenOn: null } };
+    const thawed = { ...started, plan: { ...started.plan, lockedOn: null } };
     expect(() => checkFrozen(started, thawed)).toThrow(/cannot be taken back/);
     expect(() => checkFrozen(started, amended(thawed))).toThrow(/cannot be taken back/);
-    expect(() => checkFrozen(started, amended({ ...started, plan: { ...started.plan, frozenOn: '2026-04-09' } }))).toThrow(ProblemError);
+    expect(() => checkFrozen(started, amended({ ...started, plan: { ...started.plan, lockedOn: '2026-04-09' } }))).toThrow(ProblemError);
   });
 
   it('is the same whatever the order of its keys', () => {

@@ -12,12 +12,12 @@ const AMENDMENTS = '/experiment/plan/amendments';
  * @throws {ProblemError} 422
  */
 export function checkFrozen(before: Experiment, after: Experiment): Experiment {
-  if (before.plan.frozenOn === null) return after;
+  if (before.plan.lockedOn === null) return after;
   const [old, next] = [before.plan.amendments, after.plan.amendments];
   if (!old.every((amendment, i) => next[i] !== undefined && same(said(amendment), said(next[i]))))
     throw refuse('Amendments stay as they were written. Add a new one.', AMENDMENTS, 'An amendment was changed or taken away.');
-  if (after.plan.frozenOn !== before.plan.frozenOn)
-    throw refuse('A start cannot be taken back.', '/experiment/plan/frozenOn', `The plan is frozen since ${before.plan.frozenOn}.`);
+  if (after.plan.lockedOn !== before.plan.lockedOn)
+    throw refuse('A start cannot be taken back.', '/experiment/plan/frozenOn', `The plan is frozen since ${before.plan.lockedOn}.`);
   const moved = after.units.find((unit) => {
     const was = byCode(before.units, unit.code);
     return was !== undefined && stays.some((field) => was[field] !== unit[field]);

@@ -151,7 +151,7 @@ export function setSownAgain(
       changes: [{ what: `unit ${unit}, number sown`, before: String(before.sown ?? 'nothing'), after: String(sown) }],
     };
     const amended =
-      experiment.plan.frozenOn === null ? experiment.plan : { ...experiment.plan, amendments: [...experiment.plan.amendments, amendment] };
+      experiment.plan.lockedOn === null ? experiment.plan : { ...experiment.plan, amendments: [...experiment.plan.amendments, amendment] };
     await tables.models.units.update({ sown }, { where: { experimentId: id, code: unit } });
     await tables.models.experiments.update(
       { version: version + 1, document: asDocument({ ...experiment, plan: amended }), changedAt: new Date().toISOString() },
@@ -192,8 +192,8 @@ export async function getStudy(tables: Tables, ownerId: string, id: string): Pro
 
 /** What the owner's log says of a change. */
 function deedsOf(before: Experiment, after: Experiment): { readonly what: ActivityKind; readonly detail?: string }[] {
-  if (before.plan.frozenOn === null && after.plan.frozenOn !== null) return [{ what: 'started', detail: after.plan.frozenOn }];
-  const unsealed = before.plan.frozenOn !== null && before.blinded && !after.blinded;
+  if (before.plan.lockedOn === null && after.plan.lockedOn !== null) return [{ what: 'started', detail: after.plan.lockedOn }];
+  const unsealed = before.plan.lockedOn !== null && before.blinded && !after.blinded;
   const amendment = after.plan.amendments.length > before.plan.amendments.length ? after.plan.amendments.at(-1) : undefined;
   if (!unsealed && !amendment) return [{ what: 'changed' }];
   return [

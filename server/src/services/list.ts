@@ -114,9 +114,9 @@ function lineOf(
   return {
     id,
     title,
-    unitWord: plan.unitWord,
+    unitWord: plan.unitNoun,
     place: plan.place,
-    startedOn: plan.frozenOn === null ? null : (startedOn ?? plan.frozenOn),
+    startedOn: plan.lockedOn === null ? null : (startedOn ?? plan.lockedOn),
     measures: measures.map(({ name, kind }) => ({ name, kind })),
     walks: recordingRounds(experiment, starts, read, today)
       .filter(({ left, on }) => left > 0 && on <= last)

@@ -27,7 +27,7 @@ export function seal(database: Database, ownerId: string, id: string, on: string
 
 function whyNot({ blinded, plan }: Experiment): string | null {
   if (plan.seal.openedOn !== null) return `The key was opened on ${plan.seal.openedOn}: what was seen cannot be hidden again.`;
-  if (plan.frozenOn === null) return 'Start the experiment first, then seal its key.';
+  if (plan.lockedOn === null) return 'Start the experiment first, then seal its key.';
   return blinded ? null : 'It is not planned to be read blind, so there is no key to seal.';
 }
 

@@ -1,5 +1,5 @@
 import { packColumns, zipBundle, itemAt } from '@fern/core';
-import { withFormerNames } from '../formerNames';
+import { inFormerNames } from '../formerNames';
 import { SHOWN } from '../models/experimentRow';
 import type { Tables } from '../oneWriter';
 import { ProblemError } from '../ProblemError';
@@ -27,7 +27,7 @@ export async function studyBytes(tables: Tables, wanted: Wanted): Promise<Uint8A
   if (wanted.what === 'package') return zipStudy(study, await picturesOf(tables, wanted.id));
   // As columns the readings come in a tenth of the size, which is how a page of 100,000 opens without a pause.
   const packed = wanted.what === 'columns' ? { ...study, observations: packColumns(study.observations) } : study;
-  const sent = wanted.former ? withFormerNames(packed) : packed;
+  const sent = wanted.former ? inFormerNames(packed) : packed;
   return new TextEncoder().encode(JSON.stringify(sent));
 }
 

@@ -36,7 +36,7 @@ const setNotTested = (lines: string[]) => history.edit((now) => changePlan(now, 
       }}</Button>
     </div>
     <p v-if="history.frozen" class="soft small">
-      The question is frozen since the start on {{ longDate(experiment.plan.frozenOn ?? '') }}.
+      The question is frozen since the start on {{ longDate(experiment.plan.lockedOn ?? '') }}.
     </p>
     <div class="fields">
       <label

@@ -68,11 +68,11 @@ function go(experiment: Experiment | null): void {
       </ClaimPart>
       <ClaimPart title="How is it said to work?">
         <TextField
-          :value="parts.saidToWork"
+          :value="parts.claimedMechanism"
           label="How is it said to work?"
           placeholder="it feeds them, it keeps the soil damp …"
           :maxlength="300"
-          @change="parts.saidToWork = $event"
+          @change="parts.claimedMechanism = $event"
         />
       </ClaimPart>
     </div>

@@ -8,7 +8,7 @@ import { useHistory } from '../stores/history';
 /** The claim as it was said, who says it, how it is said to work, and what would count as a yes: written before the data. */
 const { experiment } = useLoaded();
 const history = useHistory();
-const set = (field: 'claimSource' | 'saidToWork' | 'countsAsYes') => (value: string) =>
+const set = (field: 'claimSource' | 'claimedMechanism' | 'countsAsYes') => (value: string) =>
   history.edit((now) => changePlan(now, { [field]: value }));
 </script>
 
@@ -27,12 +27,12 @@ const set = (field: 'claimSource' | 'saidToWork' | 'countsAsYes') => (value: str
       /></label>
       <label
         >How is it said to work?<TextField
-          :value="experiment.plan.saidToWork"
+          :value="experiment.plan.claimedMechanism"
           label="How is it said to work?"
           placeholder="it feeds them, it keeps the soil damp …"
           :maxlength="300"
           :disabled="history.frozen"
-          @change="set('saidToWork')($event)"
+          @change="set('claimedMechanism')($event)"
       /></label>
     </div>
     <label

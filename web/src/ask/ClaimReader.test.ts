@@ -41,7 +41,7 @@ describe('a claim in one’s own words', () => {
     await press('Make it a test')?.trigger('click');
     expect(made()).toMatchObject({
       claim: 'My aunt swears that honey makes mint cuttings grow twice as fast',
-      plan: { plant: expect.stringContaining('mint'), claimSource: 'My aunt', saidToWork: 'it feeds them' },
+      plan: { plant: expect.stringContaining('mint'), claimSource: 'My aunt', claimedMechanism: 'it feeds them' },
     });
     expect(made()?.arms.map(({ role }) => role)).toEqual(['control', 'treatment']);
   });

@@ -12,7 +12,7 @@ const HEIGHT = 96;
 const GAP = 5;
 
 const made = computed(() => experimentFrom(props.question, { created: '2026-01-01', startOn: '2026-01-01', seed: 3 }));
-const form = computed(() => unitForm(props.question.unitWord));
+const form = computed(() => unitForm(props.question.unitNoun));
 const shelves = computed(() => {
   const { plan, units } = made.value;
   const rows = plan.bench.reduce((sum, shelf) => sum + shelf.rows, 0);

@@ -26,7 +26,7 @@ interface ClaimParts {
   direction: Direction | '';
   days: number | null;
   source: string;
-  saidToWork: string;
+  claimedMechanism: string;
 }
 
 /** A claim taken apart into its parts, which can be mended, and what of it is still open. */
@@ -41,7 +41,7 @@ export function useClaimParts(text: () => string) {
     direction: '',
     days: null,
     source: '',
-    saidToWork: '',
+    claimedMechanism: '',
   });
 
   watch(text, (now) => (read.value = now));
@@ -57,7 +57,7 @@ export function useClaimParts(text: () => string) {
         direction: now.direction ?? '',
         days: now.days,
         source: now.who ?? '',
-        saidToWork: '',
+        claimedMechanism: '',
       });
     },
     { immediate: true },
@@ -76,7 +76,7 @@ export function useClaimParts(text: () => string) {
     }),
   );
   const beginning = () => ({ created: new Date().toISOString(), startOn: today(), seed: newSeed() });
-  const said = () => ({ text: claim.value.text, source: parts.source.trim(), saidToWork: parts.saidToWork.trim() });
+  const said = () => ({ text: claim.value.text, source: parts.source.trim(), claimedMechanism: parts.claimedMechanism.trim() });
 
   /** The draft that tests the claim; null while a part is open. */
   function draft(): Experiment | null {

@@ -74,7 +74,7 @@ describe('the bench by keyboard', () => {
   const bench = (more: object) =>
     mount(BenchView, {
       attachTo: document.body,
-      props: { units: experiment.units, arms: experiment.arms, shelves: experiment.plan.bench, unitWord: 'dish', ...more },
+      props: { units: experiment.units, arms: experiment.arms, shelves: experiment.plan.bench, unitNoun: 'dish', ...more },
     });
   const at = (wrapper: ReturnType<typeof bench>, code: string) => wrapper.find<SVGGElement>(`[data-unit="${code}"]`);
 

@@ -8,7 +8,7 @@ import BenchTable from './BenchTable.vue';
 import BenchUnit from './BenchUnit.vue';
 import { barrierGaps, benchGeometry, containerRuns } from './benchGeometry';
 import { unitForm } from './unitForm';
-import { unitWords } from './unitWords';
+import { unitNouns } from './unitWords';
 import { useBenchMoves } from './useBenchMoves';
 import { useCloserLook } from './useCloserLook';
 
@@ -18,7 +18,7 @@ const props = withDefaults(
     units: readonly Unit[];
     arms: readonly Arm[];
     shelves: readonly Shelf[];
-    unitWord: string;
+    unitNoun: string;
     /** Units may be moved by mouse, touch or keyboard. */
     movable?: boolean;
     /** Hides which arm a unit belongs to. */
@@ -47,7 +47,7 @@ const drawn = useIncrementalRender(
   () => UNITS_AT_ONCE,
 );
 const geometry = computed(() => benchGeometry(props.shelves, placed.value));
-const form = computed(() => unitForm(props.unitWord));
+const form = computed(() => unitForm(props.unitNoun));
 const gaps = computed(() => barrierGaps(placed.value, props.barriers, geometry.value, props.movable));
 const runs = computed(() => containerRuns(placed.value, geometry.value));
 
@@ -70,7 +70,7 @@ const view = ref<HTMLElement | null>(null);
 const { near, isSmall, isFar, isNear, drawnWidth, lookAt } = useCloserLook(view, () => geometry.value);
 const tap = (unit: Unit) => (isFar.value ? void lookAt(unit) : props.pickable && emit('pick', unit.code));
 
-const wordsOf = (unit: Unit) => unitWords(unit, props);
+const wordsOf = (unit: Unit) => unitNouns(unit, props);
 const labelOf = (unit: Unit) => [unit.code, `row ${unit.row}, place ${unit.column}`, ...wordsOf(unit)].join(', ');
 const tableOpen = ref(false);
 
@@ -82,7 +82,7 @@ const heldWords = computed(() => {
 </script>
 
 <template>
-  <p v-if="placed.length === 0" class="soft">No {{ unitWord }} has a place yet. Shuffle them to fill the bench.</p>
+  <p v-if="placed.length === 0" class="soft">No {{ unitNoun }} has a place yet. Shuffle them to fill the bench.</p>
   <div v-else ref="view" class="view" :tabindex="isNear ? 0 : undefined">
     <svg
       ref="svg"

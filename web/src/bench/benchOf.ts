@@ -5,6 +5,6 @@ export const benchOf = ({ units, arms, plan }: Pick<Experiment, 'units' | 'arms'
   units,
   arms,
   shelves: plan.bench,
-  unitWord: plan.unitWord,
+  unitNoun: plan.unitNoun,
   barriers: plan.barriers,
 });

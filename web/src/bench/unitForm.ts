@@ -15,10 +15,10 @@ const words: readonly (readonly [RegExp, Form])[] = [
 
 /**
  * The form in which a unit is drawn, from the word that people have for it.
- * @param unitWord in the singular
+ * @param unitNoun in the singular
  * @returns a pot where the word tells nothing
  * @example unitForm('half tray') // 'tray'
  */
-export function unitForm(unitWord: string): Form {
-  return words.find(([word]) => word.test(unitWord))?.[1] ?? 'pot';
+export function unitForm(unitNoun: string): Form {
+  return words.find(([word]) => word.test(unitNoun))?.[1] ?? 'pot';
 }

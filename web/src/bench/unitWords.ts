@@ -11,7 +11,7 @@ export interface Standing {
 }
 
 /** A unit on the bench in words: its arm unless nobody may know, and what came of it. */
-export function unitWords(unit: Unit, { arms, blind, done, doneWord, heat }: Standing): string[] {
+export function unitNouns(unit: Unit, { arms, blind, done, doneWord, heat }: Standing): string[] {
   const off = heat?.get(unit.code);
   return [
     ...(blind ? [] : [byCode(arms, unit.arm)?.name ?? unit.arm]),

@@ -28,25 +28,25 @@ const finished = computed(() => rounds.value.filter((round) => round.state === '
 const states = computed<Record<Step, string>>(() => {
   const { plan, arms, units, writing, startedOn } = experiment.value;
   const written = partsWritten(writing);
-  const { predictions, frozenOn, unitWord } = plan;
+  const { predictions, lockedOn, unitNoun } = plan;
   return {
     ask: predictions.length > 0 ? `${counted(predictions.length, 'prediction')}` : 'no predictions yet',
-    plan: `${arms.length} arms · ${units.length} ${plural(unitWord)}${frozenOn ? '' : ' · draft'}`,
-    prepare: prepareWords(startedOn, frozenOn),
+    plan: `${arms.length} arms · ${units.length} ${plural(unitNoun)}${lockedOn ? '' : ' · draft'}`,
+    prepare: prepareWords(startedOn, lockedOn),
     log: logWords(rounds.value.find((round) => round.state === 'due')),
     weigh: study.value.observations.length > 0 ? 'see what it says' : 'nothing read yet',
     write: written === 0 ? 'not begun' : `${written} of ${ownParts.length} parts written`,
   };
 });
 
-function prepareWords(startedOn: string | null, frozenOn: string | null): string {
-  if (frozenOn === null) return 'not started';
+function prepareWords(startedOn: string | null, lockedOn: string | null): string {
+  if (lockedOn === null) return 'not started';
   const { care } = study.value;
   const running = runningSteps(experiment.value, care).length;
   if (running > 0) return running === 1 ? 'a step is running' : `${running} steps running`;
   const due = stepsOnDays(experiment.value, care, today()).filter(({ state }) => state === 'due').length;
   if (due > 0) return due === 1 ? '1 step due today' : `${due} steps due today`;
-  return `started ${shortDate(startedOn ?? frozenOn)}`;
+  return `started ${shortDate(startedOn ?? lockedOn)}`;
 }
 
 const partsWritten = (writing: Writing) => ownParts.filter(({ part }) => writing[part].trim() !== '').length;
@@ -61,7 +61,7 @@ const done = computed<Step[]>(() => doneSteps(experiment.value, rounds.value.len
 function doneSteps({ plan, writing }: Experiment, roundReading: boolean): Step[] {
   return [
     'ask',
-    ...(plan.frozenOn === null ? [] : (['plan', 'prepare'] as const)),
+    ...(plan.lockedOn === null ? [] : (['plan', 'prepare'] as const)),
     ...(roundReading ? (['log', 'weigh'] as const) : []),
     ...(partsWritten(writing) === ownParts.length ? (['write'] as const) : []),
   ];

@@ -17,7 +17,7 @@ const allow = async () => {
   asks.value = mayAsk();
 };
 const endWords = (ends: string) => new Date(ends).toLocaleString('en-GB', { weekday: 'short', hour: '2-digit', minute: '2-digit' });
-const count = ({ units, unitWord }: RunningTimer) => counted(units, unitWord);
+const count = ({ units, unitNoun }: RunningTimer) => counted(units, unitNoun);
 </script>
 
 <template>

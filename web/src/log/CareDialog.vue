@@ -109,7 +109,7 @@ const wrong = computed(() => {
   if (kind.value === 'other' && note.value.trim() === '' && doneStep.value === null) return 'Say in a few words what was done.';
   return null;
 });
-const word = computed(() => experiment.value.plan.unitWord);
+const word = computed(() => experiment.value.plan.unitNoun);
 const count = computed(() => `${units.value.length} ${units.value.length === 1 ? word.value : plural(word.value)}`);
 
 /** The entry as it stands in the fields. */

@@ -21,7 +21,7 @@ const { opened, uses, busy, wrong, problems, ready, open, check, take, clear } =
 const typedMeasures = computed(() => experiment.value.measures.filter((own) => kindOf(own).entry !== 'none'));
 const choices = computed(() => [
   { value: 'nothing', label: 'leave out' },
-  { value: 'unit', label: `which ${experiment.value.plan.unitWord}` },
+  { value: 'unit', label: `which ${experiment.value.plan.unitNoun}` },
   { value: 'day', label: 'day or date' },
   ...typedMeasures.value.map((own) => ({ value: `values ${own.code}`, label: own.name })),
   { value: 'measure', label: 'which measure' },
@@ -57,7 +57,7 @@ function close(): void {
   <button type="button" class="link" @click="isOpen = true">Import a table</button>
   <ConfirmDialog v-model:open="isOpen" title="Readings from a spreadsheet" width="760px" :error="wrong" @closed="close">
     <p class="small">
-      A CSV or XLSX file with a row a {{ experiment.plan.unitWord }} and a column a day, or a row a reading. The first row names the
+      A CSV or XLSX file with a row a {{ experiment.plan.unitNoun }} and a column a day, or a row a reading. The first row names the
       columns. All of it is taken, or nothing.
     </p>
     <p><FileField label="Choose a file with readings" accept=".csv,.tsv,.txt,.xlsx" @choose="choose" /></p>

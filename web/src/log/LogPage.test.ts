@@ -72,7 +72,7 @@ beforeEach(() => {
 describe('the log', () => {
   it('begins with the start: a draft leads to its plan', async () => {
     const study = startedStudy();
-    await log({ ...study, experiment: { ...study.experiment, plan: { ...study.experiment.plan, frozenOn: null } } });
+    await log({ ...study, experiment: { ...study.experiment, plan: { ...study.experiment.plan, lockedOn: null } } });
     expect(page.find('h1').text()).toBe('The log begins with the start');
     expect(page.text()).not.toContain('The notebook');
   });

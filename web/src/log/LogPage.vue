@@ -60,7 +60,7 @@ function pick(unit: string): void {
           {{
             next
               ? next.state === 'due'
-                ? `${next.left} ${plural(experiment.plan.unitWord)} wait to be read today`
+                ? `${next.left} ${plural(experiment.plan.unitNoun)} wait to be read today`
                 : `The walk of ${shortDate(next.on)} was missed`
               : stepsDue > 0
                 ? `${counted(stepsDue, 'step')} due today`
@@ -83,7 +83,7 @@ function pick(unit: string): void {
       <h2>The bench</h2>
       <BenchView v-bind="benchOf(experiment)" :blind="readsBlind(experiment)" :pickable="documentStore.started" @pick="pick" />
       <p v-if="documentStore.started" class="soft small">
-        Choose a {{ experiment.plan.unitWord }} to water or photograph it, to mark it as lost, or to say what went wrong.
+        Choose a {{ experiment.plan.unitNoun }} to water or photograph it, to mark it as lost, or to say what went wrong.
       </p>
       <CarePart :asked="asked === 'care'" :given="given" />
       <PhotosPart :asked="asked === 'photo'" />

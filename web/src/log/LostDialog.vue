@@ -36,7 +36,7 @@ watch(
   { immediate: true },
 );
 const wrong = computed(() => {
-  if (current.value === undefined) return `Choose which ${experiment.value.plan.unitWord}.`;
+  if (current.value === undefined) return `Choose which ${experiment.value.plan.unitNoun}.`;
   return wrongDay(day.value, 'happened');
 });
 /** As it would be with this one lost. */
@@ -64,10 +64,10 @@ function mark(status: 'lost' | 'excluded' | 'active'): void {
     @closed="emit('closed')"
   >
     <p v-if="unit === undefined">
-      <ChoiceField :value="chosen" :options="codes" :label="`Which ${experiment.plan.unitWord}`" @change="chosen = $event" />
+      <ChoiceField :value="chosen" :options="codes" :label="`Which ${experiment.plan.unitNoun}`" @change="chosen = $event" />
     </p>
     <p>
-      Lost: gone or ruined. Its readings up to now stay in the curves. A missing seed is not a lost {{ experiment.plan.unitWord }}: it stays
+      Lost: gone or ruined. Its readings up to now stay in the curves. A missing seed is not a lost {{ experiment.plan.unitNoun }}: it stays
       in the number sown.
     </p>
     <p>Excluded: it should never count, because nobody knows which it is or it was set up wrongly. The result is given with it as well.</p>

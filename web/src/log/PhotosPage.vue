@@ -27,7 +27,7 @@ import PhotoDialog from './PhotoDialog.vue';
 const { id, experiment, study } = useLoaded();
 const route = useRoute();
 const router = useRouter();
-const word = computed(() => experiment.value.plan.unitWord);
+const word = computed(() => experiment.value.plan.unitNoun);
 const days = computed(() => photoDays(study.value));
 const asked = (name: string) => (typeof route.query[name] === 'string' ? route.query[name] : null);
 const unit = computed(() => experiment.value.units.find((own) => own.code === asked('unit')) ?? null);

@@ -111,14 +111,14 @@ const name = (row: number, column: number) => `${nameOf(props.units[row])}, ${he
           }}
           by
           {{
-            experiment.plan.unitWord
+            experiment.plan.unitNoun
           }}
           and day
         </caption>
         <thead>
           <tr>
             <th scope="col">
-              <button type="button" @click="emit('sort', 'unit')">{{ experiment.plan.unitWord }}{{ sorted === 'unit' ? ' ▾' : '' }}</button>
+              <button type="button" @click="emit('sort', 'unit')">{{ experiment.plan.unitNoun }}{{ sorted === 'unit' ? ' ▾' : '' }}</button>
             </th>
             <th v-if="!readsBlind(experiment)" scope="col">
               <button type="button" @click="emit('sort', 'arm')">arm{{ sorted === 'arm' ? ' ▾' : '' }}</button>

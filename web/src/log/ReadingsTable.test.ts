@@ -9,7 +9,7 @@ import ReadingsTable from './ReadingsTable.vue';
 
 const base = startedStudy([], {});
 const start = addDays(today(), -12);
-const experiment = { ...base.experiment, startedOn: start, plan: { ...base.experiment.plan, frozenOn: start } };
+const experiment = { ...base.experiment, startedOn: start, plan: { ...base.experiment.plan, lockedOn: start } };
 const [first, second] = tupleOf(experiment.units, 2);
 const reading = (more: Partial<Observation>): Observation => ({
   ...blankOf(observationFields),

@@ -108,7 +108,7 @@ const curves = computed(() => unitData(study.value, measure.value));
 const days = computed(() =>
   [...new Set(curves.value.flatMap(({ curve }) => curve.map(({ day }) => day)))].sort((a, b) => a - b).slice(-MOST_DAYS),
 );
-const head = computed(() => [experiment.value.plan.unitWord, ...(readsBlind(experiment.value) ? [] : ['arm']), ...days.value.map(String)]);
+const head = computed(() => [experiment.value.plan.unitNoun, ...(readsBlind(experiment.value) ? [] : ['arm']), ...days.value.map(String)]);
 const rows = computed(() => {
   const byUnit = new Map(curves.value.map(({ unit, curve }) => [unit.code, new Map(curve.map(({ day, value }) => [day, value]))]));
   const value = (unit: Unit, day: number) => byUnit.get(unit.code)?.get(day);
@@ -150,7 +150,7 @@ const rows = computed(() => {
       {{ measure.name }}{{ measure.unit ? `, ${measure.unit}` : '' }}. Type and press Enter to go down, Tab to go on; paste a block from a
       spreadsheet. A dash is “not read”, an x “nothing there”. * corrected, + read late; what stood before is kept.
     </p>
-    <p v-if="units.length === 0" class="soft">No gap is left: every {{ experiment.plan.unitWord }} shown was read.</p>
+    <p v-if="units.length === 0" class="soft">No gap is left: every {{ experiment.plan.unitNoun }} shown was read.</p>
     <ReadingsGrid
       v-else
       :measure="measure"

@@ -34,7 +34,7 @@ const { typed, note, wrong, said, asked, before } = field;
 const { at } = position;
 const entry = ref<InstanceType<typeof RecordEntry> | null>(null);
 const categories = ref<InstanceType<typeof CategoryEntry> | null>(null);
-const word = computed(() => experiment.value.plan.unitWord);
+const word = computed(() => experiment.value.plan.unitNoun);
 const kind = computed(() => kindOf(props.item.measure));
 /** What stood of a count by category; null where one number is read. */
 const counted = computed(() => (hasCategories(props.item.measure) ? field.counts.value : null));
@@ -85,7 +85,12 @@ function stayOnNumber(event: MouseEvent): void {
         >{{ placeWords(experiment, item.unit)
         }}<template v-if="item.unit.sown !== null && kind.ofSown">
           ·
-          <button type="button" class="link" :title="`Put right how many ${experiment.plan.putIn} are in it`" @click="emit('open', 'sown')">
+          <button
+            type="button"
+            class="link"
+            :title="`Put right how many ${experiment.plan.propagule} are in it`"
+            @click="emit('open', 'sown')"
+          >
             {{ item.unit.sown }} sown
           </button></template
         ></span

@@ -21,7 +21,7 @@ onMounted(() => head.value && focusOnText(head.value));
         extra
           ? 'The walk is over'
           : left === 0
-            ? `All ${plural(experiment.plan.unitWord)} are read`
+            ? `All ${plural(experiment.plan.unitNoun)} are read`
             : `${left} ${left === 1 ? 'reading is' : 'readings are'} still missing`
       }}
     </h1>
@@ -32,7 +32,7 @@ onMounted(() => head.value && focusOnText(head.value));
         ><Button :type="left === 0 || extra ? 'primary' : 'default'" size="large">Weigh up</Button></RouterLink
       >
       <RouterLink to="/"><Button size="large">Back to Today</Button></RouterLink>
-      <button type="button" class="link" @click="emit('last')">Back to the last {{ experiment.plan.unitWord }}</button>
+      <button type="button" class="link" @click="emit('last')">Back to the last {{ experiment.plan.unitNoun }}</button>
     </p>
   </section>
 </template>

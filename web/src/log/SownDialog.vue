@@ -16,7 +16,7 @@ const { experiment } = useLoaded();
 const log = useLog();
 const sown = ref<number | null>(null);
 watch(open, (is) => is && (sown.value = props.unit.sown), { immediate: true });
-const putIn = computed(() => experiment.value.plan.putIn);
+const propagule = computed(() => experiment.value.plan.propagule);
 
 function keep(): void {
   if (sown.value !== null && sown.value !== props.unit.sown)
@@ -26,11 +26,11 @@ function keep(): void {
 </script>
 
 <template>
-  <ConfirmDialog v-model:open="open" :title="`How many ${putIn} are in ${unit.code}?`" @closed="emit('closed')">
+  <ConfirmDialog v-model:open="open" :title="`How many ${propagule} are in ${unit.code}?`" @closed="emit('closed')">
     <p>
       The plan says {{ unit.sown ?? 'nothing' }}. What was found is no error: it is kept with its day, and shares are counted out of it.
     </p>
-    <NumberField :value="sown" :label="`${putIn} in ${unit.code}`" :min="1" :max="1000000" whole @change="sown = $event" />
+    <NumberField :value="sown" :label="`${propagule} in ${unit.code}`" :min="1" :max="1000000" whole @change="sown = $event" />
     <template #buttons><Button type="primary" @click="keep">Put it right</Button></template>
   </ConfirmDialog>
 </template>

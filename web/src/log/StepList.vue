@@ -41,7 +41,7 @@ watch(
         <b>{{ own.name }}</b>
         <span>{{ stateWords[own.state] }}</span>
         <span v-if="own.left.length > 0 && own.left.length < own.units" class="soft small"
-          >{{ own.left.length }} of {{ own.units }} {{ plural(experiment.plan.unitWord) }} left</span
+          >{{ own.left.length }} of {{ own.units }} {{ plural(experiment.plan.unitNoun) }} left</span
         >
         <Button v-if="own.state !== 'done'" size="small" @click="write(own.name)">It was done</Button>
       </li>

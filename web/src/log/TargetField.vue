@@ -45,7 +45,7 @@ const strangers = computed(() => strangersIn(experiment.value, props.whom));
     <UnitPicker :units="experiment.units" :picked="new Set(whom.units)" @pick="set({ units: toggle(whom.units, $event) })" />
     <TextField :value="whom.units.join(' ')" placeholder="P01 P02" label="Their codes" :maxlength="2000" @change="typeCodes" />
     <span v-if="strangers.length > 0" class="wrong" role="alert"
-      >There is no {{ experiment.plan.unitWord }} {{ strangers.join(', ') }}.</span
+      >There is no {{ experiment.plan.unitNoun }} {{ strangers.join(', ') }}.</span
     >
   </template>
 </template>

@@ -13,7 +13,7 @@ const shown = computed(() => ({ ...benchOf(experiment.value), units: props.units
 </script>
 
 <template>
-  <div class="thumbs" role="group" :aria-label="`Each ${experiment.plan.unitWord}`">
+  <div class="thumbs" role="group" :aria-label="`Each ${experiment.plan.unitNoun}`">
     <button
       v-for="{ code: unit } in roundOrder(units)"
       :key="unit"

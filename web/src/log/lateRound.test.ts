@@ -12,7 +12,7 @@ describe('a walk that is taken up after its day', () => {
   const late = async (observations: readonly Observation[] = []) => {
     const study = startedStudy(observations);
     const { plan } = study.experiment;
-    await recordThrough({ ...study, experiment: { ...study.experiment, startedOn: started, plan: { ...plan, frozenOn: started } } });
+    await recordThrough({ ...study, experiment: { ...study.experiment, startedOn: started, plan: { ...plan, lockedOn: started } } });
   };
   const buttons = () => page.findAll('button');
   const answer = async (words: RegExp) => {

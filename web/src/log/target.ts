@@ -40,7 +40,7 @@ export function strangersIn({ units }: Experiment, whom: Target): string[] {
 /** What is wrong with a choice of whom; null where nothing is. */
 export function targetError(experiment: Experiment, whom: Target): string | null {
   const strangers = strangersIn(experiment, whom);
-  if (whom.reach === 'units' && strangers.length > 0) return `There is no ${experiment.plan.unitWord} ${strangers.join(', ')}.`;
+  if (whom.reach === 'units' && strangers.length > 0) return `There is no ${experiment.plan.unitNoun} ${strangers.join(', ')}.`;
   if (whom.reach === 'units' && whom.units.length === 0) return 'Pick which of them.';
   return whom.reach === 'arms' && whom.arms.length === 0 ? 'Tick the arms.' : null;
 }

@@ -55,7 +55,7 @@ const roles: readonly { value: Role; label: string }[] = [
             v-if="!history.frozen"
             small
             :value="unitsOf(arm.code)"
-            :label="`${upperFirst(plural(experiment.plan.unitWord))} of arm ${arm.code}`"
+            :label="`${upperFirst(plural(experiment.plan.unitNoun))} of arm ${arm.code}`"
             :min="1"
             :max="MOST_UNITS - experiment.units.length + unitsOf(arm.code)"
             whole
@@ -64,7 +64,7 @@ const roles: readonly { value: Role; label: string }[] = [
             @change="(count) => count !== null && history.edit((now) => setUnitsOf(now, arm.code, count, today()))"
           />
           <template v-else>{{ unitsOf(arm.code) }}</template>
-          {{ unitsOf(arm.code) === 1 ? experiment.plan.unitWord : plural(experiment.plan.unitWord) }}
+          {{ unitsOf(arm.code) === 1 ? experiment.plan.unitNoun : plural(experiment.plan.unitNoun) }}
         </span>
         <span v-if="hasDoses" class="small line">
           <NumberField

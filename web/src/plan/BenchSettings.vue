@@ -80,7 +80,7 @@ const kinds: readonly { value: Shelf['kind']; label: string }[] = [
       <label v-for="what in reaches" :key="what"
         ><input
           type="checkbox"
-          :checked="experiment.plan.canReach.includes(what)"
+          :checked="experiment.plan.spilloverRoutes.includes(what)"
           @change="history.edit((now) => toggleReach(now, what))"
         />
         {{ what }}</label

@@ -33,9 +33,9 @@ const kind = computed(() => kindOf(props.measure));
 const onePlant = computed(() => kind.value.entry !== 'none' && !kind.value.adds && !kind.value.ofSown && !kind.value.timed);
 const shares = computed(() => experiment.value.units.some(({ container }) => container !== null));
 const ways = computed(() => {
-  const { unitWord } = experiment.value.plan;
+  const { unitNoun } = experiment.value.plan;
   const all: readonly { value: Measure['by']; label: string }[] = [
-    { value: 'unit', label: `once a ${unitWord}` },
+    { value: 'unit', label: `once a ${unitNoun}` },
     ...(onePlant.value ? [{ value: 'plant' as const, label: 'plant by plant' }] : []),
     ...(onePlant.value && shares.value ? [{ value: 'container' as const, label: 'once for what they share' }] : []),
   ];

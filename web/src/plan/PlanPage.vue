@@ -41,15 +41,15 @@ const layoutWords = computed(() => {
 <template>
   <TwoColumns>
     <div class="head">
-      <h1>Where each {{ experiment.plan.unitWord }} stands</h1>
+      <h1>Where each {{ experiment.plan.unitNoun }} stands</h1>
       <span class="soft small"
         >{{ layoutWords
-        }}<template v-if="experiment.plan.shuffleSeed !== null">
-          · shuffle number <span class="mono">{{ experiment.plan.shuffleSeed }}</span></template
+        }}<template v-if="experiment.plan.randomisationSeed !== null">
+          · shuffle number <span class="mono">{{ experiment.plan.randomisationSeed }}</span></template
         ></span
       >
       <span class="actions">
-        <Button v-if="!documentStore.started" @click="shuffle">Shuffle the {{ plural(experiment.plan.unitWord) }}</Button>
+        <Button v-if="!documentStore.started" @click="shuffle">Shuffle the {{ plural(experiment.plan.unitNoun) }}</Button>
         <Button v-if="documentStore.started && !history.amending" @click="history.beginAmendment()">Amend the plan</Button>
         <StartButton />
       </span>
@@ -68,7 +68,7 @@ const layoutWords = computed(() => {
     />
     <p class="soft small hint">
       <template v-if="!documentStore.started"
-        >Drag a {{ experiment.plan.unitWord }}, or go to it with the arrow keys, take it up with Enter and move it. Click between two, or
+        >Drag a {{ experiment.plan.unitNoun }}, or go to it with the arrow keys, take it up with Enter and move it. Click between two, or
         press b, for a barrier. </template
       >Each {{ replicateWord(experiment) }} counts once, however many seeds or plants it holds.
     </p>

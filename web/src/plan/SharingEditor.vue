@@ -10,7 +10,7 @@ import { useHistory } from '../stores/history';
 /** What do these share? Asked in the open, since what is shared is what counts. */
 const { experiment } = useLoaded();
 const history = useHistory();
-const word = computed(() => experiment.value.plan.unitWord);
+const word = computed(() => experiment.value.plan.unitNoun);
 const sharing = computed(() => sharingOf(experiment.value));
 const how = computed<Sharing['how'] | 'as-is'>(() => sharing.value?.how ?? 'as-is');
 const hows = computed<{ value: Sharing['how'] | 'as-is'; label: string }[]>(() => [

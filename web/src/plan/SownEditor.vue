@@ -12,7 +12,7 @@ const units = computed(() => roundOrder(experiment.value.units));
 </script>
 
 <template>
-  <ul class="bare-list" :aria-label="`${experiment.plan.putIn} in each ${experiment.plan.unitWord}`">
+  <ul class="bare-list" :aria-label="`${experiment.plan.propagule} in each ${experiment.plan.unitNoun}`">
     <li v-for="unit in units" :key="unit.code">
       <span class="mono small">{{ unit.code }}</span>
       <NumberField

@@ -46,7 +46,7 @@ const set = (more: Partial<Plan>) => history.edit((now) => changePlan(now, more)
         :width="64"
         @change="(share) => set({ expectedSurvival: share === null ? null : share / 100 })"
       />
-      <span>% of the {{ plural(experiment.plan.unitWord) }} will still be there at the end.</span>
+      <span>% of the {{ plural(experiment.plan.unitNoun) }} will still be there at the end.</span>
     </p>
   </details>
 </template>

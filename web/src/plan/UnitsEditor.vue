@@ -68,12 +68,12 @@ const set = (more: Partial<Plan>) => history.edit((now) => changePlan(now, more)
   <div v-if="!history.frozen" class="units">
     <span>One unit is a</span>
     <TextField
-      :value="experiment.plan.unitWord"
+      :value="experiment.plan.unitNoun"
       class="word"
       lazy
       label="What one unit is called"
       :maxlength="40"
-      @change="(unitWord) => set({ unitWord })"
+      @change="(unitNoun) => set({ unitNoun })"
     />
     <span>, and there are</span>
     <NumberField
@@ -87,7 +87,7 @@ const set = (more: Partial<Plan>) => history.edit((now) => changePlan(now, more)
       why="400 units in all is the most."
       @change="(unitsPerArm) => unitsPerArm !== null && history.edit((now) => redesign(now, { unitsPerArm, on: today() }))"
     />
-    <span>{{ plural(experiment.plan.unitWord) }} an arm</span>
+    <span>{{ plural(experiment.plan.unitNoun) }} an arm</span>
     <template v-if="counts">
       <span>with</span>
       <NumberField
@@ -102,13 +102,13 @@ const set = (more: Partial<Plan>) => history.edit((now) => changePlan(now, more)
         @change="(sown) => (sown !== null || !sownApart) && history.edit((now) => setSown(now, sown))"
       />
       <TextField
-        :value="experiment.plan.putIn"
+        :value="experiment.plan.propagule"
         class="word"
         lazy
         label="What is put in"
-        :placeholder="planFields.putIn.blank"
+        :placeholder="planFields.propagule.blank"
         :maxlength="40"
-        @change="(putIn) => set({ putIn })"
+        @change="(propagule) => set({ propagule })"
       />
       <span>in each</span>
       <button type="button" class="link" :aria-expanded="apartOpen" @click="apartOpen = !apartOpen">

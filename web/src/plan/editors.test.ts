@@ -159,7 +159,7 @@ describe('the units', () => {
     await field('What is put in').setValue('beans');
     await field('What is put in').trigger('blur');
     await field('Where they stand').setValue('refrigerator');
-    expect(now().plan).toMatchObject({ unitWord: 'towel', putIn: 'beans', place: 'refrigerator' });
+    expect(now().plan).toMatchObject({ unitNoun: 'towel', propagule: 'beans', place: 'refrigerator' });
   });
 
   it('texts follow the plant when the field is left, and stay where they were typed', async () => {

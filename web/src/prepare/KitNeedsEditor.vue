@@ -15,7 +15,7 @@ import ArmTicks from './ArmTicks.vue';
 const { experiment } = useLoaded();
 const history = useHistory();
 const kit = computed(() => experiment.value.plan.kit);
-const word = computed(() => experiment.value.plan.unitWord);
+const word = computed(() => experiment.value.plan.unitNoun);
 const shares = computed(() => expectedShares(experiment.value));
 const mix = computed(() => mixEach(experiment.value));
 const change = (more: Partial<KitNeeds>) => history.edit((now) => changeKit(now, more));

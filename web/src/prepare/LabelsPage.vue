@@ -40,7 +40,7 @@ const each = computed(() => [
   { value: '', label: `all ${experiment.value.units.length}` },
   ...roundOrder(experiment.value.units).map(({ code: unit }) => ({ value: unit, label: unit })),
 ]);
-const word = computed(() => plural(experiment.value.plan.unitWord));
+const word = computed(() => plural(experiment.value.plan.unitNoun));
 
 const own = new Worker(new URL('../workers/labels.worker.ts', import.meta.url), { type: 'module' });
 const remote = wrap<LabelsWorker>(own);
@@ -127,7 +127,7 @@ const save = () => saveText(pagesAsHtml(title.value, pages.value, chosen.value.p
       <h2>Before you print</h2>
       <Callout severity="note">Print at 100 %, without “fit to page”: then the labels meet their cuts.</Callout>
       <Callout severity="note"
-        >The square opens the log of that {{ experiment.plan.unitWord }} on a phone that is signed in and reaches
+        >The square opens the log of that {{ experiment.plan.unitNoun }} on a phone that is signed in and reaches
         <span class="mono small">{{ host }}</span>.</Callout
       >
       <Callout v-if="experiment.blinded" severity="caution"

@@ -42,7 +42,7 @@ const rows = computed(() => {
   const start = startedOn === null ? [] : [{ when: when(startedOn, plan.timing.at), what: 'day 0: all together', whom: 'all' }];
   return [...steps.filter(({ isBefore }) => isBefore), ...start, ...steps.filter(({ isBefore }) => !isBefore)];
 });
-const word = computed(() => experiment.value.plan.unitWord);
+const word = computed(() => experiment.value.plan.unitNoun);
 const hides = computed(() => isSealed(experiment.value));
 const countOf = (arm: string) => experiment.value.units.filter((unit) => unit.arm === arm).length;
 const readings = computed(() =>

@@ -30,7 +30,7 @@ async function open(stages: readonly Stage[], inDays: number, frozen: boolean, p
   const study = startedStudy();
   const base: Experiment = { ...study.experiment, startedOn: addDays(today(), inDays) };
   const experiment = setTiming(
-    setSowing({ ...base, plan: { ...base.plan, stages, frozenOn: frozen ? today() : null } }, addDays(today(), inDays), '10:00'),
+    setSowing({ ...base, plan: { ...base.plan, stages, lockedOn: frozen ? today() : null } }, addDays(today(), inDays), '10:00'),
     { zone: 'UTC' },
   );
   server = fakeServer({ ...study, experiment });

@@ -47,7 +47,7 @@ const router = useRouter();
 const clock = useStepClock();
 const tick = useNow({ interval: MINUTE_MS });
 const now = computed(() => (tick.value, nowMinute(experiment.value.plan.timing.zone)));
-const isFrozen = computed(() => experiment.value.plan.frozenOn !== null);
+const isFrozen = computed(() => experiment.value.plan.lockedOn !== null);
 /** A plan that runs is not asked about what is over. */
 const times = computed(() => plannedTimes(experiment.value, isFrozen.value ? -Infinity : now.value - 1));
 const off = computed(() => readingsOff(experiment.value));
@@ -139,9 +139,9 @@ const set = (field: 'steps' | 'cautions') => (lines: string[]) => history.edit((
       <h2 class="care">Take care</h2>
       <Callout v-for="caution in cautionsOf(experiment.plan)" :key="caution" severity="caution">{{ caution }}</Callout>
       <Callout severity="caution">{{ RULES_FIRST }}</Callout>
-      <template v-if="experiment.plan.troubles.length > 0">
+      <template v-if="experiment.plan.commonMistakes.length > 0">
         <h2 class="later">What often goes wrong</h2>
-        <Callout v-for="trouble in experiment.plan.troubles" :key="trouble" severity="note">{{ trouble }}</Callout>
+        <Callout v-for="trouble in experiment.plan.commonMistakes" :key="trouble" severity="note">{{ trouble }}</Callout>
       </template>
       <h2 class="later">Cautions in the report</h2>
       <LinesField :value="experiment.plan.cautions" label="Cautions, one a line" @change="set('cautions')($event)" />

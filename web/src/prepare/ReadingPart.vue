@@ -51,13 +51,13 @@ const offers = computed<Offer[]>(() =>
     }),
 );
 const units = computed(() => [
-  { value: '', label: `which ${experiment.value.plan.unitWord}` },
+  { value: '', label: `which ${experiment.value.plan.unitNoun}` },
   ...roundOrder(experiment.value.units.filter(({ status }) => status === 'active')).map((own) => ({ value: own.code, label: own.code })),
 ]);
 function take(offer: Offer): void {
   const own = byCode(experiment.value.units, unit.value);
   const measure = byCode(experiment.value.measures, offer.measure);
-  wrong.value = own ? null : `Choose the ${experiment.value.plan.unitWord} that was measured.`;
+  wrong.value = own ? null : `Choose the ${experiment.value.plan.unitNoun} that was measured.`;
   if (!own || !measure) return;
   const place = { unit: own, measure, plannedDay: null, reading: null, plant: null };
   const stop = plausibilityChecks(study.value, { ...place, on: today() }, offer.value, []).find(({ level }) => level === 'stop');

@@ -23,7 +23,7 @@ const left = computed(() => items.value.filter(({ isDone }) => !isDone).length);
 const done = computed(() => new Set(items.value.flatMap(({ unit, isDone }) => (isDone ? [unit.code] : []))));
 const recipes = computed(() => new Map(experiment.value.arms.map(({ code: arm }) => [arm, recipeOf(experiment.value, arm, system.value)])));
 const spreads = computed(() => couldSpread(experiment.value));
-const many = computed(() => plural(experiment.value.plan.unitWord));
+const many = computed(() => plural(experiment.value.plan.unitNoun));
 const nameOf = (code: string) => byCode(experiment.value.arms, code)?.name ?? code;
 const rows = computed(() => shelfRows(benchFor(experiment.value.plan.bench, experiment.value.units)));
 function place(row: number | null, column: number | null): string {

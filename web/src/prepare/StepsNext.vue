@@ -14,7 +14,7 @@ const SHOWN = 8;
 defineProps<{ asked: string | null }>();
 const { experiment, study } = useLoaded();
 const clock = useStepClock();
-const isFrozen = computed(() => experiment.value.plan.frozenOn !== null);
+const isFrozen = computed(() => experiment.value.plan.lockedOn !== null);
 /** Once the sowing is over nobody asks about what came before: it can still be written down, in the log. */
 const isSown = computed(() => isFrozen.value && experiment.value.startedOn !== null && experiment.value.startedOn < today());
 const steps = computed(() =>
@@ -27,7 +27,7 @@ const whom = ({ left, units, arms }: StepOnDay) => (left.length < units ? { arms
 const hidesArms = computed(() => readsBlind(experiment.value) && isFrozen.value);
 const begin = (step: StepOnDay) => void clock.begin(step.name, whom(step).arms, whom(step).units);
 const done = (step: StepOnDay) => void clock.done(step.name, whom(step).arms, whom(step).units);
-const many = (n: number) => `${n} ${n === 1 ? experiment.value.plan.unitWord : plural(experiment.value.plan.unitWord)}`;
+const many = (n: number) => `${n} ${n === 1 ? experiment.value.plan.unitNoun : plural(experiment.value.plan.unitNoun)}`;
 </script>
 
 <template>

@@ -37,7 +37,7 @@ const last = useLocalStorage<{ presence: readonly Presence[]; holidays: readonly
   serializer: { read: (text) => JSON.parse(text) as never, write: (value) => JSON.stringify(value) },
 });
 const timing = computed(() => experiment.value.plan.timing);
-const isFrozen = computed(() => experiment.value.plan.frozenOn !== null);
+const isFrozen = computed(() => experiment.value.plan.lockedOn !== null);
 const said = ref<string | null>(null);
 
 function change(more: Partial<Timing>): void {

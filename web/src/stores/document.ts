@@ -265,7 +265,7 @@ export const useDocument = defineStore('document', () => {
       const lines = wrong.value.map(({ pointer, detail }) => ({ place: placeName(now, pointer), why: detail }));
       return lines.length > 0 ? lines : [{ place: '', why: message.value }];
     }),
-    started: computed(() => experiment.value !== null && experiment.value.plan.frozenOn !== null),
+    started: computed(() => experiment.value !== null && experiment.value.plan.lockedOn !== null),
     errorAt: (pointer: string) =>
       wrong.value.find((field) => field.pointer === pointer || field.pointer.startsWith(`${pointer}/`))?.detail ?? null,
     take,

@@ -23,7 +23,7 @@ import { today } from './today';
 export interface DueTask {
   readonly id: string;
   readonly title: string;
-  readonly unitWord: string;
+  readonly unitNoun: string;
   readonly place: Plan['place'];
   readonly day: number;
   readonly on: string;
@@ -114,11 +114,11 @@ const byDay = (a: DueTask, b: DueTask) => (a.on < b.on ? -1 : a.on > b.on ? 1 : 
 const alongTheRoom = (a: DueTask, b: DueTask) =>
   places.indexOf(a.place) - places.indexOf(b.place) || a.title.localeCompare(b.title) || Number(a.step === null) - Number(b.step === null);
 
-function tasksOf({ id, title, unitWord, place, startedOn, measures, walks: rounds, steps }: ExperimentLine): DueTask[] {
+function tasksOf({ id, title, unitWord: unitNoun, place, startedOn, measures, walks: rounds, steps }: ExperimentLine): DueTask[] {
   if (startedOn === null) return [];
   const task = (day: number, left: number) => {
     const on = addDays(startedOn, Math.floor(day));
-    return { id, title, unitWord, place, day, on, left, state: roundState(left, on, today()) };
+    return { id, title, unitNoun, place, day, on, left, state: roundState(left, on, today()) };
   };
   return [
     ...rounds.map(({ day, left, measures: read }) => {

@@ -45,7 +45,7 @@ function without(stored: Experiment, sent: Experiment, refusal: CallError): Expe
   const places = [...placesOf(refusal)].sort((a, b) => b.localeCompare(a, 'en', { numeric: true }));
   let left = sent;
   for (const place of places) left = revertAt(stored, left, place) ?? left;
-  if (left === sent || places.some((place) => /^\/plan\/(frozenOn|amendments)/.test(place))) throw refusal;
+  if (left === sent || places.some((place) => /^\/plan\/(lockedOn|amendments)/.test(place))) throw refusal;
   return left;
 }
 

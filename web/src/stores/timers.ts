@@ -14,14 +14,14 @@ import { oneTabAtATime } from './pendingSync';
 export interface RunningTimer extends Timer {
   readonly id: string;
   readonly title: string;
-  readonly unitWord: string;
+  readonly unitNoun: string;
   /** Whole seconds that are left; below 0 once it is over. */
   readonly left: number;
 }
 
 interface KnownTimers {
   readonly title: string;
-  readonly unitWord: string;
+  readonly unitNoun: string;
   readonly timers: readonly Timer[];
 }
 
@@ -59,7 +59,9 @@ export const useTimers = defineStore('timers', () => {
       if (!experiments.offline && experiments.loaded)
         remember(
           Object.fromEntries(
-            list.filter(({ timers }) => timers.length > 0).map(({ id, title, unitWord, timers }) => [id, { title, unitWord, timers }]),
+            list
+              .filter(({ timers }) => timers.length > 0)
+              .map(({ id, title, unitWord: unitNoun, timers }) => [id, { title, unitNoun, timers }]),
           ),
         );
     },
@@ -72,7 +74,7 @@ export const useTimers = defineStore('timers', () => {
       const { [documentStore.id]: _before, ...others } = known.value[account.value] ?? {};
       remember(
         timers.length > 0
-          ? { ...others, [documentStore.id]: { title: study.experiment.title, unitWord: study.experiment.plan.unitWord, timers } }
+          ? { ...others, [documentStore.id]: { title: study.experiment.title, unitNoun: study.experiment.plan.unitNoun, timers } }
           : others,
       );
     },
@@ -84,8 +86,8 @@ export const useTimers = defineStore('timers', () => {
 
   const all = computed<RunningTimer[]>(() =>
     Object.entries(known.value[account.value] ?? {})
-      .flatMap(([id, { title, unitWord, timers }]) =>
-        timers.map((timer) => ({ ...timer, id, title, unitWord, left: secondsTo(timer.ends) })),
+      .flatMap(([id, { title, unitNoun, timers }]) =>
+        timers.map((timer) => ({ ...timer, id, title, unitNoun, left: secondsTo(timer.ends) })),
       )
       // What should have been read long ago is a missed walk, not a timer.
       .filter(({ what, left }) => what === 'step' || (left > -TWO_DAYS_MS / 1000 && left < TWO_DAYS_MS / 1000))

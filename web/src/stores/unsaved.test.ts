@@ -113,10 +113,10 @@ describe('one refused field', () => {
     const { documentStore, history } = await opened();
     history.edit(formula('no formula('));
     expect(await breathing(history.start('2026-04-02'))).toContain('The formula ends too early.');
-    expect([stored().plan.frozenOn, documentStore.started, documentStore.saving]).toEqual([null, false, 'wrong']);
+    expect([stored().plan.lockedOn, documentStore.started, documentStore.saving]).toEqual([null, false, 'wrong']);
     history.edit(formula('2*height'));
     expect(await breathing(history.start('2026-04-02'))).toBeNull();
-    expect([stored().plan.frozenOn !== null, derivedOf(stored())]).toEqual([true, '2*height']);
+    expect([stored().plan.lockedOn !== null, derivedOf(stored())]).toEqual([true, '2*height']);
   });
 
   it('a start that is refused leaves no page that says it has started', async () => {
@@ -126,7 +126,7 @@ describe('one refused field', () => {
       body: { detail: 'Not yet.', errors: [{ pointer: '/experiment/startedOn', detail: 'Not yet.' }] },
     });
     expect(await breathing(history.start('2026-04-02'))).toBe('day 0: Not yet.');
-    expect([documentStore.started, stored().plan.frozenOn]).toEqual([false, null]);
+    expect([documentStore.started, stored().plan.lockedOn]).toEqual([false, null]);
     server.answer = answer;
     offline = true;
     expect(await breathing(history.start('2026-04-02'))).toContain('No answer from the server');
@@ -199,7 +199,7 @@ describe('what was never answered', () => {
 
 describe('an amendment that has not said why', () => {
   const started = () => {
-    server.study = { ...server.study, experiment: changePlan(plan, { frozenOn: '2026-04-01' }) };
+    server.study = { ...server.study, experiment: changePlan(plan, { lockedOn: '2026-04-01' }) };
     return opened();
   };
 

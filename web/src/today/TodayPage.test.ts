@@ -13,7 +13,7 @@ let page: VueWrapper;
 const router = testRouter();
 const experiment = (title: string, startedOn: string): Experiment => ({ ...startedStudy().experiment, title, startedOn });
 const progress = (id: string, own: Experiment): ExperimentLine => ({
-  ...{ id, title: own.title, unitWord: own.plan.unitWord, startedOn: own.startedOn, measures: own.measures, place: own.plan.place },
+  ...{ id, title: own.title, unitWord: own.plan.unitNoun, startedOn: own.startedOn, measures: own.measures, place: own.plan.place },
   steps: stepsOnDays(own, [], today()).map(({ name, day, at, left }) => ({ name, day, at, left: left.length })),
   timers: [],
   walks: roundsOfStudy({ experiment: own, observations: [], happenings: [], care: [], photos: [] }, today()).map(

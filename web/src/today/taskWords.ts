@@ -3,8 +3,8 @@ import { kindOf, plural } from '@fern/core';
 import type { DueTask } from '../stores/experiments';
 
 /** "Count sprouts and 1 more in 12 dishes", "Potted: 12 pots". */
-export function taskWords({ measures, step, left, unitWord }: DueTask): string {
-  const units = `${left} ${left === 1 ? unitWord : plural(unitWord)}`;
+export function taskWords({ measures, step, left, unitNoun }: DueTask): string {
+  const units = `${left} ${left === 1 ? unitNoun : plural(unitNoun)}`;
   if (step !== null) return `${upperFirst(step)}: ${units}`;
   const [first, ...rest] = measures;
   if (!first) return units;

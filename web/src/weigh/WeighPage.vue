@@ -61,7 +61,7 @@ function look(way: string): void {
     <template v-if="result && primary">
       <div v-if="!begun">
         <p>
-          After the first walk each {{ experiment.plan.unitWord }} stands here as a dot, with its arm’s mean and interval. One sentence says
+          After the first walk each {{ experiment.plan.unitNoun }} stands here as a dot, with its arm’s mean and interval. One sentence says
           what they show.
         </p>
         <ExampleDots />

@@ -19,7 +19,7 @@ export interface ClaimToTest extends Omit<SettledClaim, 'measureId' | 'lastDay'>
   readonly alsoPromised: readonly string[];
   /** Who says so, and how it is said to work; empty where it is not said. */
   readonly source: string;
-  readonly saidToWork: string;
+  readonly claimedMechanism: string;
 }
 
 /**
@@ -41,7 +41,7 @@ export function experimentFromClaim(claim: ClaimToTest, beginning: Beginning): E
     changed: claim.treatment,
     ...sentences,
     arms: [control(claim.comparison), treatment('X', claim.treatment)],
-    unitWord: promised.unitWord,
+    unitNoun: promised.unitNoun,
     unitsPerArm: 8,
     sown: promised.sown,
     layout: paired ? 'pairs' : 'blocks',
@@ -56,7 +56,7 @@ export function experimentFromClaim(claim: ClaimToTest, beginning: Beginning): E
     notTested: claim.alsoPromised,
     spreadGuess: promised.spread,
     controlGuess: promised.control,
-    controlBars: [],
+    controlLimits: [],
     plantsKept: null,
   };
   const made = withClaim(experimentFrom(frame, beginning), claim, claimedRatioOf(claim));
@@ -70,7 +70,7 @@ export function experimentFromClaim(claim: ClaimToTest, beginning: Beginning): E
  */
 export function experimentFromClosest(
   question: ReadyQuestion,
-  claim: Pick<ClaimToTest, 'text' | 'plant' | 'source' | 'saidToWork'>,
+  claim: Pick<ClaimToTest, 'text' | 'plant' | 'source' | 'claimedMechanism'>,
   beginning: Beginning,
 ): Experiment {
   const made = experimentFrom(question, beginning);
@@ -89,10 +89,10 @@ function yesOf({ measure: { measure }, direction }: ClaimToTest, lastDay: number
 
 function withClaim(
   made: Experiment,
-  { text, source, saidToWork }: Pick<ClaimToTest, 'text' | 'source' | 'saidToWork'>,
+  { text, source, claimedMechanism }: Pick<ClaimToTest, 'text' | 'source' | 'claimedMechanism'>,
   claimedRatio: number | null,
 ): Experiment {
-  return { ...made, claim: text, claimedRatio, plan: { ...made.plan, claimSource: source, saidToWork } };
+  return { ...made, claim: text, claimedRatio, plan: { ...made.plan, claimSource: source, claimedMechanism } };
 }
 
 /** Twice as soon is half the days. */

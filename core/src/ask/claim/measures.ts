@@ -14,7 +14,7 @@ export interface Promised {
   readonly spread: number;
   readonly control: number;
   readonly sown: number | null;
-  readonly unitWord: string;
+  readonly unitNoun: string;
 }
 
 const days = [7, 14, 21, 28];
@@ -28,7 +28,7 @@ export const promisedMeasures: readonly Promised[] = [
     spread: 0.12,
     control: 55,
     sown: null,
-    unitWord: 'pot',
+    unitNoun: 'pot',
     measure: event({
       code: 'first-flower',
       name: 'First flower',
@@ -45,7 +45,7 @@ export const promisedMeasures: readonly Promised[] = [
     spread: 0.1,
     control: 80,
     sown: null,
-    unitWord: 'plant',
+    unitNoun: 'plant',
     measure: event({
       code: 'ripe',
       name: 'First ripe fruit',
@@ -62,7 +62,7 @@ export const promisedMeasures: readonly Promised[] = [
     spread: 0.2,
     control: 6,
     sown: 10,
-    unitWord: 'tray',
+    unitNoun: 'tray',
     measure: event({
       code: 'first-sprout',
       name: 'First sprout',
@@ -79,7 +79,7 @@ export const promisedMeasures: readonly Promised[] = [
     spread: 0.1,
     control: 0.75,
     sown: 25,
-    unitWord: 'tray',
+    unitNoun: 'tray',
     measure: count({
       code: 'sprouts',
       name: 'Normal sprouts',
@@ -96,7 +96,7 @@ export const promisedMeasures: readonly Promised[] = [
     spread: 0.45,
     control: 0.5,
     sown: 1,
-    unitWord: 'cutting',
+    unitNoun: 'cutting',
     measure: count({
       code: 'rooted',
       name: 'Rooted of those stuck',
@@ -113,7 +113,7 @@ export const promisedMeasures: readonly Promised[] = [
     spread: 0.2,
     control: 900,
     sown: null,
-    unitWord: 'plant',
+    unitNoun: 'plant',
     measure: harvest('g', {
       code: 'harvest',
       name: 'Harvest a plant',
@@ -130,7 +130,7 @@ export const promisedMeasures: readonly Promised[] = [
     spread: 0.3,
     control: 8,
     sown: null,
-    unitWord: 'pot',
+    unitNoun: 'pot',
     measure: amount('flowers', {
       code: 'flowers',
       name: 'Flowers',
@@ -147,7 +147,7 @@ export const promisedMeasures: readonly Promised[] = [
     spread: 0.15,
     control: 20,
     sown: null,
-    unitWord: 'pot',
+    unitNoun: 'pot',
     measure: amount('cm', {
       code: 'height',
       name: 'Height',
@@ -164,7 +164,7 @@ export const promisedMeasures: readonly Promised[] = [
     spread: 0.18,
     control: 20,
     sown: null,
-    unitWord: 'pot',
+    unitNoun: 'pot',
     measure: amount('g', {
       code: 'mass',
       name: 'Shoot mass',
@@ -181,7 +181,7 @@ export const promisedMeasures: readonly Promised[] = [
     spread: 0.2,
     control: 3,
     sown: null,
-    unitWord: 'pot',
+    unitNoun: 'pot',
     measure: rating(rubrics.leafColour, {
       code: 'leaf-colour',
       name: 'Leaf colour',
@@ -198,7 +198,7 @@ export const promisedMeasures: readonly Promised[] = [
     spread: 0.2,
     control: 12,
     sown: null,
-    unitWord: 'pot',
+    unitNoun: 'pot',
     measure: amount('leaves', {
       code: 'leaves',
       name: 'Leaves',
@@ -215,7 +215,7 @@ export const promisedMeasures: readonly Promised[] = [
     spread: 0.4,
     control: 1.5,
     sown: null,
-    unitWord: 'pot',
+    unitNoun: 'pot',
     measure: rating(rubrics.wilting, {
       code: 'wilting',
       name: 'Wilting',
@@ -233,7 +233,7 @@ export const promisedMeasures: readonly Promised[] = [
     spread: 0.5,
     control: 12,
     sown: null,
-    unitWord: 'plant',
+    unitNoun: 'plant',
     measure: amount('pests', {
       code: 'pests',
       name: 'Pests on a plant',
@@ -251,7 +251,7 @@ export const promisedMeasures: readonly Promised[] = [
     spread: 0.2,
     control: 0.7,
     sown: 5,
-    unitWord: 'pot',
+    unitNoun: 'pot',
     measure: count({
       code: 'alive',
       name: 'Alive of those planted',
@@ -268,7 +268,7 @@ export const promisedMeasures: readonly Promised[] = [
     spread: 0.2,
     control: 7,
     sown: null,
-    unitWord: 'vase',
+    unitNoun: 'vase',
     measure: event({
       code: 'vase',
       name: 'Cut flowers faded',
@@ -286,7 +286,7 @@ export const promisedMeasures: readonly Promised[] = [
     spread: 0.15,
     control: 45,
     sown: null,
-    unitWord: 'pot',
+    unitNoun: 'pot',
     measure: event({
       code: 'bolting',
       name: 'Bolted',
@@ -304,7 +304,7 @@ export const promisedMeasures: readonly Promised[] = [
     spread: 0.4,
     control: 25,
     sown: null,
-    unitWord: 'pot',
+    unitNoun: 'pot',
     measure: amount('°', {
       code: 'lean',
       name: 'Lean of the stem',
@@ -322,7 +322,7 @@ export const promisedMeasures: readonly Promised[] = [
     spread: 0.12,
     control: 3,
     sown: null,
-    unitWord: 'pot',
+    unitNoun: 'pot',
     measure: amount('mm', {
       code: 'thickness',
       name: 'Thickness of the stem',
@@ -339,7 +339,7 @@ export const promisedMeasures: readonly Promised[] = [
     spread: 0.5,
     control: 1,
     sown: null,
-    unitWord: 'pot',
+    unitNoun: 'pot',
     measure: rating(rubrics.leafBurn, {
       code: 'burn',
       name: 'Burnt edges',
@@ -357,7 +357,7 @@ export const promisedMeasures: readonly Promised[] = [
     spread: 0.4,
     control: 1.6,
     sown: null,
-    unitWord: 'pot',
+    unitNoun: 'pot',
     measure: rating(rubrics.disease, {
       code: 'disease',
       name: 'Disease on the plant',
@@ -375,7 +375,7 @@ export const promisedMeasures: readonly Promised[] = [
     spread: 0.35,
     control: 20,
     sown: null,
-    unitWord: 'plot',
+    unitNoun: 'plot',
     measure: amount('weeds', {
       code: 'weeds',
       name: 'Weeds in a plot',
@@ -393,7 +393,7 @@ export const promisedMeasures: readonly Promised[] = [
     spread: 0.25,
     control: 8,
     sown: null,
-    unitWord: 'pot',
+    unitNoun: 'pot',
     measure: amount('cm', {
       code: 'root-length',
       name: 'Longest root',
@@ -410,7 +410,7 @@ export const promisedMeasures: readonly Promised[] = [
     spread: 0.3,
     control: 3,
     sown: null,
-    unitWord: 'pot',
+    unitNoun: 'pot',
     measure: rating(rubrics.flavour, {
       code: 'flavour',
       name: 'Flavour, tasted blind',
@@ -427,7 +427,7 @@ export const promisedMeasures: readonly Promised[] = [
     spread: 0.1,
     control: 150,
     sown: null,
-    unitWord: 'bottle',
+    unitNoun: 'bottle',
     measure: amount('g', {
       code: 'held',
       name: 'Water held',
@@ -444,7 +444,7 @@ export const promisedMeasures: readonly Promised[] = [
     spread: 0.5,
     control: 8,
     sown: null,
-    unitWord: 'square',
+    unitNoun: 'square',
     measure: amount('worms', {
       code: 'worms',
       name: 'Worms in a square',
@@ -461,7 +461,7 @@ export const promisedMeasures: readonly Promised[] = [
     spread: 0.5,
     control: 6,
     sown: null,
-    unitWord: 'plant',
+    unitNoun: 'plant',
     measure: amount('visits', {
       code: 'visits',
       name: 'Visits in ten minutes',

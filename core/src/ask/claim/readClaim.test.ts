@@ -232,7 +232,7 @@ describe('a claim becomes an experiment', () => {
         measure.id === id
           ? [
               experimentFromClaim(
-                { ...settled, text: 'It does.', measure, ratio: 2, days: null, alsoPromised: [], source: '', saidToWork: '' },
+                { ...settled, text: 'It does.', measure, ratio: 2, days: null, alsoPromised: [], source: '', claimedMechanism: '' },
                 begin,
               ).claimedRatio,
             ]
@@ -251,7 +251,7 @@ describe('a claim becomes an experiment', () => {
         days: 30,
         alsoPromised: ['taste'],
         source: 'a neighbour',
-        saidToWork: 'it feeds them',
+        claimedMechanism: 'it feeds them',
       },
       { created: '2026-04-01', startOn: '2026-04-01', seed: 5 },
     );
@@ -259,7 +259,7 @@ describe('a claim becomes an experiment', () => {
     expect(experiment).toMatchObject({
       claimedRatio: ['first-sprout', 'first-flower', 'ripe'].includes(measure.id) ? 0.2 : 5,
       claim: 'Compost gives radishes five times the weight.',
-      plan: { claimSource: 'a neighbour', saidToWork: 'it feeds them' },
+      plan: { claimSource: 'a neighbour', claimedMechanism: 'it feeds them' },
     });
     // What water a thing holds is weighed on the day.
     expect(Math.max(...itemAt(experiment.measures, 0).readingDays)).toBe(measure.id === 'held' ? 0 : 30);

@@ -16,8 +16,8 @@ export const airOrNone: ReadyQuestion = {
   hypothesis: 'Lettuce with an air pump is heavier after 28 days than without.',
   nullHypothesis: 'The air pump makes no difference to the mass.',
   arms: [control('still water'), treatment('A', 'air pump')],
-  unitWord: 'tank',
-  putIn: 'plants',
+  unitNoun: 'tank',
+  propagule: 'plants',
   place: 'water culture',
   unitsPerArm: 10,
   sown: null,
@@ -60,7 +60,7 @@ export const airOrNone: ReadyQuestion = {
     'Weigh the heads on day 28.',
   ],
   cautions: [cautions.electricity],
-  troubles: [
+  commonMistakes: [
     'One school lets the level of still water fall, so that roots hang in air: that is a third arm.',
     'Warm still water rots.',
     '“No clear gap” needs its limits: how many grams could be hidden?',

@@ -7,7 +7,7 @@ const sweetPea = {
   ...plainQuestion,
   theme: 'sprouting',
   plant: 'sweet pea seed',
-  unitWord: 'pot',
+  unitNoun: 'pot',
   sown: 20,
   light: 'window',
   shares: [
@@ -77,7 +77,7 @@ export const hardCoat: ReadyQuestion = {
     'Sow 20 seeds a pot, one depth; count every fourth day.',
   ],
   cautions: [harm, cautions.boiling, cautions.blades],
-  troubles: [
+  commonMistakes: [
     'Nicked through to the seed leaf.',
     'A seed that flew into another cup.',
     'Swollen is not sprouted.',
@@ -130,7 +130,7 @@ export const heatAndAcid: ReadyQuestion = {
     'Sow 20 seeds a pot, one depth; count every fourth day.',
   ],
   cautions: [harm, cautions.boiling, 'Mild kitchen acids only. Strong mineral acids are not for homes or schools.'],
-  troubles: [
+  commonMistakes: [
     'Vinegar that was not rinsed off.',
     'One jar for all pots of a kind: then the jar is what counts.',
     'Seed in the cold never stands in a refrigerator that holds food.',

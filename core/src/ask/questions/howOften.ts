@@ -20,7 +20,7 @@ export const howOften: ReadyQuestion = {
     treatment('5', 'on five days', { dose: 5, doseUnit: 'a week' }),
     treatment('2', 'on two days', { dose: 2, doseUnit: 'a week' }),
   ],
-  unitWord: 'pot',
+  unitNoun: 'pot',
   unitsPerArm: 10,
   sown: null,
   measures: [
@@ -50,10 +50,10 @@ export const howOften: ReadyQuestion = {
     'Cut and weigh on day 28.',
   ],
   cautions: [cautions.soil],
-  troubles: ['A pot that looks thirsty gets an extra sip.'],
+  commonMistakes: ['A pot that looks thirsty gets an extra sip.'],
   spreadGuess: 0.15,
   controlGuess: 18,
-  putIn: 'plants',
+  propagule: 'plants',
   shares: [{ what: 'saucer', by: 'unit' }],
   chance: 0.83,
 };

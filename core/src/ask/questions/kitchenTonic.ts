@@ -15,7 +15,7 @@ export const kitchenTonic: ReadyQuestion = {
   hypothesis: 'Spinach with the tonic is heavier after 28 days than with plain water.',
   nullHypothesis: 'The tonic makes no difference to the mass.',
   arms: [control('water boiled and cooled'), treatment('P', 'water from boiled peel'), reference('F', 'plant feed by its label')],
-  unitWord: 'pot',
+  unitNoun: 'pot',
   unitsPerArm: 12,
   sown: null,
   layout: 'blocks',
@@ -52,7 +52,7 @@ export const kitchenTonic: ReadyQuestion = {
     'Hide which can is which from whoever weighs.',
   ],
   cautions: [cautions.boiling, cautions.chemicals, cautions.mould],
-  troubles: [
+  commonMistakes: [
     'A rich mix feeds the control too.',
     'The tonic is warm and the water cold.',
     'More tonic than water because it “needs to soak in”.',
@@ -70,7 +70,7 @@ export const kitchenTonic: ReadyQuestion = {
   ],
   blind: true,
   agesFrom: 8,
-  controlBars: [{ measure: 'mass', arm: 'F', least: 16, most: null }],
+  controlLimits: [{ measure: 'mass', arm: 'F', least: 16, most: null }],
   chance: 0.89,
   mostly: ['no-difference-that-matters', 'cannot-tell'],
 };

@@ -15,7 +15,7 @@ export const moonOrDate: ReadyQuestion = {
   hypothesis: 'Radishes sown at a waxing moon are heavier after 35 days than those sown at a waning moon.',
   nullHypothesis: 'The moon makes no difference to the mass of radishes.',
   arms: [control('waning moon'), treatment('W', 'waxing moon')],
-  unitWord: 'tray',
+  unitNoun: 'tray',
   unitsPerArm: 8,
   sown: null,
   layout: 'pairs',
@@ -51,7 +51,7 @@ export const moonOrDate: ReadyQuestion = {
     'In a hurry? Six sowings, three of each, show only what is very large.',
   ],
   cautions: [cautions.lamps],
-  troubles: [
+  commonMistakes: [
     'One sowing each: then the weather of one week decides.',
     'Indoors no moonlight reaches them: say how the moon is thought to act.',
   ],

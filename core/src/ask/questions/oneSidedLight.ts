@@ -15,7 +15,7 @@ export const oneSidedLight: ReadyQuestion = {
   hypothesis: 'Turned seedlings lean less after ten days than seedlings that stand still.',
   nullHypothesis: 'Turning makes no difference to the lean.',
   arms: [control('stands still'), treatment('H', 'turned by hand each day'), treatment('M', 'turned slowly by its own motor')],
-  unitWord: 'pot',
+  unitNoun: 'pot',
   unitsPerArm: 10,
   sown: null,
   measures: [
@@ -51,7 +51,7 @@ export const oneSidedLight: ReadyQuestion = {
     'Photograph each pot from two sides at right angles, with the plumb line in the picture; measure the larger lean by code.',
   ],
   cautions: [cautions.lamps, cautions.electricity],
-  troubles: [
+  commonMistakes: [
     'All pots on one turntable count as one.',
     'Read after the turn, the lean is gone.',
     'The lamp was swapped on the way.',
@@ -60,7 +60,7 @@ export const oneSidedLight: ReadyQuestion = {
   ],
   spreadGuess: 0.2,
   controlGuess: 38,
-  putIn: 'plants',
+  propagule: 'plants',
   blind: true,
   shares: [
     { what: 'lamp from the side', by: 'all' },

@@ -30,7 +30,7 @@ describe.each(all)('%s', (_, question) => {
   it('says all that a plan needs, in a hypothesis that could turn out wrong', () => {
     expect(question.measures.filter((measure) => measure.primary)).toHaveLength(1);
     expect(question.arms.filter((arm) => arm.role === 'control')).toHaveLength(1);
-    for (const list of [question.kept, question.materials, question.steps, question.troubles, question.words, question.shares])
+    for (const list of [question.kept, question.materials, question.steps, question.commonMistakes, question.words, question.shares])
       expect(list.length).toBeGreaterThan(0);
     expect(question.measures.filter((measure) => measure.kind === 'rating' && measure.rubric.length < 3)).toEqual([]);
     for (const text of [question.question, question.hypothesis, question.nullHypothesis, question.about]) expect(text).toMatch(/[.?]$/);

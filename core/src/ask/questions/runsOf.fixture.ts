@@ -11,7 +11,7 @@ export const begin = { created: '2026-04-01T08:00:00Z', startOn: '2026-04-01', s
 /** So many simulated runs of a ready-made question. */
 export function runsOf(question: ReadyQuestion, runs: number): Study[] {
   const experiment = experimentFrom(question, begin);
-  const started = { ...experiment, plan: { ...experiment.plan, frozenOn: '2026-04-01' } };
+  const started = { ...experiment, plan: { ...experiment.plan, lockedOn: '2026-04-01' } };
   return Array.from(
     { length: runs },
     (_, i) => simulateStudy(started, simulationDefaults(question), { seed: i + 1, observers: ['Bracken'] }).study,

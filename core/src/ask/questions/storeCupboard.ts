@@ -15,7 +15,7 @@ export const storeCupboard: ReadyQuestion = {
   hypothesis: 'Fewer cupboard beans sprout within 9 days than beans sold for sowing.',
   nullHypothesis: 'Cupboard beans sprout as well as beans sold for sowing.',
   arms: [control('sold for sowing'), treatment('K', 'kitchen bag'), treatment('O', 'packet from four years ago')],
-  unitWord: 'towel',
+  unitNoun: 'towel',
   unitsPerArm: 8,
   sown: 25,
   light: 'none',
@@ -58,7 +58,7 @@ export const storeCupboard: ReadyQuestion = {
     'Keep them closed and warm; count on the days.',
   ],
   cautions: [cautions.dressedSeed, cautions.mould],
-  troubles: [
+  commonMistakes: [
     'Food seed that was heated to keep it does not sprout at all: that is the heat, not its age.',
     'Ten seeds are a quick look, four times twenty-five a test.',
     'Split or snapped seeds are damaged even if a root shows.',
@@ -67,7 +67,7 @@ export const storeCupboard: ReadyQuestion = {
   decision: '70 % or more: good enough to sow. 40 to 70 %: sow thicker. Under 40 %: do not sow.',
   spreadGuess: 0.08,
   controlGuess: 0.9,
-  controlBars: [{ measure: 'sprouts', arm: null, least: 70, most: null }],
+  controlLimits: [{ measure: 'sprouts', arm: null, least: 70, most: null }],
   kept: keptIn('dishes', 'lid'),
   shares: [
     { what: 'bag of its own', by: 'unit' },

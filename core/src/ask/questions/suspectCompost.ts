@@ -16,7 +16,7 @@ export const suspectCompost: ReadyQuestion = {
   hypothesis: 'More of the beans that are up show symptoms by day 35 with the suspect compost than with clean compost.',
   nullHypothesis: 'The compost makes no difference to the share of plants that show symptoms.',
   arms: [control('1 part in 3 of clean compost'), treatment('S', '1 part in 3 of the suspect compost')],
-  unitWord: 'pot',
+  unitNoun: 'pot',
   unitsPerArm: 12,
   sown: 4,
   light: 'window',
@@ -94,14 +94,14 @@ export const suspectCompost: ReadyQuestion = {
     'At the end bin the plants and the mix.',
   ],
   cautions: [cautions.soil, cautions.contaminated, 'The beans are not eaten; plants and mix go into the bin.'],
-  troubles: ['Two pots are too few; six show gross damage only.', 'Live worms say nothing about weedkiller.'],
+  commonMistakes: ['Two pots are too few; six show gross damage only.', 'Live worms say nothing about weedkiller.'],
   notTested: ['other contaminants', 'whether worms live in it'],
   decision:
     'Symptoms seen: do not spread it. None seen: a fault in a smaller share of plants than the interval says could still be missed.',
-  canReach: [],
+  spilloverRoutes: [],
   spreadGuess: 5,
   controlGuess: 4,
-  controlBars: [
+  controlLimits: [
     { measure: 'symptoms', arm: null, least: null, most: 15 },
     { measure: 'up', arm: null, least: 3, most: null },
   ],

@@ -21,7 +21,7 @@ export const treatingSolution: ReadyQuestion = {
     treatment('SL', 'solution, 2 h', { factors: { liquid: 'solution', bath: '2 h' } }),
     reference('D', 'dry'),
   ],
-  unitWord: 'towel',
+  unitNoun: 'towel',
   unitsPerArm: 8,
   sown: 25,
   layout: 'blocks',
@@ -84,7 +84,7 @@ export const treatingSolution: ReadyQuestion = {
     'Read through the bag on days 3, 5 and 7; open it on day 10 and count normal, damaged, just starting, mouldy, none.',
   ],
   cautions: [cautions.chemicals, cautions.mould, cautions.dressedSeed],
-  troubles: [
+  commonMistakes: [
     'Water and solution bathed for other times: then the time is tested too.',
     'Nine seeds where ten were meant.',
     '“Just starting” counted for one arm only.',

@@ -15,8 +15,8 @@ export const waterOrMix: ReadyQuestion = {
   hypothesis: 'The number of rosemary cuttings with roots on day 30 differs in water, compared with mix.',
   nullHypothesis: 'Water or mix makes no difference to how many cuttings root.',
   arms: [control('mix'), treatment('W', 'water')],
-  unitWord: 'glass',
-  putIn: 'cuttings',
+  unitNoun: 'glass',
+  propagule: 'cuttings',
   unitsPerArm: 10,
   sown: 6,
   layout: 'pairs',
@@ -72,7 +72,7 @@ export const waterOrMix: ReadyQuestion = {
     'Count the living plants on days 60 and 180.',
   ],
   cautions: [cautions.blades, cautions.soil],
-  troubles: [
+  commonMistakes: [
     'What roots fast in anything shows nothing.',
     'The move loses some: note the day and the step of each loss.',
     'A closed bag in full sun cooks them.',

@@ -20,7 +20,7 @@ export const whatHoldsWater: ReadyQuestion = {
     treatment('W', '+ wetting agent, 5 g', { factors: { organic: 'none', agent: '5 g' } }),
     treatment('OW', '+ both', { factors: { organic: '1 in 4', agent: '5 g' } }),
   ],
-  unitWord: 'bottle',
+  unitNoun: 'bottle',
   unitsPerArm: 10,
   sown: null,
   light: 'none',
@@ -74,7 +74,7 @@ export const whatHoldsWater: ReadyQuestion = {
     'Weigh again on day 4.',
   ],
   cautions: [cautions.soil],
-  troubles: [
+  commonMistakes: [
     'One bottle each shows nothing.',
     'Peat that is bone dry lets the water run past: pour twice.',
     'One batch of mix for all bottles of a kind counts as one.',

@@ -15,8 +15,8 @@ export const whereToGrow: ReadyQuestion = {
   hypothesis: 'Cabbages from raised boxes are heavier when cut than heads from the ground.',
   nullHypothesis: 'Where it grows makes no difference to the mass of the head.',
   arms: [control('in the ground'), treatment('R', 'raised box'), reference('P', 'big pot')],
-  unitWord: 'plot',
-  putIn: 'plants',
+  unitNoun: 'plot',
+  propagule: 'plants',
   place: 'bed',
   unitsPerArm: 8,
   sown: 2,
@@ -77,7 +77,7 @@ export const whereToGrow: ReadyQuestion = {
     'Cut each head when it is firm, and weigh it apart.',
   ],
   cautions: [cautions.soil, cautions.blades],
-  troubles: [
+  commonMistakes: [
     'Two beds that are there already: then these two beds are compared, and nothing is said of raised beds.',
     'Totals over unequal numbers of plants: divide by the plants.',
     'Pots dry out first.',

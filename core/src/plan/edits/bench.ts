@@ -77,7 +77,7 @@ export function changeShelf(experiment: Experiment, index: number, more: Partial
  * @param what travels: water, vapour, light, roots
  */
 export function toggleReach(experiment: Experiment, what: string): Experiment {
-  return changePlan(experiment, { canReach: toggled(experiment.plan.canReach, what) });
+  return changePlan(experiment, { spilloverRoutes: toggled(experiment.plan.spilloverRoutes, what) });
 }
 
 /**

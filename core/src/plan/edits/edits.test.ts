@@ -114,7 +114,7 @@ describe('what is undone', () => {
   it('never the start', () => {
     const started = startOn(plan, '2026-04-20', '2026-04-19');
     const back = restorePlan(plan, started);
-    expect([back.startedOn, back.plan.frozenOn]).toEqual(['2026-04-20', '2026-04-19']);
+    expect([back.startedOn, back.plan.lockedOn]).toEqual(['2026-04-20', '2026-04-19']);
   });
 });
 

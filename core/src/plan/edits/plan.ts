@@ -9,10 +9,10 @@ export function changePlan(experiment: Experiment, more: Partial<Plan>): Experim
 /**
  * Freezes the plan at its start.
  * @param startedOn day 0, a calendar date
- * @param frozenOn the moment from which it changes by amendment alone
+ * @param lockedOn the moment from which it changes by amendment alone
  */
-export function startOn(experiment: Experiment, startedOn: string, frozenOn: string): Experiment {
-  return changePlan(moveStart(experiment, startedOn), { frozenOn });
+export function startOn(experiment: Experiment, startedOn: string, lockedOn: string): Experiment {
+  return changePlan(moveStart(experiment, startedOn), { lockedOn });
 }
 
 function changeItem<Item>(items: readonly Item[], index: number, more: Partial<Item>): Item[] {

@@ -10,7 +10,7 @@ import type { Experiment, Fields } from '../../model';
  * @returns the experiment with the plan of before
  */
 export function restorePlan(before: Experiment, now: Experiment): Experiment {
-  const startedOn = now.plan.frozenOn === null ? before.startedOn : now.startedOn;
+  const startedOn = now.plan.lockedOn === null ? before.startedOn : now.startedOn;
   return { ...(restored(experimentFields, before, now) as Experiment), startedOn };
 }
 

@@ -7,7 +7,7 @@ export function identityRule({ units, plan }: Experiment): Finding[] {
   const bare = units.filter((unit) => unit.code.trim() === '');
   if (bare.length > 0)
     findings.push(
-      finding(`${bare.length} have no label of their own.`, `Give every ${plan.unitWord} its own label before anything goes in.`),
+      finding(`${bare.length} have no label of their own.`, `Give every ${plan.unitNoun} its own label before anything goes in.`),
     );
   const places = new Map<string, Unit>();
   for (const unit of units) {
@@ -18,7 +18,7 @@ export function identityRule({ units, plan }: Experiment): Finding[] {
       findings.push(
         finding(
           `${other.code} and ${unit.code} share one place but not one arm. Later nobody can tell them apart.`,
-          `Give each its own ${plan.unitWord} and its own place.`,
+          `Give each its own ${plan.unitNoun} and its own place.`,
         ),
       );
     }

@@ -16,7 +16,7 @@ export function lossesRule(experiment: Experiment): Finding[] {
     {
       rule: 'losses',
       severity: 'caution',
-      message: `Of ${counted(fewest, plan.unitWord)} an arm ${left === 0 ? 'perhaps none' : `about ${left}`} will be there at the end. That is fewer than the ${needed} that a clear answer needs.`,
+      message: `Of ${counted(fewest, plan.unitNoun)} an arm ${left === 0 ? 'perhaps none' : `about ${left}`} will be there at the end. That is fewer than the ${needed} that a clear answer needs.`,
       remedy: `Start with ${Math.ceil(needed / survival)} an arm.`,
     },
   ];

@@ -7,7 +7,7 @@ import { unitsByArm } from '../../study/unitsByArm';
 
 /** Units that share what no other arm has a part of: then that is the unit, and what is odd about it looks like the treatment. Source: Hurlbert SH (1984), pseudoreplication. */
 export function sharedRule(experiment: Experiment): Finding[] {
-  const { unitWord } = experiment.plan;
+  const { unitNoun } = experiment.plan;
   const arms = unitsByArm(experiment).map(({ arm, units }) => ({ arm, units, own: ownContainers(units, experiment.units) }));
   const alone = arms.filter(({ units, own }) => own.length === 1 && units.length > 1);
   const several = arms.filter(({ units, own }) => own.length > 1 && units.length > own.length);
@@ -21,7 +21,7 @@ export function sharedRule(experiment: Experiment): Finding[] {
       severity: 'serious',
       message:
         alone.length === 1
-          ? `Every ${unitWord} of ${first.arm.name} is in ${names}, and no other arm is. If ${names} is odd in any way, it will look like the treatment.`
+          ? `Every ${unitNoun} of ${first.arm.name} is in ${names}, and no other arm is. If ${names} is odd in any way, it will look like the treatment.`
           : `Each of ${inList(alone.map(({ arm }) => arm.name))} has one ${what} to itself: ${names}. Whatever is odd about a ${what} will look like the treatment.`,
       remedy: `Give each arm at least two ${plural(what)} of its own, let the arms share each one, or repeat it in batches, one after another.`,
     });
@@ -31,7 +31,7 @@ export function sharedRule(experiment: Experiment): Finding[] {
     const what = containerWord(itemAt(shared.own, 0));
     const each = several.map(
       ({ own, units }) =>
-        `${counted(own.length, what)} an arm with ${counted(Math.round(units.length / own.length), unitWord)} each count as ${own.length}, not as ${units.length}`,
+        `${counted(own.length, what)} an arm with ${counted(Math.round(units.length / own.length), unitNoun)} each count as ${own.length}, not as ${units.length}`,
     );
     const told =
       new Set(each).size === 1
@@ -41,7 +41,7 @@ export function sharedRule(experiment: Experiment): Finding[] {
       rule: 'shared',
       severity: 'caution',
       message: `${told}: what happens to a ${what} happens to all in it.`,
-      remedy: `More ${plural(what)} help more than more ${plural(unitWord)} in each.`,
+      remedy: `More ${plural(what)} help more than more ${plural(unitNoun)} in each.`,
     });
   }
   return findings;

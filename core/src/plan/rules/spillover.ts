@@ -15,15 +15,15 @@ export function openNeighbours({ units, plan }: Pick<Experiment, 'units' | 'plan
 
 /** Roots, water, vapour, light or drips can reach a neighbour of another arm. */
 export function spilloverRule(experiment: Experiment): Finding[] {
-  const { canReach, unitWord } = experiment.plan;
+  const { spilloverRoutes, unitNoun } = experiment.plan;
   const open = openNeighbours(experiment);
-  if (canReach.length === 0 || open.length === 0) return [];
+  if (spilloverRoutes.length === 0 || open.length === 0) return [];
   const [left, right] = itemAt(open, 0);
   return [
     {
       rule: 'spillover',
       severity: 'caution',
-      message: `${upperFirst(canReach.join(', '))} can get from one ${unitWord} to a neighbour of another arm, as from ${left.code} to ${right.code}.`,
+      message: `${upperFirst(spilloverRoutes.join(', '))} can get from one ${unitNoun} to a neighbour of another arm, as from ${left.code} to ${right.code}.`,
       remedy: 'Put barriers between them, leave a gap, or use a tray for each.',
     },
   ];

@@ -9,7 +9,7 @@ export function thinningRule({ units, plan }: Experiment): Finding[] {
     {
       rule: 'thinning',
       severity: 'caution',
-      message: `${sown} are sown and ${kept} kept in each ${plan.unitWord}, but nothing says which. One would keep the best in the favourite arm.`,
+      message: `${sown} are sown and ${kept} kept in each ${plan.unitNoun}, but nothing says which. One would keep the best in the favourite arm.`,
       remedy: 'Write a rule before sowing: keep the one nearest the centre.',
     },
   ];

@@ -7,7 +7,7 @@ import { mixEach } from './mix';
 /** Lines of the plan's list that only count what the kit works out by itself, and their words for it. */
 export interface CountedLines {
   /** "young tomatoes of one sowing" of "20 young tomatoes of one sowing". */
-  readonly putIn: string | null;
+  readonly propagule: string | null;
   /** "pots of 11 cm" of "24 pots of 11 cm". */
   readonly containers: string | null;
   readonly lines: ReadonlySet<string>;
@@ -25,21 +25,21 @@ export function countedLines(experiment: Experiment): CountedLines {
   });
   // One word may stand before it: deep pots, clear pouches.
   const begins = (rest: string, word: string) => new RegExp(`^(\\p{L}+ )?${escapeRegExp(word)}([ ,]|$)`, 'iu').test(rest);
-  const containers = counted.find(({ rest }) => begins(rest, plural(plan.unitWord)));
-  const putIn = counted.find((other) => other !== containers && wordsOf(experiment).some((word) => has(other.rest, word)));
+  const containers = counted.find(({ rest }) => begins(rest, plural(plan.unitNoun)));
+  const propagule = counted.find((other) => other !== containers && wordsOf(experiment).some((word) => has(other.rest, word)));
   const labels = own.filter((line) => /^(\d+ )?labels?( with codes)?$/i.test(line));
   const mix = mixEach(experiment).amount > 0 ? own.filter((line) => /^(seed )?mix( from one bag|, one bag)?$/i.test(line)) : [];
   return {
-    putIn: putIn?.rest ?? null,
+    propagule: propagule?.rest ?? null,
     containers: containers?.rest ?? null,
-    lines: new Set([...labels, ...mix, ...[containers, putIn].flatMap((found) => found?.line ?? [])]),
+    lines: new Set([...labels, ...mix, ...[containers, propagule].flatMap((found) => found?.line ?? [])]),
   };
 }
 
 /** Words by which what is put in is called. */
 function wordsOf({ plan }: Experiment): string[] {
   const bare = plan.plant.replace(/ (seeds?|seedlings?|cuttings?|plants?|in water)$/i, '');
-  return [plan.putIn, singular(plan.putIn), plural(singular(bare)), singular(bare)].filter((word) => word !== '');
+  return [plan.propagule, singular(plan.propagule), plural(singular(bare)), singular(bare)].filter((word) => word !== '');
 }
 
 const has = (text: string, word: string) => new RegExp(`(^|[^\\p{L}])${escapeRegExp(word)}([^\\p{L}]|$)`, 'iu').test(text);

@@ -31,11 +31,11 @@ export function kitOf(experiment: Experiment): KitLine[] {
 
 function containerLines(experiment: Experiment): BareLine[] {
   const { plan, units } = experiment;
-  if (isNoThing(plan.unitWord)) return [];
+  if (isNoThing(plan.unitNoun)) return [];
   const line: BareLine = {
     id: 'containers',
     group: 'containers',
-    what: countedLines(experiment).containers ?? plural(plan.unitWord),
+    what: countedLines(experiment).containers ?? plural(plan.unitNoun),
     amount: sparedWhole(units.length, Math.min(plan.kit.spare, 10)),
     unit: '',
     arms: perArm(experiment, () => 1),
@@ -81,7 +81,7 @@ function labelLines({ units, arms, plan }: Experiment): BareLine[] {
       amount: units.length + arms.length,
       unit: '',
       arms: [],
-      how: `one for each ${plan.unitWord} and one for each arm`,
+      how: `one for each ${plan.unitNoun} and one for each arm`,
       caution: '',
     },
   ];

@@ -22,7 +22,7 @@ export function mixEach({ plan }: Pick<Experiment, 'plan'>): {
   const { mediumEach, mediumBy } = plan.kit;
   if (mediumEach !== null) return { amount: mediumEach, unit: mediumBy, isUsual: false };
   const indoors = plan.place !== 'water culture' && plan.place !== 'ground';
-  return { amount: indoors ? (usual[plan.unitWord.toLowerCase()] ?? 0) : 0, unit: 'mL', isUsual: true };
+  return { amount: indoors ? (usual[plan.unitNoun.toLowerCase()] ?? 0) : 0, unit: 'mL', isUsual: true };
 }
 
 interface Blended {
@@ -93,7 +93,7 @@ export function mixLines(experiment: Experiment): BareLine[] {
             'mL',
           ),
         ];
-  const how = `${num(each)} ${unit} in each${isUsual ? `, as such a ${plan.unitWord} usually holds` : ''}${additions.length > 0 ? ', less what is blended in' : ''}; with ${num(kit.spare)} % to spare`;
+  const how = `${num(each)} ${unit} in each${isUsual ? `, as such a ${plan.unitNoun} usually holds` : ''}${additions.length > 0 ? ', less what is blended in' : ''}; with ${num(kit.spare)} % to spare`;
   return [line('mix', name, base, how), ...parts, ...blended.filter(({ arms }) => arms.length > 0), ...water];
 }
 

@@ -20,4 +20,4 @@ export const spared = (amount: number, spare: number): number => amount * (1 + s
 export const sparedWhole = (amount: number, spare: number): number => Math.ceil(spared(amount, spare) - 1e-9);
 
 /** Words for units that are places or plants themselves, and not things to get. */
-export const isNoThing = (unitWord: string): boolean => /^(plant|plot|spot|cutting|place|bed|unit)s?$/i.test(unitWord);
+export const isNoThing = (unitNoun: string): boolean => /^(plant|plot|spot|cutting|place|bed|unit)s?$/i.test(unitNoun);

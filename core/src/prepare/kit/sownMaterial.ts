@@ -26,7 +26,7 @@ export function expectedShares({ plan, measures }: Pick<Experiment, 'plan' | 'me
  */
 export function sownMaterialLines(experiment: Experiment): BareLine[] {
   const { plan, units } = experiment;
-  const { putIn, plantsKept, kit } = plan;
+  const { propagule, plantsKept, kit } = plan;
   const { sprout, survive } = expectedShares(experiment);
   const sown = perArm(experiment, (unit) => unit.sown ?? 0);
   const counted = units.some((unit) => unit.sown !== null);
@@ -38,9 +38,9 @@ export function sownMaterialLines(experiment: Experiment): BareLine[] {
       : wanted.map(({ arm, amount }) => ({ arm, amount: seedsToSow(amount, sprout, survive)?.forSure ?? amount }));
   const into = inAll(arms);
   // Bags that are buried are what they are put into, and where no plant is named nothing is put in.
-  if (into === 0 || (putIn === plural(plan.unitWord) && !isNoThing(plan.unitWord)) || (plan.plant === '' && !counted)) return [];
-  const what = countedLines(experiment).putIn ?? plainWords(plan.plant, putIn);
-  if (!counted && plantsKept === null && putIn === 'seeds')
+  if (into === 0 || (propagule === plural(plan.unitNoun) && !isNoThing(plan.unitNoun)) || (plan.plant === '' && !counted)) return [];
+  const what = countedLines(experiment).propagule ?? plainWords(plan.plant, propagule);
+  if (!counted && plantsKept === null && propagule === 'seeds')
     return [
       {
         id: 'put in',
@@ -49,7 +49,7 @@ export function sownMaterialLines(experiment: Experiment): BareLine[] {
         amount: null,
         unit: '',
         arms: [],
-        how: `the same grams for each ${plan.unitWord}, or say in Plan how many are sown`,
+        how: `the same grams for each ${plan.unitNoun}, or say in Plan how many are sown`,
         caution: '',
       },
     ];
@@ -76,7 +76,7 @@ export function sownMaterialLines(experiment: Experiment): BareLine[] {
     {
       ...line,
       id: 'put in by mass',
-      what: `${putIn}, weighed`,
+      what: `${propagule}, weighed`,
       amount: (get * thousand) / 1000,
       unit: 'g',
       arms: arms.map(({ arm, amount }) => ({ arm, amount: (amount * thousand) / 1000 })),
@@ -86,12 +86,12 @@ export function sownMaterialLines(experiment: Experiment): BareLine[] {
 }
 
 /** "lupin seeds" of lupin seed and seeds; a name that is many things already says enough. */
-function plainWords(plant: string, putIn: string): string {
-  const bare = plant.replace(/ in (water|a \w+)$/, '').replace(new RegExp(` ${putIn.replace(/s$/, '')}s?$`, 'i'), '');
-  if (bare === '' || bare.toLowerCase() === putIn.toLowerCase()) return putIn;
-  return /[^s]s$|seedlings|cuttings/.test(bare) && bare === plant && putIn !== 'seeds'
+function plainWords(plant: string, propagule: string): string {
+  const bare = plant.replace(/ in (water|a \w+)$/, '').replace(new RegExp(` ${propagule.replace(/s$/, '')}s?$`, 'i'), '');
+  if (bare === '' || bare.toLowerCase() === propagule.toLowerCase()) return propagule;
+  return /[^s]s$|seedlings|cuttings/.test(bare) && bare === plant && propagule !== 'seeds'
     ? plant
-    : `${bare.replace(/ (seedlings|microgreens)$/, '')} ${putIn}`;
+    : `${bare.replace(/ (seedlings|microgreens)$/, '')} ${propagule}`;
 }
 
 /** Where more is sown than is kept: in how many units at least as many come up. */

@@ -32,7 +32,7 @@ export function curvesPicture(shown: Shown): Picture | null {
     });
     return { arm, points };
   });
-  const word = plural(plan.unitWord);
+  const word = plural(plan.unitNoun);
   const [name, axis] = [kind.adds ? `${measure.name}, in all so far` : measure.name, valueAxis(shown)];
   const last = curves.flatMap(({ arm, points }) => {
     const end = points.at(-1);

@@ -38,7 +38,7 @@ export function daysPicture(shown: Shown): Picture {
   const waitedFor = (own: typeof times, day: number) => own.filter(({ time, happened }) => (happened ? time > day : time >= day)).length;
   const had = (own: typeof times) => own.filter(({ happened }) => happened).length;
   const title = findingTitle(shown);
-  const word = plural(plan.unitWord);
+  const word = plural(plan.unitNoun);
   return {
     id: `${measure.code}.days`,
     title,

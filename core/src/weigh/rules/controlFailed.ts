@@ -8,7 +8,7 @@ import { unitValues } from '../unitValues';
 /** The control, or another arm that has one, misses its bar once its last planned reading is in: the experiment says nothing either way. */
 export function controlFailedRule(study: Study): Finding[] {
   const { experiment } = study;
-  return experiment.plan.controlBars.flatMap((bar): Finding[] => {
+  return experiment.plan.controlLimits.flatMap((bar): Finding[] => {
     const measure = byCode(experiment.measures, bar.measure);
     const held = experiment.arms.find(({ code: arm, role }) => (bar.arm === null ? role === 'control' : arm === bar.arm));
     if (!measure || !held) return [];

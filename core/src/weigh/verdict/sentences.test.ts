@@ -67,7 +67,7 @@ function utter(seed: number): Uttered {
   });
   const serious: Finding = { rule: 'vehicle', severity: 'serious', message: 'The control got no water.', remedy: 'Give it some.' };
   const blocker: Finding = { ...serious, severity: 'blocker' };
-  const plan = { ...emptyPlan, plant: one(['', 'radish']), unitWord: one(['pot', 'dish', 'box']), endRule: 'day 7' };
+  const plan = { ...emptyPlan, plant: one(['', 'radish']), unitNoun: one(['pot', 'dish', 'box']), endRule: 'day 7' };
   const value = (arm: string, i: number) => ({ unit: `${arm}${i}`, arm, block: null, value: 5 });
   const judged = verdict({
     experiment: anExperiment({ arms, plan, comparison: allPairs ? 'all-pairs' : 'control' }),

@@ -106,7 +106,7 @@ describe('the sentence', () => {
 
   it('never calls a failed control’s experiment anything but unfair', () => {
     const unfair = two([15, 16, 14, 15.5, 14.5], {
-      plan: { ...emptyPlan, plant: 'radish', endRule: 'x', controlBars: [{ measure: 'height', arm: null, least: 50, most: null }] },
+      plan: { ...emptyPlan, plant: 'radish', endRule: 'x', controlLimits: [{ measure: 'height', arm: null, least: 50, most: null }] },
     });
     expect(unfair.code).toBe('not-a-fair-test');
     expect(unfair.sentence).toMatch(/^This was not a fair test, so it says nothing either way\. The control, plain water, came to 10 cm/);

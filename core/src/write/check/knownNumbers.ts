@@ -50,13 +50,13 @@ function planNumbers({ experiment, observations }: Study): Known[] {
     const sown = own.flatMap((unit) => unit.sown ?? []);
     const total = sown.reduce((sum, count) => sum + count, 0);
     const gone = own.filter(({ status }) => status === 'lost' || status === 'excluded').length;
-    const word = plural(plan.unitWord);
+    const word = plural(plan.unitNoun);
     return [
       known('units', own.length, '', { arm, words: `${own.length} ${word}` }),
       known('units', gone, '', { arm, words: `${gone} ${word} lost` }),
       known('units', own.length - gone, '', { arm, words: `${own.length - gone} ${word}` }),
-      known('put in', total, '', { arm, words: `${total} ${plan.putIn}` }),
-      ...[...new Set(sown)].map((count) => known('put in', count, '', { arm, words: `${count} ${plan.putIn} each` })),
+      known('put in', total, '', { arm, words: `${total} ${plan.propagule}` }),
+      ...[...new Set(sown)].map((count) => known('put in', count, '', { arm, words: `${count} ${plan.propagule} each` })),
     ];
   };
   const last =

@@ -25,7 +25,7 @@ const base = studyOf(
       }),
       aMeasure({ code: 'root', name: 'Longest root', unit: 'mm', primary: false, readingDays: [10] }),
     ],
-    plan: { ...emptyPlan, plant: 'radish', unitWord: 'dish', putIn: 'seeds', changed: 'salt in the water' },
+    plan: { ...emptyPlan, plant: 'radish', unitNoun: 'dish', propagule: 'seeds', changed: 'salt in the water' },
     startedOn: started,
     endedOn: '2026-04-11',
   },
@@ -119,7 +119,7 @@ export const basil: Study = studyOf(
   {
     arms: [anArm('C', { name: 'plain water' }), anArm('T', { name: 'nettle tea' })],
     measures: [aMeasure({ readingDays: [7, 14] })],
-    plan: { ...emptyPlan, plant: 'basil', unitWord: 'pot', putIn: 'plants' },
+    plan: { ...emptyPlan, plant: 'basil', unitNoun: 'pot', propagule: 'plants' },
     endedOn: '2026-04-15',
   },
 );

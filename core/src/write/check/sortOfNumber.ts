@@ -60,12 +60,12 @@ const sorts: readonly Sort[] = [
     fits: sortIs('units', 'put in'),
   },
   {
-    is: ({ number, plan }) => [plan.unitWord.toLowerCase(), plural(plan.unitWord.toLowerCase())].includes(number.unit),
+    is: ({ number, plan }) => [plan.unitNoun.toLowerCase(), plural(plan.unitNoun.toLowerCase())].includes(number.unit),
     fits: sortIs('units'),
   },
   { is: unitIs('arms', 'treatments', 'groups'), fits: ({ sort, arm }) => sort === 'units' && arm === null },
   {
-    is: ({ number, plan }) => [number.unit, plural(number.unit)].includes(plan.putIn.toLowerCase()),
+    is: ({ number, plan }) => [number.unit, plural(number.unit)].includes(plan.propagule.toLowerCase()),
     fits: sortIs('put in', 'success'),
   },
   {
