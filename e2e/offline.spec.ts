@@ -143,13 +143,13 @@ test.describe
     const study = (await (await page.request.get(`${BASE}/api/experiments/${id}/study`)).json()) as {
       experiment: Experiment;
       observations: Observation[];
-      happenings: Incident[];
+      incidents: Incident[];
     };
     expect(study.observations).toHaveLength(50);
     expect(new Set(study.observations.map(({ unit, measure }) => `${unit} ${measure}`)).size).toBe(50);
     const ids = study.observations.map(({ id: own }) => own);
     expect(ids).toEqual([...ids].sort());
-    expect(study.happenings.map(({ note }) => note).sort()).toEqual(['a cat', 'a draught', 'the lamp was out']);
+    expect(study.incidents.map(({ note }) => note).sort()).toEqual(['a cat', 'a draught', 'the lamp was out']);
     expect(study.experiment.units.filter(({ status }) => status === 'lost')).toHaveLength(1);
     expect(study.observations.every(({ observer }) => observer === person.name)).toBe(true);
   });

@@ -54,7 +54,7 @@ function runWorld(world: World, withEffect: boolean, matters: number | null): Ta
   const { experiment, measure } = experimentOf(world, matters);
   const source = random(77);
   const tally: Tally = { supported: 0, opposite: 0, covered: 0, intervals: 0, alike: 0, told: 0, classical: 0 };
-  const study = { experiment, observations: [], happenings: [], care: [], photos: [] };
+  const study = { experiment, observations: [], incidents: [], care: [], photos: [] };
   for (let run = 0; run < RUNS; run++) {
     const data = dataOf(experiment, world.draw(source, withEffect), measure.kind === 'event');
     const result = weighMeasure(study, measure, data, [], { seed: run, beside: false });

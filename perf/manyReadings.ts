@@ -10,5 +10,5 @@ export function manyReadings(readings: number): Study {
     ...{ ...blankOf(observationFields), id: `r${i}`, unit: `D${i % 60}`, measure: 'sprouts', observedOn: '2026-01-04', value: i % 25 },
     plant: String(Math.floor(i / 60)),
   }));
-  return { experiment, observations, happenings: [], care: [], photos: [] };
+  return { experiment, observations, incidents: [], care: [], photos: [] };
 }

@@ -9,7 +9,7 @@ import { startTestServer, type HttpAnswer } from '../server/src/testServer';
 /** What was answered that never may be, in a line each. */
 type Fault = string;
 
-const pack = zipPackage(writePackage({ experiment: anyPlan, observations: [], happenings: [], care: [], photos: [] }));
+const pack = zipPackage(writePackage({ experiment: anyPlan, observations: [], incidents: [], care: [], photos: [] }));
 
 const deep = JSON.parse(`${'['.repeat(400)}1${']'.repeat(400)}`) as unknown;
 const junk = fc.oneof(

@@ -3,7 +3,7 @@ import type { Care, Incident, Observation, Photo } from '@fern/core';
 /** Something that was logged by whoever had the same experiment open. */
 export type LoggedNews =
   | { readonly kind: 'reading'; readonly content: Observation }
-  | { readonly kind: 'happening'; readonly content: Incident }
+  | { readonly kind: 'incident'; readonly content: Incident }
   | { readonly kind: 'care'; readonly content: Care }
   | { readonly kind: 'photo'; readonly content: Photo };
 

@@ -75,7 +75,7 @@ it('blocks: 10 barley varieties at 6 sites in 2 years (Immer, Hayes & Powers 193
   const result = only({
     experiment,
     observations: rows.map(({ unit, value }) => anObservation(unit, value)),
-    happenings: [],
+    incidents: [],
     care: [],
     photos: [],
   });
@@ -88,7 +88,7 @@ it('blocks: 10 barley varieties at 6 sites in 2 years (Immer, Hayes & Powers 193
   const oneWay = only({
     experiment: { ...experiment, layout: 'completely-random' },
     observations: rows.map(({ unit, value }) => anObservation(unit, value)),
-    happenings: [],
+    incidents: [],
     care: [],
     photos: [],
   });
@@ -111,7 +111,7 @@ describe('a factorial: N and K on peas (Venables & Ripley 2002, p. 165; R aov)',
     const units = yields.map((_, i) => aUnit(`u${i}`, `n${n[i]}k${k[i]}`, { block: block(i) }));
     const observations = yields.map((value, i) => anObservation(`u${i}`, value));
     return new Map(
-      only({ experiment: anExperiment({ layout, arms, units }), observations, happenings: [], care: [], photos: [] }).terms.map((row) => [
+      only({ experiment: anExperiment({ layout, arms, units }), observations, incidents: [], care: [], photos: [] }).terms.map((row) => [
         row.term,
         row,
       ]),
@@ -180,7 +180,7 @@ it('an event: Kaplan–Meier medians and log-rank (Gehan 1965; R survfit, survdi
   const result = only({
     experiment,
     observations: times.map((time, i) => anObservation(`u${i}`, itemAt(seen, i), { observedOn: day(time) })),
-    happenings: [],
+    incidents: [],
     care: [],
     photos: [],
   });
@@ -223,7 +223,7 @@ describe('doses', () => {
     return only({
       experiment,
       observations: points.map(([, value], i) => anObservation(`u${i}`, value)),
-      happenings: [],
+      incidents: [],
       care: [],
       photos: [],
     }).trend;

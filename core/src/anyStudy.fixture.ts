@@ -129,7 +129,7 @@ export function anyStudy(): fc.Arbitrary<Study> {
           replaces: fc.constant(null),
         }),
       );
-    const happening: fc.Arbitrary<Incident> = fc.record({
+    const incident: fc.Arbitrary<Incident> = fc.record({
       id: fc.constant('h1'),
       on: date,
       kind: fc.constantFrom('equipment' as const, 'weather' as const, 'mix-up' as const, 'protocol-change' as const, 'other' as const),
@@ -206,7 +206,7 @@ export function anyStudy(): fc.Arbitrary<Study> {
     return fc.record({
       experiment,
       observations,
-      happenings: fc.array(happening, { maxLength: 1 }),
+      incidents: fc.array(incident, { maxLength: 1 }),
       care: fc.array(care, { maxLength: 1 }),
       photos: fc.array(photo, { maxLength: 1 }),
     });

@@ -102,5 +102,5 @@ export function studyOf(
   const observations = Object.entries(values).flatMap(([arm, list]) =>
     list.map((value, i) => anObservation(`${arm}${i + 1}`, value, { measure: measure.code, category: measure.category })),
   );
-  return { experiment, observations, happenings: [], care: [], photos: [] };
+  return { experiment, observations, incidents: [], care: [], photos: [] };
 }

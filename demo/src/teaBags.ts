@@ -32,7 +32,7 @@ export const teaBags: DemoExperiment = {
   truth,
   log: (study) => ({
     ...weighedAgain(study),
-    happenings: [
+    incidents: [
       {
         ...blankOf(incidentFields),
         id: 'rain',

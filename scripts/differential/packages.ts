@@ -107,7 +107,7 @@ function studyWith(name: string, source: Random, { kind: [kind, sown, when], des
     units,
     measures: [measure],
   });
-  return { experiment, observations: readingsOf(source, measure, arms, units, trouble), happenings: [], care: [], photos: [] };
+  return { experiment, observations: readingsOf(source, measure, arms, units, trouble), incidents: [], care: [], photos: [] };
 }
 
 function readingsOf(source: Random, measure: Measure, arms: readonly Arm[], units: readonly Unit[], trouble: Trouble): Observation[] {

@@ -17,7 +17,7 @@ import { fieldErrors, type Account } from '@fern/contract';
 import { changes, type Changes } from './changes';
 import { codeOf } from './databaseFile';
 import { onlyUnder } from './hosts';
-import { APP_HEADER, inNamesOf } from './formerNames';
+import { APP_HEADER, inNamesOf, toPathOfNow } from './formerNames';
 import { limits } from './limits';
 import { withoutValues } from './withoutValues';
 import { notFound, ProblemError } from './ProblemError';
@@ -105,6 +105,7 @@ function api(context: Context, signInAttempts: number): express.Router {
         : undefined,
     );
   });
+  router.use(toPathOfNow);
   const limited = limits(signInAttempts);
   for (const line of routes)
     router[line.method](line.path, admit(line, context), ...bodyOf(line), ...(line.limited ? limited : []), answer(line, context));

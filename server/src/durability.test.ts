@@ -58,7 +58,7 @@ it('what was acknowledged is there once after the server was killed in the midst
   const { id } = await call<ExperimentRecord>('POST', '/experiments', anyPlan);
   const observations = Array.from({ length: IMPORTED }, (_, i) => anyReading(`i${i}`));
   const zip = zipPackage(
-    writePackage({ experiment: { ...anyPlan, title: 'Brought in' }, observations, happenings: [], care: [], photos: [] }),
+    writePackage({ experiment: { ...anyPlan, title: 'Brought in' }, observations, incidents: [], care: [], photos: [] }),
   );
   const acknowledged: string[] = [];
   let imported = 0;

@@ -1,5 +1,6 @@
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import type { ExperimentRecord } from '@fern/contract';
+import type { Study } from '@fern/core';
 import { anyReading, startRoutes, type RouteFixture } from './routeFixtures';
 
 let room: RouteFixture;
@@ -43,10 +44,16 @@ it('a page that was opened before the update reads and saves in its own names, a
   expect(after.experiment).toEqual({ ...now.experiment, title: 'From an open tab' });
 });
 
-it('a reading that waited in the browser since before the update is taken', async () => {
+it('what waited in the browser since before the update is taken', async () => {
   const { teacher, id } = room;
   const sent = await teacher.call('POST', `/api/experiments/${id}/observations`, { observations: [anyReading('waited')] }, before);
   expect(sent.status).toBe(200);
+  const cat = { id: 'h', on: '2026-04-02', kind: 'other', arms: [], units: ['D01'], note: 'a cat' };
+  expect((await teacher.call('POST', `/api/experiments/${id}/happenings`, cat, before)).status).toBe(200);
+  const study = (await teacher.call('GET', `/api/experiments/${id}/study`)).body as Study;
+  expect(study.incidents.map(({ note }) => note)).toEqual(['a cat']);
+  const kept = (await teacher.call('GET', `/api/experiments/${id}/study`, undefined, before)).body as { happenings: unknown[] };
+  expect(kept.happenings).toEqual(study.incidents);
   const state = { status: 'lost', statusReason: 'dropped', lostOn: null };
   expect((await teacher.call('PATCH', `/api/experiments/${id}/units/D02`, state, before)).status).toBe(200);
 });

@@ -1,5 +1,5 @@
-import { experimentFields, withFormerNames, type Experiment } from '@fern/core';
-import type { Request } from 'express';
+import { experimentFields, withFormerNames, type Experiment, type Study } from '@fern/core';
+import type { Request, RequestHandler } from 'express';
 
 /** The header that the app sends with every call that changes something: another site's form cannot. It says in which names it speaks. */
 export const APP_HEADER = 'x-fern-test';
@@ -10,10 +10,17 @@ const BEFORE = '1';
 export const asksInFormerNames = (request: Request): boolean => request.get(APP_HEADER) === BEFORE;
 
 /** An answer with an experiment in it, in the names of the version before. */
-export const inFormerNames = (answer: { readonly experiment: Experiment }): object => ({
-  ...answer,
-  experiment: withFormerNames(experimentFields, answer.experiment),
-});
+export function inFormerNames({ incidents, ...answer }: Partial<Pick<Study, 'incidents'>> & { readonly experiment: Experiment }): object {
+  const experiment = withFormerNames(experimentFields, answer.experiment);
+  return { ...answer, ...(incidents ? { happenings: incidents } : {}), experiment };
+}
+
+/** A request under its address of now. */
+export const toPathOfNow: RequestHandler = (request, _response, next) => {
+  if (asksInFormerNames(request))
+    request.url = request.url.replace(/\/happenings$/, '/incidents').replace(/\/photos\/mended$/, '/photos/revisions');
+  next();
+};
 
 /** What a route answers, in the names of who asked. */
 export function inNamesOf(request: Request, answer: unknown): unknown {

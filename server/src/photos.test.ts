@@ -112,7 +112,7 @@ describe('a photo', () => {
   it('is mended and withdrawn with the old words kept, by one person at a time', async () => {
     const id = await made();
     await send(id, anyPhoto('a'));
-    const mend = (entry: Photo) => room.teacher.call('POST', `/api/experiments/${id}/photos/mended`, entry);
+    const mend = (entry: Photo) => room.teacher.call('POST', `/api/experiments/${id}/photos/revisions`, entry);
     const own = { file: 'a.jpg', replaces: 'a' };
     expect((await mend(anyPhoto('b', { ...own, on: '2026-04-06', units: ['D02'], note: 'it was D02' }))).status).toBe(200);
     expect((await mend(anyPhoto('c', { ...own }))).status).toBe(409);
@@ -133,7 +133,7 @@ describe('a photo', () => {
     expect(said(await remove())).toMatch(/Withdraw it first/);
     await room.teacher.call(
       'POST',
-      `/api/experiments/${id}/photos/mended`,
+      `/api/experiments/${id}/photos/revisions`,
       anyPhoto('b', { file: 'a.jpg', replaces: 'a', withdrawn: true }),
     );
     expect((await remove()).status).toBe(204);

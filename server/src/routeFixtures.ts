@@ -69,9 +69,9 @@ export const goodBodies: Readonly<Record<string, unknown>> = {
   'patch /experiments/:id/units/:unit': { status: 'lost', statusReason: 'dropped' },
   'patch /experiments/:id/units/:unit/sown': { sown: 24, on: '2026-04-04' },
   'post /experiments/:id/observations': { observations: [anyReading('one'), anyReading('two', { replaces: 'one' })] },
-  'post /experiments/:id/happenings': { id: 'h', on: '2026-04-02', kind: 'other', arms: [], units: ['D01'], note: 'a cat' },
+  'post /experiments/:id/incidents': { id: 'h', on: '2026-04-02', kind: 'other', arms: [], units: ['D01'], note: 'a cat' },
   'post /experiments/:id/photos': photoForm(anyPhoto('f')),
-  'post /experiments/:id/photos/mended': anyPhoto('g', { replaces: 'f' }),
+  'post /experiments/:id/photos/revisions': anyPhoto('g', { replaces: 'f' }),
   'post /experiments/:id/care': {
     id: 'c',
     on: '2026-04-02',

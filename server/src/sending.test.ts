@@ -41,7 +41,7 @@ describe('what a client makes', () => {
   const care: Care = { ...blankOf(careFields), id: 'c1', on: '2026-04-03', units: ['D01'], amount: 20, amountUnit: 'mL' };
 
   it.each([
-    ['happenings', event, { note: 'two cats' }],
+    ['incidents', event, { note: 'two cats' }],
     ['care', care, { amount: 30 }],
   ] as const)(
     'the same entry of %s again is the same one; with other content it is refused, and the first stays',
@@ -76,7 +76,7 @@ describe('what a client makes', () => {
       pointer: '/units/1',
       detail: 'There is no unit D99 in this experiment.',
     });
-    expect((await wrong('happenings', { ...event, id: 'e9', arms: ['Q'] })).errors?.[0]?.pointer).toBe('/arms/0');
+    expect((await wrong('incidents', { ...event, id: 'e9', arms: ['Q'] })).errors?.[0]?.pointer).toBe('/arms/0');
   });
 
   it('care is mended like any entry', async () => {
@@ -87,7 +87,7 @@ describe('what a client makes', () => {
   });
 
   it('an entry is mended once, in a chain, and only one that is there', async () => {
-    const address = `/api/experiments/${id}/happenings`;
+    const address = `/api/experiments/${id}/incidents`;
     const mend = (own: string, replaces: string, more: Partial<Incident> = {}) =>
       teacher.call('POST', address, { ...event, id: own, replaces, ...more });
     await teacher.call('POST', address, event);
@@ -96,8 +96,8 @@ describe('what a client makes', () => {
     expect(problem(await mend('m2', 'e1')).detail).toMatch(/was mended already/);
     expect(problem(await mend('m3', 'nobody')).errors?.[0]?.pointer).toBe('/replaces');
     expect((await mend('m4', 'm1', { withdrawn: true })).status).toBe(200);
-    const { happenings } = (await teacher.call('GET', `/api/experiments/${id}/study`)).body as StudyRecord;
-    expect(happenings.map((own) => own.id).sort()).toEqual(['e1', 'm1', 'm4']);
+    const { incidents } = (await teacher.call('GET', `/api/experiments/${id}/study`)).body as StudyRecord;
+    expect(incidents.map((own) => own.id).sort()).toEqual(['e1', 'm1', 'm4']);
   });
 
   it('an experiment sent again under its key, after a lost reply, is one experiment', async () => {

@@ -87,7 +87,7 @@ const readOnFourDays = { ...anySprouting, measures: anySprouting.measures.map((m
 export function startedStudy(observations: readonly Observation[] = [], more: Partial<Experiment> = {}): Study {
   const draft = experimentFrom(readOnFourDays, { created: '2026-04-01', startOn: addDays(today(), -3), seed: 4 });
   const experiment = { ...draft, ...more, plan: { ...draft.plan, lockedOn: draft.startedOn } };
-  return { experiment, observations, happenings: [], care: [], photos: [] };
+  return { experiment, observations, incidents: [], care: [], photos: [] };
 }
 
 /** Routes with empty pages: where a part would go is what counts. */

@@ -36,7 +36,7 @@ function study(measures: readonly Measure[] = [volume, height, width]): Study {
     anObservation(unit, h, { measure: 'height' }),
     anObservation(unit, w, { measure: 'width' }),
   ]);
-  return { experiment: anExperiment({ units, measures }), observations, happenings: [], care: [], photos: [] };
+  return { experiment: anExperiment({ units, measures }), observations, incidents: [], care: [], photos: [] };
 }
 
 describe('a measure that is worked out', () => {

@@ -88,7 +88,7 @@ describe('the units that take part', () => {
   const study = (units: readonly Unit[], measure: Measure, observations: readonly Observation[]): Study => ({
     experiment: anExperiment({ units, measures: [measure] }),
     observations,
-    happenings: [],
+    incidents: [],
     care: [],
     photos: [],
   });
@@ -157,7 +157,7 @@ describe('a pot in which nothing is left', () => {
   const study = (measure: Measure, observations: readonly Observation[], more: readonly Measure[] = []): Study => ({
     experiment: anExperiment({ units: [aUnit('u1', 'C'), aUnit('u2', 'C')], measures: [measure, ...more] }),
     observations,
-    happenings: [],
+    incidents: [],
     care: [],
     photos: [],
   });
@@ -201,7 +201,7 @@ describe('what was read late', () => {
     const measure = aMeasure({ ...at, ...more });
     const study = {
       experiment: anExperiment({ units: [aUnit('C1', 'C')], measures: [measure] }),
-      happenings: [],
+      incidents: [],
       care: [],
       photos: [],
       observations,

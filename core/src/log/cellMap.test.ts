@@ -10,7 +10,7 @@ const units = ['A1', 'A2', 'B1', 'B2'].map((code, i) =>
 );
 const experiment = anExperiment({ arms: [anArm('C', { name: 'plain' }), anArm('T', { name: 'soaked' })], units, measures: [up, flower] });
 const items = (more: Partial<typeof experiment> = {}) =>
-  roundItemsOf({ experiment: { ...experiment, ...more }, observations: [], happenings: [], care: [], photos: [] }, 7);
+  roundItemsOf({ experiment: { ...experiment, ...more }, observations: [], incidents: [], care: [], photos: [] }, 7);
 const codes = (list: ReturnType<typeof tappedItems>) => list.map(({ unit }) => unit.code);
 
 describe('a map of cells', () => {

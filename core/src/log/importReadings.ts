@@ -28,7 +28,7 @@ interface Import {
   /** Calendar date: nothing later can have been read. */
   readonly today: string;
   /** Where something else stands already, the file is right. */
-  readonly mend: boolean;
+  readonly overwrite: boolean;
   readonly observer: string | null;
   readonly id: () => string;
 }
@@ -133,7 +133,7 @@ function cellsOf({ text }: Row, line: readonly string[], head: readonly string[]
 }
 
 /** Takes what a cell says, unless it stands there already; or says in words why it cannot be. */
-function take(found: Found, { text }: Row, { readings, taken, met }: Progress, { study, mend, observer, id }: Import): string | null {
+function take(found: Found, { text }: Row, { readings, taken, met }: Progress, { study, overwrite, observer, id }: Import): string | null {
   const { unit, measure, says, on } = found;
   const { adds } = kindOf(measure);
   const placeOf = (day: number | string | null) => JSON.stringify([unit.code, measure.code, day]);
@@ -149,7 +149,8 @@ function take(found: Found, { text }: Row, { readings, taken, met }: Progress, {
   }
   const twice = adds ? undefined : taken.get(placeOf(plannedDay ?? on));
   if (twice) return `${unit.code} has ${twice.value ?? 'nothing'} for this day in a row above.`;
-  if (before && !mend) return `${unit.code} has ${before.value ?? 'nothing'} there already, and the file says ${says.value ?? 'nothing'}.`;
+  if (before && !overwrite)
+    return `${unit.code} has ${before.value ?? 'nothing'} there already, and the file says ${says.value ?? 'nothing'}.`;
   const by = { id: id(), observer: text('observer') || observer, blinded: readsBlind(study.experiment), source: 'import' as const };
   const reading = recordReading(
     { unit, measure, plannedDay, reading: before },

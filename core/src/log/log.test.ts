@@ -114,7 +114,7 @@ describe('walks', () => {
         anObservation('D01', 4, { measure: 'sprouts', observedOn: '2026-04-04' }),
         anObservation('D01', 9, { measure: 'sprouts', observedOn: '2026-04-06' }),
       ],
-      happenings: [],
+      incidents: [],
       care: [],
       photos: [],
     });

@@ -34,7 +34,7 @@ const experiment = {
 const study: Study = {
   experiment: { ...experiment, plan: { ...experiment.plan, lockedOn: '2026-04-01', unitNoun: 'pot' } },
   observations: [],
-  happenings: [],
+  incidents: [],
   care: [],
   photos: [],
 };
@@ -150,7 +150,7 @@ describe('a table from elsewhere', () => {
       uses,
       measure: 'height',
       today: '2026-04-30',
-      mend: false,
+      overwrite: false,
       observer: 'Moss',
       id: () => `i${++ids}`,
       ...more,
@@ -223,7 +223,7 @@ describe('a table from elsewhere', () => {
     expect(take(file, { study: before })).toEqual({
       problems: [{ row: 3, column: '4', message: 'P02 has 4 there already, and the file says 4.4.' }],
     });
-    expect(take(file, { study: before, mend: true })).toMatchObject({
+    expect(take(file, { study: before, overwrite: true })).toMatchObject({
       same: 1,
       readings: [{ unit: 'P02', replaces: 'b', value: 4.4, observedOn: '2026-04-05' }],
     });
@@ -249,7 +249,7 @@ describe('a table from elsewhere', () => {
       uses: guessColumns(itemAt(rows, 0), study.experiment, 'height'),
       measure: 'height',
       today: '2026-04-30',
-      mend: false,
+      overwrite: false,
       observer: null,
       id: () => 'i',
     };

@@ -64,7 +64,7 @@ export type Comparison = Experiment['comparison'];
 export interface Study {
   readonly experiment: Experiment;
   readonly observations: readonly Observation[];
-  readonly happenings: readonly Incident[];
+  readonly incidents: readonly Incident[];
   readonly care: readonly Care[];
   readonly photos: readonly Photo[];
 }

@@ -43,7 +43,7 @@ export function readPackage(files: PackageFiles): ReadResult {
     study: {
       experiment,
       observations: named ? observations : onRounds(experiment, observations),
-      happenings: rows.events.map(({ record }) => record),
+      incidents: rows.events.map(({ record }) => record),
       care: rows.care.map(({ record }) => record),
       photos: rows.photos.map(({ record }) => record),
     },

@@ -26,7 +26,7 @@ export function writePackage(study: Study): PackageFiles {
     units: experiment.units,
     measures: experiment.measures,
     observations: study.observations,
-    events: study.happenings,
+    events: study.incidents,
     care: study.care,
     photos: study.photos,
   };

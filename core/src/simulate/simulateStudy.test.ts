@@ -103,10 +103,10 @@ describe('simulated readings', () => {
   it('losses end a unit’s readings, are logged, and mark the unit; duds and pests hold growth back', () => {
     const experiment = bench(50, { readingDays: [10, 20] });
     const process: Process = { process: 'growth', reads: 'height', size: 20, rate: 0.3, effect: { '': 1 } };
-    const { observations, happenings, experiment: after } = run(experiment, process, { losses: 0.3 });
+    const { observations, incidents, experiment: after } = run(experiment, process, { losses: 0.3 });
     const lost = after.units.filter((unit) => unit.status === 'lost');
     expect(lost.length).toBeGreaterThan(15);
-    expect(happenings.map((event) => event.units[0]).sort()).toEqual(lost.map((unit) => unit.code).sort());
+    expect(incidents.map((event) => event.units[0]).sort()).toEqual(lost.map((unit) => unit.code).sort());
     expect(observations.filter((row) => lost.some((unit) => unit.code === row.unit) && row.id.endsWith('-20'))).toEqual([]);
     expect(run(experiment, process, { duds: 1 }).observations.every((row) => row.value === 0)).toBe(true);
     const healthy = centre(on(experiment, run(experiment, process).observations, 'C', 20));

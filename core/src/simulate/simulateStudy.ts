@@ -76,7 +76,7 @@ export function simulateStudy(experiment: Experiment, truth: Truth, options: Sim
     });
   });
   const lost = units.filter((living) => living.lostOn <= until);
-  const happenings = lost.map(({ unit, lostOn }): Incident => ({
+  const incidents = lost.map(({ unit, lostOn }): Incident => ({
     id: `loss-${unit.code}`,
     on: addDays(unit.startedOn ?? startedOn, lostOn),
     kind: 'loss',
@@ -92,7 +92,7 @@ export function simulateStudy(experiment: Experiment, truth: Truth, options: Sim
     const lostOn = lostDays.get(unit.code);
     return lostOn === undefined ? unit : { ...unit, status: 'lost', statusReason: 'dried out', lostOn };
   });
-  return { study: { experiment: { ...experiment, units: after }, observations, happenings, care: [], photos: [] }, truth };
+  return { study: { experiment: { ...experiment, units: after }, observations, incidents, care: [], photos: [] }, truth };
 }
 
 function liven(unit: Unit, experiment: Experiment, truth: Truth, until: number, source: Random): LivingUnit {

@@ -29,7 +29,7 @@ const base = anExperiment({ arms: [anArm('C'), anArm('T')], units, measures: [sp
 const study: Study = {
   experiment: { ...base, plan: { ...base.plan, lockedOn: '2026-04-01', unitNoun: 'dish' } },
   observations: [],
-  happenings: [],
+  incidents: [],
   care: [],
   photos: [],
 };

@@ -10,7 +10,7 @@ const at = (id: string, value: number, more: Partial<Observation> = {}) =>
 const study = (observations: readonly Observation[], kind: 'amount' | 'harvest' = 'amount'): Study => ({
   experiment: anExperiment({ units: [aUnit('D01', 'C')], measures: [aMeasure({ kind })] }),
   observations,
-  happenings: [],
+  incidents: [],
   care: [],
   photos: [],
 });

@@ -5,8 +5,8 @@ import { memoize } from './memoize';
  * What happened, as it is told now: each entry as it was last mended, without those that were withdrawn. The old words stay in the study.
  * @returns in order of days
  */
-export function liveIncidents({ happenings }: Pick<Study, 'happenings'>): readonly Incident[] {
-  return live(happenings);
+export function liveIncidents({ incidents }: Pick<Study, 'incidents'>): readonly Incident[] {
+  return live(incidents);
 }
 
 /**

@@ -103,7 +103,7 @@ export function addReadings(study: Study, fresh: readonly Observation[]): Study 
   let whole: readonly Observation[] | null = null;
   const next: Study = {
     experiment: study.experiment,
-    happenings: study.happenings,
+    incidents: study.incidents,
     care: study.care,
     photos: study.photos,
     get observations() {

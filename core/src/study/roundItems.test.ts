@@ -10,7 +10,7 @@ const base = anExperiment({ units, measures: [height, look] });
 const study = (...read: readonly [unit: string, plant: string, value: number][]): Study => ({
   experiment: { ...base, plan: { ...base.plan, lockedOn: '2026-04-01' } },
   observations: read.map(([unit, plant, value]) => anObservation(unit, value, { plant, plannedDay: 7 })),
-  happenings: [],
+  incidents: [],
   care: [],
   photos: [],
 });

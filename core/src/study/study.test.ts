@@ -20,7 +20,7 @@ function study(observations: readonly Observation[], measures: readonly Measure[
   return placed({
     experiment: { ...experiment, plan: { ...experiment.plan, lockedOn: on(0) } },
     observations,
-    happenings: [],
+    incidents: [],
     care: [],
     photos: [],
   });

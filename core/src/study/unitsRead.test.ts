@@ -20,7 +20,7 @@ const units = tanks.map((tank, i) =>
 const experiment = { ...anExperiment({ arms: [anArm('C'), anArm('T')], units, measures: [heads, water] }) };
 const started = { ...experiment, plan: { ...experiment.plan, lockedOn: '2026-04-01' } };
 const study = (observations: Study['observations'] = [], more: Partial<typeof started> = {}): Study => ({
-  ...{ experiment: { ...started, ...more }, observations, happenings: [], care: [], photos: [] },
+  ...{ experiment: { ...started, ...more }, observations, incidents: [], care: [], photos: [] },
 });
 const read = (unit: string, value = 21) => anObservation(unit, value, { measure: 'water', plannedDay: 7 });
 const places = (own: Study) => roundItemsOf(own, 7).map(({ unit, measure }) => `${readName(unit, measure)} ${measure.code}`);

@@ -3,7 +3,7 @@ import { careDiffersRule } from './rules/careDiffers';
 import { equipmentRule } from './rules/equipment';
 import { lossesDifferRule } from './rules/lossesDiffer';
 import { mixUpRule } from './rules/mixUp';
-import { otherIncidentRule } from './rules/otherHappening';
+import { otherIncidentRule } from './rules/otherIncident';
 import { pestOrDiseaseRule } from './rules/pestOrDisease';
 import { protocolChangeRule } from './rules/protocolChange';
 import { transferRule } from './rules/transfer';
@@ -21,14 +21,14 @@ export const eventRules = [
 ] as const;
 
 /**
- * What a happening does to the result, to be told to whoever writes it down.
+ * What an incident does to the result, to be told to whoever writes it down.
  * @param study in which it happened
- * @param happening as it is being written
+ * @param incident as it is being written
  * @returns what the checks will say of it alone
  */
-export function eventEffects({ experiment, ...logged }: Study, happening: Incident): Finding[] {
+export function eventEffects({ experiment, ...logged }: Study, incident: Incident): Finding[] {
   const units = experiment.units.filter(({ status }) => status !== 'excluded');
-  const alone = { ...logged, experiment: { ...experiment, units }, happenings: [happening] };
+  const alone = { ...logged, experiment: { ...experiment, units }, incidents: [incident] };
   return bySeverity(eventRules.flatMap((rule) => rule(alone)));
 }
 

@@ -111,7 +111,7 @@ function pooledRow(
   const parts = [first, ...others].map(({ study }, i) => partOf(study, base, measure, String(i + 1)));
   const experiment: Experiment = { ...base, layout: 'blocks', units: parts.flatMap(({ units }) => units), measures: [measure] };
   const observations = parts.flatMap((part) => part.observations);
-  const result = weighed({ experiment, observations, happenings: [], care: [], photos: [] }, measure);
+  const result = weighed({ experiment, observations, incidents: [], care: [], photos: [] }, measure);
   const [arm, versus] = names.map((name) => codeOf(base, name));
   const row = result.comparisons.find((own) => own.arm === arm && own.versus === versus);
   return row ? { row, units: result.values.length } : null;

@@ -29,7 +29,7 @@ function good(more: Partial<Study> = {}, experiment: Partial<Experiment> = {}, p
   return placed({
     experiment: { ...base, ...experiment, plan: { ...base.plan, ...plan } },
     observations: [...readings(3, [4, 5, 4.5, 5.5, 5, 4, 5, 4.5, 5.5, 5]), ...readings(7, [8, 9, 8.5, 9.5, 9, 8.2, 9.1, 8.4, 9.6, 9.3])],
-    happenings: [],
+    incidents: [],
     care: [],
     photos: [],
     ...more,
@@ -45,8 +45,8 @@ function readings(day: number, values: readonly number[], more: Partial<Observat
     }),
   );
 }
-const happening = (kind: Incident['kind'], more: Partial<Incident> = {}): Partial<Study> => ({
-  happenings: [anIncident(kind, more)],
+const incident = (kind: Incident['kind'], more: Partial<Incident> = {}): Partial<Study> => ({
+  incidents: [anIncident(kind, more)],
 });
 const lost = (...gone: string[]) => ({
   units: codes.map((code) => aUnit(code, armOf(code), { sown: 10, status: gone.includes(code) ? 'lost' : 'active' })),
@@ -134,29 +134,29 @@ const cases: readonly Case[] = [
   {
     rule: 'protocol-change',
     severity: 'serious',
-    fires: good(happening('protocol-change', { arms: ['T'], note: 'fed twice' })),
+    fires: good(incident('protocol-change', { arms: ['T'], note: 'fed twice' })),
     says: /fed twice. It touched T only/,
   },
-  { rule: 'protocol-change', severity: 'caution', fires: good(happening('protocol-change')), says: /all arms alike/ },
+  { rule: 'protocol-change', severity: 'caution', fires: good(incident('protocol-change')), says: /all arms alike/ },
   {
     rule: 'equipment',
     severity: 'caution',
-    fires: good(happening('equipment', { note: 'Lamp was off.' })),
+    fires: good(incident('equipment', { note: 'Lamp was off.' })),
     says: /Lamp was off. It touched all/,
   },
   {
     rule: 'pest-or-disease',
     severity: 'serious',
-    fires: good(happening('pest-or-disease', { units: ['C1', 'C2'] })),
+    fires: good(incident('pest-or-disease', { units: ['C1', 'C2'] })),
     says: /It touched C1 and C2 only/,
   },
   {
     rule: 'other',
     severity: 'serious',
-    fires: good(happening('other', { units: ['T3'], note: 'The bag was cold.', effect: 'it came up late' })),
+    fires: good(incident('other', { units: ['T3'], note: 'The bag was cold.', effect: 'it came up late' })),
     says: /Sat 4 Apr: The bag was cold \(it came up late\)\. It touched T3 only/,
   },
-  { rule: 'weather', severity: 'caution', fires: good(happening('weather', { units: ['C1', 'T1'] })), says: /alike/ },
+  { rule: 'weather', severity: 'caution', fires: good(incident('weather', { units: ['C1', 'T1'] })), says: /alike/ },
   {
     rule: 'losses-differ',
     severity: 'serious',
@@ -181,7 +181,7 @@ const cases: readonly Case[] = [
   {
     rule: 'mix-up',
     severity: 'serious',
-    fires: good(happening('mix-up', { units: ['C1', 'T1'] })),
+    fires: good(incident('mix-up', { units: ['C1', 'T1'] })),
     says: /C1 and T1 may have been mixed up/,
   },
   {
@@ -293,7 +293,7 @@ const cases: readonly Case[] = [
   {
     rule: 'transfer',
     severity: 'serious',
-    fires: good(happening('move', { arms: ['T'] }), {
+    fires: good(incident('move', { arms: ['T'] }), {
       units: codes.map((code) =>
         aUnit(code, armOf(code), {
           sown: 10,
@@ -306,7 +306,7 @@ const cases: readonly Case[] = [
   {
     rule: 'transfer',
     severity: 'caution',
-    fires: good(happening('protocol-change', { note: 'all potted on' })),
+    fires: good(incident('protocol-change', { note: 'all potted on' })),
     says: /all were moved alike \(all potted on\)/,
   },
 ];
@@ -330,7 +330,7 @@ describe('the validity check', () => {
 });
 
 describe('what happened, and was mended', () => {
-  const said = (...happenings: Incident[]) => validity(good({ happenings })).map(({ message }) => message);
+  const said = (...incidents: Incident[]) => validity(good({ incidents })).map(({ message }) => message);
   const lamp = anIncident('equipment', { note: 'lamp off' });
 
   it('is told as it is now; the old words weigh nothing more', () => {
@@ -344,7 +344,7 @@ describe('what happened, and was mended', () => {
   });
 
   it('its effect is told at once, whatever was written before', () => {
-    const study = good({ happenings: [anIncident('weather', { id: 'w' })] });
+    const study = good({ incidents: [anIncident('weather', { id: 'w' })] });
     expect(eventEffects(study, lamp)).toMatchObject([{ rule: 'equipment', severity: 'caution' }]);
     expect(eventEffects(study, { ...lamp, units: ['T1'] })).toMatchObject([{ rule: 'equipment', severity: 'serious' }]);
   });

@@ -39,7 +39,7 @@ function mishaps(study: Study): Told[] {
       note.trim().replace(/\.$/, '') || kind.replaceAll('-', ' '),
       effect.trim() === '' ? '' : `believed to: ${effect.trim()}`,
     ];
-    const before = earlierWords(study.happenings, entry).map(({ note: old }) => `“${old}”`);
+    const before = earlierWords(study.incidents, entry).map(({ note: old }) => `“${old}”`);
     const mended = before.length === 0 ? '' : ` First told as ${inList(before)}.`;
     const touched = whom.length === 0 ? '' : ` (${whom.join(', ')})`;
     return { on, text: `${words.filter((part) => part !== '').join('; ')}${touched}.${mended}` };

@@ -53,14 +53,14 @@ describe('what happened', () => {
         : unit,
     );
     const loss = anIncident('loss', { units: ['T1'], note: 'Found dried out.', on: '2026-04-05' });
-    const lost = { ...base, experiment: { ...base.experiment, units }, happenings: [loss] };
+    const lost = { ...base, experiment: { ...base.experiment, units }, incidents: [loss] };
     expect(texts(incidentsSection(lost))).toEqual(['Sunday 5 April: Found dried out (T1).', 'Sunday 5 April: C1 was lost: a cat.']);
     expect(incidentsSection(base)).toEqual([]);
   });
 
   it('tells what a mishap first said, before it was mended', () => {
     const first = anIncident('other', { id: 'a', note: 'the fan stood' });
-    const mended = { ...base, happenings: [first, anIncident('other', { id: 'b', note: 'the lamp fell', replaces: 'a', arms: ['T'] })] };
+    const mended = { ...base, incidents: [first, anIncident('other', { id: 'b', note: 'the lamp fell', replaces: 'a', arms: ['T'] })] };
     expect(texts(incidentsSection(mended))).toEqual(['Saturday 4 April: the lamp fell (tea). First told as “the fan stood”.']);
   });
 

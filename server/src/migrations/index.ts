@@ -6,8 +6,8 @@ import { realLife } from './0005-real-life';
 import { care } from './0006-care';
 import { photos } from './0007-photos';
 import { stepTimes } from './0008-step-times';
-import { unitCodes } from './0009-unit-codes';
+import { names } from './0009-names';
 import type { Migration } from './Migration';
 
 /** All migrations in order. A migration that has landed is never changed; add a new one. */
-export const migrations: readonly Migration[] = [start, madeFrom, corrections, binAndHistory, realLife, care, photos, stepTimes, unitCodes];
+export const migrations: readonly Migration[] = [start, madeFrom, corrections, binAndHistory, realLife, care, photos, stepTimes, names];

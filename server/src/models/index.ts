@@ -55,7 +55,7 @@ export interface Models {
   readonly history: Table<HistoryRow>;
   readonly units: Table<UnitRow>;
   readonly observations: Table<RecordRow>;
-  readonly happenings: Table<RecordRow>;
+  readonly incidents: Table<RecordRow>;
   readonly care: Table<RecordRow>;
   readonly photos: Table<RecordRow>;
 }
@@ -85,7 +85,7 @@ export function defineModels(sequelize: Sequelize): Models {
     }),
     units: table<UnitRow>('units', { experimentId: key(), position: DataTypes.INTEGER, ...columnsOf(unitFields, ['code']) }),
     observations: table<RecordRow>('observations', { experimentId: key(), receivedAt: text, ...columnsOf(observationFields, ['id']) }),
-    happenings: table<RecordRow>('happenings', { experimentId: key(), ...columnsOf(incidentFields, ['id']) }),
+    incidents: table<RecordRow>('incidents', { experimentId: key(), ...columnsOf(incidentFields, ['id']) }),
     care: table<RecordRow>('care', { experimentId: key(), ...columnsOf(careFields, ['id']) }),
     photos: table<RecordRow>('photos', { experimentId: key(), ...columnsOf(photoFields, ['id']) }),
   };

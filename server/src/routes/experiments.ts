@@ -32,7 +32,7 @@ export const experimentRoutes = [
     body: experimentSchema,
     status: 201,
     handle: (call) => {
-      const study = { experiment: call.body, observations: [], happenings: [], care: [], photos: [] };
+      const study = { experiment: call.body, observations: [], incidents: [], care: [], photos: [] };
       return createExperiments(call.database, call.account.id, [{ study }], 'made', sentUnderKey(call));
     },
   }),

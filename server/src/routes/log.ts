@@ -38,6 +38,6 @@ export const logRoutes = [
       return { observations };
     },
   }),
-  logging<Incident>('/experiments/:id/happenings', incidentSchema, 'happening', addIncident),
+  logging<Incident>('/experiments/:id/incidents', incidentSchema, 'incident', addIncident),
   logging<Care>('/experiments/:id/care', careSchema, 'care', addCare),
 ];

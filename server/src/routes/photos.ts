@@ -22,7 +22,7 @@ export const photoRoutes = [
       return content;
     },
   }),
-  logging<Photo>('/experiments/:id/photos/mended', photoSchema, 'photo', revisePhoto),
+  logging<Photo>('/experiments/:id/photos/revisions', photoSchema, 'photo', revisePhoto),
   route({
     method: 'get',
     path: '/experiments/:id/photos/:file',

@@ -17,7 +17,7 @@ export async function checkNamed({ statements }: Tables, id: string, before: Exp
     const codes = gone(of);
     if (codes.length === 0) continue;
     const [named] = await statements.all<{ code: string }>(
-      `SELECT value AS code FROM (SELECT ${of} AS codes FROM happenings WHERE experimentId = ?1
+      `SELECT value AS code FROM (SELECT ${of} AS codes FROM incidents WHERE experimentId = ?1
        UNION ALL SELECT ${of} FROM care WHERE experimentId = ?1 UNION ALL SELECT ${of} FROM photos WHERE experimentId = ?1), json_each(codes)
        WHERE value IN (SELECT value FROM json_each(?2)) LIMIT 1`,
       [id, JSON.stringify(codes)],

@@ -8,7 +8,7 @@ const READINGS = process.env.FERN_ALL === '1' ? 20_000 : 5000;
 const observations = Array.from({ length: READINGS }, (_, i): Observation =>
   anyReading(`r${i}`, { unit: `D${String(1 + (i % 12)).padStart(2, '0')}` }),
 );
-const large: Study = { experiment: { ...anyPlan, title: 'A whole year' }, observations, happenings: [], care: [], photos: [] };
+const large: Study = { experiment: { ...anyPlan, title: 'A whole year' }, observations, incidents: [], care: [], photos: [] };
 /** Its last reading is of a unit that is not there. */
 const broken: Study = { ...large, observations: [...observations.slice(1), anyReading('last', { unit: 'X1' })] };
 const sent = { key: '0192c000-0000-7000-8000-000000000001', digest: 'the same' };

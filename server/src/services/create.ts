@@ -100,7 +100,7 @@ function picturesOf(id: string, pictures: Arriving['pictures'] = new Map()): Pie
   return [...pictures].map(([file, picture]) => ({ rows: ROWS_A_PICTURE, store: (tables) => insertPicture(tables, id, file, picture) }));
 }
 
-function rowsOf(id: string, { experiment, observations, happenings, care, photos }: Study, at: string): Piece[] {
+function rowsOf(id: string, { experiment, observations, incidents, care, photos }: Study, at: string): Piece[] {
   const pieces = (table: RecordTable, records: readonly object[], own: (i: number) => Readonly<Record<string, string | number>>) =>
     cut(records).map(({ from, part }): Piece => ({
       rows: part.length,
@@ -109,7 +109,7 @@ function rowsOf(id: string, { experiment, observations, happenings, care, photos
   return [
     ...pieces('units', experiment.units, (position) => ({ position })),
     ...pieces('observations', observations, () => ({ receivedAt: at })),
-    ...pieces('happenings', happenings, () => ({})),
+    ...pieces('incidents', incidents, () => ({})),
     ...pieces('care', care, () => ({})),
     ...pieces('photos', photos, () => ({})),
   ];

@@ -174,9 +174,9 @@ export async function getStudy(tables: Tables, ownerId: string, id: string): Pro
       ],
       raw: true,
     });
-  const [observations, happenings, care, photos] = await Promise.all([
+  const [observations, incidents, care, photos] = await Promise.all([
     rows('observations', 'receivedAt'),
-    rows('happenings', 'on'),
+    rows('incidents', 'on'),
     rows('care', 'on'),
     rows('photos', 'on'),
   ]);
@@ -184,7 +184,7 @@ export async function getStudy(tables: Tables, ownerId: string, id: string): Pro
     version,
     experiment,
     observations: observations.map((row) => fromRow(observationFields, row)),
-    happenings: happenings.map((row) => fromRow(incidentFields, row)),
+    incidents: incidents.map((row) => fromRow(incidentFields, row)),
     care: care.map((row) => fromRow(careFields, row)),
     photos: photos.map((row) => fromRow(photoFields, row)),
   };

@@ -97,7 +97,7 @@ export async function listObservations(database: Database, ownerId: string, expe
 
 /** Writes down what went wrong. The same entry again is the same one; its id with other content is refused. */
 export const addIncident = (database: Database, ownerId: string, experimentId: string, event: Incident) =>
-  append(database, ownerId, experimentId, 'happenings', incidentFields, event);
+  append(database, ownerId, experimentId, 'incidents', incidentFields, event);
 
 /** Writes down what was given to the plants, in the same way. */
 export const addCare = (database: Database, ownerId: string, experimentId: string, care: Care) =>
@@ -121,7 +121,7 @@ export function append<Entry extends Incident | Care | Photo>(
     checkCodes(experiment, entry);
     const stored = await tables.models[table].findOne({ where: { experimentId, id: entry.id }, raw: true });
     if (stored === null) {
-      await checkMended(tables, experimentId, table, entry);
+      await checkRevision(tables, experimentId, table, entry);
       await check(tables);
       await insertRecords(tables, table, [entry], () => ({ experimentId }));
     } else if (!same(fromRow(fields, stored), entry))
@@ -142,7 +142,7 @@ export function checkCodes({ units, arms }: Experiment, entry: Incident | Care |
 }
 
 /** An entry is mended once, in a chain: two people who mend the same are told of one another. */
-async function checkMended(
+async function checkRevision(
   { statements }: Tables,
   experimentId: string,
   table: EntryTable,

@@ -94,7 +94,7 @@ describe('what a package may bring', () => {
     ...(['id', 'unit', 'plant', 'measure', 'observedOn', 'category', 'observer', 'note', 'replaces'] as const).map(
       (field) => ['observations', field] as const,
     ),
-    ...(['id', 'on', 'arms', 'units', 'note'] as const).map((field) => ['happenings', field] as const),
+    ...(['id', 'on', 'arms', 'units', 'note'] as const).map((field) => ['incidents', field] as const),
     ...(['title', 'question', 'hypothesis', 'startedOn', 'created', 'name'] as const).map((field) => ['experiment', field] as const),
   );
 
@@ -134,6 +134,6 @@ describe('what a package may bring', () => {
     ['an event that mends none', { replaces: 'Q' }],
   ])('%s is refused', (_, more) => {
     const event = { ...blankOf(incidentFields), id: 'e', on: '2026-04-08', kind: 'other' as const, ...more };
-    expect(said(pack({ ...study, happenings: [event] })).detail).toMatch(/Q/);
+    expect(said(pack({ ...study, incidents: [event] })).detail).toMatch(/Q/);
   });
 });

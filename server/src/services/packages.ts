@@ -47,12 +47,12 @@ export function unzipStudy(bytes: Uint8Array, name?: string): Packed {
 function studyFromFiles(files: PackageFiles): Study {
   const read = readPackage(files);
   if ('problems' in read) throw packageProblem(read.problems);
-  const { experiment, observations, happenings, care, photos } = read.study;
+  const { experiment, observations, incidents, care, photos } = read.study;
   // What could not be typed here cannot come in another way either.
   return {
     experiment: checked(experimentSchema, experiment, 'datapackage.json'),
     observations: observations.map((seen, i) => checked(observationSchema, seen, `observations.csv/${i + 1}`)),
-    happenings: happenings.map((event, i) => checked(incidentSchema, event, `events.csv/${i + 1}`)),
+    incidents: incidents.map((event, i) => checked(incidentSchema, event, `events.csv/${i + 1}`)),
     care: care.map((given, i) => checked(careSchema, given, `care.csv/${i + 1}`)),
     photos: photos.map((photo, i) => checked(photoSchema, photo, `photos.csv/${i + 1}`)),
   };

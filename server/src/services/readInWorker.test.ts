@@ -8,7 +8,7 @@ const READINGS = process.env.FERN_ALL === '1' ? 20_000 : 10_000;
 const observations = Array.from({ length: READINGS }, (_, i): Observation =>
   anyReading(`r${String(i).padStart(6, '0')}`, { unit: `D${String(1 + (i % 12)).padStart(2, '0')}`, value: i % 25 }),
 );
-const study: Study = { experiment: anyPlan, observations, happenings: [], care: [], photos: [] };
+const study: Study = { experiment: anyPlan, observations, incidents: [], care: [], photos: [] };
 let room: RouteFixture;
 let id: string;
 

@@ -6,7 +6,7 @@ import type { Tables } from '../oneWriter';
 const recordTables = {
   units: { fields: unitFields, own: ['experimentId', 'position'] },
   observations: { fields: observationFields, own: ['experimentId', 'receivedAt'] },
-  happenings: { fields: incidentFields, own: ['experimentId'] },
+  incidents: { fields: incidentFields, own: ['experimentId'] },
   care: { fields: careFields, own: ['experimentId'] },
   photos: { fields: photoFields, own: ['experimentId'] },
 } satisfies Readonly<Record<string, { readonly fields: Fields; readonly own: readonly string[] }>>;

@@ -16,10 +16,10 @@ import { namedBy, targetOf, targetError, type Target } from './target';
 import TargetField from './TargetField.vue';
 import { wrongDay } from './wrongDay';
 
-/** Writes down what was given, or a step that was done: as last time in two taps, for any day and any units; or mends an entry. */
+/** Writes down what was given, or a step that was done: as last time in two taps, for any day and any units; or edits an entry. */
 const open = defineModel<boolean>('open', { required: true });
 const props = defineProps<{
-  mends?: Care | null;
+  editing?: Care | null;
   unit?: Unit | null;
   on?: string;
   step?: string | null;
@@ -64,11 +64,11 @@ function repeat(own: Care['kind']): void {
   whom.value = props.unit ? { reach: 'units', arms: [], units: [props.unit.code] } : targetOf(last);
 }
 function fill(): void {
-  const { mends, step } = props;
-  day.value = mends?.on ?? props.on ?? today();
-  began.value = mends?.began ?? null;
-  ended.value = mends?.ended ?? null;
-  if (!mends) {
+  const { editing, step } = props;
+  day.value = editing?.on ?? props.on ?? today();
+  began.value = editing?.began ?? null;
+  ended.value = editing?.ended ?? null;
+  if (!editing) {
     repeat(step ? 'other' : 'water');
     if (props.given && Number.isFinite(props.given.amount)) {
       amount.value = props.given.amount;
@@ -80,14 +80,14 @@ function fill(): void {
     }
     return;
   }
-  kind.value = mends.kind;
-  takeAmount(mends);
-  note.value = mends.note ?? '';
-  whom.value = targetOf(mends);
+  kind.value = editing.kind;
+  takeAmount(editing);
+  note.value = editing.note ?? '';
+  whom.value = targetOf(editing);
 }
 watch(open, (is) => is && fill(), { immediate: true });
 
-const doneStep = computed(() => props.mends?.step ?? props.step ?? null);
+const doneStep = computed(() => props.editing?.step ?? props.step ?? null);
 /** The units that it goes to, so that an amount is always one for each. */
 const units = computed(() => {
   const { arms, units: picked } = namedBy(whom.value);
@@ -126,7 +126,7 @@ const written = computed<Care>(() => {
     step: doneStep.value,
     began: began.value,
     ended: ended.value,
-    replaces: props.mends?.id ?? null,
+    replaces: props.editing?.id ?? null,
   };
 });
 const effects = computed(() =>
@@ -137,7 +137,7 @@ function write(): void {
   open.value = false;
 }
 function withdraw(): void {
-  if (props.mends) log.addCare({ ...props.mends, id: uuid(), replaces: props.mends.id, withdrawn: true });
+  if (props.editing) log.addCare({ ...props.editing, id: uuid(), replaces: props.editing.id, withdrawn: true });
   open.value = false;
 }
 </script>
@@ -145,10 +145,10 @@ function withdraw(): void {
 <template>
   <EntryDialog
     v-model:open="open"
-    :title="mends ? `What was written on ${shortDate(mends.on)}` : doneStep ? `Done: ${doneStep}` : 'Water, feed and other care'"
+    :title="editing ? `What was written on ${shortDate(editing.on)}` : doneStep ? `Done: ${doneStep}` : 'Water, feed and other care'"
     :error="wrong"
-    :keeps="`${mends ? 'Mend it' : 'Write it down'} for ${count}`"
-    :withdraws="mends ? 'It was not done: withdraw it' : null"
+    :keeps="`${editing ? 'Mend it' : 'Write it down'} for ${count}`"
+    :withdraws="editing ? 'It was not done: withdraw it' : null"
     @keep="write"
     @withdraw="withdraw"
     @closed="emit('closed')"
@@ -158,7 +158,7 @@ function withdraw(): void {
       :value="kind"
       :options="kinds"
       label="What was given"
-      @change="mends ? (kind = $event) : repeat($event)"
+      @change="editing ? (kind = $event) : repeat($event)"
     />
     <PastDay :value="day" label="The day on which it was done" @change="day = $event" />
     <p v-if="doneStep !== null" class="amount">

@@ -13,7 +13,7 @@ const { experiment, study } = useLoaded();
 const documentStore = useDocument();
 const open = ref(props.asked);
 const all = ref(false);
-const mends = shallowRef<Care | null>(null);
+const editing = shallowRef<Care | null>(null);
 const entries = computed(() => [...careToTell(study.value)].reverse());
 const shown = computed(() => (all.value ? entries.value : entries.value.slice(0, SHOWN)));
 const round = (value: number) => Math.round(value * 10) / 10;
@@ -26,7 +26,7 @@ const totals = computed(() =>
   }),
 );
 function write(care: Care | null): void {
-  mends.value = care;
+  editing.value = care;
   open.value = true;
 }
 </script>
@@ -48,7 +48,7 @@ function write(care: Care | null): void {
     <button type="button" class="link" @click="all = !all">{{ all ? 'Show the last ones' : `Show all ${entries.length}` }}</button>
   </p>
   <p v-if="documentStore.started"><Button @click="write(null)">Water or feed</Button></p>
-  <CareDialog v-model:open="open" :mends="mends" :given="given" />
+  <CareDialog v-model:open="open" :editing="editing" :given="given" />
 </template>
 
 <style scoped>

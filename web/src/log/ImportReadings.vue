@@ -14,7 +14,7 @@ const props = defineProps<{ measure: Measure }>();
 const { experiment } = useLoaded();
 const outbox = useOutbox();
 const isOpen = ref(false);
-const mend = ref(false);
+const overwrite = ref(false);
 const done = ref(0);
 const { opened, uses, busy, wrong, problems, ready, open, check, take, clear } = useImport();
 
@@ -35,15 +35,15 @@ function setUse(i: number, word: string): void {
   const on = before?.as === 'values' ? before.on : null;
   const use = word.startsWith('values ') ? { as: 'values', measure: word.slice('values '.length), on } : { as: word };
   uses.value = uses.value.map((own, at) => (at === i ? (use as ColumnUse) : own));
-  void check(props.measure.code, mend.value);
+  void check(props.measure.code, overwrite.value);
 }
 function choose(file: File): void {
   done.value = 0;
   void open(file, props.measure.code);
 }
-function setMend(): void {
-  mend.value = !mend.value;
-  void check(props.measure.code, mend.value);
+function setOverwrite(): void {
+  overwrite.value = !overwrite.value;
+  void check(props.measure.code, overwrite.value);
 }
 const left = computed(() => Math.min(done.value, outbox.count));
 const sent = computed(() => (done.value === 0 ? 0 : Math.round((100 * (done.value - left.value)) / done.value)));
@@ -91,7 +91,7 @@ function close(): void {
         </table>
       </div>
       <label class="small"
-        ><input type="checkbox" :checked="mend" @change="setMend" /> where something else stands already, the file is right</label
+        ><input type="checkbox" :checked="overwrite" @change="setOverwrite" /> where something else stands already, the file is right</label
       >
       <div v-if="problems.length > 0" class="problem" role="alert">
         <b>Nothing was taken.</b>

@@ -15,9 +15,9 @@ import { namedBy, targetOf, targetError, type Target } from './target';
 import TargetField from './TargetField.vue';
 import { wrongDay } from './wrongDay';
 
-/** Writes down what went wrong, on its own day and for whom it touched, or mends what was written; the old words are kept. */
+/** Writes down what went wrong, on its own day and for whom it touched, or edits what was written; the old words are kept. */
 const open = defineModel<boolean>('open', { required: true });
-const props = defineProps<{ mends?: Incident | null; unit?: Unit | null; picked?: boolean; on?: string }>();
+const props = defineProps<{ editing?: Incident | null; unit?: Unit | null; picked?: boolean; on?: string }>();
 const emit = defineEmits<{ closed: [] }>();
 const { experiment, study } = useLoaded();
 const log = useLog();
@@ -29,13 +29,13 @@ const whom = shallowRef<Target>(targetOf(null));
 const note = ref('');
 const effect = ref('');
 function fill(): void {
-  const { mends, unit } = props;
-  kind.value = mends?.kind ?? 'equipment';
-  day.value = mends?.on ?? props.on ?? today();
-  whom.value = targetOf(mends ?? null, unit);
-  if (props.picked && !mends) whom.value = { ...whom.value, reach: 'units' };
-  note.value = mends?.note ?? '';
-  effect.value = mends?.effect ?? '';
+  const { editing, unit } = props;
+  kind.value = editing?.kind ?? 'equipment';
+  day.value = editing?.on ?? props.on ?? today();
+  whom.value = targetOf(editing ?? null, unit);
+  if (props.picked && !editing) whom.value = { ...whom.value, reach: 'units' };
+  note.value = editing?.note ?? '';
+  effect.value = editing?.effect ?? '';
 }
 watch(open, (is) => is && fill(), { immediate: true });
 
@@ -52,16 +52,16 @@ const written = computed<Incident>(() => ({
   ...namedBy(whom.value),
   note: note.value.trim(),
   effect: effect.value.trim(),
-  replaces: props.mends?.id ?? null,
+  replaces: props.editing?.id ?? null,
   withdrawn: false,
 }));
 const effects = computed(() => (wrong.value === null ? eventEffects(study.value, written.value) : []));
 function write(): void {
-  log.addHappening({ ...written.value, id: uuid() });
+  log.addIncident({ ...written.value, id: uuid() });
   open.value = false;
 }
 function withdraw(): void {
-  if (props.mends) log.addHappening({ ...props.mends, id: uuid(), replaces: props.mends.id, withdrawn: true });
+  if (props.editing) log.addIncident({ ...props.editing, id: uuid(), replaces: props.editing.id, withdrawn: true });
   open.value = false;
 }
 </script>
@@ -69,10 +69,10 @@ function withdraw(): void {
 <template>
   <EntryDialog
     v-model:open="open"
-    :title="mends ? `What was written on ${shortDate(mends.on)}` : 'What went wrong?'"
+    :title="editing ? `What was written on ${shortDate(editing.on)}` : 'What went wrong?'"
     :error="wrong"
-    :keeps="mends ? 'Mend it' : 'Write it down'"
-    :withdraws="mends ? 'It did not happen: withdraw it' : null"
+    :keeps="editing ? 'Mend it' : 'Write it down'"
+    :withdraws="editing ? 'It did not happen: withdraw it' : null"
     @keep="write"
     @withdraw="withdraw"
     @closed="emit('closed')"

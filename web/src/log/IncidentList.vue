@@ -13,11 +13,11 @@ const props = defineProps<{ asked?: boolean }>();
 const { study } = useLoaded();
 const documentStore = useDocument();
 const open = ref(props.asked);
-const mends = shallowRef<Incident | null>(null);
+const editing = shallowRef<Incident | null>(null);
 const wordsOf = ({ note, kind }: Incident) => note || (eventKinds.find(({ value }) => value === kind)?.label ?? kind);
 
-function write(happening: Incident | null): void {
-  mends.value = happening;
+function write(incident: Incident | null): void {
+  editing.value = incident;
   open.value = true;
 }
 </script>
@@ -29,13 +29,13 @@ function write(happening: Incident | null): void {
     }}<template v-if="event.arms.length + event.units.length > 0"> ({{ [...event.arms, ...event.units].join(', ') }})</template
     ><template v-if="event.effect">; {{ event.effect }}</template
     >{{ ' ' }}<button type="button" class="link" @click="write(event)">Mend</button>
-    <span v-for="old in earlierWords(study.happenings, event)" :key="old.id" class="soft small old"
+    <span v-for="old in earlierWords(study.incidents, event)" :key="old.id" class="soft small old"
       >before: {{ shortDate(old.on) }}, {{ wordsOf(old) }}</span
     ></Callout
   >
   <Callout v-if="liveIncidents(study).length === 0" severity="fine">Nothing so far.</Callout>
   <p v-if="documentStore.started"><Button @click="write(null)">Write down what went wrong</Button></p>
-  <IncidentDialog v-model:open="open" :mends="mends" />
+  <IncidentDialog v-model:open="open" :editing="editing" />
 </template>
 
 <style scoped>

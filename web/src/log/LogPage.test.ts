@@ -196,8 +196,7 @@ describe('what was read twice', () => {
 });
 
 describe('what went wrong', () => {
-  const written = () =>
-    server.calls.filter(({ path, method }) => method === 'POST' && path.endsWith('/happenings')).map(({ body }) => body);
+  const written = () => server.calls.filter(({ path, method }) => method === 'POST' && path.endsWith('/incidents')).map(({ body }) => body);
   const cold: Incident = {
     ...blankOf(incidentFields),
     id: 'cold',
@@ -235,24 +234,24 @@ describe('what went wrong', () => {
     });
     expect(page.text()).toContain('The lamp was off (D03, D05, D07)');
     expect(useOutbox().unkept).toBe(0);
-    expect(() => structuredClone(useLog().study?.happenings)).not.toThrow();
+    expect(() => structuredClone(useLog().study?.incidents)).not.toThrow();
   });
 
   it('touches one unit only where that is said, not its arm', async () => {
-    await log({ ...startedStudy(), happenings: [cold] });
+    await log({ ...startedStudy(), incidents: [cold] });
     await open('Mend');
     expect(dialog()?.textContent).toMatch(/It touched D03 only/);
   });
 
   it('read blind its effect is not told, since that would tell the arm', async () => {
-    await log({ ...startedStudy([], { blinded: true }), happenings: [cold] });
+    await log({ ...startedStudy([], { blinded: true }), incidents: [cold] });
     await open('Mend');
     expect(dialog()?.textContent).toContain('told once the blinding is lifted');
     for (const { name } of startedStudy().experiment.arms) expect(dialog()?.textContent).not.toContain(name);
   });
 
   it('can be mended; the old words are kept', async () => {
-    await log({ ...startedStudy(), happenings: [cold] });
+    await log({ ...startedStudy(), incidents: [cold] });
     await open('Mend');
     await setField('input[aria-label="What went wrong, in a few words"]', 'It was cold in the night.');
     button('Mend it')?.click();
@@ -262,7 +261,7 @@ describe('what went wrong', () => {
   });
 
   it('can be withdrawn, and is told no more', async () => {
-    await log({ ...startedStudy(), happenings: [cold] });
+    await log({ ...startedStudy(), incidents: [cold] });
     await open('Mend');
     button('It did not happen: withdraw it')?.click();
     await eventually(() => expect(written()[0]).toMatchObject({ withdrawn: true, replaces: 'cold', note: 'It was cold.' }));
@@ -273,7 +272,7 @@ describe('what went wrong', () => {
     ['a day that is to come', async () => setDay('The day on which it happened', addDays(today(), 1)), /today or before/],
     ['a code that is not there', async () => setField('input[aria-label="Their codes"]', 'D03 X9', 'input'), /no dish X9/],
   ])('with %s is not written, and says why', async (_, spoil, words) => {
-    await log({ ...startedStudy(), happenings: [cold] });
+    await log({ ...startedStudy(), incidents: [cold] });
     await open('Mend');
     await spoil();
     button('Mend it')?.click();
@@ -346,7 +345,7 @@ describe('care', () => {
     await setField('input[aria-label="What went wrong, in a few words"]', 'a snail');
     button('Write it down')?.click();
     await eventually(() =>
-      expect(server.calls.at(-1)).toMatchObject({ path: '/experiments/x/happenings', body: { units: ['D04'], note: 'a snail' } }),
+      expect(server.calls.at(-1)).toMatchObject({ path: '/experiments/x/incidents', body: { units: ['D04'], note: 'a snail' } }),
     );
   });
 

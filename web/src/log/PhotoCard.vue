@@ -9,7 +9,7 @@ import { useDocument } from '../stores/document';
 
 /** One photo with what is said of it: looked at larger, put into the report, or mended. */
 const props = defineProps<{ photo: Photo }>();
-const emit = defineEmits<{ mend: [photo: Photo] }>();
+const emit = defineEmits<{ edit: [photo: Photo] }>();
 const { experiment, study } = useLoaded();
 const documentStore = useDocument();
 const large = ref(false);
@@ -32,7 +32,7 @@ const before = computed(() => earlierWords(study.value.photos, props.photo));
     </figcaption>
     <p class="acts small">
       <Checkbox :checked="inReport" @change="documentStore.change((now) => toggleReportPhoto(now, photo.file))">in the report</Checkbox>
-      <button type="button" class="link" @click="emit('mend', photo)">Mend</button>
+      <button type="button" class="link" @click="emit('edit', photo)">Mend</button>
     </p>
     <ConfirmDialog v-model:open="large" :title="title" width="min(1100px, 96vw)"
       ><div class="whole"><PhotoPicture :photo="photo" :words="title" whole /></div

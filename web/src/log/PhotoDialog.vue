@@ -19,9 +19,9 @@ import { namedBy, targetOf, targetError, type Target } from './target';
 import TargetField from './TargetField.vue';
 import { wrongDay } from './wrongDay';
 
-/** Takes a photo of some units, for any day, from the camera or a file; or mends what is said of one, or withdraws it. */
+/** Takes a photo of some units, for any day, from the camera or a file; or edits what is said of one, or withdraws it. */
 const open = defineModel<boolean>('open', { required: true });
-const props = defineProps<{ mends?: Photo | null; unit?: Unit | null; on?: string }>();
+const props = defineProps<{ editing?: Photo | null; unit?: Unit | null; on?: string }>();
 const emit = defineEmits<{ closed: [] }>();
 const { experiment, study } = useLoaded();
 const log = useLog();
@@ -38,10 +38,10 @@ const others = ref(false);
 const isOne = computed(() => !others.value && whom.value.reach === 'units' && whom.value.units.length === 1);
 const shown = useObjectUrl(computed(() => (picture.value ? new Blob([picture.value.bytes], { type: 'image/jpeg' }) : undefined)));
 function fill(): void {
-  const { mends, unit } = props;
-  day.value = mends?.on ?? props.on ?? today();
-  note.value = mends?.note ?? '';
-  whom.value = mends ? targetOf(mends) : { ...targetOf(null, unit), reach: unit ? 'units' : 'all' };
+  const { editing, unit } = props;
+  day.value = editing?.on ?? props.on ?? today();
+  note.value = editing?.note ?? '';
+  whom.value = editing ? targetOf(editing) : { ...targetOf(null, unit), reach: unit ? 'units' : 'all' };
   picture.value = null;
   forGood.value = false;
   others.value = false;
@@ -50,7 +50,7 @@ function fill(): void {
 watch(open, (is) => is && fill(), { immediate: true });
 const first = computed(() => experiment.value.startedOn ?? today());
 const wrong = computed(() => {
-  if (!props.mends && picture.value === null) return 'Take a photo, or choose a file.';
+  if (!props.editing && picture.value === null) return 'Take a photo, or choose a file.';
   return wrongDay(day.value, 'was taken') ?? targetError(experiment.value, whom.value);
 });
 
@@ -69,8 +69,8 @@ const said = () => ({ on: day.value, ...namedBy(whom.value), note: note.value.tr
 
 function write(): void {
   const id = uuid();
-  const { mends } = props;
-  if (mends) log.addPhoto({ ...mends, ...said(), id, replaces: mends.id }, null);
+  const { editing } = props;
+  if (editing) log.addPhoto({ ...editing, ...said(), id, replaces: editing.id }, null);
   else if (picture.value) {
     const { bytes, width, height } = picture.value;
     log.addPhoto({ ...blankOf(photoFields), ...said(), id, file: `${id}.jpg`, width, height }, bytes);
@@ -78,7 +78,7 @@ function write(): void {
   open.value = false;
 }
 async function withdraw(): Promise<void> {
-  const entry = props.mends;
+  const entry = props.editing;
   if (!entry) return;
   // Where the network failed in between, it is withdrawn already.
   if (study.value.photos.every(({ replaces }) => replaces !== entry.id))
@@ -91,15 +91,15 @@ async function withdraw(): Promise<void> {
 <template>
   <EntryDialog
     v-model:open="open"
-    :title="mends ? `The photo of ${shortDate(mends.on)}` : 'A photo'"
+    :title="editing ? `The photo of ${shortDate(editing.on)}` : 'A photo'"
     :error="wrong"
-    :keeps="mends ? 'Mend it' : 'Keep the photo'"
-    :withdraws="mends ? (forGood ? 'Withdraw and remove it' : 'Withdraw it') : null"
+    :keeps="editing ? 'Mend it' : 'Keep the photo'"
+    :withdraws="editing ? (forGood ? 'Withdraw and remove it' : 'Withdraw it') : null"
     @keep="write"
     @withdraw="withdraw"
     @closed="emit('closed')"
   >
-    <div v-if="mends" class="picture"><PhotoPicture :photo="mends" :words="photoWords(experiment, mends)" whole /></div>
+    <div v-if="editing" class="picture"><PhotoPicture :photo="editing" :words="photoWords(experiment, editing)" whole /></div>
     <template v-else>
       <div v-if="shown" class="picture"><img :src="shown" alt="The photo that was chosen" /></div>
       <p class="ways">
@@ -122,7 +122,7 @@ async function withdraw(): Promise<void> {
     </p>
     <TargetField v-else :whom="whom" label="What it shows" verb="it shows" @change="whom = $event" />
     <TextField :value="note" placeholder="A caption (may stay empty)" label="Caption" :maxlength="500" @change="note = $event" />
-    <Checkbox v-if="mends" v-model:checked="forGood"
+    <Checkbox v-if="editing" v-model:checked="forGood"
       >When it is withdrawn, remove the picture for good: nobody can bring it back, and copies in backups go after 14 days.</Checkbox
     >
   </EntryDialog>

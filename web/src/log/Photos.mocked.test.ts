@@ -121,7 +121,7 @@ describe('a photo', () => {
   });
 
   it('is mended, or withdrawn, and keeps its picture', async () => {
-    await mountLoaded(PhotoDialog, { props: { open: true, mends: photos[1] } });
+    await mountLoaded(PhotoDialog, { props: { open: true, editing: photos[1] } });
     inDialog('Withdraw it')?.click();
     await eventually(() => expect(sent()).toHaveLength(1));
     expect(sent()[0]).toMatchObject({ picture: null, content: { file: 'b.jpg', replaces: 'b', withdrawn: true } });

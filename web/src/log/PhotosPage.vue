@@ -53,9 +53,9 @@ const head = computed(() => {
   return `${shortDate(on.value)}: ${counted(ofDay.value.length, 'photo')}`;
 });
 const open = ref(false);
-const mends = shallowRef<Photo | null>(null);
+const editing = shallowRef<Photo | null>(null);
 function write(photo: Photo | null): void {
-  mends.value = photo;
+  editing.value = photo;
   open.value = true;
 }
 </script>
@@ -93,7 +93,7 @@ function write(photo: Photo | null): void {
         </template>
       </div>
       <ol v-if="unit" class="line">
-        <li v-for="photo in grown" :key="photo.id"><PhotoCard :photo="photo" @mend="write" /></li>
+        <li v-for="photo in grown" :key="photo.id"><PhotoCard :photo="photo" @edit="write" /></li>
       </ol>
       <div v-else-if="beside.length > 0" class="beside">
         <section v-for="{ arm, photos } in beside" :key="arm?.code ?? 'several'" :aria-label="arm?.name ?? 'Several arms'">
@@ -102,11 +102,11 @@ function write(photo: Photo | null): void {
               arm?.name ?? 'Several arms together'
             }}
           </h2>
-          <PhotoCard v-for="photo in photos" :key="photo.id" :photo="photo" @mend="write" />
+          <PhotoCard v-for="photo in photos" :key="photo.id" :photo="photo" @edit="write" />
           <p v-if="photos.length === 0" class="soft small none">No photo on this day.</p>
         </section>
       </div>
-      <div v-else class="beside"><PhotoCard v-for="photo in ofDay" :key="photo.id" :photo="photo" @mend="write" /></div>
+      <div v-else class="beside"><PhotoCard v-for="photo in ofDay" :key="photo.id" :photo="photo" @edit="write" /></div>
     </template>
     <template #sidebar>
       <h2 class="fair">For a fair look</h2>
@@ -118,7 +118,7 @@ function write(photo: Photo | null): void {
       <p class="soft small">{{ livePhotos(study).length }} photos of {{ pictured.length }} {{ plural(word) }}.</p>
     </template>
   </TwoColumns>
-  <PhotoDialog v-model:open="open" :mends="mends" :unit="unit" />
+  <PhotoDialog v-model:open="open" :editing="editing" :unit="unit" />
 </template>
 
 <style scoped>

@@ -23,7 +23,7 @@ const reading = (more: Partial<Observation>): Observation => ({
 });
 let page: VueWrapper;
 async function open(...observations: Observation[]): Promise<void> {
-  fakeServer({ experiment, observations, happenings: [], care: [], photos: [] });
+  fakeServer({ experiment, observations, incidents: [], care: [], photos: [] });
   page = await mountLoaded(ReadingsTable);
 }
 const gridCellAt = (row: number, column: number) => itemAt(itemAt(page.findAll('tbody tr'), row).findAll('td.cell'), column);

@@ -83,10 +83,10 @@ export function useImport() {
     await check(measure, false);
   }
 
-  async function check(measure: string, mend: boolean): Promise<void> {
+  async function check(measure: string, overwrite: boolean): Promise<void> {
     ready.value = null;
     problems.value = [];
-    const wanted = { uses: uses.value, measure, today: today(), mend, observer: session.account?.name ?? null };
+    const wanted = { uses: uses.value, measure, today: today(), overwrite, observer: session.account?.name ?? null };
     const found = await away('Checking every cell …', async (remote) => await remote.read(packed(), wanted));
     if (found === null) return;
     if ('problems' in found) problems.value = found.problems;

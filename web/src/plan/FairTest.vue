@@ -18,14 +18,14 @@ import { newSeed } from '../stores/newSeed';
 import { useLoaded } from '../layout/loaded';
 import { useHistory } from '../stores/history';
 
-/** The fair-test check beside the plan, live as it changes; what the app can mend has a button. */
+/** The fair-test check beside the plan, live as it changes; what the app can change has a button. */
 const { experiment } = useLoaded();
 const history = useHistory();
 const findings = computed(() =>
   fairTestAtOnce(experiment.value).map((finding) => ({ ...finding, button: history.frozen ? null : remedyFor(finding, experiment.value) })),
 );
 const bad = computed(() => findings.value.filter(({ severity }) => severity === 'blocker' || severity === 'serious').length);
-const mend = (remedy: Remedy) => history.edit((now) => remedy.apply(now, newSeed()));
+const applyRemedy = (remedy: Remedy) => history.edit((now) => remedy.apply(now, newSeed()));
 
 const moved = computed(() => ((movedByHand(experiment.value)?.length ?? 0) > 0 ? placesInWords(experiment.value) : null));
 
@@ -65,8 +65,8 @@ const fine = computed(() => {
   </p>
   <Callout v-for="(finding, i) in findings" :key="`${finding.rule}-${i}`" :severity="finding.severity">
     <b>{{ finding.message }}</b> {{ finding.remedy }}
-    <div v-if="finding.button" class="mend">
-      <Button size="small" @click="mend(finding.button)">{{ finding.button.label }}</Button>
+    <div v-if="finding.button" class="remedy">
+      <Button size="small" @click="applyRemedy(finding.button)">{{ finding.button.label }}</Button>
     </div>
   </Callout>
   <Callout v-if="moved" severity="note">{{ moved }} A place that is chosen can favour an arm; shuffling cannot.</Callout>
@@ -74,10 +74,10 @@ const fine = computed(() => {
 </template>
 
 <style scoped>
-.mend {
+.remedy {
   margin-top: 7px;
 }
-.mend :deep(.ant-btn) {
+.remedy :deep(.ant-btn) {
   height: auto;
   padding: 5px 12px;
   font-size: 14px;

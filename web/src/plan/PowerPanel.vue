@@ -67,7 +67,7 @@ const sentence = computed(() => {
 
 /** What the app can do about it, where the chance is small. */
 const remedy = computed(() => (enough.value === null || history.frozen ? null : enoughUnits(experiment.value, enough.value)));
-const mend = (own: Remedy) => history.edit((now) => own.apply(now, newSeed()));
+const applyRemedy = (own: Remedy) => history.edit((now) => own.apply(now, newSeed()));
 
 const picture = computed(() => chancePicture(points.value, planned.value, word.value));
 const setPlan = (more: Partial<Plan>) => history.edit((now) => changePlan(now, more));
@@ -79,8 +79,8 @@ const percent = (value: number | null) => (value === null ? null : Math.round(va
   <template v-if="possible">
     <Callout v-if="here" :severity="here.chance < 0.8 ? 'caution' : 'fine'" role="status" data-testid="power">
       {{ sentence }}
-      <div v-if="remedy" class="mend">
-        <Button size="small" @click="mend(remedy)">{{ remedy.label }}</Button>
+      <div v-if="remedy" class="remedy">
+        <Button size="small" @click="applyRemedy(remedy)">{{ remedy.label }}</Button>
       </div>
     </Callout>
     <LazyCanvas v-if="points.length > 1" :configuration="picture" :height="150" :sentence="sentence" />
@@ -128,7 +128,7 @@ const percent = (value: number | null) => (value === null ? null : Math.round(va
 .guess {
   margin: 6px 0;
 }
-.mend {
+.remedy {
   margin-top: 7px;
 }
 </style>

@@ -36,7 +36,7 @@ const draft = experimentFrom(anySprouting, { created: '2026-04-01', startOn: '20
 const now = () => useDocument().experiment as Experiment;
 
 async function edit(part: Component, experiment: Experiment = draft): Promise<void> {
-  fakeServer({ experiment, observations: [], happenings: [], care: [], photos: [] });
+  fakeServer({ experiment, observations: [], incidents: [], care: [], photos: [] });
   page = await mountLoaded(part);
 }
 const field = (label: string) => page.find(`[aria-label="${label}"]`);

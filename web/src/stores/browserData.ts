@@ -2,9 +2,10 @@ import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 import type { Draft } from './drafts';
 import type { CachedAnswer } from './offlineCache';
 import type { PendingEntry } from './pendingSync';
+import type { StoredEntry } from './storedEntry';
 
 interface BrowserData extends DBSchema {
-  waiting: { key: string; value: PendingEntry };
+  waiting: { key: string; value: StoredEntry<PendingEntry> };
   kept: { key: [string, string]; value: CachedAnswer };
   drafts: { key: [string, string, string]; value: Draft };
 }

@@ -13,7 +13,7 @@ let server: FakeServer;
 
 beforeEach(() => {
   vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout', 'setInterval', 'clearInterval', 'Date'] });
-  server = fakeServer({ experiment: plan, observations: [], happenings: [], care: [], photos: [] });
+  server = fakeServer({ experiment: plan, observations: [], incidents: [], care: [], photos: [] });
 });
 
 const puts = () => server.calls.filter(({ method }) => method === 'PUT');

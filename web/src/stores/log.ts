@@ -9,7 +9,7 @@ import { useOutbox } from './outbox';
 import { withLogged } from './overlay';
 import type { SownState, UnitState } from './pendingSync';
 
-const nothing: Omit<Study, 'experiment'> = { observations: [], happenings: [], care: [], photos: [] };
+const nothing: Omit<Study, 'experiment'> = { observations: [], incidents: [], care: [], photos: [] };
 
 /** What was logged of the open experiment. What waits to be sent is in the outbox alone, and is shown with the rest. */
 export const useLog = defineStore('log', () => {
@@ -17,8 +17,8 @@ export const useLog = defineStore('log', () => {
   const outbox = useOutbox();
   const logged = shallowRef(nothing);
 
-  function take({ observations, happenings, care, photos }: Omit<Study, 'experiment'> = nothing): void {
-    logged.value = { observations, happenings, care, photos };
+  function take({ observations, incidents, care, photos }: Omit<Study, 'experiment'> = nothing): void {
+    logged.value = { observations, incidents, care, photos };
   }
 
   // The server counts a unit's state as a change of the document: what was typed there goes first.
@@ -61,6 +61,6 @@ export const useLog = defineStore('log', () => {
     /** @param picture of a new photo; null where one is mended */
     addPhoto: (photo: Photo, picture: ArrayBuffer | null) => outbox.add(documentStore.id, { kind: 'photo', content: photo, picture }),
     removePicture,
-    addHappening: (happening: Incident) => outbox.add(documentStore.id, { kind: 'happening', content: happening }),
+    addIncident: (incident: Incident) => outbox.add(documentStore.id, { kind: 'incident', content: incident }),
   };
 });

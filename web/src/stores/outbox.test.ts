@@ -10,7 +10,7 @@ const reading = (id: string) => ({ id, unit: 'D01', measure: 'sprouts', value: 3
 const logged = (id: string): Logged => ({ kind: 'reading', content: reading(id) });
 const lost: Logged = { kind: 'unit', content: { unit: 'D02', status: 'lost', statusReason: 'dropped', lostOn: null } };
 const wrong: Logged = {
-  kind: 'happening',
+  kind: 'incident',
   content: { ...blankOf(incidentFields), id: 'w1', on: '2026-04-08', kind: 'other', note: 'a cat' },
 };
 /** What came to the server, a line a call: its path and the readings in it. */
@@ -84,7 +84,7 @@ describe('the outbox', () => {
     reply = good;
     const outbox = await signedIn();
     await eventually(() => expect(outbox.count).toBe(0));
-    expect(paths().slice(-2)).toEqual(['/x/photos', '/x/photos/mended']);
+    expect(paths().slice(-2)).toEqual(['/x/photos', '/x/photos/revisions']);
     expect(form).toEqual({ entry: photo, picture: 'leaves' });
     expect(await kept()).toBe(0);
   });
@@ -151,7 +151,7 @@ describe('the outbox', () => {
     sent = [];
     reply = good;
     await outbox.send();
-    expect(sent.map(({ path }) => path)).toEqual(['/x/observations', '/x/happenings', '/x/observations', '/x/units/D02']);
+    expect(sent.map(({ path }) => path)).toEqual(['/x/observations', '/x/incidents', '/x/observations', '/x/units/D02']);
     expect(await kept()).toBe(0);
   });
 

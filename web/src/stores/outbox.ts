@@ -2,6 +2,7 @@ import { defineStore } from 'pinia';
 import { useEventListener } from '@vueuse/core';
 import { computed, onScopeDispose, ref, watch } from 'vue';
 import { api, CallError } from './api';
+import { toStored } from './storedEntry';
 import { appendToCachedList, sinceCachedPath } from './offlineCache';
 import { useSession } from './session';
 import { oneTabAtATime, pendingEntry, type Logged, type PendingEntry } from './pendingSync';
@@ -88,7 +89,11 @@ export const useOutbox = defineStore('outbox', () => {
       offline.value = false;
       stopped.value = null;
       // First to where what is stored is shown, so that a reading is never missing between the two.
-      await appendToCachedList(first.account, sinceCachedPath(first.experiment), batch.map(withoutPicture));
+      await appendToCachedList(
+        first.account,
+        sinceCachedPath(first.experiment),
+        batch.map((item) => toStored(withoutPicture(item))),
+      );
       for (const tell of listeners) tell(batch, reply);
       await forget(batch);
       return 'sent';
@@ -162,7 +167,7 @@ function postPhoto(
   { content, picture }: PendingEntry & { readonly kind: 'photo' },
   options: { readonly account: string },
 ): Promise<unknown> {
-  if (picture === null) return api.post(`${path}/mended`, content, options);
+  if (picture === null) return api.post(`${path}/revisions`, content, options);
   const form = new FormData();
   form.append('entry', JSON.stringify(content));
   form.append('picture', new Blob([picture], { type: 'image/jpeg' }), content.file);
@@ -174,7 +179,7 @@ function post(first: PendingEntry, batch: readonly PendingEntry[]): Promise<unkn
   const path = `/experiments/${first.experiment}`;
   const options = { account: first.account };
   if (first.kind === 'reading') return api.post(`${path}/observations`, { observations: batch.map(({ content }) => content) }, options);
-  if (first.kind === 'happening') return api.post(`${path}/happenings`, first.content, options);
+  if (first.kind === 'incident') return api.post(`${path}/incidents`, first.content, options);
   if (first.kind === 'care') return api.post(`${path}/care`, first.content, options);
   if (first.kind === 'photo') return postPhoto(`${path}/photos`, first, options);
   const { unit, ...state } = first.content;

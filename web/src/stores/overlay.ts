@@ -6,12 +6,12 @@ import type { Logged } from './pendingSync';
 export function withLogged(study: Study, logged: readonly (Logged | LoggedNews)[]): Study {
   if (logged.length === 0) return study;
   const readings = logged.flatMap((item) => (item.kind === 'reading' ? [item.content] : []));
-  const happenings = logged.flatMap((item) => (item.kind === 'happening' ? [item.content] : []));
+  const incidents = logged.flatMap((item) => (item.kind === 'incident' ? [item.content] : []));
   const care = logged.flatMap((item) => (item.kind === 'care' ? [item.content] : []));
   const photos = logged.flatMap((item) => (item.kind === 'photo' ? [item.content] : []));
   const states = new Map(logged.flatMap((item) => (item.kind === 'unit' ? [[item.content.unit, item.content] as const] : [])));
   const sown = new Map(logged.flatMap((item) => (item.kind === 'sown' ? [[item.content.unit, { sown: item.content.sown }] as const] : [])));
-  const known = new Set([...study.happenings, ...study.care, ...study.photos].map(({ id }) => id));
+  const known = new Set([...study.incidents, ...study.care, ...study.photos].map(({ id }) => id));
   const units = study.experiment.units.map((unit) => {
     const state = { ...states.get(unit.code), ...sown.get(unit.code) };
     return Object.keys(state).length > 0 ? { ...unit, ...state } : unit;
@@ -20,7 +20,7 @@ export function withLogged(study: Study, logged: readonly (Logged | LoggedNews)[
     {
       ...study,
       experiment: states.size + sown.size === 0 ? study.experiment : { ...study.experiment, units },
-      happenings: [...study.happenings, ...happenings.filter(({ id }) => !known.has(id))],
+      incidents: [...study.incidents, ...incidents.filter(({ id }) => !known.has(id))],
       care: [...study.care, ...care.filter(({ id }) => !known.has(id))],
       photos: [...study.photos, ...photos.filter(({ id }) => !known.has(id))],
     },

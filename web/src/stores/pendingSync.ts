@@ -2,6 +2,7 @@ import { v7 as uuid } from 'uuid';
 import type { SownAgain } from '@fern/contract';
 import type { Care, Incident, Observation, Photo, Unit } from '@fern/core';
 import { browserData } from './browserData';
+import { fromStored, toStored } from './storedEntry';
 
 export type UnitState = Pick<Unit, 'status' | 'statusReason' | 'lostOn'> & { readonly unit: string };
 
@@ -13,7 +14,7 @@ export interface SownState extends SownAgain {
 /** What is logged at the bench, with or without a network. */
 export type Logged =
   | { readonly kind: 'reading'; readonly content: Observation }
-  | { readonly kind: 'happening'; readonly content: Incident }
+  | { readonly kind: 'incident'; readonly content: Incident }
   | { readonly kind: 'care'; readonly content: Care }
   /** A new photo brings its picture, as a JPEG; one that mends another has none of its own. */
   | { readonly kind: 'photo'; readonly content: Photo; readonly picture: ArrayBuffer | null }
@@ -41,13 +42,13 @@ export function pendingEntry(account: string, experiment: string, logged: Logged
 export async function storedPending(): Promise<PendingEntry[]> {
   const data = await browserData();
   await takeOver();
-  return data.getAll('waiting');
+  return (await data.getAll('waiting')).map((entry) => fromStored<PendingEntry>(entry));
 }
 
 /** Rejects where this browser has no room; what was stored before is still there then. */
 export async function storePending(items: readonly PendingEntry[]): Promise<void> {
   const change = (await browserData()).transaction('waiting', 'readwrite');
-  await Promise.all([...items.map((item) => change.store.put(item)), change.done]);
+  await Promise.all([...items.map((item) => change.store.put(toStored(item))), change.done]);
   told.postMessage('changed');
 }
 

@@ -63,7 +63,7 @@ describe('the result', () => {
     const study = startedStudy();
     await results.want(study);
     await results.want({ ...study, observations: [] });
-    await results.want({ ...study, happenings: [] });
+    await results.want({ ...study, incidents: [] });
     await results.want({ ...study, experiment: { ...study.experiment, blinded: !study.experiment.blinded } });
     expect(made).toHaveLength(4);
     expect(made.every(({ worker }) => worker.ended)).toBe(true);

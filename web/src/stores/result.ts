@@ -8,9 +8,9 @@ import { packStudy } from '../workers/packedStudy';
 import type { ResultWorker } from '../workers/result.worker';
 
 /** What a result depends on. The writer's words are no part of it: typing in the report works nothing out. */
-function partsOf({ experiment, observations, happenings, care }: Study): readonly unknown[] {
+function partsOf({ experiment, observations, incidents, care }: Study): readonly unknown[] {
   const { writing: _writing, ...rest }: Experiment = experiment;
-  return [...Object.values(rest), observations, happenings, care];
+  return [...Object.values(rest), observations, incidents, care];
 }
 
 interface Known {

@@ -60,12 +60,12 @@ describe('who is signed in', () => {
     await useSession().load();
     await useOpening().open('x');
     await eventually(async () => expect(await cachedAnswer('me', '/experiments/x/study?as=columns')).not.toBeNull());
-    useLog().addHappening({ ...blankOf(incidentFields), id: 'h1', on: '2026-04-03', kind: 'other', note: 'a cat' });
+    useLog().addIncident({ ...blankOf(incidentFields), id: 'h1', on: '2026-04-03', kind: 'other', note: 'a cat' });
     await eventually(() => expect(useOutbox().count).toBe(0));
     network = false;
     await reloaded();
     await useOpening().open('x');
-    expect(useLog().study?.happenings.map(({ note }) => note)).toEqual(['a cat']);
+    expect(useLog().study?.incidents.map(({ note }) => note)).toEqual(['a cat']);
   });
 
   it('whoever signs out leaves nothing to read behind', async () => {

@@ -1,9 +1,10 @@
 import type { PackedStudyRecord } from '@fern/contract';
-import { experimentFields, withBlanks } from '@fern/core';
+import { experimentFields, withBlanks, type Incident } from '@fern/core';
 import { v7 as uuid } from 'uuid';
 import { api } from './api';
 import { dropFromCachedList, cacheAnswer, cachedAnswer, cachedList, sinceCachedPath } from './offlineCache';
 import type { Logged } from './pendingSync';
+import { fromStored, type StoredEntry } from './storedEntry';
 
 const pathOf = (id: string) => `/experiments/${id}/study?as=columns`;
 
@@ -19,8 +20,9 @@ export async function fetchStudy(account: string, id: string): Promise<PackedStu
 export async function keptStudy(account: string, id: string) {
   const study = await cachedAnswer(account, pathOf(id));
   if (study === null) return null;
-  const since = await cachedList<Logged>(account, sinceCachedPath(id));
-  const packed = study.answer as PackedStudyRecord;
+  const since = (await cachedList<StoredEntry<Logged>>(account, sinceCachedPath(id))).map((logged) => fromStored<Logged>(logged));
+  const { happenings, ...packed } = study.answer as PackedStudyRecord & { readonly happenings?: readonly Incident[] };
   // It may have been kept by the version before.
-  return { packed: { ...packed, experiment: withBlanks(experimentFields, packed.experiment) }, since, at: study.at };
+  const experiment = withBlanks(experimentFields, packed.experiment);
+  return { packed: { ...packed, incidents: happenings ?? packed.incidents, experiment }, since, at: study.at };
 }

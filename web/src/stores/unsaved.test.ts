@@ -30,7 +30,7 @@ function answer(call: FakeCall): Reply {
 
 beforeEach(() => {
   vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout', 'setInterval', 'clearInterval', 'Date'] });
-  server = fakeServer({ experiment: plan, observations: [], happenings: [], care: [], photos: [] });
+  server = fakeServer({ experiment: plan, observations: [], incidents: [], care: [], photos: [] });
   server.answer = answer;
   offline = false;
 });

@@ -16,7 +16,7 @@ const progress = (id: string, own: Experiment): ExperimentLine => ({
   ...{ id, title: own.title, unitWord: own.plan.unitNoun, startedOn: own.startedOn, measures: own.measures, place: own.plan.place },
   steps: stepsOnDays(own, [], today()).map(({ name, day, at, left }) => ({ name, day, at, left: left.length })),
   timers: [],
-  walks: roundsOfStudy({ experiment: own, observations: [], happenings: [], care: [], photos: [] }, today()).map(
+  walks: roundsOfStudy({ experiment: own, observations: [], incidents: [], care: [], photos: [] }, today()).map(
     ({ day, left, measures }) => ({
       day,
       left,

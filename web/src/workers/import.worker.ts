@@ -9,7 +9,7 @@ interface Wanted {
   readonly uses: readonly ColumnUse[];
   readonly measure: string;
   readonly today: string;
-  readonly mend: boolean;
+  readonly overwrite: boolean;
   readonly observer: string | null;
 }
 

@@ -4,8 +4,8 @@ import { liveIncidents } from '../../study/liveEntries';
 /** Which unit is which is in doubt. */
 export function mixUpRule(study: Study): Finding[] {
   const { experiment } = study;
-  const happenings = liveIncidents(study);
-  const named = happenings
+  const incidents = liveIncidents(study);
+  const named = incidents
     .filter((event) => event.kind === 'mix-up')
     .map((event): Finding => {
       const still = event.units.filter((code) => experiment.units.some((unit) => unit.code === code && unit.status !== 'excluded'));
@@ -25,7 +25,7 @@ export function mixUpRule(study: Study): Finding[] {
             remedy: 'The result is also given with them put back.',
           };
     });
-  const told = new Set(happenings.filter((event) => event.kind === 'mix-up').flatMap((event) => event.units));
+  const told = new Set(incidents.filter((event) => event.kind === 'mix-up').flatMap((event) => event.units));
   const others = experiment.units.filter((unit) => unit.status === 'excluded' && !told.has(unit.code));
   if (others.length === 0) return named;
   const reasons = [...new Set(others.map((unit) => unit.statusReason).filter((reason) => reason !== null))];

@@ -11,8 +11,8 @@ export const isMove = ({ kind, note }: Incident): boolean =>
 /** Units were moved to another medium or container in some arms only: what was lost before and after that day is told apart. */
 export function transferRule(study: Study): Finding[] {
   const { experiment } = study;
-  const happenings = liveIncidents(study);
-  return happenings.filter(isMove).flatMap((event): Finding[] => {
+  const incidents = liveIncidents(study);
+  return incidents.filter(isMove).flatMap((event): Finding[] => {
     const { arms, alike } = touched(study, event);
     if (alike)
       return [
@@ -24,7 +24,7 @@ export function transferRule(study: Study): Finding[] {
         },
       ];
     const lostOn = ({ code: unit, lostOn: own }: Unit) =>
-      own ?? happenings.find((other) => other.kind === 'loss' && other.units.includes(unit))?.on;
+      own ?? incidents.find((other) => other.kind === 'loss' && other.units.includes(unit))?.on;
     const counts = experiment.arms.map((arm) => {
       const lost = experiment.units.filter((unit) => unit.arm === arm.code && unit.status === 'lost').map(lostOn);
       const before = lost.filter((on) => on !== undefined && on <= event.on).length;

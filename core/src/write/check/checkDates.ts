@@ -53,13 +53,13 @@ export function checkDates(sentence: string, study: Study): Hint[] {
 }
 
 /** First and last day of which the study knows anything. */
-function runOf({ experiment, observations, care, happenings }: Study, startedOn: string): [string, string] {
+function runOf({ experiment, observations, care, incidents }: Study, startedOn: string): [string, string] {
   const days = [
     startedOn,
     experiment.endedOn ?? addDays(startedOn, lastReadingDay(experiment)),
     ...observations.map(({ observedOn }) => observedOn.slice(0, 10)),
     ...care.map(({ on }) => on.slice(0, 10)),
-    ...happenings.map(({ on }) => on.slice(0, 10)),
+    ...incidents.map(({ on }) => on.slice(0, 10)),
   ].sort();
   return [days[0] ?? '', days[days.length - 1] ?? ''];
 }
