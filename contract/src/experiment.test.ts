@@ -17,6 +17,7 @@ const good: Experiment = {
   hypothesis: 'Yes',
   nullHypothesis: 'No',
   claimedRatio: null,
+  asked: [],
   startedOn: '2026-04-01',
   endedOn: null,
   comparison: 'control',

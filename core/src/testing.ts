@@ -76,6 +76,7 @@ export function anExperiment(more: Partial<Experiment> = {}): Experiment {
     hypothesis: 'It does.',
     nullHypothesis: 'It does not.',
     claimedRatio: null,
+    asked: [],
     startedOn: '2026-04-01',
     endedOn: null,
     comparison: 'control',

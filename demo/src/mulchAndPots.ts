@@ -46,6 +46,10 @@ export const mulchAndPots: DemoExperiment = {
       hypothesis: 'Pots with straw lose less water in two weeks than pots without, and clay pots lose more than plastic ones.',
       nullHypothesis: 'Neither straw nor the pot makes a difference to the water lost.',
       startedOn,
+      asked: [
+        { factor: 'mulch', group: 'straw 5 cm', against: 'no mulch' },
+        { factor: 'pot', group: 'plastic pot', against: 'clay pot' },
+      ],
       arms,
       units,
       measures: [

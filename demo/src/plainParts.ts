@@ -13,6 +13,7 @@ export function demoMeasure(more: Pick<Measure, 'code' | 'name' | 'kind' | 'read
 export const plainExperiment = {
   claim: null,
   claimedRatio: null,
+  asked: [],
   endedOn: null,
   comparison: 'control',
   layout: 'completely-random',

@@ -75,6 +75,7 @@ export const saltAndRadish: DemoExperiment = {
       hypothesis: 'The more salt is in the water, the fewer radish seeds sprout within ten days.',
       nullHypothesis: 'Salt in the water makes no difference to how many radish seeds sprout.',
       startedOn,
+      asked: [{ factor: null, group: '100', against: 'C' }],
       layout: 'blocks',
       plan: {
         ...emptyPlan,

@@ -1,4 +1,4 @@
-import type { Arm, Layout, MeasureKind } from '@fern/core';
+import { comparisonsOf, itemAt, type Arm, type Layout, type MeasureKind } from '@fern/core';
 import type { Design } from '../../core/src/power/Design';
 import { aMeasure, anArm } from '../../core/src/testing';
 
@@ -44,6 +44,7 @@ function plain(kind: MeasureKind, own: readonly Arm[], control: number, spread: 
   const rubric = kind === 'rating' ? Array.from({ length: 6 }, (_, value) => ({ value, words: `step ${value}` })) : [];
   const measure = aMeasure({ kind, smallestDifference: difference, higherIs: 'better', rubric });
   return {
+    asked: itemAt(comparisonsOf(own), 0),
     arms: own,
     layout: 'completely-random',
     comparison: 'control',

@@ -45,6 +45,7 @@ export function experimentFrom(question: ReadyQuestion, { created, startOn, seed
     hypothesis: question.hypothesis,
     nullHypothesis: question.nullHypothesis,
     claimedRatio: null,
+    asked: [],
     startedOn: startOn,
     endedOn: null,
     comparison: 'control',

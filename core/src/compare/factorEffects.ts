@@ -1,6 +1,6 @@
 import { cellAt, itemAt } from '../invariant';
 import type { Arm } from '../model';
-import { factorsOf, type Factor } from '../model/factors';
+import { crossedFactors, type Factor } from '../model/factors';
 import { combine, type ArmFit } from './armFit';
 import type { Effect } from './Contrast';
 import { intervalOf, type MeanDifference, type Held } from './Gap';
@@ -17,8 +17,8 @@ import { ownSpreads, spreadsAlike } from './spreadsAlike';
  * @returns none where the arms do not cross two factors or more, or where a combination has no values
  */
 export function factorEffects(model: ArmFit, arms: readonly Arm[]): Effect[] {
-  const factors = factorsOf(arms);
-  if (!isCrossed(factors, arms) || arms.some(({ code: arm }) => model.weights(arm) === null)) return [];
+  const factors = crossedFactors(arms);
+  if (factors.length === 0 || arms.some(({ code: arm }) => model.weights(arm) === null)) return [];
   const alike = spreadsAlike(model)(model.arms);
   return factors.flatMap((factor) => {
     const [first, ...others] = factor.levels;
@@ -26,12 +26,6 @@ export function factorEffects(model: ArmFit, arms: readonly Arm[]): Effect[] {
     const held = others.length === 1 ? alone : t3(others.length);
     return others.map((level) => effectOf(factor, level, gapOf(model, arms, [factor.name, level, first], alike), held));
   });
-}
-
-function isCrossed(factors: readonly Factor[], arms: readonly Arm[]): boolean {
-  const cells = new Set(arms.map((arm) => JSON.stringify(factors.map(({ name }) => arm.factors[name]))));
-  const all = factors.reduce((product, { levels }) => product * levels.length, 1);
-  return factors.filter(({ levels }) => levels.length > 1).length > 1 && cells.size === all && arms.length === all;
 }
 
 function gapOf(

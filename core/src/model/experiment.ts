@@ -1,4 +1,5 @@
 import { armFields } from './arm';
+import { askedFields } from './asked';
 import type { Care } from './care';
 import { choice, date, flag, list, longText, maybe, number, record, text, type RecordOf } from './fields';
 import type { Incident } from './incident';
@@ -22,6 +23,8 @@ export const experimentFields = {
   hypothesis: longText({ words: 'the hypothesis' }),
   nullHypothesis: longText({ words: 'the null hypothesis' }),
   claimedRatio: maybe(number({ words: 'the size of the claim', above: 0 })),
+  /** Empty where nobody chose: then every treatment is asked against the control. */
+  asked: list(record(askedFields), { words: 'what is compared first', most: 40, optional: true }),
   startedOn: maybe(date({ words: 'day 0' })),
   endedOn: maybe(date({ words: 'the last day', free: true })),
   comparison: choice(['control', 'all-pairs'], { words: 'what is compared with what' }),

@@ -21,3 +21,16 @@ export function factorsOf(arms: readonly Arm[]): Factor[] {
     ],
   }));
 }
+
+/**
+ * The factors of arms that are crossed in full: each level of one with each of the others, in one arm each.
+ * @param arms that are compared
+ * @returns empty where there are not two factors with levels, or a combination is missing or stands twice
+ */
+export function crossedFactors(arms: readonly Arm[]): Factor[] {
+  const factors = factorsOf(arms);
+  const cells = new Set(arms.map((arm) => JSON.stringify(factors.map(({ name }) => arm.factors[name]))));
+  const all = factors.reduce((product, { levels }) => product * levels.length, 1);
+  const isCrossed = factors.filter(({ levels }) => levels.length > 1).length > 1 && cells.size === all && arms.length === all;
+  return isCrossed ? factors : [];
+}

@@ -1,4 +1,5 @@
 export * from './arm';
+export * from './asked';
 export * from './care';
 export * from './dates';
 export * from './differences';

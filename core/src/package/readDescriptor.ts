@@ -69,6 +69,7 @@ export function readDescriptor(json: string | undefined): ReadDescriptor {
     hypothesis: text(fern, 'hypothesis', 'fern.hypothesis', ''),
     nullHypothesis: text(fern, 'nullHypothesis', 'fern.nullHypothesis', ''),
     claimedRatio: own('claimedRatio', experimentFields.claimedRatio),
+    asked: readRecord({ asked: experimentFields.asked }, fern).asked,
     startedOn,
     endedOn,
     comparison: own('comparison', experimentFields.comparison),

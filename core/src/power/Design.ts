@@ -1,10 +1,22 @@
 import { comparedArms } from '../compare/comparedArms';
 import { isShare, kindOf, mattersAs } from '../kinds';
-import { expectedOf, primaryOf, type Arm, type Comparison, type Experiment, type Layout, type Measure } from '../model';
+import {
+  askedOf,
+  expectedOf,
+  primaryOf,
+  type Arm,
+  type Asked,
+  type Comparison,
+  type Experiment,
+  type Layout,
+  type Measure,
+} from '../model';
 
 /** An experiment as it is played through: its arms, and what one replicate of them reads. */
 export interface Design {
-  /** Compared arms, the control first. */
+  /** The comparison that is asked for first. */
+  readonly asked: Asked;
+  /** Compared arms: the control, then the one that is asked about. */
   readonly arms: readonly Arm[];
   readonly layout: Layout;
   readonly comparison: Comparison;
@@ -20,10 +32,15 @@ export interface Design {
 }
 
 /** What of a design does not come from guesses. */
-function framed(experiment: Experiment, measure: Measure): Omit<Design, 'control' | 'spread' | 'difference'> {
-  const { arms, layout, comparison, units } = experiment;
+function framed(experiment: Experiment, measure: Measure): Omit<Design, 'control' | 'spread' | 'difference'> | null {
+  const { layout, comparison, units } = experiment;
+  const [asked] = askedOf(experiment);
+  if (!asked) return null;
+  const arms = comparedArms(experiment.arms);
+  const rank = ({ role, code }: Arm) => (role === 'control' ? 0 : asked.factor === null && code === asked.group ? 1 : 2);
   return {
-    arms: comparedArms(arms),
+    asked,
+    arms: [...arms].sort((a, b) => rank(a) - rank(b)),
     layout,
     comparison,
     blocks: Math.max(1, new Set(units.map(({ block }) => block)).size),
@@ -56,6 +73,7 @@ export function designOf(experiment: Experiment): Design | null {
  */
 export function designWith(experiment: Experiment, measure: Measure, control: number, spread: number): Design | null {
   const frame = framed(experiment, measure);
+  if (frame === null) return null;
   const matters = mattersAs(measure, frame.share);
   const [first, treated] = frame.arms;
   if (matters === null || !(spread > 0) || first?.role !== 'control' || !treated) return null;

@@ -2,8 +2,7 @@ import { itemAt } from '../invariant';
 import type { Contrast, Effect, UnitValue } from '../compare/Contrast';
 import type { Compared } from '../compare/Compared';
 import { kindOf, type Weighed } from '../kinds';
-import { blankOf, expectedOf, unitFields, type Arm, type Unit, type UnitData } from '../model';
-import { factorsOf } from '../model/factors';
+import { blankOf, expectedOf, unitFields, type Unit, type UnitData } from '../model';
 import type { Interval } from '../stats/meanInterval';
 import { random, type Random } from '../stats/random';
 import { checkIn, type Watch } from '../stats/resampling/Stratum';
@@ -36,8 +35,8 @@ export interface Chance {
 const known = new Map<string, Chance>();
 
 /**
- * The chance of a clear answer ("supported" or "small"): the design played through and judged as the real one will be. The first treatment
- * differs from the control by just what matters, or the first factor does at its second level; nothing else differs.
+ * The chance of a clear answer ("supported" or "small"): the design played through and judged as the real one will be. What is
+ * asked first differs from the control by just what matters; nothing else differs.
  * @param design what is played
  * @param units replicates of each arm, or of all
  * @param options seed, number of runs, and who watches
@@ -55,7 +54,7 @@ export function chanceOf(
   if (before) return before;
   const all = replicatesOf(design, counts);
   const data = all.map((unit): UnitData => ({ unit, curve: [], nothingFrom: null }));
-  const moved = movedArms(design.arms);
+  const moved = movedArms(design);
   const source = random(seed);
   let clear = 0;
   for (let run = 0; run < runs; run++) {
@@ -77,13 +76,9 @@ function replicatesOf({ arms, layout, blocks, sown, share }: Design, counts: rea
   );
 }
 
-/** Arms that differ from the control by what matters. */
-function movedArms(arms: readonly Arm[]): readonly string[] {
-  const factors = factorsOf(arms).filter(({ levels }) => levels.length > 1);
-  const [first, second] = factors;
-  if (!first || !second) return [itemAt(arms, 1).code];
-  const { name, levels } = first;
-  return arms.filter((arm) => arm.factors[name] === levels[1]).map(({ code: arm }) => arm);
+/** Arms that differ from the control by what matters: the one that is asked about, or those with the level that is. */
+function movedArms({ arms, asked: { factor, group } }: Design): readonly string[] {
+  return factor === null ? [group] : arms.filter((arm) => arm.factors[factor] === group).map(({ code }) => code);
 }
 
 function playedOnce(design: Design, units: readonly Unit[], moved: readonly string[], source: Random): UnitValue[] {
@@ -95,14 +90,16 @@ function playedOnce(design: Design, units: readonly Unit[], moved: readonly stri
 }
 
 function isClear(design: Design, data: readonly UnitData[], values: readonly UnitValue[], run: number): boolean {
-  const { arms, layout, comparison, measure, share } = design;
+  const { arms, asked, layout, comparison, measure, share } = design;
   const kind = kindOf(measure);
   const options = { seed: run, draws: DRAWS };
   const compared: Compared = { values, arms, layout, comparison, matters: null, options, beside: false, quick: true };
   const weighed: Weighed = { measure, data, share, values, unitValues: values };
   const { contrasts, effects = [] } = kind.compare(compared, weighed);
   const row: Contrast | Effect | undefined =
-    effects.length > 0 ? effects[0] : contrasts.find(({ arm, versus }) => arm === itemAt(arms, 1).code && versus === itemAt(arms, 0).code);
+    asked.factor === null
+      ? contrasts.find(({ arm, versus }) => arm === asked.group && versus === asked.against)
+      : effects.find(({ factor, level }) => factor === asked.factor && level === asked.group);
   if (!row) return false;
   const code = judge(row, expectedOf(measure), Math.abs(design.difference), kind.byEye);
   return code === 'supported' || code === 'small';

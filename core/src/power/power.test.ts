@@ -5,7 +5,7 @@ import { anySprouting } from '../ask/questions/anySprouting';
 import { experimentFrom } from '../ask/experimentFrom';
 import { means } from '../compare/means';
 import type { Compared } from '../compare/Compared';
-import { emptyPlan, type Experiment } from '../model';
+import { comparisonsOf, emptyPlan, type Experiment } from '../model';
 import { fairTest } from '../plan/fairTest';
 import { remedyFor } from '../plan/remedies';
 import { powerT, unitsForPowerT } from '../stats/powerT';
@@ -17,9 +17,12 @@ import { chanceOf } from './chanceOf';
 import { designOf, type Design } from './Design';
 import { unitsFor } from './unitsFor';
 
+const groups = (count: number) => Array.from({ length: count }, (_, i) => anArm(i === 0 ? 'C' : `T${i}`));
+
 /** Arms of an amount around 100 with an SD of 1: a difference of 1 is one SD, as in R's power.t.test(delta = 1, sd = 1). */
 const inSds = (arms: number, difference: number, more: Partial<Design> = {}): Design => ({
-  arms: Array.from({ length: arms }, (_, i) => anArm(i === 0 ? 'C' : `T${i}`)),
+  asked: itemAt(comparisonsOf(more.arms ?? groups(arms)), 0),
+  arms: groups(arms),
   layout: 'completely-random',
   comparison: 'control',
   blocks: 3,
@@ -125,7 +128,7 @@ describe('the chance of a clear answer', () => {
   it('of crossed factors is the factor’s, told over the levels of the other', () => {
     const level = (mulch: string, pot: string) => ({ factors: { mulch, pot } });
     const arms = [anArm('C', level('no', 'a')), anArm('M', level('yes', 'a')), anArm('P', level('no', 'b')), anArm('B', level('yes', 'b'))];
-    expect(chanceOf({ ...inSds(4, 1.2), arms }, 6).chance).toBeGreaterThan(chanceOf(inSds(4, 1.2), 6).chance + 0.2);
+    expect(chanceOf(inSds(4, 1.2, { arms }), 6).chance).toBeGreaterThan(chanceOf(inSds(4, 1.2), 6).chance + 0.2);
   });
 });
 

@@ -2,7 +2,7 @@ import type { ArmSummary } from '../compare/ArmSummary';
 import type { Contrast, Effect, Trend, UnitValue } from '../compare/Contrast';
 import type { RowVerdict, VerdictCode } from '../compare/judge';
 import type { TestRow } from '../compare/TestRow';
-import type { Finding, MeasureKind, Sentence, When } from '../model';
+import type { Asked, Finding, MeasureKind, Sentence, When } from '../model';
 import type { Progress } from './progress';
 import type { Basis } from '../study/replicates';
 import type { VarianceRow } from '../stats/analysisOfVariance';
@@ -57,6 +57,8 @@ export interface MeasureResult {
   /** Arms in order, the best first, those that cannot be told apart together; where treatments are compared with one another. */
   readonly ranking?: readonly (readonly string[])[];
   readonly trend: Trend | null;
+  /** The comparison that the answer speaks of, everywhere; null where nothing is compared. */
+  readonly lead: Asked | null;
   /** How far it has come; absent from the planned end on. */
   readonly progress?: Progress;
   readonly verdict: VerdictResult;

@@ -1,12 +1,13 @@
 import { kindOf } from '../kinds';
+import { askedOf } from '../model';
 import { inList } from '../quantities/inList';
 import { counted, plural } from '../quantities/plural';
 import { replicateWord } from '../study/replicates';
-import { leadComparison } from './leadComparison';
+import { leadEffect, leadRow } from './leadComparison';
 import type { Shown } from './picture/parts';
 import { valueAxis } from './picture/parts';
 import type { MeasureResult } from './Result';
-import { armName, differenceFact, isNone } from './verdict/wording';
+import { differenceFact, isNone } from './verdict/wording';
 
 const after: Readonly<Record<string, string>> = {
   supported: '',
@@ -32,24 +33,24 @@ function finding({ study, measure, result }: Shown): string {
   const wording = kindOf(measure).wording(measure, result.share);
   const { code } = result.verdict;
   if (code === 'no-difference-that-matters') return 'no difference that matters';
-  if (code === 'cannot-tell' || code === 'not-a-fair-test') {
-    const lead = leadComparison(result);
-    const gap = lead && differenceFact(lead, wording);
-    if (!lead || !gap || isNone(gap)) return 'this cannot tell';
-    return `${gap.text} with ${armName(arms, lead.arm)}, which may be luck; this cannot tell`;
-  }
-  const effects = (result.effects ?? []).filter((row) => row.verdict === code);
-  if (effects.length > 0) {
-    const each = effects.flatMap(({ level, versus, ...row }) => {
-      const gap = differenceFact({ ...row, arm: level, versus }, wording);
-      return gap ? [`${gap.text} with ${level}`] : [];
-    });
-    const apart = (result.interactions ?? []).some(({ told }) => told);
-    return `${inList(each)}${apart ? ', and one depends on the other' : ''}${after[code] ?? ''}`;
-  }
-  const lead = leadComparison(result);
+  const lead = leadRow(result, arms);
   const gap = lead && differenceFact(lead, wording);
-  return lead && gap ? `${gap.text} with ${armName(arms, lead.arm)}${after[code] ?? ''}` : 'nothing to compare yet';
+  if (code === 'cannot-tell' || code === 'not-a-fair-test') {
+    if (!lead || !gap || isNone(gap)) return 'this cannot tell';
+    return `${gap.text} with ${lead.names[0]}, which may be luck; this cannot tell`;
+  }
+  if (!lead || !gap) return 'nothing to compare yet';
+  const asked = askedOf(study.experiment);
+  const others = (result.effects ?? []).filter(
+    (row) =>
+      row.verdict === code && row !== leadEffect(result) && asked.some((own) => own.factor === row.factor && own.group === row.level),
+  );
+  const each = others.flatMap(({ level, ...row }) => {
+    const other = differenceFact({ ...row, arm: level }, wording);
+    return other ? [`${other.text} with ${level}`] : [];
+  });
+  const apart = (result.interactions ?? []).some(({ told }) => told);
+  return `${inList([`${gap.text} with ${lead.names[0]}`, ...each])}${apart ? ', and one depends on the other' : ''}${after[code] ?? ''}`;
 }
 
 /**

@@ -1,12 +1,70 @@
-import type { ComparisonRow, MeasureResult } from './Result';
+import type { Arm, Asked } from '../model';
+import type { RowVerdict } from '../compare/judge';
+import type { ComparisonRow, EffectRow, MeasureResult } from './Result';
+import { armName } from './verdict/wording';
+
+type Rows = Pick<MeasureResult, 'comparisons' | 'effects'>;
+
+/** A comparison or an effect that answers what was asked. */
+interface Answer {
+  readonly asked: Asked;
+  readonly verdict: RowVerdict;
+  /** Whether there is a difference to say. */
+  readonly isKnown: boolean;
+}
 
 /**
- * The comparison that the verdict speaks of: of those with its code, the one with the largest gap.
- * @param result of a measure
- * @returns undefined where nothing is compared
+ * What answers each thing asked, in its order.
+ * @param asked comparisons, from `askedOf`
+ * @param rows of the result
+ * @returns without those that the result does not have
  */
-export function leadComparison({ comparisons, verdict }: Pick<MeasureResult, 'comparisons' | 'verdict'>): ComparisonRow | undefined {
-  const size = (row: ComparisonRow) => Math.abs(row.difference.value ?? 0);
-  const coded = comparisons.filter((row) => row.verdict === verdict.code);
-  return [...(coded.length > 0 ? coded : comparisons)].sort((a, b) => size(b) - size(a))[0];
+export function answersTo(asked: readonly Asked[], { comparisons, effects = [] }: Rows): Answer[] {
+  return asked.flatMap((own) => {
+    const row = own.factor === null ? rowFor(comparisons, own) : effectFor(effects, own);
+    return row ? [{ asked: own, verdict: row.verdict, isKnown: row.difference.value !== null }] : [];
+  });
 }
+
+/**
+ * The comparison of arms that the answer speaks of.
+ * @param result of a measure
+ * @returns undefined where nothing is compared, or where the answer is of a factor
+ */
+export function leadComparison({ lead, comparisons }: Pick<MeasureResult, 'lead' | 'comparisons'>): ComparisonRow | undefined {
+  return lead === null || lead.factor !== null ? undefined : rowFor(comparisons, lead);
+}
+
+/**
+ * The effect of a factor that the answer speaks of.
+ * @param result of a measure
+ * @returns undefined where the answer is of two arms
+ */
+export function leadEffect({ lead, effects = [] }: Pick<MeasureResult, 'lead' | 'effects'>): EffectRow | undefined {
+  return lead === null || lead.factor === null ? undefined : effectFor(effects, lead);
+}
+
+/** A comparison as sentences speak of it: arms by their names, or levels with their factor. */
+export interface LeadRow extends Pick<ComparisonRow, 'arm' | 'versus' | 'difference' | 'p' | 'verdict'> {
+  readonly names: readonly [string, string];
+  /** Null where it is of two arms. */
+  readonly factor: string | null;
+}
+
+/**
+ * What the answer speaks of, whether arms or levels of a factor.
+ * @param result of a measure
+ * @param arms of the plan, for their names
+ * @returns null where nothing is compared
+ */
+export function leadRow(result: Rows & Pick<MeasureResult, 'lead'>, arms: readonly Arm[]): LeadRow | null {
+  const effect = leadEffect(result);
+  if (effect) return { ...effect, arm: `${effect.factor}.${effect.level}`, names: [effect.level, effect.versus] };
+  const row = leadComparison(result);
+  return row ? { ...row, factor: null, names: [armName(arms, row.arm), armName(arms, row.versus)] } : null;
+}
+
+const rowFor = (rows: readonly ComparisonRow[], { group, against }: Asked) =>
+  rows.find(({ arm, versus }) => arm === group && versus === against);
+const effectFor = (rows: readonly EffectRow[], own: Asked) =>
+  rows.find(({ factor, level, versus }) => factor === own.factor && level === own.group && versus === own.against);

@@ -1,9 +1,10 @@
 import { tupleOf } from '../invariant';
-import { controlOf, type Experiment, type Measure, type Prediction } from '../model';
+import type { Experiment, Measure, Prediction } from '../model';
 import { kindOf } from '../kinds';
 import { isDetected } from '../compare/judge';
 import { centre } from '../stats/moments';
-import type { ComparisonRow, MeasureResult } from './Result';
+import { leadRow, type LeadRow } from './leadComparison';
+import type { MeasureResult } from './Result';
 import { armName, differenceFact, intervalFact, withUnit } from './verdict/wording';
 
 type Outcome = 'came' | 'other-way' | 'open' | 'unsaid';
@@ -25,7 +26,7 @@ export interface PredictionOutcome {
  * @returns in the order in which they were made
  */
 export function predictionOutcomes(experiment: Experiment, measure: Measure, result: MeasureResult): PredictionOutcome[] {
-  const row = leadRow(experiment, result);
+  const row = foretoldRow(experiment, result);
   return experiment.plan.predictions.map((prediction) => {
     const outcome = row ? outcomeOf(prediction, row, kindOf(measure).byEye) : 'unsaid';
     const sentences = row
@@ -41,20 +42,17 @@ export function predictionOutcomes(experiment: Experiment, measure: Measure, res
 }
 
 /**
- * The first treatment beside the control: what a prediction speaks of.
+ * What a prediction speaks of: what the answer does.
  * @param experiment with its arms
  * @param result of the measure that decides
  * @returns null where nothing came yet
  */
-export function leadRow(experiment: Experiment, result: MeasureResult): ComparisonRow | null {
-  const { arms } = experiment;
-  const { comparisons } = result;
-  const control = controlOf(arms)?.code;
-  const first = arms.find(({ role }) => role === 'treatment')?.code;
-  return comparisons.find(({ arm, versus, difference }) => arm === first && versus === control && difference.value !== null) ?? null;
+export function foretoldRow({ arms }: Experiment, result: MeasureResult): LeadRow | null {
+  const row = leadRow(result, arms);
+  return row && row.difference.value !== null ? row : null;
 }
 
-function outcomeOf({ way }: Prediction, row: ComparisonRow, byP: boolean): Outcome {
+function outcomeOf({ way }: Prediction, row: LeadRow, byP: boolean): Outcome {
   if (way === null) return 'unsaid';
   const told = isDetected(row, byP);
   if (way === 'same') return told ? 'other-way' : row.verdict === 'no-difference-that-matters' ? 'came' : 'open';
@@ -62,7 +60,7 @@ function outcomeOf({ way }: Prediction, row: ComparisonRow, byP: boolean): Outco
   return (row.difference.value ?? 0) > 0 === (way === 'more') ? 'came' : 'other-way';
 }
 
-function waySentence({ way }: Prediction, outcome: Outcome, row: ComparisonRow, measure: Measure, { share }: MeasureResult): string | null {
+function waySentence({ way }: Prediction, outcome: Outcome, row: LeadRow, measure: Measure, { share }: MeasureResult): string | null {
   if (way === null) return null;
   const wording = kindOf(measure).wording(measure, share);
   const said = way === 'same' ? 'Said no difference' : `Said ${wording[way]}`;
@@ -74,7 +72,7 @@ function waySentence({ way }: Prediction, outcome: Outcome, row: ComparisonRow, 
     : `${said}; it came otherwise: ${gap}.`;
 }
 
-function sizeSentence(prediction: Prediction, row: ComparisonRow, measure: Measure, { share }: MeasureResult): string | null {
+function sizeSentence(prediction: Prediction, row: LeadRow, measure: Measure, { share }: MeasureResult): string | null {
   const by = signedBy(prediction);
   const wording = kindOf(measure).wording(measure, share);
   const interval = intervalFact(row, wording);

@@ -6,7 +6,8 @@ import { picturesOf } from '../weigh/picture/picturesOf';
 import { placeSeen } from '../weigh/place';
 import { shownMeasures } from '../weigh/shownMeasures';
 import type { MeasureResult, Result } from '../weigh/Result';
-import { armName, chanceInWords, explainChance, differenceFact, intervalFact, isNone } from '../weigh/verdict/wording';
+import { chanceInWords, explainChance, differenceFact, intervalFact, isNone } from '../weigh/verdict/wording';
+import { leadRow } from '../weigh/leadComparison';
 import type { Block } from './Block';
 import { effectsTable, otherwiseTable } from './judgementTables';
 import { figureBlock, headingBlock, listed, paragraphBlock } from './makers';
@@ -92,7 +93,7 @@ function numbers(study: Study, measure: Measure, row: MeasureResult, isFull: boo
  * @returns one paragraph or none
  */
 export function chance(row: MeasureResult): Block[] {
-  const [lead] = [...row.comparisons].filter((c) => c.p !== null).sort((a, b) => (a.p ?? 1) - (b.p ?? 1));
+  const lead = leadRow(row, []);
   if (!lead || lead.p === null) return [];
   const test = row.tests.find((t) => t.arm === lead.arm && t.versus === lead.versus && t.p === lead.p);
   const often = chanceInWords(lead.p);
@@ -122,12 +123,12 @@ export function claim({ claimedRatio }: Experiment, row: MeasureResult): Block[]
  * @param measure that is not primary
  */
 export function alsoSeen(row: MeasureResult, measure: Experiment['measures'][number], arms: Experiment['arms']): Sentence {
-  const [lead] = [...row.comparisons].filter((c) => c.difference.value !== null).sort((a, b) => (a.p ?? 1) - (b.p ?? 1));
+  const lead = leadRow(row, arms);
   const wording = kindOf(measure).wording(measure, row.share);
   const gap = lead ? differenceFact(lead, wording) : null;
   if (!lead || !gap) return [`For “${measure.name}” there is nothing to compare.`];
   const interval = intervalFact(lead, wording);
-  const names = [armName(arms, lead.arm), armName(arms, lead.versus)];
+  const { names } = lead;
   return [
     ...(isNone(gap) ? [`Alike with ${names[0]} and ${names[1]}`] : [gap, ` with ${names[0]} than with ${names[1]}`]),
     ...(interval ? [' (95 % interval ', interval, ')'] : []),

@@ -15,7 +15,7 @@ export function claimedPicture(shown: Shown): Picture | null {
   const rows = result.comparisons.filter(({ versus, ratio }) => versus === control?.code && ratio.value !== null);
   if (claimedRatio === null || rows.length === 0 || !measure.primary) return null;
   const treated = rows.map(({ arm, ratio }) => ({ arm, name: armName(arms, arm), value: ratio.value ?? 1, ends: ratio.ci95 }));
-  const lead = itemAt(treated, 0);
+  const lead = treated.find(({ arm }) => arm === result.lead?.group) ?? itemAt(treated, 0);
   const ruledOut = result.verdict.claimedRatioRuledOut;
   const measured = `${fourFigures(lead.value)} times was measured${lead.ends ? ` (95 % interval ${span(lead.ends)})` : ''}`;
   const title = `${fourFigures(claimedRatio)} times was claimed; ${measured}`;

@@ -1,13 +1,14 @@
 import { isDetected } from '../../compare/judge';
 import type { UnitValue } from '../../compare/Contrast';
 import { kindOf } from '../../kinds';
-import { controlOf, type Arm, type Measure, type Study } from '../../model';
+import type { Arm, Measure, Study } from '../../model';
 import { plural } from '../../quantities/plural';
 import { NONE } from '../../quantities/show';
 import { meanInterval } from '../../stats/meanInterval';
 import { centre } from '../../stats/moments';
 import { replicateWord } from '../../study/replicates';
 import { armName, differenceFact } from '../verdict/wording';
+import { leadRow, type LeadRow } from '../leadComparison';
 import type { MeasureResult } from '../Result';
 import type { Axis, Series } from './Picture';
 
@@ -57,22 +58,28 @@ export function dotsNote({ study, result }: Shown): string {
   return `Each dot is one ${word}. Large marks with bars: mean of the ${plural(word)} and its 95 % interval. ${n}.`;
 }
 
-/** The finding of a measure in a headline: the largest gap that is told apart, of the factors where arms cross them, else that none is clear. */
+/** The finding of a measure in a headline: of what was asked, then of treatments that are told apart from one another, else that it is not clear. */
 export function findingTitle({ study, measure, result }: Shown): string {
   const { arms } = study.experiment;
-  const kind = kindOf(measure);
-  const control = controlOf(arms)?.code;
-  const name = (code: string) => armName(arms, code);
-  const rows = result.effects
-    ? result.effects.map(({ level, versus, ...row }) => ({ ...row, arm: level, versus, words: `${level} (${row.factor})` }))
-    : result.comparisons.map((row) => ({
-        ...row,
-        words: row.versus === control ? name(row.arm) : `${name(row.arm)} than with ${name(row.versus)}`,
-      }));
-  const size = ({ difference: { value } }: (typeof rows)[number]) => Math.abs(value ?? 0);
-  const lead = rows.filter((row) => isDetected(row, kind.byEye)).sort((one, other) => size(other) - size(one))[0];
-  const gap = lead ? differenceFact(lead, kind.wording(measure, result.share)) : null;
-  if (!lead || !gap)
-    return result.values.length === 0 ? `${measure.name}: nothing read yet` : `${measure.name}: no clear gap between the arms`;
-  return `${measure.name}: ${gap.text} with ${lead.words}`;
+  const { byEye, wording } = kindOf(measure);
+  const lead = leadRow(result, arms);
+  const said = (row: LeadRow, words: string) => {
+    const gap = isDetected(row, byEye) ? differenceFact(row, wording(measure, result.share)) : null;
+    return gap && `${measure.name}: ${gap.text} with ${words}`;
+  };
+  const [first] = lead ? lead.names : [];
+  const among = result.ranking
+    ? result.comparisons.map((row): LeadRow => ({ ...row, factor: null, names: [armName(arms, row.arm), armName(arms, row.versus)] }))
+    : [];
+  const titles = [
+    lead && said(lead, lead.factor === null ? lead.names[0] : `${lead.names[0]} (${lead.factor})`),
+    ...among.map((row) => said(row, `${row.names[0]} than with ${row.names[1]}`)),
+  ];
+  return titles.find((title) => title !== null) ?? `${measure.name}: ${unclear(study, result, first)}`;
+}
+
+function unclear({ experiment }: Study, { arms, values }: MeasureResult, asked: string | undefined): string {
+  if (values.length === 0) return 'nothing read yet';
+  if (arms.some(({ units }) => units === 1)) return `one ${replicateWord(experiment)} in a group, so nothing can be said`;
+  return asked === undefined || arms.length === 2 ? 'no clear gap between the arms' : `no clear gap with ${asked}`;
 }

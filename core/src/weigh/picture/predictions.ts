@@ -1,6 +1,5 @@
 import { kindOf } from '../../kinds';
-import { leadRow, signedBy } from '../predictionOutcomes';
-import { armName } from '../verdict/wording';
+import { foretoldRow, signedBy } from '../predictionOutcomes';
 import { fourFigures, span, type Shown } from './parts';
 import type { Picture, Series } from './Picture';
 
@@ -10,14 +9,14 @@ import type { Picture, Series } from './Picture';
  * @returns null where nobody foretold a size, or nothing came yet
  */
 export function predictionsPicture({ study: { experiment }, measure, result }: Shown): Picture | null {
-  const row = leadRow(experiment, result);
+  const row = foretoldRow(experiment, result);
   const said = experiment.plan.predictions.flatMap((prediction) => {
     const by = prediction.way === 'same' ? 0 : signedBy(prediction);
     return by === null ? [] : [{ person: prediction.person, by }];
   });
   if (row === null || row.difference.value === null || said.length === 0) return null;
   const { scale, unit } = kindOf(measure).wording(measure, result.share);
-  const { arms } = experiment;
+
   const came = row.difference.value * scale;
   const ends = row.difference.ci95 && ([row.difference.ci95[0] * scale, row.difference.ci95[1] * scale] as const);
   const hits = ends && said.filter(({ by }) => by >= ends[0] && by <= ends[1]).length;
@@ -32,7 +31,7 @@ export function predictionsPicture({ study: { experiment }, measure, result }: S
     sentence: `${title}. It came to ${fourFigures(came)}. ${said.map(({ person, by }) => `${person} said ${fourFigures(by)}`).join(', ')}.`,
     note: 'The bar is what the data leave open (95 % interval); each dot is what one person foretold.',
     x: {
-      label: `${measure.name}: ${armName(arms, row.arm)} against ${armName(arms, row.versus)}${unit === '' ? '' : `, ${unit}`}`,
+      label: `${measure.name}: ${row.names[0]} against ${row.names[1]}${unit === '' ? '' : `, ${unit}`}`,
     },
     y: { label: '', names: ['What came', ...said.map(({ person }) => person)] },
     series,

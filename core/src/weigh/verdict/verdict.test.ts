@@ -177,6 +177,7 @@ describe('the sentence', () => {
           measure: aMeasure(),
           share: false,
           code: 'cannot-tell',
+          lead: null,
           comparisons: [],
           unitsNeeded: null,
           review: [] as Finding[],

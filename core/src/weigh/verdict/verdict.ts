@@ -1,4 +1,4 @@
-import { controlOf, expectedOf, type Experiment, type Finding, type Measure } from '../../model';
+import { askedOf, controlOf, expectedOf, type Asked, type Experiment, type Finding, type Measure } from '../../model';
 import type { VarianceRow } from '../../stats/analysisOfVariance';
 import type { Contrast, Effect, Trend, UnitValue } from '../../compare/Contrast';
 import type { ComparisonRow, EffectRow, Interaction, MeasureResult } from '../Result';
@@ -12,6 +12,7 @@ import { fitArms } from '../../compare/armFit';
 import { strataOf } from '../../compare/strata';
 import { firstVerdict, judge, judgeApart } from '../../compare/judge';
 import { rankingOf } from './ranking';
+import { answersTo } from '../leadComparison';
 import { verdictSentence } from './verdictSentence';
 
 export interface ToJudge {
@@ -31,7 +32,7 @@ export interface ToJudge {
   readonly beside: boolean;
 }
 
-type Judgement = Pick<MeasureResult, 'comparisons' | 'effects' | 'interactions' | 'ranking' | 'verdict'>;
+type Judgement = Pick<MeasureResult, 'comparisons' | 'effects' | 'interactions' | 'ranking' | 'lead' | 'verdict'>;
 
 /** Verdict of each comparison, of each factor, and of the measure, with its sentence. */
 export function verdict(judged: ToJudge): Judgement {
@@ -53,10 +54,12 @@ export function verdict(judged: ToJudge): Judgement {
   const interactions = effects.length > 0 ? interactionsOf(judged.terms) : [];
   const ranking =
     experiment.comparison === 'all-pairs' && contrasts.length > 1 && !unfair ? rankingOf(comparisons, values, measure.higherIs) : [];
-  const deciding = effects.length > 0 ? effects : comparisons.filter(({ versus }) => versus === control);
+  const answers = answersTo(askedFrom(experiment, effects), { comparisons, effects });
   const code: VerdictCode = unfair
     ? 'not-a-fair-test'
-    : firstVerdict(deciding.map((row) => row.verdict).filter((own) => own !== 'told-apart'));
+    : firstVerdict(answers.map((own) => own.verdict).filter((own) => own !== 'told-apart'));
+  const known = answers.filter(({ isKnown }) => isKnown);
+  const lead = (known.find((own) => own.verdict === code) ?? known[0] ?? answers[0])?.asked ?? null;
   const arms = [...new Set(contrasts.flatMap(({ arm, versus }) => [versus, arm]))];
   const alone = arms.filter((arm) => values.filter((unit) => unit.arm === arm).length === 1);
   const isOpen = code === 'cannot-tell' && alone.length === 0 && measure.primary;
@@ -67,6 +70,7 @@ export function verdict(judged: ToJudge): Judgement {
     measure,
     share,
     code,
+    lead,
     comparisons,
     effects,
     interactions,
@@ -78,6 +82,7 @@ export function verdict(judged: ToJudge): Judgement {
   };
   const pieces = verdictSentence(words);
   return {
+    lead,
     comparisons,
     ...(effects.length > 0 ? { effects, interactions } : {}),
     ...(ranking.length > 0 ? { ranking } : {}),
@@ -86,10 +91,26 @@ export function verdict(judged: ToJudge): Judgement {
       soFar,
       sentence: sentenceText(pieces),
       pieces,
-      claimedRatioRuledOut: measure.primary ? ruledOut(experiment.claimedRatio, contrasts) : null,
+      claimedRatioRuledOut: measure.primary ? ruledOut(experiment.claimedRatio, answeredBy(contrasts, answers)) : null,
       unitsNeeded: needed,
     },
   };
+}
+
+/** What is asked, of what can be answered: of factors only where the arms cross them with values in each. */
+function askedFrom(experiment: Experiment, effects: readonly EffectRow[]): readonly Asked[] {
+  const asked = askedOf(experiment);
+  if (effects.length > 0 || asked.every(({ factor }) => factor === null)) return asked;
+  const control = controlOf(experiment.arms)?.code ?? '';
+  return experiment.arms.filter(({ role }) => role === 'treatment').map(({ code }) => ({ factor: null, group: code, against: control }));
+}
+
+/** The comparisons of arms that were asked for; of factors, which have no ratio of their own, all. */
+function answeredBy(contrasts: readonly Contrast[], answers: readonly { readonly asked: Asked }[]): readonly Contrast[] {
+  const pairs = answers.map(({ asked }) => asked).filter(({ factor }) => factor === null);
+  return pairs.length === 0
+    ? contrasts
+    : contrasts.filter(({ arm, versus }) => pairs.some(({ group, against }) => group === arm && against === versus));
 }
 
 function interactionsOf(terms: readonly VarianceRow[]): Interaction[] {
@@ -107,7 +128,7 @@ function settledBy({ experiment, measure, values }: ToJudge, arms: readonly stri
   return Number.isSafeInteger(units) ? Math.max(units, used + 1) : null;
 }
 
-/** Whether the claimed ratio lies beyond every treatment's interval; null without a claim of a size or without an interval. */
+/** Whether the claimed ratio lies beyond the interval of each comparison asked for; null without a claim of a size or without an interval. */
 function ruledOut(claimed: number | null, contrasts: readonly Contrast[]): boolean | null {
   if (claimed === null) return null;
   const known = contrasts.map((row) => row.ratio.ci95).filter((interval) => interval !== null);

@@ -1,7 +1,8 @@
 import { tupleOf } from '../../invariant';
 import { kindOf, type Wording } from '../../kinds';
-import { controlOf, type Experiment, type Finding, type Measure } from '../../model';
+import { controlOf, type Asked, type Experiment, type Finding, type Measure } from '../../model';
 import type { Trend } from '../../compare/Contrast';
+import type { LeadRow } from '../leadComparison';
 import type { ComparisonRow, EffectRow, Interaction } from '../Result';
 import type { RowVerdict, VerdictCode } from '../../compare/judge';
 import { counted, plural } from '../../quantities/plural';
@@ -18,6 +19,8 @@ export interface Judged {
   readonly measure: Measure;
   readonly share: boolean;
   readonly code: VerdictCode;
+  /** The comparison that the sentence is about. */
+  readonly lead: Asked | null;
   readonly comparisons: readonly ComparisonRow[];
   readonly effects: readonly EffectRow[];
   readonly interactions: readonly Interaction[];
@@ -52,20 +55,14 @@ export function verdictSentence(judged: Judged): Sentence {
     ];
   }
   const rows = decidingRows(judged);
-  const lead = leading(rows, code);
+  const lead = rows.find((row) => isLead(row, judged.lead)) ?? rows[0];
   if (!lead) return [soFar ? 'So far there is nothing to compare.' : 'There is nothing to compare yet.'];
   const rest: Sentence = judged.ranking.length > 0 ? rankingWords(judged) : others(rows, lead);
   return [...leadSentence(judged, lead), ...rest, ...togetherWords(judged.interactions), ...doseWords(judged)];
 }
 
-/** A comparison as the sentence speaks of it: arms by their names, or levels with their factor. */
-interface Spoken extends Omit<ComparisonRow, 'ratio' | 'adjusted'> {
-  readonly names: readonly [string, string];
-  readonly factor: string | null;
-}
-
 /** What the verdict rests on: the factors where arms cross them, else each treatment with the control. */
-function decidingRows({ experiment, comparisons, effects }: Judged): Spoken[] {
+function decidingRows({ experiment, comparisons, effects }: Judged): LeadRow[] {
   if (effects.length > 0)
     return effects.map(({ level, versus, ...row }) => ({ ...row, arm: `${row.factor}.${level}`, versus, names: [level, versus] }));
   const control = controlOf(experiment.arms)?.code;
@@ -85,13 +82,12 @@ function togetherWords(interactions: readonly Interaction[]): string[] {
   });
 }
 
-/** The comparison that the sentence is about: of those with the deciding verdict, the one with the largest gap. */
-function leading(comparisons: readonly Spoken[], code: VerdictCode): Spoken | undefined {
-  const size = (row: Spoken) => Math.abs(row.difference.value ?? 0);
-  return comparisons.filter((row) => row.verdict === code).sort((a, b) => size(b) - size(a))[0];
+function isLead({ arm, versus, factor }: LeadRow, lead: Asked | null): boolean {
+  if (lead === null || factor !== lead.factor) return false;
+  return versus === lead.against && arm === (factor === null ? lead.group : `${factor}.${lead.group}`);
 }
 
-function leadSentence(judged: Judged, row: Spoken): Sentence {
+function leadSentence(judged: Judged, row: LeadRow): Sentence {
   const { experiment, measure } = judged;
   const wording = kindOf(measure).wording(measure, judged.share);
   const gap = differenceFact(row, wording);
@@ -129,7 +125,7 @@ function leadSentence(judged: Judged, row: Spoken): Sentence {
 }
 
 /** Why it cannot be told: the interval spans none, or chance alone does as much too often. */
-function whyNot({ experiment }: Judged, { difference: { ci95 }, p }: Spoken): string {
+function whyNot({ experiment }: Judged, { difference: { ci95 }, p }: LeadRow): string {
   if (ci95 === null) return ' This experiment cannot tell';
   const isClear = ci95[0] > 0 || ci95[1] < 0;
   if (!isClear || p === null) return ' That leaves room for more, for less and for none: this experiment cannot tell';
@@ -137,14 +133,14 @@ function whyNot({ experiment }: Judged, { difference: { ci95 }, p }: Spoken): st
 }
 
 /** Why one of a kind tells nothing. */
-function luckOf({ experiment, alone }: Judged, { arm, versus }: Spoken): string {
+function luckOf({ experiment, alone }: Judged, { arm, versus }: LeadRow): string {
   const word = replicateWord(experiment);
   const who = alone.includes(arm) && alone.includes(versus) ? 'each arm' : armName(experiment.arms, alone.includes(arm) ? arm : versus);
   return ` But ${who} was one ${word}, and nobody can tell the treatment from that ${word}’s luck.`;
 }
 
 /** Whether it is enough to matter, where one said how much does. */
-function enough(row: Spoken, { measure }: Judged, wording: Wording): string {
+function enough(row: LeadRow, { measure }: Judged, wording: Wording): string {
   const { value, ci95 } = row.difference;
   if (measure.smallestDifference === null || value === null) return '';
   const [lo, hi] = tupleOf(
@@ -172,10 +168,10 @@ function opening({ review, soFar }: Judged): string {
   return weak ? 'Perhaps: here' : 'Here';
 }
 
-function others(rows: readonly Spoken[], lead: Spoken): Sentence {
+function others(rows: readonly LeadRow[], lead: LeadRow): Sentence {
   const rest = rows.filter((row) => row !== lead);
   if (rest.length === 0) return [];
-  const name = ({ names: [full, versus], factor }: Spoken) => {
+  const name = ({ names: [full, versus], factor }: LeadRow) => {
     const own = inRow(full);
     return factor === null ? own : `${own} against ${versus} (${factor})`;
   };

@@ -1,0 +1,47 @@
+import type { Arm } from './arm';
+import type { Experiment } from './experiment';
+import { crossedFactors } from './factors';
+import { maybe, text, type RecordOf } from './fields';
+import { controlOf } from './lookUp';
+
+export const askedFields = {
+  /** The factor whose levels are compared, over the levels of the others; null for two groups. */
+  factor: maybe(text({ words: 'factor', most: 60 })),
+  /** Code of the group, or the level of the factor, that is asked about. */
+  group: text({ words: 'group', least: 1, most: 120 }),
+  /** What it is compared with. */
+  against: text({ words: 'what it is compared with', least: 1, most: 120 }),
+};
+
+/** One comparison that is asked for: it leads wherever the answer is given. All are of the measurement that decides, on its day. */
+export type Asked = RecordOf<typeof askedFields>;
+
+/**
+ * What is asked, in the order in which it is answered. Where nobody has chosen, each treatment against the control, or each level of a factor
+ * against the control's.
+ * @returns comparisons of arms and levels that are there; empty without a control
+ */
+export function askedOf({ asked, arms }: Pick<Experiment, 'asked' | 'arms'>): readonly Asked[] {
+  const possible = comparisonsOf(arms);
+  const chosen = asked.filter((own) => possible.some((one) => isSame(one, own)));
+  return chosen.length > 0 ? chosen : possible;
+}
+
+/**
+ * All that can be asked of some arms.
+ * @returns each treatment against the control, in order; with crossed factors each level against the control's
+ */
+export function comparisonsOf(arms: readonly Arm[]): readonly Asked[] {
+  const control = controlOf(arms);
+  if (!control) return [];
+  const treatments = arms.filter(({ role }) => role === 'treatment');
+  const factors = crossedFactors([control, ...treatments]);
+  if (factors.length === 0) return treatments.map(({ code }) => ({ factor: null, group: code, against: control.code }));
+  return factors.flatMap(({ name, levels: [first = '', ...others] }) =>
+    others.map((level) => ({ factor: name, group: level, against: first })),
+  );
+}
+
+/** Whether two comparisons are the same, in the same direction. */
+export const isSame = (one: Asked, other: Asked): boolean =>
+  one.factor === other.factor && one.group === other.group && one.against === other.against;
