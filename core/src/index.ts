@@ -79,6 +79,7 @@ export * from './simulate/drawPhoto';
 export * from './simulate/simulateStudy';
 export * from './stats/meanInterval';
 export * from './stats/random';
+export * from './study/askedWords';
 export * from './study/bench/layOut';
 export * from './study/bench/sharing';
 export * from './study/bench/shelves';

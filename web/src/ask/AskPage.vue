@@ -11,6 +11,7 @@ import TextField from '../components/TextField.vue';
 import TwoColumns from '../components/TwoColumns.vue';
 import { useDocument } from '../stores/document';
 import { useHistory } from '../stores/history';
+import AskedPicker from './AskedPicker.vue';
 import ClaimKept from './ClaimKept.vue';
 import DeleteExperiment from './DeleteExperiment.vue';
 import HypothesisNotes from './HypothesisNotes.vue';
@@ -75,6 +76,7 @@ const setNotTested = (lines: string[]) => history.edit((now) => changePlan(now, 
           :disabled="history.frozen"
           @change="set('hypothesis')($event)"
       /></label>
+      <AskedPicker />
       <label
         >Null hypothesis: that nothing is different<LongField
           :value="experiment.nullHypothesis"

@@ -1,4 +1,5 @@
 export * from './arms';
+export * from './asked';
 export * from './bench';
 export * from './measures';
 export * from './moveUnit';

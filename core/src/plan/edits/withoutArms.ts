@@ -15,6 +15,7 @@ export function withoutArms(experiment: Experiment, left: readonly Pick<Arm, 'co
     });
   return {
     ...experiment,
+    asked: experiment.asked.filter(({ factor, group, against }) => factor !== null || (known.has(group) && known.has(against))),
     plan: {
       ...plan,
       stages: kept(plan.stages),
