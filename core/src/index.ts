@@ -16,6 +16,7 @@ export { anySprouting } from './ask/questions/anySprouting';
 export * from './ask/questions/index';
 export * from './ask/ReadyQuestion';
 export * from './ask/hypothesis';
+export * from './ask/predictionCheck';
 export * from './ask/mechanismChecks';
 export * from './ask/questionWords';
 export * from './ask/requirements';

@@ -2,7 +2,7 @@
 import { Button } from 'ant-design-vue';
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
-import { changePlan, longDate, mechanismChecks } from '@fern/core';
+import { changePlan, longDate, mechanismChecks, predictionCheck } from '@fern/core';
 import { useLoaded } from '../layout/loaded';
 import LinesField from '../components/LinesField.vue';
 import LongField from '../components/LongField.vue';
@@ -23,6 +23,7 @@ const history = useHistory();
 const router = useRouter();
 const place = computed(() => (experiment.value.claim === null ? [] : mechanismChecks(experiment.value)));
 const sealed = computed(() => study.value.observations.length > 0);
+const predicted = computed(() => predictionCheck(study.value));
 const set = (field: 'title' | 'question' | 'hypothesis' | 'nullHypothesis') => (value: string) =>
   history.edit((now) => ({ ...now, [field]: value }));
 const setNotTested = (lines: string[]) => history.edit((now) => changePlan(now, { notTested: lines.filter((line) => line.trim() !== '') }));
@@ -91,11 +92,7 @@ const setNotTested = (lines: string[]) => history.edit((now) => changePlan(now, 
       <h2>A good question</h2>
       <HypothesisNotes :experiment="experiment" />
       <Callout :severity="experiment.nullHypothesis.trim() ? 'fine' : 'serious'">The null says that it makes no difference.</Callout>
-      <Callout :severity="experiment.plan.predictions.length > 0 ? 'fine' : 'caution'">{{
-        experiment.plan.predictions.length > 0
-          ? 'Predictions are written down before the data.'
-          : 'No prediction yet. It is easy to have known it all along afterwards.'
-      }}</Callout>
+      <Callout :severity="predicted.severity">{{ predicted.message }}</Callout>
       <template v-if="place.length > 0">
         <h2 class="later">Can it work here?</h2>
         <Callout v-for="{ message, remedy } in place" :key="message" severity="caution"

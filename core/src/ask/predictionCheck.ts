@@ -1,0 +1,28 @@
+import { longDate, type Finding, type Study } from '../model';
+import { counted } from '../quantities/plural';
+
+interface Check {
+  readonly severity: Finding['severity'] | 'fine';
+  readonly message: string;
+}
+
+/**
+ * Whether predictions were written down before the data, as far as their days and the readings show, and can be held against the result.
+ * @returns fine only where each says which way, and none is younger than the first reading
+ */
+export function predictionCheck({ experiment, observations }: Study): Check {
+  const { predictions } = experiment.plan;
+  if (predictions.length === 0)
+    return { severity: 'caution', message: 'No prediction yet. It is easy to have known it all along afterwards.' };
+  const first = observations.map(({ observedOn }) => observedOn.slice(0, 10)).sort()[0];
+  const late = predictions.filter(({ on }) => first !== undefined && on > first).length;
+  if (late > 0)
+    return { severity: 'serious', message: `${counted(late, 'prediction')} came after the first reading, on ${longDate(first ?? '')}.` };
+  const open = predictions.filter(({ way, ranking }) => way === null && ranking.length === 0).length;
+  if (open > 0)
+    return {
+      severity: 'caution',
+      message: `${counted(open, 'prediction')} ${open === 1 ? 'does' : 'do'} not say which way: more, less or the same.`,
+    };
+  return { severity: 'fine', message: `${counted(predictions.length, 'prediction')} written down before the first reading.` };
+}
