@@ -16,6 +16,7 @@ const floors = [
   ['compare'],
   ['kinds'],
   ['study'],
+  ['check'],
   ['power'],
   ['ask', 'plan', 'prepare', 'log', 'weigh'],
   ['simulate'],

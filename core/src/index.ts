@@ -15,6 +15,7 @@ export { anyHeight } from './ask/questions/anyHeight';
 export { anySprouting } from './ask/questions/anySprouting';
 export * from './ask/questions/index';
 export * from './ask/ReadyQuestion';
+export { refusedReading } from './check/reading';
 export * from './ask/hypothesis';
 export * from './ask/predictionCheck';
 export * from './ask/mechanismChecks';

@@ -272,6 +272,7 @@ describe('readings', () => {
     ['text for a number', { value: 'twelve' }, '/observations/1/value', /number/],
     ['a comma for a point', { value: '12,5' }, '/observations/1/value', /number/],
     ['more than sown', { value: 26 }, '/observations/1/value', /more than the 25 sown/],
+    ['a day to come', { observedOn: '2099-01-01' }, '/observations/1/observedOn', /still to come/],
     ['half a sprout', { value: 1.5 }, '/observations/1/value', /whole number/],
     ['a date before the start', { observedOn: '2026-03-31' }, '/observations/1/observedOn', /before the start/],
     ['a date that does not exist', { observedOn: '2026-04-31' }, '/observations/1/observedOn', /not a date/],

@@ -1,4 +1,4 @@
-import { kindOf, type Doubt } from '../kinds';
+import { refusedValue } from '../check/reading';
 import type { Measure, Observation, Unit } from '../model';
 import { readReading } from './readReading';
 
@@ -23,17 +23,8 @@ export function typedCell(text: string, measure: Measure, unit: Pick<Unit, 'code
     return { value: null, absent: 'nothing-there' };
   const read = readReading(typed, measure);
   if ('wrong' in read) return read;
-  const impossible = impossibleIn(read.value, measure, unit);
+  const impossible = refusedValue(read.value, { measure, unit });
   return impossible === null ? { value: read.value, absent: null } : { wrong: impossible };
-}
-
-function impossibleIn(value: number, measure: Measure, unit: Pick<Unit, 'code' | 'sown'>): string | null {
-  const kind = kindOf(measure);
-  const choices = kind.choices(measure);
-  if (choices.length > 0 && !choices.some((choice) => choice.value === value))
-    return `${value} is no step of “${measure.name}”. Its steps are ${choices.map((choice) => choice.value).join(', ')}.`;
-  const doubts: readonly Doubt[] = kind.doubts(value, { measure, unit, before: null, neighbours: [] });
-  return doubts.find(({ level }) => level === 'stop')?.message ?? null;
 }
 
 /**

@@ -1,14 +1,13 @@
 import type { FieldError, SentReading } from '@fern/contract';
 import {
+  addDays,
   careFields,
   byCode,
-  hasCategories,
   incidentFields,
-  isValued,
   itemAt,
-  kindOf,
   observationFields,
   onItsRound,
+  refusedReading,
   same,
   type Care,
   type Experiment,
@@ -165,30 +164,15 @@ function check(seen: Observation, i: number, experiment: Experiment, known: Read
   const errors: FieldError[] = [];
   if (!unit) errors.push(error('unit', `There is no unit ${seen.unit} in this experiment.`));
   if (!measure) errors.push(error('measure', `There is no measure ${seen.measure} in this experiment.`));
-  if (experiment.startedOn !== null && seen.observedOn.slice(0, 10) < experiment.startedOn) {
-    errors.push(error('observedOn', `${seen.observedOn.slice(0, 10)} is before the start on ${experiment.startedOn}.`));
-  }
-  if (isValued(seen) === (seen.absent !== null))
-    errors.push(error('value', 'A reading has a value, or says why there is none: not read, or nothing there.'));
-  if (unit && measure) {
-    const kind = kindOf(measure);
-    const wrong = isValued(seen)
-      ? [
-          kind.refuse(seen.value) ?? [],
-          kind
-            .doubts(seen.value, { measure, unit, before: null, neighbours: [] })
-            .filter(({ level }) => level === 'stop')
-            .map(({ message }) => message),
-        ]
-      : [];
-    errors.push(...wrong.flat().map((detail) => error('value', detail)));
-    if (hasCategories(measure) && (seen.category === null || !measure.categories.includes(seen.category)))
-      errors.push(error('category', `The categories of ${measure.name} are ${measure.categories.join(', ')}.`));
-  }
+  if (unit && measure)
+    errors.push(...refusedReading(seen, { measure, unit }, experiment, latestToday()).map(({ field, detail }) => error(field, detail)));
   const before = known.get(seen.id);
   if (before && !same(before, seen)) errors.push(error('id', 'This id already belongs to another reading.'));
   return errors;
 }
+
+/** The latest calendar date that it can be anywhere by now. */
+const latestToday = () => addDays(new Date().toISOString().slice(0, 10), 1);
 
 const at =
   (i: number) =>
