@@ -69,6 +69,12 @@ describe('a claim in one’s own words', () => {
     expect(made()?.question).toContain('basil');
   });
 
+  it('a claimed size goes along to the question that is ready', async () => {
+    const { press, made } = await reader('They say talking to basil makes it grow twice as tall');
+    await press('Start from this question')?.trigger('click');
+    expect(made()?.claimedRatio).toBe(2);
+  });
+
   it('of what nobody has a question for, none is offered', async () => {
     const { wrapper } = await reader('Whispering courage makes radishes heavier');
     expect(wrapper.find('.near').exists()).toBe(false);

@@ -101,7 +101,9 @@ export function useClaimParts(text: () => string) {
 
   /** The draft that tests it by the ready-made question nearest to it. */
   function nearDraft(): Experiment | null {
-    return closest.value && experimentFromClosest(closest.value.question, { ...said(), plant: parts.plant }, beginning());
+    if (!closest.value) return null;
+    const kept = { ...said(), plant: parts.plant, measure: promised.value ?? null, ratio: claim.value.size?.ratio ?? null };
+    return experimentFromClosest(closest.value.question, kept, beginning());
   }
 
   return { claim, parts, left, askFor, closest, draft, nearDraft };

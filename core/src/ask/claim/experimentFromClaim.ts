@@ -1,6 +1,6 @@
 import { lastOf } from '../../invariant';
 import { kindOf } from '../../kinds';
-import type { Experiment } from '../../model';
+import { primaryOf, type Experiment, type Measure } from '../../model';
 import { syncTextNumbers } from '../../study/syncTextNumbers';
 import { experimentFrom, type Beginning } from '../experimentFrom';
 import { control, treatment } from '../makers';
@@ -65,18 +65,18 @@ export function experimentFromClaim(claim: ClaimToTest, beginning: Beginning): E
 
 /**
  * A draft that tests a claim by the ready-made question nearest to it: its design, for the claim's plant.
- * @param claim what is kept of it
+ * @param claim what is kept of it; of no known measurement where that is still open
  * @param beginning when and for when it is made, and the seed that deals the arms
  */
 export function experimentFromClosest(
   question: ReadyQuestion,
-  claim: Pick<ClaimToTest, 'text' | 'plant' | 'source' | 'claimedMechanism'>,
+  claim: Pick<ClaimToTest, 'text' | 'plant' | 'source' | 'claimedMechanism' | 'ratio'> & { readonly measure: Promised | null },
   beginning: Beginning,
 ): Experiment {
   const made = experimentFrom(question, beginning);
   const plant = claim.plant.trim();
   const ofPlant = plant === '' ? made : syncTextNumbers(made, { ...made, plan: { ...made.plan, plant } });
-  return withClaim(ofPlant, claim, null);
+  return withClaim(ofPlant, claim, ratioOf(primaryOf(made.measures), claim));
 }
 
 /** A first wording of what would count as a yes; the person's own stands in its place. */
@@ -99,6 +99,17 @@ function withClaim(
 function claimedRatioOf({ measure, ratio }: ClaimToTest): number | null {
   if (ratio === null || ratio === 0) return null;
   return kindOf(measure.measure).timed && measure.lessIsGood ? 1 / ratio : ratio;
+}
+
+/** The claimed size of what a ready-made question reads; null where the claim's is of another kind, as an amount beside a day. */
+function ratioOf(
+  deciding: Measure | undefined,
+  { measure, ratio }: { readonly measure: Promised | null; readonly ratio: number | null },
+): number | null {
+  if (!deciding || ratio === null || ratio === 0) return null;
+  const { timed } = kindOf(deciding);
+  if (measure && kindOf(measure.measure).timed !== timed) return null;
+  return timed && deciding.higherIs === 'worse' ? 1 / ratio : ratio;
 }
 
 /** The usual reading days squeezed or stretched so that the last is the claim's own. */
