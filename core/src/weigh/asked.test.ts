@@ -4,6 +4,8 @@ import { itemAt } from '../invariant';
 import { emptyPrediction, type Asked, type Experiment } from '../model';
 import { sentenceText } from '../model/Sentence';
 import { aMeasure, anArm, anObservation, studyOf } from '../testing';
+import { markdown } from '../write/markdown';
+import { report } from '../write/report';
 import { alsoSeen, chance } from '../write/results';
 import { answerOf } from './headline';
 import { claimedPicture } from './picture/claimed';
@@ -75,6 +77,11 @@ describe('what was asked leads, wherever the answer is given', () => {
     const measures = [aMeasure({ smallestDifference: 2 })];
     const design = designOf({ ...planned, measures, asked: [pair('D')] });
     expect([design?.asked, design?.arms.map(({ code }) => code)]).toEqual([pair('D'), ['C', 'D', 'A', 'B']]);
+  });
+
+  it('a claimed size is answered on one page as well', () => {
+    const { study } = asking([pair('B')], { claimedRatio: 1.6 });
+    expect(markdown(report(study, analyse(study), 'page'))).toContain('The claim of 1.6 times is ruled out');
   });
 
   it('that the asked dose does nothing is the answer, though another does much', () => {

@@ -7,7 +7,7 @@ import type { Block } from './Block';
 import { incidentsSection } from './happened';
 import { figureBlock, headingBlock, listBlock, paragraphBlock, section } from './makers';
 import { byLine } from './byLine';
-import { chance } from './results';
+import { chance, claim } from './results';
 
 /** So many doubts stand on one page. */
 const MOST_DOUBTS = 3;
@@ -37,6 +37,7 @@ export function onePage(study: Study, result: Result, own: (part: WritingPart) =
           figureBlock(picturesOf({ study, measure, result: row })[0]),
           paragraphBlock(...row.verdict.pieces),
           ...chance(row),
+          ...claim(experiment, row),
         ]
       : []),
     ...incidentsSection(study),
