@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { analyse } from '../analyse';
-import { itemAt } from '../invariant';
+import { itemAt, tupleOf } from '../invariant';
 import { emptyPrediction, type Asked, type Experiment } from '../model';
 import { sentenceText } from '../model/Sentence';
 import { aMeasure, anArm, anObservation, studyOf } from '../testing';
@@ -26,8 +26,8 @@ function asking(asked: readonly Asked[], more: Partial<Experiment> = {}) {
     anObservation(code, 3 + (i % 6) + Math.floor(i / 6) * 2, { measure: 'leaves' }),
   );
   const both = { ...study, observations: [...study.observations, ...counted.map((seen) => ({ ...seen, id: `leaves-${seen.unit}` }))] };
-  const result = itemAt(analyse(both).measures, 0);
-  return { study: both, measure: itemAt(both.experiment.measures, 0), result, seen: itemAt(analyse(both).measures, 1) };
+  const [result, seen] = tupleOf(analyse(both).measures, 2);
+  return { study: both, measure: itemAt(both.experiment.measures, 0), result, seen };
 }
 
 /** Every place that speaks of one comparison, and which it speaks of. */

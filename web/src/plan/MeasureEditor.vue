@@ -93,6 +93,7 @@ function setCategories(text: string): void {
       <TextField
         v-if="kind.ownUnit"
         small
+        lazy
         class="unit"
         :value="measure.unit"
         :disabled="history.frozen"

@@ -2,17 +2,18 @@ import { itemAt } from '../../invariant';
 import { kindOf } from '../../kinds';
 import { unitThatFits } from '../../kinds/derived';
 import { readFormula } from '../../quantities/formula';
+import { followDeciding, followUnits } from './deciding';
 import { blankOf, measureFields, type Experiment, type Measure, type MeasureKind } from '../../model';
 
 /**
- * Changes what is said of a measure. What is worked out from it takes the unit in which it then comes out.
+ * Changes what is said of a measure; numbers in its unit follow. What is worked out from it takes the unit in which it then comes out.
  * @param code of the measure; an unknown one changes nothing
  * @param more what changes; which one decides is `decideBy`
  */
 export function changeMeasure(experiment: Experiment, code: string, more: Partial<Omit<Measure, 'code' | 'primary'>>): Experiment {
   const measures = experiment.measures.map((measure) => (measure.code === code ? { ...measure, ...more } : measure));
   const followers = measures.map((measure) => (measure.code === code ? measure : { ...measure, unit: unitThatFits(measure, measures) }));
-  return { ...experiment, measures: followers };
+  return followUnits(experiment, { ...experiment, measures: followers });
 }
 
 /**
@@ -25,11 +26,12 @@ export function setMeasureKind(experiment: Experiment, code: string, kind: Measu
 }
 
 /**
- * Makes a measure the one that decides.
+ * Makes a measure the one that decides; what was said of the other goes.
  * @param code of the measure
  */
 export function decideBy(experiment: Experiment, code: string): Experiment {
-  return { ...experiment, measures: experiment.measures.map((measure) => ({ ...measure, primary: measure.code === code })) };
+  const measures = experiment.measures.map((measure) => ({ ...measure, primary: measure.code === code }));
+  return followDeciding(experiment, { ...experiment, measures });
 }
 
 /**
