@@ -33,14 +33,23 @@ export function askedOf({ asked, arms }: Pick<Experiment, 'asked' | 'arms'>): re
  */
 export function comparisonsOf(arms: readonly Arm[]): readonly Asked[] {
   const control = controlOf(arms);
-  if (!control) return [];
-  const treatments = arms.filter(({ role }) => role === 'treatment');
-  const factors = crossedFactors([control, ...treatments]);
-  if (factors.length === 0) return treatments.map(({ code }) => ({ factor: null, group: code, against: control.code }));
+  const factors = control ? crossedFactors([control, ...treatmentsOf(arms)]) : [];
+  if (factors.length === 0) return eachAgainstControl(arms);
   return factors.flatMap(({ name, levels: [first = '', ...others] }) =>
     others.map((level) => ({ factor: name, group: level, against: first })),
   );
 }
+
+/**
+ * Each treatment against the control, whatever factors they cross.
+ * @returns in the order of the plan; empty without a control
+ */
+export function eachAgainstControl(arms: readonly Arm[]): readonly Asked[] {
+  const control = controlOf(arms);
+  return control ? treatmentsOf(arms).map(({ code }) => ({ factor: null, group: code, against: control.code })) : [];
+}
+
+const treatmentsOf = (arms: readonly Arm[]) => arms.filter(({ role }) => role === 'treatment');
 
 /** Whether two comparisons are the same, in the same direction. */
 export const isSame = (one: Asked, other: Asked): boolean =>

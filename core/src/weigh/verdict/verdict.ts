@@ -1,4 +1,4 @@
-import { askedOf, controlOf, expectedOf, type Asked, type Experiment, type Finding, type Measure } from '../../model';
+import { askedOf, controlOf, eachAgainstControl, expectedOf, type Asked, type Experiment, type Finding, type Measure } from '../../model';
 import type { VarianceRow } from '../../stats/analysisOfVariance';
 import type { Contrast, Effect, Trend, UnitValue } from '../../compare/Contrast';
 import type { ComparisonRow, EffectRow, Interaction, MeasureResult } from '../Result';
@@ -100,9 +100,7 @@ export function verdict(judged: ToJudge): Judgement {
 /** What is asked, of what can be answered: of factors only where the arms cross them with values in each. */
 function askedFrom(experiment: Experiment, effects: readonly EffectRow[]): readonly Asked[] {
   const asked = askedOf(experiment);
-  if (effects.length > 0 || asked.every(({ factor }) => factor === null)) return asked;
-  const control = controlOf(experiment.arms)?.code ?? '';
-  return experiment.arms.filter(({ role }) => role === 'treatment').map(({ code }) => ({ factor: null, group: code, against: control }));
+  return effects.length > 0 || asked.every(({ factor }) => factor === null) ? asked : eachAgainstControl(experiment.arms);
 }
 
 /** The comparisons of arms that were asked for; of factors, which have no ratio of their own, all. */
