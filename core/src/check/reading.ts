@@ -3,12 +3,12 @@ import type { Experiment, Measure, Observation, Unit } from '../model';
 import { hasCategories } from '../study/categories';
 
 /** A field that cannot be as it is, and why. */
-export interface Refused {
+interface RefusedField {
   readonly field: keyof Observation;
   readonly detail: string;
 }
 
-export interface ReadingOf {
+interface ReadingOf {
   readonly measure: Measure;
   readonly unit: Pick<Unit, 'code' | 'sown'>;
 }
@@ -38,9 +38,9 @@ export function refusedReading(
   of: ReadingOf,
   { startedOn }: Pick<Experiment, 'startedOn'>,
   latest: string,
-): Refused[] {
+): RefusedField[] {
   const day = observedOn.slice(0, 10);
-  const refused: Refused[] = [];
+  const refused: RefusedField[] = [];
   if (startedOn !== null && day < startedOn) refused.push({ field: 'observedOn', detail: `${day} is before the start on ${startedOn}.` });
   if (day > latest) refused.push({ field: 'observedOn', detail: `${day} is still to come. Choose a day up to today.` });
   if ((value === null) === (absent === null))
