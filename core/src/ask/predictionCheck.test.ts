@@ -12,10 +12,16 @@ const said = (...predictions: Partial<Prediction>[]) => {
 it.each([
   ['none', said(), 'caution: No prediction yet. It is easy to have known it all along afterwards.'],
   ['any text', said({ expects: 'we will see' }), 'caution: 1 prediction does not say which way: more, less or the same.'],
-  ['which way', said({ way: 'more' }, { ranking: ['T', 'C'] }), 'fine: 2 predictions written down before the first reading.'],
+  ['which way', said({ way: 'more' }, { ranking: ['T', 'C'] }), 'fine: 2 predictions, and no reading yet.'],
 ])('of %s is said only what is true', (_, { experiment }, words) => {
   const { severity, message } = predictionCheck({ ...said(), experiment, observations: [] });
   expect(`${severity}: ${message}`).toBe(words);
+});
+
+it('one of the day of the first reading is not said to be older', () => {
+  const study = said({ way: 'more', on: '2026-04-08' });
+  const observations = [anObservation('C1', 3, { observedOn: '2026-04-08' })];
+  expect(predictionCheck({ ...study, observations }).message).toBe('1 prediction, none later than the day of the first reading.');
 });
 
 it('one that is younger than the first reading is no prediction', () => {

@@ -8,7 +8,7 @@ interface Check {
 
 /**
  * Whether predictions were written down before the data, as far as their days and the readings show, and can be held against the result.
- * @returns fine only where each says which way, and none is younger than the first reading
+ * @returns fine only where each says which way, and none is younger than the day of the first reading
  */
 export function predictionCheck({ experiment, observations }: Study): Check {
   const { predictions } = experiment.plan;
@@ -24,5 +24,10 @@ export function predictionCheck({ experiment, observations }: Study): Check {
       severity: 'caution',
       message: `${counted(open, 'prediction')} ${open === 1 ? 'does' : 'do'} not say which way: more, less or the same.`,
     };
-  return { severity: 'fine', message: `${counted(predictions.length, 'prediction')} written down before the first reading.` };
+  const all = counted(predictions.length, 'prediction');
+  // A prediction has a day and no time: on that of the first reading nobody knows which came first.
+  return {
+    severity: 'fine',
+    message: first === undefined ? `${all}, and no reading yet.` : `${all}, none later than the day of the first reading.`,
+  };
 }

@@ -9,8 +9,10 @@ import { report } from '../write/report';
 import { alsoSeen, chance } from '../write/results';
 import { answerOf } from './headline';
 import { claimedPicture } from './picture/claimed';
+import { randomisationDemo } from './randomisationDemo';
 import { dotsPicture } from './picture/dots';
 import { designOf } from '../power/Design';
+import { compareRepeatRuns } from './repeatRuns';
 import { predictionOutcomes } from './predictionOutcomes';
 
 /** Four doses: 25 does nothing, 50 raises by 5 cm, 100 by 12; the leaves follow. */
@@ -123,6 +125,8 @@ describe('of crossed factors', () => {
     const [block] = chance(result);
     const facts = block?.kind === 'paragraph' ? block.text.flatMap((piece) => (typeof piece === 'string' ? [] : [piece.fact])) : [];
     expect(facts).toEqual(['height.pot.clay-felt.p']);
+    expect(randomisationDemo({ study: own, measure, result })?.names).toEqual(['P', 'C']);
+    expect(compareRepeatRuns({ name: 'This run', study: own }, result, [])?.table.rows[0]?.[3]).toMatch(/higher/);
     expect(result.verdict.sentence).toMatch(/with clay than with felt \(pot\)\..*Also: supported for straw against none \(mulch\)/);
   });
 });

@@ -1,4 +1,4 @@
-import type { Arm, Asked } from '../model';
+import { controlOf, same, type Arm, type Asked } from '../model';
 import type { RowVerdict } from '../compare/judge';
 import type { ComparisonRow, EffectRow, MeasureResult } from './Result';
 import { armName } from './verdict/wording';
@@ -27,12 +27,20 @@ export function answersTo(asked: readonly Asked[], { comparisons, effects = [] }
 }
 
 /**
- * The comparison of arms that the answer speaks of.
+ * The comparison of arms that the answer speaks of; of a factor, the control and the arm that differs from it in that level alone.
  * @param result of a measure
- * @returns undefined where nothing is compared, or where the answer is of a factor
+ * @param arms of the plan
+ * @returns undefined where nothing is compared
  */
-export function leadComparison({ lead, comparisons }: Pick<MeasureResult, 'lead' | 'comparisons'>): ComparisonRow | undefined {
-  return lead === null || lead.factor !== null ? undefined : rowFor(comparisons, lead);
+export function leadComparison(
+  { lead, comparisons }: Pick<MeasureResult, 'lead' | 'comparisons'>,
+  arms: readonly Arm[],
+): ComparisonRow | undefined {
+  if (lead === null || lead.factor === null) return lead ? rowFor(comparisons, lead) : undefined;
+  const control = controlOf(arms);
+  const factors = { ...control?.factors, [lead.factor]: lead.group };
+  const group = arms.find((arm) => same(arm.factors, factors));
+  return control && group && rowFor(comparisons, { group: group.code, against: control.code });
 }
 
 /**
@@ -60,11 +68,11 @@ export interface LeadRow extends Pick<ComparisonRow, 'arm' | 'versus' | 'differe
 export function leadRow(result: Rows & Pick<MeasureResult, 'lead'>, arms: readonly Arm[]): LeadRow | null {
   const effect = leadEffect(result);
   if (effect) return { ...effect, arm: `${effect.factor}.${effect.level}`, names: [effect.level, effect.versus] };
-  const row = leadComparison(result);
+  const row = leadComparison(result, arms);
   return row ? { ...row, factor: null, names: [armName(arms, row.arm), armName(arms, row.versus)] } : null;
 }
 
-const rowFor = (rows: readonly ComparisonRow[], { group, against }: Asked) =>
+const rowFor = (rows: readonly ComparisonRow[], { group, against }: Omit<Asked, 'factor'>) =>
   rows.find(({ arm, versus }) => arm === group && versus === against);
 const effectFor = (rows: readonly EffectRow[], own: Asked) =>
   rows.find(({ factor, level, versus }) => factor === own.factor && level === own.group && versus === own.against);

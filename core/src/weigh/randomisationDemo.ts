@@ -27,7 +27,7 @@ export interface RandomisationDemo {
  * @returns null where nothing can be shuffled
  */
 export function randomisationDemo({ study: { experiment }, measure, result }: Shown): RandomisationDemo | null {
-  const row = leadComparison(result);
+  const row = leadComparison(result, experiment.arms);
   if (!row) return null;
   const kind = kindOf(measure);
   const { scale, unit } = kind.wording(measure, result.share);

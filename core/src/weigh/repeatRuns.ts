@@ -36,10 +36,10 @@ export interface RunsCompared {
  * @returns null where the first has nothing to compare
  */
 export function compareRepeatRuns(first: RepeatRun, result: MeasureResult, others: readonly RepeatRun[]): RunsCompared | null {
-  const lead = leadComparison(result);
+  const { arms } = first.study.experiment;
+  const lead = leadComparison(result, arms);
   const measure = decidingOf(first.study);
   if (!lead || !measure || lead.difference.value === null) return null;
-  const { arms } = first.study.experiment;
   const names = [armName(arms, lead.arm), armName(arms, lead.versus)] as const;
   const wording = kindOf(measure).wording(measure, result.share);
   const seen = [{ run: first, row: lead, units: result.values.length }, ...others.map((run) => ({ run, ...rowOf(run, names) }))];

@@ -65,7 +65,7 @@ export function askedTable({ experiment: { arms } }: Study, measure: Measure, re
  * @returns a row a way; null where there is only one
  */
 export function otherwiseTable({ experiment }: Study, measure: Measure, result: MeasureResult): TableBlock | null {
-  const lead = leadComparison(result);
+  const lead = leadComparison(result, experiment.arms);
   if (!lead) return null;
   const { scale, unit } = kindOf(measure).wording(measure, result.share);
   const find = (rows: readonly Contrast[] | undefined) => rows?.find(({ arm, versus }) => arm === lead.arm && versus === lead.versus);

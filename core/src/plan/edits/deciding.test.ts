@@ -44,10 +44,27 @@ describe('what was said in numbers of a measure', () => {
     expect(changeMeasure(changeMeasure(plan, 'mass', { unit: 'kg' }), 'mass', { unit: 'g' })).toEqual(plan);
   });
 
+  it('of degrees: what matters is a difference, what the control must reach a temperature', () => {
+    const warm = { ...mass, unit: '°C', smallestDifference: 5 };
+    const limits = [{ measure: 'mass', arm: null, least: 20, most: null }];
+    const soil = { ...plan, measures: [warm, days], plan: { ...plan.plan, controlGuess: 10, controlLimits: limits } };
+    expect(saidOf(changeMeasure(soil, 'mass', { unit: '°F' }))).toMatchObject({
+      matters: [9, 3],
+      guesses: [50, 0.2],
+      limits: [['mass', 68, null]],
+      foretold: [['more', 540]],
+    });
+  });
+
+  it('stays where the unit is only said now', () => {
+    const bare = { ...plan, measures: [{ ...mass, unit: '' }, days] };
+    expect(saidOf(changeMeasure(bare, 'mass', { unit: 'g' }))).toEqual(saidOf(bare));
+  });
+
   it('is asked for anew where the unit is of something else', () => {
     expect(saidOf(changeMeasure(plan, 'mass', { unit: 'cm' }))).toMatchObject({
       matters: [null, 3],
-      guesses: [null, 0.2],
+      guesses: [null, null],
       limits: [['days', null, 40]],
       foretold: [['more', null]],
     });

@@ -1,47 +1,57 @@
 import { convert } from '../../quantities/units';
-import { isShare } from '../../kinds';
 import { byCode, primaryOf, type Experiment, type Measure } from '../../model';
 
-const scaledBy = (factor: number) => (value: number | null) => (value === null ? null : Number((value * factor).toPrecision(12)));
-const emptied = () => null;
+type Convert = (value: number | null) => number | null;
 
-/** How a number of a measure follows its unit: converted where both units are of one dimension, else gone, since it speaks of something else. */
-function followerOf(before: Measure, after: Measure): ((value: number | null) => number | null) | null {
-  if (before.unit === after.unit && before.kind === after.kind) return null;
-  const factor = before.kind === after.kind ? convert(1, before.unit, after.unit) : null;
-  return factor === null ? emptied : scaledBy(factor);
+/** How numbers said of a measure follow its unit. */
+interface Follow {
+  /** Of what it comes to, as what the control must reach. */
+  readonly level: Convert;
+  /** Of how far two differ, as what matters: five degrees Celsius apart are nine degrees Fahrenheit apart. */
+  readonly difference: Convert;
+  /** They spoke of something else. */
+  readonly isGone: boolean;
+}
+
+const gone: Follow = { level: () => null, difference: () => null, isGone: true };
+
+/** Null where nothing changed, or where the unit was only missing. */
+function followOf(before: Measure, after: Measure): Follow | null {
+  if (before.kind !== after.kind) return gone;
+  if (before.unit === after.unit || before.unit.trim() === '') return null;
+  const none = convert(0, before.unit, after.unit);
+  if (none === null) return gone;
+  const inNew = (less: number): Convert => {
+    const to = (value: number) => (convert(value, before.unit, after.unit) ?? 0) - less;
+    return (value) => (value === null ? null : Number(to(value).toPrecision(12)));
+  };
+  return { level: inNew(0), difference: inNew(none), isGone: false };
 }
 
 /**
  * What was said in numbers of a measure follows when its unit changes, and is asked for anew when it is another kind of thing: what matters,
- * what the control must reach, the guess of the control, what was foretold.
+ * what the control must reach, the guesses behind the power, what was foretold.
  * @param after the experiment with its measures changed
  */
 export function followUnits(before: Experiment, after: Experiment): Experiment {
   return before.measures.reduce((experiment, old) => {
     const measure = byCode(experiment.measures, old.code);
-    const follow = measure ? followerOf(old, measure) : null;
+    const follow = measure ? followOf(old, measure) : null;
     return measure && follow ? withNumbers(experiment, measure, follow) : experiment;
   }, after);
 }
 
-function withNumbers(experiment: Experiment, measure: Measure, follow: (value: number | null) => number | null): Experiment {
+function withNumbers(experiment: Experiment, { code, primary }: Measure, { level, difference, isGone }: Follow): Experiment {
   const { plan } = experiment;
-  const limits = plan.controlLimits.map((own) =>
-    own.measure === measure.code ? { ...own, least: follow(own.least), most: follow(own.most) } : own,
-  );
   const measures = experiment.measures.map((own) =>
-    own.code === measure.code ? { ...own, smallestDifference: follow(own.smallestDifference) } : own,
+    own.code === code ? { ...own, smallestDifference: difference(own.smallestDifference) } : own,
   );
-  const controlLimits = limits.filter(({ least, most }) => least !== null || most !== null);
-  if (!measure.primary) return { ...experiment, measures, plan: { ...plan, controlLimits } };
-  // A guess of a count of the sown is a share, which has no unit.
-  const controlGuess = follow === emptied || !isShare(measure, experiment.units) ? follow(plan.controlGuess) : plan.controlGuess;
-  return {
-    ...experiment,
-    measures,
-    plan: { ...plan, controlLimits, controlGuess, predictions: plan.predictions.map((own) => ({ ...own, by: follow(own.by) })) },
-  };
+  const controlLimits = plan.controlLimits
+    .map((own) => (own.measure === code ? { ...own, least: level(own.least), most: level(own.most) } : own))
+    .filter(({ least, most }) => least !== null || most !== null);
+  const guesses = { controlGuess: level(plan.controlGuess), spreadGuess: isGone ? null : plan.spreadGuess };
+  const predictions = plan.predictions.map((own) => ({ ...own, by: difference(own.by) }));
+  return { ...experiment, measures, plan: { ...plan, controlLimits, ...(primary ? { ...guesses, predictions } : {}) } };
 }
 
 /**
