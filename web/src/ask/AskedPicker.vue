@@ -35,13 +35,6 @@ const possible = computed(() => comparisonsOf(experiment.value.arms));
 fieldset {
   display: grid;
   gap: 5px;
-  margin: 0;
-  padding: 0;
-  border: 0;
-}
-legend {
-  padding: 0;
-  font-weight: 700;
 }
 p {
   margin: 0;

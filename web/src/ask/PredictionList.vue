@@ -155,13 +155,6 @@ label :deep(*) {
 }
 fieldset {
   grid-column: 1 / -1;
-  margin: 0;
-  padding: 0;
-  border: 0;
-}
-legend {
-  padding: 0;
-  font-weight: 700;
 }
 .arms {
   display: flex;

@@ -25,13 +25,10 @@ fieldset {
   flex-wrap: wrap;
   gap: 6px 12px;
   align-items: center;
-  padding: 0;
   margin: 10px 0 0;
-  border: 0;
 }
 legend {
   float: left;
   margin: 0 4px 0 0;
-  font-weight: 700;
 }
 </style>

@@ -116,10 +116,6 @@ ul {
   gap: 8px;
 }
 fieldset {
-  min-width: 0;
-  margin: 0;
-  padding: 0;
-  border: 0;
   display: flex;
   flex-wrap: wrap;
   gap: 6px 12px;
