@@ -111,25 +111,28 @@ export function anyStudy(): fc.Arbitrary<Study> {
         readingDays: fc.constantFrom([], [3], [3, 7, 20]),
       });
     const observation = (i: number): fc.Arbitrary<Observation> =>
-      fc.constantFrom(...measureCodes.map((code, k) => [code, itemAt(measureKinds, k)] as const)).chain(([code, kind]) =>
-        fc.record({
-          id: fc.constant(`o${i}`),
-          unit: fc.constantFrom(...unitCodes),
-          plant: fc.option(fc.constantFrom('1', '2'), { nil: null }),
-          measure: fc.constant(code),
-          observedOn: date,
-          plannedDay: fc.constantFrom(null, 3, 7, 90 / 1440),
-          moment: fc.constantFrom(null, '08:30'),
-          value: valuesOf[kind] ?? value,
-          absent: fc.constant(null),
-          category: fc.constant(null),
-          observer: maybe,
-          blinded: fc.boolean(),
-          source: fc.constantFrom('hand' as const, 'photo' as const),
-          note: maybe,
-          replaces: fc.constant(null),
-        }),
-      );
+      fc
+        .constantFrom(...measureCodes.map((code, k) => [code, itemAt(measureKinds, k)] as const))
+        .chain(([code, kind]) =>
+          fc.record({
+            id: fc.constant(`o${i}`),
+            unit: fc.constantFrom(...unitCodes),
+            plant: fc.option(fc.constantFrom('1', '2'), { nil: null }),
+            measure: fc.constant(code),
+            observedOn: date,
+            plannedDay: fc.constantFrom(null, 3, 7, 90 / 1440),
+            moment: fc.constantFrom(null, '08:30'),
+            value: valuesOf[kind] ?? value,
+            absent: fc.constantFrom(null, null, null, 'not-read' as const, 'nothing-there' as const),
+            category: fc.constant(null),
+            observer: maybe,
+            blinded: fc.boolean(),
+            source: fc.constantFrom('hand' as const, 'photo' as const),
+            note: maybe,
+            replaces: fc.constant(null),
+          }),
+        )
+        .map((seen) => (seen.absent === null ? seen : { ...seen, value: null }));
     const incident: fc.Arbitrary<Incident> = fc.record({
       id: fc.constant('h1'),
       on: date,

@@ -15,7 +15,7 @@ export const codesCell: CellForm = {
 export const momentCell: CellForm = {
   pattern: new RegExp(`^${MOMENT}$`),
   expected: 'a day, or a moment like 10min, 8h or 1h30',
-  write: (days: number | null) => (days === null ? '' : momentWords(days)),
+  write: (days: number) => momentWords(days),
   read: momentDays,
   isText: true,
 };
@@ -53,6 +53,6 @@ export const numberCell: CellForm = {
 export const wholeCell: CellForm = {
   pattern: /^[+-]?\d+$/,
   expected: 'a whole number',
-  write: (value: number | null) => (value === null ? '' : String(value)),
+  write: (value: number) => String(value),
   read: Number,
 };

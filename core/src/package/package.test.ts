@@ -55,6 +55,17 @@ describe('the open package', () => {
     expect(observations.fields.map((field) => field.type)).not.toContain('moment');
   });
 
+  it('a reading of which there is no value has an empty cell, and one with the word null is read as such', () => {
+    const study = studyOf({ C: [1, 2], T: [3, 4] });
+    const [first, ...rest] = study.observations.map((seen, i) => (i === 0 ? { ...seen, value: null, absent: 'not-read' as const } : seen));
+    const odd = { ...study, observations: [first, ...rest].flatMap((seen) => seen ?? []) };
+    const files = writePackage(odd);
+    expect(entryOf(files, 'observations.csv')).toContain(',2026-04-08,,,not-read,');
+    expect(readPackage(files)).toEqual({ study: odd });
+    const older = entryOf(files, 'observations.csv').replace(',2026-04-08,,,not-read,', ',2026-04-08,,null,not-read,');
+    expect(readPackage({ ...files, 'observations.csv': older })).toEqual({ study: odd });
+  });
+
   it('reads what the format calls optional as its default', () => {
     const read = readPackage({
       'datapackage.json': JSON.stringify({

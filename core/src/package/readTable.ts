@@ -106,7 +106,9 @@ function readCell(field: Field, stands: string): ReadCell {
   const whole = shape.type === 'number' ? stands : unguarded(stands);
   // Free text keeps its spaces; numbers, dates and words from a list do not have any.
   const raw = shape.type === 'text' && whole.trim() !== '' ? whole : whole.trim();
-  if (raw === '') return field.must ? { wrong: `is empty; expected ${cellExpected(field)}` } : { empty: true };
+  // Packages were written with the word where a reading has no value.
+  const isNothing = raw === '' || (raw === 'null' && field.nullable && shape.type === 'number');
+  if (isNothing) return field.must ? { wrong: `is empty; expected ${cellExpected(field)}` } : { empty: true };
   const wrong = { wrong: `"${raw.slice(0, 60)}" is not ${cellExpected(field)}` };
   if (field.cell && !field.cell.pattern.test(raw)) return wrong;
   const value = field.cell ? field.cell.read(raw) : plainValue(field, raw);

@@ -93,7 +93,7 @@ function columnsOf(fields: Fields, rows: readonly Row[]): Column[] {
 }
 
 function cellOf({ cell, shape }: Field, value: unknown): Cell {
-  const written = cell ? cell.write(value as never) : (value as Cell);
+  const written = cell && value !== null ? cell.write(value as never) : (value as Cell);
   return typeof written === 'string' && shape.type !== 'number' ? guarded(written) : written;
 }
 
