@@ -1,3 +1,4 @@
+import { andList } from '../../quantities/andList';
 import { tupleOf } from '../../invariant';
 import { kindOf, type Wording } from '../../kinds';
 import { controlOf, type Asked, type Experiment, type Finding, type Measure } from '../../model';
@@ -75,7 +76,7 @@ function decidingRows({ experiment, comparisons, effects }: Judged): LeadRow[] {
 function togetherWords(interactions: readonly Interaction[]): string[] {
   return interactions.map(({ term, told }) => {
     const [first, ...others] = term.split(':');
-    const on = others.join(' and ');
+    const on = andList(others);
     return told
       ? ` What ${first} does depends on ${on}: look at the arms one by one.`
       : ` Whether what ${first} does depends on ${on} cannot be told.`;
