@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { pathToFileURL } from 'node:url';
-import { packColumns, readPackage, unzipPackage, writePackage, zipPackage } from '@fern/core';
+import { latestAnywhere, packColumns, readPackage, unzipPackage, writePackage, zipPackage } from '@fern/core';
 import { experimentSchema, type ExperimentLine, type ExperimentRecord } from '@fern/contract';
 import { routes } from '../server/src/routes/index';
 import { goodBodies, anyPlan } from '../server/src/routeFixtures';
@@ -107,7 +107,7 @@ export async function fuzz(count: number, seed: number): Promise<Fault[]> {
     const zip = await person.call('GET', `/api/experiments/${stored.id}/package`);
     judge('a package', zip);
     const unzipped = unzipPackage(zip.body as Uint8Array);
-    const read = 'files' in unzipped ? readPackage(unzipped.files) : unzipped;
+    const read = 'files' in unzipped ? readPackage(unzipped.files, latestAnywhere(new Date())) : unzipped;
     if ('problems' in read) faults.push(`stored, but cannot be read back: ${JSON.stringify(read.problems[0])}`);
   }
   await server.stop();

@@ -1,3 +1,4 @@
+import type { FieldError } from './messages';
 import type { Columns, Experiment, Measure, Plan, Study, Timer } from '@fern/core';
 
 /** An experiment as stored. The version goes up with every change; a change must name the version that it was made from. */
@@ -98,4 +99,6 @@ export interface PersonLine {
 /** What an import made: the first experiment of it, and how many there are. */
 export interface ImportRecord extends ExperimentRecord {
   readonly made: number;
+  /** What was taken in and is unlikely, with its place in the package. */
+  readonly asked: readonly FieldError[];
 }

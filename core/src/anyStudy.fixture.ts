@@ -1,6 +1,7 @@
 import { itemAt } from './invariant';
 import fc from 'fast-check';
 import {
+  byCode,
   emptyPlan,
   type Arm,
   type Asked,
@@ -208,12 +209,25 @@ export function anyStudy(): fc.Arbitrary<Study> {
       units === 0
         ? fc.constant([])
         : fc.integer({ min: 0, max: 40 }).chain((count) => fc.tuple(...Array.from({ length: count }, (_, i) => observation(i))));
-    return fc.record({
-      experiment,
-      observations,
-      incidents: fc.array(incident, { maxLength: 1 }),
-      care: fc.array(care, { maxLength: 1 }),
-      photos: fc.array(photo, { maxLength: 1 }),
-    });
+    return fc
+      .record({
+        experiment,
+        observations,
+        incidents: fc.array(incident, { maxLength: 1 }),
+        care: fc.array(care, { maxLength: 1 }),
+        photos: fc.array(photo, { maxLength: 1 }),
+      })
+      .map((study) => ({ ...study, observations: [...study.observations].map((seen: Observation) => possible(seen, study.experiment)) }));
   });
+}
+
+/** The reading, on the scale of its measure and within what was sown. */
+function possible(seen: Observation, { measures, units }: Pick<Experiment, 'measures' | 'units'>): Observation {
+  const measure = byCode(measures, seen.measure);
+  const last = measure?.rubric.at(-1)?.value;
+  if (measure?.kind === 'rating' && last !== undefined && seen.value !== null) return { ...seen, value: Math.min(last, seen.value) };
+  const category = measure?.categories[(seen.value ?? 0) % 2];
+  if (measure?.kind !== 'count' || category === undefined) return seen;
+  const sown = byCode(units, seen.unit)?.sown ?? 30;
+  return { ...seen, category, value: seen.value === null ? null : Math.min(Math.floor(sown / 2), seen.value) };
 }

@@ -17,6 +17,9 @@ import {
 } from './model';
 import { onRounds } from './study/onRounds';
 
+/** A day after which nothing in a test can have been read yet. */
+export const LATEST = '2099-12-31';
+
 /** Makers of small studies for tests: what a test does not care about has a plain value. */
 export function anArm(arm: string, more: Partial<Arm> = {}): Arm {
   return { code: arm, name: arm, role: arm === 'C' ? 'control' : 'treatment', dose: null, doseUnit: null, factors: {}, ...more };

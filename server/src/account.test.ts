@@ -3,6 +3,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import {
   emptyPrediction,
   packagesIn,
+  latestAnywhere,
   readPackage,
   unzipPackage,
   type Experiment,
@@ -103,7 +104,7 @@ describe('everything in one file', () => {
     const own = await titles();
     const studies = (packagesIn(zip) ?? []).map(({ bytes }) => {
       const unzipped = unzipPackage(bytes);
-      return 'files' in unzipped ? readPackage(unzipped.files) : unzipped;
+      return 'files' in unzipped ? readPackage(unzipped.files, latestAnywhere(new Date())) : unzipped;
     });
     expect(studies.map((read) => ('study' in read ? read.study.experiment.title : read.problems)).sort()).toEqual([...own].sort());
     const key = { 'idempotency-key': '01980000-0000-7000-8000-000000000001' };

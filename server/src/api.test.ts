@@ -211,7 +211,7 @@ describe('experiments', () => {
     const thawed = { ...frozen, plan: { ...frozen.plan, lockedOn: null, amendments } };
     const answer = await teacher.call('PUT', `/api/experiments/${made.id}`, { version: 1, experiment: thawed });
     expect(answer.status).toBe(422);
-    expect(problem(answer).errors?.[0]?.pointer).toBe('/experiment/plan/frozenOn');
+    expect(problem(answer).errors?.[0]?.pointer).toBe('/experiment/plan/lockedOn');
   });
 
   it('a document that was stored before a field existed is filled up with its blank', async () => {
@@ -271,12 +271,10 @@ describe('readings', () => {
     ['a negative value', { value: -1 }, '/observations/1/value', /below 0/],
     ['text for a number', { value: 'twelve' }, '/observations/1/value', /number/],
     ['a comma for a point', { value: '12,5' }, '/observations/1/value', /number/],
-    ['more than sown', { value: 26 }, '/observations/1/value', /more than the 25 sown/],
     ['a day to come', { observedOn: '2099-01-01' }, '/observations/1/observedOn', /still to come/],
     ['half a sprout', { value: 1.5 }, '/observations/1/value', /whole number/],
-    ['a date before the start', { observedOn: '2026-03-31' }, '/observations/1/observedOn', /before the start/],
     ['a date that does not exist', { observedOn: '2026-04-31' }, '/observations/1/observedOn', /not a date/],
-    ['a unit that is not there', { unit: 'D99' }, '/observations/1/unit', /no unit D99/],
+    ['a unit that is not there', { unit: 'D99' }, '/observations/1/unit', /no dish D99/],
     ['a measure that is not there', { measure: 'mass' }, '/observations/1/measure', /no measure/],
     ['a correction of nothing', { replaces: 'nobody' }, '/observations/1/replaces', /earlier reading/],
   ])('refuses %s, names the place, and stores nothing of the request', async (_, change, pointer, detail) => {
@@ -285,6 +283,21 @@ describe('readings', () => {
     expect(answer.status).toBe(422);
     expect(problem(answer).errors?.[0]).toMatchObject({ pointer, detail: expect.stringMatching(detail) });
     expect(await stored()).toBe(before);
+  });
+
+  it('stores what is unlikely, and names what is to be looked at again', async () => {
+    const answer = await post([
+      anyReading('odd1', { unit: 'D05', value: 26 }),
+      anyReading('odd2', { unit: 'D06', observedOn: '2026-03-31' }),
+      anyReading('odd3', { unit: 'D07', observedOn: '2026-04-06', value: 2 }),
+    ]);
+    expect(answer.status).toBe(200);
+    expect((answer.body as { asked: object }).asked).toEqual([
+      { pointer: '/observations/0/value', detail: '26 is more than the 25 sown in D05. Count again.' },
+      { pointer: '/observations/1/observedOn', detail: '2026-03-31 is before the start on 2026-04-01.' },
+    ]);
+    const fell = await post([anyReading('odd4', { unit: 'D07', observedOn: '2026-04-08', value: 1 })]);
+    expect(fell.body).toMatchObject({ asked: [{ pointer: '/observations/0/value', detail: expect.stringContaining('went from 2') }] });
   });
 
   it('a correction is a new row that names the old one; the old one stays', async () => {

@@ -99,7 +99,7 @@ describe('a photo', () => {
 
   it('of a unit that is not there is refused, and so is a form with something else in it', async () => {
     const id = await made();
-    expect(said(await send(id, anyPhoto('a', { units: ['Q9'] })))).toMatch(/no unit Q9/);
+    expect(said(await send(id, anyPhoto('a', { units: ['Q9'] })))).toMatch(/no dish Q9/);
     const more = photoForm(anyPhoto('a'));
     more.append('picture', new Blob([pixel]), 'second.jpg');
     expect((await room.teacher.call('POST', `/api/experiments/${id}/photos`, more)).status).toBe(422);
@@ -156,12 +156,12 @@ describe('a photo', () => {
     };
     await send(id, anyPhoto('a', { units: [last.code] }));
     const refused = await without({ units: anyPlan.units.slice(0, -1) });
-    expect([refused.status, said(refused)]).toEqual([422, expect.stringContaining(`about unit ${last.code}`)]);
+    expect([refused.status, said(refused)]).toEqual([422, expect.stringContaining(`names unit ${last.code}`)]);
     await room.teacher.call('POST', `/api/experiments/${id}/care`, {
       ...{ id: 'c', on: '2026-04-02', units: [], arms: [other.code], kind: 'water', amount: 1, amountUnit: 'mL', note: null },
     });
     const left = { ...last, arm: control.code };
-    expect(said(await without({ arms: [control], units: [left] }))).toMatch(/Something was written down about/);
+    expect(said(await without({ arms: [control], units: [left] }))).toMatch(/Care, a mishap or a photo names/);
     expect((await without({ units: anyPlan.units.slice(1) })).status).toBe(200);
   });
 

@@ -5,6 +5,7 @@ import {
   byCode,
   incidentFields,
   itemAt,
+  latestAnywhere,
   readPackage,
   unzipPackage,
   type Care,
@@ -70,11 +71,33 @@ describe('what a client makes', () => {
     expect((await teacher.call('PATCH', `/api/experiments/${before.id}/units/D99/sown`, { sown: 2, on: '2026-04-04' })).status).toBe(404);
   });
 
+  it('what is found at the bench is of a day that has come, and leaves the categories within what was sown', async () => {
+    const measures = anyPlan.measures.map((own) => ({ ...own, category: 'up', categories: ['up', 'dead'] }));
+    const { id: other } = (await teacher.call('POST', '/api/experiments', { ...anyPlan, measures })).body as ExperimentRecord;
+    const unit = `/api/experiments/${other}/units/D03`;
+    const first = async (path: string, body: object) => problem(await teacher.call('PATCH', path, body)).errors?.[0];
+    const toCome = expect.stringContaining('is still to come');
+    expect(await first(`${unit}/sown`, { sown: 24, on: '2099-01-01' })).toEqual({ pointer: '/on', detail: toCome });
+    expect(await first(unit, { status: 'lost', statusReason: 'dropped', lostOn: '2099-01-01' })).toEqual({
+      pointer: '/lostOn',
+      detail: toCome,
+    });
+    const told = ['up', 'dead'].map((category, i) => anyReading(`of ${category}`, { unit: 'D03', category, value: i === 0 ? 20 : 3 }));
+    await teacher.call('POST', `/api/experiments/${other}/observations`, { observations: told });
+    expect(await first(`${unit}/sown`, { sown: 24, on: '2026-04-04' })).toBeUndefined();
+    const mended = anyReading('more dead', { unit: 'D03', category: 'dead', value: 4, replaces: 'of dead' });
+    await teacher.call('POST', `/api/experiments/${other}/observations`, { observations: [mended] });
+    expect(await first(`${unit}/sown`, { sown: 23, on: '2026-04-04' })).toEqual({
+      pointer: '/sown',
+      detail: '20 up and 4 dead make 24, and 23 were sown in D03: 1 too many. Count again.',
+    });
+  });
+
   it('care and what went wrong name only whom there is', async () => {
     const wrong = async (path: string, entry: object) => problem(await teacher.call('POST', `/api/experiments/${id}/${path}`, entry));
     expect((await wrong('care', { ...care, id: 'c9', units: ['D01', 'D99'] })).errors?.[0]).toEqual({
       pointer: '/units/1',
-      detail: 'There is no unit D99 in this experiment.',
+      detail: 'There is no dish D99 in this experiment.',
     });
     expect((await wrong('incidents', { ...event, id: 'e9', arms: ['Q'] })).errors?.[0]?.pointer).toBe('/arms/0');
   });
@@ -211,10 +234,10 @@ describe('packages', () => {
     const zip = await teacher.call('GET', `/api/experiments/${id}/package`);
     expect(zip.headers.get('content-type')).toBe('application/zip');
     const unzipped = unzipPackage(zip.body as Uint8Array);
-    const read = 'files' in unzipped ? readPackage(unzipped.files) : unzipped;
+    const read = 'files' in unzipped ? readPackage(unzipped.files, latestAnywhere(new Date())) : unzipped;
     const { version, ...study } = (await teacher.call('GET', `/api/experiments/${id}/study`)).body as StudyRecord;
     expect(version).toBe(1);
-    expect(read).toEqual({ study });
+    expect(read).toEqual({ study, asked: [] });
     const copy = await teacher.call('POST', '/api/packages', zip.body);
     expect(copy.status).toBe(201);
     const again = await teacher.call('GET', `/api/experiments/${(copy.body as ExperimentRecord).id}/study`);

@@ -21,9 +21,9 @@ export interface Readings {
   readonly once: (measure: string) => boolean;
 }
 
-/** Something about a reading that a second look should settle. `stop` cannot be true; `ask` is unlikely. */
+/** Something about a reading that is unlikely, and that a second look should settle. */
 export interface Doubt {
-  readonly level: 'stop' | 'ask';
+  readonly rule: 'more-than-sown' | 'total-falls' | 'ten-times' | 'taken-back';
   readonly message: string;
 }
 
@@ -31,9 +31,9 @@ export interface ReadingContext {
   readonly measure: Measure;
   readonly unit: Pick<Unit, 'code' | 'sown'>;
   /** The unit's own reading before this one; null if there is none. */
-  readonly before: { readonly value: number; readonly when: string } | null;
-  /** What the other units read on the same day. */
-  readonly neighbours: readonly number[];
+  readonly before: Pick<Valued, 'value' | 'observedOn'> | null;
+  /** What the other units read on the same round, in order of size. */
+  readonly others: readonly number[];
 }
 
 /** How differences of a measure are put in words. */
@@ -109,7 +109,7 @@ export interface Kind {
 
   // How it is read.
   /** Why a number cannot be a reading of this kind; null where it can. */
-  readonly refuse: (value: number) => string | null;
+  readonly refuse: (value: number, measure: Pick<Measure, 'name' | 'rubric'>) => string | null;
   /** What a second look should settle about a reading that can be. */
   readonly doubts: (value: number, context: ReadingContext) => readonly Doubt[];
   /** What is wrong with such a measure in the plan; null where nothing is. */

@@ -1,3 +1,4 @@
+import { shortDate } from '../model';
 import { noNarrowerThanSeeds, pooledTests, singleCounts, type Tally } from '../compare/singleCounts';
 import { interval, scaled, show } from '../quantities/show';
 import type { Random } from '../stats/random';
@@ -64,15 +65,13 @@ export const countKind: Kind = {
 
 function doubts(value: number, { unit, before }: ReadingContext): Doubt[] {
   const found: Doubt[] = [];
-  if (unit.sown !== null && value > unit.sown) {
-    found.push({ level: 'stop', message: `${value} is more than the ${unit.sown} sown in ${unit.code}. Count again.` });
-  }
-  if (before !== null && value < before.value) {
+  if (unit.sown !== null && value > unit.sown)
+    found.push({ rule: 'more-than-sown', message: `${value} is more than the ${unit.sown} sown in ${unit.code}. Count again.` });
+  if (before !== null && value < before.value)
     found.push({
-      level: 'ask',
-      message: `${unit.code} went from ${before.value} (${before.when}) to ${value}. A total does not usually go back.`,
+      rule: 'total-falls',
+      message: `${unit.code} went from ${before.value} (${shortDate(before.observedOn)}) to ${value}. A total does not usually go back.`,
     });
-  }
   return found;
 }
 

@@ -4,7 +4,7 @@ import { analyse } from '../analyse';
 import type { Measure, Study } from '../model';
 import { unitCurve } from '../study/curves';
 import { roundsOfStudy } from '../study/recordingRounds';
-import { aMeasure, anExperiment, anObservation, aUnit } from '../testing';
+import { aMeasure, anExperiment, anObservation, aUnit, LATEST } from '../testing';
 import { readPackage } from '../package/readPackage';
 import { writePackage } from '../package/writePackage';
 import { kindOf } from './index';
@@ -121,7 +121,7 @@ describe('a measure that is worked out', () => {
   });
 
   it('is never typed, and no walk asks for it', () => {
-    expect(kindOf(volume).refuse(5)).toMatch(/never typed/);
+    expect(kindOf(volume).refuse(5, volume)).toMatch(/never typed/);
     const own = study();
     const frozen = { ...own, experiment: { ...own.experiment, plan: { ...own.experiment.plan, lockedOn: '2026-04-01' } } };
     expect(roundsOfStudy(frozen, '2026-04-08').flatMap(({ measures }) => measures.map(({ code: measure }) => measure))).toEqual([
@@ -134,9 +134,9 @@ describe('a measure that is worked out', () => {
     const own = study();
     const files = writePackage(own);
     expect(files['measures.csv']).toContain('pi/6*height*width^2');
-    expect(readPackage(files)).toEqual({ study: own });
+    expect(readPackage(files, LATEST)).toEqual({ study: own, asked: [] });
     const bad = { ...files, 'measures.csv': entryOf(files, 'measures.csv').replace('pi/6*height*width^2', 'pi/6*high*width^2') };
-    expect(readPackage(bad)).toMatchObject({
+    expect(readPackage(bad, LATEST)).toMatchObject({
       problems: [{ file: 'measures.csv', row: 2, column: 'derived', message: expect.stringContaining('high') }],
     });
   });
@@ -144,7 +144,7 @@ describe('a measure that is worked out', () => {
   it('a typed value in a package is refused with its row', () => {
     const own = study();
     const typed = { ...own, observations: [...own.observations, anObservation('C1', 5, { measure: 'volume' })] };
-    expect(readPackage(writePackage(typed))).toMatchObject({ problems: [{ file: 'observations.csv', row: 18, column: 'value' }] });
+    expect(readPackage(writePackage(typed), LATEST)).toMatchObject({ problems: [{ file: 'observations.csv', row: 18, column: 'value' }] });
   });
 
   it.each<[string, Partial<Measure>, RegExp]>([

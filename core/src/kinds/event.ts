@@ -1,3 +1,4 @@
+import { shortDate } from '../model';
 import { logRankRows, restrictedTimes } from '../compare/events';
 import { means } from '../compare/means';
 import { show } from '../quantities/show';
@@ -24,7 +25,15 @@ export const eventKind: Kind = {
   timed: true,
   leads: false,
   refuse: (value) => (value === 0 || value === 1 ? null : 'Type 1 if it has happened, 0 if not yet.'),
-  doubts: () => [],
+  doubts: (value, { unit, before }) =>
+    value === 0 && before?.value === 1
+      ? [
+          {
+            rule: 'taken-back',
+            message: `In ${unit.code} it had happened by ${shortDate(before.observedOn)}. What has happened does not usually go back.`,
+          },
+        ]
+      : [],
   values: (measure, data, _share, compared) => restrictedTimes(eventTimes(measure, data), compared),
   wording: ({ code: measure }) => ({ measure, unit: 'days', scale: 1, more: 'later', less: 'sooner' }),
   mattersIn: () => 'days',

@@ -7,7 +7,7 @@ import { harvestKind } from './harvest';
 import type { Kind } from './Kind';
 import { ratingKind } from './rating';
 
-export type { Daily, Doubt, Kind, Readings, Weighed, Wording } from './Kind';
+export type { Daily, Doubt, Kind, ReadingContext, Readings, Weighed, Wording } from './Kind';
 
 /** The one table of kinds: what follows from what sort of reading a measure is. */
 export const kinds: Readonly<Record<MeasureKind, Kind>> = {

@@ -1,6 +1,6 @@
+import { itemAt } from '../invariant';
 import { means } from '../compare/means';
 import { decimalsFor } from '../quantities/roundTo';
-import { median } from '../stats/moments';
 import { interval, scaled, show } from '../quantities/show';
 import { summariseValues } from './armSummary';
 import { dailyValues } from './dailyValues';
@@ -46,20 +46,24 @@ export const measured: Kind = {
   one: ({ spread }, middle, source) => Number(source.normal(middle, spread).toFixed(decimalsFor(middle, spread))),
 };
 
-/** A decimal point in the wrong place: nine times off what one would expect, or more. */
-function slips(value: number, { measure, before, neighbours }: ReadingContext) {
-  const middle = typical(before, neighbours);
-  if (middle === null || value <= 0 || (value < 9 * middle && value > middle / 9)) return [];
+/** @param sorted one value or more, in order of size */
+const middleOf = (sorted: readonly number[]) => (itemAt(sorted, (sorted.length - 1) >> 1) + itemAt(sorted, sorted.length >> 1)) / 2;
+
+/** So many of the others make a middle to compare with; with fewer, the unit's own last value is. */
+const FEWEST_OTHERS = 3;
+/** Another that read up to so many times as much, or as little, is company: a group can be far from the rest by itself. */
+const COMPANY = 3;
+
+/** A decimal point in the wrong place: nine times off what one would expect, or more, and alone there. */
+function slips(value: number, { measure, before, others }: ReadingContext) {
+  const beside = others.length >= FEWEST_OTHERS;
+  const middle = beside ? middleOf(others) : (before?.value ?? 0);
+  if (middle <= 0 || value <= 0 || (value < 9 * middle && value > middle / 9)) return [];
+  if (others.some((other) => other < COMPANY * value && other > value / COMPANY)) return [];
   return [
     {
-      level: 'ask' as const,
-      message: `${value} ${measure.unit} is about ten times ${value > middle ? 'more' : 'less'} than the others (${middle} ${measure.unit}). Is the decimal point right?`,
+      rule: 'ten-times' as const,
+      message: `${value} ${measure.unit} is about ten times ${value > middle ? 'more' : 'less'} than ${beside ? 'the others' : 'before'} (${middle} ${measure.unit}). Is the decimal point right?`,
     },
   ];
-}
-
-/** What one would expect: the middle of at least three neighbours, else the unit's own last value; null if that is 0 or not known. */
-function typical(before: ReadingContext['before'], neighbours: readonly number[]): number | null {
-  const middle = neighbours.length >= 3 ? median(neighbours) : (before?.value ?? null);
-  return middle === null || middle <= 0 ? null : middle;
 }

@@ -18,6 +18,10 @@ export const ratingKind: Kind = {
   fresh: { ...measured.fresh, unit: '' },
   byEye: true,
   leads: false,
+  refuse: (value, { name, rubric }) => {
+    const steps = rubric.map((step) => step.value);
+    return steps.length === 0 || steps.includes(value) ? null : `${value} is no step of “${name}”. Its steps are ${steps.join(', ')}.`;
+  },
   doubts: () => [],
   mattersIn: () => 'steps',
   summarise: (arm, { values, unitValues }) => {

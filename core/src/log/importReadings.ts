@@ -1,4 +1,7 @@
+import { noSuchMeasure, noSuchUnit } from '../check/noSuch';
+import { checkReadings } from '../check/readings';
 import { addDays, daysBetween, momentWords, readsBlind, type Measure, type Observation, type Study, type Unit } from '../model';
+import { itemAt } from '../invariant';
 import { kindOf } from '../kinds';
 import { startOf } from '../study/curves';
 import { cell } from '../study/readings';
@@ -8,7 +11,7 @@ import { roundOf } from '../study/roundOf';
 import { recordReading } from './recordReading';
 import { typedCell, type CellSays } from './typedCell';
 
-/** One cell of a table from elsewhere that cannot be taken, and why; the head is row 1. */
+/** One cell of a table from elsewhere that cannot be taken, or is unlikely, and why; the head is row 1. */
 export interface ImportProblem {
   readonly row: number;
   readonly column: string;
@@ -33,6 +36,13 @@ interface Import {
   readonly id: () => string;
 }
 
+/** What can be taken: new readings, those among them that are unlikely, and how many stand there already. */
+export interface Importable {
+  readonly readings: readonly Observation[];
+  readonly asked: readonly ImportProblem[];
+  readonly same: number;
+}
+
 interface Cell {
   readonly column: string;
   readonly text: string;
@@ -42,7 +52,7 @@ interface Cell {
 
 /** What the rows so far have come to. */
 interface Progress {
-  readonly readings: Observation[];
+  readonly readings: { readonly reading: Observation; readonly row: number; readonly column: string }[];
   /** By unit, measure, and walk or day. */
   readonly taken: Map<string, Observation>;
   /** Readings of the study that a row has said again. */
@@ -59,7 +69,7 @@ interface Progress {
 export function importReadings(
   rows: readonly (readonly string[])[],
   options: Import,
-): { readonly readings: readonly Observation[]; readonly same: number } | { readonly problems: readonly ImportProblem[] } {
+): Importable | { readonly problems: readonly ImportProblem[] } {
   const { experiment } = options.study;
   const [head = [], ...lines] = rows;
   const unfit = unfitColumns(options, lines.length);
@@ -80,20 +90,27 @@ export function importReadings(
         head,
         options.uses.findIndex((use) => use.as === 'unit'),
       );
-      const message = `“${row.text('unit')}” is no ${experiment.plan.unitNoun} of this experiment.`;
+      const message = noSuchUnit(row.text('unit'), experiment.plan);
       problems.push({ row: row.number, column, message });
       continue;
     }
     for (const own of cells) {
-      const found = readCell(own, unit, measures.get(own.measure.toLowerCase()), options);
-      const wrong = found === null ? null : 'wrong' in found ? found.wrong : take(found, row, progress, options);
+      const found = readCell(own, unit, measures.get(own.measure.toLowerCase()), progress, options);
+      const wrong = found === null ? null : 'wrong' in found ? found.wrong : take(found, row, own.column, progress, options);
       if (wrong !== null) problems.push({ row: row.number, column: own.column, message: wrong });
     }
   }
-  const { readings, met } = progress;
-  if (problems.length === 0 && readings.length === 0 && met.size === 0)
+  const { met } = progress;
+  if (problems.length === 0 && progress.readings.length === 0 && met.size === 0)
     problems.push({ row: 1, column: '', message: 'There is no value in this table.' });
-  return problems.length > 0 ? { problems } : { readings, same: met.size };
+  const readings = progress.readings.map(({ reading }) => reading);
+  const objections = checkReadings(options.study, readings, options.today).map(({ answer, pointer, detail }) => {
+    const { row, column } = itemAt(progress.readings, Number(pointer.split('/')[1]));
+    return { answer, problem: { row, column, message: detail } };
+  });
+  const of = (wanted: 'refused' | 'asked') => objections.flatMap(({ answer, problem }) => (answer === wanted ? [problem] : []));
+  const wrong = [...problems, ...of('refused')].sort((a, b) => a.row - b.row).slice(0, MOST_PROBLEMS);
+  return wrong.length > 0 ? { problems: wrong } : { readings, asked: of('asked'), same: met.size };
 }
 
 /** What keeps a table from being read at all. */
@@ -132,11 +149,20 @@ function cellsOf({ text }: Row, line: readonly string[], head: readonly string[]
   });
 }
 
+/** Where a reading stands: on a walk, or on a day of its own. */
+const placeIn = (unit: Unit, measure: Measure, day: number | string | null) => JSON.stringify([unit.code, measure.code, day]);
+
 /** Takes what a cell says, unless it stands there already; or says in words why it cannot be. */
-function take(found: Found, { text }: Row, { readings, taken, met }: Progress, { study, overwrite, observer, id }: Import): string | null {
+function take(
+  found: Found,
+  { text, number: row }: Row,
+  column: string,
+  { readings, taken, met }: Progress,
+  { study, overwrite, observer, id }: Import,
+): string | null {
   const { unit, measure, says, on } = found;
   const { adds } = kindOf(measure);
-  const placeOf = (day: number | string | null) => JSON.stringify([unit.code, measure.code, day]);
+  const placeOf = (day: number | string | null) => placeIn(unit, measure, day);
   // What adds up goes beside what is there; each reading that is there already is the same as one row of the file.
   const isExtra = adds && (found.before !== null || taken.has(placeOf(found.plannedDay)));
   const plannedDay = isExtra ? null : found.plannedDay;
@@ -159,7 +185,7 @@ function take(found: Found, { text }: Row, { readings, taken, met }: Progress, {
     by,
   );
   taken.set(placeOf(plannedDay ?? on), reading);
-  readings.push(reading);
+  readings.push({ reading, row, column });
   return null;
 }
 
@@ -181,12 +207,12 @@ function readCell(
   own: Cell,
   unit: Unit,
   measure: Measure | undefined,
-  { study, today }: Import,
+  { taken }: Progress,
+  { study }: Import,
 ): Found | { readonly wrong: string } | null {
   if (own.text === '') return null;
-  if (measure === undefined) return { wrong: `“${own.measure}” is no measure of this experiment.` };
-  if (kindOf(measure).entry === 'none') return { wrong: `“${measure.name}” is worked out by the app; leave it out.` };
-  const says = typedCell(own.text, measure, unit);
+  if (measure === undefined) return { wrong: noSuchMeasure(own.measure) };
+  const says = typedCell(own.text, measure);
   if (says === null) return null;
   if ('wrong' in says) return says;
   const day = parseDay(own.day);
@@ -195,13 +221,12 @@ function readCell(
   if (start === null) return { wrong: 'The experiment has not started. Start it on the plan’s page first.' };
   const after = 'after' in day ? day.after : daysBetween(start, day.date);
   const on = 'date' in day ? day.date : addDays(start, Math.floor(day.after));
-  if (on > today) return { wrong: `${on} has not come yet.` };
-  if (after < 0) return { wrong: `${on} is before the start on ${start}.` };
   const round = roundOf(after, measure);
   if (round !== null) {
     const there = gridCell(study, measure, unit, { id: momentWords(round), plannedDay: round, on: null });
+    const filling = taken.get(placeIn(unit, measure, round)) ?? there.reading;
     // A reading on the walk's own day is that walk's; a later one fills it where nothing else did.
-    if (after === round || there.reading === null || there.reading.observedOn.slice(0, 10) === on)
+    if (after === round || filling === null || filling.observedOn.slice(0, 10) === on)
       return { unit, measure, says, on, plannedDay: round, before: there.reading };
   }
   const extra = kindOf(measure).adds ? null : gridCell(study, measure, unit, { id: on, plannedDay: null, on }).reading;

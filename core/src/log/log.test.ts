@@ -40,27 +40,28 @@ describe('a typed reading', () => {
 describe('doubts at entry', () => {
   const unit = aUnit('D01', 'C', { sown: 25 });
 
-  it('more than were sown cannot be', () => {
-    expect(doubts(26, { measure: count, unit, before: null, neighbours: [] })).toEqual([
-      { level: 'stop', message: '26 is more than the 25 sown in D01. Count again.' },
+  it('more than were sown is asked about', () => {
+    expect(doubts(26, { measure: count, unit, before: null, others: [] })).toEqual([
+      { rule: 'more-than-sown', message: '26 is more than the 25 sown in D01. Count again.' },
     ]);
   });
 
   it('a total that fell is asked about', () => {
-    const before = { value: 14, when: 'Sun 5 Apr' };
-    expect(doubts(11, { measure: count, unit, before, neighbours: [] })).toMatchObject([{ level: 'ask' }]);
-    expect(doubts(14, { measure: count, unit, before, neighbours: [] })).toEqual([]);
+    const before = { value: 14, observedOn: '2026-04-05' };
+    expect(doubts(11, { measure: count, unit, before, others: [] })).toMatchObject([{ rule: 'total-falls' }]);
+    expect(doubts(14, { measure: count, unit, before, others: [] })).toEqual([]);
   });
 
   it('a value ten times off its neighbours is asked about, either way', () => {
-    const neighbours = [11, 12, 13, 12];
-    expect(itemAt(doubts(125, { measure: height, unit, before: null, neighbours }), 0).message).toContain(
+    const others = [11, 12, 12, 13];
+    expect(itemAt(doubts(125, { measure: height, unit, before: null, others }), 0).message).toContain(
       'about ten times more than the others (12 cm)',
     );
-    expect(itemAt(doubts(1.25, { measure: height, unit, before: null, neighbours }), 0).message).toContain('ten times less');
-    expect(doubts(16, { measure: height, unit, before: null, neighbours })).toEqual([]);
-    expect(doubts(125, { measure: height, unit, before: null, neighbours: [] })).toEqual([]);
-    expect(doubts(125, { measure: height, unit, before: { value: 12, when: '' }, neighbours: [] })).toHaveLength(1);
+    expect(itemAt(doubts(1.25, { measure: height, unit, before: null, others }), 0).message).toContain('ten times less');
+    expect(doubts(16, { measure: height, unit, before: null, others })).toEqual([]);
+    expect(doubts(125, { measure: height, unit, before: null, others: [...others, 118] })).toEqual([]);
+    expect(doubts(125, { measure: height, unit, before: null, others: [] })).toEqual([]);
+    expect(doubts(125, { measure: height, unit, before: { value: 12, observedOn: '2026-04-05' }, others: [] })).toHaveLength(1);
   });
 });
 

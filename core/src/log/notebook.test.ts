@@ -47,10 +47,9 @@ const with4 = (...readings: Observation[]) => addReadings(study, readings);
 describe('a measure with its own words for none', () => {
   it('takes them in a cell', () => {
     const flowers = aMeasure({ none: 'no flower yet' });
-    const [unit] = [aUnit('P1', 'C')];
     for (const text of ['No flower yet', 'x', 'nothing'])
-      expect(typedCell(text, flowers, unit)).toEqual({ value: null, absent: 'nothing-there' });
-    expect(typedCell('no flower yet', aMeasure(), unit)).toHaveProperty('wrong');
+      expect(typedCell(text, flowers)).toEqual({ value: null, absent: 'nothing-there' });
+    expect(typedCell('no flower yet', aMeasure())).toHaveProperty('wrong');
   });
 });
 
@@ -63,18 +62,18 @@ describe('a cell of the notebook', () => {
     [' ', height, null],
     ['2', look, { value: 2, absent: null }],
   ] as const)('“%s” is read as people write it', (text, measure, says) => {
-    const found = typedCell(text, measure, itemAt(units, 0));
+    const found = typedCell(text, measure);
     expect(found).toEqual(says);
-    if (found !== null && !('wrong' in found)) expect(typedCell(cellText(found), measure, itemAt(units, 0))).toEqual(says);
+    if (found !== null && !('wrong' in found)) expect(typedCell(cellText(found), measure)).toEqual(says);
   });
 
   it.each([
     ['tall', height, /“tall” is not a number/],
-    ['11', sprouts, /10/],
+    ['1.5', sprouts, /whole number/],
     ['3', look, /3 is no step of “Look”. Its steps are 1, 2/],
     ['-2', height, /cannot be below 0/],
   ] as const)('“%s” is refused in words', (text, measure, words) => {
-    expect(typedCell(text, measure, itemAt(units, 0))).toEqual({ wrong: expect.stringMatching(words) });
+    expect(typedCell(text, measure)).toEqual({ wrong: expect.stringMatching(words) });
   });
 });
 
@@ -198,11 +197,26 @@ describe('a table from elsewhere', () => {
     ]);
   });
 
+  it('what was read between two walks is extra, where the same file fills the walk before', () => {
+    expect(taken(take('pot,4,6,8\nP01,3,4,5'))).toMatchObject([
+      { plannedDay: 4, value: 3 },
+      { plannedDay: null, value: 4, observedOn: '2026-04-07' },
+      { plannedDay: 8, value: 5 },
+    ]);
+  });
+
+  it('what is unlikely is taken, and named', () => {
+    expect(take('pot,day,value\nP01,2026-03-30,3\nP02,4,3')).toMatchObject({
+      readings: [{ observedOn: '2026-03-30' }, { value: 3 }],
+      asked: [{ row: 2, column: 'value', message: '2026-03-30 is before the start on 2026-04-01.' }],
+    });
+  });
+
   it('brought a second time adds nothing, pickings that add up neither', () => {
     const file =
       'unit,date,measure,value\nP01,2026-04-13,height,6\nP01,2026-04-14,fruit,20\nP01,2026-04-14,fruit,20\nP01,2026-04-15,fruit,5';
     const all = addReadings(study, taken(take(file)) as Observation[]);
-    expect(take(file, { study: all })).toEqual({ readings: [], same: 4 });
+    expect(take(file, { study: all })).toEqual({ readings: [], asked: [], same: 4 });
     expect(taken(take(`${file}\nP01,2026-04-15,fruit,7`, { study: all }))).toMatchObject([{ value: 7, plannedDay: null, replaces: null }]);
   });
 
@@ -210,8 +224,8 @@ describe('a table from elsewhere', () => {
     expect(take('pot,4,8,40\nP01,tall,,\nP99,3,,\nP02,,3,3\nP02,,3,')).toEqual({
       problems: [
         { row: 2, column: '4', message: expect.stringContaining('not a number') },
-        { row: 3, column: 'pot', message: '“P99” is no pot of this experiment.' },
-        { row: 4, column: '40', message: '2026-05-11 has not come yet.' },
+        { row: 3, column: 'pot', message: 'There is no pot P99 in this experiment.' },
+        { row: 4, column: '40', message: '2026-05-11 is still to come. Choose a day up to today.' },
         { row: 5, column: '8', message: 'P02 has 3 for this day in a row above.' },
       ],
     });
@@ -235,8 +249,7 @@ describe('a table from elsewhere', () => {
     ['pot,height\nP01,3', 'No column says on which day'],
     ['pot,4\nP01,', 'There is no value'],
     ['pot,day,value\nP01,spring,3', '“spring” is not a day'],
-    ['pot,day,value\nP01,2026-03-30,3', 'is before the start'],
-    ['pot,day,measure,value\nP01,4,taste,3', '“taste” is no measure'],
+    ['pot,day,measure,value\nP01,4,taste,3', 'There is no measure taste'],
   ])('%j is refused in words', (text, words) => {
     const found = take(text);
     expect('problems' in found && itemAt(found.problems, 0).message).toContain(words);

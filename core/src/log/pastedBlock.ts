@@ -43,7 +43,7 @@ export function pastedBlock(
       column: c,
       unit: itemAt(units, r).code,
       id: itemAt(columns, c),
-      says: typedCell(cell, measure, itemAt(units, r)),
+      says: typedCell(cell, measure),
     })),
   );
   const problems = read.flatMap(({ unit, id, says }) =>

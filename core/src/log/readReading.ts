@@ -1,4 +1,4 @@
-import { kindOf } from '../kinds';
+import { impossibleValue } from '../check/value';
 import { typedNumber } from '../quantities/typedNumber';
 import type { Measure } from '../model';
 
@@ -10,13 +10,11 @@ export type Reading = { readonly value: number } | { readonly wrong: string };
  * @param measure what is read
  * @returns the number, or what is wrong with it in words
  */
-export function readReading(text: string, measure: Pick<Measure, 'kind' | 'name' | 'unit'>): Reading {
+export function readReading(text: string, measure: Pick<Measure, 'kind' | 'name' | 'unit' | 'rubric'>): Reading {
   const typed = text.trim();
   if (typed === '') return { wrong: 'Nothing typed yet. Type a number.' };
   const value = typedNumber(typed);
   if (value === null) return { wrong: `“${typed.slice(0, 30)}” is not a number. Type digits only, like 12.5.` };
-  if (!Number.isFinite(value) || Math.abs(value) > 1e12) return { wrong: 'That number is too large to be a reading.' };
-  if (value < 0) return { wrong: `“${measure.name}” cannot be below 0. Check the sign.` };
-  const refused = kindOf(measure).refuse(value);
-  return refused === null ? { value } : { wrong: refused };
+  const impossible = impossibleValue(value, measure);
+  return impossible === null ? { value } : { wrong: impossible };
 }

@@ -1,5 +1,4 @@
-import { refusedValue } from '../check/reading';
-import type { Measure, Observation, Unit } from '../model';
+import type { Measure, Observation } from '../model';
 import { readReading } from './readReading';
 
 /** What stands in one cell of a table, once it is read. */
@@ -12,19 +11,16 @@ const NOTHING_THERE = /^(x|nothing|nothing there)$/i;
  * A cell of the table as it is typed, pasted or imported: a number, a dash for "not read", an x for "nothing there", or its own words for that.
  * @param text as typed
  * @param measure what is read
- * @param unit whose it is
  * @returns what it says; null where it is empty; or what is wrong with it in words
  */
-export function typedCell(text: string, measure: Measure, unit: Pick<Unit, 'code' | 'sown'>): CellSays | { readonly wrong: string } | null {
+export function typedCell(text: string, measure: Measure): CellSays | { readonly wrong: string } | null {
   const typed = text.trim();
   if (typed === '') return null;
   if (NOT_READ.test(typed)) return { value: null, absent: 'not-read' };
   if (NOTHING_THERE.test(typed) || (measure.none !== '' && typed.toLowerCase() === measure.none.toLowerCase()))
     return { value: null, absent: 'nothing-there' };
   const read = readReading(typed, measure);
-  if ('wrong' in read) return read;
-  const impossible = refusedValue(read.value, { measure, unit });
-  return impossible === null ? { value: read.value, absent: null } : { wrong: impossible };
+  return 'wrong' in read ? read : { value: read.value, absent: null };
 }
 
 /**

@@ -41,7 +41,7 @@ export const stepsCell: CellForm = {
       .map((step) => ({ value: Number(step.split(' = ')[0]), words: step.slice(step.indexOf(' = ') + 3) })),
 };
 
-/** Any number: a package from elsewhere may hold what a walk would refuse, as a temperature below 0. */
+/** Any number; whether it can be a value of its measure is a rule of `check/`. */
 export const numberCell: CellForm = {
   pattern: /^[+-]?(\d+\.?\d*|\.\d+)(e[+-]?\d+)?$/i,
   expected: 'a number, like 12.5',

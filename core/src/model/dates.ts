@@ -76,3 +76,12 @@ export function shortDate(date: string): string {
 export function longDate(date: string): string {
   return dayjs.utc(date.slice(0, 10)).format('dddd D MMMM');
 }
+
+/**
+ * The latest calendar date that it can be anywhere on Earth: where the day begins first it is a day further than in UTC.
+ * @param now a time
+ * @returns a date after which nothing can have been read yet
+ */
+export function latestAnywhere(now: Date): string {
+  return addDays(now.toISOString().slice(0, 10), 1);
+}

@@ -1,6 +1,10 @@
 import { momentCell, numberCell } from './cells';
 import { choice, code, flag, maybe, moment, number, text, type RecordOf } from './fields';
 
+/** A larger value is no reading. */
+export const MOST_VALUE = 1e12;
+export const TOO_LARGE = 'That number is too large to be a reading.';
+
 export const observationFields = {
   id: text({ words: 'id', least: 1, most: 64, must: true }),
   unit: text({ words: 'unit', least: 1, most: 40, must: true }),
@@ -13,7 +17,7 @@ export const observationFields = {
   /** Time of day, HH:MM, where it matters. */
   moment: maybe(text({ words: 'time of day', most: 5, pattern: /^([01]\d|2[0-3]):[0-5]\d$/, optional: true, sparse: true })),
   /** Null where nothing could be read; `absent` then says why. */
-  value: maybe(number({ words: 'value', least: 0, most: 1e12, cell: numberCell, says: { least: 'A reading cannot be below 0.' } })),
+  value: maybe(number({ words: 'value', least: -MOST_VALUE, most: MOST_VALUE, cell: numberCell, says: { most: TOO_LARGE } })),
   absent: maybe(choice(['not-read', 'nothing-there'], { words: 'why there is no value', optional: true, sparse: true })),
   category: maybe(text({ words: 'category', most: 60, optional: true })),
   observer: maybe(text({ words: 'observer', most: 120, optional: true })),

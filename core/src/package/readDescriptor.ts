@@ -1,5 +1,4 @@
 import type { Experiment, Field } from '../model';
-import { isMoment } from '../model/dates';
 import { experimentFields } from '../model/experiment';
 import { planFields } from '../model/plan';
 import { expected, fits, readRecord } from '../model/readRecord';
@@ -54,24 +53,19 @@ export function readDescriptor(json: string | undefined): ReadDescriptor {
     return field.blank;
   };
 
-  const created = text(whole, 'created', 'created', '');
-  if (created !== '' && !isMoment(created)) add('created', `"${created}" is not a date or date-time`);
-  const startedOn = own('startedOn', experimentFields.startedOn);
-  const endedOn = own('endedOn', experimentFields.endedOn);
-  if (startedOn !== null && endedOn !== null && endedOn < startedOn) add('fern.endedOn', `${endedOn} is before the start on ${startedOn}`);
   const title = text(whole, 'title', 'title', text(whole, 'name', 'name', ''));
   const experiment: Descriptor = {
     name: text(whole, 'name', 'name', 'experiment'),
     title,
-    created,
+    created: text(whole, 'created', 'created', ''),
     question: text(fern, 'question', 'fern.question', ''),
     claim: own('claim', experimentFields.claim),
     hypothesis: text(fern, 'hypothesis', 'fern.hypothesis', ''),
     nullHypothesis: text(fern, 'nullHypothesis', 'fern.nullHypothesis', ''),
     claimedRatio: own('claimedRatio', experimentFields.claimedRatio),
     asked: readRecord({ asked: experimentFields.asked }, fern).asked,
-    startedOn,
-    endedOn,
+    startedOn: own('startedOn', experimentFields.startedOn),
+    endedOn: own('endedOn', experimentFields.endedOn),
     comparison: own('comparison', experimentFields.comparison),
     layout: own('layout', experimentFields.layout),
     blinded: own('blinded', experimentFields.blinded),

@@ -11,7 +11,7 @@ import { roundsOfStudy } from './recordingRounds';
 import { markdown } from '../write/markdown';
 import { report } from '../write/report';
 import { readPackage, writePackage } from '../package';
-import { aMeasure, anArm, anExperiment, aUnit } from '../testing';
+import { aMeasure, anArm, anExperiment, aUnit, LATEST } from '../testing';
 import type { Study } from '../model';
 
 const sprouts = aMeasure({
@@ -100,7 +100,7 @@ describe('a count by category', () => {
 
   it('stands in the report and in the package, every category of it', () => {
     expect(markdown(report(whole, analyse(whole)))).toContain('| C | 42 of 50 | 3 of 50 | 1 of 50 | 4 of 50 |');
-    expect(readPackage(writePackage(whole))).toEqual({ study: { ...whole, observations: whole.observations } });
+    expect(readPackage(writePackage(whole), LATEST)).toEqual({ study: { ...whole, observations: whole.observations }, asked: [] });
     expect(writePackage(whole)['measures.csv']).toContain('normal just-starting mouldy not-yet');
   });
 });

@@ -29,7 +29,7 @@ describe('the stops of a walk', () => {
     expect(plants(study(['P1', '5', 14]), 'P1')).toHaveLength(5);
     const kept = study();
     expect(plants({ ...kept, experiment: { ...kept.experiment, plan: { ...kept.experiment.plan, plantsKept: 1 } } }, 'P1')).toHaveLength(1);
-    expect(readingBefore(study(['P1', '1', 9], ['P1', '2', 14]), 'P1', 'height', '2026-05-01', '1')?.value).toBe(9);
+    expect(readingBefore(study(['P1', '1', 9], ['P1', '2', 14]), 'P1', 'height', '2026-05-01', { plant: '1' })?.value).toBe(9);
   });
 
   it('are open until a unit was begun: how many plants it has is seen at the bench', () => {

@@ -132,12 +132,19 @@ export function extraItems(study: Study, measures: readonly Measure[], taken: Re
  * @param unit its code
  * @param measure its code
  * @param date calendar date
- * @param plant which plant of the unit; null where it is read as a whole
+ * @param of which plant of the unit, and which category of a count; null where it is read as a whole
  * @returns the reading that counts, after corrections
  */
-export function readingBefore(study: Study, unit: string, measure: string, date: string, plant: string | null = null): Valued | null {
+export function readingBefore(
+  study: Study,
+  unit: string,
+  measure: string,
+  date: string,
+  { plant, category }: Partial<Pick<Observation, 'plant' | 'category'>> = {},
+): Valued | null {
+  const isOther = (seen: Observation) => (plant != null && seen.plant !== plant) || (category != null && seen.category !== category);
   return cell(study, measure, unit).live.reduce<Valued | null>((last, seen) => {
-    if (!isValued(seen) || (plant !== null && seen.plant !== plant) || seen.observedOn.slice(0, 10) >= date) return last;
+    if (!isValued(seen) || isOther(seen) || seen.observedOn.slice(0, 10) >= date) return last;
     return last === null || seen.observedOn >= last.observedOn ? seen : last;
   }, null);
 }

@@ -67,7 +67,7 @@ describe('fern analyse', () => {
     [
       'a unit that no arm knows',
       { 'units.csv': (files['units.csv'] ?? '').replace(/D01,[^,]+/, 'D01,Z') },
-      /units\.csv:2:arm: "Z" stands in no row of arms\.csv/,
+      /units\.csv:2:arm: D01 belongs to arm “Z”, which does not exist/,
     ],
     ['a missing file', { 'measures.csv': null }, /measures\.csv:-:-: the file is missing/],
     [
@@ -75,7 +75,7 @@ describe('fern analyse', () => {
       { 'observations.csv': (files['observations.csv'] ?? '').replace(/,(\d+),,/, ',many,,') },
       /observations\.csv:2:value: "many" is not a number/,
     ],
-    ['two controls', { 'arms.csv': (files['arms.csv'] ?? '').replace('treatment', 'control') }, /arms\.csv:3:role: a second control/],
+    ['two controls', { 'arms.csv': (files['arms.csv'] ?? '').replace('treatment', 'control') }, /arms\.csv:3:role: There are two controls/],
     ['what is no CSV', { 'arms.csv': '\0\0\0' }, /arms\.csv:-:-: is not text/],
   ])('refuses %s: exit 2, the place on standard error, no partial result', async (_, changes, line) => {
     const path = packageWith(changes);

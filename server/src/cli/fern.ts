@@ -127,7 +127,9 @@ const lines = (problems: readonly Problem[]) => `${problems.map(describeProblem)
 function check(path: string, out: Say): number {
   const read = openPackage(path);
   const problems = 'problems' in read ? read.problems : read.missing;
+  const asked = 'asked' in read ? read.asked : [];
   out(problems.length > 0 ? lines(problems) : 'No problems found.\n');
+  if (asked.length > 0) out(`Worth a second look:\n${lines(asked)}`);
   return problems.length > 0 ? 1 : 0;
 }
 

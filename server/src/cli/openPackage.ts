@@ -1,6 +1,6 @@
 import { existsSync, readdirSync, readFileSync, realpathSync, statSync } from 'node:fs';
 import { basename, dirname, join, relative } from 'node:path';
-import { missingPictures, photoPath, readPackage, unzipPackage, type PackageFiles, type ReadResult } from '@fern/core';
+import { latestAnywhere, missingPictures, photoPath, readPackage, unzipPackage, type PackageFiles, type ReadResult } from '@fern/core';
 
 /** A package as it lies on the disk: what it holds, and what is wrong with its pictures, on which no number rests. */
 export type OpenedPackage = ReadResult & {
@@ -36,7 +36,7 @@ function openFolder(folder: string): OpenedPackage {
 }
 
 function opened(files: PackageFiles, picture: OpenedPackage['picture']): OpenedPackage {
-  const read = readPackage(files);
+  const read = readPackage(files, latestAnywhere(new Date()));
   return { ...read, missing: 'study' in read ? missingPictures(read.study, (file) => picture(file) !== null) : [], picture };
 }
 

@@ -33,9 +33,9 @@ export const logRoutes = [
     body: observationsSchema,
     handle: async (call) => {
       const id = param(call, 'id');
-      const observations = await appendObservations(call.database, call.account.id, id, call.body.observations);
+      const { observations, asked } = await appendObservations(call.database, call.account.id, id, call.body.observations);
       call.changes.tell(id, { logged: observations.map((content) => ({ kind: 'reading', content })) });
-      return { observations };
+      return { observations, asked };
     },
   }),
   logging<Incident>('/experiments/:id/incidents', incidentSchema, 'incident', addIncident),

@@ -26,7 +26,7 @@ export const packageRoutes = [
       if (!Buffer.isBuffer(call.body)) throw new ProblemError(415, 'Send the package as one .zip file.');
       const arriving = await unpackInWorker(call.body);
       const first = await createExperiments(call.database, call.account.id, arriving, 'imported', sentUnderKey(call));
-      return { ...first, made: arriving.length };
+      return { ...first, made: arriving.length, asked: arriving.flatMap(({ asked = [] }) => asked) };
     },
   }),
 ];

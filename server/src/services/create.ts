@@ -1,6 +1,6 @@
 import { itemAt, lastOf } from '@fern/core';
 import { v7 as uuid } from 'uuid';
-import type { ExperimentRecord } from '@fern/contract';
+import type { ExperimentRecord, FieldError } from '@fern/contract';
 import type { Study } from '@fern/core';
 import { ARRIVING, asDocument } from '../models/experimentRow';
 import type { Database } from '../openDatabase';
@@ -17,6 +17,8 @@ import { removeByPieces } from './removeByPieces';
 export interface Arriving {
   readonly study: Study;
   readonly pictures?: ReadonlyMap<string, StoredPicture>;
+  /** What in it somebody should look at again. */
+  readonly asked?: readonly FieldError[];
 }
 
 /** The client's own key for what it sends, with a digest of it: the same again under this key is the same thing. */

@@ -2,13 +2,17 @@ import type { ActivityKind, ExperimentRecord, SownAgain, StudyRecord } from '@fe
 import {
   careFields,
   byCode,
+  checkChange,
+  checkDay,
+  checkReadings,
+  latestAnywhere,
   incidentFields,
   observationFields,
   photoFields,
   same,
+  withListedChanges,
   type Amendment,
   type Experiment,
-  type Observation,
   type Unit,
 } from '@fern/core';
 import type { Database } from '../openDatabase';
@@ -16,9 +20,8 @@ import type { Tables } from '../oneWriter';
 import { fromRow } from '../models/columns';
 import { asDocument, asRecord, SHOWN } from '../models/experimentRow';
 import { notFound, ProblemError } from '../ProblemError';
-import { checkFrozen } from './checkFrozen';
-import { checkNamed } from './checkNamed';
 import { remember } from './history';
+import { loggedOf } from './loggedOf';
 import { insertRecords, type RecordTable } from './records';
 
 const MOST_KNOWN = 200;
@@ -63,28 +66,13 @@ export function changeExperiment(
         'This experiment was changed in another window or by someone else. Nothing was overwritten: load it again, then make your change.',
       );
     }
-    checkSeal(before.experiment, experiment);
-    const checked = checkFrozen(before.experiment, experiment);
+    const [first, ...more] = checkChange(before.experiment, experiment, await loggedOf(tables, id, before.experiment, experiment));
+    if (first) {
+      const errors = [first, ...more].map(({ pointer, detail }) => ({ pointer: `/experiment${pointer}`, detail }));
+      throw new ProblemError(422, `${first.detail} Nothing was stored.`, errors);
+    }
+    const checked = withListedChanges(before.experiment, experiment);
     const { models } = tables;
-    const read = await tables.statements.all<Pick<Observation, 'unit' | 'measure'>>(
-      'SELECT DISTINCT unit, measure FROM observations WHERE experimentId = ?',
-      [id],
-    );
-    if (read.length > 0 && !same(before.experiment.plan.predictions, experiment.plan.predictions)) {
-      throw new ProblemError(422, 'Predictions are sealed since the first reading.', [
-        { pointer: '/experiment/plan/predictions', detail: 'Predictions cannot change once there are readings.' },
-      ]);
-    }
-    const units = new Set(experiment.units.map((unit) => unit.code));
-    const measures = new Set(experiment.measures.map((measure) => measure.code));
-    const lost = read.find((row) => !units.has(row.unit) || !measures.has(row.measure));
-    if (lost) {
-      const pointer = units.has(lost.unit) ? '/experiment/measures' : '/experiment/units';
-      throw new ProblemError(422, 'A unit or measure that has readings cannot be taken away. Mark the unit as lost or excluded instead.', [
-        { pointer, detail: `${units.has(lost.unit) ? `Measure ${lost.measure}` : `Unit ${lost.unit}`} has readings.` },
-      ]);
-    }
-    await checkNamed(tables, id, before.experiment, checked);
     await models.experiments.update(
       { version: version + 1, document: asDocument(checked), changedAt: new Date().toISOString() },
       { where: { id } },
@@ -97,13 +85,6 @@ export function changeExperiment(
   });
 }
 
-/** Whether arms are hidden is changed by its own routes alone, which write it into the log. */
-function checkSeal(before: Experiment, after: Experiment): void {
-  if (same(before.plan.seal, after.plan.seal)) return;
-  const detail = 'A key is sealed under Prepare, and opened under Weigh up with a reason: no other change touches its seal.';
-  throw new ProblemError(422, `${detail} Nothing was stored: load the page again.`, [{ pointer: '/experiment/plan/seal', detail }]);
-}
-
 /** Marks a unit as lost, excluded, ended or active again. */
 export function setUnitStatus(
   database: Database,
@@ -114,6 +95,7 @@ export function setUnitStatus(
 ): Promise<ExperimentRecord> {
   return database.write(async (tables) => {
     await getExperiment(tables, ownerId, id);
+    if (state.lostOn !== null) refuseDay(state.lostOn, '/lostOn');
     const [changed] = await tables.models.units.update(state, { where: { experimentId: id, code: unit } });
     if (changed === 0) throw notFound();
     await tables.models.experiments.increment('version', { where: { id } });
@@ -121,6 +103,22 @@ export function setUnitStatus(
     await remember(tables, ownerId, { what: 'unit', experimentId: id, title: record.experiment.title, detail: stateWords(unit, state) });
     return record;
   });
+}
+
+/** A day that is still to come is none on which something was found. */
+function refuseDay(day: string, pointer: string): void {
+  const [first] = checkDay(day, { start: null, end: null, latest: latestAnywhere(new Date()) }, pointer);
+  if (first) throw new ProblemError(422, `${first.detail} Nothing was stored.`, [{ pointer, detail: first.detail }]);
+}
+
+/** The categories that were told of a unit come to no more than was sown in it. */
+async function refuseSown({ models }: Tables, id: string, experiment: Experiment, unit: string): Promise<void> {
+  const rows = await models.observations.findAll({ where: { experimentId: id, unit }, raw: true });
+  const readings = rows.map((row) => fromRow(observationFields, row));
+  const study = { experiment, observations: [], incidents: [], care: [], photos: [] };
+  const found = checkReadings(study, readings, latestAnywhere(new Date())).find(({ rule }) => rule === 'categories-above-sown');
+  if (found)
+    throw new ProblemError(422, `${found.detail} Put those right first. Nothing was stored.`, [{ pointer: '/sown', detail: found.detail }]);
 }
 
 /** What was said of a unit, whole: what is mended later stays in the owner's log as it was. */
@@ -144,6 +142,8 @@ export function setSownAgain(
     const before = byCode(experiment.units, unit);
     if (!before) throw notFound();
     if (before.sown === sown) return { id, version, experiment };
+    refuseDay(on, '/on');
+    await refuseSown(tables, id, { ...experiment, units: experiment.units.map((own) => (own === before ? { ...own, sown } : own)) }, unit);
     const amendment: Amendment = {
       on,
       what: `${sown} were in ${unit}, not ${before.sown ?? 'a number that was known'}`,

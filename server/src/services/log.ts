@@ -1,14 +1,17 @@
 import type { FieldError, SentReading } from '@fern/contract';
 import {
-  addDays,
   careFields,
-  byCode,
   incidentFields,
   itemAt,
   observationFields,
+  askedAbout,
+  checkEntry,
+  checkReadings,
+  latestAnywhere,
   onItsRound,
-  refusedReading,
+  refusedOf,
   same,
+  wrongRevision,
   type Care,
   type Experiment,
   type Fields,
@@ -26,6 +29,12 @@ import { insertRecords, type RecordTable } from './records';
 /** What is written down and can be mended. */
 type EntryTable = Exclude<RecordTable, 'units' | 'observations'>;
 
+/** Readings as they were stored, and those among them that someone should look at again. */
+interface Appended {
+  readonly observations: readonly Observation[];
+  readonly asked: readonly FieldError[];
+}
+
 /**
  * Appends readings as one change: all are stored, or none. A reading whose id is already there is not stored again and is answered
  * as the first time; the same id with another content is refused.
@@ -35,23 +44,38 @@ export async function appendObservations(
   ownerId: string,
   experimentId: string,
   sent: readonly SentReading[],
-): Promise<Observation[]> {
+): Promise<Appended> {
   // Read by a reader first: whoever may not write does not reach the writer, which then need not read it again.
   await getExperiment(database, ownerId, experimentId);
   return database.write(async (tables) => {
     const { experiment } = await getExperiment(tables, ownerId, experimentId);
-    const stored = await readingsNamed(tables, experimentId, sent);
-    const known = new Map(stored.map((seen) => [seen.id, seen]));
+    const named = await readingsNamed(tables, experimentId, sent);
+    const known = new Map(named.map((seen) => [seen.id, seen]));
     const observations = onRounds(sent, experiment, known);
-    const errors = observations.flatMap((seen, i) => [
-      ...check(seen, i, experiment, known),
-      ...checkCorrection(seen, i, known, observations.slice(0, i)),
-    ]);
+    const fresh = observations.filter((seen) => !known.has(seen.id));
+    const beside = await readingsBeside(tables, experimentId, fresh);
+    const study = { experiment, observations: beside, incidents: [], care: [], photos: [] };
+    const objections = checkReadings(study, fresh, latestAnywhere(new Date()));
+    const places = fresh.map((seen) => observations.indexOf(seen));
+    const placed = (found: typeof objections): FieldError[] =>
+      found.map(({ pointer, detail }) => ({
+        pointer: pointer.replace(/^\/\d+/, (i) => `/observations/${itemAt(places, Number(i.slice(1)))}`),
+        detail,
+      }));
+    const errors = [...placed(refusedOf(objections)), ...otherContent(observations, known)];
     if (errors.length > 0) throw new ProblemError(422, `${itemAt(errors, 0).detail} Nothing was stored.`, errors);
     const receivedAt = new Date().toISOString();
-    const fresh = observations.filter((seen) => !known.has(seen.id));
     await insertRecords(tables, 'observations', fresh, () => ({ experimentId, receivedAt }));
-    return observations.map((seen) => known.get(seen.id) ?? seen);
+    return { observations: observations.map((seen) => known.get(seen.id) ?? seen), asked: placed(askedAbout(objections)) };
+  });
+}
+
+function otherContent(observations: readonly Observation[], known: ReadonlyMap<string, Observation>): FieldError[] {
+  return observations.flatMap((seen, i) => {
+    const before = known.get(seen.id);
+    return before && !same(before, seen)
+      ? [{ pointer: `/observations/${i}/id`, detail: 'This id already belongs to another reading.' }]
+      : [];
   });
 }
 
@@ -76,6 +100,26 @@ async function readingsNamed(
     `SELECT * FROM observations WHERE experimentId = ?1 AND id IN (SELECT value FROM json_each(?2))
      UNION ALL SELECT * FROM observations WHERE experimentId = ?1 AND replaces IN (SELECT value FROM json_each(?2))`,
     [experimentId, ids],
+  );
+  return rows.map((row) => fromRow(observationFields, row));
+}
+
+/** What is stored already of the same units, and of the others on the same rounds: what a reading is looked at beside. */
+async function readingsBeside({ statements }: Tables, experimentId: string, readings: readonly Observation[]): Promise<Observation[]> {
+  const each = (of: (seen: Observation) => string | number | null) => JSON.stringify([...new Set(readings.map(of))]);
+  const same = 'SELECT * FROM observations WHERE experimentId = ?1 AND measure IN (SELECT value FROM json_each(?2))';
+  const rows = await statements.all<object>(
+    `SELECT * FROM (${same} AND unit IN (SELECT value FROM json_each(?3))
+       UNION ${same} AND plannedDay IN (SELECT value FROM json_each(?4))
+       UNION ${same} AND plannedDay IS NULL AND observedOn IN (SELECT value FROM json_each(?5)))
+     ORDER BY receivedAt, id`,
+    [
+      experimentId,
+      each(({ measure }) => measure),
+      each(({ unit }) => unit),
+      each(({ plannedDay }) => plannedDay),
+      each(({ observedOn }) => observedOn),
+    ],
   );
   return rows.map((row) => fromRow(observationFields, row));
 }
@@ -117,7 +161,7 @@ export function append<Entry extends Incident | Care | Photo>(
 ): Promise<Entry> {
   return database.write(async (tables) => {
     const { experiment } = await getExperiment(tables, ownerId, experimentId);
-    checkCodes(experiment, entry);
+    refuseEntry(experiment, entry);
     const stored = await tables.models[table].findOne({ where: { experimentId, id: entry.id }, raw: true });
     if (stored === null) {
       await checkRevision(tables, experimentId, table, entry);
@@ -131,13 +175,18 @@ export function append<Entry extends Incident | Care | Photo>(
   });
 }
 
-/** Whom an entry names must be there. */
-export function checkCodes({ units, arms }: Experiment, entry: Incident | Care | Photo): void {
-  const unit = entry.units.findIndex((code) => !units.some((own) => own.code === code));
-  const arm = entry.arms.findIndex((code) => !arms.some((own) => own.code === code));
-  const wrong = (pointer: string, detail: string) => new ProblemError(422, `${detail} Nothing was stored.`, [{ pointer, detail }]);
-  if (unit >= 0) throw wrong(`/units/${unit}`, `There is no unit ${entry.units[unit]} in this experiment.`);
-  if (arm >= 0) throw wrong(`/arms/${arm}`, `There is no arm ${entry.arms[arm]} in this experiment.`);
+/**
+ * An entry names units and arms that are there, and a day that has come.
+ * @throws {ProblemError} 422
+ */
+export function refuseEntry(experiment: Experiment, entry: Incident | Care | Photo): void {
+  const [first, ...more] = refusedOf(checkEntry(experiment, entry, latestAnywhere(new Date())));
+  if (first)
+    throw new ProblemError(
+      422,
+      `${first.detail} Nothing was stored.`,
+      [first, ...more].map(({ pointer, detail }) => ({ pointer, detail })),
+    );
 }
 
 /** An entry is mended once, in a chain: two people who mend the same are told of one another. */
@@ -145,57 +194,13 @@ async function checkRevision(
   { statements }: Tables,
   experimentId: string,
   table: EntryTable,
-  { replaces }: Incident | Care | Photo,
+  entry: Incident | Care | Photo,
 ): Promise<void> {
-  if (replaces === null) return;
-  const found = await statements.all<{ id: string }>(`SELECT id FROM ${table} WHERE experimentId = ?1 AND (id = ?2 OR replaces = ?2)`, [
-    experimentId,
-    replaces,
-  ]);
-  const wrong = (detail: string) => new ProblemError(409, `${detail} Nothing was stored.`, [{ pointer: '/replaces', detail }]);
-  if (!found.some(({ id }) => id === replaces)) throw wrong('There is no such entry to be mended.');
-  if (found.length > 1) throw wrong('This entry was mended already. Load the experiment again, then mend that one.');
-}
-
-function check(seen: Observation, i: number, experiment: Experiment, known: ReadonlyMap<string, Observation>): FieldError[] {
-  const error = at(i);
-  const unit = byCode(experiment.units, seen.unit);
-  const measure = byCode(experiment.measures, seen.measure);
-  const errors: FieldError[] = [];
-  if (!unit) errors.push(error('unit', `There is no unit ${seen.unit} in this experiment.`));
-  if (!measure) errors.push(error('measure', `There is no measure ${seen.measure} in this experiment.`));
-  if (unit && measure)
-    errors.push(...refusedReading(seen, { measure, unit }, experiment, latestToday()).map(({ field, detail }) => error(field, detail)));
-  const before = known.get(seen.id);
-  if (before && !same(before, seen)) errors.push(error('id', 'This id already belongs to another reading.'));
-  return errors;
-}
-
-/** The latest calendar date that it can be anywhere by now. */
-const latestToday = () => addDays(new Date().toISOString().slice(0, 10), 1);
-
-const at =
-  (i: number) =>
-  (field: keyof Observation, detail: string): FieldError => ({ pointer: `/observations/${i}/${field}`, detail });
-
-/** A correction names an earlier reading of the same unit and measure that nothing else corrects yet: a chain, never a fork or a ring. */
-function checkCorrection(
-  seen: Observation,
-  i: number,
-  known: ReadonlyMap<string, Observation>,
-  earlier: readonly Observation[],
-): FieldError[] {
-  if (seen.replaces === null || known.has(seen.id)) return [];
-  const corrected = known.get(seen.replaces) ?? earlier.find((other) => other.id === seen.replaces);
-  if (!corrected || corrected.unit !== seen.unit || corrected.measure !== seen.measure)
-    return [at(i)('replaces', 'A correction must name an earlier reading of the same unit and measure.')];
-  const other = [...known.values(), ...earlier].find(({ id, replaces }) => replaces === seen.replaces && id !== seen.id);
-  return other
-    ? [
-        at(i)(
-          'replaces',
-          `This reading was corrected already, to ${other.value ?? 'no value'}. Load the experiment again, then correct that one.`,
-        ),
-      ]
-    : [];
+  if (entry.replaces === null) return;
+  const known = await statements.all<{ id: string; replaces: string | null }>(
+    `SELECT id, replaces FROM ${table} WHERE experimentId = ?1 AND (id = ?2 OR replaces = ?2)`,
+    [experimentId, entry.replaces],
+  );
+  const detail = wrongRevision(entry, known);
+  if (detail !== null) throw new ProblemError(409, `${detail} Nothing was stored.`, [{ pointer: '/replaces', detail }]);
 }

@@ -6,7 +6,7 @@ import type { Tables } from '../oneWriter';
 import { notFound, ProblemError } from '../ProblemError';
 import { getExperiment } from './experiments';
 import { remember } from './history';
-import { checkCodes, append } from './log';
+import { append, refuseEntry } from './log';
 import { makePicture, type StoredPicture } from './makePicture';
 import { insertRecords } from './records';
 
@@ -24,7 +24,7 @@ export async function addPhoto(database: Database, ownerId: string, experimentId
   const photo: Photo = { ...sent, file: `${sent.id}.jpg`, width: picture.width, height: picture.height, replaces: null, withdrawn: false };
   return database.write(async (tables) => {
     const record = await getExperiment(tables, ownerId, experimentId);
-    checkCodes(record.experiment, photo);
+    refuseEntry(record.experiment, photo);
     if (!(await isThere(tables, experimentId, photo, picture))) {
       await checkRoom(tables, experimentId, picture);
       await insertRecords(tables, 'photos', [photo], () => ({ experimentId }));

@@ -11,9 +11,9 @@ const AT_A_TIME = 2000;
 /** Reads what was uploaded in a thread of its own and says what it holds, or what is wrong with it. */
 try {
   const studies = unzipStudies((workerData as Handed<Uint8Array>).data);
-  for (const { study: whole, pictures } of studies) {
+  for (const { study: whole, pictures, asked } of studies) {
     const { observations, ...study } = whole;
-    parentPort?.postMessage({ study });
+    parentPort?.postMessage({ study, asked });
     for (let from = 0; from < observations.length; from += AT_A_TIME)
       parentPort?.postMessage({ observations: observations.slice(from, from + AT_A_TIME) });
     for (const [file, bytes] of pictures) parentPort?.postMessage({ file, picture: await pictureOf(file, bytes) });

@@ -1,6 +1,6 @@
 import { lastOf } from '@fern/core';
 import pLimit from 'p-limit';
-import type { ProblemDetails } from '@fern/contract';
+import type { FieldError, ProblemDetails } from '@fern/contract';
 import type { Observation, Study } from '@fern/core';
 import { ProblemError } from '../ProblemError';
 import type { Arriving } from './create';
@@ -13,7 +13,7 @@ const atOnce = pLimit(1);
 
 /** What the thread says: each study with its readings and its pictures after it, and at last that this was all. */
 type Said =
-  | { readonly study: Omit<Study, 'observations'> }
+  | { readonly study: Omit<Study, 'observations'>; readonly asked: readonly FieldError[] }
   | { readonly observations: readonly Observation[] }
   | { readonly file: string; readonly picture: StoredPicture }
   | { readonly problem: ProblemDetails }
@@ -28,7 +28,11 @@ export function unpackInWorker(bytes: Uint8Array): Promise<Arriving[]> {
     () =>
       new Promise((resolve, reject) => {
         const worker = startThread('unpack', bytes);
-        const arriving: { study: Study & { observations: Observation[] }; pictures: Map<string, StoredPicture> }[] = [];
+        const arriving: {
+          study: Study & { observations: Observation[] };
+          pictures: Map<string, StoredPicture>;
+          asked: readonly FieldError[];
+        }[] = [];
         const tooMuch = () =>
           reject(new ProblemError(422, 'This package takes more time or memory than can be given. Nothing was stored.'));
         const timer = setTimeout(() => {
@@ -36,7 +40,7 @@ export function unpackInWorker(bytes: Uint8Array): Promise<Arriving[]> {
           void worker.terminate();
         }, MOST_SECONDS * 1000);
         worker.on('message', (said: Said) => {
-          if ('study' in said) arriving.push({ study: { ...said.study, observations: [] }, pictures: new Map() });
+          if ('study' in said) arriving.push({ study: { ...said.study, observations: [] }, pictures: new Map(), asked: said.asked });
           else if ('observations' in said) lastOf(arriving).study.observations.push(...said.observations);
           else if ('picture' in said) lastOf(arriving).pictures.set(said.file, said.picture);
           else if ('done' in said) resolve(arriving);

@@ -14,7 +14,7 @@ import { useLog } from '../stores/log';
 import { today } from '../stores/today';
 import { namedBy, targetOf, targetError, type Target } from './target';
 import TargetField from './TargetField.vue';
-import { wrongDay } from './wrongDay';
+import { wrongDay } from './aboutDay';
 
 /** Writes down what was given, or a step that was done: as last time in two taps, for any day and any units; or edits an entry. */
 const open = defineModel<boolean>('open', { required: true });
@@ -100,7 +100,7 @@ const each = computed(() => {
   return Number((amount.value / Math.max(1, units.value.length)).toPrecision(6));
 });
 const wrong = computed(() => {
-  const named = wrongDay(day.value, 'was done') ?? targetError(experiment.value, whom.value);
+  const named = wrongDay(day.value) ?? targetError(experiment.value, whom.value);
   if (named !== null) return named;
   if (began.value !== null && ended.value !== null && ended.value < began.value) return 'It ended before it began. Mend one of the two.';
   if (ended.value !== null && began.value === null) return 'Say when it began as well, or leave both empty.';

@@ -4,16 +4,14 @@ import { categoryWords, leftToTell, type Measure, type Observation, type Unit } 
 
 /** A count by category in one go: the sum closes on what was sown, and the rest is one touch. By thumb, or by digits and Enter. */
 const props = defineProps<{ unit: Unit; measure: Measure; before: ReadonlyMap<string, Observation>; question: string }>();
-const emit = defineEmits<{ take: [counts: ReadonlyMap<string, number>] }>();
+const emit = defineEmits<{ take: [counts: ReadonlyMap<string, number>]; typing: [] }>();
 const counts = ref<Readonly<Record<string, number>>>({});
 const root = ref<HTMLElement | null>(null);
-const wrong = ref<string | null>(null);
 
 watch(
   () => [props.unit.code, props.measure.code].join(),
   () => {
     counts.value = Object.fromEntries([...props.before].flatMap(([category, { value }]) => (value === null ? [] : [[category, value]])));
-    wrong.value = null;
     void nextTick(() => focusOn(0));
   },
   { immediate: true },
@@ -27,7 +25,7 @@ function focusOn(i: number): void {
 }
 function set(category: string, value: number): void {
   counts.value = { ...counts.value, [category]: Math.max(0, value) };
-  wrong.value = null;
+  emit('typing');
 }
 function typed(category: string, text: string): void {
   const { [category]: _old, ...others } = counts.value;
@@ -37,16 +35,7 @@ function typed(category: string, text: string): void {
 const rest = (category: string) => set(category, (counts.value[category] ?? 0) + Math.max(0, left.value ?? 0));
 
 /** What nobody has told of is none. */
-function take(): void {
-  const told = new Map(props.measure.categories.map((category) => [category, counts.value[category] ?? 0] as const));
-  const open = leftToTell(told, props.unit.sown);
-  if (open !== null && open !== 0) {
-    const sum = (props.unit.sown ?? 0) - open;
-    wrong.value = `These are ${sum}, and ${props.unit.sown} were sown: ${open > 0 ? `${open} are not told of. “The rest” puts them where they belong.` : `${-open} too many.`}`;
-    return;
-  }
-  emit('take', told);
-}
+const take = () => emit('take', new Map(props.measure.categories.map((category) => [category, counts.value[category] ?? 0] as const)));
 function press(event: KeyboardEvent, i: number): void {
   if (event.key !== 'Enter') return;
   event.preventDefault();
@@ -85,7 +74,6 @@ defineExpose({ take, focus: () => focusOn(0) });
       <template v-else-if="left !== null && left > 0">{{ left }} of {{ unit.sown }} are still to be told of.</template>
       <template v-else-if="left !== null">{{ -left }} more than were sown.</template>
     </p>
-    <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
   </div>
 </template>
 
@@ -129,9 +117,6 @@ input {
 input:focus {
   border-color: var(--sprout);
   background: var(--sprout-wash);
-}
-.wrong {
-  color: var(--rust);
 }
 @media (max-width: 600px) {
   li {

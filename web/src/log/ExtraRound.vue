@@ -2,12 +2,14 @@
 import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
-import { isDate, kindOf, shortDate } from '@fern/core';
+import { kindOf } from '@fern/core';
 import { useLoaded } from '../layout/loaded';
 import ConfirmDialog from '../components/ConfirmDialog.vue';
 import ChoiceField from '../components/ChoiceField.vue';
 import DateField from '../components/DateField.vue';
 import { today } from '../stores/today';
+import { aboutDay } from './aboutDay';
+import DayNote from './DayNote.vue';
 
 /** Begins a walk that is not planned: which measure, on which day. What was read before stays; pickings add up. */
 const open = defineModel<boolean>('open', { required: true });
@@ -19,8 +21,7 @@ const measure = computed(
   () => read.value.find((own) => own.code === chosen.value) ?? read.value.find((own) => kindOf(own).adds) ?? read.value[0],
 );
 const on = ref(today());
-const first = computed(() => experiment.value.startedOn ?? '');
-const possible = computed(() => isDate(on.value) && on.value >= first.value && on.value <= today());
+const possible = computed(() => aboutDay(on.value, null) === null);
 
 function begin(): void {
   if (!measure.value) return;
@@ -43,7 +44,7 @@ function begin(): void {
         @change="chosen = $event"
       />
       <DateField :value="on" label="The day of the walk" @change="on = $event" />
-      <span v-if="!possible" class="wrong" role="alert">Choose a day from {{ shortDate(first) }} to today.</span>
+      <DayNote :day="on" :within="experiment" />
     </div>
     <template #buttons><Button type="primary" :disabled="!possible || !measure" @click="begin">Go along the bench</Button></template>
   </ConfirmDialog>
@@ -54,8 +55,5 @@ function begin(): void {
   display: grid;
   gap: 10px;
   justify-items: start;
-}
-.wrong {
-  color: var(--rust);
 }
 </style>

@@ -6,6 +6,7 @@ import { useLoaded } from '../layout/loaded';
 import ChoiceField from '../components/ChoiceField.vue';
 import ConfirmDialog from '../components/ConfirmDialog.vue';
 import FileField from '../components/FileField.vue';
+import SecondLook from '../components/SecondLook.vue';
 import { useOutbox } from '../stores/outbox';
 import { useImport } from './useImport';
 
@@ -107,6 +108,9 @@ function close(): void {
         <template v-else>All of it stands here already.</template>
         {{ ready.readings.length > 0 && ready.same > 0 ? `${ready.same} stand here already and are left out.` : '' }}
       </p>
+      <SecondLook v-if="ready" :lines="ready.asked.map((own) => `row ${own.row}, ${own.column}: ${own.message}`)" word="cell">
+        They are taken as they stand; what is wrong can be put right in the table afterwards.
+      </SecondLook>
       <Button v-if="ready && ready.readings.length > 0" type="primary" @click="done = take()"
         >Take {{ ready.readings.length === 1 ? 'the reading' : `all ${ready.readings.length} readings` }}</Button
       >

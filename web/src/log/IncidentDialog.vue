@@ -13,7 +13,7 @@ import EntryDialog from './EntryDialog.vue';
 import { eventKinds } from './eventKinds';
 import { namedBy, targetOf, targetError, type Target } from './target';
 import TargetField from './TargetField.vue';
-import { wrongDay } from './wrongDay';
+import { wrongDay } from './aboutDay';
 
 /** Writes down what went wrong, on its own day and for whom it touched, or edits what was written; the old words are kept. */
 const open = defineModel<boolean>('open', { required: true });
@@ -40,7 +40,7 @@ function fill(): void {
 watch(open, (is) => is && fill(), { immediate: true });
 
 const wrong = computed(() => {
-  const named = wrongDay(day.value, 'happened') ?? targetError(experiment.value, whom.value);
+  const named = wrongDay(day.value) ?? targetError(experiment.value, whom.value);
   if (named !== null) return named;
   if (kind.value === 'other' && note.value.trim() === '') return 'Say in a few words what happened.';
   return null;

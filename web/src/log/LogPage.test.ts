@@ -269,7 +269,7 @@ describe('what went wrong', () => {
   });
 
   it.each([
-    ['a day that is to come', async () => setDay('The day on which it happened', addDays(today(), 1)), /today or before/],
+    ['a day that is to come', async () => setDay('The day on which it happened', addDays(today(), 1)), /still to come/],
     ['a code that is not there', async () => setField('input[aria-label="Their codes"]', 'D03 X9', 'input'), /no dish X9/],
   ])('with %s is not written, and says why', async (_, spoil, words) => {
     await log({ ...startedStudy(), incidents: [cold] });

@@ -10,7 +10,7 @@ import PastDay from './PastDay.vue';
 import TextField from '../components/TextField.vue';
 import { useLog } from '../stores/log';
 import { today } from '../stores/today';
-import { wrongDay } from './wrongDay';
+import { wrongDay } from './aboutDay';
 
 const open = defineModel<boolean>('open', { required: true });
 const props = defineProps<{ unit?: string; on?: string }>();
@@ -37,7 +37,7 @@ watch(
 );
 const wrong = computed(() => {
   if (current.value === undefined) return `Choose which ${experiment.value.plan.unitNoun}.`;
-  return wrongDay(day.value, 'happened');
+  return wrongDay(day.value);
 });
 /** As it would be with this one lost. */
 const effects = computed(() => {

@@ -17,7 +17,7 @@ import PastDay from './PastDay.vue';
 import { preparePicture, type PreparedPicture } from './preparePicture';
 import { namedBy, targetOf, targetError, type Target } from './target';
 import TargetField from './TargetField.vue';
-import { wrongDay } from './wrongDay';
+import { wrongDay } from './aboutDay';
 
 /** Takes a photo of some units, for any day, from the camera or a file; or edits what is said of one, or withdraws it. */
 const open = defineModel<boolean>('open', { required: true });
@@ -51,7 +51,7 @@ watch(open, (is) => is && fill(), { immediate: true });
 const first = computed(() => experiment.value.startedOn ?? today());
 const wrong = computed(() => {
   if (!props.editing && picture.value === null) return 'Take a photo, or choose a file.';
-  return wrongDay(day.value, 'was taken') ?? targetError(experiment.value, whom.value);
+  return wrongDay(day.value) ?? targetError(experiment.value, whom.value);
 });
 
 /** A file from elsewhere says when it was taken, as well as its computer knows. */

@@ -1,16 +1,17 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
 import { onMounted, ref } from 'vue';
-import { isDate, shortDate } from '@fern/core';
+import { shortDate, type Experiment } from '@fern/core';
 import DateField from '../components/DateField.vue';
 import { today } from '../stores/today';
+import { aboutDay } from './aboutDay';
+import DayNote from './DayNote.vue';
 
 /** Of a walk that is taken up after its day: when its readings were taken. Asked once. */
-const props = defineProps<{ planned: string; first: string }>();
+defineProps<{ planned: string; within: Pick<Experiment, 'startedOn' | 'endedOn'> }>();
 const emit = defineEmits<{ chosen: [on: string] }>();
 const now = today();
 const other = ref('');
-const possible = () => isDate(other.value) && other.value >= props.first && other.value <= now;
 const root = ref<HTMLElement | null>(null);
 onMounted(() => root.value?.querySelector('button')?.focus());
 </script>
@@ -29,8 +30,8 @@ onMounted(() => root.value?.querySelector('button')?.focus());
     <p class="other">
       <span>On another day</span>
       <DateField :value="other" label="The day on which they were read" error="" @change="other = $event" />
-      <Button :disabled="!possible()" @click="emit('chosen', other)">Read on this day</Button>
-      <span v-if="other !== '' && !possible()" class="wrong" role="alert">Choose a day from {{ shortDate(first) }} to today.</span>
+      <Button :disabled="aboutDay(other, null) !== null" @click="emit('chosen', other)">Read on this day</Button>
+      <DayNote v-if="other !== ''" :day="other" :within="within" />
     </p>
   </section>
 </template>
@@ -46,8 +47,5 @@ h1 {
   gap: 8px 14px;
   align-items: center;
   margin-top: 18px;
-}
-.wrong {
-  color: var(--rust);
 }
 </style>

@@ -115,8 +115,8 @@ describe('the notebook', () => {
   it('what cannot be is said, and the cell is not left', async () => {
     await open();
     await gridCellAt(0, 0).trigger('click');
-    await type('99');
-    expect(page.find('[role="alert"]').text()).toContain('25');
+    await type('2.5');
+    expect(page.find('[role="alert"]').text()).toContain('whole number');
     expect(live()).toHaveLength(0);
     await field().trigger('keydown', { key: 'Escape' });
     await eventually(() => expect(field().element.value).toBe(''));
@@ -128,7 +128,7 @@ describe('the notebook', () => {
     page = await mountLoaded(ReadingsTable);
     await gridCellAt(0, 3).trigger('click');
     await type('3');
-    expect(page.find('[role="alert"]').text()).toContain('has not come yet');
+    expect(page.find('[role="alert"]').text()).toContain('is still to come');
   });
 
   it('a block is pasted whole, or not at all', async () => {

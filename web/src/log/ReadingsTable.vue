@@ -6,7 +6,6 @@ import {
   byCode,
   gridCell,
   gridColumns,
-  isDate,
   itemAt,
   kindOf,
   lastOf,
@@ -23,6 +22,8 @@ import ChoiceField from '../components/ChoiceField.vue';
 import DataTable from '../components/DataTable.vue';
 import DateField from '../components/DateField.vue';
 import { today } from '../stores/today';
+import { aboutDay } from './aboutDay';
+import DayNote from './DayNote.vue';
 import ImportReadings from './ImportReadings.vue';
 import ReadingsGrid from './ReadingsGrid.vue';
 
@@ -60,7 +61,7 @@ function rangeOf(i: number) {
   return { value: String(i), label: `${itemAt(own, 0).id} to ${lastOf(own).id}`, columns: own };
 }
 function addDay(): void {
-  if (!isDate(newDay.value) || newDay.value > today()) return;
+  if (aboutDay(newDay.value, null) !== null) return;
   more.value = [...new Set([...more.value, newDay.value])];
   chosen.value = null;
 }
@@ -162,7 +163,8 @@ const rows = computed(() => {
     <p class="add small no-print">
       <span>Something read on another day:</span>
       <DateField :value="newDay" label="Day of extra readings" @change="newDay = $event" />
-      <Button size="small" :disabled="!isDate(newDay) || newDay > today()" @click="addDay">Add a column</Button>
+      <Button size="small" :disabled="aboutDay(newDay, null) !== null" @click="addDay">Add a column</Button>
+      <DayNote :day="newDay" :within="experiment" />
     </p>
   </template>
 </template>

@@ -66,8 +66,12 @@ describe('a walk', () => {
     await number('normal').trigger('keydown', { key: 'Enter' });
     await number('mouldy').setValue('2');
     await page.find('.next').trigger('click');
-    expect(page.text()).toContain('These are 22, and 25 were sown: 3 are not told of.');
+    expect(page.text()).toContain('20 normal and 2 mouldy make 22, and 25 were sown in D01: 3 not told of.');
     expect(where()).toBe('D01');
+    await number('normal').setValue('24');
+    await page.find('.next').trigger('click');
+    expect(page.text()).toContain('24 normal and 2 mouldy make 26, and 25 were sown in D01: 1 too many.');
+    await number('normal').setValue('20');
     await itemAt(page.findAll('.rest'), 2).trigger('click');
     expect(page.text()).toContain('All 25 are told of.');
     await page.find('.next').trigger('click');
@@ -177,8 +181,8 @@ describe('a walk', () => {
     await round();
     server.answer = ({ body }) => ({ status: 200, body: { ...body, id: 'x', version: 2, experiment: startedStudy().experiment } });
     await typeReading('27');
-    expect(page.text()).toContain('Were more sown than that? Put it right');
-    [...document.querySelectorAll('button')].find((own) => own.textContent?.trim().startsWith('Were more sown'))?.click();
+    expect(page.text()).toContain('27 is more than the 25 sown in D01.');
+    [...document.querySelectorAll('button')].find((own) => own.textContent?.trim().startsWith('Correct the number sown'))?.click();
     const number = await eventually(() => {
       const found = document.querySelector<HTMLInputElement>('[aria-label="seeds in D01"]');
       if (!found) throw new Error('nothing is asked');

@@ -108,7 +108,7 @@ async function pick(unit: string): Promise<void> {
       @missing="goTo(items.findIndex(({ reading }) => reading === null))"
       @last="goTo(items.length - 1)"
     />
-    <ReadingDateDialog v-else-if="asksWhen" :planned="planned" :first="first" @chosen="saidOn = $event" />
+    <ReadingDateDialog v-else-if="asksWhen" :planned="planned" :within="experiment" @chosen="saidOn = $event" />
     <CellMap
       v-else-if="item && onMap && cells.length > 1"
       :items="cells"

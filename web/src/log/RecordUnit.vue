@@ -113,7 +113,8 @@ function stayOnNumber(event: MouseEvent): void {
       :measure="item.measure"
       :before="counted"
       :question="question"
-      @take="round.takeCounts"
+      @take="round.takeCounts($event, asked.length > 0)"
+      @typing="field.doubtLess"
     />
     <RecordEntry
       v-else
@@ -127,24 +128,20 @@ function stayOnNumber(event: MouseEvent): void {
       :invalid="wrong !== null"
       @tally="field.tally"
       @choose="round.take()"
-      @typing="asked = []"
+      @typing="field.doubtLess"
     />
-    <ProblemNote :words="wrong"
-      ><button
-        v-if="kind.ofSown && item.unit.sown !== null && Number(typed) > item.unit.sown"
-        type="button"
-        class="link"
-        @click="emit('open', 'sown')"
-      >
-        Were more sown than that? Put it right
-      </button></ProblemNote
-    >
+    <ProblemNote :words="wrong" />
     <p v-if="heardWords" class="heard" role="status">{{ heardWords }}</p>
     <p v-if="said" class="soft" role="status">{{ said }}</p>
     <div v-if="asked.length > 0" class="asked" role="alert">
-      <p v-for="doubt in asked" :key="doubt.message">{{ doubt.message }}</p>
+      <p v-for="doubt in asked" :key="doubt.rule">{{ doubt.detail }}</p>
       <Button @click="readAgain">Read it again</Button>
-      <button type="button" class="link" @click="round.take(true)">It is right: {{ typed }}</button>
+      <button v-if="asked.some(({ rule }) => rule === 'more-than-sown')" type="button" class="link" @click="emit('open', 'sown')">
+        Correct the number sown
+      </button>
+      <button type="button" class="link" @click="counted ? categories?.take() : round.take(true)">
+        It is right{{ counted ? '' : `: ${typed}` }}
+      </button>
     </div>
     <label v-if="noteOpen" class="note"
       >Note<input ref="noteField" v-model="note" data-note :aria-label="`Note on ${item.unit.code}`" maxlength="500"

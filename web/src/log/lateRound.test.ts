@@ -47,13 +47,13 @@ describe('a walk that is taken up after its day', () => {
     await eventually(() => expect(posted()[0]).toMatchObject({ observedOn: today(), plannedDay: 3 }));
   });
 
-  it('read on a day between it stands there; a day before the start or after today cannot be', async () => {
+  it('read on a day between it stands there; a day before the start is named as such, and none after today can be', async () => {
     await late();
     const other = page.find('input[type="date"]');
     await other.setValue(addDays(started, -1));
-    expect(page.find('[role="alert"]').text()).toContain('Choose a day from');
+    expect(page.text()).toContain(`is before the start on ${started}.`);
     await other.setValue(addDays(today(), 1));
-    expect(page.find('[role="alert"]').text()).toContain('Choose a day from');
+    expect(page.find('[role="alert"]').text()).toContain('is still to come');
     await other.setValue(addDays(started, 5));
     await answer(/Read on this day/);
     await typeReading('12');

@@ -1,12 +1,13 @@
 import { v7 as uuid } from 'uuid';
 import { computed, nextTick, ref, shallowRef, watch, type Ref } from 'vue';
 import {
-  beyondSown,
+  askedAbout,
   cellText,
-  plausibilityChecks,
+  checkReading,
+  checkReadings,
+  refusedOf,
   gridCell,
   pastedBlock,
-  shortDate,
   recordReading,
   typedCell,
   readsBlind,
@@ -91,45 +92,32 @@ export function useGrid({ measure, units, columns, entered }: Shown) {
     return { kind: 'reading', content: recordReading(place, { ...says, note: before?.note ?? null }, observedOn, by) } as const;
   }
 
-  /** The day on which a reading of this cell was taken; null where that day has not come. */
-  function dayOf(row: Unit, own: GridColumn, before: Observation | null): string | null {
-    const { on } = gridCell(study.value, measure.value, row, own);
-    if (before !== null) return before.observedOn;
-    return on !== null && on <= today() ? on : null;
-  }
+  /** The day on which a reading of this cell was taken; today where nothing has started that days could be counted from. */
+  const dayOf = (row: Unit, own: GridColumn, before: Observation | null): string =>
+    before?.observedOn ?? gridCell(study.value, measure.value, row, own).on ?? today();
 
   /** Takes what is typed; whether one may go on. An emptied cell was read and is not known any more: a dash, with what stood there kept. */
   function keep(): boolean {
     if (!arrived.value || unit.value === null || column.value === null || typed.value.trim() === cellText(saw.value)) return true;
-    const read = typedCell(typed.value, measure.value, unit.value) ?? { value: null, absent: 'not-read' as const };
+    const read = typedCell(typed.value, measure.value) ?? { value: null, absent: 'not-read' as const };
     if ('wrong' in read) {
       wrong.value = read.wrong;
       return false;
     }
-    const beyond = read.value === null ? null : beyondSown(study.value, measure.value, unit.value, column.value.plannedDay, read.value);
-    if (beyond !== null) {
-      wrong.value = beyond;
-      return false;
-    }
     // It corrects what one saw. What came in meanwhile stays beside it, and someone says which is right.
     const before = saw.value !== null && stillCounts(study.value, saw.value) ? saw.value : null;
-    const day = dayOf(unit.value, column.value, before);
-    if (day === null) {
-      wrong.value = `${here.value?.on ? shortDate(here.value.on) : 'That day'} has not come yet.`;
+    const fresh = reading(unit.value, column.value, read, dayOf(unit.value, column.value, before), before);
+    const objections = checkReading(study.value, { measure: measure.value, unit: unit.value }, fresh.content, today());
+    const [impossible] = refusedOf(objections);
+    if (impossible) {
+      wrong.value = impossible.detail;
       return false;
     }
-    outbox.add(id.value, reading(unit.value, column.value, read, day, before));
+    outbox.add(id.value, fresh);
     pasted.value = null;
-    asked.value = read.value === null ? [] : doubtsOf(read.value, unit.value, column.value, day);
+    // What a second look should settle is kept all the same, so that typing goes on.
+    asked.value = objections.map(({ detail }) => detail);
     return true;
-  }
-
-  /** What a second look should settle. It is kept all the same, so that typing goes on. */
-  function doubtsOf(value: number, row: Unit, own: GridColumn, day: string): string[] {
-    const others = units.value.filter((other) => other !== row).map((other) => gridCell(study.value, measure.value, other, own).reading);
-    const neighbours = others.flatMap((seen) => seen?.value ?? []);
-    const read = { unit: row, measure: measure.value, plant: null, on: day.slice(0, 10) };
-    return plausibilityChecks(study.value, read, value, neighbours).map(({ message }) => message);
   }
 
   function move(rows: number, to: number): void {
@@ -155,17 +143,23 @@ export function useGrid({ measure, units, columns, entered }: Shown) {
       const [unit, column] = [itemAt(below, r), itemAt(right, c)];
       const { reading: before } = gridCell(study.value, measure.value, unit, column);
       if (before !== null && before.value === says.value && before.absent === says.absent) return [];
-      return [{ unit, column, says, before, day: dayOf(unit, column, before) }];
+      return [{ unit, column, fresh: reading(unit, column, says, dayOf(unit, column, before), before) }];
     });
-    const early = taken.filter(({ day }) => day === null);
-    if (early.length > 0) {
-      problems.value = early.map((cell) => ({ unit: cell.unit.code, column: cell.column.id, message: 'That day has not come yet.' }));
+    const contents = taken.map(({ fresh }) => fresh.content);
+    const objections = checkReadings(study.value, contents, today());
+    const refused = refusedOf(objections);
+    if (refused.length > 0) {
+      problems.value = refused.map(({ pointer, detail }) => {
+        const cell = itemAt(taken, Number(pointer.split('/')[1]));
+        return { unit: cell.unit.code, column: cell.column.id, message: detail };
+      });
       return;
     }
     void outbox.addAll(
       id.value,
-      taken.map((cell) => reading(cell.unit, cell.column, cell.says, cell.day ?? today(), cell.before)),
+      taken.map(({ fresh }) => fresh),
     );
+    asked.value = askedAbout(objections).map(({ detail }) => detail);
     pasted.value = taken.length === 1 ? '1 reading was pasted.' : `${taken.length} readings were pasted.`;
     goTo(row, first);
   }
@@ -173,8 +167,14 @@ export function useGrid({ measure, units, columns, entered }: Shown) {
   /** Says on another day that what stands here was read: the reading stays, its day is mended. */
   function mendDay(day: string): void {
     const before = here.value?.reading;
-    if (!before || !unit.value || !column.value || day > today() || day === before.observedOn.slice(0, 10)) return;
-    outbox.add(id.value, reading(unit.value, column.value, before, day, before));
+    if (!before || !unit.value || !column.value || day === before.observedOn.slice(0, 10)) return;
+    const mended = reading(unit.value, column.value, before, day, before);
+    const objections = checkReading(study.value, { measure: measure.value, unit: unit.value }, mended.content, today());
+    const [impossible] = refusedOf(objections);
+    wrong.value = impossible?.detail ?? null;
+    if (impossible) return;
+    outbox.add(id.value, mended);
+    asked.value = objections.map(({ detail }) => detail);
   }
 
   return { at, unit, column, here, heard, typed, wrong, asked, pasted, problems, goTo, keep, move, next, paste, mendDay };

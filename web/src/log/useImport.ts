@@ -1,6 +1,6 @@
 import { wrap } from 'comlink';
 import { onScopeDispose, ref, shallowRef } from 'vue';
-import type { ColumnUse, ImportProblem, Observation } from '@fern/core';
+import type { ColumnUse, Importable, ImportProblem } from '@fern/core';
 import { useLoaded } from '../layout/loaded';
 import { useOutbox } from '../stores/outbox';
 import { useSession } from '../stores/session';
@@ -34,7 +34,7 @@ export function useImport() {
   const busy = ref<string | null>(null);
   const wrong = ref<string | null>(null);
   const problems = shallowRef<readonly ImportProblem[]>([]);
-  const ready = shallowRef<{ readonly readings: readonly Observation[]; readonly same: number } | null>(null);
+  const ready = shallowRef<Importable | null>(null);
   // One proxy for as long as the worker runs: it stops listening when its proxy is swept away.
   let running: ReturnType<typeof begun> | null = null;
 

@@ -1,5 +1,5 @@
 import { computed, ref, shallowRef, watch, type Ref } from 'vue';
-import { categoryReadings, hasCategories, typedNumber, type Doubt, type Observation, type RoundItem } from '@fern/core';
+import { categoryReadings, hasCategories, typedNumber, type Objection, type Observation, type RoundItem } from '@fern/core';
 import { useLoaded } from '../layout/loaded';
 import type { RoundReadings } from './useRoundReadings';
 
@@ -10,7 +10,7 @@ export function useReadingField(item: Readonly<Ref<RoundItem | null>>, readings:
   const note = ref('');
   const wrong = ref<string | null>(null);
   const said = ref<string | null>(null);
-  const asked = ref<readonly Doubt[]>([]);
+  const asked = ref<readonly Objection[]>([]);
   /** What stood at this item when one came to it: only that is corrected by what is typed. */
   const saw = shallowRef<Observation | null>(null);
   /** The same of a count by category. */
@@ -45,6 +45,15 @@ export function useReadingField(item: Readonly<Ref<RoundItem | null>>, readings:
     },
   );
 
+  /** What was said of a number no longer holds once another is typed. */
+  function doubtLess(): void {
+    asked.value = [];
+    wrong.value = null;
+  }
+
+  // Put right meanwhile, the number sown answers what was asked.
+  watch(() => item.value?.unit.sown, doubtLess);
+
   function tally(step: number): void {
     const now = typed.value.trim() === '' ? 0 : typedNumber(typed.value);
     if (now !== null) typed.value = String(Math.max(0, now + step));
@@ -57,5 +66,5 @@ export function useReadingField(item: Readonly<Ref<RoundItem | null>>, readings:
     asked.value = [];
   }
 
-  return { typed, note, wrong, said, asked, saw, counts, heard, before, show, look, tally, again };
+  return { typed, note, wrong, said, asked, saw, counts, heard, before, show, look, tally, again, doubtLess };
 }

@@ -1,5 +1,5 @@
 import type { Ref } from 'vue';
-import { readReading, type Observation, type RoundItem, type Said } from '@fern/core';
+import { askedAbout, readReading, refusedOf, type Objection, type Observation, type RoundItem, type Said } from '@fern/core';
 import { readingWords } from './readingWords';
 import { useReadingField } from './useReadingField';
 import { useRoundPosition } from './useRoundPosition';
@@ -22,7 +22,7 @@ interface RoundOptions {
 
 /** A round along the bench: where one stands, what is in the field, and what takes it or takes it back. */
 export function useRound({ items, readOn, kept }: RoundOptions) {
-  const readings = useRoundReadings({ items, readOn, kept });
+  const readings = useRoundReadings({ readOn, kept });
   const position = useRoundPosition(items, () => field.look());
   const { at, item, goTo } = position;
   const field = useReadingField(item, readings);
@@ -54,18 +54,8 @@ export function useRound({ items, readOn, kept }: RoundOptions) {
       wrong.value = read.wrong;
       return;
     }
-    const found = readings.doubtsOf(read.value, here);
-    const impossible = found.find(({ level }) => level === 'stop');
-    if (impossible) {
-      wrong.value = impossible.message;
-      return;
-    }
-    if (found.length > 0 && !sure && asked.value.length === 0) {
-      asked.value = found;
-      wrong.value = null;
-      return;
-    }
-    goOn(here, { value: read.value, absent: null, note: words() });
+    const what = { value: read.value, absent: null, note: words() };
+    if (mayKeep(readings.objectionsToAll([{ here, what }]), sure)) goOn(here, what);
   }
 
   /** The plants of this unit are all measured: on to what comes after them. */
@@ -81,18 +71,30 @@ export function useRound({ items, readOn, kept }: RoundOptions) {
     if (item.value) goOn({ ...item.value, reading: saw.value }, { value: null, absent, note: words() });
   }
 
-  /** Takes a count by category: a reading for each that says something new. */
-  function takeCounts(told: ReadonlyMap<string, number>): void {
+  /** Takes a count by category: a reading for each that says something new; `sure` answers the questions that were asked about them. */
+  function takeCounts(told: ReadonlyMap<string, number>, sure = false): void {
     const here = item.value;
     if (!here) return;
-    const news = [...told].filter(([category, count]) => counts.value.get(category)?.value !== count);
-    readings.keepAll(
-      news.map(([category, value]) => ({
+    const news = [...told]
+      .filter(([category, count]) => counts.value.get(category)?.value !== count)
+      .map(([category, value]) => ({
         here: { ...here, reading: counts.value.get(category) ?? null, category },
         what: { value, absent: null, note: words() },
-      })),
-    );
+      }));
+    if (!mayKeep(readings.objectionsToAll(news), sure)) return;
+    readings.keepAll(news);
     goTo(at.value + 1);
+  }
+
+  /** Whether nothing is in the way; what is, or is to be asked first, is said. */
+  function mayKeep(objections: readonly Objection[], sure: boolean): boolean {
+    const [impossible] = refusedOf(objections);
+    wrong.value = impossible?.detail ?? null;
+    if (impossible) return false;
+    const unlikely = askedAbout(objections);
+    if (unlikely.length === 0 || sure || asked.value.length > 0) return true;
+    asked.value = unlikely;
+    return false;
   }
 
   /**

@@ -1,12 +1,12 @@
 import { v7 as uuid } from 'uuid';
 import type { Ref } from 'vue';
 import {
-  plausibilityChecks,
+  checkReadings,
   readingBefore,
   recordReading,
   readsBlind,
   stillCounts,
-  type Doubt,
+  type Objection,
   type Observation,
   type RoundItem,
   type Said,
@@ -20,7 +20,6 @@ import { today } from '../stores/today';
 type ItemRead = RoundItem & { readonly category?: string };
 
 interface ReadingOptions {
-  readonly items: Readonly<Ref<readonly RoundItem[]>>;
   /** The day on which this round's readings are taken; null while nobody has said it. */
   readonly readOn: Readonly<Ref<string | null>>;
   /** Told of each reading, with its id. */
@@ -28,7 +27,7 @@ interface ReadingOptions {
 }
 
 /** The readings of a round: making them, and telling those made on this page from those that someone else makes meanwhile. */
-export function useRoundReadings({ items, readOn, kept }: ReadingOptions) {
+export function useRoundReadings({ readOn, kept }: ReadingOptions) {
   const { id, experiment, study } = useLoaded();
   const outbox = useOutbox();
   const session = useSession();
@@ -45,14 +44,18 @@ export function useRoundReadings({ items, readOn, kept }: ReadingOptions) {
   const find = (reading: string) => study.value.observations.find((seen) => seen.id === reading);
 
   /** What an item's unit read last time, to compare with; null on the first round. */
-  const before = (here: RoundItem) => readingBefore(study.value, here.unit.code, here.measure.code, dayOf(here).slice(0, 10), here.plant);
+  const before = (here: RoundItem) => readingBefore(study.value, here.unit.code, here.measure.code, dayOf(here).slice(0, 10), here);
 
-  /** What makes a value unlikely here, or impossible. */
-  function doubtsOf(value: number, here: RoundItem): readonly Doubt[] {
-    const neighbours = items.value
-      .filter((other) => other.measure === here.measure && other.unit !== here.unit)
-      .flatMap(({ reading }) => reading?.value ?? []);
-    return plausibilityChecks(study.value, { ...here, on: dayOf(here).slice(0, 10) }, value, neighbours);
+  /** What makes these impossible, or unlikely. The day of a round was asked about when it was chosen. */
+  function objectionsToAll(all: readonly { readonly here: ItemRead; readonly what: Said }[]): readonly Objection[] {
+    const contents = all.map(({ here, what }, i) =>
+      recordReading({ ...here, reading: standing(here.reading) }, what, dayOf(here), {
+        id: `about to be kept ${i}`,
+        observer: null,
+        blinded: false,
+      }),
+    );
+    return checkReadings(study.value, contents, today()).filter(({ pointer }) => pointer.endsWith('/value'));
   }
 
   /** A new reading of this round, by whoever is signed in. */
@@ -76,7 +79,7 @@ export function useRoundReadings({ items, readOn, kept }: ReadingOptions) {
     void outbox.addAll(id.value, fresh);
   }
 
-  return { isOwn, isHeard, standing, find, before, doubtsOf, keep, keepAll, ownIds: own };
+  return { isOwn, isHeard, standing, find, before, objectionsToAll, keep, keepAll, ownIds: own };
 }
 
 export type RoundReadings = ReturnType<typeof useRoundReadings>;

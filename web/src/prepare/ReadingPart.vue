@@ -7,9 +7,10 @@ import {
   byCode,
   kindOf,
   onItsRound,
-  plausibilityChecks,
+  checkReading,
   readsBlind,
   recordReading,
+  refusedOf,
   roundOrder,
   type Line,
   type Told,
@@ -60,13 +61,15 @@ function take(offer: Offer): void {
   wrong.value = own ? null : `Choose the ${experiment.value.plan.unitNoun} that was measured.`;
   if (!own || !measure) return;
   const place = { unit: own, measure, plannedDay: null, reading: null, plant: null };
-  const stop = plausibilityChecks(study.value, { ...place, on: today() }, offer.value, []).find(({ level }) => level === 'stop');
-  wrong.value = stop?.message ?? null;
-  if (stop) return;
   const by = { id: uuid(), observer: session.account?.name ?? null, blinded: readsBlind(experiment.value) };
   const reading = recordReading(place, { value: offer.value, absent: null, note: null }, today(), by);
-  outbox.add(id.value, { kind: 'reading', content: onItsRound(experiment.value)(reading) });
-  said.value = `${own.code}: ${offer.words}. It stands in the log.`;
+  const placed = onItsRound(experiment.value)(reading);
+  const objections = checkReading(study.value, place, placed, today());
+  wrong.value = refusedOf(objections)[0]?.detail ?? null;
+  if (wrong.value !== null) return;
+  outbox.add(id.value, { kind: 'reading', content: placed });
+  const odd = objections.map(({ detail }) => ` ${detail}`).join('');
+  said.value = `${own.code}: ${offer.words}. It stands in the log.${odd}`;
 }
 </script>
 

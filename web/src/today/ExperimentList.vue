@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { Button, Dropdown, Menu, MenuItem } from 'ant-design-vue';
+import { ref } from 'vue';
 import { RouterLink, useRouter } from 'vue-router';
 import { shortDate } from '@fern/core';
 import SyncStatus from '../layout/SyncStatus.vue';
 import FileField from '../components/FileField.vue';
 import ProblemNote from '../components/ProblemNote.vue';
+import SecondLook from '../components/SecondLook.vue';
 import { useAttempt } from '../stores/attempt';
 import { useExperiments } from '../stores/experiments';
 
@@ -21,10 +23,13 @@ const entries = [
 ] as const;
 const write = (id: string, what: string) => void router.push({ name: 'log', params: { id }, query: { write: what } });
 
+/** What was taken in and is unlikely; one stays here to read it. */
+const asked = ref<{ readonly id: string; readonly lines: readonly string[] } | null>(null);
 const take = (file: File) =>
   attempt(async () => {
     const record = await store.importPackage(file);
-    if (record.made === 1) await router.push({ name: 'plan', params: { id: record.id } });
+    asked.value = { id: record.id, lines: record.asked.map(({ detail }) => detail) };
+    if (record.made === 1 && record.asked.length === 0) await router.push({ name: 'plan', params: { id: record.id } });
     else await store.load();
   });
 </script>
@@ -58,6 +63,9 @@ const take = (file: File) =>
     />
   </p>
   <ProblemNote :words="importError" />
+  <SecondLook v-if="asked" :lines="asked.lines" word="place">
+    It was taken in as it stands. <RouterLink :to="{ name: 'log', params: { id: asked.id } }">Look at its log</RouterLink>
+  </SecondLook>
   <SyncStatus quiet />
 </template>
 

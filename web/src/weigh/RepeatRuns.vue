@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, shallowRef } from 'vue';
-import { compareRepeatRuns, readPackage, unpackColumns, unzipPackage, type Observation, type RepeatRun, type Shown } from '@fern/core';
+import { compareRepeatRuns, latestAnywhere, readPackage, unpackColumns, unzipPackage, type Observation, type RepeatRun, type Shown } from '@fern/core';
 import ChartFigure from '../charts/ChartFigure.vue';
 import ChoiceField from '../components/ChoiceField.vue';
 import DataTable from '../components/DataTable.vue';
@@ -42,7 +42,7 @@ async function choose(id: string): Promise<void> {
 async function open(file: File): Promise<void> {
   problem.value = null;
   const unzipped = unzipPackage(new Uint8Array(await file.arrayBuffer()), file.name);
-  const read = 'problems' in unzipped ? unzipped : readPackage(unzipped.files);
+  const read = 'problems' in unzipped ? unzipped : readPackage(unzipped.files, latestAnywhere(new Date()));
   if ('study' in read) put({ name: read.study.experiment.title, study: read.study });
   else problem.value = `${file.name}: ${read.problems[0]?.message ?? 'cannot be read'}`;
 }

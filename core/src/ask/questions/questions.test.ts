@@ -1,3 +1,4 @@
+import { LATEST } from '../../testing';
 import { itemAt } from '../../invariant';
 import { describe, expect, it } from 'vitest';
 import { analyse } from '../../analyse';
@@ -67,6 +68,6 @@ describe.each(all)('%s', (_, question) => {
     expect(studies.flatMap(looksDifferRule).map(({ message }) => message)).toEqual([]);
     const first = itemAt(studies, 0);
     expect(analyse(first).measures.every(({ values }) => values.length > 0)).toBe(true);
-    expect(readPackage(writePackage(first))).toEqual({ study: first });
+    expect(readPackage(writePackage(first), LATEST)).toEqual({ study: first, asked: [] });
   });
 });

@@ -1,7 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import { anySprouting, experimentFrom, moveUnit, redesign, type Experiment, itemAt } from '@fern/core';
-import { ProblemError } from '../ProblemError';
-import { checkFrozen } from './checkFrozen';
+import { experimentFrom } from '../ask/experimentFrom';
+import { anySprouting } from '../ask/questions/anySprouting';
+import { itemAt } from '../invariant';
+import type { Experiment } from '../model';
+import { moveUnit } from '../plan/edits/moveUnit';
+import { redesign } from '../plan/redesign';
+import { checkChange, withListedChanges } from './change';
 
 const draft = experimentFrom(anySprouting, { created: '2026-04-01', startOn: '2026-04-01', seed: 3 });
 const started: Experiment = { ...draft, plan: { ...draft.plan, lockedOn: '2026-04-01' } };
@@ -11,9 +15,13 @@ const amended = (experiment: Experiment): Experiment => ({
   plan: { ...experiment.plan, amendments: [...experiment.plan.amendments, amendment] },
 });
 
+const nothing = { read: [], named: { units: [], arms: [] } };
+const said = (before: Experiment, after: Experiment, logged: Parameters<typeof checkChange>[2] = nothing) =>
+  checkChange(before, after, logged).map(({ answer, pointer, detail }) => `${answer} ${pointer}: ${detail}`);
+
 describe('a draft', () => {
   it('may change in everything', () => {
-    expect(() => checkFrozen(draft, { ...draft, hypothesis: 'Another', arms: draft.arms.slice(0, 1), units: [] })).not.toThrow();
+    expect(said(draft, { ...draft, hypothesis: 'Another', arms: draft.arms.slice(0, 1), units: [] })).toEqual([]);
   });
 });
 
@@ -40,11 +48,11 @@ describe('a started plan', () => {
   ];
 
   it.each(changes)('does not change %s without an amendment', (_, change) => {
-    expect(() => checkFrozen(started, { ...started, ...change })).toThrow(ProblemError);
+    expect(said(started, { ...started, ...change })).toEqual([expect.stringMatching(/^refused \//)]);
   });
 
   it.each(changes)('changes %s with one', (_, change) => {
-    expect(() => checkFrozen(started, amended({ ...started, ...change }))).not.toThrow();
+    expect(said(started, amended({ ...started, ...change }))).toEqual([]);
   });
 
   const first = itemAt(draft.units, 0);
@@ -54,7 +62,7 @@ describe('a started plan', () => {
     ['an arm that was dealt again', [{ ...first, arm: draft.arms.find(({ code: arm }) => arm !== first.arm)?.code ?? '' }, ...rest]],
     ['another block', [{ ...first, block: 'A' }, ...rest]],
   ])('does not take %s, whatever an amendment says', (_, units) => {
-    expect(() => checkFrozen(started, amended({ ...started, units }))).toThrow(/keeps its arm, its block and its place/);
+    expect(said(started, amended({ ...started, units }))).toEqual([expect.stringMatching(/keeps its arm, its block and its place/)]);
   });
 
   it.each<[string, Partial<Experiment>]>([
@@ -63,14 +71,16 @@ describe('a started plan', () => {
     ['what a unit became', { units: started.units.map((unit) => ({ ...unit, status: 'lost' as const, statusReason: 'dropped' })) }],
     ['the kit and the steps', { plan: { ...started.plan, materials: ['more'], steps: ['one more'] } }],
   ])('%s stay free', (_, change) => {
-    expect(() => checkFrozen(started, { ...started, ...change })).not.toThrow();
+    expect(said(started, { ...started, ...change })).toEqual([]);
   });
 
   it('stays started, with an amendment or without', () => {
     const thawed = { ...started, plan: { ...started.plan, lockedOn: null } };
-    expect(() => checkFrozen(started, thawed)).toThrow(/cannot be taken back/);
-    expect(() => checkFrozen(started, amended(thawed))).toThrow(/cannot be taken back/);
-    expect(() => checkFrozen(started, amended({ ...started, plan: { ...started.plan, lockedOn: '2026-04-09' } }))).toThrow(ProblemError);
+    expect(said(started, thawed)).toEqual([expect.stringMatching(/cannot be taken back/)]);
+    expect(said(started, amended(thawed))).toEqual([expect.stringMatching(/cannot be taken back/)]);
+    expect(said(started, amended({ ...started, plan: { ...started.plan, lockedOn: '2026-04-09' } }))).toEqual([
+      expect.stringMatching(/^refused \//),
+    ]);
   });
 
   it('is the same whatever the order of its keys', () => {
@@ -80,7 +90,7 @@ describe('a started plan', () => {
       units: started.units.map(turned),
       plan: turned({ ...started.plan, kept: started.plan.kept.map(turned) }),
     });
-    expect(() => checkFrozen(started, other)).not.toThrow();
+    expect(said(started, other)).toEqual([]);
   });
 
   it('an amendment lists what was changed, old and new', () => {
@@ -91,7 +101,7 @@ describe('a started plan', () => {
       arms: draft.arms.map((arm) => (arm === first ? { ...arm, name: 'Sea water' } : arm)),
       units: [...draft.units.slice(1), { ...itemAt(draft.units, 0), code: 'D99' }],
     });
-    expect(itemAt(checkFrozen(started, bent).plan.amendments, 0).changes).toEqual([
+    expect(itemAt(withListedChanges(started, bent).plan.amendments, 0).changes).toEqual([
       { what: 'the hypothesis', before: draft.hypothesis, after: 'Another' },
       { what: `arm ${first.code}, name`, before: first.name, after: 'Sea water' },
       { what: 'unit D01', before: 'there', after: 'taken away' },
@@ -102,7 +112,48 @@ describe('a started plan', () => {
   it('keeps its amendments as they were written', () => {
     const before = amended(started);
     const bent = { ...before, plan: { ...before.plan, amendments: [{ ...amendment, reason: 'a better one' }] } };
-    expect(() => checkFrozen(before, bent)).toThrow(/stay as they were written/);
-    expect(() => checkFrozen(before, { ...before, plan: { ...before.plan, amendments: [] } })).toThrow(ProblemError);
+    expect(said(before, bent)).toEqual([expect.stringMatching(/stay as they were written/)]);
+    expect(said(before, { ...before, plan: { ...before.plan, amendments: [] } })).toEqual([expect.stringMatching(/^refused \//)]);
+  });
+});
+
+describe('what the log speaks of', () => {
+  const without = (code: string) => ({ ...draft, units: draft.units.filter((unit) => unit.code !== code) });
+  const [first, second] = [itemAt(draft.arms, 0), itemAt(draft.arms, 1)];
+
+  it('a unit or a measure with readings stays', () => {
+    const read = [{ unit: 'D01', measure: 'sprouts' }];
+    expect(said(draft, without('D01'), { ...nothing, read })).toEqual([expect.stringMatching(/^refused \/units: Unit D01 has readings/)]);
+    expect(said(draft, without('D02'), { ...nothing, read })).toEqual([]);
+    const renamed = { ...draft, measures: draft.measures.map((own) => ({ ...own, code: `${own.code}2` })) };
+    expect(said(draft, renamed, { ...nothing, read })).toEqual([
+      expect.stringMatching(/^refused \/measures: Measure sprouts has readings/),
+    ]);
+  });
+
+  it('so does a unit or an arm that an entry names', () => {
+    expect(said(draft, without('D01'), { read: [], named: { units: ['D01'], arms: [] } })).toEqual([
+      expect.stringMatching(/^refused \/units: Care, a mishap or a photo names unit D01/),
+    ]);
+    const fewer = { ...draft, arms: draft.arms.filter((arm) => arm !== second) };
+    expect(said(draft, fewer, { read: [], named: { units: [], arms: [second.code] } })).toEqual([
+      expect.stringMatching(/^refused \/arms: /),
+    ]);
+    expect(said(draft, fewer, { read: [], named: { units: [], arms: [first.code] } })).toEqual([]);
+  });
+
+  it('predictions are sealed once anything was read', () => {
+    const prediction = { person: 'A', expects: 'more', reason: '', on: '2026-04-01', way: null, by: null, ranking: [] };
+    const told = { ...draft, plan: { ...draft.plan, predictions: [prediction] } };
+    expect(said(draft, told)).toEqual([]);
+    expect(said(draft, told, { ...nothing, read: [{ unit: 'D01', measure: 'sprouts' }] })).toEqual([
+      expect.stringMatching(/^refused \/plan\/predictions: /),
+    ]);
+  });
+
+  it('a key is sealed and opened by deeds of their own', () => {
+    const sealed = { ...draft, plan: { ...draft.plan, seal: { ...draft.plan.seal, sealedOn: '2026-04-01' } } };
+    expect(said(draft, sealed)).toEqual([expect.stringMatching(/^refused \/plan\/seal: /)]);
+    expect(said(sealed, draft)).toEqual([expect.stringMatching(/^refused \/plan\/seal: /)]);
   });
 });
