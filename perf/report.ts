@@ -6,7 +6,7 @@ import type { Experiment } from '../core/src/model';
 import { redesign } from '../core/src/plan/redesign';
 import { simulateStudy } from '../core/src/simulate/simulateStudy';
 import { report } from '../core/src/write/report';
-import { textCheck } from '../core/src/write/check/checkText';
+import { textCheck } from '../core/src/write/proofread/checkText';
 import { wordFile } from '../paper/src/files/word';
 import { drawOnCanvas } from '../server/src/cli/drawOnCanvas';
 import { reportRatio } from './table';
