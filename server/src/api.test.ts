@@ -294,7 +294,7 @@ describe('readings', () => {
     expect(answer.status).toBe(200);
     expect((answer.body as { asked: object }).asked).toEqual([
       { pointer: '/observations/0/value', detail: '26 is more than the 25 sown in D05. Count again.' },
-      { pointer: '/observations/1/observedOn', detail: '2026-03-31 is before the start on 2026-04-01.' },
+      { pointer: '/observations/1/observedOn', detail: '31 Mar 2026 is before the start on 1 Apr 2026.' },
     ]);
     const fell = await post([anyReading('odd4', { unit: 'D07', observedOn: '2026-04-08', value: 1 })]);
     expect(fell.body).toMatchObject({ asked: [{ pointer: '/observations/0/value', detail: expect.stringContaining('went from 2') }] });

@@ -98,7 +98,7 @@ const readings: readonly Broken[] = [
     'of a day to come',
     'refused',
     '/observedOn',
-    '2099-01-01 is still to come. Choose a day up to today.',
+    '1 Jan 2099 is still to come. Choose a day up to today.',
     seen(height, 5, { observedOn: '2099-01-01', plannedDay: null }),
   ),
   reading(
@@ -194,14 +194,14 @@ const readings: readonly Broken[] = [
     'before the start',
     'asked',
     '/observedOn',
-    '2026-03-30 is before the start on 2026-04-01.',
+    '30 Mar 2026 is before the start on 1 Apr 2026.',
     seen(height, 5, { observedOn: '2026-03-30', plannedDay: null }),
   ),
   reading(
     'after the end',
     'asked',
     '/observedOn',
-    '2026-04-25 is after the end on 2026-04-20.',
+    '25 Apr 2026 is after the end on 20 Apr 2026.',
     seen(height, 5, { observedOn: '2026-04-25', plannedDay: null }),
   ),
 ];
@@ -218,7 +218,7 @@ const entry = (name: string, thing: Broken['thing'], pointer: string, words: str
   pointer,
   words,
 });
-const toCome = '2099-01-01 is still to come. Choose a day up to today.';
+const toCome = '1 Jan 2099 is still to come. Choose a day up to today.';
 
 const entries: readonly Broken[] = [
   entry('an incident to come', { incident: incident({ on: '2099-01-01' }) }, '/on', toCome),
@@ -278,7 +278,7 @@ const plans: readonly Broken[] = [
     '/measures/1/derived',
     '“Double” comes out in cm, not in g. Set its unit to cm.',
   ),
-  plan('an end before the start', { endedOn: '2026-03-01' }, '/endedOn', 'The end, 2026-03-01, is before the start on 2026-04-01.'),
+  plan('an end before the start', { endedOn: '2026-03-01' }, '/endedOn', 'The end, 1 Mar 2026, is before the start on 1 Apr 2026.'),
   plan('an end to come', { endedOn: '2099-01-01' }, '/endedOn', toCome),
   plan(
     'a loss to come',

@@ -1,3 +1,4 @@
+import { dateAndYear } from '../model';
 import { asked, refused, type Objection } from './Objection';
 
 /** Between which days something may have been read or done without a question. */
@@ -17,8 +18,9 @@ interface Days {
  */
 export function checkDay(moment: string, { start, end, latest }: Days, pointer: string): Objection[] {
   const day = moment.slice(0, 10);
-  if (day > latest) return [refused('day-to-come', pointer, `${day} is still to come. Choose a day up to today.`)];
-  if (start !== null && day < start) return [asked('before-start', pointer, `${day} is before the start on ${start}.`)];
-  if (end !== null && day > end) return [asked('after-end', pointer, `${day} is after the end on ${end}.`)];
+  if (day > latest) return [refused('day-to-come', pointer, `${dateAndYear(day)} is still to come. Choose a day up to today.`)];
+  if (start !== null && day < start)
+    return [asked('before-start', pointer, `${dateAndYear(day)} is before the start on ${dateAndYear(start)}.`)];
+  if (end !== null && day > end) return [asked('after-end', pointer, `${dateAndYear(day)} is after the end on ${dateAndYear(end)}.`)];
   return [];
 }

@@ -1,6 +1,6 @@
 import { itemAt } from '../invariant';
 import { kindOf } from '../kinds';
-import { isMoment, type Experiment } from '../model';
+import { dateAndYear, isMoment, type Experiment } from '../model';
 import { checkDay } from './day';
 import { refused, type Objection } from './Objection';
 
@@ -52,7 +52,7 @@ const rules: readonly ((experiment: Experiment) => Objection[])[] = [
     }),
   ({ startedOn, endedOn }) =>
     startedOn !== null && endedOn !== null && endedOn < startedOn
-      ? [refused('end-before-start', '/endedOn', `The end, ${endedOn}, is before the start on ${startedOn}.`)]
+      ? [refused('end-before-start', '/endedOn', `The end, ${dateAndYear(endedOn)}, is before the start on ${dateAndYear(startedOn)}.`)]
       : [],
   ({ plan }) =>
     plan.controlLimits.flatMap(({ least, most }, i) =>

@@ -44,7 +44,7 @@ describe('a reading that cannot be', () => {
     ['half of one that is counted', sprouts, 2.5, {}, '/value: A count is a whole number.'],
     ['below none', height, -1, {}, '/value: “Height” cannot be below 0. Check the sign.'],
     ['too large to be any', height, 2e12, {}, '/value: That number is too large to be a reading.'],
-    ['of a day to come', sprouts, 3, { observedOn: '2099-01-01' }, '/observedOn: 2099-01-01 is still to come. Choose a day up to today.'],
+    ['of a day to come', sprouts, 3, { observedOn: '2099-01-01' }, '/observedOn: 1 Jan 2099 is still to come. Choose a day up to today.'],
     [
       'with a value and a reason for none',
       sprouts,
@@ -77,10 +77,10 @@ describe('a reading that is unlikely', () => {
 
   it('is of a day before the start, or after the end', () => {
     expect(said(study(), height, 3, { observedOn: '2026-03-30' })).toEqual([
-      'asked /observedOn: 2026-03-30 is before the start on 2026-04-01.',
+      'asked /observedOn: 30 Mar 2026 is before the start on 1 Apr 2026.',
     ]);
     expect(said(study(), height, 3, { observedOn: '2026-04-21' })).toEqual([
-      'asked /observedOn: 2026-04-21 is after the end on 2026-04-20.',
+      'asked /observedOn: 21 Apr 2026 is after the end on 20 Apr 2026.',
     ]);
   });
 

@@ -208,7 +208,7 @@ describe('a table from elsewhere', () => {
   it('what is unlikely is taken, and named', () => {
     expect(take('pot,day,value\nP01,2026-03-30,3\nP02,4,3')).toMatchObject({
       readings: [{ observedOn: '2026-03-30' }, { value: 3 }],
-      asked: [{ row: 2, column: 'value', message: '2026-03-30 is before the start on 2026-04-01.' }],
+      asked: [{ row: 2, column: 'value', message: '30 Mar 2026 is before the start on 1 Apr 2026.' }],
     });
   });
 
@@ -225,7 +225,7 @@ describe('a table from elsewhere', () => {
       problems: [
         { row: 2, column: '4', message: expect.stringContaining('not a number') },
         { row: 3, column: 'pot', message: 'There is no pot P99 in this experiment.' },
-        { row: 4, column: '40', message: '2026-05-11 is still to come. Choose a day up to today.' },
+        { row: 4, column: '40', message: '11 May 2026 is still to come. Choose a day up to today.' },
         { row: 5, column: '8', message: 'P02 has 3 for this day in a row above.' },
       ],
     });

@@ -69,6 +69,15 @@ export function shortDate(date: string): string {
 }
 
 /**
+ * "14 Apr 2026": where the year may be another.
+ * @param date a date or date-time
+ * @returns in British English
+ */
+export function dateAndYear(date: string): string {
+  return dayjs.utc(date.slice(0, 10)).format('D MMM YYYY');
+}
+
+/**
  * "Tuesday 14 April".
  * @param date a date or date-time
  * @returns in British English

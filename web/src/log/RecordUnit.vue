@@ -180,6 +180,10 @@ h1 {
   font-size: 21px;
 }
 .asked {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 16px;
+  align-items: center;
   max-width: 640px;
   margin: 14px 0 0;
   padding: 10px 14px;
@@ -191,8 +195,9 @@ h1 {
   padding: 6px 12px;
   border-left: 4px solid var(--pollen);
 }
-.asked .link {
-  margin-left: 16px;
+.asked p {
+  flex-basis: 100%;
+  margin: 0;
 }
 .note {
   display: flex;

@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, it } from 'vitest';
-import { addDays, type Observation } from '@fern/core';
+import { addDays, dateAndYear, type Observation } from '@fern/core';
 import { today } from '../stores/today';
 import { eventually, startedStudy } from '../testing';
 import { page, reading, posted, recordThrough, openRound, where, field, typeReading, choose, leave } from './record.fixture';
@@ -51,7 +51,7 @@ describe('a walk that is taken up after its day', () => {
     await late();
     const other = page.find('input[type="date"]');
     await other.setValue(addDays(started, -1));
-    expect(page.text()).toContain(`is before the start on ${started}.`);
+    expect(page.text()).toContain(`is before the start on ${dateAndYear(started)}.`);
     await other.setValue(addDays(today(), 1));
     expect(page.find('[role="alert"]').text()).toContain('is still to come');
     await other.setValue(addDays(started, 5));
