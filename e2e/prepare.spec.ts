@@ -18,6 +18,7 @@ import {
   type Stage,
   type Study,
 } from '@fern/core';
+import { textWidth } from '../core/src/prepare/labels/textWidth';
 import { OTHER } from './copy';
 import { enterDemo, signIn } from './enter';
 
@@ -278,3 +279,28 @@ test(
     await context.close();
   },
 );
+
+test('a label reckons with the letters in which it is printed', { tag: '@all' }, async ({ page }) => {
+  await enterDemo(page, OTHER);
+  const texts = ['Control, tap water only', 'WIDE MAMMOTH AMARANTH 25 %', 'illicit little ill-lit lilies', '“Ærlig” Größe – 10 °C'];
+  const fonts = [
+    { family: 'Atkinson Hyperlegible', weight: 400, mono: false },
+    { family: 'Atkinson Hyperlegible', weight: 700, mono: false },
+    { family: 'IBM Plex Mono', weight: 500, mono: true },
+  ];
+  for (const { family, weight, mono } of fonts) {
+    const font = `${weight} 100px '${family}'`;
+    const measured = await page.evaluate(
+      async (asked) => {
+        await document.fonts.load(asked.font);
+        const ctx = document.createElement('canvas').getContext('2d');
+        if (!ctx) throw new Error('There is no canvas.');
+        ctx.font = asked.font;
+        ctx.fontKerning = 'none';
+        return asked.texts.map((text) => ctx.measureText(text).width / 100);
+      },
+      { texts, font },
+    );
+    expect(measured.map((width) => width.toFixed(1))).toEqual(texts.map((text) => textWidth(text, weight, mono).toFixed(1)));
+  }
+});

@@ -1,4 +1,5 @@
 import { escape } from 'lodash-es';
+import { textWidth } from './textWidth';
 
 /** A file with one of these cannot be read. */
 const FORBIDDEN = /[\u0000-\u0008\u000B\u000C\u000E-\u001F\uFFFE\uFFFF]/g;
@@ -8,11 +9,7 @@ export const escaped = (text: string): string => escape(text.replace(FORBIDDEN, 
 /** A length in mm with what a printer can still draw. */
 export const mm = (value: number): string => String(Number(value.toFixed(3)));
 
-/** Mean width of a letter as a share of its size. */
-const LETTER = 0.56;
 const SMALLEST = 1.7;
-
-const letterOf = ({ weight = 400, mono = false }: Pick<TextLine, 'weight' | 'mono'>) => (mono ? 0.62 : weight > 400 ? 0.64 : LETTER);
 
 /**
  * A text on one line, or broken between words into two where one would be small.
@@ -22,11 +19,10 @@ const letterOf = ({ weight = 400, mono = false }: Pick<TextLine, 'weight' | 'mon
  * @param weight of the letters
  */
 export function broken(text: string, room: number, size: number, weight: number): string[] {
-  const fits = Math.floor(room / (letterOf({ weight }) * size));
-  if (text.length <= fits || !text.trim().includes(' ')) return [text];
+  if (textWidth(text, weight) * size <= room || !text.trim().includes(' ')) return [text];
   const words = text.split(' ');
   const ways = words.slice(1).map((_, i) => [words.slice(0, i + 1).join(' '), words.slice(i + 1).join(' ')]);
-  const longest = (lines: readonly string[]) => Math.max(...lines.map(({ length }) => length));
+  const longest = (lines: readonly string[]) => Math.max(...lines.map((line) => textWidth(line, weight)));
   return ways.reduce((best, way) => (longest(way) < longest(best) ? way : best));
 }
 
@@ -44,10 +40,14 @@ export interface TextLine {
 /** A line of text that fits its room: smaller first, then cut with three dots. */
 export function textLine({ x, y, room, size, text, weight = 400, mono = false, middle = false }: TextLine): string {
   if (text === '') return '';
-  const letter = letterOf({ weight, mono });
-  const fits = Math.max(SMALLEST, Math.min(size, room / (letter * text.length)));
-  const most = Math.max(1, Math.floor(room / (letter * fits) + 1e-6));
-  const shown = text.length > most ? `${text.slice(0, Math.max(1, most - 1))}…` : text;
+  const widest = room / Math.max(SMALLEST, Math.min(size, room / textWidth(text, weight, mono)));
+  const fits = room / widest;
+  const letters = [...text];
+  let shown = text;
+  while (textWidth(shown, weight, mono) > widest + 1e-6 && letters.length > 1) {
+    letters.pop();
+    shown = `${letters.join('')}…`;
+  }
   const family = mono ? "'IBM Plex Mono', monospace" : "'Atkinson Hyperlegible', sans-serif";
   return `<text x="${mm(x)}" y="${mm(y)}" font-size="${mm(fits)}" font-weight="${weight}" font-family="${family}"${middle ? ' text-anchor="middle"' : ''}>${escaped(shown)}</text>`;
 }
