@@ -58,24 +58,44 @@ export function dotsNote({ study, result }: Shown): string {
   return `Each dot is one ${word}. Large marks with bars: mean of the ${plural(word)} and its 95 % interval. ${n}.`;
 }
 
-/** The finding of a measure in a headline: of what was asked, then of treatments that are told apart from one another, else that it is not clear. */
-export function findingTitle({ study, measure, result }: Shown): string {
+/** What a picture of a measure is about: its title, and what the title speaks of; null where that is nothing. */
+interface Finding {
+  readonly title: string;
+  readonly row: LeadRow | null;
+}
+
+/** The finding of a measure: of what was asked, then of treatments that are told apart from one another, else that it is not clear. */
+export function findingOf({ study, measure, result }: Shown): Finding {
   const { arms } = study.experiment;
   const { byEye, wording } = kindOf(measure);
   const lead = leadRow(result, arms);
-  const said = (row: LeadRow, words: string) => {
+  const said = (row: LeadRow, words: string): Finding[] => {
     const gap = isDetected(row, byEye) ? differenceFact(row, wording(measure, result.share)) : null;
-    return gap && `${measure.name}: ${gap.text} with ${words}`;
+    return gap === null ? [] : [{ title: `${measure.name}: ${gap.text} with ${words}`, row }];
   };
   const [first] = lead ? lead.names : [];
   const among = result.ranking
     ? result.comparisons.map((row): LeadRow => ({ ...row, factor: null, names: [armName(arms, row.arm), armName(arms, row.versus)] }))
     : [];
-  const titles = [
-    lead && said(lead, lead.factor === null ? lead.names[0] : `${lead.names[0]} (${lead.factor})`),
-    ...among.map((row) => said(row, `${row.names[0]} than with ${row.names[1]}`)),
+  const [found] = [
+    ...(lead ? said(lead, lead.factor === null ? lead.names[0] : `${lead.names[0]} (${lead.factor})`) : []),
+    ...among.flatMap((row) => said(row, `${row.names[0]} than with ${row.names[1]}`)),
   ];
-  return titles.find((title) => title !== null) ?? `${measure.name}: ${unclear(study, result, first)}`;
+  return found ?? { title: `${measure.name}: ${unclear(study, result, first)}`, row: lead };
+}
+
+/** The finding of a measure in a headline. */
+export const findingTitle = (shown: Shown): string => findingOf(shown).title;
+
+/**
+ * The arms of which a comparison speaks: one against another, or all of a level against all of the other.
+ * @param arms of the plan
+ * @returns codes of the two sides
+ */
+export function sidesOf({ arm, versus, factor, names }: LeadRow, arms: readonly Arm[]): readonly [readonly string[], readonly string[]] {
+  if (factor === null) return [[arm], [versus]];
+  const ofLevel = (level: string) => arms.flatMap(({ code, factors }) => (factors[factor] === level ? [code] : []));
+  return [ofLevel(names[0]), ofLevel(names[1])];
 }
 
 function unclear({ experiment }: Study, { arms, values }: MeasureResult, asked: string | undefined): string {

@@ -190,6 +190,27 @@ describe('the picture of a measure', () => {
     });
   });
 
+  it('blocks are counted for what the title speaks of, the way that it goes', () => {
+    const values = { C: [20, 22, 21, 23, 20, 22], T1: [24, 27, 24, 28, 25, 26], T2: [10, 11, 10, 12, 9, 11] };
+    const blocks = (own: object) =>
+      studyOf(values, { layout: 'blocks', ...own }, (_, i) => ({ block: ['sill', 'shelf', 'floor'][i % 3] ?? null }));
+    const asked = [{ factor: null, group: 'T2', against: 'C' }];
+    const title = (own: object) => pictures(blocks(own)).find(({ id }) => id.endsWith('.blocks'))?.title;
+    expect(title({ asked })).toMatch(/lower with T2; lower in 3 of 3 blocks$/);
+    expect(title({})).toMatch(/higher with T1; higher in 3 of 3 blocks$/);
+  });
+
+  it('levels of a factor are counted over the levels of the others', () => {
+    const arms = ['C', 'M', 'P', 'MP'].map((code) =>
+      anArm(code, { factors: { mulch: code.startsWith('M') ? 'deep' : 'none', pot: code.endsWith('P') ? 'felt' : 'clay' } }),
+    );
+    const values = { C: [20, 22, 21, 23], P: [30, 32, 29, 33], M: [10, 11, 12, 11], MP: [22, 20, 23, 21] };
+    const asked = [{ factor: 'pot', group: 'felt', against: 'clay' }];
+    const crossed = studyOf(values, { layout: 'blocks', arms, asked }, (_, i) => ({ block: i < 2 ? 'sill' : 'shelf' }));
+    const title = pictures(crossed).find(({ id }) => id.endsWith('.blocks'))?.title;
+    expect(title).toMatch(/higher with felt \(pot\); higher in 2 of 2 blocks$/);
+  });
+
   it('a claimed size is a line, with the measured ratio against it', () => {
     const claimed = studyOf({ C: [10, 11, 9, 10, 10], T: [15, 16, 14, 15, 15] }, { claimedRatio: 5 });
     const picture = pictures(claimed).find(({ id }) => id.endsWith('.claimed'));

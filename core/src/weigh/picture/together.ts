@@ -1,9 +1,9 @@
 import { itemAt } from '../../invariant';
-import { centre } from '../../stats/moments';
+import { centre, mean } from '../../stats/moments';
 import { kindOf } from '../../kinds';
 import { plural } from '../../quantities/plural';
 import { replicateWord } from '../../study/replicates';
-import { dotsNote, fourFigures, findingTitle, meanOf, seriesOf, valueAxis, valuesIn, type Shown } from './parts';
+import { dotsNote, fourFigures, findingOf, meanOf, seriesOf, sidesOf, valueAxis, valuesIn, type Shown } from './parts';
 import type { Mark, Picture } from './Picture';
 
 /** So many blocks have their name at the end of their line. */
@@ -26,7 +26,8 @@ export function togetherPicture(shown: Shown): Picture | null {
       return own.length === 0 ? null : centre(own);
     }),
   }));
-  const title = `${findingTitle(shown)}${waysWords(rows, layout === 'pairs' ? 'pair' : 'block', shown)}`;
+  const finding = findingOf(shown);
+  const title = `${finding.title}${waysWords(blocks, finding, layout === 'pairs' ? 'pair' : 'block', shown)}`;
   const lines = rows.map(({ block, means }): Mark => ({
     kind: 'line',
     series: null,
@@ -83,12 +84,20 @@ export function togetherPicture(shown: Shown): Picture | null {
   };
 }
 
-/** In how many of them the first treatment came out above the control. */
-function waysWords(rows: readonly { readonly means: readonly (number | null)[] }[], what: string, { measure, result }: Shown): string {
-  const both = rows.flatMap(({ means: [control, treated] }) => (control == null || treated == null ? [] : [treated - control]));
-  if (both.length === 0) return '';
-  const wording = kindOf(measure).wording(measure, result.share);
-  const up = both.filter((gap) => gap > 0).length;
-  const [count, way] = up >= both.length - up ? [up, wording.more] : [both.filter((gap) => gap < 0).length, wording.less];
-  return `; ${way} in ${count} of ${both.length} ${plural(what)}`;
+/** In how many of them it went the way of which the title speaks. */
+function waysWords(blocks: readonly string[], { row }: ReturnType<typeof findingOf>, what: string, shown: Shown): string {
+  const { measure, result, study } = shown;
+  if (row === null || row.difference.value === null || row.difference.value === 0) return '';
+  const [group, against] = sidesOf(row, study.experiment.arms);
+  const meanIn = (block: string, codes: readonly string[]) =>
+    mean(result.values.filter((unit) => unit.block === block && codes.includes(unit.arm)).map(({ value }) => value));
+  const gaps = blocks.flatMap((block) => {
+    const [treated, control] = [meanIn(block, group), meanIn(block, against)];
+    return treated === null || control === null ? [] : [treated - control];
+  });
+  if (gaps.length === 0) return '';
+  const { more, less } = kindOf(measure).wording(measure, result.share);
+  const isUp = row.difference.value > 0;
+  const count = gaps.filter((gap) => (isUp ? gap > 0 : gap < 0)).length;
+  return `; ${isUp ? more : less} in ${count} of ${gaps.length} ${plural(what)}`;
 }
