@@ -1,4 +1,4 @@
-import { andList } from '../quantities/andList';
+import { inList } from '../quantities/inList';
 import { isValued, type Measure, type Observation, type Study, type Unit } from '../model';
 import { categoryWords, hasCategories } from '../study/categories';
 import { startOf } from '../study/curves';
@@ -83,7 +83,7 @@ function categoriesOfRound(study: Study, { measure, unit }: ReadingOf, seen: Rea
   const counts = new Map([...others, seen].map(({ category, value }) => [category ?? '', value ?? 0]));
   const sum = [...counts.values()].reduce((all, count) => all + count, 0);
   const some = measure.categories.filter((category) => (counts.get(category) ?? 0) > 0);
-  const told = andList(some.map((category) => `${counts.get(category)} ${categoryWords(category)}`));
+  const told = inList(some.map((category) => `${counts.get(category)} ${categoryWords(category)}`));
   const make = `${told || '0'} make ${sum}, and ${unit.sown} were sown in ${unit.code}`;
   if (sum > unit.sown) return [refused('categories-above-sown', '/value', `${make}: ${sum - unit.sown} too many. Count again.`)];
   const isWhole = measure.categories.every((category) => counts.has(category));

@@ -1,9 +1,11 @@
+const format = new Intl.ListFormat('en-GB', { type: 'conjunction' });
+
 /**
- * Words as one says them one after another.
- * @param words any number of them
- * @returns with commas, and an "and" before the last
+ * Words as a list in a sentence.
+ * @param words in their order
+ * @returns empty for none
  * @example inList(['clay', 'felt', 'plastic']) // 'clay, felt and plastic'
  */
 export function inList(words: readonly string[]): string {
-  return words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words[words.length - 1]}`;
+  return format.format(words);
 }

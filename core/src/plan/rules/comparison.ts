@@ -1,4 +1,4 @@
-import { andList } from '../../quantities/andList';
+import { inList } from '../../quantities/inList';
 import type { Experiment, Finding } from '../../model';
 
 /** No control arm, more than one, or nothing to compare it with. */
@@ -13,7 +13,7 @@ export function comparisonRule({ arms }: Experiment): Finding[] {
     );
   if (controls.length > 1)
     return finding(
-      `${andList(controls.map((arm) => arm.name))} are ${controls.length === 2 ? 'both' : 'all'} called the control.`,
+      `${inList(controls.map((arm) => arm.name))} are ${controls.length === 2 ? 'both' : 'all'} called the control.`,
       'Keep one control and make the other a reference.',
     );
   if (treatments.length === 0) return finding('There is a control but no treatment.', 'Add an arm that gets the thing you want to test.');

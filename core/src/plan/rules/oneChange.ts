@@ -1,4 +1,4 @@
-import { andList } from '../../quantities/andList';
+import { inList } from '../../quantities/inList';
 import { controlOf, type Arm, type Experiment, type Finding } from '../../model';
 
 /** A treatment differs from the control in more than one factor, and the arms are not every combination of the levels. */
@@ -14,7 +14,7 @@ export function oneChangeRule({ arms }: Experiment): Finding[] {
       {
         rule: 'one-change',
         severity: 'serious',
-        message: `${arm.name} differs from ${control.name} in ${andList(changed)} at once. A difference could come from either.`,
+        message: `${arm.name} differs from ${control.name} in ${inList(changed)} at once. A difference could come from either.`,
         remedy: 'Change one thing, or add the arms that change each alone.',
       },
     ];

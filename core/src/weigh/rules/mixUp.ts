@@ -1,4 +1,4 @@
-import { andList } from '../../quantities/andList';
+import { inList } from '../../quantities/inList';
 import { shortDate, type Finding, type Study } from '../../model';
 import { liveIncidents } from '../../study/liveEntries';
 
@@ -10,14 +10,14 @@ export function mixUpRule(study: Study): Finding[] {
     .filter((event) => event.kind === 'mix-up')
     .map((event): Finding => {
       const still = event.units.filter((code) => experiment.units.some((unit) => unit.code === code && unit.status !== 'excluded'));
-      const which = event.units.length > 0 ? andList(event.units) : 'Some units';
+      const which = event.units.length > 0 ? inList(event.units) : 'Some units';
       const message = `${shortDate(event.on)}: ${which} may have been mixed up${event.note.trim() === '' ? '' : ` (${event.note.trim()})`}.`;
       return still.length > 0 || event.units.length === 0
         ? {
             rule: 'mix-up',
             severity: 'serious',
             message,
-            remedy: `Exclude ${andList(still) || 'them'}: nobody knows to which arm ${still.length === 1 ? 'it belongs' : 'they belong'}.`,
+            remedy: `Exclude ${inList(still) || 'them'}: nobody knows to which arm ${still.length === 1 ? 'it belongs' : 'they belong'}.`,
           }
         : {
             rule: 'mix-up',

@@ -1,4 +1,4 @@
-import { andList } from '../../quantities/andList';
+import { inList } from '../../quantities/inList';
 import { shortDate, type Finding, type Study } from '../../model';
 import { duplicateReadings } from '../../study/duplicateReadings';
 
@@ -9,7 +9,7 @@ export function readTwiceRule(study: Study): Finding[] {
   const found = duplicateReadings(study);
   if (found.length === 0) return [];
   const named = found.slice(0, MOST_NAMED).map(({ unit, on, measure, readings }) => {
-    const values = andList(readings.map(({ value }) => String(value ?? 'nothing')));
+    const values = inList(readings.map(({ value }) => String(value ?? 'nothing')));
     return `“${measure.name}” of ${unit} on ${shortDate(on)}: ${values}`;
   });
   const more = found.length > MOST_NAMED ? [`and ${found.length - MOST_NAMED} more`] : [];

@@ -1,4 +1,4 @@
-import { andList } from '../../quantities/andList';
+import { inList } from '../../quantities/inList';
 import { shortDate, type Finding, type Incident, type Study, type Unit } from '../../model';
 import { liveIncidents } from '../../study/liveEntries';
 import { touched } from './touched';
@@ -35,7 +35,7 @@ export function transferRule(study: Study): Finding[] {
       {
         rule: 'transfer',
         severity: 'serious',
-        message: `${shortDate(event.on)}: only ${andList(arms)} was moved. Moving costs plants by itself: ${counts.join('; ')}.`,
+        message: `${shortDate(event.on)}: only ${inList(arms)} was moved. Moving costs plants by itself: ${counts.join('; ')}.`,
         remedy: 'Compare survival before and after that day apart, or move every arm.',
       },
     ];

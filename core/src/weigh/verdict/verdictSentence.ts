@@ -1,4 +1,4 @@
-import { andList } from '../../quantities/andList';
+import { inList } from '../../quantities/inList';
 import { tupleOf } from '../../invariant';
 import { kindOf, type Wording } from '../../kinds';
 import { controlOf, type Asked, type Experiment, type Finding, type Measure } from '../../model';
@@ -76,7 +76,7 @@ function decidingRows({ experiment, comparisons, effects }: Judged): LeadRow[] {
 function togetherWords(interactions: readonly Interaction[]): string[] {
   return interactions.map(({ term, told }) => {
     const [first, ...others] = term.split(':');
-    const on = andList(others);
+    const on = inList(others);
     return told
       ? ` What ${first} does depends on ${on}: look at the arms one by one.`
       : ` Whether what ${first} does depends on ${on} cannot be told.`;
