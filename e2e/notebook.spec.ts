@@ -61,7 +61,7 @@ test('a notebook is typed in as in a spreadsheet, pasted, and brought from a fil
     await page.getByRole('button', { name: 'Import a table' }).click();
     await choose('shelf.csv', Buffer.from('pot,day 3\nP01,much\nP77,4\n'));
     await expect(page.getByRole('dialog')).toContainText('row 2, day 3: “much” is not a number');
-    await expect(page.getByRole('dialog')).toContainText('row 3, pot: “P77” is no pot of this experiment.');
+    await expect(page.getByRole('dialog')).toContainText('row 3, pot: There is no pot P77 in this experiment.');
     expect(await count()).toBe(before + units + 3);
   });
 

@@ -43,7 +43,7 @@ test('12 dishes are counted by category by thumb alone, two touches each, and th
       // What does not close is told of, and nothing is kept.
       await touch('One mouldy more');
       await touch(/^Next dish/);
-      await expect(page.getByRole('alert')).toContainText('24 are not told of');
+      await expect(page.getByRole('alert')).toContainText('24 not told of');
     }
     await touch(/^the rest/);
     await touch(/^Next dish/);

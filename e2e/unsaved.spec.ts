@@ -9,6 +9,7 @@ async function openPlan(page: Page): Promise<string> {
   await page.goto('/ask');
   await page.getByRole('button', { name: 'Use this question: Does X change height?' }).click();
   await page.getByRole('button', { name: 'Plan the test' }).click();
+  await expect(page.getByLabel('When it ends')).toBeVisible();
   return /experiments\/([^/]+)/.exec(page.url())?.[1] ?? '';
 }
 const stored = async (page: Page, id: string) =>

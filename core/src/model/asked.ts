@@ -19,19 +19,33 @@ export type Asked = RecordOf<typeof askedFields>;
 /**
  * What is asked, in the order in which it is answered. Where nobody has chosen, each treatment against the control, or each level of a factor
  * against the control's.
- * @returns comparisons of arms and levels that are there; empty without a control
+ * @returns comparisons of arms and levels that are there, and are made; empty without a control
  */
-export function askedOf({ asked, arms }: Pick<Experiment, 'asked' | 'arms'>): readonly Asked[] {
-  const possible = comparisonsOf(arms);
+export function askedOf({ asked, arms, comparison }: Pick<Experiment, 'asked' | 'arms' | 'comparison'>): readonly Asked[] {
+  const possible = comparisonsOf(arms).filter((one) => comparison === 'all-pairs' || !isApart(one, arms));
   const chosen = asked.filter((own) => possible.some((one) => isSame(one, own)));
-  return chosen.length > 0 ? chosen : possible;
+  return chosen.length > 0 ? chosen : usuallyAsked(arms);
 }
 
 /**
  * All that can be asked of some arms.
- * @returns each treatment against the control, in order; with crossed factors each level against the control's
+ * @returns each treatment against the control, in order, then treatments against one another; with crossed factors each level against the
+ * control's
  */
 export function comparisonsOf(arms: readonly Arm[]): readonly Asked[] {
+  const treatments = treatmentsOf(arms);
+  const usual = usuallyAsked(arms);
+  if (usual.some(({ factor }) => factor !== null)) return usual;
+  return [
+    ...usual,
+    ...treatments.flatMap(({ code }, i) =>
+      treatments.slice(0, i).map((earlier): Asked => ({ factor: null, group: code, against: earlier.code })),
+    ),
+  ];
+}
+
+/** What is asked where nobody has chosen. */
+function usuallyAsked(arms: readonly Arm[]): readonly Asked[] {
   const control = controlOf(arms);
   const factors = control ? crossedFactors([control, ...treatmentsOf(arms)]) : [];
   if (factors.length === 0) return eachAgainstControl(arms);
@@ -39,6 +53,12 @@ export function comparisonsOf(arms: readonly Arm[]): readonly Asked[] {
     others.map((level) => ({ factor: name, group: level, against: first })),
   );
 }
+
+/**
+ * Whether a comparison is of two treatments, beside a control: then all arms are compared in pairs, and held together.
+ * @param arms of the plan
+ */
+export const isApart = ({ factor, against }: Asked, arms: readonly Arm[]): boolean => factor === null && against !== controlOf(arms)?.code;
 
 /**
  * Each treatment against the control, whatever factors they cross.

@@ -99,6 +99,24 @@ describe('what was asked leads, wherever the answer is given', () => {
     expect(leads(shown).figure).toMatch(/ with 50$/);
   });
 
+  it('two treatments against one another, held together with all other pairs', () => {
+    const two: Asked = { factor: null, group: 'D', against: 'B' };
+    const shown = asking([two], { ...more, comparison: 'all-pairs' });
+    expect([shown.result.lead, shown.result.verdict.code]).toEqual([two, 'supported']);
+    expect(shown.result.comparisons.find(({ arm, versus }) => arm === 'D' && versus === 'B')).toMatchObject({
+      adjusted: 'tukey',
+      verdict: 'supported',
+    });
+    const said = leads(shown);
+    expect(said.verdict).toMatch(/ 7\.0+ cm higher with 100 than with 50\./);
+    expect(said.headline).toMatch(/7\.0 cm higher with 100 than with 50$/);
+    expect(said.figure).toMatch(/7\.0 cm higher with 100 than with 50$/);
+    expect(said.also).toMatch(/ with 100 than with 50/);
+    expect(said.chance).toEqual(['height.D-B.p']);
+    expect(said.claimed).toMatch(/^1\.25 times was claimed; 1\.28 times was measured/);
+    expect(asking([two]).result.lead).toEqual(pair('B'));
+  });
+
   it('a group that is gone is not asked about any more', () => {
     expect(asking([pair('X'), pair('D')]).result.lead).toEqual(pair('D'));
     expect(asking([pair('X')]).result.lead).toEqual(pair('B'));

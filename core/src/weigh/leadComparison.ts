@@ -72,6 +72,16 @@ export function leadRow(result: Rows & Pick<MeasureResult, 'lead'>, arms: readon
   return row ? { ...row, factor: null, names: [armName(arms, row.arm), armName(arms, row.versus)] } : null;
 }
 
+/**
+ * Of what a difference is, after "higher with": the group, and what it is compared with where that is not the control.
+ * @param arms of the plan
+ * @returns "100 mM salt", "felt (pot)", or "45 min than with 2 h"
+ */
+export function withWhat({ names: [group, against], factor, versus }: LeadRow, arms: readonly Arm[]): string {
+  if (factor !== null) return `${group} (${factor})`;
+  return versus === controlOf(arms)?.code ? group : `${group} than with ${against}`;
+}
+
 const rowFor = (rows: readonly ComparisonRow[], { group, against }: Omit<Asked, 'factor'>) =>
   rows.find(({ arm, versus }) => arm === group && versus === against);
 const effectFor = (rows: readonly EffectRow[], own: Asked) =>

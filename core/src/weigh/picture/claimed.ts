@@ -12,7 +12,9 @@ export function claimedPicture(shown: Shown): Picture | null {
   const { study, measure, result } = shown;
   const { claimedRatio, arms } = study.experiment;
   const control = controlOf(arms);
-  const rows = result.comparisons.filter(({ versus, ratio }) => versus === control?.code && ratio.value !== null);
+  const against = result.lead?.factor === null ? result.lead.against : control?.code;
+  const base = against === undefined ? 'the control' : armName(arms, against);
+  const rows = result.comparisons.filter(({ versus, ratio }) => versus === against && ratio.value !== null);
   if (claimedRatio === null || rows.length === 0 || !measure.primary) return null;
   const treated = rows.map(({ arm, ratio }) => ({ arm, name: armName(arms, arm), value: ratio.value ?? 1, ends: ratio.ci95 }));
   const lead = treated.find(({ arm }) => arm === result.lead?.group) ?? itemAt(treated, 0);
@@ -24,9 +26,9 @@ export function claimedPicture(shown: Shown): Picture | null {
     title,
     sentence:
       `${title}. ${ruledOut === null ? '' : ruledOut ? 'The claimed size is ruled out.' : 'The claimed size is not ruled out.'}`.trim(),
-    note: `Marks with bars: how many times as much as with ${control?.name ?? 'the control'}, and its 95 % interval. 1 is no difference.`,
+    note: `Marks with bars: how many times as much as with ${base}, and its 95 % interval. 1 is no difference.`,
     x: {
-      label: `${measure.name}: times as much as with ${control?.name ?? 'the control'}`,
+      label: `${measure.name}: times as much as with ${base}`,
       min: Math.min(0, ...treated.map(({ ends, value }) => ends?.[0] ?? value)),
       max:
         Math.max(claimedRatio, ...treated.map(({ ends, value }) => Math.min(ends?.[1] ?? value, 3 * Math.max(claimedRatio, value)))) * 1.06,

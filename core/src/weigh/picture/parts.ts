@@ -1,14 +1,15 @@
 import { isDetected } from '../../compare/judge';
 import type { UnitValue } from '../../compare/Contrast';
 import { kindOf } from '../../kinds';
-import type { Arm, Measure, Study } from '../../model';
+import { controlOf, type Arm, type Measure, type Study } from '../../model';
+import { inList } from '../../quantities/inList';
 import { plural } from '../../quantities/plural';
 import { NONE } from '../../quantities/show';
 import { meanInterval } from '../../stats/meanInterval';
 import { centre } from '../../stats/moments';
 import { replicateWord } from '../../study/replicates';
 import { armName, differenceFact } from '../verdict/wording';
-import { leadRow, type LeadRow } from '../leadComparison';
+import { leadRow, withWhat, type LeadRow } from '../leadComparison';
 import type { MeasureResult } from '../Result';
 import type { Axis, Series } from './Picture';
 
@@ -69,19 +70,15 @@ export function findingOf({ study, measure, result }: Shown): Finding {
   const { arms } = study.experiment;
   const { byEye, wording } = kindOf(measure);
   const lead = leadRow(result, arms);
-  const said = (row: LeadRow, words: string): Finding[] => {
+  const said = (row: LeadRow): Finding[] => {
     const gap = isDetected(row, byEye) ? differenceFact(row, wording(measure, result.share)) : null;
-    return gap === null ? [] : [{ title: `${measure.name}: ${gap.text} with ${words}`, row }];
+    return gap === null ? [] : [{ title: `${measure.name}: ${gap.text} with ${withWhat(row, arms)}`, row }];
   };
-  const [first] = lead ? lead.names : [];
   const among = result.ranking
     ? result.comparisons.map((row): LeadRow => ({ ...row, factor: null, names: [armName(arms, row.arm), armName(arms, row.versus)] }))
     : [];
-  const [found] = [
-    ...(lead ? said(lead, lead.factor === null ? lead.names[0] : `${lead.names[0]} (${lead.factor})`) : []),
-    ...among.flatMap((row) => said(row, `${row.names[0]} than with ${row.names[1]}`)),
-  ];
-  return found ?? { title: `${measure.name}: ${unclear(study, result, first)}`, row: lead };
+  const [found] = [...(lead ? [lead] : []), ...among].flatMap(said);
+  return found ?? { title: `${measure.name}: ${unclear(study, result, lead)}`, row: lead };
 }
 
 /** The finding of a measure in a headline. */
@@ -98,8 +95,10 @@ export function sidesOf({ arm, versus, factor, names }: LeadRow, arms: readonly 
   return [ofLevel(names[0]), ofLevel(names[1])];
 }
 
-function unclear({ experiment }: Study, { arms, values }: MeasureResult, asked: string | undefined): string {
+function unclear({ experiment }: Study, { arms, values }: MeasureResult, lead: LeadRow | null): string {
   if (values.length === 0) return 'nothing read yet';
   if (arms.some(({ units }) => units === 1)) return `one ${replicateWord(experiment)} in a group, so nothing can be said`;
-  return asked === undefined || arms.length === 2 ? 'no clear gap between the arms' : `no clear gap with ${asked}`;
+  if (lead === null || arms.length === 2) return 'no clear gap between the arms';
+  const isApart = lead.factor === null && lead.versus !== controlOf(experiment.arms)?.code;
+  return isApart ? `no clear gap between ${inList(lead.names)}` : `no clear gap with ${lead.names[0]}`;
 }

@@ -42,9 +42,11 @@ export function verdict(judged: ToJudge): Judgement {
   const { byEye } = kindOf(measure);
   const expected = expectedOf(measure);
   const control = controlOf(experiment.arms)?.code;
+  const asked = askedFrom(experiment, judged.effects);
   const judgeRow = (row: Contrast): RowVerdict => {
     if (unfair) return 'not-a-fair-test';
-    return row.versus === control ? judge(row, expected, smallest, byEye) : judgeApart(row, smallest, byEye);
+    const isAsked = asked.some((own) => own.factor === null && own.group === row.arm && own.against === row.versus);
+    return row.versus === control || isAsked ? judge(row, expected, smallest, byEye) : judgeApart(row, smallest, byEye);
   };
   const comparisons = contrasts.map((row): ComparisonRow => ({ ...row, verdict: judgeRow(row) }));
   const effects = judged.effects.map((row): EffectRow => ({
@@ -54,7 +56,7 @@ export function verdict(judged: ToJudge): Judgement {
   const interactions = effects.length > 0 ? interactionsOf(judged.terms) : [];
   const ranking =
     experiment.comparison === 'all-pairs' && contrasts.length > 1 && !unfair ? rankingOf(comparisons, values, measure.higherIs) : [];
-  const answers = answersTo(askedFrom(experiment, effects), { comparisons, effects });
+  const answers = answersTo(asked, { comparisons, effects });
   const code: VerdictCode = unfair
     ? 'not-a-fair-test'
     : firstVerdict(answers.map((own) => own.verdict).filter((own) => own !== 'told-apart'));
@@ -98,7 +100,7 @@ export function verdict(judged: ToJudge): Judgement {
 }
 
 /** What is asked, of what can be answered: of factors only where the arms cross them with values in each. */
-function askedFrom(experiment: Experiment, effects: readonly EffectRow[]): readonly Asked[] {
+function askedFrom(experiment: Experiment, effects: readonly unknown[]): readonly Asked[] {
   const asked = askedOf(experiment);
   return effects.length > 0 || asked.every(({ factor }) => factor === null) ? asked : eachAgainstControl(experiment.arms);
 }

@@ -1,7 +1,7 @@
 import { inList } from '../../quantities/inList';
 import { tupleOf } from '../../invariant';
 import { kindOf, type Wording } from '../../kinds';
-import { controlOf, type Asked, type Experiment, type Finding, type Measure } from '../../model';
+import { askedOf, controlOf, type Asked, type Experiment, type Finding, type Measure } from '../../model';
 import type { Trend } from '../../compare/Contrast';
 import type { LeadRow } from '../leadComparison';
 import type { ComparisonRow, EffectRow, Interaction } from '../Result';
@@ -62,13 +62,14 @@ export function verdictSentence(judged: Judged): Sentence {
   return [...leadSentence(judged, lead), ...rest, ...togetherWords(judged.interactions), ...doseWords(judged)];
 }
 
-/** What the verdict rests on: the factors where arms cross them, else each treatment with the control. */
+/** What the verdict rests on: the factors where arms cross them, else each treatment with the control, and whatever else was asked. */
 function decidingRows({ experiment, comparisons, effects }: Judged): LeadRow[] {
   if (effects.length > 0)
     return effects.map(({ level, versus, ...row }) => ({ ...row, arm: `${row.factor}.${level}`, versus, names: [level, versus] }));
   const control = controlOf(experiment.arms)?.code;
+  const asked = askedOf(experiment);
   return comparisons
-    .filter(({ versus }) => versus === control)
+    .filter(({ arm, versus }) => versus === control || asked.some((own) => own.group === arm && own.against === versus))
     .map((row) => ({ ...row, names: [armName(experiment.arms, row.arm), armName(experiment.arms, row.versus)], factor: null }));
 }
 
