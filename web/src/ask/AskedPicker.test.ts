@@ -39,3 +39,19 @@ it('chooses which comparison leads, in the order of the plan; none chosen asks a
   await tick(1);
   expect(now().asked).toEqual([]);
 });
+
+it('two treatments are chosen from a list, and all arms are then compared in pairs', async () => {
+  const page = await open(three);
+  const [, first, second] = three.arms.map(({ code }) => code);
+  const pairs = page.find('select');
+  expect(pairs.findAll('option').map((own) => own.text())).toEqual([
+    'two treatments …',
+    `${itemAt(three.arms, 2).name} against ${itemAt(three.arms, 1).name}`,
+  ]);
+  await pairs.setValue(`/${second}/${first}`);
+  expect([now().asked, now().comparison]).toEqual([[{ factor: null, group: second, against: first }], 'all-pairs']);
+  expect(page.findAll('label')).toHaveLength(3);
+  expect(page.text()).toContain('compared in pairs');
+  await page.findAll('input')[2]?.trigger('change');
+  expect([now().asked, now().comparison]).toEqual([[], 'control']);
+});
