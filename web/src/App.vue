@@ -5,6 +5,7 @@ import SkipLink from './layout/SkipLink.vue';
 import { useArrival } from './layout/useArrival';
 import { keysOpen } from './layout/keysOpen';
 import { useShortcuts } from './layout/useShortcuts';
+import MissingPage from './layout/MissingPage.vue';
 import NewerVersion from './layout/NewerVersion.vue';
 import SavedNote from './components/SavedNote.vue';
 import { useSession } from './stores/session';
@@ -23,6 +24,7 @@ useArrival();
     <SignedOut v-if="session.expired" />
     <RouterView v-else />
     <NewerVersion />
+    <MissingPage />
     <SavedNote />
     <KeysHelp v-if="keysOpen" />
   </ConfigProvider>

@@ -1,6 +1,15 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, shallowRef } from 'vue';
-import { compareRepeatRuns, latestAnywhere, readPackage, unpackColumns, unzipPackage, type Observation, type RepeatRun, type Shown } from '@fern/core';
+import {
+  compareRepeatRuns,
+  latestAnywhere,
+  readPackage,
+  unpackColumns,
+  unzipPackage,
+  type Observation,
+  type RepeatRun,
+  type Shown,
+} from '@fern/core';
 import ChartFigure from '../charts/ChartFigure.vue';
 import ChoiceField from '../components/ChoiceField.vue';
 import DataTable from '../components/DataTable.vue';
