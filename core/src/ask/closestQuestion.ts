@@ -1,7 +1,7 @@
 import type { ReadClaim } from './claim/readClaim';
 import { otherNames } from './otherNames';
 import type { ReadyQuestion } from './ReadyQuestion';
-import { saysSomething, wordsOf } from './wordsOf';
+import { saysSomething, wordsOf } from '../quantities/wordsOf';
 
 /** The ready-made question that comes nearest to a claim, and what of the claim it would keep. */
 export interface Closest {

@@ -1,7 +1,7 @@
 import MiniSearch from 'minisearch';
 import { otherNames } from './otherNames';
 import type { ReadyQuestion } from './ReadyQuestion';
-import { saysSomething, wordsOf } from './wordsOf';
+import { saysSomething, wordsOf } from '../quantities/wordsOf';
 
 /** Shorter words are whole: "LED" is no beginning of "led", "pea" none of "peat". */
 const FEWEST_BEGUN = 4;

@@ -1,7 +1,7 @@
 import { primaryOf, type Experiment } from '../model';
 import { vagueIn, type Vague } from './claim/vague';
 import { otherNames } from './otherNames';
-import { saysSomething, wordsOf } from './wordsOf';
+import { sharesWord } from '../quantities/sharesWord';
 
 /** What a sentence that could turn out wrong says. */
 export type HypothesisPart = 'plant' | 'treatment' | 'comparison' | 'measure' | 'direction' | 'time';
@@ -64,17 +64,3 @@ export function checkHypothesis({ hypothesis, plan, arms, measures }: Experiment
 function namesOf(text: string): readonly string[] {
   return otherNames.filter((names) => names.some((name) => sharesWord(name, text))).flat();
 }
-
-const FEWEST = 3;
-/** In every sentence about plants. */
-const COMMON = new Set(['seed', 'plant', 'given', 'grow']);
-/** Words with the same beginning are the same: "turned" and "turn", "mulched" and "mulch". */
-const BEGINNING = 5;
-
-function sharesWord(a: string, b: string): boolean {
-  const [own, other] = [tellingWords(a), tellingWords(b)];
-  return own.some((word) => other.some((second) => word === second || (word.length >= 4 && beginning(word) === beginning(second))));
-}
-
-const beginning = (word: string) => word.slice(0, BEGINNING);
-const tellingWords = (text: string) => wordsOf(text).filter((word) => word.length >= FEWEST && saysSomething(word) && !COMMON.has(word));

@@ -45,6 +45,16 @@ const cases: readonly Case[] = [
     silent: good({ measures: [aMeasure({ name: 'Better leaves', unit: 'g' })] }),
     says: /two people would make differently/,
   },
+  {
+    rule: 'named',
+    severity: 'caution',
+    fires: good({
+      hypothesis: 'Basil with rain water has more leaves.',
+      measures: [aMeasure(), aMeasure({ code: 'leaves', name: 'Leaves', primary: false })],
+    }),
+    silent: good({ hypothesis: 'Basil with rain water has more leaves.' }),
+    says: /speaks of “Leaves”, and “Height” decides/,
+  },
   { rule: 'replication', severity: 'serious', fires: good({ units: units('CTTTT') }), says: /one pot/ },
   {
     rule: 'reach',
@@ -170,7 +180,7 @@ const cases: readonly Case[] = [
 ];
 
 /** What only the person can do. */
-const byHand = new Set(['measure', 'held', 'scope', 'words']);
+const byHand = new Set(['measure', 'named', 'held', 'scope', 'words']);
 
 describe('remedies', () => {
   it.each(cases.filter(({ rule }) => !byHand.has(rule)))('the button for $rule makes its finding go away', ({ rule, fires }) => {

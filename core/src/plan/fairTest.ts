@@ -6,6 +6,7 @@ import { heldRule } from './rules/held';
 import { identityRule } from './rules/identity';
 import { lossesRule } from './rules/losses';
 import { measureRule } from './rules/measure';
+import { namedRule } from './rules/named';
 import { oneChangeRule } from './rules/oneChange';
 import { placeRule } from './rules/place';
 import { positionRule } from './rules/position';
@@ -29,6 +30,7 @@ const played: readonly ((experiment: Experiment) => Finding[])[] = [powerRule];
 export const fairTestRules = [
   comparisonRule,
   measureRule,
+  namedRule,
   replicationRule,
   reachRule,
   sharedRule,

@@ -1,4 +1,4 @@
-import { singular } from '../quantities/plural';
+import { singular } from './plural';
 
 /** Words that say nothing of plants and what is done to them. */
 const SMALL = new Set(

@@ -1,0 +1,34 @@
+import { describe, expect, it } from 'vitest';
+import { experimentFrom } from '../../ask/experimentFrom';
+import { questions } from '../../ask/questions/index';
+import { aMeasure } from '../../testing';
+import { namedRule } from './named';
+
+const sprouts = aMeasure({ code: 'sprouts', name: 'Sprouts', kind: 'count', unit: '' });
+const roots = aMeasure({ code: 'roots', name: 'Root length', unit: 'mm', primary: false });
+const said = (hypothesis: string, decides: 'sprouts' | 'roots') =>
+  namedRule({ hypothesis, measures: [sprouts, roots].map((own) => ({ ...own, primary: own.code === decides })) }).map(
+    ({ message }) => message,
+  );
+
+describe('the hypothesis and what decides', () => {
+  it('is found where it speaks of another measure', () => {
+    expect(said('Fewer radishes sprout with salt than without.', 'sprouts')).toEqual([]);
+    expect(said('Fewer radishes sprout with salt than without.', 'roots')).toEqual([
+      'The hypothesis speaks of “Sprouts”, and “Root length” decides.',
+    ]);
+    expect(said('Roots are shorter with salt than without.', 'roots')).toEqual([]);
+    expect(said('Roots are shorter with salt than without.', 'sprouts')).toEqual([
+      'The hypothesis speaks of “Root length”, and “Sprouts” decides.',
+    ]);
+  });
+
+  it('is not where it speaks of what decides under another word, or of nothing', () => {
+    expect(said('They are shorter, and sprouts are as many.', 'roots')).toEqual([]);
+    expect(said('', 'roots')).toEqual([]);
+  });
+
+  it.each(questions)('$id says what decides', (question) => {
+    expect(namedRule(experimentFrom(question, { created: '2026-04-01', startOn: '2026-04-01', seed: 4 }))).toEqual([]);
+  });
+});
