@@ -3,6 +3,7 @@ import { Button } from 'ant-design-vue';
 import { computed } from 'vue';
 import {
   comparedArms,
+  designOf,
   fairTestAtOnce,
   movedByHand,
   placesInWords,
@@ -37,7 +38,8 @@ const fine = computed(() => {
   const [control, first] = compared;
   const fires = (rule: string) => findings.value.some((finding) => finding.rule === rule);
   const lines: string[] = [];
-  if (control && first && !fires('reach') && !fires('replication')) {
+  // Where the design is played through, “What could this show?” says how often.
+  if (control && first && !fires('reach') && !fires('replication') && designOf(experiment.value) === null) {
     // Of two arms the shuffle decides; several are held together by their spreads.
     const p = compared.length === 2 ? smallestP(first, control, layout) : null;
     const reached =

@@ -14,8 +14,9 @@ const otherwise = computed(() => {
 });
 const fine = computed(() => {
   const lines: string[] = [];
-  if (props.shown.study.experiment.blinded) lines.push('Read without knowing the arm.');
-  const counts = props.result.measures.some(({ share }) => share);
+  const read = props.shown.study.observations;
+  if (read.length > 0 && read.every(({ blinded }) => blinded)) lines.push('Read without knowing the arm.');
+  const counts = props.result.measures.some(({ share, values }) => share && values.length > 0);
   if (counts && !props.result.review.some(({ rule }) => rule === 'denominator'))
     lines.push('No count is above what was sown, and none fell.');
   return lines;
