@@ -1,4 +1,5 @@
 import { kindOf } from '../../kinds';
+import { inList } from '../../quantities/inList';
 import { primaryOf, type Experiment, type Finding, type Measure } from '../../model';
 
 const vague = /\b(better|worse|nicer|healthier|healthy|happier|best|well|good|strength|vigou?r|does|success)\b/i;
@@ -26,14 +27,15 @@ export function measureRule({ measures, plan, endedOn }: Experiment): Finding[] 
       ),
     );
   }
+  const judged = measures.filter(cannotRepeat).map(({ name }) => `“${name}”`);
+  if (judged.length > 0)
+    findings.push(
+      finding(
+        `${inList(judged)} ${judged.length === 1 ? 'is a judgement' : 'are judgements'} that two people would make differently.`,
+        'Say what is counted, measured with a ruler, or weighed, and in which unit.',
+      ),
+    );
   for (const m of measures) {
-    if (cannotRepeat(m))
-      findings.push(
-        finding(
-          `“${m.name}” is a judgement that two people would make differently.`,
-          'Say what is counted, measured with a ruler, or weighed, and in which unit.',
-        ),
-      );
     const misplanned = kindOf(m).misplanned(m, measures);
     if (misplanned !== null) findings.push({ ...finding(misplanned, 'Mend the formula or the unit.'), severity: 'blocker' });
   }
