@@ -59,7 +59,7 @@ const cases: readonly Case[] = [
   {
     rule: 'reach',
     severity: 'serious',
-    fires: good({ units: units('CTTCTC') }),
+    fires: good({ units: units('CTTCTC') }, { controlGuess: null }),
     silent: good({ units: units('CTTCTCCT') }),
     says: /1 of 10 shuffles/,
   },
@@ -164,7 +164,7 @@ const cases: readonly Case[] = [
   {
     rule: 'losses',
     severity: 'caution',
-    fires: good({}, { expectedSurvival: 0.7 }),
+    fires: good({}, { expectedSurvival: 0.7, controlGuess: null }),
     silent: good({}, { expectedSurvival: 1 }),
     says: /about 2 will be there/,
   },
@@ -336,7 +336,7 @@ describe('the fair-test check', () => {
 
 it('arms that no result could tell stand in one finding, and its button does what it says', () => {
   const arms = ['C', 'A', 'B', 'D'].map((arm) => anArm(arm));
-  const plan = good({ arms, units: units('CABDDBAC') });
+  const plan = good({ arms, units: units('CABDDBAC') }, { controlGuess: null });
   const found = fairTest(plan).filter(({ rule }) => rule === 'reach');
   expect(found).toHaveLength(1);
   expect(itemAt(found, 0).message).toContain(
@@ -346,6 +346,40 @@ it('arms that no result could tell stand in one finding, and its button does wha
   const button = remedyFor(itemAt(found, 0), plan);
   expect(button?.label).toBe('Use 3 pots an arm');
   expect(button && fairTest(button.apply(plan, 1)).filter(({ rule }) => rule === 'reach')).toEqual([]);
+});
+
+it('how many are enough is one number: of the design where it can be played, and of the verdict once it has started', () => {
+  const few = good({ units: units('CTTCTC') });
+  const said = (experiment: Experiment, rule: string) =>
+    fairTest(experiment)
+      .filter((own) => own.rule === rule)
+      .map(({ remedy }) => remedy);
+  expect(said(few, 'reach')).toEqual(['Use more of them: “What could this show?” says how many are enough.']);
+  expect(remedyFor({ rule: 'reach' }, few)).toBeNull();
+  const small = good({ measures: [aMeasure({ smallestDifference: 0.2 })] }, { expectedSurvival: 0.5 });
+  expect([...said(small, 'power'), ...said(small, 'losses')]).toEqual([
+    expect.stringMatching(/^About \d+ an arm would do it 8 times in 10, with the losses that you expect\.$/),
+    'Start with more of them: “What could this show?” says how many.',
+  ]);
+  const unguessed = { ...small, plan: { ...small.plan, controlGuess: null } };
+  expect(said(unguessed, 'losses')).toEqual(['Start with 8 an arm.']);
+  const started = (own: Experiment) => ({ ...own, plan: { ...own.plan, lockedOn: '2026-04-01' } });
+  expect([...said(started(few), 'reach'), ...said(started(small), 'power'), ...said(started(small), 'losses')]).toEqual([
+    'Only more of them could tell.',
+    '',
+  ]);
+});
+
+it('equal findings are one, with a list', () => {
+  const three = [anArm('C'), anArm('T'), anArm('U')];
+  const alone = fairTest(good({ arms: three, units: units('CTU') })).filter(({ rule }) => rule === 'replication');
+  expect(alone.map(({ message }) => message)).toEqual([
+    'C, T and U have one pot each. Then nobody can tell the treatment from that pot’s luck.',
+  ]);
+  const judged = [aMeasure({ name: 'Does better', unit: '' }), aMeasure({ code: 'vigour', name: 'Vigour', unit: '', primary: false })];
+  expect(fairTest(good({ measures: judged })).filter(({ message }) => message.includes('two people'))).toEqual([
+    expect.objectContaining({ message: '“Does better” and “Vigour” are judgements that two people would make differently.' }),
+  ]);
 });
 
 it('a count without a number sown is planned as a number, not as a share', () => {

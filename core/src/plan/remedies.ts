@@ -9,7 +9,7 @@ import { keptThoughVaried } from './rules/factorKept';
 import { whereApart } from './rules/place';
 import { positionRule } from './rules/position';
 import { designOf } from '../power/Design';
-import { unitsFor } from '../power/unitsFor';
+import { toStartWith, unitsFor } from '../power/unitsFor';
 import { fewestReaching } from './rules/reach';
 import { openNeighbours } from './rules/spillover';
 import { unitsByArm } from '../study/unitsByArm';
@@ -124,11 +124,13 @@ const shuffle = ({ plan: { unitNoun } }: Experiment): Remedy => ({
 const makers: Readonly<Record<string, Maker>> = {
   comparison,
   replication: (experiment) => units(experiment, Math.max(fewestUnits(experiment.layout), fewestReaching(experiment) ?? 4)),
-  reach: (experiment) => units(experiment, fewestReaching(experiment)),
-  losses: (experiment) => units(experiment, Math.ceil(fewestUnits(experiment.layout) / (experiment.plan.expectedSurvival || 1))),
+  // Where the design can be played through, its own button says how many are enough.
+  reach: (experiment) => (designOf(experiment) === null ? units(experiment, fewestReaching(experiment)) : null),
+  losses: (experiment) =>
+    designOf(experiment) === null ? units(experiment, toStartWith(fewestUnits(experiment.layout), experiment.plan.expectedSurvival)) : null,
   power: (experiment) => {
     const design = designOf(experiment);
-    return design === null ? null : enoughUnits(experiment, unitsFor(design).units);
+    return design === null ? null : enoughUnits(experiment, toStartWith(unitsFor(design).units, experiment.plan.expectedSurvival));
   },
   shared: ({ plan: { unitNoun } }) => ({
     label: `Give each ${unitNoun} its own`,

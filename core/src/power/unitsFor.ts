@@ -47,4 +47,12 @@ export function unitsFor(design: Design, options: ChanceOptions = {}, wanted = 0
   return { units: high, tried: inOrder(tried) };
 }
 
+/**
+ * With how many one starts, so that enough are there at the end.
+ * @param enough replicates an arm at the end
+ * @param survival share that is expected to be there, above 0 and up to 1; null where nobody said
+ */
+export const toStartWith = (enough: number, survival: number | null): number =>
+  survival === null || survival <= 0 ? enough : Math.ceil(enough / survival - 1e-9);
+
 const inOrder = (tried: ReadonlyMap<number, Chance>) => [...tried.values()].sort((a, b) => a.units - b.units);

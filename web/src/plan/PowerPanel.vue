@@ -14,6 +14,7 @@ import {
   replicates,
   replicateWord,
   timesInTen,
+  toStartWith,
   type Plan,
   type Remedy,
 } from '@fern/core';
@@ -56,9 +57,11 @@ const here = computed(() => points.value.find(({ units }) => units === planned.v
 const word = computed(() => plural(replicateWord(experiment.value)));
 const share = computed(() => primary.value !== undefined && isShare(primary.value, experiment.value.units));
 const unit = computed(() => (primary.value ? kindOf(primary.value).mattersIn(primary.value, share.value) : ''));
+const toStart = computed(() => (enough.value === null ? null : toStartWith(enough.value, experiment.value.plan.expectedSurvival)));
 const would = computed(() => {
-  if (enough.value === null) return '';
-  return enough.value <= planned.value ? ` ${enough.value} would do.` : ` ${enough.value} would see it 8 times in 10.`;
+  if (toStart.value === null || enough.value === null) return '';
+  const losses = toStart.value > enough.value ? ', with the losses that you expect' : '';
+  return toStart.value <= planned.value ? ` ${toStart.value} would do${losses}.` : ` ${toStart.value} would see it 8 times in 10${losses}.`;
 });
 const sentence = computed(() => {
   if (!here.value) return '';
@@ -66,7 +69,7 @@ const sentence = computed(() => {
 });
 
 /** What the app can do about it, where the chance is small. */
-const remedy = computed(() => (enough.value === null || history.frozen ? null : enoughUnits(experiment.value, enough.value)));
+const remedy = computed(() => (toStart.value === null || history.frozen ? null : enoughUnits(experiment.value, toStart.value)));
 const applyRemedy = (own: Remedy) => history.edit((now) => own.apply(now, newSeed()));
 
 const picture = computed(() => chancePicture(points.value, planned.value, word.value));

@@ -1,11 +1,14 @@
 import type { Experiment, Finding } from '../../model';
 import { chanceOf } from '../../power/chanceOf';
 import { designOf } from '../../power/Design';
-import { unitsFor } from '../../power/unitsFor';
+import { toStartWith, unitsFor } from '../../power/unitsFor';
 import { counted } from '../../quantities/plural';
 import { replicates, replicateWord } from '../../study/replicates';
 
-/** The chance of a clear answer is under 80 % if the difference is just as large as matters: this very design, played through. */
+/**
+ * The chance of a clear answer is under 80 % if the difference is just as large as matters: this very design, played through. How many would do it
+ * is said before the start, from guesses; afterwards the verdict says it, from what was seen.
+ */
 export function powerRule(experiment: Experiment): Finding[] {
   const design = designOf(experiment);
   if (design === null) return [];
@@ -14,21 +17,24 @@ export function powerRule(experiment: Experiment): Finding[] {
   if (Math.min(...counts) < 2) return [];
   const { chance, units } = chanceOf(design, counts);
   if (chance >= 0.8) return [];
-  const enough = unitsFor(design).units;
   return [
     {
       rule: 'power',
       severity: 'caution',
       message: `With ${counted(units, replicateWord(experiment))} an arm, a difference that just matters would be told apart ${timesInTen(chance)}.`,
-      remedy: remedyFor(enough, units),
+      remedy: experiment.plan.lockedOn === null ? remedyFor(unitsFor(design).units, units, experiment.plan.expectedSurvival) : '',
     },
   ];
 }
 
-function remedyFor(enough: number, units: number): string {
+function remedyFor(enough: number, units: number, survival: number | null): string {
   if (enough === Infinity) return 'No number of units would do it: is the difference that matters finer than what is read?';
   if (enough > 1000) return 'More than 1,000 an arm would do it 8 times in 10: is the difference that matters in the right unit?';
-  return enough > units ? `About ${enough} an arm would do it 8 times in 10.` : `${enough} in each arm would do it 8 times in 10.`;
+  const start = toStartWith(enough, survival);
+  const losses = start > enough ? ', with the losses that you expect' : '';
+  return start > units
+    ? `About ${start} an arm would do it 8 times in 10${losses}.`
+    : `${start} in each arm would do it 8 times in 10${losses}.`;
 }
 
 /**

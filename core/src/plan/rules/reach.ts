@@ -1,5 +1,6 @@
 import { kindOf } from '../../kinds';
 import { primaryOf, type Experiment, type Finding } from '../../model';
+import { designOf } from '../../power/Design';
 import { plural } from '../../quantities/plural';
 import { inList } from '../../quantities/inList';
 import { inRow } from '../../quantities/inRow';
@@ -16,16 +17,23 @@ export function reachRule(experiment: Experiment): Finding[] {
   const short = outOfReach(experiment);
   if (short.length === 0) return [];
   const word = replicateWord(experiment);
-  const enough = fewestReaching(experiment) ?? fewestUnits(experiment.layout);
   return [...new Set(short.map(({ p }) => oneIn(p)))].map((shuffles) => {
     const each = inList(short.filter(({ p }) => oneIn(p) === shuffles).map(({ name }) => inRow(name)));
     return {
       rule: 'reach',
       severity: 'serious',
       message: `Even if every ${word} of ${each} beat every control, shuffling alone would do that in ${shuffles}. No result could convince.`,
-      remedy: experiment.layout === 'pairs' ? `Use at least ${enough} pairs.` : `Use at least ${enough} ${plural(word)} in each arm.`,
+      remedy: remedyFor(experiment, word),
     };
   });
+}
+
+/** One number is said, by whoever has more to go by: the design where it can be played through, and after the start the verdict. */
+function remedyFor(experiment: Experiment, word: string): string {
+  if (experiment.plan.lockedOn !== null) return 'Only more of them could tell.';
+  if (designOf(experiment) !== null) return 'Use more of them: “What could this show?” says how many are enough.';
+  const enough = fewestReaching(experiment) ?? fewestUnits(experiment.layout);
+  return experiment.layout === 'pairs' ? `Use at least ${enough} pairs.` : `Use at least ${enough} ${plural(word)} in each arm.`;
 }
 
 /**
