@@ -46,6 +46,7 @@ export * from './log/typedCell';
 export * from './plan/crossFactors';
 export * from './model/factors';
 export * from './plan/fairTest';
+export { namedRule } from './plan/rules/named';
 export * from './plan/edits';
 export * from './plan/movedByHand';
 export * from './plan/oneSideEach';

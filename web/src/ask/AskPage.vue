@@ -91,7 +91,8 @@ const setNotTested = (lines: string[]) => history.edit((now) => changePlan(now, 
     <template #sidebar>
       <h2>A good question</h2>
       <HypothesisNotes :experiment="experiment" />
-      <Callout :severity="experiment.nullHypothesis.trim() ? 'fine' : 'serious'">The null says that it makes no difference.</Callout>
+      <Callout v-if="experiment.nullHypothesis.trim()" severity="fine">A null hypothesis is written down.</Callout>
+      <Callout v-else severity="serious">There is no null hypothesis yet: that it makes no difference.</Callout>
       <Callout :severity="predicted.severity">{{ predicted.message }}</Callout>
       <template v-if="place.length > 0">
         <h2 class="later">Can it work here?</h2>

@@ -12,6 +12,7 @@ it('says what a hypothesis says, asks for what it leaves open, and asks of vague
   expect(wish).toContain('The hypothesis says which plant.');
   expect(wish).toContain('Compared with what?');
   expect(wish).toContain('“better”: Better in what');
+  expect(notes('Basil with X has more leaves than without.')).toContain('The hypothesis speaks of “Leaves”, and “Height” decides.');
   expect(notes(plan.hypothesis)).toContain('An X still stands in it.');
   expect(notes('Basil with X is taller after four weeks than basil without.')).toContain(
     'The hypothesis says which plant, what is done, against what, what is read, which way and when.',
