@@ -51,6 +51,7 @@ export function unitsFor(design: Design, options: ChanceOptions = {}, wanted = 0
  * With how many one starts, so that enough are there at the end.
  * @param enough replicates an arm at the end
  * @param survival share that is expected to be there, above 0 and up to 1; null where nobody said
+ * @returns replicates an arm at the start, a whole number
  */
 export const toStartWith = (enough: number, survival: number | null): number =>
   survival === null || survival <= 0 ? enough : Math.ceil(enough / survival - 1e-9);
