@@ -376,6 +376,12 @@ it('equal findings are one, with a list', () => {
   expect(alone.map(({ message }) => message)).toEqual([
     'C, T and U have one pot each. Then nobody can tell the treatment from that pot’s luck.',
   ]);
+  const night = good({ arms: three }, { stages: [bath('night in tea', 'T', 12), bath('night in water', 'C', 12)] });
+  expect(
+    fairTest(night)
+      .filter(({ rule }) => rule === 'factor-kept')
+      .map(({ message }) => message),
+  ).toEqual(['Every arm goes through “night in tea” or “night in water” but U.']);
   const judged = [aMeasure({ name: 'Does better', unit: '' }), aMeasure({ code: 'vigour', name: 'Vigour', unit: '', primary: false })];
   expect(fairTest(good({ measures: judged })).filter(({ message }) => message.includes('two people'))).toEqual([
     expect.objectContaining({ message: '“Does better” and “Vigour” are judgements that two people would make differently.' }),

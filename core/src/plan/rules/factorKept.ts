@@ -21,8 +21,11 @@ export function factorKeptRule(experiment: Experiment): Finding[] {
             'Say what is different about it, or take it away.',
           ),
         ]),
-    ...withoutStep(experiment).map(({ arm, step }) =>
-      finding(`Every arm goes through “${step}” but ${arm}.`, 'Let all arms go through it, or say that it is what is tested.'),
+    ...withoutStep(experiment).map(({ arm, steps }) =>
+      finding(
+        `Every arm goes through ${steps.map((step) => `“${step}”`).join(' or ')} but ${arm}.`,
+        'Let all arms go through it, or say that it is what is tested.',
+      ),
     ),
   ];
 }
@@ -55,10 +58,10 @@ function sameAsControl({ arms }: Experiment): Arm[] {
 }
 
 /** A step that is not what is tested, and that one treatment alone lacks where there are three arms or more. The control's is asked elsewhere. */
-function withoutStep({ arms, plan }: Experiment): { arm: string; step: string }[] {
+function withoutStep({ arms, plan }: Experiment): { arm: string; steps: string[] }[] {
   const compared = arms.filter(({ role }) => role !== 'reference');
   if (compared.length < 3) return [];
-  return plan.stages
+  const lacking = plan.stages
     .filter(({ tested }) => !tested)
     .flatMap(({ name, arms: through, kind }) => {
       const without = compared.filter(({ code: arm }) => !plan.stages.some((own) => own.kind === kind && own.arms.includes(arm)));
@@ -66,4 +69,8 @@ function withoutStep({ arms, plan }: Experiment): { arm: string; step: string }[
         ? [{ arm: itemAt(without, 0).name, step: name }]
         : [];
     });
+  return [...new Set(lacking.map(({ arm }) => arm))].map((arm) => ({
+    arm,
+    steps: [...new Set(lacking.filter((own) => own.arm === arm).map(({ step }) => step))],
+  }));
 }
