@@ -59,7 +59,8 @@ const share = computed(() => primary.value !== undefined && isShare(primary.valu
 const unit = computed(() => (primary.value ? kindOf(primary.value).mattersIn(primary.value, share.value) : ''));
 const toStart = computed(() => (enough.value === null ? null : toStartWith(enough.value, experiment.value.plan.expectedSurvival)));
 const would = computed(() => {
-  if (toStart.value === null || enough.value === null) return '';
+  // Once it has started, how many would settle it is for the verdict to say, from what was seen.
+  if (toStart.value === null || enough.value === null || documentStore.started) return '';
   const losses = toStart.value > enough.value ? ', with the losses that you expect' : '';
   return toStart.value <= planned.value ? ` ${toStart.value} would do${losses}.` : ` ${toStart.value} would see it 8 times in 10${losses}.`;
 });
