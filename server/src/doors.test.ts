@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { writePackage, zipPackage, type Study } from '@fern/core';
 import { brokenThings, withBroken } from '@fern/core/broken.fixture';
-import type { ImportRecord, ProblemDetails } from '@fern/contract';
+import type { ExperimentRecord, ImportRecord, ProblemDetails } from '@fern/contract';
 import { fern } from './cli/fern';
 import { photoForm, pixel, startRoutes } from './routeFixtures';
 import type { HttpAnswer } from './testServer';
@@ -37,8 +37,9 @@ function said({ status, body }: HttpAnswer): string[] {
 /** The thing sent by a call of its own to what stands already. */
 async function called({ study, thing }: Broken): Promise<string[]> {
   if ('experiment' in thing) return said(await send('experiments', thing.experiment));
-  const { body } = await sendPackage(study);
-  const at = `experiments/${(body as ImportRecord).id}`;
+  const { body } = await send('experiments', study.experiment);
+  const at = `experiments/${(body as ExperimentRecord).id}`;
+  if (study.observations.length > 0) await send(`${at}/observations`, { observations: study.observations });
   if ('reading' in thing) return said(await send(`${at}/observations`, { observations: [thing.reading] }));
   if ('photo' in thing) return said(await send(`${at}/photos`, photoForm(thing.photo)));
   return said('care' in thing ? await send(`${at}/care`, thing.care) : await send(`${at}/incidents`, thing.incident));
@@ -66,14 +67,18 @@ describe.each(brokenThings)('$name', (own) => {
     expect(await called(own)).toEqual([`${answer} ${placed(own)}: ${words}`]);
   });
 
-  it('is so in a package that is sent', async () => {
-    expect(said(await sendPackage(withBroken(own)))).toEqual([expect.stringMatching(new RegExp(`^${answer} /.*: .*:`))]);
-    expect(said(await sendPackage(withBroken(own)))[0]).toContain(words);
-  });
-
   it('is so on the command line', async () => {
     const { code, out } = await onCommandLine(withBroken(own));
     expect(code).toBe('photo' in own.thing || answer === 'refused' ? 1 : 0);
     expect(out).toContain(words);
+  });
+});
+
+/** Each has a thread to itself, which costs; that a package gives the same answer for every one of them is tested in the core. */
+const sent = brokenThings.filter((_, i) => i % 4 === 0);
+
+describe.each(sent)('$name, in a package that is sent', (own) => {
+  it(`is ${own.answer}`, async () => {
+    expect(said(await sendPackage(withBroken(own)))).toEqual([expect.stringContaining(own.words)]);
   });
 });
