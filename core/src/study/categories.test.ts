@@ -6,7 +6,7 @@ import { gridCell, gridColumns } from '../log/readingsGrid';
 import { addReadings } from './readings';
 import { duplicateReadings } from './duplicateReadings';
 import { roundItemsOf } from './roundItems';
-import { beyondSown, categoryReadings, categoryWords, hasCategories, leftToTell } from './categories';
+import { categoryReadings, categoryWords, hasCategories, leftToTell } from './categories';
 import { roundsOfStudy } from './recordingRounds';
 import { markdown } from '../write/markdown';
 import { report } from '../write/report';
@@ -69,14 +69,6 @@ describe('a count by category', () => {
     expect(leftToTell(new Map(), null)).toBeNull();
     expect([hasCategories(sprouts), hasCategories({ ...sprouts, categories: [] })]).toEqual([true, false]);
     expect(categoryWords('just-starting')).toBe('just starting');
-  });
-
-  it('a number typed in the notebook cannot make more than were sown', () => {
-    const unit = itemAt(units, 0);
-    expect(beyondSown(whole, sprouts, unit, 4, 20)).toBeNull();
-    expect(beyondSown(whole, sprouts, unit, 4, 21)).toMatch(/^With 2 .*, 1 .*, 2 .* of that walk 21 makes 26 of 25 sown\./);
-    expect(beyondSown(whole, sprouts, unit, 7, 25)).toBeNull();
-    expect(beyondSown(whole, { ...sprouts, categories: [] }, unit, 4, 25)).toBeNull();
   });
 
   it('is one stop and fills one walk, and what is compared is the category that succeeds alone', () => {

@@ -48,27 +48,3 @@ export function leftToTell(counts: ReadonlyMap<string, number>, sown: number | n
   if (sown === null) return null;
   return [...counts.values()].reduce((left, count) => left - count, sown);
 }
-
-/**
- * What is wrong with a number of the category that counts beside the other categories of that walk.
- * @param measure that is counted by category
- * @param unit that is read
- * @param plannedDay of the walk, in days after the unit's start
- * @param value as it was typed
- * @returns words; null where it fits, or nothing is counted by category
- */
-export function beyondSown(
-  study: Study,
-  measure: Measure,
-  unit: Pick<Unit, 'code' | 'sown'>,
-  plannedDay: number | null,
-  value: number,
-): string | null {
-  if (!hasCategories(measure) || plannedDay === null) return null;
-  const others = [...categoryReadings(study, measure, unit, plannedDay)].filter(([category]) => category !== measure.category);
-  const counts = new Map([...others.map(([category, seen]) => [category, seen.value ?? 0] as const), [measure.category ?? '', value]]);
-  const left = leftToTell(counts, unit.sown);
-  if (left === null || left >= 0) return null;
-  const told = others.map(([category, seen]) => `${seen.value ?? 0} ${categoryWords(category)}`).join(', ');
-  return `With ${told} of that walk ${value} makes ${(unit.sown ?? 0) - left} of ${unit.sown} sown. Count again, or mend the others on the walk.`;
-}
