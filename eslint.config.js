@@ -18,6 +18,7 @@ const floors = [
   ['study'],
   ['check'],
   ['power'],
+  ['words'],
   ['ask', 'plan', 'prepare', 'log', 'weigh'],
   ['simulate'],
   ['write', 'package'],

@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest';
-import { emptyPlan, emptyWriting, layOut, type Experiment, itemAt } from '@fern/core';
+import { emptyArm, emptyPlan, emptyWriting, layOut, type Experiment, itemAt } from '@fern/core';
 import { changeSchema } from './change';
 import { experimentSchema } from './experiment';
 import { fieldErrors } from './messages';
 
 const arms: Experiment['arms'] = [
-  { code: 'C', name: 'Tap water', role: 'control', dose: null, doseUnit: null, factors: {} },
-  { code: 'T', name: 'Salt', role: 'treatment', dose: null, doseUnit: null, factors: {} },
+  { ...emptyArm, code: 'C', name: 'Tap water', role: 'control' },
+  { ...emptyArm, code: 'T', name: 'Salt' },
 ];
 const good: Experiment = {
   name: 'salt',

@@ -68,6 +68,7 @@ export function anyStudy(): fc.Arbitrary<Study> {
         role: i === 0 ? fc.constant('control' as const) : fc.constantFrom('treatment' as const, 'treatment' as const, 'reference' as const),
         dose: fc.option(fc.integer({ min: 0, max: 100 }), { nil: null }),
         doseUnit: maybe,
+        phrase: fc.oneof(fc.constant(''), words),
         factors: factors ? fc.record({ mulch: fc.constantFrom('none', 'deep'), pot: fc.constantFrom('clay', 'felt') }) : fc.constant({}),
       });
     const unit = (code: string): fc.Arbitrary<Unit> =>

@@ -1,6 +1,7 @@
 import { itemAt } from './invariant';
 import {
   blankOf,
+  emptyArm,
   emptyPlan,
   emptyWriting,
   incidentFields,
@@ -22,7 +23,7 @@ export const LATEST = '2099-12-31';
 
 /** Makers of small studies for tests: what a test does not care about has a plain value. */
 export function anArm(arm: string, more: Partial<Arm> = {}): Arm {
-  return { code: arm, name: arm, role: arm === 'C' ? 'control' : 'treatment', dose: null, doseUnit: null, factors: {}, ...more };
+  return { ...emptyArm, code: arm, name: arm, role: arm === 'C' ? 'control' : 'treatment', ...more };
 }
 
 export function aUnit(unit: string, arm: string, more: Partial<Unit> = {}): Unit {

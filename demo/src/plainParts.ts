@@ -1,8 +1,8 @@
-import { blankOf, emptyWriting, measureFields, type Arm, type Experiment, type Measure } from '@fern/core';
+import { blankOf, emptyArm, emptyWriting, measureFields, type Arm, type Experiment, type Measure } from '@fern/core';
 
 /** Short makers for the data of the demo. */
 export function demoArm(code: string, name: string, more: Partial<Arm> = {}): Arm {
-  return { code: code, name, role: code === 'C' ? 'control' : 'treatment', dose: null, doseUnit: null, factors: {}, ...more };
+  return { ...emptyArm, code, name, role: code === 'C' ? 'control' : 'treatment', ...more };
 }
 
 export function demoMeasure(more: Pick<Measure, 'code' | 'name' | 'kind' | 'readingDays'> & Partial<Measure>): Measure {

@@ -1,18 +1,28 @@
-import { blankOf, measureFields, stageFields, type Arm, type KeptSame, type Measure, type RubricStep, type Stage } from '../model';
+import {
+  blankOf,
+  emptyArm,
+  measureFields,
+  stageFields,
+  type Arm,
+  type KeptSame,
+  type Measure,
+  type RubricStep,
+  type Stage,
+} from '../model';
 import type { Process } from '../model/Truth';
 import type { QuestionMeasure, ReadyQuestion } from './ReadyQuestion';
 
 /** Short makers for the data of ready-made questions. */
 export function control(name: string, more: Partial<Arm> = {}): Arm {
-  return { code: 'C', name, role: 'control', dose: null, doseUnit: null, factors: {}, ...more };
+  return { ...emptyArm, code: 'C', name, role: 'control', ...more };
 }
 
 export function treatment(arm: string, name: string, more: Partial<Arm> = {}): Arm {
-  return { code: arm, name, role: 'treatment', dose: null, doseUnit: null, factors: {}, ...more };
+  return { ...emptyArm, code: arm, name, role: 'treatment', ...more };
 }
 
-export function reference(arm: string, name: string): Arm {
-  return { code: arm, name, role: 'reference', dose: null, doseUnit: null, factors: {} };
+export function reference(arm: string, name: string, more: Partial<Arm> = {}): Arm {
+  return { ...emptyArm, code: arm, name, role: 'reference', ...more };
 }
 
 type MeasureWords = Pick<Measure, 'code' | 'name' | 'readingDays'> & Partial<Measure> & { readonly usual: Process };
@@ -124,6 +134,7 @@ export const plainQuestion = {
   expectedSurvival: null,
   plantsKept: null,
   thinningRule: '',
+  endRule: '',
   spilloverRoutes: [],
   usualTruth: {},
   decision: '',

@@ -1,4 +1,4 @@
-import { choice, code, maybe, namedBefore, number, text, words, type RecordOf } from './fields';
+import { blankOf, choice, code, maybe, namedBefore, number, text, words, type RecordOf } from './fields';
 
 export const armFields = {
   code: namedBefore('arm', code({ words: 'code' })),
@@ -6,6 +6,8 @@ export const armFields = {
   role: choice(['control', 'treatment', 'reference'], { words: 'role', blank: 'treatment', must: true }),
   dose: maybe(number({ words: 'dose' })),
   doseUnit: maybe(text({ words: 'unit of the dose' })),
+  /** How sentences name it, where "with" and its name do not fit: "in still water", "turned by hand each day". Empty where they do. */
+  phrase: text({ words: 'its words in a sentence', most: 120, optional: true, sparse: true }),
   /** Level of each crossed factor, by factor name; empty outside factorial designs. */
   factors: words(5, { words: 'levels' }),
 };
@@ -13,3 +15,5 @@ export const armFields = {
 /** One condition that is compared. */
 export type Arm = RecordOf<typeof armFields>;
 export type Role = Arm['role'];
+/** An arm of which nothing has been said yet. */
+export const emptyArm: Arm = blankOf(armFields);

@@ -42,7 +42,8 @@ export function readTable<F extends Fields>(table: Table<F>, csv: string): ReadT
   const [header = [], ...lines] = parsed.data;
   const fields = plainFields(table.fields);
   if (header.length === 0) {
-    problem(1, null, `the file is empty; expected a header with ${fields.map(([name, field]) => columnOf(name, field)).join(', ')}`);
+    const usual = fields.filter(([, { sparse }]) => !sparse);
+    problem(1, null, `the file is empty; expected a header with ${usual.map(([name, field]) => columnOf(name, field)).join(', ')}`);
     return { columns: [], rows: [], problems };
   }
   header.forEach((name, i) => {

@@ -1,4 +1,4 @@
-import type { Arm } from '../model';
+import { emptyArm, type Arm } from '../model';
 import type { Factor } from '../model/factors';
 
 /**
@@ -22,7 +22,7 @@ export function crossFactors(one: Factor, other: Factor, known: readonly Arm[] =
       const there = known.find((arm) => arm.factors[one.name] === a && arm.factors[other.name] === b);
       const role: Arm['role'] = i === 0 && j === 0 ? 'control' : 'treatment';
       if (there) return { ...there, role };
-      return { code: fresh(i, j), name: `${a}, ${b}`, role, dose: null, doseUnit: null, factors: { [one.name]: a, [other.name]: b } };
+      return { ...emptyArm, code: fresh(i, j), name: `${a}, ${b}`, role, factors: { [one.name]: a, [other.name]: b } };
     }),
   );
 }

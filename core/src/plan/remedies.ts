@@ -1,5 +1,5 @@
 import { itemAt, tupleOf } from '../invariant';
-import { controlOf, type Arm, type Experiment, type Finding, type Stage } from '../model';
+import { controlOf, emptyArm, type Arm, type Experiment, type Finding, type Stage } from '../model';
 import { plural } from '../quantities/plural';
 import { factorsOf } from '../model/factors';
 import { crossFactors } from './crossFactors';
@@ -58,14 +58,7 @@ const comparison: Maker = ({ arms }) => {
       }),
     };
   }
-  const fresh = (code: string, name: string, role: Arm['role']): Arm => ({
-    code: code,
-    name,
-    role,
-    dose: null,
-    doseUnit: null,
-    factors: {},
-  });
+  const fresh = (code: string, name: string, role: Arm['role']): Arm => ({ ...emptyArm, code, name, role });
   if (controls.length === 0) {
     return {
       label: 'Add a control',

@@ -32,6 +32,16 @@ describe('the headline over a picture', () => {
     ]);
   });
 
+  it('says an arm’s own words where "with" and its name do not fit', () => {
+    const arms = [anArm('C', { name: 'lawn', phrase: 'in the lawn' }), anArm('T', { name: 'hedge', phrase: 'under the hedge' })];
+    const study = studyOf({ C: [5, 6, 5, 6], T: [9, 8, 9, 8] }, { arms });
+    expect(titleOf(study)).toBe('Height: 3.00 cm higher under the hedge');
+    const { verdict } = itemAt(analyse(study).measures, 0);
+    expect(verdict.sentence).toContain('“Height” came out 3.00 cm higher under the hedge than in the lawn.');
+    const alike = analyse(studyOf({ C: [5, 6, 7, 8], T: [5, 6, 7, 8] }, { arms }));
+    expect(itemAt(alike.measures, 0).verdict.sentence).toContain('came out alike under the hedge and in the lawn.');
+  });
+
   it('says both names where two treatments are told apart', () => {
     const wide = [1, 20, 40, 10, 29];
     const study = studyOf({ C: wide, T: [10, 11, 12, 11, 10], U: [30, 31, 32, 31, 30] }, { comparison: 'all-pairs' });

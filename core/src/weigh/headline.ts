@@ -7,7 +7,7 @@ import { leadEffect, leadRow, withWhat } from './leadComparison';
 import type { Shown } from './picture/parts';
 import { valueAxis } from './picture/parts';
 import type { MeasureResult } from './Result';
-import { differenceFact, isNone } from './verdict/wording';
+import { differenceFact, isNone } from '../words/wording';
 
 const after: Readonly<Record<string, string>> = {
   supported: '',
@@ -35,10 +35,10 @@ function finding({ study, measure, result }: Shown): string {
   if (code === 'no-difference-that-matters') return 'no difference that matters';
   const lead = leadRow(result, arms);
   const gap = lead && differenceFact(lead, wording);
-  const of = lead && (lead.factor === null ? withWhat(lead, arms) : lead.names[0]);
+  const of = lead && (lead.factor === null ? withWhat(lead, arms) : lead.phrases[0]);
   if (code === 'cannot-tell' || code === 'not-a-fair-test') {
     if (!lead || !gap || isNone(gap)) return 'this cannot tell';
-    return `${gap.text} with ${of}, which may be luck; this cannot tell`;
+    return `${gap.text} ${of}, which may be luck; this cannot tell`;
   }
   if (!lead || !gap) return 'nothing to compare yet';
   const asked = askedOf(study.experiment);
@@ -51,7 +51,7 @@ function finding({ study, measure, result }: Shown): string {
     return other ? [`${other.text} with ${level}`] : [];
   });
   const apart = (result.interactions ?? []).some(({ told }) => told);
-  return `${inList([`${gap.text} with ${of}`, ...each])}${apart ? ', and one depends on the other' : ''}${after[code] ?? ''}`;
+  return `${inList([`${gap.text} ${of}`, ...each])}${apart ? ', and one depends on the other' : ''}${after[code] ?? ''}`;
 }
 
 /**

@@ -1,7 +1,7 @@
-import { controlOf, same, type Arm, type Asked } from '../model';
+import { controlOf, isApart, same, type Arm, type Asked } from '../model';
 import type { RowVerdict } from '../compare/judge';
 import type { ComparisonRow, EffectRow, MeasureResult } from './Result';
-import { armName } from './verdict/wording';
+import { armName, withArm, withArms } from '../words/armName';
 
 type Rows = Pick<MeasureResult, 'comparisons' | 'effects'>;
 
@@ -55,6 +55,10 @@ export function leadEffect({ lead, effects = [] }: Pick<MeasureResult, 'lead' | 
 /** A comparison as sentences speak of it: arms by their names, or levels with their factor. */
 export interface LeadRow extends Pick<ComparisonRow, 'arm' | 'versus' | 'difference' | 'p' | 'verdict'> {
   readonly names: readonly [string, string];
+  /** The same as a sentence goes on with them: "with tap water", or the words that an arm has of its own. */
+  readonly phrases: readonly [string, string];
+  /** Both of them: "with 50 mM salt and tap water". */
+  readonly both: string;
   /** Null where it is of two arms. */
   readonly factor: string | null;
 }
@@ -67,20 +71,52 @@ export interface LeadRow extends Pick<ComparisonRow, 'arm' | 'versus' | 'differe
  */
 export function leadRow(result: Rows & Pick<MeasureResult, 'lead'>, arms: readonly Arm[]): LeadRow | null {
   const effect = leadEffect(result);
-  if (effect) return { ...effect, arm: `${effect.factor}.${effect.level}`, names: [effect.level, effect.versus] };
+  if (effect) return rowOfLevels(effect);
   const row = leadComparison(result, arms);
-  return row ? { ...row, factor: null, names: [armName(arms, row.arm), armName(arms, row.versus)] } : null;
+  return row ? rowOfArms(row, arms) : null;
 }
 
 /**
- * Of what a difference is, after "higher with": the group, and what it is compared with where that is not the control.
- * @param arms of the plan
- * @returns "100 mM salt", "felt (pot)", or "45 min than with 2 h"
+ * A comparison of two arms as sentences speak of it.
+ * @param arms of the plan, for their names
  */
-export function withWhat({ names: [group, against], factor, versus }: LeadRow, arms: readonly Arm[]): string {
-  if (factor !== null) return `${group} (${factor})`;
-  return versus === controlOf(arms)?.code ? group : `${group} than with ${against}`;
+export function rowOfArms(row: ComparisonRow, arms: readonly Arm[]): LeadRow {
+  const { arm, versus } = row;
+  return {
+    ...row,
+    factor: null,
+    names: [armName(arms, arm), armName(arms, versus)],
+    phrases: [withArm(arms, arm), withArm(arms, versus)],
+    both: withArms(arms, [arm, versus]),
+  };
 }
+
+/** What one level of a factor does against another, as sentences speak of it. */
+export function rowOfLevels({ level, versus, ...row }: EffectRow): LeadRow {
+  return {
+    ...row,
+    arm: `${row.factor}.${level}`,
+    versus,
+    names: [level, versus],
+    phrases: [`with ${level}`, `with ${versus}`],
+    both: `with ${level} and ${versus}`,
+  };
+}
+
+/**
+ * Of what a difference is, after "higher": the group, and what it is compared with where that is not the control.
+ * @param arms of the plan
+ * @returns "with 100 mM salt", "with felt (pot)", or "with 45 min than with 2 h"
+ */
+export function withWhat(row: LeadRow, arms: readonly Arm[]): string {
+  const [group, against] = row.phrases;
+  if (row.factor !== null) return `${group} (${row.factor})`;
+  return isBeside(row, arms) ? `${group} than ${against}` : group;
+}
+
+/** Whether it is of two treatments, beside the control. */
+export const isBeside = ({ factor, versus }: LeadRow, arms: readonly Arm[]): boolean =>
+  isApart({ factor, group: '', against: versus }, arms);
 
 const rowFor = (rows: readonly ComparisonRow[], { group, against }: Omit<Asked, 'factor'>) =>
   rows.find(({ arm, versus }) => arm === group && versus === against);

@@ -8,7 +8,7 @@ import { centre } from '../stats/moments';
 import { strataOf } from '../compare/strata';
 import { unitValues } from './unitValues';
 import type { Shown } from './picture/parts';
-import { withUnit } from './verdict/wording';
+import { withUnit } from '../words/wording';
 
 /** What the place did: how far each unit lies from its arm, and whether one end of the bench came out above the other. */
 export interface PlaceSeen {

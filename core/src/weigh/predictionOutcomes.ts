@@ -5,7 +5,8 @@ import { isDetected } from '../compare/judge';
 import { centre } from '../stats/moments';
 import { leadRow, type LeadRow } from './leadComparison';
 import type { MeasureResult } from './Result';
-import { armName, differenceFact, intervalFact, withUnit } from './verdict/wording';
+import { armName } from '../words/armName';
+import { differenceFact, intervalFact, withUnit } from '../words/wording';
 
 type Outcome = 'came' | 'other-way' | 'open' | 'unsaid';
 

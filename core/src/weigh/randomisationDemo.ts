@@ -9,7 +9,8 @@ import { leadComparison } from './leadComparison';
 import type { Shown } from './picture/parts';
 import { fourFigures } from './picture/parts';
 import type { Picture } from './picture/Picture';
-import { armName, chanceInWords } from './verdict/wording';
+import { armName } from '../words/armName';
+import { chanceInWords } from '../words/wording';
 
 /** The comparison that can be shuffled before one's eyes: its labels, the gap that came, and how one deal more is made. */
 export interface RandomisationDemo {

@@ -6,7 +6,8 @@ import { fourFigures, span } from './picture/parts';
 import type { Picture, Series } from './picture/Picture';
 import type { ComparisonRow, MeasureResult } from './Result';
 import { weighMeasure } from './weighMeasure';
-import { armName, chanceInWords, differenceFact, intervalFact, isNone } from './verdict/wording';
+import { armName, withArm, withArms } from '../words/armName';
+import { chanceInWords, differenceFact, intervalFact, isNone } from '../words/wording';
 
 const SEED = 20_260_401;
 
@@ -41,6 +42,7 @@ export function compareRepeatRuns(first: RepeatRun, result: MeasureResult, other
   const measure = decidingOf(first.study);
   if (!lead || !measure || lead.difference.value === null) return null;
   const names = [armName(arms, lead.arm), armName(arms, lead.versus)] as const;
+  const [group, against] = [withArm(arms, lead.arm), withArm(arms, lead.versus)];
   const wording = kindOf(measure).wording(measure, result.share);
   const seen = [{ run: first, row: lead, units: result.values.length }, ...others.map((run) => ({ run, ...rowOf(run, names) }))];
   const why = others.map((run) => mismatch(first.study, run)).find((words) => words !== null) ?? null;
@@ -63,7 +65,7 @@ export function compareRepeatRuns(first: RepeatRun, result: MeasureResult, other
     picture: pictureOf(lines, names, measure, result.share),
     together:
       pooled && gap
-        ? `Together, each run a block of its own: ${isNone(gap) ? `alike with ${names[0]} and ${names[1]}` : `${gap.text} with ${names[0]} than with ${names[1]}`}${pooled.row.difference.ci95 ? ` (95 % interval ${intervalFact(pooled.row, wording)?.text ?? ''})` : ''}.`
+        ? `Together, each run a block of its own: ${isNone(gap) ? `alike ${withArms(arms, [lead.arm, lead.versus])}` : `${gap.text} ${group} than ${against}`}${pooled.row.difference.ci95 ? ` (95 % interval ${intervalFact(pooled.row, wording)?.text ?? ''})` : ''}.`
         : null,
     why,
   };

@@ -7,7 +7,8 @@ import { replicateWord } from '../study/replicates';
 import { weightOf } from '../weigh/headline';
 import { shownMeasures } from '../weigh/shownMeasures';
 import type { ComparisonRow, MeasureResult, Result } from '../weigh/Result';
-import { armName, differenceFact, intervalFact, withUnit } from '../weigh/verdict/wording';
+import { armName } from '../words/armName';
+import { differenceFact, intervalFact, withUnit } from '../words/wording';
 import { pEquals } from './resultTables';
 
 /** Something that the study knows and a writer may want to say. */

@@ -7,7 +7,8 @@ import { interval, NONE, scaled } from '../quantities/show';
 import { outliers } from '../compare/outliers';
 import { leadComparison } from '../weigh/leadComparison';
 import type { MeasureResult } from '../weigh/Result';
-import { armName, chanceInWords } from '../weigh/verdict/wording';
+import { armName } from '../words/armName';
+import { chanceInWords } from '../words/wording';
 import type { TableBlock } from './Block';
 import { showP } from './resultTables';
 

@@ -1,6 +1,7 @@
 import { longDate, primaryOf, type Study, type WritingPart } from '../model';
 import { inList } from '../quantities/inList';
 import { plural } from '../quantities/plural';
+import { withArm } from '../words/armName';
 import { picturesOf } from '../weigh/picture/picturesOf';
 import type { Result } from '../weigh/Result';
 import type { Block } from './Block';
@@ -48,9 +49,9 @@ export function onePage(study: Study, result: Result, own: (part: WritingPart) =
 
 function didWords({ experiment }: Study): string {
   const { arms, units, plan, startedOn } = experiment;
-  const each = arms.map(({ code: arm, name }) => {
+  const each = arms.map(({ code: arm }) => {
     const count = units.filter((unit) => unit.arm === arm).length;
-    return `${count} ${count === 1 ? plan.unitNoun : plural(plan.unitNoun)} with ${name}`;
+    return `${count} ${count === 1 ? plan.unitNoun : plural(plan.unitNoun)} ${withArm(arms, arm)}`;
   });
   const started = startedOn === null ? '' : ` We began on ${longDate(startedOn)}.`;
   const same = plan.kept.length === 0 ? '' : ` We kept the same for all: ${inList(plan.kept.map(({ what }) => what.toLowerCase()))}.`;

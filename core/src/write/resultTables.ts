@@ -11,7 +11,7 @@ import { replicateWord } from '../study/replicates';
 import { unitsByArm } from '../study/unitsByArm';
 import { unitValues } from '../weigh/unitValues';
 import type { ComparisonRow, MeasureResult } from '../weigh/Result';
-import { armName } from '../weigh/verdict/wording';
+import { armName } from '../words/armName';
 import type { TableBlock } from './Block';
 
 /**

@@ -6,7 +6,7 @@ import { picturesOf } from '../weigh/picture/picturesOf';
 import { placeSeen } from '../weigh/place';
 import { shownMeasures } from '../weigh/shownMeasures';
 import type { MeasureResult, Result } from '../weigh/Result';
-import { chanceInWords, explainChance, differenceFact, intervalFact, isNone } from '../weigh/verdict/wording';
+import { chanceInWords, explainChance, differenceFact, intervalFact, isNone } from '../words/wording';
 import { leadRow } from '../weigh/leadComparison';
 import type { Block } from './Block';
 import { effectsTable, otherwiseTable } from './judgementTables';
@@ -128,9 +128,9 @@ export function alsoSeen(row: MeasureResult, measure: Experiment['measures'][num
   const gap = lead ? differenceFact(lead, wording) : null;
   if (!lead || !gap) return [`For “${measure.name}” there is nothing to compare.`];
   const interval = intervalFact(lead, wording);
-  const { names } = lead;
+  const [group, against] = lead.phrases;
   return [
-    ...(isNone(gap) ? [`Alike with ${names[0]} and ${names[1]}`] : [gap, ` with ${names[0]} than with ${names[1]}`]),
+    ...(isNone(gap) ? [`Alike ${lead.both}`] : [gap, ` ${group} than ${against}`]),
     ...(interval ? [' (95 % interval ', interval, ')'] : []),
     row.alsoSeenP === null
       ? '.'

@@ -5,7 +5,7 @@ import { rounded } from '../quantities/roundTo';
 import { interval } from '../quantities/show';
 import type { MeasureResult } from '../weigh/Result';
 import { kindOf } from '../kinds';
-import { armName } from '../weigh/verdict/wording';
+import { armName } from '../words/armName';
 import type { Measure } from '../model';
 import type { TableBlock } from './Block';
 import { showP } from './resultTables';

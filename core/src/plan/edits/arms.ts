@@ -1,5 +1,5 @@
 import { itemAt } from '../../invariant';
-import { controlOf, type Arm, type Experiment, type Role } from '../../model';
+import { controlOf, emptyArm, type Arm, type Experiment, type Role } from '../../model';
 import type { Factor } from '../../model/factors';
 import { crossFactors } from '../crossFactors';
 import { nextArmCode, redesign } from '../redesign';
@@ -19,6 +19,15 @@ function editArm(experiment: Experiment, code: string, more: Partial<Arm>): Expe
  */
 export function renameArm(experiment: Experiment, code: string, name: string): Experiment {
   return editArm(experiment, code, { name });
+}
+
+/**
+ * Says how sentences go on with an arm: "higher in still water".
+ * @param code of the arm; an unknown one changes nothing
+ * @param phrase empty where "with" and its name do
+ */
+export function rephraseArm(experiment: Experiment, code: string, phrase: string): Experiment {
+  return editArm(experiment, code, { phrase });
 }
 
 /**
@@ -69,7 +78,7 @@ export function addArm(experiment: Experiment): Experiment {
   const { arms } = experiment;
   const code = nextArmCode(arms);
   const doseUnit = arms.some(({ dose }) => dose !== null) ? (itemAt(arms, 0).doseUnit ?? '') : null;
-  const fresh: Arm = { code: code, name: `Treatment ${code}`, role: 'treatment', dose: null, doseUnit, factors: {} };
+  const fresh: Arm = { ...emptyArm, code, name: `Treatment ${code}`, doseUnit };
   return redesign(experiment, { arms: [...arms, fresh] });
 }
 

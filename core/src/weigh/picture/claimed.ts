@@ -1,6 +1,6 @@
 import { controlOf } from '../../model';
 import { itemAt } from '../../invariant';
-import { armName } from '../verdict/wording';
+import { armName, withArm } from '../../words/armName';
 import { fourFigures, seriesOf, span, type Shown } from './parts';
 import type { Picture } from './Picture';
 
@@ -13,9 +13,9 @@ export function claimedPicture(shown: Shown): Picture | null {
   const { claimedRatio, arms } = study.experiment;
   const control = controlOf(arms);
   const against = result.lead?.factor === null ? result.lead.against : control?.code;
-  const base = against === undefined ? 'the control' : armName(arms, against);
   const rows = result.comparisons.filter(({ versus, ratio }) => versus === against && ratio.value !== null);
-  if (claimedRatio === null || rows.length === 0 || !measure.primary) return null;
+  if (against === undefined || claimedRatio === null || rows.length === 0 || !measure.primary) return null;
+  const base = withArm(arms, against);
   const treated = rows.map(({ arm, ratio }) => ({ arm, name: armName(arms, arm), value: ratio.value ?? 1, ends: ratio.ci95 }));
   const lead = treated.find(({ arm }) => arm === result.lead?.group) ?? itemAt(treated, 0);
   const ruledOut = result.verdict.claimedRatioRuledOut;
@@ -26,9 +26,9 @@ export function claimedPicture(shown: Shown): Picture | null {
     title,
     sentence:
       `${title}. ${ruledOut === null ? '' : ruledOut ? 'The claimed size is ruled out.' : 'The claimed size is not ruled out.'}`.trim(),
-    note: `Marks with bars: how many times as much as with ${base}, and its 95 % interval. 1 is no difference.`,
+    note: `Marks with bars: how many times as much as ${base}, and its 95 % interval. 1 is no difference.`,
     x: {
-      label: `${measure.name}: times as much as with ${base}`,
+      label: `${measure.name}: times as much as ${base}`,
       min: Math.min(0, ...treated.map(({ ends, value }) => ends?.[0] ?? value)),
       max:
         Math.max(claimedRatio, ...treated.map(({ ends, value }) => Math.min(ends?.[1] ?? value, 3 * Math.max(claimedRatio, value)))) * 1.06,

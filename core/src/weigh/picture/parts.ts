@@ -1,15 +1,15 @@
 import { isDetected } from '../../compare/judge';
 import type { UnitValue } from '../../compare/Contrast';
 import { kindOf } from '../../kinds';
-import { controlOf, type Arm, type Measure, type Study } from '../../model';
+import type { Arm, Measure, Study } from '../../model';
 import { inList } from '../../quantities/inList';
 import { plural } from '../../quantities/plural';
 import { NONE } from '../../quantities/show';
 import { meanInterval } from '../../stats/meanInterval';
 import { centre } from '../../stats/moments';
 import { replicateWord } from '../../study/replicates';
-import { armName, differenceFact } from '../verdict/wording';
-import { leadRow, withWhat, type LeadRow } from '../leadComparison';
+import { differenceFact } from '../../words/wording';
+import { isBeside, leadRow, rowOfArms, withWhat, type LeadRow } from '../leadComparison';
 import type { MeasureResult } from '../Result';
 import type { Axis, Series } from './Picture';
 
@@ -72,11 +72,9 @@ export function findingOf({ study, measure, result }: Shown): Finding {
   const lead = leadRow(result, arms);
   const said = (row: LeadRow): Finding[] => {
     const gap = isDetected(row, byEye) ? differenceFact(row, wording(measure, result.share)) : null;
-    return gap === null ? [] : [{ title: `${measure.name}: ${gap.text} with ${withWhat(row, arms)}`, row }];
+    return gap === null ? [] : [{ title: `${measure.name}: ${gap.text} ${withWhat(row, arms)}`, row }];
   };
-  const among = result.ranking
-    ? result.comparisons.map((row): LeadRow => ({ ...row, factor: null, names: [armName(arms, row.arm), armName(arms, row.versus)] }))
-    : [];
+  const among = result.ranking ? result.comparisons.map((row) => rowOfArms(row, arms)) : [];
   const [found] = [...(lead ? [lead] : []), ...among].flatMap(said);
   return found ?? { title: `${measure.name}: ${unclear(study, result, lead)}`, row: lead };
 }
@@ -99,6 +97,5 @@ function unclear({ experiment }: Study, { arms, values }: MeasureResult, lead: L
   if (values.length === 0) return 'nothing read yet';
   if (arms.some(({ units }) => units === 1)) return `one ${replicateWord(experiment)} in a group, so nothing can be said`;
   if (lead === null || arms.length === 2) return 'no clear gap between the arms';
-  const isApart = lead.factor === null && lead.versus !== controlOf(experiment.arms)?.code;
-  return isApart ? `no clear gap between ${inList(lead.names)}` : `no clear gap with ${lead.names[0]}`;
+  return isBeside(lead, experiment.arms) ? `no clear gap between ${inList(lead.names)}` : `no clear gap ${lead.phrases[0]}`;
 }

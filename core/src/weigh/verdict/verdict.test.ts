@@ -7,7 +7,8 @@ import { sentenceText } from '../../model/Sentence';
 import { firstVerdict, judge } from '../../compare/judge';
 import { verdictSentence } from './verdictSentence';
 import { inRow } from '../../quantities/inRow';
-import { armName, chanceInWords, differenceFact } from './wording';
+import { armName } from '../../words/armName';
+import { chanceInWords, differenceFact } from '../../words/wording';
 
 const row = (value: number, low: number, high: number, p: number) => ({ difference: { value, ci95: [low, high] as const }, p });
 

@@ -3,7 +3,7 @@ import { tupleOf } from '../../invariant';
 import { kindOf, type Wording } from '../../kinds';
 import { askedOf, controlOf, type Asked, type Experiment, type Finding, type Measure } from '../../model';
 import type { Trend } from '../../compare/Contrast';
-import type { LeadRow } from '../leadComparison';
+import { rowOfArms, rowOfLevels, type LeadRow } from '../leadComparison';
 import type { ComparisonRow, EffectRow, Interaction } from '../Result';
 import type { RowVerdict, VerdictCode } from '../../compare/judge';
 import { counted, plural } from '../../quantities/plural';
@@ -13,7 +13,8 @@ import { verdictOrder } from '../../compare/judge';
 import { doseWords } from './doseWords';
 import { rankingWords } from './rankingWords';
 import { inRow } from '../../quantities/inRow';
-import { armName, chanceInWords, differenceFact, intervalFact, isNone, withUnit } from './wording';
+import { armName } from '../../words/armName';
+import { chanceInWords, differenceFact, intervalFact, isNone, withUnit } from '../../words/wording';
 
 export interface Judged {
   readonly experiment: Experiment;
@@ -64,13 +65,12 @@ export function verdictSentence(judged: Judged): Sentence {
 
 /** What the verdict rests on: the factors where arms cross them, else each treatment with the control, and whatever else was asked. */
 function decidingRows({ experiment, comparisons, effects }: Judged): LeadRow[] {
-  if (effects.length > 0)
-    return effects.map(({ level, versus, ...row }) => ({ ...row, arm: `${row.factor}.${level}`, versus, names: [level, versus] }));
+  if (effects.length > 0) return effects.map(rowOfLevels);
   const control = controlOf(experiment.arms)?.code;
   const asked = askedOf(experiment);
   return comparisons
     .filter(({ arm, versus }) => versus === control || asked.some((own) => own.group === arm && own.against === versus))
-    .map((row) => ({ ...row, names: [armName(experiment.arms, row.arm), armName(experiment.arms, row.versus)], factor: null }));
+    .map((row) => rowOfArms(row, experiment.arms));
 }
 
 /** Whether what one factor does depends on the other. */
@@ -95,15 +95,15 @@ function leadSentence(judged: Judged, row: LeadRow): Sentence {
   const gap = differenceFact(row, wording);
   const interval = intervalFact(row, wording);
   const where = [opening(judged), experiment.plan.plant === '' ? '' : ` with ${experiment.plan.plant}`, ', in these conditions, '].join('');
-  const arms = row.names;
+  const { names, phrases, both } = row;
   const subject = `${where}“${measure.name}” came out `;
-  if (!gap) return [`${where}“${measure.name}” cannot be compared for ${arms[0]} and ${arms[1]}: there are too few readings.`];
+  if (!gap) return [`${where}“${measure.name}” cannot be compared for ${names[0]} and ${names[1]}: there are too few readings.`];
   const of = row.factor === null ? '' : ` (${row.factor})`;
   // The interval has a sentence of its own, so that none is longer than one can hear.
   const span: Sentence = interval ? [' The 95 % interval is ', interval, '.'] : [];
-  const pair = ` with ${arms[0]} than with ${arms[1]}${of}`;
+  const pair = ` ${phrases[0]} than ${phrases[1]}${of}`;
   const came: Sentence = [subject, gap, `${pair}.`];
-  const left: Sentence = isNone(gap) ? [`${where}“${measure.name}” came out alike with ${arms[0]} and ${arms[1]}${of}.`] : came;
+  const left: Sentence = isNone(gap) ? [`${where}“${measure.name}” came out alike ${both}${of}.`] : came;
   switch (row.verdict) {
     case 'supported':
       return [...came, enough(row, judged, wording), ...span];
@@ -114,7 +114,7 @@ function leadSentence(judged: Judged, row: LeadRow): Sentence {
     case 'no-difference-that-matters':
       return [
         subject,
-        `as good as alike with ${arms[0]} and ${arms[1]}${of}. The gap is `,
+        `as good as alike ${both}${of}. The gap is `,
         gap,
         '.',
         ...span,

@@ -3,7 +3,7 @@ import { daysBetween, type Measure, type Study } from '../../model';
 import { plural } from '../../quantities/plural';
 import { rounded } from '../../quantities/roundTo';
 import { shownMeasures } from '../../weigh/shownMeasures';
-import { differenceFact } from '../../weigh/verdict/wording';
+import { differenceFact } from '../../words/wording';
 import type { MeasureResult, Result } from '../../weigh/Result';
 
 type Sort = 'value' | 'gap' | 'ratio' | 'change' | 'units' | 'put in' | 'success' | 'days' | 'p';

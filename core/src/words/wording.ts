@@ -1,22 +1,9 @@
-import { tupleOf } from '../../invariant';
-import type { Wording } from '../../kinds';
-import { byCode, type Arm, type Fact } from '../../model';
-import { decimalsFor, fixed } from '../../quantities/roundTo';
-import type { TestRow } from '../../compare/TestRow';
-import type { ComparisonRow } from '../Result';
-
-// Hebrew, Arabic and their neighbours: written from right to left.
-const rightToLeft = /[\u0590-\u08FF\uFB1D-\uFDFF\uFE70-\uFEFC]/;
-
-/**
- * An arm's name inside a sentence: "50 mM salt".
- * @param code of the arm; an unknown one stands for itself
- * @returns as the plan writes it; one that is written from right to left is isolated (Unicode UAX #9), so that the numbers beside it stay in place
- */
-export function armName(arms: readonly Arm[], code: string): string {
-  const name = byCode(arms, code)?.name ?? code;
-  return rightToLeft.test(name) ? `\u2068${name}\u2069` : name;
-}
+import type { Contrast } from '../compare/Contrast';
+import type { TestRow } from '../compare/TestRow';
+import { tupleOf } from '../invariant';
+import type { Wording } from '../kinds';
+import type { Fact } from '../model';
+import { decimalsFor, fixed } from '../quantities/roundTo';
 
 /** Digits as a sentence has them: no powers of ten, however large or small. */
 const digits = (size: number, decimals: number) => (size < 1e21 ? size.toFixed(decimals) : fixed(size, decimals));
@@ -26,7 +13,7 @@ const digits = (size: number, decimals: number) => (size < 1e21 ? size.toFixed(d
  * @param wording unit and scale of the measure's differences
  * @returns a fact for a sentence
  */
-export function differenceFact(row: Pick<ComparisonRow, 'arm' | 'versus' | 'difference'>, wording: Wording): Fact | null {
+export function differenceFact(row: Pick<Contrast, 'arm' | 'versus' | 'difference'>, wording: Wording): Fact | null {
   const { value, ci95 } = row.difference;
   if (value === null) return null;
   const shown = value * wording.scale;
@@ -49,7 +36,7 @@ export const isNone = ({ text }: Fact): boolean => Number.parseFloat(text) === 0
  * @param wording unit and scale of the measure's differences
  * @returns a fact for a sentence; null where there is no interval
  */
-export function intervalFact(row: Pick<ComparisonRow, 'arm' | 'versus' | 'difference'>, wording: Wording): Fact | null {
+export function intervalFact(row: Pick<Contrast, 'arm' | 'versus' | 'difference'>, wording: Wording): Fact | null {
   const { ci95 } = row.difference;
   if (ci95 === null) return null;
   const decimals = gapDecimals(row, wording);
@@ -69,7 +56,7 @@ export function intervalFact(row: Pick<ComparisonRow, 'arm' | 'versus' | 'differ
   return { fact: `${wording.measure}.${row.arm}-${row.versus}.ci95`, text };
 }
 
-function gapDecimals(row: Pick<ComparisonRow, 'difference'>, wording: Wording): number {
+function gapDecimals(row: Pick<Contrast, 'difference'>, wording: Wording): number {
   const { value, ci95 } = row.difference;
   const halfWidth = ci95 ? ((ci95[1] - ci95[0]) / 2) * wording.scale : null;
   return decimalsFor((value ?? 0) * wording.scale, halfWidth);
