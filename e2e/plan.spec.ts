@@ -58,7 +58,7 @@ test('a soak for one arm only is mended by the same soak in plain water; one tan
   await page.getByLabel('What units share').selectOption('arm');
   await page.getByLabel('What is shared').fill('tank');
   await page.getByLabel('What is shared').blur();
-  await expect(page.getByText('Each of Plain water and X has one tank to itself: tank C and tank X.')).toBeVisible();
+  await expect(page.getByText('Each of plain water and X has one tank to itself: tank C and tank X.')).toBeVisible();
   await page.getByRole('button', { name: 'Give each dish its own' }).click();
   await expect(page.getByText('Nothing serious stands against it.')).toBeVisible();
 });

@@ -5,7 +5,7 @@ import type { Result } from '@fern/core';
 import { PLAIN } from './enter';
 
 // Twenty sown in each of four dishes an arm. By hand: means 87.5 % and 47.5 %, SE 4.5644 points, 6 df, t 2.4469; R t.test gives −51.16857 to −28.83143 points.
-const counts = { 'Plain water': [18, 17, 19, 16], 'Salt water': [9, 10, 8, 11] } as const;
+const counts = { 'plain water': [18, 17, 19, 16], 'Salt water': [9, 10, 8, 11] } as const;
 
 function daysAgo(days: number): string {
   const date = new Date();
@@ -73,12 +73,12 @@ test.describe.serial('from the first sign-in to the downloaded report, on a new 
   });
 
   test('log: the walk of day 7, unit after unit in bench order', async () => {
-    const left = { 'Plain water': [...counts['Plain water']], 'Salt water': [...counts['Salt water']] };
+    const left = { 'plain water': [...counts['plain water']], 'Salt water': [...counts['Salt water']] };
     const armOf = new Map<string, keyof typeof left>();
     for (const label of await page
       .locator('[data-unit]')
       .evaluateAll((units) => units.map((unit) => unit.getAttribute('aria-label') ?? ''))) {
-      armOf.set(label.split(',')[0], label.includes('Salt water') ? 'Salt water' : 'Plain water');
+      armOf.set(label.split(',')[0], label.includes('Salt water') ? 'Salt water' : 'plain water');
     }
     expect([...armOf.values()].filter((arm) => arm === 'Salt water')).toHaveLength(4);
     await page.goto(PLAIN);
@@ -87,7 +87,7 @@ test.describe.serial('from the first sign-in to the downloaded report, on a new 
     const unit = page.getByTestId('unit');
     for (let i = 1; i <= 8; i++) {
       await expect(unit).toHaveText(`D0${i}`);
-      const value = left[armOf.get(`D0${i}`) ?? 'Plain water'].shift();
+      const value = left[armOf.get(`D0${i}`) ?? 'plain water'].shift();
       if (i === 1) {
         await page.keyboard.type('21');
         await page.keyboard.press('Enter');
@@ -104,10 +104,10 @@ test.describe.serial('from the first sign-in to the downloaded report, on a new 
   test('weigh up: the figures worked out by hand', async () => {
     await expect(page.getByTestId('verdict')).toHaveText('supported');
     await expect(page.getByTestId('sentence')).toContainText(
-      '40 points lower with Salt water than with Plain water. That is enough to matter. The 95 % interval is 26 to 52 lower.',
+      '40 points lower with Salt water than with plain water. That is enough to matter. The 95 % interval is 26 to 52 lower.',
     );
     // Welch’s 29 to 51 is narrower than 80 seeds an arm allow: Newcombe’s over all of them is 26 to 52.
-    const row = page.getByRole('row', { name: /^Salt water against Plain water −40/ });
+    const row = page.getByRole('row', { name: /^Salt water against plain water −40/ });
     await expect(row).toContainText('−52 to −26');
     // All four of one arm beat all four of the other: 2 of the 70 ways to deal the labels.
     await expect(row).toContainText('about 29 of 1,000');
@@ -127,7 +127,7 @@ test.describe.serial('from the first sign-in to the downloaded report, on a new 
     expect(report).toContain('# Salt on radish');
     expect(report).toContain('Null hypothesis: X makes no difference to how many radish seeds sprout.');
     expect(report).toContain('We think that salt \\*pulls\\* water out of the seed.\n\nNext we would try 10 mM.');
-    expect(report).toContain('40 points lower with Salt water than with Plain water');
+    expect(report).toContain('40 points lower with Salt water than with plain water');
     expect(report).toMatch(/\| Salt water \| −40 \| −52 to −26 \|/);
     expect(report).toContain('What could have fooled us');
 

@@ -50,8 +50,6 @@ export interface ReadyQuestion {
   readonly plant: string;
   readonly changed: string;
   readonly question: string;
-  readonly hypothesis: string;
-  readonly nullHypothesis: string;
   readonly arms: readonly Arm[];
   readonly unitNoun: string;
   readonly propagule: Plan['propagule'];
@@ -77,6 +75,7 @@ export interface ReadyQuestion {
   /** What a run of it mostly comes to where the usual is true. */
   readonly mostly: readonly VerdictCode[];
   readonly measures: readonly QuestionMeasure[];
+  /** Empty where it is the last day on which anything is read. */
   readonly endRule: string;
   readonly kept: readonly KeptSame[];
   readonly stages: readonly Stage[];

@@ -1,7 +1,8 @@
 import { kindOf } from '../kinds';
-import { addDays, emptyPlan, emptyWriting, type Experiment, type Measure, type Unit } from '../model';
+import { addDays, emptyPlan, emptyWriting, unwordedTexts, type Experiment, type Measure, type Unit } from '../model';
 import { originOf } from '../study/syncTextNumbers';
 import { layOut } from '../study/bench/layOut';
+import { writeUnworded } from '../words/unworded';
 import { sharedAsKept } from './questionWords';
 import type { ReadyQuestion } from './ReadyQuestion';
 
@@ -42,8 +43,8 @@ export function experimentFrom(question: ReadyQuestion, { created, startOn, seed
     created,
     question: question.question,
     claim: null,
-    hypothesis: question.hypothesis,
-    nullHypothesis: question.nullHypothesis,
+    hypothesis: '',
+    nullHypothesis: '',
     claimedRatio: null,
     asked: [],
     startedOn: startOn,
@@ -77,13 +78,14 @@ export function experimentFrom(question: ReadyQuestion, { created, startOn, seed
       notTested: question.notTested,
       commonMistakes: question.commonMistakes,
       decision: question.decision,
+      unworded: unwordedTexts.filter((text) => text !== 'endRule' || question.endRule === ''),
     },
     writing: emptyWriting,
     arms: question.arms,
     units,
     measures: question.measures.map(({ usual: _usual, ...measure }): Measure => measure),
   };
-  return { ...experiment, plan: { ...experiment.plan, origin: originOf(experiment) } };
+  return writeUnworded({ ...experiment, plan: { ...experiment.plan, origin: originOf(experiment) } });
 }
 
 /** Blocks under their own names. */

@@ -15,9 +15,9 @@ export interface HypothesisCheck {
   readonly hasX: boolean;
 }
 
-const COMPARED = /\b(than|compared|against|instead of|unlike|as (many|much|few|little|tall|heavy|high|soon|long)|without)\b/i;
+const COMPARED = /\b(than|compared|against|instead of|unlike|the same|as (many|much|few|little|tall|heavy|high|soon|long)|without)\b/i;
 const WHICH_WAY =
-  /\b(more|less|fewer|another|(tall|short|heavi|light|high|low|larg|small|bigg|long|wid|thick|thinn|deep|earli|lat|soon)e?r|increas\w*|decreas\w*|reduc\w*|doubl\w*|twice|half|halves|differ\w*|no difference)\b/i;
+  /\b(more|less|fewer|another|(tall|short|heavi|light|high|low|larg|small|bigg|long|wid|thick|thinn|deep|earli|lat|soon)e?r|increas\w*|decreas\w*|reduc\w*|doubl\w*|twice|half|halves|differ\w*|no difference|the same)\b/i;
 /** What is counted, measured or weighed under any name that a sentence may give it. */
 const READ =
   /\b(sprout|germinat|come up|comes up|are up|flower|fruit|leaf|leaves|root|mass|weigh|heavier|lighter|height|taller|shorter|long|length|lean|lose|loses|yield|harvest|pod|symptom|worm|number|share|sooner|earlier|later)\w*/i;

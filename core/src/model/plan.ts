@@ -97,6 +97,10 @@ const originFields = {
   sown: maybe(number({ whole: true })),
   lines: list(longText()),
 };
+/** Texts that are written from the plan until somebody words them. */
+export const unwordedTexts = ['hypothesis', 'nullHypothesis', 'countsAsYes', 'endRule'] as const;
+export type UnwordedText = (typeof unwordedTexts)[number];
+
 /** What the texts of a first plan spoke of, and the texts themselves: from them they are written anew when the plan changes. */
 export type Origin = RecordOf<typeof originFields>;
 
@@ -152,6 +156,8 @@ export const planFields = {
   claimedMechanism: namedBefore('saidToWork', longText({ words: 'how it is said to work', optional: true })),
   /** What would count as a yes, written before the data. */
   countsAsYes: longText({ words: 'what would count as a yes', optional: true }),
+  /** Texts that nobody has worded: they are written from the plan, and follow it until the start. */
+  unworded: list(choice(unwordedTexts), { words: 'texts that nobody has worded', most: 4, each: true, optional: true }),
   /** What the claim also promises and this experiment does not test. */
   notTested: lines('what is not tested', true),
   /** What often goes wrong in experiments of this kind. */

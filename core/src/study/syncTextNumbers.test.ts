@@ -5,21 +5,19 @@ import { soakOrDry } from '../ask/questions/soakOrDry';
 import { changePlan } from '../plan/edits';
 import { redesign } from '../plan/redesign';
 import type { Experiment } from '../model';
-import { syncTextNumbers } from './syncTextNumbers';
+import { followEdit } from '../words/unworded';
 
 const begun = { created: '2026-01-05T09:00:00Z', startOn: '2026-01-06', seed: 3 };
 const peas = experimentFrom(soakOrDry, begun);
-const edit = (before: Experiment, change: (now: Experiment) => Experiment) => syncTextNumbers(before, change(before));
+const edit = (before: Experiment, change: (now: Experiment) => Experiment) => followEdit(before, change(before));
 const sown = (count: number) => (now: Experiment) => ({ ...now, units: now.units.map((unit) => ({ ...unit, sown: count })) });
 
 describe('the texts of a plan', () => {
   it('follow the plant in question, hypothesis, null and kit', () => {
     const beans = edit(peas, (now) => changePlan(now, { plant: 'broad bean' }));
     expect(beans.question).toContain('soaking broad bean before sowing');
-    expect(beans.hypothesis).toBe(
-      'The number of broad beans that sprout within 14 days differs after a soak, compared with seed sown dry into moist mix.',
-    );
-    expect(beans.nullHypothesis).toBe('Soaking makes no difference to how many broad beans sprout.');
+    expect(beans.hypothesis).toMatch(/^For broad bean, the number of normal sprouts on day 14 will not be the same after 6 h in water/);
+    expect(beans.nullHypothesis).toMatch(/^For broad bean, the number of normal sprouts on day 14 will be the same/);
     expect(beans.plan.materials[0]).toBe('750 broad beans of one packet');
   });
 
@@ -45,7 +43,8 @@ describe('the texts of a plan', () => {
     const beans = edit(typed, (now) => changePlan(redesign(now, { unitsPerArm: 5 }), { plant: 'broad bean' }));
     expect(beans.hypothesis).toBe('I think pea seeds like a bath.');
     expect(beans.plan.materials.slice(0, 2)).toEqual(['750 pea seeds and 20 to spare', '15 trays or cell rows']);
-    expect(beans.nullHypothesis).toContain('broad beans');
+    expect(beans.nullHypothesis).toContain('broad bean');
+    expect(beans.plan.unworded).not.toContain('hypothesis');
   });
 
   it('come back with the word, however often it is retyped', () => {
@@ -55,7 +54,7 @@ describe('the texts of a plan', () => {
   });
 
   it('stay where nothing is known of how they began', () => {
-    const foreign = changePlan(peas, { origin: null });
+    const foreign = changePlan(peas, { origin: null, unworded: [] });
     expect(edit(foreign, (now) => changePlan(now, { plant: 'sage' })).hypothesis).toBe(peas.hypothesis);
   });
 

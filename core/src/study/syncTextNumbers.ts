@@ -11,8 +11,8 @@ type Said = Omit<Origin, 'lines'>;
  * @returns the words and numbers of that moment, and every text that speaks of them
  */
 export function originOf(experiment: Experiment): Origin {
-  const { question, hypothesis, nullHypothesis, plan } = experiment;
-  const lines = [question, hypothesis, nullHypothesis, ...lineSlots.flatMap((slot) => plan[slot]), ...plan.kept.map(({ how }) => how)];
+  const { question, plan } = experiment;
+  const lines = [question, ...lineSlots.flatMap((slot) => plan[slot]), ...plan.kept.map(({ how }) => how)];
   return { ...saidBy(experiment), lines: [...new Set(lines.filter((line) => line !== ''))] };
 }
 

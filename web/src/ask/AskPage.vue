@@ -8,6 +8,7 @@ import LinesField from '../components/LinesField.vue';
 import LongField from '../components/LongField.vue';
 import Callout from '../components/Callout.vue';
 import TextField from '../components/TextField.vue';
+import UnwordedNote from '../layout/UnwordedNote.vue';
 import TwoColumns from '../components/TwoColumns.vue';
 import { useDocument } from '../stores/document';
 import { useHistory } from '../stores/history';
@@ -77,6 +78,7 @@ const setNotTested = (lines: string[]) => history.edit((now) => changePlan(now, 
           :disabled="history.frozen"
           @change="set('hypothesis')($event)"
       /></label>
+      <UnwordedNote text="hypothesis" name="the hypothesis" />
       <AskedPicker />
       <label
         >Null hypothesis: that nothing is different<LongField
@@ -85,6 +87,7 @@ const setNotTested = (lines: string[]) => history.edit((now) => changePlan(now, 
           :disabled="history.frozen"
           @change="set('nullHypothesis')($event)"
       /></label>
+      <UnwordedNote text="nullHypothesis" name="the null hypothesis" />
     </div>
     <ClaimKept />
     <PredictionList :sealed="sealed" />

@@ -3,6 +3,7 @@ import { changePlan } from '@fern/core';
 import { useLoaded } from '../layout/loaded';
 import LongField from '../components/LongField.vue';
 import TextField from '../components/TextField.vue';
+import UnwordedNote from '../layout/UnwordedNote.vue';
 import { useHistory } from '../stores/history';
 
 /** The claim as it was said, who says it, how it is said to work, and what would count as a yes: written before the data. */
@@ -42,6 +43,7 @@ const set = (field: 'claimSource' | 'claimedMechanism' | 'countsAsYes') => (valu
         :disabled="history.frozen"
         @change="set('countsAsYes')($event)"
     /></label>
+    <UnwordedNote text="countsAsYes" name="what would count as a yes" />
   </section>
 </template>
 

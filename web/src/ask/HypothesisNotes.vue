@@ -15,12 +15,16 @@ const words: Readonly<Record<HypothesisPart, string>> = {
 };
 const check = computed(() => checkHypothesis(props.experiment));
 const isThere = computed(() => props.experiment.hypothesis.trim() !== '');
+const follows = computed(() => props.experiment.plan.unworded.includes('hypothesis') && !check.value.hasX);
 const said = computed(() => inList(check.value.said.map((part) => words[part])));
 </script>
 
 <template>
   <Callout v-if="!isThere" severity="serious"
     >There is no hypothesis yet: what do you expect, of which plant, against what, and which way?</Callout
+  >
+  <Callout v-else-if="follows" severity="fine"
+    >The hypothesis is written from the plan: the measure that decides, its day, and what is asked.</Callout
   >
   <template v-else>
     <Callout v-if="check.said.length > 0" severity="fine">The hypothesis says {{ said }}.</Callout>

@@ -90,7 +90,6 @@ export function useClaimParts(text: () => string) {
         comparison: parts.comparison.trim(),
         measure: promised.value,
         direction: directionOf(parts.direction || 'different', promised.value),
-        sizeWords: size?.words ?? null,
         ratio: size?.ratio ?? null,
         days: parts.days,
         alsoPromised: alsoPromised.filter(({ id }) => id !== parts.measure).map(({ name }) => name),

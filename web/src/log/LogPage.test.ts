@@ -298,7 +298,7 @@ describe('care', () => {
     await eventually(() =>
       expect(given()[0]).toMatchObject({ on: addDays(today(), -2), units: [], amount: 20, amountUnit: 'mL', kind: 'water' }),
     );
-    await eventually(() => expect(page.text()).toContain('water: Plain water 20 mL each, X 20 mL each'));
+    await eventually(() => expect(page.text()).toContain('water: plain water 20 mL each, X 20 mL each'));
   });
 
   it('as last time is two taps', async () => {

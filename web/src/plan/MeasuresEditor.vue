@@ -5,6 +5,7 @@ import { useLoaded } from '../layout/loaded';
 import AddButton from '../components/AddButton.vue';
 import ProblemNote from '../components/ProblemNote.vue';
 import TextField from '../components/TextField.vue';
+import UnwordedNote from '../layout/UnwordedNote.vue';
 import { useDocument } from '../stores/document';
 import { useHistory } from '../stores/history';
 import MeasureEditor from './MeasureEditor.vue';
@@ -29,6 +30,7 @@ const last = computed(() => lastReadingDay(experiment.value));
         placeholder="day 10, or when nothing new comes"
         @change="(endRule) => history.edit((now) => changePlan(now, { endRule }))"
     /></label>
+    <UnwordedNote text="endRule" name="when it ends" />
     <AddButton v-if="!history.frozen" @add="history.edit(addMeasure)">Add a measure</AddButton>
   </div>
   <label class="small blind"

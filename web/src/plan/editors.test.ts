@@ -6,6 +6,7 @@ import {
   addDays,
   anySprouting,
   blankOf,
+  changePlan,
   experimentFrom,
   longDate,
   observationFields,
@@ -163,7 +164,7 @@ describe('the units', () => {
   });
 
   it('texts follow the plant when the field is left, and stay where they were typed', async () => {
-    await edit(UnitsEditor, { ...draft, nullHypothesis: 'Nothing will come of it for radish.' });
+    await edit(UnitsEditor, { ...changePlan(draft, { unworded: ['hypothesis'] }), nullHypothesis: 'Nothing will come of it for radish.' });
     await field('Plant').setValue('mustard');
     expect(now().hypothesis).toContain('radish');
     await field('Plant').trigger('blur');

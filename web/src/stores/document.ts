@@ -3,7 +3,7 @@ import { useEventListener } from '@vueuse/core';
 import { v7 as uuid } from 'uuid';
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue';
 import type { ExperimentRecord, FieldError, SealOpening } from '@fern/contract';
-import { placeName, rebase, restorePlan, same, type Experiment, type Rebased } from '@fern/core';
+import { joinEdits, placeName, restorePlan, same, type Experiment, type Rebased } from '@fern/core';
 import { api, CallError } from './api';
 import { dropDraft, storeDraft, type Draft } from './drafts';
 import { saveWhatFits, type Stored } from './saveWhatFits';
@@ -69,7 +69,7 @@ export const useDocument = defineStore('document', () => {
   function resume(drafts: readonly Draft[]): void {
     for (const draft of drafts) {
       if (experiment.value === null) return;
-      const joined = rebase(draft.base, draft.mine, experiment.value);
+      const joined = joinEdits(draft.base, draft.mine, experiment.value);
       overtake(joined);
       held.value ||= draft.held;
       change(() => joined.experiment);
@@ -200,7 +200,7 @@ export const useDocument = defineStore('document', () => {
   function adopt(record: ExperimentRecord): void {
     // An answer that was overtaken on its way says nothing new.
     if (record.id !== id.value || record.version < version.value || experiment.value === null || stored.value === null) return;
-    const joined = rebase(stored.value, experiment.value, record.experiment);
+    const joined = joinEdits(stored.value, experiment.value, record.experiment);
     version.value = record.version;
     [experiment.value, stored.value] = [joined.experiment, record.experiment];
     overtake(joined);

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia';
 import { computed, shallowRef } from 'vue';
-import { changePlan, fixedChanges, rebase, restorePlan, startOn, syncTextNumbers, type Experiment } from '@fern/core';
+import { changePlan, fixedChanges, followEdit, joinEdits, rebase, restorePlan, startOn, type Experiment } from '@fern/core';
 import { useDocument } from './document';
 import { today } from './today';
 
@@ -24,7 +24,7 @@ export const useHistory = defineStore('history', () => {
     const before = documentStore.experiment;
     documentStore.change((now) => {
       const next = change(now);
-      return next === now ? now : syncTextNumbers(now, next);
+      return next === now ? now : followEdit(now, next);
     });
     const after = documentStore.experiment;
     if (before !== null && after !== null && after !== before) past.value = [...past.value, { before, after }].slice(-MOST);
@@ -35,7 +35,7 @@ export const useHistory = defineStore('history', () => {
     const last = past.value.at(-1);
     if (!last) return;
     past.value = past.value.slice(0, -1);
-    documentStore.change((now) => rebase(last.after, last.before, now).experiment);
+    documentStore.change((now) => joinEdits(last.after, last.before, now).experiment);
   }
 
   function clear(): void {

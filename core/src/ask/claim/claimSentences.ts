@@ -1,14 +1,8 @@
 import { entryOf } from '../../invariant';
 import { doneAs } from './doneAs';
 import type { Direction } from './effects';
-import { phrases } from './phrases';
+import { spokenMeasures } from './spokenMeasures';
 import type { ReadClaim } from './readClaim';
-
-export interface ClaimSentences {
-  readonly question: string;
-  readonly hypothesis: string;
-  readonly nullHypothesis: string;
-}
 
 /** The parts that make a testable sentence; the person has filled in what was missing. */
 export interface SettledClaim {
@@ -19,27 +13,16 @@ export interface SettledClaim {
   readonly measureId: string;
   /** Of the value that is measured: fewer days are less. */
   readonly direction: Direction;
-  readonly sizeWords: string | null;
-  /** The day of the last reading. */
-  readonly lastDay: number;
 }
 
 /**
- * Composes question, hypothesis and null from the parts; all stay editable.
- * @param claim every part of it settled
- * @returns sentences with a capital and a full stop
+ * Composes the question from the parts of a claim.
+ * @param claim its plant, what is done, and what is measured
+ * @returns a sentence with a capital and a question mark
  */
-export function claimSentences({ plant, treatment, comparison, measureId, direction, sizeWords, lastDay }: SettledClaim): ClaimSentences {
+export function claimQuestion({ plant, treatment, measureId }: Pick<SettledClaim, 'plant' | 'treatment' | 'measureId'>): string {
   const { words, plural } = doneAs(treatment);
-  const { the, more, less, other } = entryOf(phrases, measureId);
-  const of = the.replace('{plant}', plant);
-  const size = sizeWords === null ? '' : ` (the claim: ${sizeWords})`;
-  const within = lastDay === 0 ? ' on the first day' : ` by day ${lastDay}`;
-  return {
-    question: `${plural ? 'Do' : 'Does'} ${words} change ${of}?`,
-    hypothesis: `For ${plant}, ${words} ${plural ? 'give' : 'gives'} ${{ more, less, different: other }[direction]} than ${small(comparison)}${size}${within}.`,
-    nullHypothesis: `For ${plant}, ${words} ${plural ? 'make' : 'makes'} no difference to ${of}${within}.`,
-  };
+  return `${plural ? 'Do' : 'Does'} ${words} change ${entryOf(spokenMeasures, measureId).replace('{plant}', plant)}?`;
 }
 
 /**
@@ -59,9 +42,4 @@ export function openQuestions(claim: ReadClaim): { readonly part: ReadClaim['mis
     const ask = asks[part];
     return ask ? [{ part, ask }] : [];
   });
-}
-
-/** Names and initials keep their capital. */
-function small(text: string): string {
-  return /^[A-Z][a-z]/.test(text) ? text.charAt(0).toLowerCase() + text.slice(1) : text;
 }

@@ -1,15 +1,17 @@
 import { lastOf } from '../../invariant';
 import { kindOf } from '../../kinds';
 import { primaryOf, type Experiment, type Measure } from '../../model';
-import { syncTextNumbers } from '../../study/syncTextNumbers';
+import { insideSentence } from '../../words/insideSentence';
+import { followEdit, writeUnworded } from '../../words/unworded';
 import { experimentFrom, type Beginning } from '../experimentFrom';
 import { control, treatment } from '../makers';
 import { anyClaim } from '../questions/anyClaim';
 import type { ReadyQuestion } from '../ReadyQuestion';
-import { claimSentences, type SettledClaim } from './claimSentences';
+import { claimQuestion, type SettledClaim } from './claimSentences';
+import { doneAs } from './doneAs';
 import type { Promised } from './measures';
 
-export interface ClaimToTest extends Omit<SettledClaim, 'measureId' | 'lastDay'> {
+export interface ClaimToTest extends Omit<SettledClaim, 'measureId'> {
   readonly text: string;
   readonly measure: Promised;
   /** Treated over control; where a day is measured, of their speed. */
@@ -30,8 +32,6 @@ export interface ClaimToTest extends Omit<SettledClaim, 'measureId' | 'lastDay'>
 export function experimentFromClaim(claim: ClaimToTest, beginning: Beginning): Experiment {
   const { measure: promised, direction } = claim;
   const readingDays = daysUntil(promised.measure.readingDays, claim.days);
-  const lastDay = Math.max(...readingDays);
-  const sentences = claimSentences({ ...claim, measureId: promised.id, lastDay });
   const paired = promised.id === 'rooted';
   const frame: ReadyQuestion = {
     ...anyClaim,
@@ -39,8 +39,11 @@ export function experimentFromClaim(claim: ClaimToTest, beginning: Beginning): E
     title: claim.text.length > 80 ? `${claim.text.slice(0, 77)}…` : claim.text,
     plant: claim.plant,
     changed: claim.treatment,
-    ...sentences,
-    arms: [control(claim.comparison), treatment('X', claim.treatment)],
+    question: claimQuestion({ ...claim, measureId: promised.id }),
+    arms: [
+      control(claim.comparison, { phrase: `with ${insideSentence(claim.comparison)}` }),
+      treatment('X', claim.treatment, { phrase: `with ${doneAs(claim.treatment).words}` }),
+    ],
     unitNoun: promised.unitNoun,
     unitsPerArm: 8,
     sown: promised.sown,
@@ -52,15 +55,14 @@ export function experimentFromClaim(claim: ClaimToTest, beginning: Beginning): E
         readingDays,
       },
     ],
-    endRule: `day ${lastDay}`,
+    endRule: '',
     notTested: claim.alsoPromised,
     spreadGuess: promised.spread,
     controlGuess: promised.control,
     controlLimits: [],
     plantsKept: null,
   };
-  const made = withClaim(experimentFrom(frame, beginning), claim, claimedRatioOf(claim));
-  return { ...made, plan: { ...made.plan, countsAsYes: yesOf(claim, lastDay) } };
+  return withClaim(experimentFrom(frame, beginning), claim, claimedRatioOf(claim));
 }
 
 /**
@@ -75,16 +77,8 @@ export function experimentFromClosest(
 ): Experiment {
   const made = experimentFrom(question, beginning);
   const plant = claim.plant.trim();
-  const ofPlant = plant === '' ? made : syncTextNumbers(made, { ...made, plan: { ...made.plan, plant } });
+  const ofPlant = plant === '' ? made : followEdit(made, { ...made, plan: { ...made.plan, plant } });
   return withClaim(ofPlant, claim, ratioOf(primaryOf(made.measures), claim));
-}
-
-/** A first wording of what would count as a yes; the person's own stands in its place. */
-function yesOf({ measure: { measure }, direction }: ClaimToTest, lastDay: number): string {
-  const { unit, more, less } = kindOf(measure).wording(measure, kindOf(measure).ofSown);
-  const size = [measure.smallestDifference, unit].filter((part) => part !== '').join(' ');
-  const way = direction === 'different' ? 'apart' : direction === 'more' ? more : less;
-  return `“${measure.name}” at least ${size} ${way} by day ${lastDay}, and so far apart that luck alone seldom does it.`;
 }
 
 function withClaim(
@@ -92,7 +86,7 @@ function withClaim(
   { text, source, claimedMechanism }: Pick<ClaimToTest, 'text' | 'source' | 'claimedMechanism'>,
   claimedRatio: number | null,
 ): Experiment {
-  return { ...made, claim: text, claimedRatio, plan: { ...made.plan, claimSource: source, claimedMechanism } };
+  return writeUnworded({ ...made, claim: text, claimedRatio, plan: { ...made.plan, claimSource: source, claimedMechanism } });
 }
 
 /** Twice as soon is half the days. */

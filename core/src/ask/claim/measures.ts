@@ -99,7 +99,7 @@ export const promisedMeasures: readonly Promised[] = [
     unitNoun: 'cutting',
     measure: count({
       code: 'rooted',
-      name: 'Rooted of those stuck',
+      name: 'Rooted cuttings',
       primary: true,
       smallestDifference: 30,
       readingDays: [28],

@@ -1,8 +1,8 @@
 import { itemAt } from '../../invariant';
 import { describe, expect, it } from 'vitest';
 import { fairTestAtOnce } from '../../plan/fairTest';
-import { claimSentences, openQuestions, type SettledClaim } from './claimSentences';
-import { experimentFromClaim } from './experimentFromClaim';
+import { claimQuestion, openQuestions } from './claimSentences';
+import { experimentFromClaim, type ClaimToTest } from './experimentFromClaim';
 import { promisedMeasures } from './measures';
 import { readClaim, type ReadClaim } from './readClaim';
 
@@ -186,24 +186,39 @@ describe('a claim becomes an experiment', () => {
     plant: 'radishes',
     treatment: 'Compost in the mix',
     comparison: 'the plain mix',
-    sizeWords: '5 times',
     direction: 'more' as const,
   };
 
-  it('with question, hypothesis and null', () => {
-    const sentences = (more: Partial<SettledClaim>) => claimSentences({ ...settled, lastDay: 30, measureId: 'mass', ...more });
-    expect(sentences({})).toEqual({
-      question: 'Does compost in the mix change the mass of radishes?',
-      hypothesis: 'For radishes, compost in the mix gives heavier plants than the plain mix (the claim: 5 times) by day 30.',
-      nullHypothesis: 'For radishes, compost in the mix makes no difference to the mass of radishes by day 30.',
-    });
-    const plain = { sizeWords: null, direction: 'less' } as const;
-    expect(sentences({ ...plain, measureId: 'sprouts' }).hypothesis).toBe(
-      'For radishes, compost in the mix gives fewer sprouts than the plain mix by day 30.',
+  it('with question, hypothesis and null, written from its plan', () => {
+    const measures = ['mass', 'first-flower'].map((id) =>
+      itemAt(
+        promisedMeasures.filter((own) => own.id === id),
+        0,
+      ),
     );
-    expect(sentences({ ...plain, measureId: 'first-flower' }).hypothesis).toContain('gives an earlier first flower than');
-    expect(sentences({ ...plain, measureId: 'held', lastDay: 0 }).hypothesis).toContain(
-      'less water held than the plain mix on the first day.',
+    const made = (more: Partial<ClaimToTest>) =>
+      experimentFromClaim(
+        {
+          ...settled,
+          text: 'It does.',
+          measure: itemAt(measures, 0),
+          ratio: null,
+          days: 30,
+          alsoPromised: [],
+          source: '',
+          claimedMechanism: '',
+          ...more,
+        },
+        { created: '2026-04-01', startOn: '2026-04-01', seed: 5 },
+      );
+    expect(made({ ratio: 5 })).toMatchObject({
+      question: 'Does compost in the mix change the mass of radishes?',
+      hypothesis:
+        'For radishes, the shoot mass on day 30 will be higher with compost in the mix than with the plain mix (the claim: 5 times as much).',
+      nullHypothesis: 'For radishes, the shoot mass on day 30 will be the same with compost in the mix as with the plain mix.',
+    });
+    expect(made({ treatment: 'bury a peel', direction: 'less', measure: itemAt(measures, 1), ratio: 2 }).hypothesis).toBe(
+      'For radishes, the first flower will come sooner with burying a peel than with the plain mix (the claim: 0.5 times the days).',
     );
   });
 
@@ -222,7 +237,7 @@ describe('a claim becomes an experiment', () => {
     ['Rooting powder is a waste of money', 'Does rooting powder change'],
     ['microwaved water', 'Does microwaved water change'],
   ])('asks in a sentence that is English: %s', (treatment, begins) => {
-    expect(claimSentences({ ...settled, treatment, lastDay: 30, measureId: 'mass' }).question).toBe(`${begins} the mass of radishes?`);
+    expect(claimQuestion({ ...settled, treatment, measureId: 'mass' })).toBe(`${begins} the mass of radishes?`);
   });
 
   it('"twice as fast" is half the days, and "twice as long" in the vase twice the days', () => {

@@ -13,9 +13,7 @@ export const airOrNone: ReadyQuestion = {
   plant: 'lettuce in water',
   changed: 'air bubbled through the water',
   question: 'Does lettuce in tanks with an air pump weigh more than lettuce in still tanks kept full?',
-  hypothesis: 'Lettuce with an air pump is heavier after 28 days than without.',
-  nullHypothesis: 'The air pump makes no difference to the mass.',
-  arms: [control('still water'), treatment('A', 'air pump')],
+  arms: [control('still water', { phrase: 'in still water' }), treatment('A', 'air pump', { phrase: 'with an air pump' })],
   unitNoun: 'tank',
   propagule: 'plants',
   place: 'water culture',
@@ -47,7 +45,6 @@ export const airOrNone: ReadyQuestion = {
       usual: { process: 'level', level: { '': 20.8, A: 20.5 }, rate: 1 },
     }),
   ],
-  endRule: 'day 28',
   kept: [
     ...keptIn('tanks', 'feed', 'water temperature', 'litres'),
     ...keptSame(['feed', 'the same ppm in every tank'], ['water temperature', 'measured each week']),

@@ -12,14 +12,12 @@ export const amendmentDose: ReadyQuestion = {
   plant: 'bean',
   changed: 'share of castings in the mix',
   question: 'How does the share of castings in the mix change the mass of beans at 30 days?',
-  hypothesis: 'Beans with 10 % castings are heavier after 30 days than without.',
-  nullHypothesis: 'Castings make no difference to the mass of beans.',
   arms: [
-    control('no castings', { dose: 0, doseUnit: '%' }),
+    control('no castings', { phrase: 'without castings', dose: 0, doseUnit: '%' }),
     treatment('10', '10 % castings', { dose: 10, doseUnit: '%' }),
     treatment('5', '5 % castings', { dose: 5, doseUnit: '%' }),
     treatment('20', '20 % castings', { dose: 20, doseUnit: '%' }),
-    reference('F', 'bought fertilised mix'),
+    reference('F', 'bought fertilised mix', { phrase: 'in bought fertilised mix' }),
   ],
   unitNoun: 'pot',
   unitsPerArm: 10,
@@ -51,7 +49,6 @@ export const amendmentDose: ReadyQuestion = {
       usual: { process: 'share', share: { '': 0.9, 20: 0.75 }, from: 4, to: 9 },
     }),
   ],
-  endRule: 'day 30',
   kept: [
     ...keptIn('pots'),
     ...keptSame(

@@ -12,9 +12,10 @@ export const anyClaim: ReadyQuestion = {
   plant: 'lettuce',
   changed: 'the thing that the tip says to do',
   question: 'Does lettuce with the treatment give more leaf than lettuce that is handled just the same without it?',
-  hypothesis: 'Lettuce with the treatment gives more leaf in total than lettuce with a dummy.',
-  nullHypothesis: 'The treatment makes no difference to the leaf in total.',
-  arms: [control('dummy, handled the same'), treatment('X', 'with the treatment')],
+  arms: [
+    control('dummy, handled the same', { phrase: 'with a dummy, handled the same' }),
+    treatment('X', 'with the treatment', { phrase: 'with the treatment' }),
+  ],
   unitNoun: 'pot',
   unitsPerArm: 10,
   sown: null,
@@ -23,7 +24,7 @@ export const anyClaim: ReadyQuestion = {
   measures: [
     harvest('g', {
       code: 'leaf',
-      name: 'Leaf picked in total',
+      name: 'Mass of leaf picked',
       primary: true,
       smallestDifference: 20,
       readingDays: [28, 35, 42, 49],

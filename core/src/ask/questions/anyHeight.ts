@@ -11,9 +11,7 @@ export const anyHeight: ReadyQuestion = {
   plant: 'basil',
   changed: 'what the plants are given',
   question: 'Does X change how tall basil grows?',
-  hypothesis: 'The height of basil after four weeks differs with X, compared with basil without.',
-  nullHypothesis: 'X makes no difference to the height of basil.',
-  arms: [control('Without X'), treatment('X', 'With X')],
+  arms: [control('without X', { phrase: 'without X' }), treatment('X', 'with X', { phrase: 'with X' })],
   unitNoun: 'pot',
   unitsPerArm: 10,
   sown: null,
@@ -34,7 +32,6 @@ export const anyHeight: ReadyQuestion = {
       usual: { process: 'growth', reads: 'mass', size: 18, rate: 0.24, effect: { '': 1, X: 1.05 } },
     }),
   ],
-  endRule: 'day 28',
   materials: ['young plants of one sowing', 'pots of one size', 'mix from one bag', 'ruler', 'labels'],
   steps: [
     'Fill every pot to the same line.',

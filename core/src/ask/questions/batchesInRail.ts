@@ -12,9 +12,10 @@ export const batchesInRail: ReadyQuestion = {
   plant: 'lettuce in a rail',
   changed: 'strength of the feed in the rail',
   question: 'Does lettuce in a rail with a stronger feed weigh more than lettuce with the usual feed?',
-  hypothesis: 'Lettuce with 900 ppm of feed is heavier after 28 days than lettuce with 600 ppm.',
-  nullHypothesis: 'The strength of the feed makes no difference to the mass of lettuce.',
-  arms: [control('usual feed, 600 ppm'), treatment('S', 'stronger feed, 900 ppm')],
+  arms: [
+    control('usual feed, 600 ppm', { phrase: 'with the usual feed, 600 ppm' }),
+    treatment('S', 'stronger feed, 900 ppm', { phrase: 'with a stronger feed, 900 ppm' }),
+  ],
   unitNoun: 'rail',
   propagule: 'plants',
   place: 'water culture',

@@ -12,9 +12,7 @@ export const buriedBags: ReadyQuestion = {
   plant: '',
   changed: 'what is done to the soil above',
   question: 'Do cotton squares under mulch lose more mass in eight weeks than under bare soil?',
-  hypothesis: 'Cotton under mulch loses more of its mass in 56 days than cotton under bare soil.',
-  nullHypothesis: 'Mulch makes no difference to the mass lost.',
-  arms: [control('bare soil'), treatment('M', 'mulched')],
+  arms: [control('bare soil', { phrase: 'under bare soil' }), treatment('M', 'mulched', { phrase: 'under mulch' })],
   unitNoun: 'bag',
   propagule: 'bags',
   place: 'ground',
@@ -45,7 +43,6 @@ export const buriedBags: ReadyQuestion = {
       readingDays: [56],
     }),
   ],
-  endRule: 'day 56',
   kept: keptSame(
     ['bags', 'one kind, weighed dry to 0.01 g'],
     ['depth', '8 cm, a stick with a mark'],

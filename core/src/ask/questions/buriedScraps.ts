@@ -13,9 +13,10 @@ export const buriedScraps: ReadyQuestion = {
   plant: 'tomato',
   changed: 'scraps buried a spade deep',
   question: 'Do tomatoes over buried scraps give more fruit than tomatoes in untouched soil?',
-  hypothesis: 'Tomatoes over buried scraps give more fruit over the season than tomatoes in dug soil without scraps.',
-  nullHypothesis: 'Buried scraps make no difference to the harvest.',
-  arms: [control('dug, nothing buried'), treatment('S', 'scraps a spade deep')],
+  arms: [
+    control('dug, nothing buried', { phrase: 'over soil that was dug with nothing buried' }),
+    treatment('S', 'scraps a spade deep', { phrase: 'over scraps a spade deep' }),
+  ],
   unitNoun: 'plant',
   place: 'ground',
   unitsPerArm: 12,
@@ -25,7 +26,7 @@ export const buriedScraps: ReadyQuestion = {
   measures: [
     harvest('g', {
       code: 'fruit',
-      name: 'Fruit a plant',
+      name: 'Mass of fruit a plant',
       primary: true,
       smallestDifference: 750,
       readingDays: [60, 74, 88, 102, 116, 130, 144],

@@ -13,9 +13,10 @@ export const clearOrCovered: ReadyQuestion = {
   plant: 'lettuce in water',
   changed: 'light through the wall of the tank',
   question: 'Does lettuce in clear tanks weigh less than lettuce in covered tanks?',
-  hypothesis: 'Lettuce in clear tanks is lighter after 28 days than lettuce in covered tanks.',
-  nullHypothesis: 'Covering the tank makes no difference to the mass.',
-  arms: [control('sleeve of black card'), treatment('K', 'sleeve of clear film')],
+  arms: [
+    control('sleeve of black card', { phrase: 'in a sleeve of black card' }),
+    treatment('K', 'sleeve of clear film', { phrase: 'in a sleeve of clear film' }),
+  ],
   unitNoun: 'tank',
   propagule: 'plants',
   place: 'water culture',
@@ -55,7 +56,6 @@ export const clearOrCovered: ReadyQuestion = {
       usual: { process: 'level', level: { '': 1.5 }, rate: 1 },
     }),
   ],
-  endRule: 'day 28',
   kept: [
     ...keptIn('tanks', 'litres', 'feed'),
     ...keptSame(['litres and strength', 'the same litres, the same ppm'], ['front and back', 'as blocks']),

@@ -13,9 +13,10 @@ export const coldWetStart: ReadyQuestion = {
   plant: 'maize',
   changed: 'warmth of the first water',
   question: 'Do fewer maize seeds come up after drinking chilled water than after drinking water of 15 °C?',
-  hypothesis: 'Fewer maize seeds have two leaves by day 24 after two days in chilled water than in water of 15 °C.',
-  nullHypothesis: 'The warmth of the first water makes no difference to how many maize seeds come up.',
-  arms: [control('two days in water of 15 °C'), treatment('K', 'two days in chilled water, 4 °C')],
+  arms: [
+    control('two days in water of 15 °C', { phrase: 'after two days in water of 15 °C' }),
+    treatment('K', 'two days in chilled water, 4 °C', { phrase: 'after two days in chilled water, 4 °C' }),
+  ],
   unitNoun: 'tray',
   unitsPerArm: 8,
   sown: 25,
@@ -30,7 +31,7 @@ export const coldWetStart: ReadyQuestion = {
   measures: [
     count({
       code: 'up',
-      name: 'Seedlings with two leaves by day 24',
+      name: 'Seedlings with two leaves',
       primary: true,
       higherIs: 'better',
       expected: 'less',

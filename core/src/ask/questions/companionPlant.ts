@@ -12,9 +12,11 @@ export const companionPlant: ReadyQuestion = {
   plant: 'tomato',
   changed: 'what grows beside it',
   question: 'Do tomatoes with basil beside them give more fruit than tomatoes without?',
-  hypothesis: 'Tomatoes with basil give more fruit over the season than tomatoes without.',
-  nullHypothesis: 'Basil makes no difference to the fruit.',
-  arms: [control('nothing beside it, the hole dug'), treatment('B', 'basil beside it'), treatment('L', 'lettuce beside it')],
+  arms: [
+    control('nothing beside it, the hole dug', { phrase: 'with nothing beside it' }),
+    treatment('B', 'basil beside it'),
+    treatment('L', 'lettuce beside it'),
+  ],
   unitNoun: 'plant',
   unitsPerArm: 12,
   sown: null,
@@ -23,7 +25,7 @@ export const companionPlant: ReadyQuestion = {
   measures: [
     harvest('g', {
       code: 'fruit',
-      name: 'Fruit a plant',
+      name: 'Mass of fruit a plant',
       primary: true,
       smallestDifference: 500,
       readingDays: [60, 67, 74, 81, 88, 95, 102],
@@ -38,7 +40,6 @@ export const companionPlant: ReadyQuestion = {
       usual: { process: 'level', level: { '': 14 }, rate: 0.02 },
     }),
   ],
-  endRule: 'the last reading day',
   materials: ['36 tomatoes, 12 basil, 12 lettuces', 'measuring tape', 'balance'],
   steps: [
     'Dig the same second hole beside every tomato; plant basil, lettuce or nothing in it.',

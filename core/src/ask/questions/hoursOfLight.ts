@@ -26,8 +26,6 @@ export const hoursOfLight: ReadyQuestion = {
   plant: 'basil seedlings',
   changed: 'hours of light a day',
   question: 'How does the number of hours of light a day change the mass of basil seedlings at 30 days?',
-  hypothesis: 'The mass of basil seedlings after 30 days differs with 16 h of light a day, compared with 12 h.',
-  nullHypothesis: 'The hours of light make no difference to the mass of the seedlings.',
   arms: [
     control('12 h of light', { dose: 12, doseUnit: 'h' }),
     treatment('16', '16 h of light', { dose: 16, doseUnit: 'h' }),
@@ -74,7 +72,6 @@ export const hoursOfLight: ReadyQuestion = {
       usual: { process: 'rating', level: { '': 4, 8: 3.4 }, spread: 0.5 },
     }),
   ],
-  endRule: 'day 30',
   kept: [
     ...keptIn('pots', 'light'),
     ...keptSame(

@@ -13,12 +13,10 @@ export const howOften: ReadyQuestion = {
   plant: 'tomato seedlings',
   changed: 'how often the weekly water is given',
   question: 'Does giving the same weekly water in more portions give heavier tomato seedlings?',
-  hypothesis: 'Seedlings watered in five portions are heavier after 28 days than with the whole of it once a week.',
-  nullHypothesis: 'The number of portions makes no difference to the mass.',
   arms: [
-    control('once a week', { dose: 1, doseUnit: 'a week' }),
-    treatment('5', 'on five days', { dose: 5, doseUnit: 'a week' }),
-    treatment('2', 'on two days', { dose: 2, doseUnit: 'a week' }),
+    control('once a week', { phrase: 'when watered once a week', dose: 1, doseUnit: 'a week' }),
+    treatment('5', 'on five days', { phrase: 'when watered on five days', dose: 5, doseUnit: 'a week' }),
+    treatment('2', 'on two days', { phrase: 'when watered on two days', dose: 2, doseUnit: 'a week' }),
   ],
   unitNoun: 'pot',
   unitsPerArm: 10,
@@ -40,7 +38,6 @@ export const howOften: ReadyQuestion = {
       usual: { process: 'rating', level: { '': 1.6, 2: 0.7, 5: 0.3 }, spread: 0.5 },
     }),
   ],
-  endRule: 'day 28',
   kept: [...keptIn('pots', 'water'), ...keptSame(['water a week', '210 mL to every pot, by weight'])],
   materials: ['30 pots of a litre with one seedling and a saucer', 'balance', 'syringe', 'labels'],
   steps: [

@@ -12,8 +12,6 @@ export const kitchenTonic: ReadyQuestion = {
   plant: 'spinach',
   changed: 'what is in the watering can',
   question: 'Does spinach watered with the tonic weigh more than spinach with plain water?',
-  hypothesis: 'Spinach with the tonic is heavier after 28 days than with plain water.',
-  nullHypothesis: 'The tonic makes no difference to the mass.',
   arms: [control('water boiled and cooled'), treatment('P', 'water from boiled peel'), reference('F', 'plant feed by its label')],
   unitNoun: 'pot',
   unitsPerArm: 12,
@@ -36,7 +34,6 @@ export const kitchenTonic: ReadyQuestion = {
       usual: { process: 'level', level: { '': 18 }, rate: 0.06 },
     }),
   ],
-  endRule: 'the last reading day',
   stages: [stage({ name: 'watering', kind: 'handle', arms: ['C', 'P', 'F'] })],
   materials: [
     '36 pots',

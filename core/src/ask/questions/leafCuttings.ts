@@ -12,9 +12,12 @@ export const leafCuttings: ReadyQuestion = {
   plant: 'african violet leaves',
   changed: 'what the leaf stands in',
   question: 'Do more leaves make a new plant in mix than in water?',
-  hypothesis: 'More leaves have a new plant by day 70 when stuck shallow in mix than in water.',
-  nullHypothesis: 'What the leaf stands in makes no difference to how many make a new plant.',
-  arms: [control('water'), treatment('S', 'mix, stuck shallow'), treatment('D', 'mix, stuck deep'), treatment('F', 'fed water')],
+  arms: [
+    control('water', { phrase: 'in water' }),
+    treatment('S', 'mix, stuck shallow', { phrase: 'when stuck shallow in mix' }),
+    treatment('D', 'mix, stuck deep', { phrase: 'when stuck deep in mix' }),
+    treatment('F', 'fed water', { phrase: 'in fed water' }),
+  ],
   unitNoun: 'glass',
   propagule: 'leaves',
   unitsPerArm: 10,
@@ -32,7 +35,6 @@ export const leafCuttings: ReadyQuestion = {
       usual: { process: 'share', share: { '': 0.45, S: 0.8, D: 0.65, F: 0.5 }, from: 20, to: 65 },
     }),
   ],
-  endRule: 'day 70',
   kept: [
     ...keptIn('pots', 'seed lot and age', 'sowing depth', 'sowing day', 'water'),
     ...keptSame(

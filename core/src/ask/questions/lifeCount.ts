@@ -12,9 +12,7 @@ export const lifeCount: ReadyQuestion = {
   plant: '',
   changed: 'the place',
   question: 'Are there more worms a spade-square under the hedge than in the lawn?',
-  hypothesis: 'On one day there are more worms a spade-square under the hedge than in the lawn.',
-  nullHypothesis: 'The two places hold as many worms.',
-  arms: [control('lawn'), treatment('H', 'under the hedge')],
+  arms: [control('lawn', { phrase: 'in the lawn' }), treatment('H', 'under the hedge', { phrase: 'under the hedge' })],
   unitNoun: 'spot',
   place: 'ground',
   unitsPerArm: 16,
@@ -23,7 +21,7 @@ export const lifeCount: ReadyQuestion = {
   measures: [
     amount('worms', {
       code: 'worms',
-      name: 'Worms a spade-square',
+      name: 'Number of worms a spade-square',
       primary: true,
       smallestDifference: 6,
       readingDays: [0],

@@ -12,9 +12,11 @@ export const lightColour: ReadyQuestion = {
   plant: 'lettuce',
   changed: 'colour of the light, at equal amount',
   question: 'Does lettuce under red or blue light weigh another than under white light of the same amount?',
-  hypothesis: 'The mass of lettuce after 28 days differs under red light, compared with white light of the same amount.',
-  nullHypothesis: 'The colour of the light makes no difference to the mass of lettuce.',
-  arms: [control('white'), treatment('R', 'red'), treatment('B', 'blue')],
+  arms: [
+    control('white', { phrase: 'under white light' }),
+    treatment('R', 'red', { phrase: 'under red light' }),
+    treatment('B', 'blue', { phrase: 'under blue light' }),
+  ],
   unitNoun: 'box',
   propagule: 'plants',
   unitsPerArm: 10,
@@ -44,7 +46,6 @@ export const lightColour: ReadyQuestion = {
       usual: { process: 'level', level: { '': 14, R: 17, B: 12 }, rate: 0.06 },
     }),
   ],
-  endRule: 'day 28',
   kept: [
     ...keptIn('pots', 'light'),
     ...keptSame(

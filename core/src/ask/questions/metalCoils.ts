@@ -12,9 +12,11 @@ export const metalCoils: ReadyQuestion = {
   plant: 'radish',
   changed: 'a coil of bare wire in the pot',
   question: 'Do radishes with a coil of bare wire grow heavier than radishes with a coated coil?',
-  hypothesis: 'Radishes with a bare coil are heavier after 28 days than with a coated one.',
-  nullHypothesis: 'A bare coil makes no difference to the mass.',
-  arms: [control('coil of plastic-coated wire'), treatment('B', 'coil of bare wire'), reference('N', 'no coil')],
+  arms: [
+    control('coil of plastic-coated wire', { phrase: 'with a coil of plastic-coated wire' }),
+    treatment('B', 'coil of bare wire', { phrase: 'with a coil of bare wire' }),
+    reference('N', 'no coil', { phrase: 'without a coil' }),
+  ],
   unitNoun: 'pot',
   unitsPerArm: 12,
   sown: null,
@@ -23,7 +25,7 @@ export const metalCoils: ReadyQuestion = {
   measures: [
     amount('g', {
       code: 'mass',
-      name: 'Whole plant, root and leaf',
+      name: 'Mass of the whole plant',
       primary: true,
       smallestDifference: 3,
       readingDays: [28],
@@ -36,7 +38,6 @@ export const metalCoils: ReadyQuestion = {
       usual: { process: 'level', level: { '': 18 }, rate: 0.06 },
     }),
   ],
-  endRule: 'the last reading day',
   materials: ['36 pots', '12 coils of bare and 12 of coated wire, the same size, ends capped', 'balance'],
   steps: [
     'Write down what the coil must touch to work: the ground, the air, the root.',

@@ -12,9 +12,10 @@ export const moonOrDate: ReadyQuestion = {
   plant: 'radish',
   changed: 'moon phase on the day of sowing',
   question: 'Do radishes sown at a waxing moon weigh more than radishes sown at a waning moon?',
-  hypothesis: 'Radishes sown at a waxing moon are heavier after 35 days than those sown at a waning moon.',
-  nullHypothesis: 'The moon makes no difference to the mass of radishes.',
-  arms: [control('waning moon'), treatment('W', 'waxing moon')],
+  arms: [
+    control('waning moon', { phrase: 'when sown at a waning moon' }),
+    treatment('W', 'waxing moon', { phrase: 'when sown at a waxing moon' }),
+  ],
   unitNoun: 'tray',
   unitsPerArm: 8,
   sown: null,
@@ -28,7 +29,7 @@ export const moonOrDate: ReadyQuestion = {
   measures: [
     amount('g', {
       code: 'mass',
-      name: 'Root mass on day 35',
+      name: 'Root mass',
       primary: true,
       smallestDifference: 15,
       readingDays: [35],

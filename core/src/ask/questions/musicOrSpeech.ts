@@ -12,9 +12,10 @@ export const musicOrSpeech: ReadyQuestion = {
   plant: 'cress',
   changed: 'music for two hours a day',
   question: 'Does cress grow taller in a week with music than with the same visits in silence?',
-  hypothesis: 'Cress with two hours of music a day is taller after 7 days than cress visited in silence.',
-  nullHypothesis: 'Music makes no difference to the height of cress.',
-  arms: [control('silence, the same visit'), treatment('M', 'music for two hours')],
+  arms: [
+    control('silence, the same visit', { phrase: 'in silence' }),
+    treatment('M', 'music for two hours', { phrase: 'with two hours of music' }),
+  ],
   unitNoun: 'tray',
   unitsPerArm: 8,
   sown: null,
@@ -26,7 +27,7 @@ export const musicOrSpeech: ReadyQuestion = {
   measures: [
     amount('mm', {
       code: 'height',
-      name: 'Height on day 7',
+      name: 'Height',
       primary: true,
       smallestDifference: 9,
       readingDays: [7],

@@ -12,9 +12,11 @@ export const oneSidedLight: ReadyQuestion = {
   plant: 'sunflower seedlings',
   changed: 'whether the pot is turned',
   question: 'Do sunflower seedlings that are turned lean less than those that stand still?',
-  hypothesis: 'Turned seedlings lean less after ten days than seedlings that stand still.',
-  nullHypothesis: 'Turning makes no difference to the lean.',
-  arms: [control('stands still'), treatment('H', 'turned by hand each day'), treatment('M', 'turned slowly by its own motor')],
+  arms: [
+    control('stands still', { phrase: 'when standing still' }),
+    treatment('H', 'turned by hand each day', { phrase: 'when turned by hand each day' }),
+    treatment('M', 'turned slowly by its own motor', { phrase: 'when turned slowly by a motor' }),
+  ],
   unitNoun: 'pot',
   unitsPerArm: 10,
   sown: null,
@@ -36,7 +38,6 @@ export const oneSidedLight: ReadyQuestion = {
       usual: { process: 'level', level: { '': 14 }, rate: 0.12 },
     }),
   ],
-  endRule: 'day 10',
   kept: [...keptIn('pots', 'light'), ...keptSame(['plants a pot', 'one, so that none shades another'])],
   materials: [
     '30 pots with one seedling each',

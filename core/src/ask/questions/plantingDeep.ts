@@ -12,9 +12,10 @@ export const plantingDeep: ReadyQuestion = {
   plant: 'tomato',
   changed: 'depth of planting',
   question: 'Do young tomatoes planted up to the first leaves weigh more than those planted as deep as they stood?',
-  hypothesis: 'Tomatoes planted up to the first leaves are heavier after 42 days than those planted as deep as they stood.',
-  nullHypothesis: 'The depth of planting makes no difference to the mass of tomatoes.',
-  arms: [control('as deep as it stood'), treatment('D', 'up to the first leaves')],
+  arms: [
+    control('as deep as it stood', { phrase: 'when planted as deep as it stood' }),
+    treatment('D', 'up to the first leaves', { phrase: 'when planted up to the first leaves' }),
+  ],
   unitNoun: 'pot',
   propagule: 'plants',
   unitsPerArm: 10,
@@ -44,7 +45,6 @@ export const plantingDeep: ReadyQuestion = {
       usual: { process: 'level', level: { '': 6, D: 6.4 }, rate: 0.05 },
     }),
   ],
-  endRule: 'day 42',
   stages: [stage({ name: 'moved into the large pot', kind: 'move', arms: ['C', 'D'] })],
   kept: [
     ...keptIn('pots', 'seed lot and age', 'sowing depth', 'sowing day'),

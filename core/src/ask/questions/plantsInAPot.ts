@@ -12,8 +12,6 @@ export const plantsInAPot: ReadyQuestion = {
   plant: 'radish',
   changed: 'number of plants in a pot',
   question: 'How does the number of plants in a pot change the mass of each radish?',
-  hypothesis: 'A radish that shares its pot with three others is lighter after 35 days than one alone.',
-  nullHypothesis: 'The number of plants makes no difference to the mass of a radish.',
   arms: [
     control('one plant', { dose: 1, doseUnit: 'a pot' }),
     treatment('4', 'four plants', { dose: 4, doseUnit: 'a pot' }),
@@ -52,7 +50,6 @@ export const plantsInAPot: ReadyQuestion = {
     }),
     derived('%', '100*each/pot', { code: 'share', name: 'Share of the pot that one plant has', higherIs: 'neither', readingDays: [35] }),
   ],
-  endRule: 'day 35',
   kept: [...keptIn('pots'), ...keptSame(['feed', 'the same to each pot, or the same to each plant: choose and write it down'])],
   materials: ['32 pots of two litres', 'radish seed, 200 of one packet', 'mix', 'balance', 'labels'],
   steps: [

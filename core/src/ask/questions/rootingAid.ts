@@ -13,8 +13,6 @@ export const rootingAid: ReadyQuestion = {
   plant: 'rosemary cuttings',
   changed: 'what the cut end is dipped in',
   question: 'Do more rosemary cuttings root after a dip in rooting powder than after a dip in plain water?',
-  hypothesis: 'More rosemary cuttings are rooted by day 42 after a dip in rooting powder than after a dip in plain water.',
-  nullHypothesis: 'What they are dipped in makes no difference to how many cuttings root.',
   arms: [control('plain water'), treatment('P', 'rooting powder'), treatment('H', 'honey')],
   unitNoun: 'pot',
   propagule: 'cuttings',
@@ -32,7 +30,7 @@ export const rootingAid: ReadyQuestion = {
   measures: [
     count({
       code: 'rooted',
-      name: 'Rooted of those stuck',
+      name: 'Rooted cuttings',
       primary: true,
       smallestDifference: 30,
       readingDays: [42],

@@ -12,12 +12,10 @@ export const soakOrDry: ReadyQuestion = {
   plant: 'pea seed',
   changed: 'hours in plain water before sowing',
   question: 'Does soaking pea seed before sowing change how many come up, and for how long should it soak?',
-  hypothesis: 'The number of pea seeds that sprout within 14 days differs after a soak, compared with seed sown dry into moist mix.',
-  nullHypothesis: 'Soaking makes no difference to how many pea seeds sprout.',
   arms: [
-    control('dry into moist mix', { dose: 0, doseUnit: 'h' }),
-    treatment('6', '6 h in water', { dose: 6, doseUnit: 'h' }),
-    treatment('24', '24 h in water', { dose: 24, doseUnit: 'h' }),
+    control('dry into moist mix', { phrase: 'when sown dry into moist mix', dose: 0, doseUnit: 'h' }),
+    treatment('6', '6 h in water', { phrase: 'after 6 h in water', dose: 6, doseUnit: 'h' }),
+    treatment('24', '24 h in water', { phrase: 'after 24 h in water', dose: 24, doseUnit: 'h' }),
   ],
   unitNoun: 'tray',
   unitsPerArm: 10,
@@ -52,7 +50,6 @@ export const soakOrDry: ReadyQuestion = {
       usual: { process: 'share', share: { '': 0.05, 24: 0.12 }, from: 6, to: 14 },
     }),
   ],
-  endRule: 'day 14',
   kept: [...keptIn('pots'), ...keptSame(['mix moisture', 'wetted by weight before sowing'], ['heat mat', 'none: peas rot in the warm'])],
   stages: [
     stage({ name: 'soak in plain water', kind: 'soak', arms: ['6'], hours: 6, tested: true }),

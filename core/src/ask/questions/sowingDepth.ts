@@ -12,13 +12,11 @@ export const sowingDepth: ReadyQuestion = {
   plant: 'pea seed',
   changed: 'depth of sowing',
   question: 'How does the depth of sowing change how many pea seeds come up?',
-  hypothesis: 'Fewer pea seeds come up by day 18 when sown 10 cm deep than when sown 3 cm deep.',
-  nullHypothesis: 'The depth makes no difference to how many pea seeds come up.',
   arms: [
-    control('3 cm deep', { dose: 3, doseUnit: 'cm' }),
-    treatment('10', '10 cm deep', { dose: 10, doseUnit: 'cm' }),
-    treatment('6', '6 cm deep', { dose: 6, doseUnit: 'cm' }),
-    treatment('1', '1 cm deep', { dose: 1, doseUnit: 'cm' }),
+    control('3 cm deep', { phrase: 'when sown 3 cm deep', dose: 3, doseUnit: 'cm' }),
+    treatment('10', '10 cm deep', { phrase: 'when sown 10 cm deep', dose: 10, doseUnit: 'cm' }),
+    treatment('6', '6 cm deep', { phrase: 'when sown 6 cm deep', dose: 6, doseUnit: 'cm' }),
+    treatment('1', '1 cm deep', { phrase: 'when sown 1 cm deep', dose: 1, doseUnit: 'cm' }),
   ],
   unitNoun: 'pot',
   unitsPerArm: 8,
@@ -29,7 +27,7 @@ export const sowingDepth: ReadyQuestion = {
   measures: [
     count({
       code: 'up',
-      name: 'Came up',
+      name: 'Seedlings up',
       primary: true,
       expected: 'less',
       smallestDifference: 22,
@@ -50,7 +48,6 @@ export const sowingDepth: ReadyQuestion = {
       usual: { process: 'event', days: { '': 7, 10: 11, 6: 8.5, 1: 6.5 }, spread: 0.12 },
     }),
   ],
-  endRule: 'day 18',
   kept: [
     ...keptIn('pots', 'sowing depth'),
     ...keptSame(

@@ -12,9 +12,11 @@ export const storeCupboard: ReadyQuestion = {
   plant: 'bean seed',
   changed: 'where the seed comes from',
   question: 'Do as many beans from the cupboard sprout as beans sold for sowing?',
-  hypothesis: 'Fewer cupboard beans sprout within 9 days than beans sold for sowing.',
-  nullHypothesis: 'Cupboard beans sprout as well as beans sold for sowing.',
-  arms: [control('sold for sowing'), treatment('K', 'kitchen bag'), treatment('O', 'packet from four years ago')],
+  arms: [
+    control('sold for sowing', { phrase: 'from seed sold for sowing' }),
+    treatment('K', 'kitchen bag', { phrase: 'from a kitchen bag' }),
+    treatment('O', 'packet from four years ago', { phrase: 'from a packet four years old' }),
+  ],
   unitNoun: 'towel',
   unitsPerArm: 8,
   sown: 25,
@@ -50,7 +52,6 @@ export const storeCupboard: ReadyQuestion = {
       usual: { process: 'level', level: { '': 48, K: 42, O: 33 }, rate: 0.5 },
     }),
   ],
-  endRule: 'day 9',
   materials: ['200 seeds of each bag', '24 towels in bags', 'warm place', '24 labels'],
   steps: [
     'Take a quick look with ten seeds of each first.',

@@ -13,8 +13,6 @@ export const suspectCompost: ReadyQuestion = {
   plant: 'bean',
   changed: 'suspect compost in the mix',
   question: 'Do more of the beans that are up show cupped, rolled or strap-like leaves in a mix with the suspect compost?',
-  hypothesis: 'More of the beans that are up show symptoms by day 35 with the suspect compost than with clean compost.',
-  nullHypothesis: 'The compost makes no difference to the share of plants that show symptoms.',
   arms: [control('1 part in 3 of clean compost'), treatment('S', '1 part in 3 of the suspect compost')],
   unitNoun: 'pot',
   unitsPerArm: 12,
@@ -44,7 +42,7 @@ export const suspectCompost: ReadyQuestion = {
     }),
     derived('%', '100*sick/up', {
       code: 'symptoms',
-      name: 'Share of those up that show symptoms',
+      name: 'Share of plants up that show symptoms',
       primary: true,
       higherIs: 'worse',
       expected: 'more',

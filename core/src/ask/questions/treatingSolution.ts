@@ -12,14 +12,12 @@ export const treatingSolution: ReadyQuestion = {
   plant: 'squash seed',
   changed: 'liquid and length of the bath',
   question: 'Do more squash seeds sprout after a bath in the solution than after a bath as long in plain water?',
-  hypothesis: 'More squash seeds sprout by day 10 after a bath in the solution than after a bath in plain water.',
-  nullHypothesis: 'The solution makes no difference to how many squash seeds sprout.',
   arms: [
-    control('plain water, 45 min', { factors: { liquid: 'water', bath: '45 min' } }),
-    treatment('S', 'solution, 45 min', { factors: { liquid: 'solution', bath: '45 min' } }),
-    treatment('WL', 'plain water, 2 h', { factors: { liquid: 'water', bath: '2 h' } }),
-    treatment('SL', 'solution, 2 h', { factors: { liquid: 'solution', bath: '2 h' } }),
-    reference('D', 'dry'),
+    control('plain water, 45 min', { phrase: 'after 45 min in plain water', factors: { liquid: 'water', bath: '45 min' } }),
+    treatment('S', 'solution, 45 min', { phrase: 'after 45 min in the solution', factors: { liquid: 'solution', bath: '45 min' } }),
+    treatment('WL', 'plain water, 2 h', { phrase: 'after 2 h in plain water', factors: { liquid: 'water', bath: '2 h' } }),
+    treatment('SL', 'solution, 2 h', { phrase: 'after 2 h in the solution', factors: { liquid: 'solution', bath: '2 h' } }),
+    reference('D', 'dry', { phrase: 'when sown dry' }),
   ],
   unitNoun: 'towel',
   unitsPerArm: 8,
@@ -53,7 +51,6 @@ export const treatingSolution: ReadyQuestion = {
       usual: { process: 'level', level: { '': 44, S: 48 }, rate: 0.5 },
     }),
   ],
-  endRule: 'day 10',
   kept: [
     ...keptIn('dishes', 'amount of liquid', 'lid'),
     ...keptSame(

@@ -12,9 +12,10 @@ export const trimRoots: ReadyQuestion = {
   plant: 'basil in water',
   changed: 'roots trimmed by a third',
   question: 'Does basil with trimmed roots give less leaf than basil with whole roots?',
-  hypothesis: 'Basil with trimmed roots gives less leaf in total over three cuts than basil with whole roots.',
-  nullHypothesis: 'Trimming the roots makes no difference to the leaf.',
-  arms: [control('lifted, not trimmed'), treatment('T', 'trimmed by a third')],
+  arms: [
+    control('lifted, not trimmed', { phrase: 'when lifted and not trimmed' }),
+    treatment('T', 'trimmed by a third', { phrase: 'when trimmed by a third' }),
+  ],
   unitNoun: 'jar',
   propagule: 'plants',
   place: 'water culture',
@@ -25,7 +26,7 @@ export const trimRoots: ReadyQuestion = {
   measures: [
     harvest('g', {
       code: 'leaf',
-      name: 'Leaf cut in total',
+      name: 'Mass of leaf cut',
       primary: true,
       higherIs: 'better',
       expected: 'less',

@@ -12,9 +12,10 @@ export const warmthAndSpeed: ReadyQuestion = {
   plant: 'radish',
   changed: 'warmth of the place',
   question: 'How many days sooner does half of the radish seed sprout at 23 °C than at 16 °C?',
-  hypothesis: 'In the warm place the first radish seed sprouts more than a day sooner than in the cool place.',
-  nullHypothesis: 'The warmth makes no difference to the day of the first sprout.',
-  arms: [control('cool place, about 16 °C'), treatment('W', 'warm place, about 23 °C')],
+  arms: [
+    control('cool place, about 16 °C', { phrase: 'in the cool place' }),
+    treatment('W', 'warm place, about 23 °C', { phrase: 'in the warm place' }),
+  ],
   unitNoun: 'dish',
   unitsPerArm: 8,
   sown: 20,

@@ -12,9 +12,7 @@ export const waterOrMix: ReadyQuestion = {
   plant: 'rosemary cuttings',
   changed: 'what the cuttings stand in',
   question: 'Do rosemary cuttings root in other numbers in water than in mix?',
-  hypothesis: 'The number of rosemary cuttings with roots on day 30 differs in water, compared with mix.',
-  nullHypothesis: 'Water or mix makes no difference to how many cuttings root.',
-  arms: [control('mix'), treatment('W', 'water')],
+  arms: [control('mix', { phrase: 'in mix' }), treatment('W', 'water', { phrase: 'in water' })],
   unitNoun: 'glass',
   propagule: 'cuttings',
   unitsPerArm: 10,
@@ -30,7 +28,7 @@ export const waterOrMix: ReadyQuestion = {
   measures: [
     count({
       code: 'rooted',
-      name: 'Rooted on day 30',
+      name: 'Rooted cuttings',
       primary: true,
       expected: 'different',
       smallestDifference: 30,

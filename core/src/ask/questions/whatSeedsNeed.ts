@@ -12,9 +12,12 @@ export const whatSeedsNeed: ReadyQuestion = {
   plant: 'bean',
   changed: 'what the seed is given',
   question: 'What do bean seeds need to come up and be green?',
-  hypothesis: 'Fewer beans are up and green on day 14 without light, water or warmth than with everything.',
-  nullHypothesis: 'Light, water and warmth make no difference to how many beans are up and green.',
-  arms: [control('everything'), treatment('D', 'no light'), treatment('W', 'no water'), treatment('K', 'no warmth')],
+  arms: [
+    control('everything'),
+    treatment('D', 'no light', { phrase: 'without light' }),
+    treatment('W', 'no water', { phrase: 'without water' }),
+    treatment('K', 'no warmth', { phrase: 'without warmth' }),
+  ],
   unitNoun: 'cup',
   unitsPerArm: 9,
   sown: 4,
@@ -27,7 +30,7 @@ export const whatSeedsNeed: ReadyQuestion = {
   measures: [
     count({
       code: 'green',
-      name: 'Up and green',
+      name: 'Green seedlings',
       primary: true,
       higherIs: 'better',
       expected: 'less',
@@ -52,7 +55,6 @@ export const whatSeedsNeed: ReadyQuestion = {
       usual: { process: 'level', level: { '': 4, D: 2, W: 0.1, K: 2 }, rate: 0.2 },
     }),
   ],
-  endRule: 'day 14',
   stages: [stage({ name: 'a pot put over the cup, clear or dark', kind: 'handle', arms: ['C', 'D', 'W', 'K'] })],
   kept: [
     ...keptIn('pots', 'water', 'light', 'temperature'),

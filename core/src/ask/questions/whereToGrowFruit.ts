@@ -12,9 +12,7 @@ export const whereToGrowFruit: ReadyQuestion = {
   plant: 'tomato',
   changed: 'where it grows',
   question: 'Do tomatoes in big pots give another harvest than tomatoes in the ground?',
-  hypothesis: 'The harvest of a tomato plant by day 102 differs in a big pot, compared with the ground.',
-  nullHypothesis: 'Where it grows makes no difference to the harvest of a tomato plant.',
-  arms: [control('in the ground'), treatment('P', 'big pot')],
+  arms: [control('in the ground', { phrase: 'in the ground' }), treatment('P', 'big pot', { phrase: 'in a big pot' })],
   unitNoun: 'plant',
   propagule: 'plants',
   place: 'bed',
@@ -28,7 +26,7 @@ export const whereToGrowFruit: ReadyQuestion = {
   measures: [
     harvest('g', {
       code: 'fruit',
-      name: 'Fruit a plant',
+      name: 'Mass of fruit a plant',
       primary: true,
       expected: 'different',
       smallestDifference: 500,

@@ -13,9 +13,7 @@ export const whichPiece: ReadyQuestion = {
   plant: 'sage cuttings',
   changed: 'which piece of the stem',
   question: 'Do more tip cuttings root than cuttings from the lower stem?',
-  hypothesis: 'The number of lower-stem sage cuttings that are rooted on day 40 differs, compared with tip cuttings.',
-  nullHypothesis: 'The piece makes no difference to how many root.',
-  arms: [control('tip'), treatment('L', 'lower stem')],
+  arms: [control('tip', { phrase: 'from the tip' }), treatment('L', 'lower stem', { phrase: 'from the lower stem' })],
   unitNoun: 'pot',
   propagule: 'cuttings',
   unitsPerArm: 12,
@@ -24,7 +22,7 @@ export const whichPiece: ReadyQuestion = {
   measures: [
     count({
       code: 'rooted',
-      name: 'Rooted of those stuck',
+      name: 'Rooted cuttings',
       primary: true,
       expected: 'different',
       smallestDifference: 35,

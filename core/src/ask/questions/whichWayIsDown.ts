@@ -12,9 +12,10 @@ export const whichWayIsDown: ReadyQuestion = {
   plant: 'bean',
   changed: 'whether the pouch is turned on its side',
   question: 'Do bean roots bend downward within a day after their pouch is turned on its side?',
-  hypothesis: 'Bean roots in pouches turned on their side bend by more degrees within 24 h than roots in pouches left upright.',
-  nullHypothesis: 'Turning the pouch makes no difference to the way in which the root grows.',
-  arms: [control('taken up and set back upright'), treatment('T', 'turned on its side')],
+  arms: [
+    control('taken up and set back upright', { phrase: 'when taken up and set back upright' }),
+    treatment('T', 'turned on its side', { phrase: 'when turned on its side' }),
+  ],
   unitNoun: 'pouch',
   unitsPerArm: 8,
   sown: null,

@@ -6,10 +6,12 @@ import { namedRule } from './named';
 
 const sprouts = aMeasure({ code: 'sprouts', name: 'Sprouts', kind: 'count', unit: '' });
 const roots = aMeasure({ code: 'roots', name: 'Root length', unit: 'mm', primary: false });
-const said = (hypothesis: string, decides: 'sprouts' | 'roots') =>
-  namedRule({ hypothesis, measures: [sprouts, roots].map((own) => ({ ...own, primary: own.code === decides })) }).map(
-    ({ message }) => message,
-  );
+const said = (hypothesis: string, decides: 'sprouts' | 'roots', countsAsYes = '') =>
+  namedRule({
+    hypothesis,
+    plan: { countsAsYes },
+    measures: [sprouts, roots].map((own) => ({ ...own, primary: own.code === decides })),
+  }).map(({ message }) => message);
 
 describe('the hypothesis and what decides', () => {
   it('is found where it speaks of another measure', () => {
@@ -26,6 +28,12 @@ describe('the hypothesis and what decides', () => {
   it('is not where it speaks of what decides under another word, or of nothing', () => {
     expect(said('They are shorter, and sprouts are as many.', 'roots')).toEqual([]);
     expect(said('', 'roots')).toEqual([]);
+  });
+
+  it('is found in what would count as a yes, too', () => {
+    expect(said('Roots are shorter with salt than without.', 'roots', 'Half as many sprouts.')).toEqual([
+      'What would count as a yes speaks of “Sprouts”, and “Root length” decides.',
+    ]);
   });
 
   it.each(questions)('$id says what decides', (question) => {

@@ -1,4 +1,4 @@
-import { primaryOf, type Experiment, type Finding } from '../../model';
+import { primaryOf, type Experiment, type Finding, type Measure } from '../../model';
 import { dimensionOf, type Dimension } from '../../quantities/units';
 import { sharesWord } from '../../quantities/sharesWord';
 
@@ -9,20 +9,36 @@ const SAID: Readonly<Partial<Record<Dimension, RegExp>>> = {
   time: /\b(sooner|earlier|later|faster|slower)\b/i,
 };
 
-/** The hypothesis speaks of one measure, and another decides: then the verdict answers what was not said. */
-export function namedRule({ hypothesis, measures }: Pick<Experiment, 'hypothesis' | 'measures'>): Finding[] {
-  const primary = primaryOf(measures);
-  if (!primary || sharesWord(hypothesis, primary.name)) return [];
+/** What people word, and the verdict answers. */
+const WORDED = [
+  ['The hypothesis', ({ hypothesis }: Worded) => hypothesis],
+  ['What would count as a yes', ({ plan }: Worded) => plan.countsAsYes],
+] as const;
+
+type Worded = Pick<Experiment, 'hypothesis' | 'measures'> & { readonly plan: Pick<Experiment['plan'], 'countsAsYes'> };
+
+/** Somebody's own words speak of one measure, and another decides: then the verdict answers what was not said. */
+export function namedRule(experiment: Worded): Finding[] {
+  const primary = primaryOf(experiment.measures);
+  if (!primary) return [];
+  return WORDED.flatMap(([what, textIn]): Finding[] => {
+    const named = otherNamed(textIn(experiment), primary, experiment.measures);
+    if (!named) return [];
+    return [
+      {
+        rule: 'named',
+        severity: 'caution',
+        message: `${what} speaks of “${named.name}”, and “${primary.name}” decides.`,
+        remedy: 'Word it for what decides, or let the other decide.',
+      },
+    ];
+  });
+}
+
+/** The measure of which a text speaks in place of the one that decides. */
+function otherNamed(text: string, primary: Measure, measures: readonly Measure[]): Measure | undefined {
+  if (sharesWord(text, primary.name)) return undefined;
   const dimension = dimensionOf(primary.unit);
-  if (dimension !== null && SAID[dimension]?.test(hypothesis)) return [];
-  const named = measures.find(({ name }) => sharesWord(hypothesis, name) && !sharesWord(name, primary.name));
-  if (!named) return [];
-  return [
-    {
-      rule: 'named',
-      severity: 'caution',
-      message: `The hypothesis speaks of “${named.name}”, and “${primary.name}” decides.`,
-      remedy: 'Word the hypothesis for what decides, or let the other decide.',
-    },
-  ];
+  if (dimension !== null && SAID[dimension]?.test(text)) return undefined;
+  return measures.find(({ name }) => sharesWord(text, name) && !sharesWord(name, primary.name));
 }

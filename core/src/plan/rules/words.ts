@@ -8,7 +8,7 @@ const VAGUE =
 /** A hypothesis that no two people would read the same, or a frame's X still in it. */
 export function wordsRule({ question, hypothesis, arms, plan }: Experiment): Finding[] {
   const finding = (message: string, remedy: string): Finding => ({ rule: 'words', severity: 'caution', message, remedy });
-  const vague = VAGUE.exec(hypothesis)?.[0];
+  const vague = plan.unworded.includes('hypothesis') ? undefined : VAGUE.exec(hypothesis)?.[0];
   const open = openPlaces({ question, hypothesis, arms, plan });
   return [
     ...(vague === undefined
