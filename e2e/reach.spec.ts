@@ -1,6 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
-import { copyOf } from './copy';
+import { anyHeight, experimentFrom } from '@fern/core';
+import { copyOf, OTHER } from './copy';
 import { signIn } from './enter';
 
 const steps = ['ask', 'plan', 'prepare', 'log', 'weigh', 'write'] as const;
@@ -201,10 +202,31 @@ for (const [name, width, height, rarely] of [
       for (const path of own.length === 0 ? alone : own.map((step) => `/experiments/${id}/${step}`)) {
         await page.goto(path);
         await expect(heading(page).first()).toBeVisible();
-        const wide = await page.evaluate(() => document.documentElement.scrollWidth);
-        expect({ path, width, wide: Math.max(wide, width) }).toEqual({ path, width, wide: width });
+        await isAsWide(page, path, width);
       }
     });
+
+test('on a phone a draft with four arms of long names does not scroll sideways', async ({ page }) => {
+  await signIn(page, OTHER);
+  const draft = experimentFrom(anyHeight, { created: '2026-04-01T08:00:00Z', startOn: '2026-04-01', seed: 4 });
+  const many = draft.arms.flatMap((arm) => [
+    arm,
+    { ...arm, code: `${arm.code}2`, name: `${arm.name}, and watered twice`, role: 'treatment' },
+  ]);
+  const made = await page.request.post('/api/experiments', { data: { ...draft, arms: many }, headers: { 'x-fern-test': '2' } });
+  const { id } = (await made.json()) as { id: string };
+  await page.setViewportSize({ width: 390, height: 844 });
+  for (const step of ['ask', 'plan']) {
+    await page.goto(`/experiments/${id}/${step}`);
+    await expect(heading(page).first()).toBeVisible();
+    await isAsWide(page, step, 390);
+  }
+});
+
+async function isAsWide(page: Page, path: string, width: number): Promise<void> {
+  const wide = await page.evaluate(() => document.documentElement.scrollWidth);
+  expect({ path, width, wide: Math.max(wide, width) }).toEqual({ path, width, wide: width });
+}
 
 test('on paper every page keeps its judgement and loses its buttons', { tag: '@all' }, async ({ page }) => {
   const { id } = await copyOf(page, 'Salt water');

@@ -54,6 +54,7 @@ function toggle(one: Asked | undefined): void {
 <style scoped>
 fieldset {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 5px;
 }
 p {
@@ -61,7 +62,8 @@ p {
 }
 .more {
   display: flex;
-  gap: 10px;
+  flex-wrap: wrap;
+  gap: 4px 10px;
   align-items: center;
 }
 .ant-checkbox-wrapper {
