@@ -99,7 +99,7 @@ export function anyStudy(): fc.Arbitrary<Study> {
         by: fc.constantFrom('unit' as const, 'plant' as const, 'container' as const),
         none: fc.constantFrom('', 'no flower yet'),
         higherIs: fc.constantFrom('better' as const, 'worse' as const, 'neither' as const),
-        expected: fc.constantFrom(null, 'more' as const, 'less' as const, 'different' as const),
+        expected: fc.constantFrom(null, 'more' as const, 'less' as const, 'different' as const, 'alike' as const),
         primary: fc.constant(i === 0),
         smallestDifference: fc.option(fc.double({ min: 0, max: 50, noNaN: true }), { nil: null }),
         when: fc.constantFrom<When>('final', 'total', 'area', 'day 3', 'day 20'),

@@ -54,6 +54,7 @@ function plain(kind: MeasureKind, own: readonly Arm[], control: number, spread: 
     sown: 1,
     control,
     spread,
+    matters: Math.abs(difference),
     difference,
   };
 }

@@ -29,9 +29,19 @@ const simulated = questions
     const started = { ...experiment, plan: { ...experiment.plan, lockedOn: '2026-04-01' } };
     return [question.id, simulateStudy(started, simulationDefaults(question), { seed: 5 }).study];
   });
+/** The same where no difference was expected: of doses that do differ, of crossed factors and of two that are shown not to. */
+const expectedAlike = simulated
+  .filter(([name]) => ['salt-dose', 'heat-and-acid', 'water-or-mix'].includes(name))
+  .map(([name, { experiment, ...log }]): [string, Study] => {
+    const measures = experiment.measures.map((own) =>
+      own.primary ? { ...own, expected: 'alike' as const, smallestDifference: name === 'salt-dose' ? 10 : 60 } : own,
+    );
+    return [`${name}, alike`, { ...log, experiment: { ...experiment, measures } }];
+  });
 const studies: readonly (readonly [string, Study])[] = [
   ...demoExperiments.map(({ demo }) => [demo.title, demoStudy(demo, '2026-04-14')] as const),
   ...simulated,
+  ...expectedAlike,
 ];
 
 /** Where R is, the script is run; elsewhere what it gave is read from a file. UPDATE_R=1 writes that file anew. */

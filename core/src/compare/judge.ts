@@ -8,12 +8,14 @@ export type RowVerdict = VerdictCode | 'told-apart';
 
 /** Codes from the one that decides first to the one that decides last. */
 export const verdictOrder: readonly VerdictCode[] = ['supported', 'small', 'opposite', 'no-difference-that-matters', 'cannot-tell'];
+/** Where all are expected to be alike, one that is not decides, and one that is open leaves all open. */
+const orderOfAlike: readonly VerdictCode[] = ['opposite', 'cannot-tell', 'no-difference-that-matters'];
 
 /**
  * The verdict on one comparison, from its difference, 95 % interval and p alone. Told apart are arms where p ≤ 0.05 and the interval lies on one
  * side of none; where units of an arm are all alike there is no interval, and a rating is told by the shuffle of its steps: then p alone.
  * @param contrast difference, interval and p of two arms
- * @param expected what the hypothesis says: more, less, or a difference either way
+ * @param expected what the hypothesis says: more, less, a difference either way, or none that matters
  * @param smallest smallest difference that matters, in the unit of the difference; null where none was set
  * @param byP told by p alone
  * @returns its code
@@ -32,10 +34,11 @@ export function judge(
   const [lo, hi] = turned ? [-high, -low] : [low, high];
   const m = smallest ?? 0;
   const told = isDetected(contrast, byP);
+  const isRuledOut = ci95 !== null && m > 0 && -m < lo && hi < m && contrast.alike !== false;
+  if (expected === 'alike') return isRuledOut ? 'no-difference-that-matters' : told ? 'opposite' : 'cannot-tell';
   if (told && d > 0) return hi >= m ? 'supported' : 'small';
   if (told && d < 0) return 'opposite';
-  if (ci95 !== null && m > 0 && -m < lo && hi < m && contrast.alike !== false) return 'no-difference-that-matters';
-  return 'cannot-tell';
+  return isRuledOut ? 'no-difference-that-matters' : 'cannot-tell';
 }
 
 /**
@@ -70,8 +73,10 @@ export function judgeApart(contrast: Pick<Contrast, 'difference' | 'p' | 'alike'
 /**
  * The verdict on several comparisons together: the first in order that any has.
  * @param codes of the comparisons
- * @returns the first of them in `verdictOrder`
+ * @param expected what the hypothesis says of each
+ * @returns the first of them in `verdictOrder`; where all are expected to be alike, the first that speaks against it
  */
-export function firstVerdict(codes: readonly VerdictCode[]): VerdictCode {
-  return verdictOrder.find((code) => codes.includes(code)) ?? 'cannot-tell';
+export function firstVerdict(codes: readonly VerdictCode[], expected: Expected): VerdictCode {
+  const order = expected === 'alike' ? orderOfAlike : verdictOrder;
+  return order.find((code) => codes.includes(code)) ?? 'cannot-tell';
 }

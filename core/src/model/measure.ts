@@ -49,7 +49,7 @@ export const measureFields = {
   /** What is good: more of it, less of it, or neither. */
   higherIs: choice(['better', 'worse', 'neither'], { words: 'which way is good' }),
   /** What the hypothesis says; null where that is what is good. */
-  expected: maybe(choice(['more', 'less', 'different'], { words: 'which way is expected', optional: true, sparse: true })),
+  expected: maybe(choice(['more', 'less', 'different', 'alike'], { words: 'which way is expected', optional: true, sparse: true })),
   primary: flag({ words: 'whether it decides', must: true }),
   /** What is said where nothing is there to be read: "no flower yet". Empty for the usual words. */
   none: text({ words: 'its words for none', most: 40, optional: true, sparse: true }),

@@ -28,11 +28,13 @@ export interface Design {
   /** What the control comes to, how far replicates differ by themselves (SD), and what would matter: in the unit of the values. */
   readonly control: number;
   readonly spread: number;
+  readonly matters: number;
+  /** How far what is asked about is from the control: by what matters, or not at all where they are expected to be alike. */
   readonly difference: number;
 }
 
 /** What of a design does not come from guesses. */
-function framed(experiment: Experiment, measure: Measure): Omit<Design, 'control' | 'spread' | 'difference'> | null {
+function framed(experiment: Experiment, measure: Measure): Omit<Design, 'control' | 'spread' | 'matters' | 'difference'> | null {
   const { layout, comparison, units } = experiment;
   const [asked] = askedOf(experiment);
   if (!asked) return null;
@@ -83,5 +85,5 @@ export function designWith(experiment: Experiment, measure: Measure, control: nu
   const top = frame.share ? 1 : byEye ? Math.max(...measure.rubric.map(({ value }) => value)) : Infinity;
   // Either way means the way in which there is room: nothing sprouts above all.
   const isDown = expected === 'less' || (expected === 'different' && control + matters > top);
-  return { ...frame, control, spread, difference: isDown ? -matters : matters };
+  return { ...frame, control, spread, matters, difference: expected === 'alike' ? 0 : isDown ? -matters : matters };
 }

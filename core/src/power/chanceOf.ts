@@ -22,7 +22,7 @@ export interface ChanceOptions extends Watch {
   readonly runs?: number;
 }
 
-/** How often a design gives a clear answer when the difference is just as large as matters. */
+/** How often a design gives a clear answer when the difference is just as large as matters, or none where none is expected. */
 export interface Chance {
   /** Replicates an arm, the fewest of all arms. */
   readonly units: number;
@@ -35,8 +35,8 @@ export interface Chance {
 const known = new Map<string, Chance>();
 
 /**
- * The chance of a clear answer ("supported" or "small"): the design played through and judged as the real one will be. What is
- * asked first differs from the control by just what matters; nothing else differs.
+ * The chance of a clear answer ("supported" or "small"; "no difference that matters" where all are expected to be alike): the design played
+ * through and judged as the real one will be. What is asked first differs from the control by just what matters; nothing else differs.
  * @param design what is played
  * @param units replicates of each arm, or of all
  * @param options seed, number of runs, and who watches
@@ -90,10 +90,22 @@ function playedOnce(design: Design, units: readonly Unit[], moved: readonly stri
 }
 
 function isClear(design: Design, data: readonly UnitData[], values: readonly UnitValue[], run: number): boolean {
-  const { arms, asked, layout, comparison, measure, share } = design;
+  const { arms, asked, layout, comparison, measure, share, matters } = design;
+  const expected = expectedOf(measure);
+  const isAlike = expected === 'alike';
   const kind = kindOf(measure);
   const options = { seed: run, draws: DRAWS };
-  const compared: Compared = { values, arms, layout, comparison, matters: null, options, beside: false, quick: true };
+  const compared: Compared = {
+    values,
+    arms,
+    layout,
+    comparison,
+    matters: isAlike ? matters : null,
+    options,
+    beside: false,
+    // Whether they are alike is told by the interval, which the quick way leaves out.
+    quick: !isAlike,
+  };
   const weighed: Weighed = { measure, data, share, values, unitValues: values };
   const { contrasts, effects = [] } = kind.compare(compared, weighed);
   const row: Contrast | Effect | undefined =
@@ -101,6 +113,6 @@ function isClear(design: Design, data: readonly UnitData[], values: readonly Uni
       ? contrasts.find(({ arm, versus }) => arm === asked.group && versus === asked.against)
       : effects.find(({ factor, level }) => factor === asked.factor && level === asked.group);
   if (!row) return false;
-  const code = judge(row, expectedOf(measure), Math.abs(design.difference), kind.byEye);
-  return code === 'supported' || code === 'small';
+  const code = judge(row, expected, matters, kind.byEye);
+  return isAlike ? code === 'no-difference-that-matters' : code === 'supported' || code === 'small';
 }

@@ -31,6 +31,7 @@ const inSds = (arms: number, difference: number, more: Partial<Design> = {}): De
   sown: 1,
   control: 100,
   spread: 1,
+  matters: Math.abs(difference),
   difference,
   ...more,
 });
@@ -45,6 +46,14 @@ describe('the chance of a clear answer', () => {
     expect(Math.abs(found.chance - power)).toBeLessThan(0.03);
     expect(Math.abs(powerT(d, 1, n) - power)).toBeLessThan(0.001);
     expect(found.ci95[1] - found.ci95[0]).toBeLessThan(0.045);
+  });
+
+  it('of showing that two are alike is that of two one-sided tests (Schuirmann 1987), where none is there', () => {
+    const alike = inSds(2, 0, { measure: aMeasure({ smallestDifference: 1.5, expected: 'alike' }), matters: 1.5 });
+    // 2 Φ((1.5 − 2.074 · √(2/12)) / √(2/12)) − 1, with t of 22 degrees of freedom: 0.890.
+    expect(Math.abs(chanceOf(alike, 12, { runs: 1000 }).chance - 0.89)).toBeLessThan(0.03);
+    const needed = unitsFor(alike, { runs: 400 }).units;
+    expect([chanceOf(alike, needed).chance >= 0.8, chanceOf(alike, needed - 1).chance >= 0.8]).toEqual([true, false]);
   });
 
   it('with four against four is that of a perfect sorting (2 of 70), which the t test does not know', () => {

@@ -22,7 +22,7 @@ export interface Needed {
 export function unitsFor(design: Design, options: ChanceOptions = {}, wanted = 0.8): Needed {
   const least = fewestUnits(design.layout);
   const level = 0.05 / (design.arms.length - 1);
-  const guess = Math.max(least, Math.ceil(unitsForPowerT(Math.abs(design.difference), design.spread, wanted, level) - 1e-9));
+  const guess = Math.max(least, Math.ceil(unitsForPowerT(design.matters, design.spread, wanted, level) - 1e-9));
   if (guess > MOST_PLAYED) return { units: guess, tried: [] };
   const tried = new Map<number, Chance>();
   const isEnough = (units: number) => {

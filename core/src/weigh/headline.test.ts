@@ -50,6 +50,17 @@ describe('the headline over a picture', () => {
 });
 
 describe('the answer', () => {
+  it('says whether it is as expected, where none that matters is', () => {
+    const said = (treated: number[]) => {
+      const study = studyOf({ C: [5, 6, 5, 6], T: treated }, { measures: [aMeasure({ smallestDifference: 3, expected: 'alike' })] });
+      return answerOf({ study, measure: itemAt(study.experiment.measures, 0), result: itemAt(analyse(study).measures, 0) });
+    };
+    expect([said([5, 6, 6, 5]), said([15, 16, 15, 16])]).toEqual([
+      'Height: no difference that matters, as expected',
+      'Height: 10.00 cm higher with T, where none was expected',
+    ]);
+  });
+
   const shownOf = (study: Parameters<typeof analyse>[0], today?: string) => ({
     study,
     measure: itemAt(study.experiment.measures, 0),

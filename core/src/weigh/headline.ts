@@ -1,5 +1,5 @@
 import { kindOf } from '../kinds';
-import { askedOf } from '../model';
+import { askedOf, expectedOf } from '../model';
 import { inList } from '../quantities/inList';
 import { counted, plural } from '../quantities/plural';
 import { replicateWord } from '../study/replicates';
@@ -32,7 +32,8 @@ function finding({ study, measure, result }: Shown): string {
   const { arms } = study.experiment;
   const wording = kindOf(measure).wording(measure, result.share);
   const { code } = result.verdict;
-  if (code === 'no-difference-that-matters') return 'no difference that matters';
+  const isAlike = expectedOf(measure) === 'alike';
+  if (code === 'no-difference-that-matters') return `no difference that matters${isAlike ? ', as expected' : ''}`;
   const lead = leadRow(result, arms);
   const gap = lead && differenceFact(lead, wording);
   const of = lead && (lead.factor === null ? withWhat(lead, arms) : lead.phrases[0]);
@@ -51,7 +52,7 @@ function finding({ study, measure, result }: Shown): string {
     return other ? [`${other.text} with ${level}`] : [];
   });
   const apart = (result.interactions ?? []).some(({ told }) => told);
-  return `${inList([`${gap.text} ${of}`, ...each])}${apart ? ', and one depends on the other' : ''}${after[code] ?? ''}`;
+  return `${inList([`${gap.text} ${of}`, ...each])}${apart ? ', and one depends on the other' : ''}${isAlike ? ', where none was expected' : (after[code] ?? '')}`;
 }
 
 /**

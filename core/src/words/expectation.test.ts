@@ -34,6 +34,12 @@ describe('what is expected, written from the plan', () => {
       'For radish, the leaf colour on day 10 will be the same with 50 mM salt as with tap water.',
     ],
     [
+      'what is expected to be alike',
+      { name: 'Height', expected: 'alike' },
+      'For radish, the height on day 10 will be the same with 50 mM salt as with tap water.',
+      'For radish, the height on day 10 will not be the same with 50 mM salt as with tap water.',
+    ],
+    [
       'a harvest',
       { name: 'Leaf picked', kind: 'harvest', when: 'total' },
       'For radish, the leaf picked by day 10 will be lower with 50 mM salt than with tap water.',
@@ -85,6 +91,9 @@ describe('what is expected, written from the plan', () => {
     );
     expect(countsAsYesOf(planned({ ...measure, smallestDifference: null, expected: 'different' }))).toMatch(
       /^“Height” higher or lower with/,
+    );
+    expect(countsAsYesOf(planned({ ...measure, expected: 'alike' }))).toBe(
+      '“Height” not higher or lower by at least 2 cm with 50 mM salt than with tap water, by the whole of the 95 % interval.',
     );
     expect(hypothesisOf(planned(measure, { claimedRatio: 0.5 }))).toMatch(/tap water \(the claim: 0\.5 times as much\)\.$/);
     expect(endRuleOf(planned(measure))).toBe('day 10');

@@ -27,18 +27,18 @@ const MOST_NAMED = 4;
 export function hypothesisOf(planned: Planned): string {
   return sentenceOf(planned, (measure, sides) => {
     const way = expectedOf(measure);
-    const said = way === 'different' ? `${thing(measure)} will not ${sameness(measure)} ${joined(sides, 'as')}` : '';
-    return `${said || `${expected(measure, way === 'more')} ${joined(sides, 'than')}`}${claimed(planned, measure)}`;
+    if (way === 'different' || way === 'alike') return `${alike(measure, way === 'alike', sides)}${claimed(planned, measure)}`;
+    return `${expected(measure, way === 'more')} ${joined(sides, 'than')}${claimed(planned, measure)}`;
   });
 }
 
 /**
- * The same without a difference.
+ * The same without a difference; with one, where none is expected.
  * @returns "For radish, the number of sprouts on day 10 will be the same with 100 mM salt as with tap water."; empty while nothing can be
  * compared
  */
 export function nullHypothesisOf(planned: Planned): string {
-  return sentenceOf(planned, (measure, sides) => `${thing(measure)} will ${sameness(measure)} ${joined(sides, 'as')}`);
+  return sentenceOf(planned, (measure, sides) => alike(measure, expectedOf(measure) !== 'alike', sides));
 }
 
 /**
@@ -53,7 +53,10 @@ export function countsAsYesOf(planned: Planned): string {
   if (!measure || sides.length === 0) return '';
   const { unit, more, less } = kindOf(measure).wording(measure, isShare(measure, units));
   const least = measure.smallestDifference === null ? '' : ` by at least ${[measure.smallestDifference, unit].join(' ').trim()}`;
-  const way = { more, less, different: `${more} or ${less}` }[expectedOf(measure)];
+  const expects = expectedOf(measure);
+  if (expects === 'alike')
+    return `“${measure.name}” not ${more} or ${less}${least} ${joined(sides, 'than')}, by the whole of the 95 % interval.`;
+  const way = { more, less, different: `${more} or ${less}` }[expects];
   return `“${measure.name}” ${way}${least} ${joined(sides, 'than')}, and more than chance alone would often do.`;
 }
 
@@ -98,7 +101,8 @@ function thing(measure: Measure): string {
   return timed ? `the ${insideSentence(measure.name)}` : `the ${ofSown ? 'number of ' : ''}${onItsDay(measure)}`;
 }
 
-const sameness = (measure: Measure) => (kindOf(measure).timed ? 'come on the same day' : 'be the same');
+const alike = (measure: Measure, isSo: boolean, sides: readonly Side[]) =>
+  `${thing(measure)} will ${isSo ? '' : 'not '}${kindOf(measure).timed ? 'come on the same day' : 'be the same'} ${joined(sides, 'as')}`;
 
 /** What it is expected to do. */
 function expected(measure: Measure, isMore: boolean): string {

@@ -383,15 +383,18 @@ judge <- function(row, expected, m, by_p) {
   ends <- if (is.na(row$lo)) c(row$d, row$d) else c(row$lo, row$hi)
   ends <- sort(turn * ends)
   m0 <- if (is.na(m)) 0 else m
+  ruled_out <- !is.na(row$lo) && m0 > 0 && -m0 < ends[1] && ends[2] < m0 && !identical(row$alike, FALSE)
+  if (expected == "alike") return(if (ruled_out) "no-difference-that-matters" else if (told(row, by_p)) "opposite" else "cannot-tell")
   if (told(row, by_p) && d > 0) return(if (ends[2] >= m0) "supported" else "small")
   if (told(row, by_p) && d < 0) return("opposite")
-  if (!is.na(row$lo) && m0 > 0 && -m0 < ends[1] && ends[2] < m0 && !identical(row$alike, FALSE)) return("no-difference-that-matters")
-  "cannot-tell"
+  if (ruled_out) "no-difference-that-matters" else "cannot-tell"
 }
 order_of_codes <- c("supported", "small", "opposite", "no-difference-that-matters", "cannot-tell")
-first_of <- function(codes) {
-  codes <- codes[codes %in% order_of_codes]
-  if (length(codes)) order_of_codes[min(match(codes, order_of_codes))] else "cannot-tell"
+order_of_alike <- c("opposite", "cannot-tell", "no-difference-that-matters")
+first_of <- function(codes, expected) {
+  order <- if (expected == "alike") order_of_alike else order_of_codes
+  codes <- codes[codes %in% order]
+  if (length(codes)) order[min(match(codes, order))] else "cannot-tell"
 }
 
 # ---- a whole package
@@ -503,7 +506,7 @@ figures <- function(package) {
       verdicts <- c(verdicts, code)
     }
   }
-  put("verdict", first_of(verdicts))
+  put("verdict", first_of(verdicts, expected))
   out
 }
 

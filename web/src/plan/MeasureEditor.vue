@@ -49,6 +49,7 @@ const directions: readonly { value: Expected; label: string }[] = [
   { value: 'more', label: 'more' },
   { value: 'less', label: 'less' },
   { value: 'different', label: 'any difference' },
+  { value: 'alike', label: 'no difference that matters' },
 ];
 const goods: readonly { value: Measure['higherIs']; label: string }[] = [
   { value: 'better', label: 'more is good' },

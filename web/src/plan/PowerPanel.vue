@@ -7,6 +7,7 @@ import {
   comparedArms,
   designOf,
   enoughUnits,
+  expectedOf,
   isShare,
   kindOf,
   plural,
@@ -66,7 +67,10 @@ const would = computed(() => {
 });
 const sentence = computed(() => {
   if (!here.value) return '';
-  return `With ${planned.value} ${word.value} an arm you would notice a difference of ${primary.value?.smallestDifference} ${unit.value} ${timesInTen(here.value.chance)}.${would.value}`;
+  const isAlike = primary.value !== undefined && expectedOf(primary.value) === 'alike';
+  const what = `a difference of ${primary.value?.smallestDifference} ${unit.value}`;
+  const shows = isAlike ? `could rule out ${what}, if there is none,` : `would notice ${what}`;
+  return `With ${planned.value} ${word.value} an arm you ${shows} ${timesInTen(here.value.chance)}.${would.value}`;
 });
 
 /** What the app can do about it, where the chance is small. */

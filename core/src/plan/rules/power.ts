@@ -1,4 +1,4 @@
-import type { Experiment, Finding } from '../../model';
+import { expectedOf, type Experiment, type Finding } from '../../model';
 import { chanceOf } from '../../power/chanceOf';
 import { designOf } from '../../power/Design';
 import { toStartWith, unitsFor } from '../../power/unitsFor';
@@ -17,11 +17,12 @@ export function powerRule(experiment: Experiment): Finding[] {
   if (Math.min(...counts) < 2) return [];
   const { chance, units } = chanceOf(design, counts);
   if (chance >= 0.8) return [];
+  const isAlike = expectedOf(design.measure) === 'alike';
   return [
     {
       rule: 'power',
       severity: 'caution',
-      message: `With ${counted(units, replicateWord(experiment))} an arm, a difference that just matters would be told apart ${timesInTen(chance)}.`,
+      message: `With ${counted(units, replicateWord(experiment))} an arm, ${isAlike ? 'that nothing that matters differs would be shown' : 'a difference that just matters would be told apart'} ${timesInTen(chance)}.`,
       remedy: experiment.plan.lockedOn === null ? remedyFor(unitsFor(design).units, units, experiment.plan.expectedSurvival) : '',
     },
   ];

@@ -28,6 +28,11 @@ describe('judge', () => {
     ['either way, less', 'different', 2, row(-5, -7, -3, 0.001), 'supported'],
     ['either way, small and less', 'different', 8, row(-5, -7, -3, 0.001), 'small'],
     ['either way, shown to be small', 'different', 3, row(-0.2, -1.4, 1, 0.7), 'no-difference-that-matters'],
+    ['alike, and shown to be', 'alike', 3, row(-0.2, -1.4, 1, 0.7), 'no-difference-that-matters'],
+    ['alike in what matters, though told apart', 'alike', 3, row(1, 0.2, 1.8, 0.02), 'no-difference-that-matters'],
+    ['alike is said, and they are not', 'alike', 3, row(-5, -7, -3, 0.001), 'opposite'],
+    ['alike is said, and it is open', 'alike', 3, row(1, -2, 4, 0.4), 'cannot-tell'],
+    ['alike is said, and nobody said what matters', 'alike', null, row(0.2, -1, 1.4, 0.7), 'cannot-tell'],
     ['no smallest difference, nothing seen', 'more', null, row(0.2, -1, 1.4, 0.7), 'cannot-tell'],
   ])('%s', (_, expected, smallest, contrast, code) => {
     expect(judge(contrast, expected, smallest)).toBe(code);
@@ -51,9 +56,15 @@ describe('judge', () => {
   });
 
   it('takes the first verdict in order over several treatments', () => {
-    expect(firstVerdict(['cannot-tell', 'no-difference-that-matters', 'opposite'])).toBe('opposite');
-    expect(firstVerdict(['opposite', 'small', 'supported'])).toBe('supported');
-    expect(firstVerdict([])).toBe('cannot-tell');
+    expect(firstVerdict(['cannot-tell', 'no-difference-that-matters', 'opposite'], 'more')).toBe('opposite');
+    expect(firstVerdict(['opposite', 'small', 'supported'], 'more')).toBe('supported');
+    expect(firstVerdict([], 'more')).toBe('cannot-tell');
+  });
+
+  it('where all are expected to be alike, takes the first that speaks against it', () => {
+    expect(firstVerdict(['no-difference-that-matters', 'opposite'], 'alike')).toBe('opposite');
+    expect(firstVerdict(['no-difference-that-matters', 'cannot-tell'], 'alike')).toBe('cannot-tell');
+    expect(firstVerdict(['no-difference-that-matters', 'no-difference-that-matters'], 'alike')).toBe('no-difference-that-matters');
   });
 });
 
@@ -90,6 +101,13 @@ describe('the sentence', () => {
       { smallestDifference: 4 },
       /as good as alike .* One of 4 cm or more is ruled out/,
     ],
+    [
+      'no-difference-that-matters',
+      [10.1, 11, 9, 10.4, 9.6],
+      { smallestDifference: 4, expected: 'alike' },
+      /as good as alike .* One of 4 cm or more is ruled out, as was expected\.$/,
+    ],
+    ['opposite', [5, 6, 4, 5.5, 4.5], { expected: 'alike' }, /5\.0 cm lower with tea .* No difference was expected\./],
     ['cannot-tell', [12, 8, 14, 9, 11], {}, /cannot tell\. About \d+ pots an arm would settle it four times in five\.$/],
   ])('says %s in words', (code, treated, measure, words) => {
     const verdict = two(treated, {}, measure);

@@ -59,7 +59,10 @@ export function verdict(judged: ToJudge): Judgement {
   const answers = answersTo(asked, { comparisons, effects });
   const code: VerdictCode = unfair
     ? 'not-a-fair-test'
-    : firstVerdict(answers.map((own) => own.verdict).filter((own) => own !== 'told-apart'));
+    : firstVerdict(
+        answers.map((own) => own.verdict).filter((own) => own !== 'told-apart'),
+        expected,
+      );
   const known = answers.filter(({ isKnown }) => isKnown);
   const lead = (known.find((own) => own.verdict === code) ?? known[0] ?? answers[0])?.asked ?? null;
   const arms = [...new Set(contrasts.flatMap(({ arm, versus }) => [versus, arm]))];

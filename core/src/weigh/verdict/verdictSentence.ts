@@ -1,7 +1,7 @@
 import { inList } from '../../quantities/inList';
 import { tupleOf } from '../../invariant';
 import { kindOf, type Wording } from '../../kinds';
-import { askedOf, controlOf, type Asked, type Experiment, type Finding, type Measure } from '../../model';
+import { askedOf, controlOf, expectedOf, type Asked, type Experiment, type Finding, type Measure } from '../../model';
 import type { Trend } from '../../compare/Contrast';
 import { rowOfArms, rowOfLevels, type LeadRow } from '../leadComparison';
 import type { ComparisonRow, EffectRow, Interaction } from '../Result';
@@ -91,6 +91,7 @@ function isLead({ arm, versus, factor }: LeadRow, lead: Asked | null): boolean {
 
 function leadSentence(judged: Judged, row: LeadRow): Sentence {
   const { experiment, measure } = judged;
+  const isAlike = expectedOf(measure) === 'alike';
   const wording = kindOf(measure).wording(measure, judged.share);
   const gap = differenceFact(row, wording);
   const interval = intervalFact(row, wording);
@@ -110,7 +111,7 @@ function leadSentence(judged: Judged, row: LeadRow): Sentence {
     case 'small':
       return [...came, ` A real difference, but too small to matter: you asked for at least ${smallestText(measure, wording)}.`, ...span];
     case 'opposite':
-      return [...came, ' That is the opposite of what was expected.', ...span];
+      return [...came, isAlike ? ' No difference was expected.' : ' That is the opposite of what was expected.', ...span];
     case 'no-difference-that-matters':
       return [
         subject,
@@ -118,7 +119,7 @@ function leadSentence(judged: Judged, row: LeadRow): Sentence {
         gap,
         '.',
         ...span,
-        ` One of ${smallestText(measure, wording)} or more is ruled out.`,
+        ` One of ${smallestText(measure, wording)} or more is ruled out${isAlike ? ', as was expected' : ''}.`,
       ];
     default:
       if (judged.alone.includes(row.arm) || judged.alone.includes(row.versus)) return [...left, luckOf(judged, row)];
