@@ -128,6 +128,7 @@ export const saltAndRadish: DemoExperiment = {
             expects: 'fewer sprouts at every dose',
             reason: 'seeds are delicate',
             on: addDays(startedOn, -1),
+            way: 'less',
           },
           {
             ...emptyPrediction,
@@ -135,6 +136,7 @@ export const saltAndRadish: DemoExperiment = {
             expects: 'only 100 mM matters',
             reason: 'beets grow by the sea',
             on: addDays(startedOn, -1),
+            way: 'less',
           },
           {
             ...emptyPrediction,
@@ -142,6 +144,7 @@ export const saltAndRadish: DemoExperiment = {
             expects: 'no change',
             reason: 'the seed has its own store',
             on: addDays(startedOn, -1),
+            way: 'same',
           },
         ],
         spreadGuess: 0.08,

@@ -267,6 +267,18 @@ const plans: readonly Broken[] = [
     'D4 belongs to arm “X”, which does not exist.',
   ),
   plan(
+    'an arm asked about that is not there',
+    { asked: [{ factor: null, group: 'X', against: 'C' }] },
+    '/asked/0',
+    '“X against C” is asked, and one of the two is not there.',
+  ),
+  plan(
+    'a level asked about that no arm has',
+    { asked: [{ factor: 'mulch', group: 'straw', against: 'none' }] },
+    '/asked/0',
+    '“straw against none (mulch)” is asked, and one of the two is not there.',
+  ),
+  plan(
     'a formula over nothing that is read',
     { measures: [height, { ...double, derived: '2*width' }] },
     '/measures/1/derived',

@@ -1,6 +1,7 @@
 import { itemAt } from '../invariant';
 import { kindOf } from '../kinds';
-import { dateAndYear, isMoment, type Experiment } from '../model';
+import { dateAndYear, isMoment, sidesThere, type Experiment } from '../model';
+import { askedWords } from '../study/askedWords';
 import { checkDay } from './day';
 import { refused, type Objection } from './Objection';
 
@@ -45,6 +46,12 @@ const rules: readonly ((experiment: Experiment) => Objection[])[] = [
       known.has(arm) ? [] : [refused('no-such-arm', `/units/${i}/arm`, `${code} belongs to arm “${arm}”, which does not exist.`)],
     );
   },
+  ({ asked, arms }) =>
+    asked.flatMap((own, i) =>
+      sidesThere(own, arms)
+        ? []
+        : [refused('no-such-arm', `/asked/${i}`, `“${askedWords(own, arms)}” is asked, and one of the two is not there.`)],
+    ),
   ({ measures }) =>
     measures.flatMap((measure, i) => {
       const wrong = kindOf(measure).misplanned(measure, measures);

@@ -71,6 +71,15 @@ export function eachAgainstControl(arms: readonly Arm[]): readonly Asked[] {
 
 const treatmentsOf = (arms: readonly Arm[]) => arms.filter(({ role }) => role === 'treatment');
 
+/**
+ * Whether both sides of a comparison are there: arms, or levels that some arm has.
+ * @param arms of the plan
+ */
+export function sidesThere({ factor, group, against }: Asked, arms: readonly Arm[]): boolean {
+  const known = factor === null ? arms.map(({ code }) => code) : arms.map(({ factors }) => factors[factor]);
+  return known.includes(group) && known.includes(against);
+}
+
 /** Whether two comparisons are the same, in the same direction. */
 export const isSame = (one: Asked, other: Asked): boolean =>
   one.factor === other.factor && one.group === other.group && one.against === other.against;

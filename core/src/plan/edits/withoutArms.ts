@@ -1,11 +1,11 @@
-import type { Arm, Experiment } from '../../model';
+import { sidesThere, type Arm, type Experiment } from '../../model';
 
 /**
  * Takes arms that are no more out of what names them: steps, their moments, the kit, what the control must reach, orders that were foretold.
  * A step that only they went through goes with them; no arms at all would mean every arm.
  * @param left arms that stay
  */
-export function withoutArms(experiment: Experiment, left: readonly Pick<Arm, 'code'>[]): Experiment {
+export function withoutArms(experiment: Experiment, left: readonly Arm[]): Experiment {
   const known = new Set(left.map(({ code: arm }) => arm));
   const { plan } = experiment;
   const kept = <Item extends { readonly arms: readonly string[] }>(items: readonly Item[]): Item[] =>
@@ -15,7 +15,7 @@ export function withoutArms(experiment: Experiment, left: readonly Pick<Arm, 'co
     });
   return {
     ...experiment,
-    asked: experiment.asked.filter(({ factor, group, against }) => factor !== null || (known.has(group) && known.has(against))),
+    asked: experiment.asked.filter((own) => sidesThere(own, left)),
     plan: {
       ...plan,
       stages: kept(plan.stages),
