@@ -134,6 +134,7 @@ export * from './weigh/shownMeasures';
 export * from './weigh/randomisationDemo';
 export * from './compare/judge';
 export * from './weigh/Result';
+export { foretold } from './study/foretold';
 export * from './words/armName';
 export * from './words/expectation';
 export * from './words/unworded';

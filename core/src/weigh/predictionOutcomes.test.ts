@@ -1,8 +1,9 @@
 import { itemAt, tupleOf } from '../invariant';
 import { describe, expect, it } from 'vitest';
 import { analyse } from '../analyse';
-import { emptyPlan, emptyPrediction, type Prediction } from '../model';
+import { emptyPlan, emptyPrediction, type Experiment, type Prediction } from '../model';
 import { aMeasure, studyOf } from '../testing';
+import { foretold } from '../study/foretold';
 import { predictionOutcomes } from './predictionOutcomes';
 import { predictionsPicture } from './picture/predictions';
 
@@ -34,13 +35,37 @@ describe('a prediction beside what came', () => {
     expect(held(apart, { way: 'more' }, { way: 'less' }, { way: 'same' }).all).toEqual([
       ['came', expect.stringContaining('and so it came: 10')],
       ['other-way', expect.stringContaining('it came otherwise: 10')],
-      ['other-way', expect.stringContaining('Said no difference; it came otherwise')],
+      ['other-way', expect.stringContaining('Said no difference with T; it came otherwise')],
     ]);
     expect(held(alike, { way: 'more' }, { way: 'same' }).all).toEqual([
-      ['other-way', 'Said higher; no difference that matters was found.'],
-      ['came', 'Said no difference, and none that matters was found.'],
+      ['other-way', 'Said higher with T; no difference that matters was found.'],
+      ['came', 'Said no difference with T, and none that matters was found.'],
     ]);
     expect(held(unclear, { way: 'more' }, { way: 'same' }).all.map(([outcome]) => outcome)).toEqual(['open', 'open']);
+  });
+
+  it('is held against what it was asked of, the first of what is asked, whatever else came out clearest', () => {
+    const measure = aMeasure({ name: 'Height', smallestDifference: 3 });
+    const predictions = [said({ way: 'more', by: 1 })];
+    const values = { ...unclear, U: [40, 50, 45, 47] };
+    const of = (asked: Experiment['asked']) => {
+      const study = studyOf(values, { measures: [measure], asked, plan: { ...emptyPlan, predictions } });
+      const result = itemAt(analyse(study).measures, 0);
+      const [own] = predictionOutcomes(study.experiment, measure, result);
+      return [foretold(study.experiment), own?.outcome, own?.sentences[0], predictionsPicture({ study, measure, result })?.x.label];
+    };
+    expect(of([])).toEqual([
+      { factor: null, group: 'T', against: 'C' },
+      'open',
+      'Said higher with T; these data cannot tell.',
+      'Height: T against C, cm',
+    ]);
+    expect(of([{ factor: null, group: 'U', against: 'C' }])).toEqual([
+      { factor: null, group: 'U', against: 'C' },
+      'came',
+      expect.stringMatching(/^Said higher with U, and so it came: 35/),
+      'Height: U against C, cm',
+    ]);
   });
 
   it('the size agrees where the interval holds it, and not beside it', () => {

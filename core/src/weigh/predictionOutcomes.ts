@@ -1,9 +1,10 @@
 import { tupleOf } from '../invariant';
-import type { Experiment, Measure, Prediction } from '../model';
+import type { Arm, Experiment, Measure, Prediction } from '../model';
 import { kindOf } from '../kinds';
 import { isDetected } from '../compare/judge';
 import { centre } from '../stats/moments';
-import { leadRow, type LeadRow } from './leadComparison';
+import { foretold } from '../study/foretold';
+import { leadRow, withWhat, type LeadRow } from './leadComparison';
 import type { MeasureResult } from './Result';
 import { armName } from '../words/armName';
 import { differenceFact, intervalFact, withUnit } from '../words/wording';
@@ -32,7 +33,7 @@ export function predictionOutcomes(experiment: Experiment, measure: Measure, res
     const outcome = row ? outcomeOf(prediction, row, kindOf(measure).byEye) : 'unsaid';
     const sentences = row
       ? [
-          waySentence(prediction, outcome, row, measure, result),
+          waySentence(prediction, outcome, row, { measure, share: result.share, arms: experiment.arms }),
           sizeSentence(prediction, row, measure, result),
           rankingSentence(prediction, experiment, result),
         ]
@@ -43,14 +44,20 @@ export function predictionOutcomes(experiment: Experiment, measure: Measure, res
 }
 
 /**
- * What a prediction speaks of: what the answer does.
+ * What came of that.
  * @param experiment with its arms
  * @param result of the measure that decides
  * @returns null where nothing came yet
  */
-export function foretoldRow({ arms }: Experiment, result: MeasureResult): LeadRow | null {
-  const row = leadRow(result, arms);
+export function foretoldRow(experiment: Experiment, result: MeasureResult): LeadRow | null {
+  const row = leadRow({ ...result, lead: foretold(experiment) }, experiment.arms);
   return row && row.difference.value !== null ? row : null;
+}
+
+interface Held {
+  readonly measure: Measure;
+  readonly share: boolean;
+  readonly arms: readonly Arm[];
 }
 
 function outcomeOf({ way }: Prediction, row: LeadRow, byP: boolean): Outcome {
@@ -61,10 +68,10 @@ function outcomeOf({ way }: Prediction, row: LeadRow, byP: boolean): Outcome {
   return (row.difference.value ?? 0) > 0 === (way === 'more') ? 'came' : 'other-way';
 }
 
-function waySentence({ way }: Prediction, outcome: Outcome, row: LeadRow, measure: Measure, { share }: MeasureResult): string | null {
+function waySentence({ way }: Prediction, outcome: Outcome, row: LeadRow, { measure, share, arms }: Held): string | null {
   if (way === null) return null;
   const wording = kindOf(measure).wording(measure, share);
-  const said = way === 'same' ? 'Said no difference' : `Said ${wording[way]}`;
+  const said = `Said ${way === 'same' ? 'no difference' : wording[way]} ${withWhat(row, arms)}`;
   const gap = differenceFact(row, wording)?.text ?? '';
   if (outcome === 'open') return `${said}; these data cannot tell.`;
   if (outcome === 'came') return way === 'same' ? `${said}, and none that matters was found.` : `${said}, and so it came: ${gap}.`;

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { experimentFrom } from '../ask/experimentFrom';
 import { lampHeight } from '../ask/questions/lampHeight';
-import { changeMeasure, changePlan, decideBy, renameArm, startOn, toggleAsked } from '../plan/edits';
-import type { Experiment } from '../model';
+import { changeMeasure, changePlan, decideBy, renameArm, setRole, startOn, toggleAsked } from '../plan/edits';
+import { emptyPrediction, type Experiment } from '../model';
 import { followEdit, joinEdits, textNow, unword, writeUnworded } from './unworded';
 
 const begun = { created: '2026-01-05T09:00:00Z', startOn: '2026-01-06', seed: 3 };
@@ -32,6 +32,14 @@ describe('what nobody has worded', () => {
     expect(named.hypothesis).toMatch(/higher with three blocks of wood than with usual height\.$/);
     const [pair] = [{ factor: null, group: 'R', against: 'C' }];
     expect(edited(trays, (now) => toggleAsked(now, pair)).hypothesis).toBe(trays.hypothesis);
+  });
+
+  it('leaves a prediction its way while the same is asked, and takes it where something else is', () => {
+    const foretold = changePlan(trays, { predictions: [{ ...emptyPrediction, person: 'Fern', expects: 'more', way: 'more', by: 3 }] });
+    const waysOf = (change: (now: Experiment) => Experiment) =>
+      edited(foretold, change).plan.predictions.map(({ person, way }) => [person, way]);
+    expect(waysOf((now) => changePlan(now, { plant: 'cress' }))).toEqual([['Fern', 'more']]);
+    expect(waysOf((now) => setRole(now, 'R', 'control'))).toEqual([['Fern', null]]);
   });
 
   it('stays as somebody worded it, until it is given back', () => {

@@ -1,8 +1,9 @@
+import { foretellsTheSame, withoutWays } from '../study/foretold';
 import { syncTextNumbers } from '../study/syncTextNumbers';
 import { rebase, same, unwordedTexts, type Experiment, type Rebased, type UnwordedText } from '../model';
 import { countsAsYesOf, endRuleOf, hypothesisOf, nullHypothesisOf } from './expectation';
 
-const written: Readonly<Record<UnwordedText, (experiment: Experiment) => string>> = {
+const writers: Readonly<Record<UnwordedText, (experiment: Experiment) => string>> = {
   hypothesis: hypothesisOf,
   nullHypothesis: nullHypothesisOf,
   countsAsYes: countsAsYesOf,
@@ -23,7 +24,7 @@ export const textNow = (experiment: Experiment, text: UnwordedText): string => (
  */
 export function writeUnworded(experiment: Experiment): Experiment {
   if (experiment.plan.lockedOn !== null) return experiment;
-  return experiment.plan.unworded.reduce((now, text) => withText(now, text, written[text](now)), experiment);
+  return experiment.plan.unworded.reduce((now, text) => withText(now, text, writers[text](now)), experiment);
 }
 
 function withText(experiment: Experiment, text: UnwordedText, words: string): Experiment {
@@ -32,13 +33,15 @@ function withText(experiment: Experiment, text: UnwordedText, words: string): Ex
 }
 
 /**
- * Lets the texts follow an edit: what nobody has worded is written anew, and what the edit itself has worded is somebody's own.
+ * Lets what hangs on a plan follow an edit: what nobody has worded is written anew, and what the edit itself has worded is somebody's own.
+ * Predictions of something that is asked no longer lose their way.
  * @param before the experiment before the edit
  * @param after the experiment after it, its texts not yet written anew
  */
 export function followEdit(before: Experiment, after: Experiment): Experiment {
   if (after.plan.lockedOn !== null) return syncTextNumbers(before, after);
-  return writeUnworded(syncTextNumbers(before, wordedByHand(before, after)));
+  const written = writeUnworded(syncTextNumbers(before, wordedByHand(before, after)));
+  return foretellsTheSame(before, written) ? written : withoutWays(written);
 }
 
 function wordedByHand(before: Experiment, after: Experiment): Experiment {

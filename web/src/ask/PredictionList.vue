@@ -1,7 +1,17 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
 import { computed, reactive } from 'vue';
-import { addPrediction, controlOf, emptyPrediction, byCode, kindOf, primaryOf, removePrediction, type Prediction } from '@fern/core';
+import {
+  addPrediction,
+  askedWords,
+  emptyPrediction,
+  foretold,
+  byCode,
+  kindOf,
+  primaryOf,
+  removePrediction,
+  type Prediction,
+} from '@fern/core';
 import { useLoaded } from '../layout/loaded';
 import ChoiceField from '../components/ChoiceField.vue';
 import NumberField from '../components/NumberField.vue';
@@ -29,9 +39,8 @@ const ways = computed<readonly { value: Way | ''; label: string }[]>(() => [
   ...(['more', 'less', 'same'] as const).map((value) => ({ value, label: wayWords.value[value] })),
 ]);
 const asked = computed(() => {
-  const { arms } = experiment.value;
-  const [control, first] = [controlOf(arms), arms.find(({ role }) => role === 'treatment')];
-  return primary.value && control && first ? `${primary.value.name}: ${first.name} against ${control.name}` : null;
+  const own = foretold(experiment.value);
+  return primary.value && own ? `${primary.value.name}: ${askedWords(own, experiment.value.arms)}` : null;
 });
 const nameOf = (code: string) => byCode(experiment.value.arms, code)?.name ?? code;
 const rest = computed(() => experiment.value.arms.filter(({ code: arm }) => !typed.ranking.includes(arm)));

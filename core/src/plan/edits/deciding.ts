@@ -1,3 +1,4 @@
+import { withoutWays } from '../../study/foretold';
 import { convert } from '../../quantities/units';
 import { byCode, primaryOf, type Experiment, type Measure } from '../../model';
 
@@ -60,6 +61,6 @@ function withNumbers(experiment: Experiment, { code, primary }: Measure, { level
  */
 export function followDeciding(before: Experiment, after: Experiment): Experiment {
   if (primaryOf(before.measures)?.code === primaryOf(after.measures)?.code) return after;
-  const predictions = after.plan.predictions.map((own) => ({ ...own, way: null, by: null }));
-  return { ...after, claimedRatio: null, plan: { ...after.plan, controlGuess: null, spreadGuess: null, predictions } };
+  const { plan } = withoutWays(after);
+  return { ...after, claimedRatio: null, plan: { ...plan, controlGuess: null, spreadGuess: null } };
 }
