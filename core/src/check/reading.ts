@@ -50,7 +50,7 @@ interface RoundValue {
 }
 
 /** A round, or a day of extra readings. */
-const roundKey = ({ plannedDay, observedOn }: Pick<Observation, 'plannedDay' | 'observedOn'>) =>
+export const roundKey = ({ plannedDay, observedOn }: Pick<Observation, 'plannedDay' | 'observedOn'>) =>
   plannedDay === null ? observedOn.slice(0, 10) : String(plannedDay);
 
 /** What was read of a measure on each round, in order of size. */

@@ -3,7 +3,7 @@ import { byCode, type Observation, type Study } from '../model';
 import { addReadings, cell } from '../study/readings';
 import { noSuchMeasure, noSuchUnit } from './noSuch';
 import { refused, under, type Objection } from './Objection';
-import { checkReading } from './reading';
+import { checkReading, roundKey } from './reading';
 
 /**
  * Readings that arrive together, beside those that are there already. What another corrects is history, and is not held against its values.
@@ -42,8 +42,7 @@ function onceEachRound(objections: readonly (readonly Objection[])[], readings: 
 
 const isOfCategories = ({ rule }: Objection) => rule.startsWith('categories-');
 
-const roundOfReading = ({ unit, measure, plannedDay, observedOn }: Observation) =>
-  JSON.stringify([unit, measure, plannedDay ?? observedOn.slice(0, 10)]);
+const roundOfReading = (seen: Observation) => JSON.stringify([seen.unit, seen.measure, roundKey(seen)]);
 
 interface Chain {
   readonly byId: ReadonlyMap<string, Observation>;

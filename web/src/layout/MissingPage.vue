@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue';
 import { useRouter } from 'vue-router';
+import FloatingNote from '../components/FloatingNote.vue';
 
 /** A page that could not be fetched, as without a network: one stays where one is, and is told so. */
 const router = useRouter();
@@ -10,28 +11,8 @@ router.afterEach(() => (wanted.value = null));
 </script>
 
 <template>
-  <p v-if="wanted !== null" class="missing" role="alert">
-    That page could not be fetched, and is not kept on this device yet.
-    <button type="button" class="link" @click="router.push(wanted)">Try again</button>
-  </p>
+  <FloatingNote :shown="wanted !== null" role="alert" tone="bad"
+    >That page could not be fetched, and is not kept on this device yet.
+    <button type="button" class="link" @click="wanted !== null && router.push(wanted)">Try again</button></FloatingNote
+  >
 </template>
-
-<style scoped>
-.missing {
-  position: fixed;
-  z-index: 30;
-  bottom: 14px;
-  left: 14px;
-  max-width: calc(100vw - 28px);
-  margin: 0;
-  padding: 8px 14px;
-  border: 1px solid var(--line);
-  border-radius: var(--radius);
-  background: var(--rust-wash);
-}
-@media print {
-  .missing {
-    display: none;
-  }
-}
-</style>
