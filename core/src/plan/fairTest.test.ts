@@ -55,6 +55,13 @@ const cases: readonly Case[] = [
     silent: good({ hypothesis: 'Basil with rain water has more leaves.' }),
     says: /speaks of “Leaves”, and “Height” decides/,
   },
+  {
+    rule: 'end',
+    severity: 'caution',
+    fires: good({ measures: [aMeasure({ readingDays: [7, 14] })] }, { endRule: 'day 7, or when nothing new comes' }),
+    silent: good({ measures: [aMeasure({ readingDays: [7, 14] })] }, { endRule: 'day 7 for roots, day 20 for leaves' }),
+    says: /end on day 7, and the last reading is on day 14/,
+  },
   { rule: 'replication', severity: 'serious', fires: good({ units: units('CTTTT') }), says: /one pot/ },
   {
     rule: 'reach',
@@ -180,7 +187,7 @@ const cases: readonly Case[] = [
 ];
 
 /** What only the person can do. */
-const byHand = new Set(['measure', 'named', 'held', 'scope', 'words']);
+const byHand = new Set(['measure', 'held', 'scope', 'words']);
 
 describe('remedies', () => {
   it.each(cases.filter(({ rule }) => !byHand.has(rule)))('the button for $rule makes its finding go away', ({ rule, fires }) => {

@@ -1,6 +1,7 @@
 import { bySeverity, type Experiment, type Finding } from '../model';
 import { blindRule } from './rules/blind';
 import { comparisonRule } from './rules/comparison';
+import { endRule } from './rules/end';
 import { factorKeptRule } from './rules/factorKept';
 import { heldRule } from './rules/held';
 import { identityRule } from './rules/identity';
@@ -31,6 +32,7 @@ export const fairTestRules = [
   comparisonRule,
   measureRule,
   namedRule,
+  endRule,
   replicationRule,
   reachRule,
   sharedRule,

@@ -1,5 +1,5 @@
 import { itemAt, tupleOf } from '../invariant';
-import { controlOf, emptyArm, type Arm, type Experiment, type Finding, type Stage } from '../model';
+import { controlOf, emptyArm, type Arm, type Experiment, type Finding, type Stage, type UnwordedText } from '../model';
 import { plural } from '../quantities/plural';
 import { factorsOf } from '../model/factors';
 import { crossFactors } from './crossFactors';
@@ -13,6 +13,7 @@ import { toStartWith, unitsFor } from '../power/unitsFor';
 import { fewestReaching } from './rules/reach';
 import { openNeighbours } from './rules/spillover';
 import { unitsByArm } from '../study/unitsByArm';
+import { unword, writeUnworded } from '../words/unworded';
 
 /** Something that the app can do about a finding: what the button says, and the plan afterwards. */
 export interface Remedy {
@@ -25,6 +26,12 @@ type Maker = (experiment: Experiment) => Remedy | null;
 const plan = (experiment: Experiment, more: Partial<Experiment['plan']>): Experiment => ({
   ...experiment,
   plan: { ...experiment.plan, ...more },
+});
+
+/** A button that gives texts back to the plan. */
+const writtenAgain = (label: string, texts: readonly UnwordedText[]): Remedy => ({
+  label,
+  apply: (now) => writeUnworded(texts.reduce(unword, now)),
 });
 
 /** A button that lays out so many units an arm; null where they would not fit. */
@@ -116,6 +123,8 @@ const shuffle = ({ plan: { unitNoun } }: Experiment): Remedy => ({
 
 const makers: Readonly<Record<string, Maker>> = {
   comparison,
+  named: () => writtenAgain('Write them from the plan', ['hypothesis', 'countsAsYes']),
+  end: () => writtenAgain('Write the end from the plan', ['endRule']),
   replication: (experiment) => units(experiment, Math.max(fewestUnits(experiment.layout), fewestReaching(experiment) ?? 4)),
   // Where the design can be played through, its own button says how many are enough.
   reach: (experiment) => (designOf(experiment) === null ? units(experiment, fewestReaching(experiment)) : null),
