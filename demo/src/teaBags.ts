@@ -100,7 +100,14 @@ export const teaBags: DemoExperiment = {
         bench: bench.map((shelf) => ({ ...shelf, name: 'Plot behind the greenhouse' })),
         lockedOn: startedOn,
         predictions: [
-          { ...emptyPrediction, person: 'Sphagnum', expects: 'more is eaten where it was dug', reason: 'air gets in', way: 'more', on: startedOn },
+          {
+            ...emptyPrediction,
+            person: 'Sphagnum',
+            expects: 'more is eaten where it was dug',
+            reason: 'air gets in',
+            way: 'more',
+            on: startedOn,
+          },
         ],
         spreadGuess: 0.2,
         controlGuess: 40,
