@@ -185,7 +185,7 @@ export function anyStudy(): fc.Arbitrary<Study> {
       hypothesis: text,
       nullHypothesis: text,
       claimedRatio: fc.option(fc.constantFrom(0.5, 2, 5), { nil: null }),
-      asked: fc.constantFrom<readonly Asked[]>([], [{ factor: null, group: 'T1', against: 'C' }]),
+      asked: fc.constantFrom<readonly Asked[]>([], armCodes.length > 1 ? [{ factor: null, group: 'T1', against: 'C' }] : []),
       startedOn: fc.option(fc.constant('2026-04-01'), { nil: null }),
       endedOn: fc.constant(null),
       comparison: fc.constantFrom('control' as const, 'all-pairs' as const),
