@@ -1,5 +1,17 @@
 import { itemAt } from '../invariant';
-import { addDays, type Experiment, type Incident, type Measure, type Observation, type Study, type Unit } from '../model';
+import {
+  addDays,
+  blankOf,
+  careFields,
+  type Care,
+  type Experiment,
+  type Incident,
+  type Measure,
+  type Observation,
+  type Study,
+  type Unit,
+} from '../model';
+import { stepMoments } from '../study/steps';
 import { benchFor } from '../study/bench/shelves';
 import { decimalsFor } from '../quantities/roundTo';
 import { random, type Random } from '../stats/random';
@@ -18,6 +30,13 @@ export interface SimulateOptions {
 export interface Simulated {
   readonly study: Study;
   readonly truth: Truth;
+}
+
+/** Every step of the plan up to a day, done when it was planned. */
+function stepsDone(experiment: Experiment, until: string): Care[] {
+  return stepMoments(experiment, [], until)
+    .filter(({ on, hours, isBefore }) => on <= until && (hours !== null || !isBefore))
+    .map(({ name, on, arms }, i): Care => ({ ...blankOf(careFields), id: `step-${i + 1}`, on, kind: 'other', step: name, arms }));
 }
 
 interface LivingUnit {
@@ -92,7 +111,8 @@ export function simulateStudy(experiment: Experiment, truth: Truth, options: Sim
     const lostOn = lostDays.get(unit.code);
     return lostOn === undefined ? unit : { ...unit, status: 'lost', statusReason: 'dried out', lostOn };
   });
-  return { study: { experiment: { ...experiment, units: after }, observations, incidents, care: [], photos: [] }, truth };
+  const care = stepsDone({ ...experiment, startedOn }, addDays(startedOn, until));
+  return { study: { experiment: { ...experiment, units: after }, observations, incidents, care, photos: [] }, truth };
 }
 
 function liven(unit: Unit, experiment: Experiment, truth: Truth, until: number, source: Random): LivingUnit {

@@ -118,6 +118,13 @@ const cases: readonly Case[] = [
   },
   { rule: 'step-times', severity: 'serious', fires: soaked({ T: 400 }, { tested: true }), says: /1 h 20 min too short in T/ },
   {
+    rule: 'unconfirmed',
+    severity: 'serious',
+    fires: soaked({ C: 480 }, { tested: true, arms: ['C', 'T'] }),
+    silent: soaked({ C: 480, T: 480 }, { tested: true }),
+    says: /“soak” is what is tested, and nobody wrote down that it was done for \d+ of \d+ pots\./,
+  },
+  {
     rule: 'control-failed',
     severity: 'blocker',
     fires: good({}, {}, { controlLimits: [{ measure: 'height', arm: null, least: 12, most: null }] }),

@@ -14,6 +14,7 @@ import { observerRule } from './rules/observer';
 import { outlierRule } from './rules/outlier';
 import { readTwiceRule } from './rules/readTwice';
 import { stepTimesRule } from './rules/stepTimes';
+import { unconfirmedRule } from './rules/unconfirmed';
 
 /** Every rule of the validity check, in the order in which a reader would weigh them. */
 export const validityRules = [
@@ -26,6 +27,7 @@ export const validityRules = [
   missedRule,
   lateRule,
   stepTimesRule,
+  unconfirmedRule,
   readTwiceRule,
   observerRule,
   earlyLookRule,

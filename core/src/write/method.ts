@@ -5,8 +5,7 @@ import { plural } from '../quantities/plural';
 import { placesInWords } from '../plan/movedByHand';
 import { benchFor, shelfRows, roundOrder } from '../study/bench/shelves';
 import { lengthWords } from '../study/lengthWords';
-import { comesBefore, goesThrough } from '../study/schedule/schedule';
-import { stepMoments } from '../study/steps';
+import { stepsTold, type StepTold } from '../study/stepsTold';
 import type { Block } from './Block';
 import { observersSentence } from './happened';
 import { headingBlock, listBlock, paragraphBlock, stopped } from './makers';
@@ -41,10 +40,10 @@ export function method(study: Study): Block[] {
       `There were ${units.length} ${plural(plan.unitNoun)}: ${each}.${sownInWords(experiment)} ${standing[plan.place]}${sharedInWords(experiment)}${started} ${placesInWords(experiment)}`,
     ),
     ...(steps.length > 0 ? [listBlock(steps, true)] : []),
-    ...stages(experiment),
+    ...stages(study),
     ...blockWords(experiment),
     ...formulas(experiment),
-    ...blindWords(experiment),
+    ...keyWords(experiment),
     ...(read === '' ? [] : [paragraphBlock(read)]),
     ...(plan.endRule === '' ? [] : [paragraphBlock(`It was to end: ${stopped(plan.endRule)}`)]),
     ...layout(experiment),
@@ -72,29 +71,39 @@ function sharedInWords({ units, arms }: Experiment): string {
   return ` They shared what they stood in or under: ${of.filter((part) => part !== '').join('; ')}.`;
 }
 
-/** What was done to them, and when: the days of the plan, or the moments to which it was worked back from the sowing. */
-function stages(experiment: Experiment): Block[] {
-  const { plan, arms } = experiment;
+/** What was done to them, by the log; what the plan says and nobody confirmed is said as such. */
+function stages(study: Study): Block[] {
+  const { plan, arms } = study.experiment;
   if (plan.stages.length === 0) return [];
   const nameOf = (code: string) => byCode(arms, code)?.name ?? code;
-  const moments = stepMoments(experiment, [], experiment.startedOn ?? '');
-  const told = plan.stages.map((stage) => {
-    const { name, arms: through, hours, hoursMost, days } = stage;
-    const before = moments.filter((step) => step.name === name && comesBefore(stage) && step.arms.some((arm) => goesThrough(stage, arm)));
-    const from = [...new Set(before.map(({ on, at }) => `${shortDate(on)}, ${at}`))];
-    const when = days.length > 0 ? `, on day ${inList(days.map(momentWords))}` : from.length > 0 ? `, from ${inList(from)}` : '';
+  const told = stepsTold(study).map((step) => {
+    const { name, arms: through, hours, hoursMost } = step.stage;
     const whom = through.length === 0 || through.length === arms.length ? 'all arms' : inList(through.map(nameOf));
-    return `${upperFirst(name)}${hours === null ? '' : ` for ${lengthWords(hours, hoursMost)}`}${when}: ${whom}.`;
+    return `${upperFirst(name)}${hours === null ? '' : ` for ${lengthWords(hours, hoursMost)}`}${whenTold(step)}: ${whom}.${gapTold(step, plan)}`;
   });
-  return [headingBlock('What was done to them', 3), listBlock(told)];
+  return [headingBlock(plan.lockedOn === null ? 'What is to be done to them' : 'What was done to them', 3), listBlock(told)];
 }
 
-/** Whether it was read blind, and since when no more. */
-function blindWords({ blinded, plan: { seal } }: Experiment): Block[] {
-  if (!blinded) return [];
+/** The days on which it was done; else those for which it is planned. */
+function whenTold({ stage, planned, doneOn, unconfirmed }: StepTold): string {
+  if (doneOn.length > 0) return `, on ${inList(doneOn.map(shortDate))}`;
+  if (stage.days.length === 0 && stage.hours === null) return '';
+  const from = [...new Set(planned.map(({ on, at }) => `${shortDate(on)}, ${at}`))];
+  const when = stage.days.length > 0 ? `for day ${inList(stage.days.map(momentWords))}` : from.length > 0 ? `from ${inList(from)}` : '';
+  return `${when === '' ? '' : `, planned ${when}`}${unconfirmed.length > 0 ? ', and not confirmed' : ''}`;
+}
+
+/** For whom nobody confirmed what was done to others. */
+function gapTold({ doneOn, units, unconfirmed }: StepTold, { unitNoun }: Plan): string {
+  if (doneOn.length === 0 || unconfirmed.length === 0) return '';
+  return ` For ${unconfirmed.length} of ${units.length} ${plural(unitNoun)} it was not confirmed.`;
+}
+
+/** Since when the key was sealed, and opened; who read without knowing the arms is told by the readings. */
+function keyWords({ plan: { seal } }: Experiment): Block[] {
+  if (seal.sealedOn === null) return [];
   const opened = seal.openedOn === null ? '' : `, and opened on ${longDate(seal.openedOn)} by ${seal.openedBy} (${seal.reason})`;
-  const key = seal.sealedOn === null ? '' : ` The key to the codes was sealed on ${longDate(seal.sealedOn)}${opened}.`;
-  return [paragraphBlock(`Whoever read did not know the arms.${key}`)];
+  return [paragraphBlock(`The key to the codes was sealed on ${longDate(seal.sealedOn)}${opened}.`)];
 }
 
 /** How the arms were dealt over blocks or pairs, and what each of them was. */

@@ -1,7 +1,18 @@
 import { itemAt } from '../invariant';
 import { describe, expect, it } from 'vitest';
 import { anArm, studyOf } from '../testing';
-import { blankOf, careFields, emptyPlan, emptyPrediction, emptyWriting, photoFields, stageFields, type Study } from '../model';
+import {
+  blankOf,
+  careFields,
+  emptyPlan,
+  emptyPrediction,
+  emptyWriting,
+  photoFields,
+  stageFields,
+  type Care,
+  type Stage,
+  type Study,
+} from '../model';
 import { crossFactors } from '../plan/crossFactors';
 import { analyse } from '../analyse';
 import type { Block } from './Block';
@@ -85,6 +96,56 @@ describe('the lab report', () => {
     expect(text).toContain(words);
   });
 
+  it('says of reading blind what the readings say, and never that nobody knew where somebody did', () => {
+    const told = (blind: number): string => {
+      const observations = study.observations.map((seen, i) => ({ ...seen, blinded: i < blind }));
+      const own: Study = { ...study, observations, experiment: { ...study.experiment, blinded: true } };
+      return markdown(report(own, analyse(own)));
+    };
+    expect(told(0)).toContain('They were planned to be read without knowing the arm.');
+    expect(told(4)).toContain(', 4 of them without knowing the arm.');
+    expect(told(study.observations.length)).toContain(', all without knowing the arm.');
+    for (const blind of [0, 4]) expect(told(blind)).not.toContain('did not know');
+  });
+
+  it('tells of the steps what the log says, and of what nobody confirmed that it was planned', () => {
+    const { experiment } = study;
+    const stage = (more: Partial<Stage>): Stage => ({ ...blankOf(stageFields), kind: 'move', ...more });
+    const plan = {
+      ...experiment.plan,
+      lockedOn: '2026-04-01',
+      stages: [
+        stage({ name: 'soaked', kind: 'soak', arms: ['T'], hours: 6 }),
+        stage({ name: 'potted', days: [2] }),
+        stage({ name: 'fed', days: [3] }),
+        stage({ name: 'lifted', days: [30] }),
+        stage({ name: 'watering', kind: 'handle' }),
+      ],
+    };
+    const done = (step: string, on: string, more: Partial<Care> = {}): Care => ({
+      ...blankOf(careFields),
+      id: step,
+      kind: 'other',
+      step,
+      on,
+      ...more,
+    });
+    const some = experiment.units.slice(0, 4).map(({ code }) => code);
+    const told: Study = {
+      ...study,
+      experiment: { ...experiment, plan },
+      care: [done('potted', '2026-04-04'), done('fed', '2026-04-04', { units: some })],
+    };
+    const words = markdown(report(told, analyse(told)));
+    expect(words.slice(words.indexOf('What was done to them')).split('\n').slice(2, 7)).toEqual([
+      '- Soaked for 6 h, planned from Wed 1 Apr, 02:55, and not confirmed: tea.',
+      '- Potted, on Sat 4 Apr: all arms.',
+      '- Fed, on Sat 4 Apr: all arms. For 6 of 10 pots it was not confirmed.',
+      '- Lifted, planned for day 30: all arms.',
+      '- Watering: all arms.',
+    ]);
+  });
+
   it('tells of unequal numbers, what was shared, steps with days, what else differed, and each block', () => {
     const { experiment } = study;
     const units = experiment.units.map((unit, i) => ({
@@ -99,7 +160,8 @@ describe('the lab report', () => {
     const words = markdown(report(told, analyse(told)));
     expect(words).toContain('Not all had as many seeds put in: 25 in 9 of them and 23 in 1 of them.');
     expect(words).toContain('plain water in tank C; tea in tank T.');
-    expect(words).toContain('Potted, on day 9 and 30: all arms.');
+    expect(words).toContain('What is to be done to them');
+    expect(words).toContain('Potted, planned for day 9 and 30: all arms.');
     expect(words).toMatch(/### What else differed\s+- three litres against four/);
     expect(words).toContain('| runner beans | 9.50 (3) | 15.75 (2) |');
   });
