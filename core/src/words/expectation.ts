@@ -5,6 +5,7 @@ import { inList } from '../quantities/inList';
 import { minuteWords } from '../study/minuteWords';
 import { withArm, withArms } from './armName';
 import { insideSentence } from './insideSentence';
+import { timesWords } from './timesWords';
 
 /** What the sentences of an expectation are written from. */
 export type Planned = Pick<Experiment, 'asked' | 'arms' | 'comparison' | 'measures' | 'units' | 'claimedRatio'> & {
@@ -113,7 +114,7 @@ function expected(measure: Measure, isMore: boolean): string {
 }
 
 const claimed = ({ claimedRatio }: Planned, measure: Measure) =>
-  claimedRatio === null ? '' : ` (the claim: ${claimedRatio} times ${kindOf(measure).timed ? 'the days' : 'as much'})`;
+  claimedRatio === null ? '' : ` (the claim: ${timesWords(claimedRatio)} ${kindOf(measure).timed ? 'the days' : 'as much'})`;
 
 function onItsDay(measure: Measure): string {
   const name = insideSentence(measure.name);

@@ -6,6 +6,7 @@ import { picturesOf } from '../weigh/picture/picturesOf';
 import { placeSeen } from '../weigh/place';
 import { shownMeasures } from '../weigh/shownMeasures';
 import type { MeasureResult, Result } from '../weigh/Result';
+import { timesWords } from '../words/timesWords';
 import { chanceInWords, explainChance, differenceFact, intervalFact, isNone } from '../words/wording';
 import { leadRow } from '../weigh/leadComparison';
 import type { Block } from './Block';
@@ -112,8 +113,8 @@ export function claim({ claimedRatio }: Experiment, row: MeasureResult): Block[]
   return [
     paragraphBlock(
       ruledOut
-        ? `The claim of ${claimedRatio} times is ruled out: the whole interval of the ratio lies ${claimedRatio >= 1 ? 'below' : 'above'} it.`
-        : `The claim of ${claimedRatio} times is not ruled out by these data.`,
+        ? `The claim of ${timesWords(claimedRatio)} is ruled out: the whole interval of the ratio lies ${claimedRatio >= 1 ? 'below' : 'above'} it.`
+        : `The claim of ${timesWords(claimedRatio)} is not ruled out by these data.`,
     ),
   ];
 }

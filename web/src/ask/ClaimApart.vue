@@ -22,7 +22,7 @@ const directions: readonly { value: Direction | ''; label: string }[] = [
   { value: 'less', label: 'less of it' },
   { value: 'different', label: 'just different' },
 ];
-const WITHOUT = 'the same, without it';
+const WITHOUT = 'without it';
 
 function go(experiment: Experiment | null): void {
   if (experiment) emit('test', experiment);

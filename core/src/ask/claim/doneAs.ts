@@ -1,5 +1,6 @@
 import { itemAt } from '../../invariant';
 import { isPlantWord } from './plantWords';
+import { insideSentence } from '../../words/insideSentence';
 import { gerundOf, isThing, textOfTokens, tokensOf, type Token } from './language';
 
 /** What is done, as the subject of a sentence. */
@@ -10,6 +11,15 @@ export interface Done {
 
 const PLACES =
   /^(in|on|under|near|next|beside|between|among|above|below|without|from|with|at|upside|after|before|around|outdoors|indoors)$/;
+
+/**
+ * With what it is compared, so that "than" can go before it: "without it" and "in the dark" stay, "the plain mix" becomes "with the plain mix".
+ * @param comparison as a claim or its writer names it
+ */
+export function comparedWith(comparison: string): string {
+  const words = insideSentence(comparison.trim());
+  return PLACES.test(words.split(' ')[0] ?? '') ? words : `with ${words}`;
+}
 
 /**
  * What is done, so that "changes" can follow it: "bury a peel" becomes "burying a peel", "sown at new moon" becomes "being sown at new

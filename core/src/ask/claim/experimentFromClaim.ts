@@ -1,14 +1,13 @@
 import { lastOf } from '../../invariant';
 import { kindOf } from '../../kinds';
 import { primaryOf, type Experiment, type Measure } from '../../model';
-import { insideSentence } from '../../words/insideSentence';
 import { followEdit, writeUnworded } from '../../words/unworded';
 import { experimentFrom, type Beginning } from '../experimentFrom';
 import { control, treatment } from '../makers';
 import { anyClaim } from '../questions/anyClaim';
 import type { ReadyQuestion } from '../ReadyQuestion';
 import { claimQuestion, type SettledClaim } from './claimSentences';
-import { doneAs } from './doneAs';
+import { comparedWith, doneAs } from './doneAs';
 import type { Promised } from './measures';
 
 export interface ClaimToTest extends Omit<SettledClaim, 'measureId'> {
@@ -41,7 +40,7 @@ export function experimentFromClaim(claim: ClaimToTest, beginning: Beginning): E
     changed: claim.treatment,
     question: claimQuestion({ ...claim, measureId: promised.id }),
     arms: [
-      control(claim.comparison, { phrase: `with ${insideSentence(claim.comparison)}` }),
+      control(claim.comparison, { phrase: comparedWith(claim.comparison) }),
       treatment('X', claim.treatment, { phrase: `with ${doneAs(claim.treatment).words}` }),
     ],
     unitNoun: promised.unitNoun,

@@ -217,6 +217,7 @@ describe('a claim becomes an experiment', () => {
         'For radishes, the shoot mass on day 30 will be higher with compost in the mix than with the plain mix (the claim: 5 times as much).',
       nullHypothesis: 'For radishes, the shoot mass on day 30 will be the same with compost in the mix as with the plain mix.',
     });
+    expect(made({ treatment: 'sown deep', comparison: 'Without it' }).hypothesis).toContain('higher with being sown deep than without it.');
     expect(made({ treatment: 'bury a peel', direction: 'less', measure: itemAt(measures, 1), ratio: 2 }).hypothesis).toBe(
       'For radishes, the first flower will come sooner with burying a peel than with the plain mix (the claim: 0.5 times the days).',
     );
