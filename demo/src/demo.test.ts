@@ -19,6 +19,11 @@ describe('the demo', () => {
     ]);
   });
 
+  it('has no log of what has not begun', () => {
+    const drafts = all.filter(({ study }) => study.experiment.plan.lockedOn === null);
+    expect(drafts.map(({ study: { observations, care, incidents } }) => [observations, care, incidents])).toEqual([[[], [], []]]);
+  });
+
   it('has one that cannot tell, one that rules a claimed size out, one with a deviation that matters, one that waits for today', () => {
     expect(verdict('Buried tea bags')?.code).toBe('cannot-tell');
     expect(verdict('Banana-peel water and marigolds')?.claimedRatioRuledOut).toBe(true);

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { centre, sd } from '../stats/moments';
 import { layOut } from '../study/bench/layOut';
 import { aMeasure, anArm, anExperiment, valueOf } from '../testing';
-import type { Experiment, Measure, Observation } from '../model';
+import { blankOf, stageFields, type Experiment, type Measure, type Observation, type Stage } from '../model';
 import { grow } from './grow';
 import { growthLimit, lightLimit, stretch, temperatureLimit } from './limits';
 import { simulateStudy } from './simulateStudy';
@@ -57,6 +57,25 @@ describe('simulated readings', () => {
     expect(simulateStudy(experiment, truth, { seed: 5 })).toEqual(first);
     expect(simulateStudy(experiment, truth, { seed: 6 }).study.observations).not.toEqual(first.study.observations);
     expect(first.truth).toBe(truth);
+  });
+
+  it('writes down each step when it was planned, up to the last day that was read, and none of what has not begun', () => {
+    const plan = bench(6, { kind: 'count', readingDays: [3, 8] }, 25);
+    const step = (more: Partial<Stage>): Stage => ({ ...blankOf(stageFields), kind: 'soak', ...more });
+    const stages = [step({ name: 'soak', hours: 6, arms: ['T'] }), step({ name: 'fed', days: [2, 7] }), step({ name: 'watering' })];
+    const experiment = { ...plan, startedOn: '2026-04-10', plan: { ...plan.plan, stages } };
+    const stepsTo = (untilDay: number) =>
+      simulateStudy(experiment, plainTruth({ m: sprouting }), { seed: 5, untilDay }).study.care.map(({ on, step: name, arms }) => [
+        on,
+        name,
+        arms,
+      ]);
+    expect(stepsTo(3)).toEqual([
+      ['2026-04-10', 'soak', ['T']],
+      ['2026-04-12', 'fed', ['C', 'T']],
+    ]);
+    expect(stepsTo(8)).toHaveLength(3);
+    expect(stepsTo(-1)).toEqual([]);
   });
 
   it('sprouting follows the warmth: totals only rise, the share is that of the truth, and a colder room is later', () => {

@@ -111,7 +111,8 @@ export function simulateStudy(experiment: Experiment, truth: Truth, options: Sim
     const lostOn = lostDays.get(unit.code);
     return lostOn === undefined ? unit : { ...unit, status: 'lost', statusReason: 'dried out', lostOn };
   });
-  const care = stepsDone({ ...experiment, startedOn }, addDays(startedOn, until));
+  // What has not begun has no log.
+  const care = until < 0 ? [] : stepsDone({ ...experiment, startedOn }, addDays(startedOn, until));
   return { study: { experiment: { ...experiment, units: after }, observations, incidents, care, photos: [] }, truth };
 }
 
