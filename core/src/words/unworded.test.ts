@@ -26,10 +26,8 @@ describe('what nobody has worded', () => {
       'For radish microgreens, the cut mass on day 12 will be lower when raised by 3 cm than at the usual height.',
       trays.plan.endRule,
     ]);
-    const named = edited(trays, (now) =>
-      renameArm({ ...now, arms: now.arms.map((arm) => ({ ...arm, phrase: '' })) }, 'R', 'three blocks of wood'),
-    );
-    expect(named.hypothesis).toMatch(/higher with three blocks of wood than with usual height\.$/);
+    const named = edited(trays, (now) => renameArm(now, 'R', 'three blocks of wood'));
+    expect(named.hypothesis).toMatch(/higher with three blocks of wood than at the usual height\.$/);
     const [pair] = [{ factor: null, group: 'R', against: 'C' }];
     expect(edited(trays, (now) => toggleAsked(now, pair)).hypothesis).toBe(trays.hypothesis);
   });

@@ -13,12 +13,12 @@ function editArm(experiment: Experiment, code: string, more: Partial<Arm>): Expe
 }
 
 /**
- * Gives an arm another name.
+ * Gives an arm another name. The words that sentences had for the old one go with it.
  * @param code of the arm; an unknown one changes nothing
  * @param name as it will stand on stakes and in the report
  */
 export function renameArm(experiment: Experiment, code: string, name: string): Experiment {
-  return editArm(experiment, code, { name });
+  return editArm(experiment, code, { name, phrase: '' });
 }
 
 /**
