@@ -1,5 +1,5 @@
 import { upperFirst } from 'lodash-es';
-import { predictionOutcomes } from '../weigh/predictionOutcomes';
+import { predictionOutcomes, type PredictionOutcome } from '../weigh/predictionOutcomes';
 import { isShare, kindOf } from '../kinds';
 import { momentWords, primaryOf, type Experiment, type ReportLength, type Study, type WritingPart } from '../model';
 import { inList } from '../quantities/inList';
@@ -122,18 +122,32 @@ function predictions({ experiment, observations }: Study, { measures }: Result):
   const measure = primaryOf(experiment.measures);
   const row = primaryOf(measures);
   if (experiment.plan.predictions.length === 0 || !measure || !row) return [];
-  const held = predictionOutcomes(experiment, measure, row);
+  const said = new Set<string>();
+  const once = (sentence: string, outcome: PredictionOutcome['outcome']) => {
+    const words = said.has(sentence) ? again[outcome] : sentence;
+    said.add(sentence);
+    return words;
+  };
   return [
     headingBlock('Predictions', 3),
     listBlock(
-      held.map(({ person, expects, reason, sentences }) =>
-        [stopped(`${person}: ${expects}${reason === '' ? '' : `, because ${reason}`}`), ...(observations.length > 0 ? sentences : [])].join(
-          ' ',
-        ),
+      predictionOutcomes(experiment, measure, row).map(({ person, expects, reason, outcome, sentences }) =>
+        [
+          stopped(`${person}: ${expects}${reason === '' ? '' : `, because ${reason}`}`),
+          ...(observations.length > 0 ? sentences.map((sentence) => once(sentence, outcome)) : []),
+        ].join(' '),
       ),
     ),
   ];
 }
+
+/** What is said of a prediction where the same came of one before it. */
+const again: Readonly<Record<PredictionOutcome['outcome'], string>> = {
+  came: 'As foretold.',
+  'other-way': 'It came otherwise.',
+  open: 'Open as well.',
+  unsaid: 'The same.',
+};
 
 function variables({ arms, units, measures, plan }: Experiment): Block[] {
   const differences = plan.differences.filter((line) => line.trim() !== '');
