@@ -114,7 +114,9 @@ test.describe.serial('from the first sign-in to the downloaded report, on a new 
     await page.getByText('For a course report').click();
     await expect(page.getByRole('row', { name: /^Salt water −40/ })).toContainText('0.029');
     await expect(page.getByText('in about 29 of 1,000 shuffles')).toBeVisible();
-    await expect(page.getByText('Said lower, and so it came: 40 points lower. By 40 points agrees with the data')).toBeVisible();
+    await expect(
+      page.getByText('Said lower with Salt water, and so it came: 40 points lower. By 40 points agrees with the data'),
+    ).toBeVisible();
     await expect(page.getByRole('heading', { name: '1 of 1 foretold a size that agrees with the data' })).toBeVisible();
   });
 
@@ -125,7 +127,9 @@ test.describe.serial('from the first sign-in to the downloaded report, on a new 
     await expect(page.getByText('✓ Saved')).toBeVisible();
     const report = readFileSync(await download(page, 'Markdown', 'button'), 'utf8');
     expect(report).toContain('# Salt on radish');
-    expect(report).toContain('Null hypothesis: X makes no difference to how many radish seeds sprout.');
+    expect(report).toContain(
+      'Null hypothesis: For radish, the number of normal sprouts on day 7 will be the same with Salt water as with plain water.',
+    );
     expect(report).toContain('We think that salt \\*pulls\\* water out of the seed.\n\nNext we would try 10 mM.');
     expect(report).toContain('40 points lower with Salt water than with plain water');
     expect(report).toMatch(/\| Salt water \| −40 \| −52 to −26 \|/);

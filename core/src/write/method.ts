@@ -84,13 +84,19 @@ function stages(study: Study): Block[] {
   return [headingBlock(plan.lockedOn === null ? 'What is to be done to them' : 'What was done to them', 3), listBlock(told)];
 }
 
-/** The days on which it was done; else those for which it is planned. */
-function whenTold({ stage, planned, doneOn, unconfirmed }: StepTold): string {
-  if (doneOn.length > 0) return `, on ${inList(doneOn.map(shortDate))}`;
-  if (stage.days.length === 0 && stage.hours === null) return '';
+/** The days on which it was done, with the plan's where they are others; else the plan's alone. */
+function whenTold(step: StepTold): string {
+  const { planned, doneOn, unconfirmed } = step;
+  const asPlanned = doneOn.length > 0 && doneOn.every((day) => planned.some(({ on }) => on === day));
+  const done = doneOn.length > 0 ? `, on ${inList(doneOn.map(shortDate))}` : '';
+  const plan = asPlanned ? '' : plannedTold(step);
+  return `${done}${plan}${done === '' && plan !== '' && unconfirmed.length > 0 ? ', and not confirmed' : ''}`;
+}
+
+function plannedTold({ stage, planned }: StepTold): string {
+  if (stage.days.length > 0) return `, planned for day ${inList(stage.days.map(momentWords))}`;
   const from = [...new Set(planned.map(({ on, at }) => `${shortDate(on)}, ${at}`))];
-  const when = stage.days.length > 0 ? `for day ${inList(stage.days.map(momentWords))}` : from.length > 0 ? `from ${inList(from)}` : '';
-  return `${when === '' ? '' : `, planned ${when}`}${unconfirmed.length > 0 ? ', and not confirmed' : ''}`;
+  return stage.hours === null || from.length === 0 ? '' : `, planned from ${inList(from)}`;
 }
 
 /** For whom nobody confirmed what was done to others. */

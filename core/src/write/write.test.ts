@@ -139,7 +139,7 @@ describe('the lab report', () => {
     const words = markdown(report(told, analyse(told)));
     expect(words.slice(words.indexOf('What was done to them')).split('\n').slice(2, 7)).toEqual([
       '- Soaked for 6 h, planned from Wed 1 Apr, 02:55, and not confirmed: tea.',
-      '- Potted, on Sat 4 Apr: all arms.',
+      '- Potted, on Sat 4 Apr, planned for day 2: all arms.',
       '- Fed, on Sat 4 Apr: all arms. For 6 of 10 pots it was not confirmed.',
       '- Lifted, planned for day 30: all arms.',
       '- Watering: all arms.',

@@ -12,6 +12,7 @@ import UnwordedNote from '../layout/UnwordedNote.vue';
 import TwoColumns from '../components/TwoColumns.vue';
 import { useDocument } from '../stores/document';
 import { useHistory } from '../stores/history';
+import ArmPhrases from './ArmPhrases.vue';
 import AskedPicker from './AskedPicker.vue';
 import ClaimKept from './ClaimKept.vue';
 import DeleteExperiment from './DeleteExperiment.vue';
@@ -79,6 +80,7 @@ const setNotTested = (lines: string[]) => history.edit((now) => changePlan(now, 
           @change="set('hypothesis')($event)"
       /></label>
       <UnwordedNote text="hypothesis" name="the hypothesis" />
+      <ArmPhrases />
       <AskedPicker />
       <label
         >Null hypothesis: that nothing is different<LongField

@@ -9,7 +9,6 @@ import ChoiceField from '../components/ChoiceField.vue';
 import NumberField from '../components/NumberField.vue';
 import ProblemNote from '../components/ProblemNote.vue';
 import TextField from '../components/TextField.vue';
-import ArmPhrases from './ArmPhrases.vue';
 import GroupBadge from '../groupBadge/GroupBadge.vue';
 import { armStyle } from '@fern/paper/look';
 import { useDocument } from '../stores/document';
@@ -93,7 +92,6 @@ const roles: readonly { value: Role; label: string }[] = [
   <p v-if="experiment.arms.some(({ role }) => role === 'reference')" class="soft small">
     A reference stands beside the claim, to compare with, and is no part of it.
   </p>
-  <ArmPhrases />
   <ProblemNote :words="documentStore.errorAt('/arms')" />
 </template>
 

@@ -30,7 +30,7 @@ const last = computed(() => lastReadingDay(experiment.value));
         placeholder="day 10, or when nothing new comes"
         @change="(endRule) => history.edit((now) => changePlan(now, { endRule }))"
     /></label>
-    <UnwordedNote text="endRule" name="when it ends" />
+    <UnwordedNote text="endRule" name="the end" />
     <AddButton v-if="!history.frozen" @add="history.edit(addMeasure)">Add a measure</AddButton>
   </div>
   <label class="small blind"

@@ -1,6 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue';
-import { hypothesisOf, rephraseArm, withArm } from '@fern/core';
+import { rephraseArm, withArm } from '@fern/core';
 import TextField from '../components/TextField.vue';
 import { useLoaded } from '../layout/loaded';
 import { useHistory } from '../stores/history';
@@ -8,13 +7,11 @@ import { useHistory } from '../stores/history';
 /** How sentences go on with an arm, where "with" and its name do not fit. */
 const { experiment } = useLoaded();
 const history = useHistory();
-const sentence = computed(() => hypothesisOf(experiment.value));
 </script>
 
 <template>
   <details v-if="!history.frozen" class="small">
     <summary>How sentences name the arms</summary>
-    <p v-if="sentence" class="soft">{{ sentence }}</p>
     <label v-for="{ code, name, phrase } in experiment.arms" :key="code"
       >{{ name
       }}<TextField
@@ -31,9 +28,6 @@ const sentence = computed(() => hypothesisOf(experiment.value));
 <style scoped>
 details {
   max-width: 560px;
-}
-p {
-  margin: 6px 0;
 }
 label {
   display: grid;
