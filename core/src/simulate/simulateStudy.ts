@@ -12,6 +12,7 @@ import {
   type Unit,
 } from '../model';
 import { stepMoments } from '../study/steps';
+import { isOngoing } from '../study/stepsTold';
 import { benchFor } from '../study/bench/shelves';
 import { decimalsFor } from '../quantities/roundTo';
 import { random, type Random } from '../stats/random';
@@ -32,10 +33,10 @@ export interface Simulated {
   readonly truth: Truth;
 }
 
-/** Every step of the plan up to a day, done when it was planned. */
+/** Every step of the plan up to a day, done when it was planned; what goes on all the time is not written down. */
 function stepsDone(experiment: Experiment, until: string): Care[] {
   return stepMoments(experiment, [], until)
-    .filter(({ on, hours, isBefore }) => on <= until && (hours !== null || !isBefore))
+    .filter(({ name, on }) => on <= until && !experiment.plan.stages.some((stage) => stage.name === name && isOngoing(stage)))
     .map(({ name, on, arms }, i): Care => ({ ...blankOf(careFields), id: `step-${i + 1}`, on, kind: 'other', step: name, arms }));
 }
 

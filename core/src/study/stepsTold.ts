@@ -6,7 +6,7 @@ import { stepMoments, unitsGiven, type StepOnDay } from './steps';
 /** A step of the plan beside what the log says of it. */
 export interface StepTold {
   readonly stage: Stage;
-  /** When it was planned; empty where it is of no arm. */
+  /** When it was planned; empty where it is of no arm, or goes on all the time. */
   readonly planned: readonly StepOnDay[];
   /** Calendar dates on which it was done, in order. */
   readonly doneOn: readonly string[];
@@ -15,6 +15,9 @@ export interface StepTold {
   /** Those of them for which its time has passed and nobody wrote down that it was done. */
   readonly unconfirmed: readonly string[];
 }
+
+/** What goes on all the time, as watering: of no length and no day, and not what is tested. Nobody writes down that it was done. */
+export const isOngoing = ({ hours, days, tested }: Stage): boolean => hours === null && days.length === 0 && !tested;
 
 /**
  * What the log says of each step of the plan, up to the last day on which anything was read or done.
@@ -27,7 +30,9 @@ export function stepsTold({ experiment, care, observations }: Study): StepTold[]
   const reached = [...observations.map(({ observedOn }) => observedOn.slice(0, 10)), ...done.map(({ on }) => on)].sort().at(-1) ?? '';
   const moments = stepMoments(experiment, care, reached);
   return plan.stages.map((stage): StepTold => {
-    const planned = moments.filter(({ name, arms }) => name === stage.name && arms.some((arm) => goesThrough(stage, arm)));
+    const planned = isOngoing(stage)
+      ? []
+      : moments.filter(({ name, arms }) => name === stage.name && arms.some((arm) => goesThrough(stage, arm)));
     const own = units.filter(({ arm }) => goesThrough(stage, arm));
     const entries = done.filter((entry) => entry.step === stage.name && unitsGiven(own, entry).length > 0);
     const due = planned.filter(({ on }) => on <= reached);

@@ -77,6 +77,14 @@ describe('what is expected, written from the plan', () => {
     expect(hypothesisOf(planned({}, { arms: crossed }))).toMatch(
       /lower with straw than with none \(mulch\) and with felt than with clay \(pot\)\.$/,
     );
+    const doses = ['none', 'a', 'b', 'c', 'd', 'e'].map((mulch, i) => anArm(i === 0 ? 'C' : `M${i}`, { factors: { mulch, pot: 'clay' } }));
+    const levels = [
+      ...doses,
+      ...doses.map((arm) => ({ ...arm, code: `${arm.code}F`, role: 'treatment' as const, factors: { ...arm.factors, pot: 'felt' } })),
+    ];
+    expect(hypothesisOf(planned({}, { arms: levels }))).toMatch(
+      /lower with a, b, c, d and e than with none \(mulch\) and with felt than with clay \(pot\)\.$/,
+    );
     const pair = { factor: null, group: 'U', against: 'T' };
     const beside = [...arms, anArm('U', { name: '100 mM salt' })];
     expect(hypothesisOf(planned({}, { arms: beside, asked: [pair], comparison: 'all-pairs' }))).toMatch(

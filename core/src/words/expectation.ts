@@ -87,10 +87,9 @@ function sidesOf({ arms, asked, comparison }: Planned): readonly Side[] {
     const own = all.filter((one) => keyOf(one) === key);
     const { factor, against } = itemAt(own, 0);
     const groups = own.map(({ group }) => group);
-    if (groups.length > MOST_NAMED) return { groups: `with each of the ${groups.length} treatments`, against: withArm(arms, against) };
-    return factor === null
-      ? { groups: withArms(arms, groups), against: withArm(arms, against) }
-      : { groups: `with ${inList(groups)}`, against: `with ${against} (${factor})` };
+    if (factor !== null) return { groups: `with ${inList(groups)}`, against: `with ${against} (${factor})` };
+    const many = groups.length > MOST_NAMED;
+    return { groups: many ? `with each of the ${groups.length} treatments` : withArms(arms, groups), against: withArm(arms, against) };
   });
 }
 

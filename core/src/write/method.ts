@@ -96,7 +96,7 @@ function whenTold(step: StepTold): string {
 function plannedTold({ stage, planned }: StepTold): string {
   if (stage.days.length > 0) return `, planned for day ${inList(stage.days.map(momentWords))}`;
   const from = [...new Set(planned.map(({ on, at }) => `${shortDate(on)}, ${at}`))];
-  return stage.hours === null || from.length === 0 ? '' : `, planned from ${inList(from)}`;
+  return from.length === 0 ? '' : `, planned from ${inList(from)}`;
 }
 
 /** For whom nobody confirmed what was done to others. */

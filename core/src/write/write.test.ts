@@ -120,6 +120,7 @@ describe('the lab report', () => {
         stage({ name: 'fed', days: [3] }),
         stage({ name: 'lifted', days: [30] }),
         stage({ name: 'watering', kind: 'handle' }),
+        stage({ name: 'rubbed', kind: 'handle', arms: ['T'], tested: true }),
       ],
     };
     const done = (step: string, on: string, more: Partial<Care> = {}): Care => ({
@@ -137,12 +138,13 @@ describe('the lab report', () => {
       care: [done('potted', '2026-04-04'), done('fed', '2026-04-04', { units: some })],
     };
     const words = markdown(report(told, analyse(told)));
-    expect(words.slice(words.indexOf('What was done to them')).split('\n').slice(2, 7)).toEqual([
-      '- Soaked for 6 h, planned from Wed 1 Apr, 02:55, and not confirmed: tea.',
+    expect(words.slice(words.indexOf('What was done to them')).split('\n').slice(2, 8)).toEqual([
+      '- Soaked for 6 h, planned from Wed 1 Apr, 02:50, and not confirmed: tea.',
       '- Potted, on Sat 4 Apr, planned for day 2: all arms.',
       '- Fed, on Sat 4 Apr: all arms. For 6 of 10 pots it was not confirmed.',
       '- Lifted, planned for day 30: all arms.',
       '- Watering: all arms.',
+      expect.stringMatching(/^- Rubbed, planned from .*, and not confirmed: tea\.$/),
     ]);
   });
 
