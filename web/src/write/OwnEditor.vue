@@ -95,12 +95,13 @@ watch(
 );
 
 function put(fact: string): void {
-  picking.value = false;
-  editor?.chain().focus().insertContent({ type: 'fact', attrs: { fact } }).run();
+  leave();
+  editor?.commands.insertContent({ type: 'fact', attrs: { fact } });
 }
+/** Back to the words at once: the editor's own command waits for a frame, and digits that are typed before it open the steps. */
 function leave(): void {
   picking.value = false;
-  editor?.commands.focus();
+  editor?.view.focus();
 }
 </script>
 

@@ -85,6 +85,19 @@ describe('the editor of a part', () => {
     expect(page.emitted('write')?.at(-1)?.[0]).toContain('{=height.C.mean}');
     page.unmount();
   });
+
+  it('has the focus again at once, so that the next digit is written and opens no step', async () => {
+    const page = editor('First.');
+    const words = page.get('[role="textbox"]').element;
+    for (const key of ['Enter', 'Escape']) {
+      await page.get('.tools button').trigger('click');
+      await page.get('[role="combobox"]').setValue('plain water: mean');
+      void page.get('[role="combobox"]').trigger('keydown', { key });
+      expect(document.activeElement).toBe(words);
+      await page.vm.$nextTick();
+    }
+    page.unmount();
+  });
 });
 
 describe('beside a part', () => {
