@@ -37,7 +37,7 @@ test('a finding’s button mends the plan, and undo takes it back', async ({ pag
   await page.getByLabel('Units an arm').fill('3');
   // How many are enough is said in one place, by the design played through; its button lays them out.
   await expect(page.getByText('“What could this show?” says how many are enough.')).toBeVisible();
-  const more = page.getByRole('button', { name: /^Use \d+ pots an arm$/ });
+  const more = page.getByRole('button', { name: /^Use \d+ pots per group$/ });
   await expect(more).toHaveCount(1, { timeout: 40_000 });
   const wanted = /\d+/.exec((await more.textContent()) ?? '')?.[0] ?? '';
   await more.click();
@@ -52,7 +52,7 @@ test('a soak for one arm only is mended by the same soak in plain water; one tan
   await page.getByRole('button', { name: 'Add a step' }).click();
   await page.getByLabel('How long step 1 lasts').fill('6 h');
   await expect(page.getByText('The control does not go through “soak” for 6 h.')).toBeVisible();
-  await page.getByRole('button', { name: 'Give the control the same in plain water' }).click();
+  await page.getByRole('button', { name: 'Give the control plain water too' }).click();
   await expect(page.getByLabel('Step 2', { exact: true })).toHaveValue('soak, in plain water');
   await expect(page.getByText('The control does not go through')).toHaveCount(0);
   await page.getByLabel('What units share').selectOption('arm');
@@ -76,7 +76,7 @@ test('what could this show: worked out in a worker, told, and stopped', async ({
 
   // Too few: what would do is a button, and pressing it lays them out.
   await page.getByLabel('Units an arm').fill('4');
-  const more = page.getByTestId('power').getByRole('button', { name: /^Use \d+ dishes an arm$/ });
+  const more = page.getByTestId('power').getByRole('button', { name: /^Use \d+ dishes per group$/ });
   const wanted = (await more.textContent({ timeout: 60_000 }))?.replace(/\D/g, '') ?? '';
   await more.click();
   await expect(page.getByLabel('Units an arm')).toHaveValue(wanted);

@@ -76,7 +76,7 @@ test('what went wrong touches the three pots that were picked, on its own day, a
   await dialog.getByLabel('What went wrong, in a few words').fill('The sill was wet.');
   await dialog.getByLabel('What it touched').selectOption('units');
   for (const code of ['P03', 'P07', 'P11']) await dialog.locator(`[data-unit="${code}"]`).click();
-  await expect(dialog.getByText('It touched P03, P07 and P11 only')).toBeVisible();
+  await expect(dialog.getByText('It affected only P03, P07 and P11')).toBeVisible();
   await dialog.getByRole('button', { name: 'Write it down' }).click();
   await expect(page.getByText('The sill was wet. (P03, P07, P11)')).toBeVisible();
   await expect

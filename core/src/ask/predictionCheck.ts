@@ -1,8 +1,8 @@
-import { longDate, type Finding, type Study } from '../model';
+import { longDate, type Severity, type Study } from '../model';
 import { counted } from '../quantities/plural';
 
 interface Check {
-  readonly severity: Finding['severity'] | 'fine';
+  readonly severity: Severity | 'fine';
   readonly message: string;
 }
 

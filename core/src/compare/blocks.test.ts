@@ -22,7 +22,7 @@ describe('arms that coincide with blocks', () => {
   it('are told of in the plan', () => {
     expect(fairTest(beds.experiment).find(({ rule }) => rule === 'place')).toMatchObject({
       severity: 'serious',
-      message: expect.stringContaining('in a block of its own'),
+      facts: { is: 'apart', how: 'block' },
     });
     const good = studyOf({ C: [1, 2, 3, 4], T: [1, 2, 3, 4] }, { layout: 'blocks' }, (_, i) => ({ block: i < 2 ? 'a' : 'b' }));
     expect(fairTest(good.experiment).filter(({ rule }) => rule === 'place')).toEqual([]);

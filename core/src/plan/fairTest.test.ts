@@ -10,6 +10,9 @@ import { placesInWords } from './movedByHand';
 import { oneSideEach } from './oneSideEach';
 import { remedyFor } from './remedies';
 import { dealAnew, redesign } from './redesign';
+import { withWords, type Finding } from '../words/findings';
+
+const told = (experiment: Experiment) => fairTest(experiment).map(withWords);
 
 /** Four pots an arm in turn along the bench, with everything said that a plan should say. */
 function good(more: Partial<Experiment> = {}, plan: Partial<Plan> = {}): Experiment {
@@ -23,7 +26,7 @@ const units = (arms: string, more: (arm: string, i: number) => object = () => ({
 const bath = (name: string, arm: string, hours: number): Stage => ({ ...blankOf(stageFields), name, kind: 'soak', arms: [arm], hours });
 
 interface Case {
-  readonly rule: string;
+  readonly rule: Finding['rule'];
   readonly severity: string;
   readonly fires: Experiment;
   readonly silent?: Experiment;
@@ -31,7 +34,7 @@ interface Case {
 }
 
 const cases: readonly Case[] = [
-  { rule: 'comparison', severity: 'blocker', fires: good({ arms: [anArm('A'), anArm('T')] }), says: /No arm is the control/ },
+  { rule: 'comparison', severity: 'blocker', fires: good({ arms: [anArm('A'), anArm('T')] }), says: /There’s no control group/ },
   {
     rule: 'measure',
     severity: 'serious',
@@ -53,16 +56,16 @@ const cases: readonly Case[] = [
       measures: [aMeasure(), aMeasure({ code: 'leaves', name: 'Leaves', primary: false })],
     }),
     silent: good({ hypothesis: 'Basil with rain water has more leaves.' }),
-    says: /speaks of “Leaves”, and “Height” decides/,
+    says: /speaks of “Leaves”, but “Height” is the main measurement/,
   },
   {
     rule: 'end',
     severity: 'caution',
     fires: good({ measures: [aMeasure({ readingDays: [7, 14] })] }, { endRule: 'day 7, or when nothing new comes' }),
     silent: good({ measures: [aMeasure({ readingDays: [7, 14] })] }, { endRule: 'day 7 for roots, day 20 for leaves' }),
-    says: /end on day 7, and the last reading is on day 14/,
+    says: /ends on day 7, but the last reading is on day 14/,
   },
-  { rule: 'replication', severity: 'serious', fires: good({ units: units('CTTTT') }), says: /one pot/ },
+  { rule: 'replication', severity: 'serious', fires: good({ units: units('CTTTT') }), says: /only one pot/ },
   {
     rule: 'reach',
     severity: 'serious',
@@ -91,7 +94,7 @@ const cases: readonly Case[] = [
         ] as const
       ).map(([arm, light, feed]) => anArm(arm, { factors: { light, feed } })),
     }),
-    says: /light and feed at once/,
+    says: /differs from C in light and feed\./,
   },
   {
     rule: 'vehicle',
@@ -103,26 +106,26 @@ const cases: readonly Case[] = [
         stages: [bath('soak', 'T', 6), bath('plain soak', 'C', 6)],
       },
     ),
-    says: /does not go through “soak” for 6 h/,
+    says: /doesn’t get “soak” for 6 h/,
   },
   {
     rule: 'same-start',
     severity: 'serious',
     fires: good({ units: units('CTTCCTTC', (arm) => ({ startedOn: arm === 'T' ? '2026-04-05' : '2026-04-01' })) }),
-    says: /2026-04-05/,
+    says: /Sun 5 Apr/,
   },
   {
     rule: 'identity',
     severity: 'serious',
     fires: good({ units: [...units('CTTCCTTC'), aUnit('P9', 'T', { row: 1, column: 1 })] }),
-    says: /P1 and P9 share one place/,
+    says: /P1 and P9 share a position/,
   },
   {
     rule: 'blind',
     severity: 'serious',
     fires: good({ measures: [aMeasure({ kind: 'rating', unit: '' })] }),
     silent: good({ measures: [aMeasure({ kind: 'rating', unit: '' })], blinded: true }),
-    says: /We see what we expect/,
+    says: /We tend to see what we expect/,
   },
   {
     rule: 'power',
@@ -131,28 +134,28 @@ const cases: readonly Case[] = [
     silent: good({}, { spreadGuess: null }),
     says: /times? in 10/,
   },
-  { rule: 'position', severity: 'caution', fires: good({ units: units('CCCTCTTT') }), says: /clumps from left to right/ },
-  { rule: 'place', severity: 'serious', fires: good({ units: units('CCCCTTTT') }), says: /Each arm stands on its own side/ },
+  { rule: 'position', severity: 'caution', fires: good({ units: units('CCCTCTTT') }), says: /clustered from left to right/ },
+  { rule: 'place', severity: 'serious', fires: good({ units: units('CCCCTTTT') }), says: /Each group is on its own side/ },
   {
     rule: 'factor-kept',
     severity: 'serious',
     fires: good({}, { changed: 'the kind of water', kept: [{ what: 'water', how: 'the same' }] }),
     silent: good({}, { changed: 'hours in water before sowing', kept: [{ what: 'water', how: 'the same' }] }),
-    says: /“water” stands among what is kept the same/,
+    says: /“water” is listed as kept the same/,
   },
   {
     rule: 'words',
     severity: 'caution',
     fires: good({ hypothesis: 'Basil with X is taller.' }),
     silent: good({ hypothesis: 'Basil with rain water is taller.' }),
-    says: /An X still stands in the hypothesis/,
+    says: /still an X in the hypothesis/,
   },
   {
     rule: 'spillover',
     severity: 'caution',
     fires: good({}, { spilloverRoutes: ['drips'] }),
     silent: good({}, { spilloverRoutes: ['drips'], barriers: [1, 3, 5, 7].map((column) => ({ row: 1, column })) }),
-    says: /Drips can get/,
+    says: /Drips can spread/,
   },
   {
     rule: 'same-seed',
@@ -166,14 +169,14 @@ const cases: readonly Case[] = [
     severity: 'caution',
     fires: good({ units: units('CTTCCTTC', () => ({ sown: 3 })) }, { plantsKept: 1 }),
     silent: good({ units: units('CTTCCTTC', () => ({ sown: 3 })) }, { plantsKept: 1, thinningRule: 'nearest the centre' }),
-    says: /3 are sown and 1 kept/,
+    says: /3 are sown and 1 is kept/,
   },
   {
     rule: 'losses',
     severity: 'caution',
     fires: good({}, { expectedSurvival: 0.7, controlGuess: null }),
     silent: good({}, { expectedSurvival: 1 }),
-    says: /about 2 will be there/,
+    says: /perhaps only 2 will survive/,
   },
   {
     rule: 'held',
@@ -187,14 +190,14 @@ const cases: readonly Case[] = [
 ];
 
 /** What only the person can do. */
-const byHand = new Set(['measure', 'held', 'scope', 'words']);
+const byHand = new Set<Finding['rule']>(['measure', 'held', 'scope', 'words']);
 
 describe('remedies', () => {
   it.each(cases.filter(({ rule }) => !byHand.has(rule)))('the button for $rule makes its finding go away', ({ rule, fires }) => {
     const remedy = remedyFor({ rule }, fires);
     expect(remedy?.label.length).toBeGreaterThan(8);
     const mended = remedy?.apply(fires, 21) ?? fires;
-    expect(fairTest(mended).filter((finding) => finding.rule === rule)).toEqual([]);
+    expect(told(mended).filter((finding) => finding.rule === rule)).toEqual([]);
   });
 
   it('a bath that the control has already is made as long, not given a second time', () => {
@@ -207,9 +210,9 @@ describe('remedies', () => {
 
   it('a remedy that lays out anew keeps what units share, and with it what is found about that', () => {
     const shared = shareContainers(good(), { how: 'arm', what: 'tank', each: 1 });
-    const found = (experiment: Experiment) => fairTest(experiment).filter(({ rule }) => rule === 'shared').length;
+    const found = (experiment: Experiment) => told(experiment).filter(({ rule }) => rule === 'shared').length;
     expect(found(shared)).toBeGreaterThan(0);
-    for (const rule of ['position', 'identity', 'unequal']) {
+    for (const rule of ['position', 'identity', 'unequal'] as const) {
       const after = remedyFor({ rule }, shared)?.apply(shared, 5) ?? shared;
       expect(found(after)).toBe(found(shared));
     }
@@ -220,7 +223,7 @@ describe('remedies', () => {
     ['no treatment', good({ arms: [anArm('C')] })],
   ])('also for %s', (_, experiment) => {
     const mended = remedyFor({ rule: 'comparison' }, experiment)?.apply(experiment, 1) ?? experiment;
-    expect(fairTest(mended).filter(({ rule }) => rule === 'comparison')).toEqual([]);
+    expect(told(mended).filter(({ rule }) => rule === 'comparison')).toEqual([]);
   });
 
   it('there is none where only the person can, or where it would not fit the bench', () => {
@@ -244,7 +247,7 @@ describe('crossed factors', () => {
       ['B3', 'treatment'],
     ]);
     expect(factorsOf(arms)).toEqual([mulch, pot]);
-    expect(fairTest(good({ arms })).filter(({ rule }) => rule === 'one-change')).toEqual([]);
+    expect(told(good({ arms })).filter(({ rule }) => rule === 'one-change')).toEqual([]);
   });
 
   it('keep the arms that are there, and need two levels', () => {
@@ -256,19 +259,19 @@ describe('crossed factors', () => {
 
 describe('the fair-test check', () => {
   it('finds nothing in a good plan', () => {
-    expect(fairTest(good())).toEqual([]);
+    expect(told(good())).toEqual([]);
   });
 
   it.each(cases)('$rule fires ($severity) and keeps silent', ({ rule, severity, fires, silent = good(), says }) => {
-    const found = fairTest(fires).find((finding) => finding.rule === rule);
+    const found = told(fires).find((finding) => finding.rule === rule);
     expect(found).toMatchObject({ severity });
     expect(found?.message).toMatch(says);
     expect(found?.remedy.length).toBeGreaterThan(10);
-    expect(fairTest(silent).filter((finding) => finding.rule === rule)).toEqual([]);
+    expect(told(silent).filter((finding) => finding.rule === rule)).toEqual([]);
   });
 
   const saying = (experiment: Experiment, rule: string) =>
-    fairTest(experiment)
+    told(experiment)
       .filter((finding) => finding.rule === rule)
       .map(({ severity, message }) => `${severity}: ${message}`);
 
@@ -276,27 +279,27 @@ describe('the fair-test check', () => {
     const tanks = (each: number) =>
       good({ units: units('CTTCCTTC', (arm, i) => ({ container: `tank ${arm}.${each === 1 ? 1 : i % 2}` })) });
     expect(saying(tanks(1), 'shared')).toEqual([
-      'serious: Each of C and T has one tank to itself: tank C.1 and tank T.1. Whatever is odd about a tank will look like the treatment.',
+      'serious: C and T each have one tank to themselves: tank C.1 and tank T.1. Anything unusual about one tank would look like the treatment.',
     ]);
     const two = good({ units: units('CCCCTTTT', (arm, i) => ({ container: `tank ${arm}.${i % 2}` })) });
     expect(saying(two, 'shared')).toEqual([
-      'caution: 2 tanks an arm with 2 pots each count as 2, not as 4: what happens to a tank happens to all in it.',
+      'caution: Each group has 2 tanks, so its 4 pots count as 2, not as 4. What happens to a tank happens to everything in it.',
     ]);
     const unequal = good({ units: units('CCCCTTTTTT', (arm, i) => ({ container: `tank ${arm}.${i % (arm === 'C' ? 2 : 3)}` })) });
     expect(saying(unequal, 'shared')).toEqual([
-      'caution: What counts is the tank: C has 2, not 4; T has 3, not 6: what happens to a tank happens to all in it.',
+      'caution: Each tank counts once: C (2, not 4) and T (3, not 6). What happens to a tank happens to everything in it.',
     ]);
   });
 
   it('counts one in the singular, and never speaks of about 0', () => {
     const one = good({ units: units('CT') }, { expectedSurvival: 0.5 });
-    expect(saying(one, 'losses')[0]).toContain('Of 1 pot an arm perhaps none will be there at the end.');
-    for (const finding of fairTest(one)) expect(finding.message).not.toMatch(/\b1 (pots|bottles|cuttings)\b/);
+    expect(saying(one, 'losses')[0]).toContain('Of 1 pot per group, perhaps none will survive.');
+    for (const finding of told(one)) expect(finding.message).not.toMatch(/\b1 (pots|bottles|cuttings)\b/);
   });
 
   it('knows what differs though it should not: on purpose, in the list of what is kept, in an arm that equals the control', () => {
     expect(saying(good({}, { differences: ['three litres against four', ' '] }), 'place')).toEqual([
-      'serious: The arms also differ in something else: three litres against four. A result could come from that as well.',
+      'serious: The groups also differ in something else: three litres against four. The result could come from that as well.',
     ]);
     expect(saying(good({}, { kept: [{ what: 'water', how: 'a can each, more for the dry side' }] }), 'place')[0]).toContain(
       'more for the dry side',
@@ -305,7 +308,7 @@ describe('the fair-test check', () => {
     expect(saying(good({ arms: [control, anArm('T', { name: control.name })] }), 'factor-kept')[0]).toContain('from the control');
     const three = [anArm('C'), anArm('T'), anArm('U')];
     expect(saying(good({ arms: three }, { stages: [bath('rinse', 'C', 1), bath('rinse', 'T', 1)] }), 'factor-kept')[0]).toContain(
-      'Every arm goes through “rinse” but',
+      'Every group gets “rinse” except',
     );
   });
 
@@ -324,7 +327,7 @@ describe('the fair-test check', () => {
     const halves = oneSideEach(good());
     expect(saying(halves, 'place')[0]).toContain('on its own side');
     expect(remedyFor({ rule: 'place' }, halves)).toBeNull();
-    expect(fairTest(redesign(halves, { unitsPerArm: 5 })).some(({ rule }) => rule === 'place')).toBe(true);
+    expect(told(redesign(halves, { unitsPerArm: 5 })).some(({ rule }) => rule === 'place')).toBe(true);
     expect(placesInWords(halves)).toContain('fixed');
   });
 
@@ -334,7 +337,7 @@ describe('the fair-test check', () => {
   });
 
   it('names the smallest p of few units: 2 of 6, 2 of 20, and enough at 2 of 70 (Fisher 1935, §21)', () => {
-    const message = (arms: string) => fairTest(good({ units: units(arms) })).find((finding) => finding.rule === 'reach')?.message;
+    const message = (arms: string) => told(good({ units: units(arms) })).find((finding) => finding.rule === 'reach')?.message;
     expect(message('CTTC')).toContain('1 of 3 shuffles');
     expect(message('CTTCTC')).toContain('1 of 10 shuffles');
     expect(message('CTTCCTTC')).toBeUndefined();
@@ -344,53 +347,53 @@ describe('the fair-test check', () => {
 it('arms that no result could tell stand in one finding, and its button does what it says', () => {
   const arms = ['C', 'A', 'B', 'D'].map((arm) => anArm(arm));
   const plan = good({ arms, units: units('CABDDBAC') }, { controlGuess: null });
-  const found = fairTest(plan).filter(({ rule }) => rule === 'reach');
+  const found = told(plan).filter(({ rule }) => rule === 'reach');
   expect(found).toHaveLength(1);
   expect(itemAt(found, 0).message).toContain(
-    'every pot of A, B and D beat every control, shuffling alone would do that in 1 of 3 shuffles',
+    'every pot in A, B and D beat every control, shuffling alone would give that in 1 of 3 shuffles',
   );
-  expect(itemAt(found, 0).remedy).toBe('Use at least 3 pots in each arm.');
+  expect(itemAt(found, 0).remedy).toBe('Use at least 3 pots per group.');
   const button = remedyFor(itemAt(found, 0), plan);
-  expect(button?.label).toBe('Use 3 pots an arm');
-  expect(button && fairTest(button.apply(plan, 1)).filter(({ rule }) => rule === 'reach')).toEqual([]);
+  expect(button?.label).toBe('Use 3 pots per group');
+  expect(button && told(button.apply(plan, 1)).filter(({ rule }) => rule === 'reach')).toEqual([]);
 });
 
 it('how many are enough is one number: of the design where it can be played, and of the verdict once it has started', () => {
   const few = good({ units: units('CTTCTC') });
   const said = (experiment: Experiment, rule: string) =>
-    fairTest(experiment)
+    told(experiment)
       .filter((own) => own.rule === rule)
       .map(({ remedy }) => remedy);
-  expect(said(few, 'reach')).toEqual(['Use more of them: “What could this show?” says how many are enough.']);
+  expect(said(few, 'reach')).toEqual(['Use more pots: “What could this show?” says how many are enough.']);
   expect(remedyFor({ rule: 'reach' }, few)).toBeNull();
   const small = good({ measures: [aMeasure({ smallestDifference: 0.2 })] }, { expectedSurvival: 0.5 });
   expect([...said(small, 'power'), ...said(small, 'losses')]).toEqual([
-    expect.stringMatching(/^About \d+ an arm would do it 8 times in 10, with the losses that you expect\.$/),
-    'Start with more of them: “What could this show?” says how many.',
+    expect.stringMatching(/^About \d+ per group would give 8 times in 10, with the losses that you expect\.$/),
+    'Start with more: “What could this show?” says how many.',
   ]);
   const unguessed = { ...small, plan: { ...small.plan, controlGuess: null } };
-  expect(said(unguessed, 'losses')).toEqual(['Start with 8 an arm.']);
+  expect(said(unguessed, 'losses')).toEqual(['Start with 8 per group.']);
   const started = (own: Experiment) => ({ ...own, plan: { ...own.plan, lockedOn: '2026-04-01' } });
   expect([...said(started(few), 'reach'), ...said(started(small), 'power'), ...said(started(small), 'losses')]).toEqual([
-    'Only more of them could tell.',
+    'Only more pots could tell.',
     '',
   ]);
 });
 
 it('equal findings are one, with a list', () => {
   const three = [anArm('C'), anArm('T'), anArm('U')];
-  const alone = fairTest(good({ arms: three, units: units('CTU') })).filter(({ rule }) => rule === 'replication');
+  const alone = told(good({ arms: three, units: units('CTU') })).filter(({ rule }) => rule === 'replication');
   expect(alone.map(({ message }) => message)).toEqual([
-    'C, T and U have one pot each. Then nobody can tell the treatment from that pot’s luck.',
+    'C, T and U each have only one pot. With so few you can’t separate the treatment from that pot’s luck.',
   ]);
   const night = good({ arms: three }, { stages: [bath('night in tea', 'T', 12), bath('night in water', 'C', 12)] });
   expect(
-    fairTest(night)
+    told(night)
       .filter(({ rule }) => rule === 'factor-kept')
       .map(({ message }) => message),
-  ).toEqual(['Every arm goes through “night in tea” or “night in water” but U.']);
+  ).toEqual(['Every group gets “night in tea” or “night in water” except U.']);
   const judged = [aMeasure({ name: 'Does better', unit: '' }), aMeasure({ code: 'vigour', name: 'Vigour', unit: '', primary: false })];
-  expect(fairTest(good({ measures: judged })).filter(({ message }) => message.includes('two people'))).toEqual([
+  expect(told(good({ measures: judged })).filter(({ message }) => message.includes('two people'))).toEqual([
     expect.objectContaining({ message: '“Does better” and “Vigour” are judgements that two people would make differently.' }),
   ]);
 });
@@ -399,17 +402,17 @@ it('a count without a number sown is planned as a number, not as a share', () =>
   const worms = aMeasure({ code: 'worms', name: 'Worms', kind: 'count', unit: '', smallestDifference: 4 });
   const plan = good({ measures: [worms] }, { spreadGuess: 0.4, controlGuess: 7 });
   const finding = itemAt(
-    fairTest(plan).filter(({ rule }) => rule === 'power'),
+    told(plan).filter(({ rule }) => rule === 'power'),
     0,
   );
   // SD 2.8 of 7 worms and a difference of 4: noncentral t gives 9 an arm (Cohen 1988, d = 1.43).
-  expect(finding.remedy).toBe('About 9 an arm would do it 8 times in 10.');
-  expect(remedyFor(finding, plan)?.label).toBe('Use 9 pots an arm');
+  expect(finding.remedy).toBe('About 9 per group would give 8 times in 10.');
+  expect(remedyFor(finding, plan)?.label).toBe('Use 9 pots per group');
 });
 
 it('never accuses the app’s own shuffle of clumps, but the same places where somebody chose them', () => {
   const base = good({ units: units('CTCTCTCT') });
-  const fires = (own: Experiment) => fairTest(own).some(({ rule }) => rule === 'position');
+  const fires = (own: Experiment) => told(own).some(({ rule }) => rule === 'position');
   const dealt = Array.from({ length: 80 }, (_, i) => dealAnew(base, { seed: i + 1 }));
   expect(dealt.filter(fires)).toEqual([]);
   const chosen = dealt.map((own) => ({ ...own, plan: { ...own.plan, randomisationSeed: null } }));

@@ -1,4 +1,5 @@
-import { bySeverity, type Experiment, type Finding } from '../model';
+import { bySeverity, type Experiment } from '../model';
+import type { Finding } from '../words/findings';
 import { blindRule } from './rules/blind';
 import { comparisonRule } from './rules/comparison';
 import { endRule } from './rules/end';
@@ -61,7 +62,7 @@ export const fairTestRules = [
  * @returns findings by severity, the blockers first
  */
 export function fairTest(experiment: Experiment): Finding[] {
-  return bySeverity(fairTestRules.flatMap((rule) => rule(experiment)));
+  return bySeverity(fairTestRules.flatMap((rule): readonly Finding[] => rule(experiment)));
 }
 
 /**
@@ -70,5 +71,5 @@ export function fairTest(experiment: Experiment): Finding[] {
  * @returns findings by severity, the blockers first
  */
 export function fairTestAtOnce(experiment: Experiment): Finding[] {
-  return bySeverity(fairTestRules.filter((rule) => !played.includes(rule)).flatMap((rule) => rule(experiment)));
+  return bySeverity(fairTestRules.filter((rule) => !played.includes(rule)).flatMap((rule): readonly Finding[] => rule(experiment)));
 }

@@ -235,7 +235,7 @@ describe('a plan that has started', () => {
   });
 
   it('is offered no remedy that deals the arms again', () => {
-    for (const rule of ['position', 'identity', 'unequal']) expect(remedyFor({ rule }, started)).toBeNull();
+    for (const rule of ['position', 'identity', 'unequal'] as const) expect(remedyFor({ rule }, started)).toBeNull();
     expect(remedyFor({ rule: 'position' }, draft)).not.toBeNull();
   });
 });

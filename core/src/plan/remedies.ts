@@ -1,5 +1,5 @@
 import { itemAt, tupleOf } from '../invariant';
-import { controlOf, emptyArm, type Arm, type Experiment, type Finding, type Stage, type UnwordedText } from '../model';
+import { controlOf, emptyArm, type Arm, type Experiment, type Stage, type UnwordedText } from '../model';
 import { plural } from '../quantities/plural';
 import { factorsOf } from '../model/factors';
 import { crossFactors } from './crossFactors';
@@ -13,6 +13,7 @@ import { toStartWith, unitsFor } from '../power/unitsFor';
 import { fewestReaching } from './rules/reach';
 import { openNeighbours } from './rules/spillover';
 import { unitsByArm } from '../study/unitsByArm';
+import type { Finding } from '../words/findings';
 import { unword, writeUnworded } from '../words/unworded';
 
 /** Something that the app can do about a finding: what the button says, and the plan afterwards. */
@@ -39,7 +40,7 @@ function units(experiment: Experiment, count: number | null): Remedy | null {
   const fewest = Math.min(...unitsByArm(experiment).map((arm) => arm.units.length));
   if (count === null || count > mostUnitsPerArm(experiment.arms.length) || count <= fewest) return null;
   return {
-    label: `Use ${count} ${plural(experiment.plan.unitNoun)} an arm`,
+    label: `Use ${count} ${plural(experiment.plan.unitNoun)} per group`,
     apply: (now, seed) => redesign(now, { unitsPerArm: count, seed: now.plan.randomisationSeed ?? seed }),
   };
 }
@@ -58,7 +59,7 @@ const comparison: Maker = ({ arms }) => {
   if (controls.length > 1) {
     const [, second] = tupleOf(controls, 2);
     return {
-      label: `Make ${second.name} a reference`,
+      label: `Make ${second.name} a reference group`,
       apply: (now) => ({
         ...now,
         arms: now.arms.map((arm) => (arm === second || arm.code === second.code ? { ...arm, role: 'reference' } : arm)),
@@ -88,7 +89,7 @@ const vehicle: Maker = ({ arms }) => {
   const control = controlOf(arms);
   if (!control) return null;
   return {
-    label: 'Give the control the same in plain water',
+    label: 'Give the control plain water too',
     apply: (now) => {
       const treated = new Set(now.arms.filter((arm) => arm.role === 'treatment').map((arm) => arm.code));
       const missing = now.plan.stages.filter(
@@ -121,7 +122,7 @@ const shuffle = ({ plan: { unitNoun } }: Experiment): Remedy => ({
   },
 });
 
-const makers: Readonly<Record<string, Maker>> = {
+const makers: Readonly<Partial<Record<Finding['rule'], Maker>>> = {
   comparison,
   named: () => writtenAgain('Write them from the plan', ['hypothesis', 'countsAsYes']),
   end: () => writtenAgain('Write the end from the plan', ['endRule']),
@@ -142,7 +143,7 @@ const makers: Readonly<Record<string, Maker>> = {
     const factors = factorsOf(experiment.arms);
     if (factors.length !== 2) return null;
     return {
-      label: 'Add every combination',
+      label: 'Add all combinations',
       apply: (now) => redesign(now, { arms: crossFactors(itemAt(factorsOf(now.arms), 0), itemAt(factorsOf(now.arms), 1), now.arms) }),
     };
   },
@@ -151,15 +152,15 @@ const makers: Readonly<Record<string, Maker>> = {
     label: 'Start all on one day',
     apply: (now) => ({ ...now, units: now.units.map((unit) => ({ ...unit, startedOn: null })) }),
   }),
-  identity: () => ({ label: 'Label and place them anew', apply: (now, seed) => redesign(now, { seed }) }),
-  blind: () => ({ label: 'Hide the arms behind codes', apply: (now) => ({ ...now, blinded: true }) }),
+  identity: () => ({ label: 'Relabel and re-place them', apply: (now, seed) => redesign(now, { seed }) }),
+  blind: () => ({ label: 'Hide the groups', apply: (now) => ({ ...now, blinded: true }) }),
   position: shuffle,
   place: (experiment) => (whereApart(experiment) === null || experiment.plan.fixedPlaces ? null : shuffle(experiment)),
   'factor-kept': (experiment) => {
     const varied = keptThoughVaried(experiment);
     if (varied.length === 0) return null;
     return {
-      label: `Take “${varied[0]}” off the list`,
+      label: `Remove “${varied[0]}” from the list`,
       apply: (now) =>
         plan(now, {
           kept: now.plan.kept.filter(({ what }) => what !== varied[0]),
@@ -168,7 +169,7 @@ const makers: Readonly<Record<string, Maker>> = {
     };
   },
   spillover: () => ({
-    label: 'Put barriers between the arms',
+    label: 'Put barriers between the groups',
     apply: (now) =>
       plan(now, {
         barriers: [...now.plan.barriers, ...openNeighbours(now).map(([left]) => ({ row: left.row ?? 0, column: left.column ?? 0 }))],
@@ -191,7 +192,7 @@ const makers: Readonly<Record<string, Maker>> = {
 };
 
 /** Rules whose remedy deals the arms anew. */
-const dealing = new Set(['position', 'place', 'identity', 'unequal']);
+const dealing = new Set<Finding['rule']>(['position', 'place', 'identity', 'unequal']);
 
 /**
  * What the app itself can do about a finding of the fair-test check; null where only the person can.

@@ -16,6 +16,7 @@ import { isDetected, judge } from '../compare/judge';
 import { chanceOf } from './chanceOf';
 import { designOf, type Design } from './Design';
 import { unitsFor } from './unitsFor';
+import { tell } from '../words/findings';
 
 const groups = (count: number) => Array.from({ length: count }, (_, i) => anArm(i === 0 ? 'C' : `T${i}`));
 
@@ -174,9 +175,9 @@ describe('one number everywhere', () => {
     );
     const design = designOf(four);
     const enough = design && unitsFor(design).units;
-    expect(finding.remedy).toBe(`About ${enough} an arm would do it 8 times in 10.`);
+    expect(tell(finding).remedy).toBe(`About ${enough} per group would give 8 times in 10.`);
     const button = remedyFor(finding, four);
-    expect(button?.label).toBe(`Use ${enough} pots an arm`);
+    expect(button?.label).toBe(`Use ${enough} pots per group`);
     const mended = button?.apply(four, 1);
     expect(mended && fairTest(mended).filter(({ rule }) => rule === 'power' || rule === 'reach')).toEqual([]);
   });

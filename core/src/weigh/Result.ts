@@ -2,10 +2,11 @@ import type { ArmSummary } from '../compare/ArmSummary';
 import type { Contrast, Effect, Trend, UnitValue } from '../compare/Contrast';
 import type { RowVerdict, VerdictCode } from '../compare/judge';
 import type { TestRow } from '../compare/TestRow';
-import type { Asked, Finding, MeasureKind, Sentence, When } from '../model';
+import type { Asked, MeasureKind, Sentence, When } from '../model';
 import type { Progress } from './progress';
 import type { Basis } from '../study/replicates';
 import type { VarianceRow } from '../stats/analysisOfVariance';
+import type { Finding } from '../words/findings';
 
 /** A comparison with its verdict. */
 export interface ComparisonRow extends Contrast {

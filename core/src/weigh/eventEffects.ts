@@ -1,4 +1,6 @@
-import { bySeverity, type Finding, type Incident, type Study } from '../model';
+import { isEqual } from 'lodash-es';
+import { bySeverity, type Incident, type Study } from '../model';
+import type { Finding } from '../words/findings';
 import { careDiffersRule } from './rules/careDiffers';
 import { equipmentRule } from './rules/equipment';
 import { lossesDifferRule } from './rules/lossesDiffer';
@@ -29,7 +31,7 @@ export const eventRules = [
 export function eventEffects({ experiment, ...logged }: Study, incident: Incident): Finding[] {
   const units = experiment.units.filter(({ status }) => status !== 'excluded');
   const alone = { ...logged, experiment: { ...experiment, units }, incidents: [incident] };
-  return bySeverity(eventRules.flatMap((rule) => rule(alone)));
+  return bySeverity(eventRules.flatMap((rule): readonly Finding[] => rule(alone)));
 }
 
 /** The rules that weigh what was given and what was lost. */
@@ -42,6 +44,6 @@ const lastingRules = [lossesDifferRule, careDiffersRule] as const;
  * @returns only what is new
  */
 export function newlySaid(before: Study, after: Study): Finding[] {
-  const said = new Set(lastingRules.flatMap((rule) => rule(before)).map(({ message }) => message));
-  return bySeverity(lastingRules.flatMap((rule) => rule(after)).filter(({ message }) => !said.has(message)));
+  const said = lastingRules.flatMap((rule): Finding[] => rule(before));
+  return bySeverity(lastingRules.flatMap((rule): Finding[] => rule(after)).filter((finding) => !said.some((own) => isEqual(own, finding))));
 }

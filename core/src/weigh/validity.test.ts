@@ -15,6 +15,9 @@ import {
 import { aMeasure, anArm, anExperiment, anIncident, anObservation, aUnit, placed } from '../testing';
 import { eventEffects } from './eventEffects';
 import { validity, validityRules } from './validity';
+import { withWords, type Finding } from '../words/findings';
+
+const told = (study: Study, today?: string) => validity(study, today).map(withWords);
 
 const codes = ['C1', 'C2', 'C3', 'C4', 'C5', 'T1', 'T2', 'T3', 'T4', 'T5'];
 const armOf = (code: string) => code.charAt(0);
@@ -77,7 +80,7 @@ const waterIn = (amounts: Readonly<Record<'C' | 'T', readonly [number, string]>>
 });
 
 interface Case {
-  readonly rule: string;
+  readonly rule: Finding['rule'];
   readonly severity: string;
   readonly fires: Study;
   readonly silent?: Study;
@@ -107,14 +110,14 @@ const cases: readonly Case[] = [
     severity: 'serious',
     fires: soaked({ C: 480, T: 600 }),
     silent: soaked({ C: 480, T: 500 }),
-    says: /“soak” lasted 2 h too long in T; planned were 8 h/,
+    says: /“soak” was planned for 8 h\. It was 2 h too long in T\./,
   },
   {
     rule: 'step-times',
     severity: 'caution',
     fires: soaked({ C: 525, T: 525 }),
     silent: soaked({ C: 525, T: 525 }, { hoursMost: 9 }),
-    says: /45 min too long in C and 45 min too long in T/,
+    says: /45 min too long in C and T/,
   },
   { rule: 'step-times', severity: 'serious', fires: soaked({ T: 400 }, { tested: true }), says: /1 h 20 min too short in T/ },
   {
@@ -122,7 +125,7 @@ const cases: readonly Case[] = [
     severity: 'serious',
     fires: soaked({ C: 480 }, { tested: true, arms: ['C', 'T'] }),
     silent: soaked({ C: 480, T: 480 }, { tested: true }),
-    says: /“soak” is what is tested, and nobody wrote down that it was done for \d+ of \d+ pots\./,
+    says: /“soak” is what is tested, and nobody recorded that it was done for \d+ of \d+ pots\./,
   },
   {
     rule: 'control-failed',
@@ -142,49 +145,49 @@ const cases: readonly Case[] = [
     rule: 'protocol-change',
     severity: 'serious',
     fires: good(incident('protocol-change', { arms: ['T'], note: 'fed twice' })),
-    says: /fed twice. It touched T only/,
+    says: /fed twice\. It affected only T,/,
   },
-  { rule: 'protocol-change', severity: 'caution', fires: good(incident('protocol-change')), says: /all arms alike/ },
+  { rule: 'protocol-change', severity: 'caution', fires: good(incident('protocol-change')), says: /all groups equally/ },
   {
     rule: 'equipment',
     severity: 'caution',
     fires: good(incident('equipment', { note: 'Lamp was off.' })),
-    says: /Lamp was off. It touched all/,
+    says: /Lamp was off\. It affected all/,
   },
   {
     rule: 'pest-or-disease',
     severity: 'serious',
     fires: good(incident('pest-or-disease', { units: ['C1', 'C2'] })),
-    says: /It touched C1 and C2 only/,
+    says: /It affected only C1 and C2/,
   },
   {
     rule: 'other',
     severity: 'serious',
     fires: good(incident('other', { units: ['T3'], note: 'The bag was cold.', effect: 'it came up late' })),
-    says: /Sat 4 Apr: The bag was cold \(it came up late\)\. It touched T3 only/,
+    says: /Sat 4 Apr: The bag was cold \(it came up late\)\. It affected only T3/,
   },
-  { rule: 'weather', severity: 'caution', fires: good(incident('weather', { units: ['C1', 'T1'] })), says: /alike/ },
+  { rule: 'weather', severity: 'caution', fires: good(incident('weather', { units: ['C1', 'T1'] })), says: /equally/ },
   {
     rule: 'losses-differ',
     severity: 'serious',
     fires: good({}, lost('T1', 'T2')),
     silent: good({}, lost('T1', 'C2')),
-    says: /C 0 of 5, T 2 of 5/,
+    says: /C \(0 of 5\) and T \(2 of 5\)/,
   },
   {
     rule: 'nothing-there',
     severity: 'serious',
     fires: good({ observations: good().observations.map((seen) => (/^height-T[12]-7$/.test(seen.id) ? gone(seen) : seen)) }),
     silent: good({ observations: good().observations.map((seen) => (/^height-T[12]-3$/.test(seen.id) ? gone(seen) : seen)) }),
-    says: /Nothing was there to read in T1, T2: C 0 of 5, T 2 of 5\. “Height” is compared without them/,
+    says: /nothing to measure in T1 and T2: C \(0 of 5\) and T \(2 of 5\)\. “Height” is compared without them/,
   },
   {
     rule: 'nothing-there',
     severity: 'caution',
     fires: good({ observations: good().observations.map((seen) => (/^height-[CT]2-7$/.test(seen.id) ? gone(seen) : seen)) }),
-    says: /in C2, T2: C 1 of 5, T 1 of 5/,
+    says: /in C2 and T2: C \(1 of 5\) and T \(1 of 5\)/,
   },
-  { rule: 'care-differs', severity: 'serious', fires: good(water(700)), silent: good(water(530)), says: /T 140 mL each/ },
+  { rule: 'care-differs', severity: 'serious', fires: good(water(700)), silent: good(water(530)), says: /T \(140 mL each\)/ },
   {
     rule: 'mix-up',
     severity: 'serious',
@@ -207,13 +210,13 @@ const cases: readonly Case[] = [
       { observations: [...readings(3, [9, 5, 5, 5, 5, 5, 5, 5, 5, 5]), ...readings(7, [8, 12, 6, 6, 6, 6, 6, 6, 6, 6])] },
       { measures: [aMeasure({ kind: 'count', unit: '', readingDays: [3, 7] })] },
     ),
-    says: /higher than the number sown in C2/,
+    says: /In C2, .* is higher than the number sown/,
   },
   {
     rule: 'missed',
     severity: 'caution',
     fires: good({ observations: good().observations.filter((seen) => seen.id !== 'height-T2-3') }),
-    says: /not read on day 3 in T2/,
+    says: /wasn’t recorded on day 3 in T2/,
   },
   {
     rule: 'late',
@@ -223,7 +226,7 @@ const cases: readonly Case[] = [
         seen.unit.startsWith('T') && seen.id.endsWith('-3') ? { ...seen, observedOn: '2026-04-05' } : seen,
       ),
     }),
-    says: /read on day 4 in T, but on day 3 in C/,
+    says: /recorded on day 4 in T, but on day 3 in C/,
   },
   {
     rule: 'late',
@@ -231,14 +234,14 @@ const cases: readonly Case[] = [
     fires: good({
       observations: good().observations.map((seen) => (seen.id.endsWith('-7') ? { ...seen, observedOn: '2026-04-11' } : seen)),
     }),
-    says: /“Height” of day 7 was read on day 10, in all arms alike: late by 3 days/,
+    says: /“Height” of day 7 was recorded on day 10 in all groups, 3 days late/,
   },
   {
     rule: 'read-twice',
     severity: 'caution',
     fires: good({ observations: [...good().observations, anObservation('T2', 12, { id: 'again' })] }),
     silent: good({ observations: [...good().observations, anObservation('T2', 9.1, { id: 'again' })] }),
-    says: /“Height” of T2 on Wed 8 Apr: 9\.1 and 12\. Until someone says which is right, the one that came last counts/,
+    says: /“Height” of T2 on Wed 8 Apr: 9\.1 and 12\. The latest one counts until someone chooses/,
   },
   {
     rule: 'observer',
@@ -246,13 +249,13 @@ const cases: readonly Case[] = [
     fires: good({
       observations: good().observations.map((seen) => ({ ...seen, observer: armOf(seen.unit) === 'C' ? 'Bracken' : 'Polypody' })),
     }),
-    says: /Bracken read most of C, and Polypody most of T/,
+    says: /Bracken recorded most of C, and Polypody most of T/,
   },
   {
     rule: 'early-look',
     severity: 'caution',
     fires: good({ observations: readings(3, [4, 5, 4, 5, 5, 4, 5, 4, 5, 5]) }),
-    says: /a look on day 3; the plan ends on day 7/,
+    says: /an early look, on day 3 of 7/,
   },
   {
     rule: 'crossover',
@@ -263,7 +266,7 @@ const cases: readonly Case[] = [
         ...readings(7, [9, 9.2, 9.1, 9.3, 9, 7, 7.2, 7.1, 7.3, 7]),
       ],
     }),
-    says: /on day 3 T was ahead in “Height”, on day 7 C is/,
+    says: /on day 3 T was ahead in “Height”, on day 7 C\./,
   },
   {
     rule: 'looks-differ',
@@ -286,7 +289,7 @@ const cases: readonly Case[] = [
       },
       { measures: [aMeasure({ readingDays: [7] }), look] },
     ),
-    says: /T looks better than C, but “Height” says worse/,
+    says: /T looks better than C by eye .*, but does worse in “Height”/,
   },
   {
     rule: 'outlier',
@@ -295,7 +298,7 @@ const cases: readonly Case[] = [
       { observations: readings(7, [8, 9, 8.5, 9.5, 30, 8.2, 9.1, 8.4, 9.6, 9.3]) },
       { measures: [aMeasure({ readingDays: [7] })] },
     ),
-    says: /C5 lies far/,
+    says: /C5 is far/,
   },
   {
     rule: 'transfer',
@@ -308,27 +311,27 @@ const cases: readonly Case[] = [
         }),
       ),
     }),
-    says: /only T was moved.*T lost 1 up to then and 1 after/,
+    says: /only T was moved.*T lost 1 up to that day and 1 after it/,
   },
   {
     rule: 'transfer',
     severity: 'caution',
     fires: good(incident('protocol-change', { note: 'all potted on' })),
-    says: /all were moved alike \(all potted on\)/,
+    says: /all groups were moved in the same way \(all potted on\)/,
   },
 ];
 
 describe('the validity check', () => {
   it('finds nothing in a good run', () => {
-    expect(validity(good())).toEqual([]);
+    expect(told(good())).toEqual([]);
   });
 
   it.each(cases)('$rule fires ($severity) and keeps silent', ({ rule, severity, fires, silent = good(), says }) => {
-    const found = validity(fires).find((finding) => finding.rule === rule);
+    const found = told(fires).find((finding) => finding.rule === rule);
     expect(found).toMatchObject({ severity });
     expect(found?.message).toMatch(says);
     expect(found?.remedy.length).toBeGreaterThan(10);
-    expect(validity(silent).filter((finding) => finding.rule === rule)).toEqual([]);
+    expect(told(silent).filter((finding) => finding.rule === rule)).toEqual([]);
   });
 
   it('has a case here for every rule', () => {
@@ -337,13 +340,13 @@ describe('the validity check', () => {
 });
 
 describe('what happened, and was mended', () => {
-  const said = (...incidents: Incident[]) => validity(good({ incidents })).map(({ message }) => message);
+  const said = (...incidents: Incident[]) => told(good({ incidents })).map(({ message }) => message);
   const lamp = anIncident('equipment', { note: 'lamp off' });
 
   it('is told as it is now; the old words weigh nothing more', () => {
     const mended = anIncident('equipment', { id: 'm', note: 'lamp off', arms: ['T'], replaces: 'h' });
-    expect(said(lamp)[0]).toContain('touched all arms alike');
-    expect(said(lamp, mended)).toEqual([expect.stringContaining('It touched T only')]);
+    expect(said(lamp)[0]).toContain('affected all groups equally');
+    expect(said(lamp, mended)).toEqual([expect.stringContaining('It affected only T,')]);
   });
 
   it('and withdrawn is not told at all', () => {
@@ -365,7 +368,7 @@ describe('what is expected and what is good', () => {
     ];
     const measures = (more: Partial<Measure>) => [aMeasure({ readingDays: [7], ...more }), look];
     const differs = (more: Partial<Measure>) =>
-      validity(good({ observations }, { measures: measures(more) })).filter(({ rule }) => rule === 'looks-differ');
+      told(good({ observations }, { measures: measures(more) })).filter(({ rule }) => rule === 'looks-differ');
     expect(differs({ higherIs: 'better', expected: 'less' })).toEqual([]);
     expect(differs({ higherIs: 'worse' })).toHaveLength(1);
   });
@@ -373,32 +376,32 @@ describe('what is expected and what is good', () => {
 
 describe('a walk that was not read', () => {
   const half = good({ observations: good().observations.filter((seen) => seen.id !== 'height-T2-7') });
-  const missed = (study: Study, today?: string) => validity(study, today).filter(({ rule }) => rule === 'missed');
+  const missed = (study: Study, today?: string) => told(study, today).filter(({ rule }) => rule === 'missed');
 
   it('is not missed on its own day, and is from the next on', () => {
     expect(missed(half, '2026-04-08')).toEqual([]);
-    expect(itemAt(missed(half, '2026-04-09'), 0).message).toMatch(/not read on day 7 in T2/);
-    expect(itemAt(missed(half), 0).message).toMatch(/not read on day 7 in T2/);
+    expect(itemAt(missed(half, '2026-04-09'), 0).message).toMatch(/wasn’t recorded on day 7 in T2/);
+    expect(itemAt(missed(half), 0).message).toMatch(/wasn’t recorded on day 7 in T2/);
   });
 
   it('is missed also where nothing was read after it', () => {
     const early = good({ observations: readings(3, [4, 5, 4.5, 5.5, 5, 4, 5, 4.5, 5.5, 5]) });
     expect(missed(early)).toEqual([]);
     expect(missed(early, '2026-04-08')).toEqual([]);
-    expect(itemAt(missed(early, '2026-04-20'), 0).message).toBe('Nobody read “Height” on day 7.');
+    expect(itemAt(missed(early, '2026-04-20'), 0).message).toBe('Nobody recorded “Height” on day 7.');
   });
 
   it('is not made up for by “not read”', () => {
     const said = anObservation('T2', 0, { id: 'x', observedOn: '2026-04-08', plannedDay: 7, value: null, absent: 'not-read' });
-    expect(itemAt(missed({ ...half, observations: [...half.observations, said] }), 0).message).toMatch(/not read on day 7 in T2/);
+    expect(itemAt(missed({ ...half, observations: [...half.observations, said] }), 0).message).toMatch(/wasn’t recorded on day 7 in T2/);
   });
 });
 
 describe('what was given is compared in one unit', () => {
-  const fires = (study: Partial<Study>) => validity(good(study)).filter(({ rule }) => rule === 'care-differs');
+  const fires = (study: Partial<Study>) => told(good(study)).filter(({ rule }) => rule === 'care-differs');
 
   it('a cup against a millilitre differs, a cup against 237 mL does not', () => {
-    expect(itemAt(fires(waterIn({ C: [1, 'mL'], T: [1, 'cup'] })), 0).message).toContain('C 0.2 mL each, T 47.3 mL each');
+    expect(itemAt(fires(waterIn({ C: [1, 'mL'], T: [1, 'cup'] })), 0).message).toContain('C (0.2 mL each) and T (47.3 mL each)');
     expect(fires(waterIn({ C: [237, 'ml'], T: [1, 'cup'] }))).toEqual([]);
   });
 
@@ -417,9 +420,9 @@ describe('a change of the lead', () => {
     const sown = { units: codes.map((code) => aUnit(code, armOf(code), { sown: armOf(code) === 'C' ? 1 : 100 })) };
     // Control ahead on both days: divided by what was sown it would seem so in one arm only.
     const steady = good({ observations: [...heights(3, 5, 4), ...heights(7, 9, 8)] }, sown);
-    expect(validity(steady).filter(({ rule }) => rule === 'crossover')).toEqual([]);
+    expect(told(steady).filter(({ rule }) => rule === 'crossover')).toEqual([]);
     const crossed = good({ observations: [...heights(3, 5, 4), ...heights(7, 8, 9)] }, sown);
-    expect(validity(crossed).some(({ rule }) => rule === 'crossover')).toBe(true);
+    expect(told(crossed).some(({ rule }) => rule === 'crossover')).toBe(true);
   });
 
   it('pickings cross over as running totals', () => {
@@ -431,12 +434,12 @@ describe('a change of the lead', () => {
       );
     const crossed = good({ observations: [...picked(3, 1, 5), ...picked(7, 20, 6)] }, crop);
     const finding = itemAt(
-      validity(crossed).filter(({ rule }) => rule === 'crossover'),
+      told(crossed).filter(({ rule }) => rule === 'crossover'),
       0,
     );
-    expect(finding.message).toMatch(/on day 3 T was ahead in “Height”, on day 7 C is/);
+    expect(finding.message).toMatch(/on day 3 T was ahead in “Height”, on day 7 C\./);
     // More on the last day alone is no lead: T has given more in all.
     const steady = good({ observations: [...picked(3, 1, 30), ...picked(7, 20, 6)] }, crop);
-    expect(validity(steady).filter(({ rule }) => rule === 'crossover')).toEqual([]);
+    expect(told(steady).filter(({ rule }) => rule === 'crossover')).toEqual([]);
   });
 });

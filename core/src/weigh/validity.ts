@@ -1,4 +1,5 @@
-import { bySeverity, type Finding, type Study } from '../model';
+import { bySeverity, type Study } from '../model';
+import type { Finding } from '../words/findings';
 import { eventRules } from './eventEffects';
 import { careDiffersRule } from './rules/careDiffers';
 import { controlFailedRule } from './rules/controlFailed';
@@ -42,5 +43,5 @@ export const validityRules = [
  * @param today calendar date, where that is known: nothing is missed on its own day
  */
 export function validity(study: Study, today?: string): Finding[] {
-  return bySeverity(validityRules.flatMap((rule) => rule(study, today)));
+  return bySeverity(validityRules.flatMap((rule): readonly Finding[] => rule(study, today)));
 }

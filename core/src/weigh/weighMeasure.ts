@@ -3,7 +3,7 @@ import type { Compared, Comparisons } from '../compare/Compared';
 import type { Contrast, UnitValue } from '../compare/Contrast';
 import { outliers } from '../compare/outliers';
 import { isShare, kindOf, mattersAs, type Weighed } from '../kinds';
-import type { Experiment, Finding, Measure, Study, UnitData } from '../model';
+import type { Experiment, Measure, Study, UnitData } from '../model';
 import type { RandomisationOptions } from '../stats/resampling/randomisationTest';
 import { soFar } from './progress';
 import type { MeasureResult } from './Result';
@@ -11,6 +11,7 @@ import { basisOf } from '../study/replicates';
 import { foldValues } from './foldValues';
 import { unitValues } from './unitValues';
 import { verdict } from './verdict/verdict';
+import type { Finding } from '../words/findings';
 
 export interface WeighOptions extends RandomisationOptions {
   /** False leaves out what only stands beside the verdict: more tests, and how many units would settle it. */

@@ -9,6 +9,7 @@ import { incidentsSection } from './happened';
 import { figureBlock, headingBlock, listBlock, paragraphBlock, section } from './makers';
 import { byLine } from './byLine';
 import { chance, claim } from './results';
+import { tell } from '../words/findings';
 
 /** So many doubts stand on one page. */
 const MOST_DOUBTS = 3;
@@ -42,7 +43,10 @@ export function onePage(study: Study, result: Result, own: (part: WritingPart) =
         ]
       : []),
     ...incidentsSection(study),
-    ...section('Why we could be wrong', doubts.length === 0 ? [] : [listBlock(doubts.slice(0, MOST_DOUBTS).map(({ message }) => message))]),
+    ...section(
+      'Why we could be wrong',
+      doubts.length === 0 ? [] : [listBlock(doubts.slice(0, MOST_DOUBTS).map((finding) => tell(finding).message))],
+    ),
     ...onePageParts.flatMap(own),
   ];
 }

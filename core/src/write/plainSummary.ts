@@ -3,6 +3,7 @@ import type { Study } from '../model';
 import { byCode, longDate } from '../model';
 import { plural } from '../quantities/plural';
 import type { MeasureResult, Result } from '../weigh/Result';
+import { tell } from '../words/findings';
 import { sentenceText } from '../model/Sentence';
 import type { Block } from './Block';
 import { alsoSeen, chance } from './results';
@@ -29,7 +30,10 @@ export function plainSummary(study: Study, result: Result): string {
   for (const row of ordered) lines.push(...measureLines(study, row), '');
   lines.push('What could have fooled us', '-------------------------');
   if (result.review.length === 0) lines.push('The checks found nothing.');
-  for (const { severity, message, remedy } of result.review) lines.push(...wrap(`${message} ${remedy}`, `${marks[severity]} `));
+  for (const finding of result.review) {
+    const { message, remedy } = tell(finding);
+    lines.push(...wrap(`${message} ${remedy}`, `${marks[finding.severity]} `));
+  }
   return `${lines.join('\n').trimEnd()}\n`;
 }
 

@@ -4,6 +4,7 @@ import { isShare, kindOf } from '../kinds';
 import { momentWords, primaryOf, type Experiment, type ReportLength, type Study, type WritingPart } from '../model';
 import { inList } from '../quantities/inList';
 import { fairTestAtOnce } from '../plan/fairTest';
+import { tell } from '../words/findings';
 import { figuresIn, picturesByName } from './ownFigures';
 import type { Picture } from '../weigh/picture/Picture';
 import type { Result } from '../weigh/Result';
@@ -182,16 +183,16 @@ function fooled({ experiment }: Study, result: Result): Block[] {
     return [paragraphBlock('The checks found nothing: a control, enough units, a shuffle, and complete readings.')];
   const scope = experiment.plan.notTested.length > 0 ? [paragraphBlock(`Not tested here: ${experiment.plan.notTested.join('; ')}.`)] : [];
   const found = result.review.filter(({ rule }) => rule !== 'scope');
-  return [...(found.length > 0 ? [listBlock(found.map(({ message }) => message))] : []), ...scope];
+  return [...(found.length > 0 ? [listBlock(found.map((finding) => tell(finding).message))] : []), ...scope];
 }
 
 /** What the report itself does, and what asks for nothing, is no advice. */
-const noAdvice = new Set(['scope', 'unequal']);
+const noAdvice = new Set<string>(['scope', 'unequal']);
 
 /** Advice of the plan's checks for another run, as they stand in the result: to play the design through again would take seconds. */
 function advice(experiment: Experiment, { review }: Result): Block[] {
-  const ofPlan = new Set(['power', ...fairTestAtOnce(experiment).map(({ rule }) => rule)]);
-  const remedies = review.filter(({ rule }) => ofPlan.has(rule) && !noAdvice.has(rule)).map(({ remedy }) => remedy);
+  const ofPlan = new Set<string>(['power', ...fairTestAtOnce(experiment).map(({ rule }) => rule)]);
+  const remedies = review.filter(({ rule }) => ofPlan.has(rule) && !noAdvice.has(rule)).map((finding) => tell(finding).remedy);
   const once = [...new Set(remedies)].filter((remedy) => remedy !== '');
   return once.length === 0 ? [] : [paragraphBlock('What the checks advise for another run:'), listBlock(once)];
 }

@@ -3,7 +3,7 @@ import { mkdirSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSyn
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { analyse, writePackage, zipPackage, type Result, itemAt, tupleOf } from '@fern/core';
+import { analyse, toldResult, writePackage, zipPackage, type Result, itemAt, tupleOf } from '@fern/core';
 import { demoExperiments, demoStudy } from '@fern/demo';
 import { fern } from './fern';
 
@@ -41,7 +41,7 @@ describe('fern analyse', () => {
     const path = packageWith({});
     const zip = join(folder, 'package.zip');
     writeFileSync(zip, zipPackage(files));
-    const expected = JSON.parse(JSON.stringify(analyse(study))) as Result;
+    const expected = JSON.parse(JSON.stringify(toldResult(analyse(study)))) as Result;
     for (const from of [path, join(path, 'datapackage.json'), zip]) {
       const { code, out, err } = await run('analyse', from, '--json');
       expect({ code, err }).toEqual({ code: 0, err: '' });
@@ -100,7 +100,7 @@ it('fern analyse --jsonl works out many in one process, a result a line; a bad o
     3,
   );
   expect([code, err, out.trimEnd().split('\n').length]).toEqual([2, '', 3]);
-  expect(first).toEqual({ package: good, ...(JSON.parse(JSON.stringify(analyse(study))) as object) });
+  expect(first).toEqual({ package: good, ...(JSON.parse(JSON.stringify(toldResult(analyse(study)))) as object) });
   expect(second).toMatchObject({ package: bad });
   expect(second.problems?.[0]).toBe('units.csv:-:-: the file is missing; expected it in the package');
   expect(third).toEqual(first);

@@ -14,6 +14,7 @@ import {
   type Study,
   itemAt,
   entryOf,
+  toldResult,
 } from '@fern/core';
 import { isOfPackage, openPackage } from './openPackage';
 import { reportEndings } from './reportEndings';
@@ -135,7 +136,7 @@ function check(path: string, out: Say): number {
 
 function resultText(study: Study, json: boolean): string {
   const result = analyse(study);
-  return json ? `${JSON.stringify(result, null, 2)}\n` : plainSummary(study, result);
+  return json ? `${JSON.stringify(toldResult(result), null, 2)}\n` : plainSummary(study, result);
 }
 
 /** Writes the file that was asked for, or says at which place it could not. */
@@ -184,7 +185,7 @@ function analyseMany(paths: readonly string[], out: Say): number {
   for (const path of paths) {
     const read = openPackage(path);
     if ('problems' in read) bad++;
-    const said = 'problems' in read ? { problems: read.problems.map(describeProblem) } : analyse(read.study);
+    const said = 'problems' in read ? { problems: read.problems.map(describeProblem) } : toldResult(analyse(read.study));
     out(`${JSON.stringify({ package: path, ...said })}\n`);
   }
   return bad > 0 ? 2 : 0;

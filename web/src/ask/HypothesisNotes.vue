@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { checkHypothesis, inList, namedRule, type Experiment, type HypothesisPart } from '@fern/core';
+import { checkHypothesis, inList, namedRule, withWords, type Experiment, type HypothesisPart } from '@fern/core';
 import Callout from '../components/Callout.vue';
 
 /** What the hypothesis says, what it leaves open, and what no two people would read the same. */
@@ -28,7 +28,7 @@ const said = computed(() => inList(check.value.said.map((part) => words[part])))
   >
   <template v-else>
     <Callout v-if="check.said.length > 0" severity="fine">The hypothesis says {{ said }}.</Callout>
-    <Callout v-for="{ message, remedy, severity } in namedRule(experiment)" :key="message" :severity="severity"
+    <Callout v-for="{ message, remedy, severity } in namedRule(experiment).map(withWords)" :key="message" :severity="severity"
       ><b>{{ message }}</b> {{ remedy }}</Callout
     >
     <Callout v-if="check.hasX" severity="caution">An X still stands in it. Say what it is that you test.</Callout>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { readsBlind, type Finding } from '@fern/core';
+import { readsBlind, withWords, type Finding } from '@fern/core';
 import { useLoaded } from '../layout/loaded';
 import Callout from '../components/Callout.vue';
 
@@ -13,8 +13,8 @@ const { experiment } = useLoaded();
     What this does to the result is told once the blinding is lifted.
   </p>
   <template v-else>
-    <Callout v-for="finding in findings" :key="finding.message" :severity="finding.severity">
-      For the result: {{ finding.message }} {{ finding.remedy }}</Callout
+    <Callout v-for="{ severity, message, remedy } in findings.map(withWords)" :key="message" :severity="severity">
+      Effect on the result: {{ message }} {{ remedy }}</Callout
     >
   </template>
 </template>

@@ -164,7 +164,7 @@ describe('a loss', () => {
     await log({ ...study, experiment: { ...study.experiment, units } });
     await pick(itemAt(own, 1).code);
     await eventually(() =>
-      expect(dialog()?.textContent).toContain(`For the result: Not every arm lost as many: ${arm.name} 2 of ${own.length}`),
+      expect(dialog()?.textContent).toContain(`Effect on the result: The groups lost different numbers: ${arm.name} (2 of ${own.length})`),
     );
   });
 
@@ -221,7 +221,7 @@ describe('what went wrong', () => {
       within<SVGElement>(`[data-unit="${unit}"]`).dispatchEvent(new MouseEvent('click', { bubbles: true }));
       await page.vm.$nextTick();
     }
-    expect(dialog()?.textContent).toMatch(/For the result: .*The lamp was off.*D03, D05 and D07 only/);
+    expect(dialog()?.textContent).toMatch(/Effect on the result: .*The lamp was off.*only D03, D05 and D07/);
     button('Write it down')?.click();
     await eventually(() => expect(written()).toHaveLength(1));
     expect(written()[0]).toMatchObject({
@@ -240,7 +240,7 @@ describe('what went wrong', () => {
   it('touches one unit only where that is said, not its arm', async () => {
     await log({ ...startedStudy(), incidents: [cold] });
     await open('Mend');
-    expect(dialog()?.textContent).toMatch(/It touched D03 only/);
+    expect(dialog()?.textContent).toMatch(/It affected only D03/);
   });
 
   it('read blind its effect is not told, since that would tell the arm', async () => {

@@ -12,6 +12,7 @@ import {
   replicates,
   replicateWord,
   smallestP,
+  withWords,
   type Remedy,
 } from '@fern/core';
 import Callout from '../components/Callout.vue';
@@ -23,7 +24,10 @@ import { useHistory } from '../stores/history';
 const { experiment } = useLoaded();
 const history = useHistory();
 const findings = computed(() =>
-  fairTestAtOnce(experiment.value).map((finding) => ({ ...finding, button: history.frozen ? null : remedyFor(finding, experiment.value) })),
+  fairTestAtOnce(experiment.value).map((finding) => ({
+    ...withWords(finding),
+    button: history.frozen ? null : remedyFor(finding, experiment.value),
+  })),
 );
 const bad = computed(() => findings.value.filter(({ severity }) => severity === 'blocker' || severity === 'serious').length);
 const applyRemedy = (remedy: Remedy) => history.edit((now) => remedy.apply(now, newSeed()));

@@ -2,7 +2,7 @@
 import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
-import { comesBefore, daysBetween, fairTestAtOnce, isDate, longDate } from '@fern/core';
+import { comesBefore, daysBetween, fairTestAtOnce, isDate, longDate, tell } from '@fern/core';
 import OpenEdits from '../layout/OpenEdits.vue';
 import { useLoaded } from '../layout/loaded';
 import ConfirmDialog from '../components/ConfirmDialog.vue';
@@ -33,7 +33,9 @@ const ahead = computed(() => (isDate(day.value) ? Math.max(0, daysBetween(today(
 const blocked = computed(() => against.value.some(({ severity }) => severity === 'blocker'));
 const warning = computed(() => {
   const [first] = against.value;
-  return first ? `${blocked.value ? 'It cannot start yet' : 'Before you start'}: ${first.message} ${first.remedy}` : null;
+  if (!first) return null;
+  const { message, remedy } = tell(first);
+  return `${blocked.value ? 'It can’t start yet' : 'Before you start'}: ${message} ${remedy}`;
 });
 
 function ask(): void {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { chance, otherwiseTable, sentenceText, type Result, type Shown } from '@fern/core';
+import { chance, otherwiseTable, sentenceText, withWords, type Result, type Shown } from '@fern/core';
 import Callout from '../components/Callout.vue';
 
 /** What to do with the answer, what could have fooled us, and what would settle it. */
@@ -34,8 +34,8 @@ const fine = computed(() => {
   <p v-if="chances.length === 0" class="small">There is not enough yet to say.</p>
   <p v-else class="small"><button type="button" class="link" @click="emit('look', 'shuffle')">See the shuffle</button></p>
   <h2 class="later">What could have fooled us</h2>
-  <Callout v-for="(finding, i) in result.review" :key="i" :severity="finding.severity"
-    ><b>{{ finding.message }}</b> {{ finding.remedy }}</Callout
+  <Callout v-for="({ severity, message, remedy }, i) in result.review.map(withWords)" :key="i" :severity="severity"
+    ><b>{{ message }}</b> {{ remedy }}</Callout
   >
   <Callout v-for="line in fine" :key="line" severity="fine">{{ line }}</Callout>
   <p v-if="result.review.length + fine.length === 0" class="small">The checks found nothing.</p>

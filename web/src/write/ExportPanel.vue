@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
 import { ref } from 'vue';
-import { csvOf, markdown, readingsTable, report, type ReportLength, type Result, type Study } from '@fern/core';
+import { csvOf, markdown, readingsTable, report, toldResult, type ReportLength, type Result, type Study } from '@fern/core';
 import ChoiceField from '../components/ChoiceField.vue';
 import ProblemNote from '../components/ProblemNote.vue';
 import { saveText } from '../components/saveText';
@@ -30,7 +30,7 @@ const { making, progress, failed, make, stop } = useReportFile(photo);
 const take = (ending: FileEnding) => void make(ending, props.study, props.result, props.length, paper.value);
 const name = () => fileName(props.study.experiment.title);
 const saveMarkdown = () => saveText(markdown(report(props.study, props.result, props.length)), `${name()}.md`, 'text/markdown');
-const saveResult = () => saveText(`${JSON.stringify(props.result, null, 2)}\n`, `${name()}-result.json`, 'application/json');
+const saveResult = () => saveText(`${JSON.stringify(toldResult(props.result), null, 2)}\n`, `${name()}-result.json`, 'application/json');
 function saveCsv(): void {
   const table = readingsTable(props.study);
   saveText(csvOf(table), `${name()}-readings.csv`, 'text/csv');

@@ -24,6 +24,6 @@ describe.each(questions.map((question) => [question.id, question] as const))('%s
     const studies = runsOf(question, RUNS);
     const codes = studies.map(verdictOf);
     expect(codes.filter((code) => question.mostly.some((own) => own === code)).length, codes.join()).toBeGreaterThan(RUNS / 2);
-    expect(studies.flatMap(looksDifferRule).map(({ message }) => message)).toEqual([]);
+    expect(studies.flatMap(looksDifferRule)).toEqual([]);
   });
 });

@@ -45,7 +45,7 @@ describe.each(all)('%s', (_, question) => {
     const against = fairTestAtOnce(experiment).filter(
       ({ rule, severity }) => severity === 'blocker' || severity === 'serious' || rule === 'power',
     );
-    expect(against.map(({ rule, message }) => `${rule}: ${message}`)).toEqual([]);
+    expect(against).toEqual([]);
     expect(question.measures.some(({ primary, kind }) => primary && kind === 'rating') && !experiment.blinded).toBe(false);
   });
 
@@ -67,7 +67,7 @@ describe.each(all)('%s', (_, question) => {
     const studies = runsOf(question, RUNS);
     const codes = studies.map(verdictOf);
     expect(codes.filter((code) => question.mostly.some((own) => own === code)).length, codes.join()).toBeGreaterThan(0);
-    expect(studies.flatMap(looksDifferRule).map(({ message }) => message)).toEqual([]);
+    expect(studies.flatMap(looksDifferRule)).toEqual([]);
     const first = itemAt(studies, 0);
     expect(analyse(first).measures.every(({ values }) => values.length > 0)).toBe(true);
     expect(readPackage(writePackage(first), LATEST)).toEqual({ study: first, asked: [] });

@@ -1,21 +1,11 @@
-import { inList } from '../../quantities/inList';
-import type { Experiment, Finding } from '../../model';
+import type { Experiment } from '../../model';
+import type { Finding } from '../../words/findings';
 
 /** No control arm, more than one, or nothing to compare it with. */
-export function comparisonRule({ arms }: Experiment): Finding[] {
+export function comparisonRule({ arms }: Experiment): Finding<'comparison'>[] {
   const controls = arms.filter((arm) => arm.role === 'control');
-  const treatments = arms.filter((arm) => arm.role === 'treatment');
-  const finding = (message: string, remedy: string): Finding[] => [{ rule: 'comparison', severity: 'blocker', message, remedy }];
-  if (controls.length === 0)
-    return finding(
-      'No arm is the control, so there is nothing to compare with.',
-      'Add a control: the same in everything, but without the treatment.',
-    );
-  if (controls.length > 1)
-    return finding(
-      `${inList(controls.map((arm) => arm.name))} are ${controls.length === 2 ? 'both' : 'all'} called the control.`,
-      'Keep one control and make the other a reference.',
-    );
-  if (treatments.length === 0) return finding('There is a control but no treatment.', 'Add an arm that gets the thing you want to test.');
-  return [];
+  const finding = (facts: Finding<'comparison'>['facts']): Finding<'comparison'>[] => [{ rule: 'comparison', severity: 'blocker', facts }];
+  if (controls.length === 0) return finding({ is: 'no-control' });
+  if (controls.length > 1) return finding({ is: 'controls', names: controls.map(({ name }) => name) });
+  return arms.some((arm) => arm.role === 'treatment') ? [] : finding({ is: 'no-treatment' });
 }

@@ -1,32 +1,15 @@
 import { itemAt } from '../../invariant';
-import { controlOf, type Arm, type Experiment, type Finding } from '../../model';
-import { inList } from '../../quantities/inList';
+import { controlOf, type Arm, type Experiment } from '../../model';
+import type { Finding } from '../../words/findings';
 
 /** The kept-the-same list names the very thing that is varied, an arm lacks a step that all others get, or an arm equals the control. */
-export function factorKeptRule(experiment: Experiment): Finding[] {
-  const finding = (message: string, remedy: string): Finding => ({ rule: 'factor-kept', severity: 'serious', message, remedy });
-  const varied = keptThoughVaried(experiment);
+export function factorKeptRule(experiment: Experiment): Finding<'factor-kept'>[] {
+  const finding = (facts: Finding<'factor-kept'>['facts']): Finding<'factor-kept'> => ({ rule: 'factor-kept', severity: 'serious', facts });
+  const like = sameAsControl(experiment);
   return [
-    ...varied.map((what) =>
-      finding(
-        `“${what}” stands among what is kept the same, and it is what the arms differ in.`,
-        'Take it off the list of what is kept the same.',
-      ),
-    ),
-    ...(sameAsControl(experiment).length === 0
-      ? []
-      : [
-          finding(
-            `Nothing tells ${inList(sameAsControl(experiment).map(({ code: arm, name }) => `${name} (${arm})`))} from the control.`,
-            'Say what is different about it, or take it away.',
-          ),
-        ]),
-    ...withoutStep(experiment).map(({ arm, steps }) =>
-      finding(
-        `Every arm goes through ${steps.map((step) => `“${step}”`).join(' or ')} but ${arm}.`,
-        'Let all arms go through it, or say that it is what is tested.',
-      ),
-    ),
+    ...keptThoughVaried(experiment).map((what) => finding({ is: 'kept', what })),
+    ...(like.length === 0 ? [] : [finding({ is: 'like-control', names: like.map(({ code: arm, name }) => `${name} (${arm})`) })]),
+    ...withoutStep(experiment).map(({ name, steps }) => finding({ is: 'without-step', name, steps })),
   ];
 }
 
@@ -58,7 +41,7 @@ function sameAsControl({ arms }: Experiment): Arm[] {
 }
 
 /** A step that is not what is tested, and that one treatment alone lacks where there are three arms or more. The control's is asked elsewhere. */
-function withoutStep({ arms, plan }: Experiment): { arm: string; steps: string[] }[] {
+function withoutStep({ arms, plan }: Experiment): { name: string; steps: string[] }[] {
   const compared = arms.filter(({ role }) => role !== 'reference');
   if (compared.length < 3) return [];
   const lacking = plan.stages
@@ -66,11 +49,11 @@ function withoutStep({ arms, plan }: Experiment): { arm: string; steps: string[]
     .flatMap(({ name, arms: through, kind }) => {
       const without = compared.filter(({ code: arm }) => !plan.stages.some((own) => own.kind === kind && own.arms.includes(arm)));
       return through.length > 0 && without.length === 1 && itemAt(without, 0).role !== 'control'
-        ? [{ arm: itemAt(without, 0).name, step: name }]
+        ? [{ without: itemAt(without, 0).name, step: name }]
         : [];
     });
-  return [...new Set(lacking.map(({ arm }) => arm))].map((arm) => ({
-    arm,
-    steps: [...new Set(lacking.filter((own) => own.arm === arm).map(({ step }) => step))],
+  return [...new Set(lacking.map(({ without }) => without))].map((name) => ({
+    name,
+    steps: [...new Set(lacking.filter((own) => own.without === name).map(({ step }) => step))],
   }));
 }

@@ -1,14 +1,9 @@
-import type { Experiment, Finding } from '../../model';
+import type { Experiment } from '../../model';
+import type { Finding } from '../../words/findings';
 
 /** Conditions that are usual for this kind of experiment, with no word on how they are kept the same. */
-export function heldRule({ plan }: Experiment): Finding[] {
+export function heldRule({ plan }: Experiment): Finding<'held'>[] {
   const said = new Set(plan.kept.filter(({ how }) => how.trim() !== '').map(({ what }) => what.trim().toLowerCase()));
-  return plan.usuallyKept
-    .filter((what) => !said.has(what.trim().toLowerCase()))
-    .map((what) => ({
-      rule: 'held',
-      severity: 'caution',
-      message: `Nothing says how “${what}” is kept the same in all arms.`,
-      remedy: 'Write down how, or why it cannot matter.',
-    }));
+  const what = plan.usuallyKept.filter((condition) => !said.has(condition.trim().toLowerCase()));
+  return what.length === 0 ? [] : [{ rule: 'held', severity: 'caution', facts: { what } }];
 }

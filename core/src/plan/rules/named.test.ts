@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { experimentFrom } from '../../ask/experimentFrom';
 import { questions } from '../../ask/questions/index';
 import { aMeasure } from '../../testing';
+import { tell } from '../../words/findings';
 import { namedRule } from './named';
 
 const sprouts = aMeasure({ code: 'sprouts', name: 'Sprouts', kind: 'count', unit: '' });
@@ -11,17 +12,17 @@ const said = (hypothesis: string, decides: 'sprouts' | 'roots', countsAsYes = ''
     hypothesis,
     plan: { countsAsYes },
     measures: [sprouts, roots].map((own) => ({ ...own, primary: own.code === decides })),
-  }).map(({ message }) => message);
+  }).map((finding) => tell(finding).message);
 
 describe('the hypothesis and what decides', () => {
   it('is found where it speaks of another measure', () => {
     expect(said('Fewer radishes sprout with salt than without.', 'sprouts')).toEqual([]);
     expect(said('Fewer radishes sprout with salt than without.', 'roots')).toEqual([
-      'The hypothesis speaks of “Sprouts”, and “Root length” decides.',
+      'The hypothesis speaks of “Sprouts”, but “Root length” is the main measurement.',
     ]);
     expect(said('Roots are shorter with salt than without.', 'roots')).toEqual([]);
     expect(said('Roots are shorter with salt than without.', 'sprouts')).toEqual([
-      'The hypothesis speaks of “Root length”, and “Sprouts” decides.',
+      'The hypothesis speaks of “Root length”, but “Sprouts” is the main measurement.',
     ]);
   });
 
@@ -32,7 +33,7 @@ describe('the hypothesis and what decides', () => {
 
   it('is found in what would count as a yes, too', () => {
     expect(said('Roots are shorter with salt than without.', 'roots', 'Half as many sprouts.')).toEqual([
-      'What would count as a yes speaks of “Sprouts”, and “Root length” decides.',
+      'What would count as a yes speaks of “Sprouts”, but “Root length” is the main measurement.',
     ]);
   });
 

@@ -1,6 +1,7 @@
-import { primaryOf, type Experiment, type Finding, type Measure } from '../../model';
+import { primaryOf, type Experiment, type Measure } from '../../model';
 import { dimensionOf, type Dimension } from '../../quantities/units';
 import { sharesWord } from '../../quantities/sharesWord';
+import type { Finding } from '../../words/findings';
 
 /** Under which other words a sentence speaks of what is read. */
 const SAID: Readonly<Partial<Record<Dimension, RegExp>>> = {
@@ -11,27 +12,19 @@ const SAID: Readonly<Partial<Record<Dimension, RegExp>>> = {
 
 /** What people word, and the verdict answers. */
 const WORDED = [
-  ['The hypothesis', ({ hypothesis }: Worded) => hypothesis],
-  ['What would count as a yes', ({ plan }: Worded) => plan.countsAsYes],
+  ['hypothesis', ({ hypothesis }: Worded) => hypothesis],
+  ['countsAsYes', ({ plan }: Worded) => plan.countsAsYes],
 ] as const;
 
 type Worded = Pick<Experiment, 'hypothesis' | 'measures'> & { readonly plan: Pick<Experiment['plan'], 'countsAsYes'> };
 
 /** Somebody's own words speak of one measure, and another decides: then the verdict answers what was not said. */
-export function namedRule(experiment: Worded): Finding[] {
+export function namedRule(experiment: Worded): Finding<'named'>[] {
   const primary = primaryOf(experiment.measures);
   if (!primary) return [];
-  return WORDED.flatMap(([what, textIn]): Finding[] => {
+  return WORDED.flatMap(([text, textIn]): Finding<'named'>[] => {
     const named = otherNamed(textIn(experiment), primary, experiment.measures);
-    if (!named) return [];
-    return [
-      {
-        rule: 'named',
-        severity: 'caution',
-        message: `${what} speaks of “${named.name}”, and “${primary.name}” decides.`,
-        remedy: 'Word it for what decides, or let the other decide.',
-      },
-    ];
+    return named ? [{ rule: 'named', severity: 'caution', facts: { text, named: named.name, main: primary.name } }] : [];
   });
 }
 

@@ -1,23 +1,16 @@
-import { inList } from '../../quantities/inList';
-import { controlOf, type Arm, type Experiment, type Finding } from '../../model';
+import { controlOf, type Arm, type Experiment } from '../../model';
+import type { Finding } from '../../words/findings';
 
 /** A treatment differs from the control in more than one factor, and the arms are not every combination of the levels. */
-export function oneChangeRule({ arms }: Experiment): Finding[] {
+export function oneChangeRule({ arms }: Experiment): Finding<'one-change'>[] {
   const compared = arms.filter((arm) => arm.role !== 'reference');
   const factors = [...new Set(compared.flatMap((arm) => Object.keys(arm.factors)))];
   const control = controlOf(compared);
   if (factors.length < 2 || !control || isFullFactorial(compared, factors)) return [];
-  return compared.flatMap((arm): Finding[] => {
+  return compared.flatMap((arm): Finding<'one-change'>[] => {
     const changed = factors.filter((factor) => arm.factors[factor] !== control.factors[factor]);
     if (changed.length < 2) return [];
-    return [
-      {
-        rule: 'one-change',
-        severity: 'serious',
-        message: `${arm.name} differs from ${control.name} in ${inList(changed)} at once. A difference could come from either.`,
-        remedy: 'Change one thing, or add the arms that change each alone.',
-      },
-    ];
+    return [{ rule: 'one-change', severity: 'serious', facts: { name: arm.name, control: control.name, factors: changed } }];
   });
 }
 

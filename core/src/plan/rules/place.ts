@@ -1,29 +1,18 @@
 import { itemAt } from '../../invariant';
-import type { Experiment, Finding } from '../../model';
+import type { Experiment } from '../../model';
 import { shelfRows } from '../../study/bench/shelves';
 import { unitsByArm } from '../../study/unitsByArm';
+import type { Finding } from '../../words/findings';
 
 /** All of an arm stands on one side, shelf or in one bed, or is handled differently on purpose: then place and treatment cannot be told apart. */
-export function placeRule(experiment: Experiment): Finding[] {
-  const apart = whereApart(experiment);
-  const findings: Finding[] = [...experiment.plan.differences, ...unlikeThoughKept(experiment)]
-    .filter((difference) => difference.trim() !== '')
-    .map((difference) => ({
-      rule: 'place',
-      severity: 'serious',
-      message: `The arms also differ in something else: ${difference.trim().replace(/\.$/, '')}. A result could come from that as well.`,
-      remedy: 'Make it alike if you can. If not, the report says it beside the verdict.',
-    }));
-  if (apart !== null)
-    findings.unshift({
-      rule: 'place',
-      severity: 'serious',
-      message: `Each arm stands ${apart}. What is better or worse about a place will look like the treatment.`,
-      remedy: experiment.plan.fixedPlaces
-        ? 'Repeat it with the sides changed over, or measure light and warmth on both, and say so.'
-        : 'Shuffle the places, so that every arm has some of each.',
-    });
-  return findings;
+export function placeRule(experiment: Experiment): Finding<'place'>[] {
+  const finding = (facts: Finding<'place'>['facts']): Finding<'place'> => ({ rule: 'place', severity: 'serious', facts });
+  const how = whereApart(experiment);
+  const others = [...experiment.plan.differences, ...unlikeThoughKept(experiment)].filter((difference) => difference.trim() !== '');
+  return [
+    ...(how === null ? [] : [finding({ is: 'apart', how, fixed: experiment.plan.fixedPlaces })]),
+    ...others.map((difference) => finding({ is: 'also-differs', difference: difference.trim().replace(/\.$/, '') })),
+  ];
 }
 
 /** "More for the dry side" is not kept the same. */
@@ -42,8 +31,8 @@ function blocksApart({ layout, units }: Experiment): boolean {
 }
 
 /** How the arms stand apart, each by itself; null where they are mixed. Whether luck alone could do it is asked where arms stand in clumps. */
-export function whereApart(experiment: Experiment): string | null {
-  if (blocksApart(experiment)) return 'in a block of its own';
+export function whereApart(experiment: Experiment): 'block' | 'shelf' | 'side' | null {
+  if (blocksApart(experiment)) return 'block';
   const arms = unitsByArm(experiment).map(({ units }) => units.filter(({ row, column }) => row !== null && column !== null));
   if (arms.length < 2 || arms.some((units) => units.length < 2)) return null;
   const shelves = shelfRows(experiment.plan.bench);
@@ -52,10 +41,10 @@ export function whereApart(experiment: Experiment): string | null {
   const shelvesApart =
     shelves.length > 1 &&
     onShelves.every((own, i) => onShelves.every((other, k) => k <= i || [...own].every((shelf) => !other.has(shelf))));
-  if (shelvesApart) return 'on its own shelf, or in its own bed';
+  if (shelvesApart) return 'shelf';
   const ranges = arms
     .map((units) => units.map(({ column }) => column ?? 0))
     .map((columns) => [Math.min(...columns), Math.max(...columns)] as const);
   const inOrder = [...ranges].sort(([a], [b]) => a - b);
-  return inOrder.slice(1).every(([first], i) => first > itemAt(inOrder, i)[1]) ? 'on its own side' : null;
+  return inOrder.slice(1).every(([first], i) => first > itemAt(inOrder, i)[1]) ? 'side' : null;
 }

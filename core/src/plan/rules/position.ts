@@ -1,15 +1,16 @@
 import { itemAt } from '../../invariant';
-import type { Experiment, Finding, Unit } from '../../model';
+import type { Experiment, Unit } from '../../model';
 import { centre, sumOfSquares } from '../../stats/moments';
 import { benchFor } from '../../study/bench/shelves';
 import { movedByHand } from '../movedByHand';
 import { whereApart } from './place';
+import type { Finding } from '../../words/findings';
 
 /** From this share of the places' spread on, explained by the arm beyond what luck would explain, arms stand in clumps. */
 const CLUMPED = 0.4;
 
 /** Position predicts arm: rows, columns or distance from the edge belong to one arm more than to another. */
-export function positionRule(experiment: Experiment): Finding[] {
+export function positionRule(experiment: Experiment): Finding<'position'>[] {
   // Arms that stand wholly apart are told of once.
   if (whereApart(experiment) !== null) return [];
   const { arms, units, plan } = experiment;
@@ -18,25 +19,18 @@ export function positionRule(experiment: Experiment): Finding[] {
   const perArm = [...compared].map((arm) => placed.filter((unit) => unit.arm === arm).length);
   if (compared.size < 2 || perArm.some((n) => n < 2)) return [];
   const columns = Math.max(1, ...benchFor(plan.bench, units).map((shelf) => shelf.columns));
-  const ways: readonly (readonly [string, (unit: Unit) => number])[] = [
-    ['from left to right', (unit) => unit.column ?? 0],
-    ['from shelf to shelf', (unit) => unit.row ?? 0],
-    ['from edge to middle', (unit) => Math.min((unit.column ?? 1) - 1, columns - (unit.column ?? 1))],
+  const ways: readonly (readonly [Finding<'position'>['facts']['along'], (unit: Unit) => number])[] = [
+    ['columns', (unit) => unit.column ?? 0],
+    ['rows', (unit) => unit.row ?? 0],
+    ['edge', (unit) => Math.min((unit.column ?? 1) - 1, columns - (unit.column ?? 1))],
   ];
   const worst = itemAt(
-    ways.map(([words, place]) => ({ words, share: explained(placed, place) })).sort((a, b) => b.share - a.share),
+    ways.map(([along, place]) => ({ along, share: explained(placed, place) })).sort((a, b) => b.share - a.share),
     0,
   );
   // Whoever accuses a fair shuffle makes people shuffle until they like it, which is none any more.
   if (worst.share < CLUMPED || movedByHand(experiment)?.length === 0) return [];
-  return [
-    {
-      rule: 'position',
-      severity: 'caution',
-      message: `The arms stand in clumps ${worst.words}. A brighter or warmer place would look like the treatment.`,
-      remedy: 'Shuffle the places.',
-    },
-  ];
+  return [{ rule: 'position', severity: 'caution', facts: { along: worst.along } }];
 }
 
 /** Share of the spread of a place value that the arm explains, less what would be expected by luck (adjusted R²). */

@@ -1,39 +1,34 @@
 import { kindOf } from '../../kinds';
-import { primaryOf, type Experiment, type Finding } from '../../model';
+import { primaryOf, type Experiment } from '../../model';
 import { designOf } from '../../power/Design';
-import { plural } from '../../quantities/plural';
-import { inList } from '../../quantities/inList';
-import { inRow } from '../../quantities/inRow';
 import { basisOf, fewestUnits, replicates, replicateWord } from '../../study/replicates';
 import { redesign } from '../redesign';
 import { smallestP } from '../smallestP';
 import { unitsByArm } from '../../study/unitsByArm';
+import type { Finding } from '../../words/findings';
 
 /**
  * The smallest p that the shuffle could give is over 0.05, so no result could convince.
  * 2 against 2: 2 of 6; 3 against 3: 2 of 20; 4 against 4: 2 of 70. Source: Fisher RA (1935) The Design of Experiments, §21.
  */
-export function reachRule(experiment: Experiment): Finding[] {
+export function reachRule(experiment: Experiment): Finding<'reach'>[] {
   const short = outOfReach(experiment);
   if (short.length === 0) return [];
-  const word = replicateWord(experiment);
-  return [...new Set(short.map(({ p }) => oneIn(p)))].map((shuffles) => {
-    const each = inList(short.filter(({ p }) => oneIn(p) === shuffles).map(({ name }) => inRow(name)));
-    return {
-      rule: 'reach',
-      severity: 'serious',
-      message: `Even if every ${word} of ${each} beat every control, shuffling alone would do that in ${shuffles}. No result could convince.`,
-      remedy: remedyFor(experiment, word),
-    };
-  });
+  const unit = replicateWord(experiment);
+  const advice = adviceFor(experiment);
+  return [...new Set(short.map(({ p }) => oneIn(p)))].map((shuffles) => ({
+    rule: 'reach',
+    severity: 'serious',
+    facts: { names: short.filter(({ p }) => oneIn(p) === shuffles).map(({ name }) => name), unit, shuffles, advice },
+  }));
 }
 
 /** One number is said, by whoever has more to go by: the design where it can be played through, and after the start the verdict. */
-function remedyFor(experiment: Experiment, word: string): string {
-  if (experiment.plan.lockedOn !== null) return 'Only more of them could tell.';
-  if (designOf(experiment) !== null) return 'Use more of them: “What could this show?” says how many are enough.';
+function adviceFor(experiment: Experiment): Finding<'reach'>['facts']['advice'] {
+  if (experiment.plan.lockedOn !== null) return { is: 'started' };
+  if (designOf(experiment) !== null) return { is: 'played' };
   const enough = fewestReaching(experiment) ?? fewestUnits(experiment.layout);
-  return experiment.layout === 'pairs' ? `Use at least ${enough} pairs.` : `Use at least ${enough} ${plural(word)} in each arm.`;
+  return { is: experiment.layout === 'pairs' ? 'pairs' : 'units', enough };
 }
 
 /**
@@ -65,6 +60,4 @@ function outOfReach(experiment: Experiment): { readonly name: string; readonly p
   });
 }
 
-function oneIn(p: number): string {
-  return p >= 1 ? 'every shuffle' : `1 of ${Math.round(1 / p)} shuffles`;
-}
+const oneIn = (p: number) => Math.max(1, Math.round(1 / p));

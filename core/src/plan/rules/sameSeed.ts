@@ -1,22 +1,24 @@
 import { itemAt } from '../../invariant';
-import type { Experiment, Finding } from '../../model';
+import type { Experiment } from '../../model';
 import { unitsByArm } from '../../study/unitsByArm';
+import type { Finding } from '../../words/findings';
 
 /** Seed lots or mother plants are not shared out alike between the arms. */
-export function sameSeedRule(experiment: Experiment): Finding[] {
+export function sameSeedRule(experiment: Experiment): Finding<'same-seed'>[] {
   if (/\b(seed|lot|variety|mother|kind)s?\b/i.test(experiment.plan.changed)) return [];
-  const lots = unitsByArm(experiment).map(({ arm, units }) => ({
-    arm,
-    own: [...new Set(units.map((unit) => unit.lot ?? ''))].sort().join(', '),
+  const all = unitsByArm(experiment).map(({ arm, units }) => ({
+    name: arm.name,
+    lots: [...new Set(units.flatMap(({ lot }) => lot ?? []))].sort(),
+    key: [...new Set(units.map(({ lot }) => lot ?? ''))].sort().join(),
   }));
-  const odd = lots.find(({ own }) => own !== itemAt(lots, 0).own);
+  const other = itemAt(all, 0);
+  const odd = all.find(({ key }) => key !== other.key);
   if (!odd) return [];
   return [
     {
       rule: 'same-seed',
       severity: 'caution',
-      message: `${odd.arm.name} has ${odd.own || 'no named lot'}, but ${itemAt(lots, 0).arm.name} has ${itemAt(lots, 0).own || 'no named lot'}. Old or weak seed would look like the treatment.`,
-      remedy: 'Mix the seed first, or give every arm some of each lot. A cutting cut in two makes a pair.',
+      facts: { name: odd.name, lots: odd.lots, other: other.name, otherLots: other.lots },
     },
   ];
 }

@@ -1,15 +1,8 @@
-import type { Experiment, Finding } from '../../model';
+import type { Experiment } from '../../model';
+import type { Finding } from '../../words/findings';
 
 /** The claim promises more than this experiment tests. */
-export function scopeRule({ plan }: Experiment): Finding[] {
+export function scopeRule({ plan }: Experiment): Finding<'scope'>[] {
   const parts = plan.notTested.filter((part) => part.trim() !== '');
-  if (parts.length === 0) return [];
-  return [
-    {
-      rule: 'scope',
-      severity: 'note',
-      message: `This does not test: ${parts.join('; ')}.`,
-      remedy: 'Say so in the report; do not let the result speak for it.',
-    },
-  ];
+  return parts.length === 0 ? [] : [{ rule: 'scope', severity: 'note', facts: { parts } }];
 }

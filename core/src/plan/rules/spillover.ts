@@ -1,6 +1,6 @@
-import { upperFirst } from 'lodash-es';
 import { itemAt } from '../../invariant';
-import type { Experiment, Finding, Unit } from '../../model';
+import type { Experiment, Unit } from '../../model';
+import type { Finding } from '../../words/findings';
 
 /** Neighbours side by side that belong to different arms and have no barrier between them. */
 export function openNeighbours({ units, plan }: Pick<Experiment, 'units' | 'plan'>): [left: Unit, right: Unit][] {
@@ -14,17 +14,10 @@ export function openNeighbours({ units, plan }: Pick<Experiment, 'units' | 'plan
 }
 
 /** Roots, water, vapour, light or drips can reach a neighbour of another arm. */
-export function spilloverRule(experiment: Experiment): Finding[] {
+export function spilloverRule(experiment: Experiment): Finding<'spillover'>[] {
   const { spilloverRoutes, unitNoun } = experiment.plan;
   const open = openNeighbours(experiment);
   if (spilloverRoutes.length === 0 || open.length === 0) return [];
   const [left, right] = itemAt(open, 0);
-  return [
-    {
-      rule: 'spillover',
-      severity: 'caution',
-      message: `${upperFirst(spilloverRoutes.join(', '))} can get from one ${unitNoun} to a neighbour of another arm, as from ${left.code} to ${right.code}.`,
-      remedy: 'Put barriers between them, leave a gap, or use a tray for each.',
-    },
-  ];
+  return [{ rule: 'spillover', severity: 'caution', facts: { routes: spilloverRoutes, unit: unitNoun, from: left.code, to: right.code } }];
 }

@@ -1,17 +1,15 @@
-import type { Experiment, Finding } from '../../model';
+import type { Experiment } from '../../model';
 import { unitsByArm } from '../../study/unitsByArm';
+import type { Finding } from '../../words/findings';
 
 /** Arms with different numbers of units, or of seeds in them: allowed, since rates are compared, but said. */
-export function unequalRule(experiment: Experiment): Finding[] {
-  const { unitNoun } = experiment.plan;
+export function unequalRule(experiment: Experiment): Finding<'unequal'>[] {
   const arms = unitsByArm(experiment);
-  const findings: Finding[] = [];
-  const say = (message: string) =>
-    findings.push({ rule: 'unequal', severity: 'note', message, remedy: 'Nothing to do: shares and means are compared, not totals.' });
-  if (new Set(arms.map(({ units }) => units.length)).size > 1) {
-    say(`The arms have different numbers: ${arms.map(({ arm, units }) => `${arm.name} ${units.length}`).join(', ')}.`);
-  }
-  const sown = new Set(arms.flatMap(({ units }) => units.map((unit) => unit.sown)).filter((n) => n !== null));
-  if (sown.size > 1) say(`Not every ${unitNoun} has the same number sown: ${[...sown].sort((a, b) => a - b).join(', ')}.`);
-  return findings;
+  const finding = (facts: Finding<'unequal'>['facts']): Finding<'unequal'> => ({ rule: 'unequal', severity: 'note', facts });
+  const groups = arms.map(({ arm, units }) => ({ name: arm.name, units: units.length }));
+  const numbers = [...new Set(arms.flatMap(({ units }) => units.flatMap(({ sown }) => sown ?? [])))].sort((a, b) => a - b);
+  return [
+    ...(new Set(groups.map(({ units }) => units)).size > 1 ? [finding({ is: 'units', groups })] : []),
+    ...(numbers.length > 1 ? [finding({ is: 'sown', unit: experiment.plan.unitNoun, numbers })] : []),
+  ];
 }

@@ -1,14 +1,14 @@
-import { byCode, type Finding, type Study } from '../../model';
+import { byCode, type Study } from '../../model';
 import { centre } from '../../stats/moments';
-import { fixed } from '../../quantities/roundTo';
 import { isShare } from '../../kinds';
 import { unitData } from '../../study/curves';
 import { unitValues } from '../unitValues';
+import type { Finding } from '../../words/findings';
 
 /** The control, or another arm that has one, misses its bar once its last planned reading is in: the experiment says nothing either way. */
-export function controlFailedRule(study: Study): Finding[] {
+export function controlFailedRule(study: Study): Finding<'control-failed'>[] {
   const { experiment } = study;
-  return experiment.plan.controlLimits.flatMap((bar): Finding[] => {
+  return experiment.plan.controlLimits.flatMap((bar): Finding<'control-failed'>[] => {
     const measure = byCode(experiment.measures, bar.measure);
     const held = experiment.arms.find(({ code: arm, role }) => (bar.arm === null ? role === 'control' : arm === bar.arm));
     if (!measure || !held) return [];
@@ -21,16 +21,18 @@ export function controlFailedRule(study: Study): Finding[] {
       .map((unit) => unit.value);
     if (values.length === 0) return [];
     const scale = share ? 100 : 1;
-    const unit = scale === 100 ? '%' : measure.unit;
-    const reached = centre(values) * scale;
-    const words = (limit: number, side: string): Finding => ({
-      rule: 'control-failed',
-      severity: 'blocker',
-      message: `${held.role === 'control' ? 'The control, ' : ''}${held.name}${held.role === 'control' ? ',' : ''} came to ${fixed(reached, 0)} ${unit} in “${measure.name}”, but had to be ${side} ${limit} ${unit}. Something else went wrong for everyone.`,
-      remedy: 'Find out what was wrong with the seed, the mix or the place, then run it again.',
-    });
-    if (bar.least !== null && reached < bar.least) return [words(bar.least, 'at least')];
-    if (bar.most !== null && reached > bar.most) return [words(bar.most, 'at most')];
+    const facts = {
+      name: held.name,
+      isControl: held.role === 'control',
+      measure: measure.name,
+      reached: centre(values) * scale,
+      unit: share ? '%' : measure.unit,
+    };
+    const failed = (limit: number, side: 'least' | 'most'): Finding<'control-failed'>[] => [
+      { rule: 'control-failed', severity: 'blocker', facts: { ...facts, limit, side } },
+    ];
+    if (bar.least !== null && facts.reached < bar.least) return failed(bar.least, 'least');
+    if (bar.most !== null && facts.reached > bar.most) return failed(bar.most, 'most');
     return [];
   });
 }

@@ -1,15 +1,16 @@
-import { primaryOf, type Finding, type Study, type UnitData } from '../../model';
+import { primaryOf, type Study, type UnitData } from '../../model';
 import { welchT } from '../../stats/welchT';
 import { comparedArms } from '../../compare/comparedArms';
 import { unitData } from '../../study/curves';
 import { isShare, kindOf } from '../../kinds';
 import { sumOf } from '../../kinds/unitEnd';
+import type { Finding } from '../../words/findings';
 
 /** Both leads must be this clear by themselves, so that noise is not called a change of the lead. */
 const CLEAR = 0.1;
 
 /** The arm that led early trails late: the verdict uses the planned time only. */
-export function crossoverRule(study: Study): Finding[] {
+export function crossoverRule(study: Study): Finding<'crossover'>[] {
   const { experiment } = study;
   const primary = primaryOf(experiment.measures);
   if (!primary || !kindOf(primary).leads) return [];
@@ -20,7 +21,7 @@ export function crossoverRule(study: Study): Finding[] {
   const [control, ...treatments] = comparedArms(experiment.arms);
   const last = days.at(-1);
   if (!control || last === undefined) return [];
-  return treatments.flatMap((arm): Finding[] => {
+  return treatments.flatMap((arm): Finding<'crossover'>[] => {
     const lead = (day: number) => {
       const on = (code: string) => (adds ? totalsBy(data, code, day) : valuesOn(data, code, day, share));
       const test = welchT(on(arm.code), on(control.code));
@@ -30,14 +31,7 @@ export function crossoverRule(study: Study): Finding[] {
     const early = end === 0 ? undefined : days.find((day) => lead(day) === -end);
     if (early === undefined) return [];
     const [first, second] = end > 0 ? [control.name, arm.name] : [arm.name, control.name];
-    return [
-      {
-        rule: 'crossover',
-        severity: 'caution',
-        message: `The lead changed: on day ${early} ${first} was ahead in “${primary.name}”, on day ${last} ${second} is.`,
-        remedy: 'Tell both. The verdict is about the planned day only.',
-      },
-    ];
+    return [{ rule: 'crossover', severity: 'caution', facts: { measure: primary.name, early, first, last, second } }];
   });
 }
 

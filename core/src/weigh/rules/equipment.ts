@@ -1,4 +1,4 @@
 import { eventRule } from './eventRule';
 
 /** A lamp, pump or tool failed. */
-export const equipmentRule = eventRule('equipment', 'a tool failed');
+export const equipmentRule = eventRule('equipment');

@@ -1,11 +1,12 @@
-import { primaryOf, type Finding, type Study } from '../../model';
+import { primaryOf, type Study } from '../../model';
 import { mannWhitney } from '../../stats/mannWhitney';
 import { kindOf } from '../../kinds';
 import { comparedArms } from '../../compare/comparedArms';
 import { unitValues } from '../unitValues';
+import type { Finding } from '../../words/findings';
 
 /** A quick rating by eye and the measured primary disagree: trust the measure. */
-export function looksDifferRule(study: Study): Finding[] {
+export function looksDifferRule(study: Study): Finding<'looks-differ'>[] {
   const { experiment } = study;
   const primary = primaryOf(experiment.measures);
   const looks = experiment.measures.filter((measure) => kindOf(measure).byEye && !measure.primary && measure.higherIs !== 'neither');
@@ -20,15 +21,20 @@ export function looksDifferRule(study: Study): Finding[] {
     return measure.higherIs === 'worse' ? -sign : sign;
   };
   return treatments.flatMap((arm) =>
-    looks.flatMap((look): Finding[] => {
+    looks.flatMap((look): Finding<'looks-differ'>[] => {
       const measured = direction(primary, arm.code);
       if (measured === 0 || direction(look, arm.code) !== -measured) return [];
       return [
         {
           rule: 'looks-differ',
           severity: 'caution',
-          message: `By eye (“${look.name}”) ${arm.name} looks ${measured > 0 ? 'worse' : 'better'} than ${control.name}, but “${primary.name}” says ${measured > 0 ? 'better' : 'worse'}.`,
-          remedy: 'Trust what was counted or measured. Green tops can stand on no roots.',
+          facts: {
+            look: look.name,
+            measure: primary.name,
+            name: arm.name,
+            control: control.name,
+            measured: measured > 0 ? 'better' : 'worse',
+          },
         },
       ];
     }),

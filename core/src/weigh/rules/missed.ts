@@ -1,9 +1,10 @@
-import type { Finding, Study } from '../../model';
+import type { Study } from '../../model';
 import { kindOf } from '../../kinds';
 import { measureRounds } from '../../study/measureRounds';
+import type { Finding } from '../../words/findings';
 
 /** Planned readings that were not taken. */
-export function missedRule(study: Study, today?: string): Finding[] {
+export function missedRule(study: Study, today?: string): Finding<'missed'>[] {
   const gaps = measureRounds(study, today)
     .map(({ measure, day, units }) => ({
       measure,
@@ -16,19 +17,9 @@ export function missedRule(study: Study, today?: string): Finding[] {
   if (gaps.length === 0) return [];
   const whole = gaps.filter(({ out, all }) => out.length === all);
   const parts = gaps.filter(({ out, all }) => out.length < all);
-  const finding = (message: string): Finding => ({
-    rule: 'missed',
-    severity: 'caution',
-    message,
-    remedy:
-      'If it was read and stands on paper, enter it on its day from the log. If not, say so in the report; the other readings still count.',
-  });
+  const finding = (facts: Finding<'missed'>['facts']): Finding<'missed'> => ({ rule: 'missed', severity: 'caution', facts });
   return [
-    ...(whole.length > 0 ? [finding(`Nobody read ${whole.map(({ measure, day }) => `“${measure.name}” on day ${day}`).join(', ')}.`)] : []),
-    ...parts.map(({ measure, day, out }) =>
-      finding(
-        `“${measure.name}” was not read on day ${day} in ${out.slice(0, 6).join(', ')}${out.length > 6 ? ` and ${out.length - 6} more` : ''}.`,
-      ),
-    ),
+    ...(whole.length > 0 ? [finding({ is: 'round', rounds: whole.map(({ measure, day }) => ({ measure: measure.name, day })) })] : []),
+    ...parts.map(({ measure, day, out }) => finding({ is: 'units', measure: measure.name, day, units: out })),
   ];
 }

@@ -1,11 +1,11 @@
-import { itemAt } from '../../invariant';
-import { primaryOf, type Finding, type Study } from '../../model';
+import { primaryOf, type Study } from '../../model';
 import { readingsOf } from '../../study/readings';
+import type { Finding } from '../../words/findings';
 
 const MOST = 0.7;
 
 /** One person read most of one arm, and another most of another: people read differently. */
-export function observerRule(study: Study): Finding[] {
+export function observerRule(study: Study): Finding<'observer'>[] {
   const { experiment } = study;
   const primary = primaryOf(experiment.measures);
   const armOf = new Map(experiment.units.map((unit) => [unit.code, unit.arm]));
@@ -16,16 +16,9 @@ export function observerRule(study: Study): Finding[] {
     const counts = new Map<string, number>();
     for (const { observer: name } of own) counts.set(name ?? '', (counts.get(name ?? '') ?? 0) + 1);
     const [most] = [...counts].sort((a, b) => b[1] - a[1]);
-    return most && most[1] / own.length >= MOST ? [{ arm: arm.name, name: most[0] }] : [];
+    return most && most[1] / own.length >= MOST ? [{ name: arm.name, observer: most[0] }] : [];
   });
-  const other = leading.find(({ name }) => name !== itemAt(leading, 0).name);
-  if (!primary || !other) return [];
-  return [
-    {
-      rule: 'observer',
-      severity: 'serious',
-      message: `${itemAt(leading, 0).name} read most of ${itemAt(leading, 0).arm}, and ${other.name} most of ${other.arm}. People count and measure differently.`,
-      remedy: 'Let one person read all, or each read some of every arm.',
-    },
-  ];
+  const [first] = leading;
+  const other = leading.find(({ observer }) => observer !== first?.observer);
+  return primary && first && other ? [{ rule: 'observer', severity: 'serious', facts: { first, other } }] : [];
 }

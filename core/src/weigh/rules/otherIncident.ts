@@ -1,4 +1,4 @@
 import { eventRule } from './eventRule';
 
 /** Something that has no kind of its own. */
-export const otherIncidentRule = eventRule('other', 'something happened');
+export const otherIncidentRule = eventRule('other');

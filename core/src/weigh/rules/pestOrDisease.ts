@@ -1,4 +1,4 @@
 import { eventRule } from './eventRule';
 
 /** Pests or a disease came. */
-export const pestOrDiseaseRule = eventRule('pest-or-disease', 'pests or a disease came');
+export const pestOrDiseaseRule = eventRule('pest-or-disease');

@@ -1,4 +1,4 @@
 import { eventRule } from './eventRule';
 
 /** Something was done differently from the plan. */
-export const protocolChangeRule = eventRule('protocol-change', 'something was done differently');
+export const protocolChangeRule = eventRule('protocol-change');

@@ -1,20 +1,15 @@
-import type { Finding, Study } from '../../model';
-import { counted } from '../../quantities/plural';
+import type { Study } from '../../model';
 import { stepsTold } from '../../study/stepsTold';
+import type { Finding } from '../../words/findings';
 
 /** What is tested was planned, and nobody wrote down that it was done. */
-export function unconfirmedRule(study: Study): Finding[] {
-  const { plan } = study.experiment;
+export function unconfirmedRule(study: Study): Finding<'unconfirmed'>[] {
   if (study.observations.length === 0) return [];
   return stepsTold(study)
     .filter(({ stage, unconfirmed }) => stage.tested && unconfirmed.length > 0)
-    .map(({ stage, units, unconfirmed }): Finding => {
-      const whom = unconfirmed.length === units.length ? '' : ` for ${unconfirmed.length} of ${counted(units.length, plan.unitNoun)}`;
-      return {
-        rule: 'unconfirmed',
-        severity: 'serious',
-        message: `“${stage.name}” is what is tested, and nobody wrote down that it was done${whom}.`,
-        remedy: 'If it was done, write it down on its day, from the log. If not, the treatment was not given.',
-      };
-    });
+    .map(({ stage, units, unconfirmed }) => ({
+      rule: 'unconfirmed',
+      severity: 'serious',
+      facts: { step: stage.name, missing: unconfirmed.length, of: units.length, unit: study.experiment.plan.unitNoun },
+    }));
 }

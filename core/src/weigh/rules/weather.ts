@@ -1,4 +1,4 @@
 import { eventRule } from './eventRule';
 
 /** Heat, cold, wind or rain. */
-export const weatherRule = eventRule('weather', 'the weather turned');
+export const weatherRule = eventRule('weather');

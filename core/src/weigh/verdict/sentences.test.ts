@@ -1,7 +1,8 @@
 import { itemAt } from '../../invariant';
 import { describe, expect, it } from 'vitest';
 import type { Contrast, Effect } from '../../compare/Contrast';
-import type { Expected, Finding, Measure, MeasureKind } from '../../model';
+import type { Expected, Measure, MeasureKind } from '../../model';
+import type { Finding } from '../../words/findings';
 import { emptyPlan } from '../../model';
 import { random } from '../../stats/random';
 import { aMeasure, anArm, anExperiment } from '../../testing';
@@ -65,7 +66,7 @@ function utter(seed: number): Uttered {
     expected: one<Expected | null>(['more', 'less', 'different', null]),
     smallestDifference: one([null, 0.5, 3, 20]),
   });
-  const serious: Finding = { rule: 'vehicle', severity: 'serious', message: 'The control got no water.', remedy: 'Give it some.' };
+  const serious: Finding = { rule: 'vehicle', severity: 'serious', facts: { step: 'soak', hours: 6 } };
   const blocker: Finding = { ...serious, severity: 'blocker' };
   const plan = { ...emptyPlan, plant: one(['', 'radish']), unitNoun: one(['pot', 'dish', 'box']), endRule: 'day 7' };
   const value = (arm: string, i: number) => ({ unit: `${arm}${i}`, arm, block: null, value: 5 });

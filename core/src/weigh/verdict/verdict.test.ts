@@ -1,7 +1,8 @@
 import { itemAt } from '../../invariant';
 import { describe, expect, it } from 'vitest';
 import { aMeasure, anArm, studyOf } from '../../testing';
-import { emptyPlan, type Experiment, type Finding, type Expected } from '../../model';
+import { emptyPlan, type Experiment, type Expected } from '../../model';
+import type { Finding } from '../../words/findings';
 import { analyse } from '../../analyse';
 import { sentenceText } from '../../model/Sentence';
 import { firstVerdict, judge } from '../../compare/judge';
@@ -128,7 +129,7 @@ describe('the sentence', () => {
       plan: { ...emptyPlan, plant: 'radish', endRule: 'x', controlLimits: [{ measure: 'height', arm: null, least: 50, most: null }] },
     });
     expect(unfair.code).toBe('not-a-fair-test');
-    expect(unfair.sentence).toMatch(/^This was not a fair test, so it says nothing either way\. The control, plain water, came to 10 cm/);
+    expect(unfair.sentence).toMatch(/^This was not a fair test, so it says nothing either way\. The control \(plain water\) reached 10 cm/);
   });
 
   it('says which of several treatments got which verdict', () => {

@@ -1,4 +1,4 @@
-import { askedOf, controlOf, eachAgainstControl, expectedOf, type Asked, type Experiment, type Finding, type Measure } from '../../model';
+import { askedOf, controlOf, eachAgainstControl, expectedOf, type Asked, type Experiment, type Measure } from '../../model';
 import type { VarianceRow } from '../../stats/analysisOfVariance';
 import type { Contrast, Effect, Trend, UnitValue } from '../../compare/Contrast';
 import type { ComparisonRow, EffectRow, Interaction, MeasureResult } from '../Result';
@@ -14,6 +14,7 @@ import { firstVerdict, judge, judgeApart } from '../../compare/judge';
 import { rankingOf } from './ranking';
 import { answersTo } from '../leadComparison';
 import { verdictSentence } from './verdictSentence';
+import type { Finding } from '../../words/findings';
 
 export interface ToJudge {
   readonly experiment: Experiment;

@@ -1,7 +1,7 @@
 import { inList } from '../../quantities/inList';
 import { tupleOf } from '../../invariant';
 import { kindOf, type Wording } from '../../kinds';
-import { askedOf, controlOf, expectedOf, type Asked, type Experiment, type Finding, type Measure } from '../../model';
+import { askedOf, controlOf, expectedOf, type Asked, type Experiment, type Measure } from '../../model';
 import type { Trend } from '../../compare/Contrast';
 import { rowOfArms, rowOfLevels, type LeadRow } from '../leadComparison';
 import type { ComparisonRow, EffectRow, Interaction } from '../Result';
@@ -15,6 +15,7 @@ import { rankingWords } from './rankingWords';
 import { inRow } from '../../quantities/inRow';
 import { armName } from '../../words/armName';
 import { chanceInWords, differenceFact, intervalFact, isNone, withUnit } from '../../words/wording';
+import { tell, type Finding } from '../../words/findings';
 
 export interface Judged {
   readonly experiment: Experiment;
@@ -53,7 +54,7 @@ export function verdictSentence(judged: Judged): Sentence {
     const blocker = review.find((finding) => finding.severity === 'blocker');
     return [
       `${soFar ? 'So far this is' : 'This was'} not a fair test, so it says nothing either way. `,
-      `${blocker?.message ?? ''} ${blocker?.remedy ?? ''}`.trim(),
+      blocker ? `${tell(blocker).message} ${tell(blocker).remedy}` : '',
     ];
   }
   const rows = decidingRows(judged);

@@ -1,0 +1,97 @@
+import { shortDate } from '../../model';
+import { inList } from '../../quantities/inList';
+import { inRow } from '../../quantities/inRow';
+import { told, type Told } from './told';
+
+/** An event of the log, and whom it touched. */
+export interface EventFacts {
+  readonly on: string;
+  readonly note: string;
+  readonly effect: string;
+  /** Names of groups, or codes of units; empty where it touched all groups alike. */
+  readonly only: readonly string[];
+  readonly alike: boolean;
+}
+
+/** What a kind of event is called where nobody wrote a word about it. */
+const event =
+  (what: string) =>
+  ({ on, note, effect, only, alike }: EventFacts): Told => {
+    const said = `${shortDate(on)}: ${note === '' ? what : note}${effect === '' ? '' : ` (${effect})`}.`;
+    return alike
+      ? told(`${said} It affected all groups equally.`, 'The comparison stays fair; mention it in the report.')
+      : told(
+          `${said} It affected only ${mostOf(only) || 'some'}, so it could explain the difference.`,
+          'Say so beside the result, and repeat the experiment without it before you believe the result.',
+        );
+  };
+
+const MOST_NAMED = 8;
+
+/** "P01, P02 and P03"; of many the first, and how many more. */
+function mostOf(names: readonly string[]): string {
+  const rows = names.map(inRow);
+  return inList(rows.length > MOST_NAMED ? [...rows.slice(0, MOST_NAMED - 1), `${rows.length - MOST_NAMED + 1} more`] : rows);
+}
+
+/** What the validity check says of events, by rule. */
+export const eventFindings = {
+  equipment: event('something broke down'),
+  'pest-or-disease': event('there were pests or a disease'),
+  weather: event('the weather was unusual'),
+  'protocol-change': event('something was done differently'),
+  other: event('something happened'),
+
+  'mix-up': (
+    facts:
+      | {
+          readonly is: 'event';
+          readonly on: string;
+          readonly units: readonly string[];
+          readonly note: string;
+          readonly counted: readonly string[];
+        }
+      | { readonly is: 'excluded'; readonly units: readonly string[]; readonly reasons: readonly string[] },
+  ): Told => {
+    const putBack = 'The result with them included is also shown.';
+    if (facts.is === 'excluded') {
+      const { units, reasons } = facts;
+      return told(
+        `${inList(units)} ${units.length === 1 ? 'is' : 'are'} excluded${reasons.length === 0 ? '' : ` (${reasons.join('; ')})`}.`,
+        units.length === 1 ? 'The result with it included is also shown.' : putBack,
+      );
+    }
+    const { on, units, note, counted } = facts;
+    const said = `${shortDate(on)}: ${units.length === 0 ? 'some units' : inList(units)} may have been mixed up${note === '' ? '' : ` (${note})`}.`;
+    return counted.length === 0 && units.length > 0
+      ? told(`${said} They are excluded.`, putBack)
+      : told(
+          said,
+          `Exclude ${inList(counted) || 'them'}: nobody can tell which group ${counted.length === 1 ? 'it belongs' : 'they belong'} to.`,
+        );
+  },
+
+  transfer: ({
+    on,
+    note,
+    moved,
+    losses,
+  }: {
+    readonly on: string;
+    readonly note: string;
+    /** Names of the groups that were moved; empty where all were. */
+    readonly moved: readonly string[];
+    readonly losses: readonly { readonly name: string; readonly before: number; readonly after: number }[];
+  }): Told =>
+    moved.length === 0
+      ? told(
+          `${shortDate(on)}: all groups were moved in the same way${note === '' ? '' : ` (${note})`}.`,
+          'The comparison stays fair; mention it in the report.',
+        )
+      : told(
+          `${shortDate(on)}: only ${inList(moved.map(inRow))} ${moved.length === 1 ? 'was' : 'were'} moved. Moving can kill plants by itself: ${losses
+            .map(({ name, before, after }) => `${inRow(name)} lost ${before} up to that day and ${after} after it`)
+            .join('; ')}.`,
+          'Compare survival before and after that day separately, or move every group.',
+        ),
+};

@@ -1,0 +1,1 @@
+export { tell, withWords, type Finding, type ToldFinding } from './finding';
