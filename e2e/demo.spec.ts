@@ -94,7 +94,7 @@ test('plan: bad numbers are told and change nothing; a unit moves by keyboard an
   await page.goto('/ask');
   await page.getByRole('button', { name: 'Use this question: Does X change height?' }).click();
   await page.getByRole('button', { name: 'Plan the test' }).click();
-  const units = page.getByLabel('Units an arm');
+  const units = page.getByLabel('Units per group');
   for (const [typed, words] of [
     ['0', '0 is too few'],
     ['201', '201 is too many'],
@@ -105,11 +105,11 @@ test('plan: bad numbers are told and change nothing; a unit moves by keyboard an
     await expect(page.locator('[data-unit]')).toHaveCount(20);
   }
   await units.fill('8');
-  await page.getByLabel('Role of arm X').selectOption('control');
-  await expect(page.getByLabel('Role of arm C')).toHaveValue('treatment');
+  await page.getByLabel('Role of group X').selectOption('control');
+  await expect(page.getByLabel('Role of group C')).toHaveValue('treatment');
   await expect(page.getByText('✓ Saved')).toBeVisible();
   await page.getByRole('button', { name: 'Undo', exact: true }).click();
-  await expect(page.getByLabel('Role of arm C')).toHaveValue('control');
+  await expect(page.getByLabel('Role of group C')).toHaveValue('control');
   await expect(page.getByText('✓ Saved')).toBeVisible();
 
   const place = (unit: string) => page.locator(`[data-unit="${unit}"]`).getAttribute('aria-label');

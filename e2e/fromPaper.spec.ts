@@ -31,16 +31,16 @@ test.describe.serial('a whole experiment that ended is typed in from paper, and 
     await leave(page, 'Plant', 'runner bean');
     await leave(page, 'What is changed on purpose', 'nettle brew');
     await page.getByRole('button', { name: 'Plan the test' }).click();
-    await page.getByRole('button', { name: 'Add an arm' }).click();
-    const names = page.getByRole('list', { name: 'Arms' });
+    await page.getByRole('button', { name: 'Add a group' }).click();
+    const names = page.getByRole('list', { name: 'Groups' });
     for (const [i, name] of ['rain water', 'weak brew', 'strong brew'].entries())
       await names
-        .getByLabel(/^Name of arm/)
+        .getByLabel(/^Name of group/)
         .nth(i)
         .fill(name);
     for (const [i, count] of ['4', '6', '5'].entries())
       await names
-        .getByLabel(/^Pots of arm/)
+        .getByLabel(/^Pots of group/)
         .nth(i)
         .fill(count);
     await page.getByLabel('What units share').selectOption('all');
@@ -60,7 +60,7 @@ test.describe.serial('a whole experiment that ended is typed in from paper, and 
     await page.getByLabel('Kind of step 1').selectOption('move');
     await page.getByLabel('Days of step 1').fill('9');
     await page.getByRole('group', { name: 'potted on' }).getByLabel('C', { exact: true }).check();
-    await page.getByLabel('What else differs between the arms').fill('the strong brew was ladled, the others were poured');
+    await page.getByLabel('What else differs between the groups').fill('the strong brew was ladled, the others were poured');
     await page.getByRole('button', { name: 'Start the experiment' }).click();
     await page.getByLabel('Day 0', { exact: true }).fill(day(0));
     await page.getByRole('button', { name: 'Start and freeze the plan' }).click();

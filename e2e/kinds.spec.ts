@@ -45,7 +45,7 @@ test('what went wrong is written down from the walk, and the check takes it up',
   await page.keyboard.press('w');
   await page.getByLabel('What kind of thing').selectOption('equipment');
   await page.getByLabel('What it touched').selectOption('arms');
-  await page.getByRole('group', { name: 'Which arms' }).getByRole('checkbox').last().check();
+  await page.getByRole('group', { name: 'Which groups' }).getByRole('checkbox').last().check();
   await page.getByLabel('What went wrong, in a few words').fill('the lamp fell');
   await page.getByRole('button', { name: 'Write it down' }).click();
   await page.getByRole('textbox', { name: 'Height, in cm?' }).fill('6');

@@ -34,7 +34,7 @@ test('a claim is taken apart, asked about, and becomes a draft', async ({ page }
 
 test('a finding’s button mends the plan, and undo takes it back', async ({ page }) => {
   await begin(page, 'Does X change height?');
-  await page.getByLabel('Units an arm').fill('3');
+  await page.getByLabel('Units per group').fill('3');
   // How many are enough is said in one place, by the design played through; its button lays them out.
   await expect(page.getByText('“What could this show?” says how many are enough.')).toBeVisible();
   const more = page.getByRole('button', { name: /^Use \d+ pots per group$/ });
@@ -42,9 +42,9 @@ test('a finding’s button mends the plan, and undo takes it back', async ({ pag
   const wanted = /\d+/.exec((await more.textContent()) ?? '')?.[0] ?? '';
   await more.click();
   await expect(page.getByText('No result could convince.')).toHaveCount(0);
-  await expect(page.getByLabel('Units an arm')).toHaveValue(wanted);
+  await expect(page.getByLabel('Units per group')).toHaveValue(wanted);
   await page.getByRole('button', { name: 'Undo', exact: true }).click();
-  await expect(page.getByLabel('Units an arm')).toHaveValue('3');
+  await expect(page.getByLabel('Units per group')).toHaveValue('3');
 });
 
 test('a soak for one arm only is mended by the same soak in plain water; one tank an arm is told', { tag: '@all' }, async ({ page }) => {
@@ -66,7 +66,7 @@ test('a soak for one arm only is mended by the same soak in plain water; one tan
 test('what could this show: worked out in a worker, told, and stopped', async ({ page }) => {
   test.slow();
   await begin(page, 'Does X change sprouting?');
-  await expect(page.getByTestId('power')).toContainText(/With 6 dishes an arm you would notice a difference of 20 points/);
+  await expect(page.getByTestId('power')).toContainText(/With 6 dishes per group you would notice a difference of 20 percentage points/);
   // Some two thousand experiments are simulated on the way.
   await expect(page.getByRole('button', { name: 'Simulate again' })).toBeVisible({ timeout: 40_000 });
   await expect(page.getByTestId('power')).toContainText(/would do|8 times in 10/);
@@ -75,12 +75,12 @@ test('what could this show: worked out in a worker, told, and stopped', async ({
   await expect(page.getByRole('button', { name: /Simulate/ })).toBeVisible();
 
   // Too few: what would do is a button, and pressing it lays them out.
-  await page.getByLabel('Units an arm').fill('4');
+  await page.getByLabel('Units per group').fill('4');
   const more = page.getByTestId('power').getByRole('button', { name: /^Use \d+ dishes per group$/ });
   const wanted = (await more.textContent({ timeout: 60_000 }))?.replace(/\D/g, '') ?? '';
   await more.click();
-  await expect(page.getByLabel('Units an arm')).toHaveValue(wanted);
-  await expect(page.getByTestId('power')).toContainText(`With ${wanted} dishes an arm`);
+  await expect(page.getByLabel('Units per group')).toHaveValue(wanted);
+  await expect(page.getByTestId('power')).toContainText(`With ${wanted} dishes per group`);
 });
 
 test('two crossed factors make their own arms', { tag: '@all' }, async ({ page }) => {
@@ -90,8 +90,8 @@ test('two crossed factors make their own arms', { tag: '@all' }, async ({ page }
   await page.getByLabel('Settings of the first factor').fill('none, deep');
   await page.getByLabel('Second factor', { exact: true }).fill('pot');
   await page.getByLabel('Settings of the second factor').fill('clay, felt, plastic');
-  await page.getByRole('button', { name: 'Make an arm of each combination' }).click();
-  await expect(page.getByRole('list', { name: 'Arms', exact: true }).getByLabel(/^Name of arm/)).toHaveCount(6);
+  await page.getByRole('button', { name: 'Make a group of each combination' }).click();
+  await expect(page.getByRole('list', { name: 'Groups', exact: true }).getByLabel(/^Name of group/)).toHaveCount(6);
   await expect(page.getByRole('columnheader', { name: 'felt' })).toBeVisible();
   await saved(page);
 });
@@ -103,7 +103,7 @@ test('rating steps are described, and barriers stand where they are put', { tag:
   await page.getByLabel('Step 3 of Leaves').fill('cupped');
   await page.getByText('The bench: size, kinds of place, light, sides, barriers').click();
   await page.getByLabel('drips').check();
-  await page.getByRole('button', { name: 'Put barriers between the arms' }).click();
+  await page.getByRole('button', { name: 'Put barriers between the groups' }).click();
   await expect(page.getByText('Drips can get from one pot')).toHaveCount(0);
   await saved(page);
   const { experiment } = (await (await page.request.get(`/api/experiments/${id}`)).json()) as {
@@ -116,9 +116,9 @@ test('rating steps are described, and barriers stand where they are put', { tag:
 test('a started plan changes only by an amendment, and the report shows it', async ({ page }) => {
   await enterDemo(page);
   await openStep(page, 'Coloured film over basil', 'Plan');
-  await expect(page.getByLabel('Name of arm R')).toBeDisabled();
+  await expect(page.getByLabel('Name of group R')).toBeDisabled();
   await page.getByRole('button', { name: 'Amend the plan' }).click();
-  await page.getByLabel('Name of arm R').fill('deep red film');
+  await page.getByLabel('Name of group R').fill('deep red film');
   await expect(page.getByRole('button', { name: 'Save the amendment' })).toBeDisabled();
   await page.getByLabel('What you change').fill('name of the red arm');
   await page.getByLabel('Why you change it').fill('there were two reds in the box');
@@ -157,12 +157,12 @@ test('the bench by touch', { tag: '@all' }, async ({ browser }) => {
 
 test('after back and forward the plan is as it was left', async ({ page }) => {
   await begin(page, 'Does X change height?');
-  await page.getByLabel('Name of arm X').fill('With banana tea');
+  await page.getByLabel('Name of group X').fill('With banana tea');
   await page.getByRole('link', { name: /^Prepare/ }).click();
   await expect(page.getByRole('navigation', { name: 'Prepare' })).toBeVisible();
   await page.goBack();
-  await expect(page.getByLabel('Name of arm X')).toHaveValue('With banana tea');
+  await expect(page.getByLabel('Name of group X')).toHaveValue('With banana tea');
   await saved(page);
   await page.reload();
-  await expect(page.getByLabel('Name of arm X')).toHaveValue('With banana tea');
+  await expect(page.getByLabel('Name of group X')).toHaveValue('With banana tea');
 });

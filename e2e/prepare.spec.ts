@@ -85,7 +85,7 @@ test(
     const id = await made(page, draft);
     await page.goto(`/experiments/${id}/prepare`);
     await noSeriousFaults(page);
-    const cold = page.getByLabel(/^4 °C in moist mix, arm C/);
+    const cold = page.getByLabel(/^4 °C in moist mix, group C/);
     const before = await cold.getAttribute('aria-label');
     const box = await cold.boundingBox();
     if (!box) throw new Error('no bar');
@@ -168,7 +168,7 @@ test(
     await noSeriousFaults(page);
     // The page answers while sheets are drawn anew.
     await page.getByLabel('Sheet', { exact: true }).selectOption('a4-65');
-    await page.getByLabel('with the arm').uncheck();
+    await page.getByLabel('with the group').uncheck();
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('400 labels on 7 sheets');
     await page.getByLabel('Sheet', { exact: true }).selectOption('letter-plain');
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('400 labels on 17 sheets');
@@ -207,7 +207,7 @@ test('blind: spoken codes, the key for another, sealed everywhere, opened with a
   await page.getByRole('button', { name: 'Start and freeze the plan' }).click();
   await page.getByRole('link', { name: 'Labels', exact: true }).click();
   await page.getByRole('button', { name: 'Seal the key' }).click();
-  await expect(page.getByLabel('with the arm')).toHaveCount(0);
+  await expect(page.getByLabel('with the group')).toHaveCount(0);
   const names = draft.arms.map(({ name }) => name);
   for (const path of ['weigh', 'write', 'prepare/put-out']) {
     await page.goto(`/experiments/${id}/${path}`);
@@ -282,7 +282,7 @@ test(
 
 test('a label reckons with the letters in which it is printed', { tag: '@all' }, async ({ page }) => {
   await enterDemo(page, OTHER);
-  const texts = ['Control, tap water only', 'WIDE MAMMOTH AMARANTH 25 %', 'illicit little ill-lit lilies', '“Ærlig” Größe – 10 °C'];
+  const texts = ['Control, tap water only', 'WIDE MAMMOTH AMARANTH 25%', 'illicit little ill-lit lilies', '“Ærlig” Größe – 10 °C'];
   const fonts = [
     { family: 'Atkinson Hyperlegible', weight: 400, mono: false },
     { family: 'Atkinson Hyperlegible', weight: 700, mono: false },

@@ -140,21 +140,21 @@ test(
   async ({ page }) => {
     const { id } = await copyOf(page, 'Willow tea');
     await page.goto(`/experiments/${id}/plan`);
-    const arms = page.getByRole('list', { name: 'Arms' });
-    const names = arms.getByRole('textbox', { name: /^Name of arm/ });
+    const arms = page.getByRole('list', { name: 'Groups' });
+    const names = arms.getByRole('textbox', { name: /^Name of group/ });
     await expect(names.first()).toBeVisible();
     const before = await names.count();
-    await page.getByRole('button', { name: 'Add an arm' }).focus();
+    await page.getByRole('button', { name: 'Add a group' }).focus();
     await page.keyboard.press('Enter');
     await expect(names).toHaveCount(before + 1);
     await expect(names.last()).toBeFocused();
     await page.keyboard.type('a tea of birch');
     await page.keyboard.press('Tab');
-    const away = arms.getByRole('button', { name: 'Take away arm a tea of birch' });
+    const away = arms.getByRole('button', { name: 'Remove group a tea of birch' });
     await away.focus();
     await page.keyboard.press('Enter');
     await expect(names).toHaveCount(before);
-    await expect(arms.getByRole('button', { name: /^Take away arm/ }).last()).toBeFocused();
+    await expect(arms.getByRole('button', { name: /^Remove group/ }).last()).toBeFocused();
     await page.keyboard.press('Control+z');
     await expect(names).toHaveCount(before + 1);
   },
@@ -189,7 +189,7 @@ test('the walk, by the accessibility tree alone: where one stands, what is asked
 const beside390 = [...steps, ...beside, 'log/walk/28'];
 for (const [name, width, height, rarely] of [
   ['on a phone', 390, 844, []],
-  ['at 400 %', 320, 256, '@all'],
+  ['at 400%', 320, 256, '@all'],
 ] as const)
   for (const [which, own, tag] of [
     ['of its own', [], '@all'],

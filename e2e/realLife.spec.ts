@@ -94,8 +94,8 @@ test('more pots after the start: those that were read keep their arm and their p
   await page.goto(`/experiments/${id}/plan`);
   await page.getByRole('button', { name: 'Amend the plan' }).click();
   await expect(page.getByRole('button', { name: /^Shuffle/ })).toHaveCount(0);
-  await page.getByLabel('Units an arm').fill('5');
-  await page.getByLabel('Units an arm').press('Enter');
+  await page.getByLabel('Units per group').fill('5');
+  await page.getByLabel('Units per group').press('Enter');
   await page.getByLabel('What you change', { exact: true }).fill('one more pot an arm');
   await page.getByLabel('Why you change it').fill('there was room');
   await page.getByRole('button', { name: 'Save the amendment' }).click();

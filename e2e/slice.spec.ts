@@ -4,7 +4,7 @@ import { expect, test, type Page } from '@playwright/test';
 import type { Result } from '@fern/core';
 import { PLAIN } from './enter';
 
-// Twenty sown in each of four dishes an arm. By hand: means 87.5 % and 47.5 %, SE 4.5644 points, 6 df, t 2.4469; R t.test gives −51.16857 to −28.83143 points.
+// Twenty sown in each of four dishes an arm. By hand: means 87.5% and 47.5%, SE 4.5644 points, 6 df, t 2.4469; R t.test gives −51.16857 to −28.83143 points.
 const counts = { 'plain water': [18, 17, 19, 16], 'Salt water': [9, 10, 8, 11] } as const;
 
 function daysAgo(days: number): string {
@@ -49,22 +49,22 @@ test.describe.serial('from the first sign-in to the downloaded report, on a new 
     await page.getByLabel('By how much they expect').fill('40');
     await page.getByLabel('Why they expect it').fill('salt dries things');
     await page.getByRole('button', { name: 'Add the prediction' }).click();
-    await expect(page.getByText('Sphagnum: lower by 40 points, because salt dries things')).toBeVisible();
+    await expect(page.getByText('Sphagnum: lower by 40 percentage points, because salt dries things')).toBeVisible();
     await page.getByRole('button', { name: 'Plan the test' }).click();
   });
 
   test('plan', async () => {
-    await page.getByLabel('Name of arm X').fill('Salt water');
-    await page.getByLabel('Units an arm').fill('2');
+    await page.getByLabel('Name of group X').fill('Salt water');
+    await page.getByLabel('Units per group').fill('2');
     await expect(page.getByText('shuffling alone would do that in 1 of 3 shuffles')).toBeVisible();
-    await page.getByLabel('Units an arm').fill('4');
+    await page.getByLabel('Units per group').fill('4');
     await expect(page.getByText('Nothing serious stands against it.')).toBeVisible();
     await page.getByLabel('Sown in each unit').fill('20');
     await page.getByRole('button', { name: 'Take away First sprout' }).click();
     await page.getByRole('main').getByRole('button', { name: 'Shuffle the dishes' }).click();
     await expect(page.getByText('✓ Saved')).toBeVisible();
     await page.reload();
-    await expect(page.getByLabel('Units an arm')).toHaveValue('4');
+    await expect(page.getByLabel('Units per group')).toHaveValue('4');
     await page.getByRole('button', { name: 'Start the experiment' }).click();
     await page.getByLabel('Day 0', { exact: true }).fill(daysAgo(7));
     await page.getByRole('button', { name: 'Start and freeze the plan' }).click();
@@ -104,7 +104,7 @@ test.describe.serial('from the first sign-in to the downloaded report, on a new 
   test('weigh up: the figures worked out by hand', async () => {
     await expect(page.getByTestId('verdict')).toHaveText('supported');
     await expect(page.getByTestId('sentence')).toContainText(
-      '40 points lower with Salt water than with plain water. That is enough to matter. The 95 % interval is 26 to 52 lower.',
+      '40 percentage points lower with Salt water than with plain water. That is big enough to matter. The 95% confidence interval is 26 to 52 lower.',
     );
     // Welch’s 29 to 51 is narrower than 80 seeds an arm allow: Newcombe’s over all of them is 26 to 52.
     const row = page.getByRole('row', { name: /^Salt water against plain water −40/ });
@@ -115,9 +115,11 @@ test.describe.serial('from the first sign-in to the downloaded report, on a new 
     await expect(page.getByRole('row', { name: /^Salt water −40/ })).toContainText('0.029');
     await expect(page.getByText('in about 29 of 1,000 shuffles')).toBeVisible();
     await expect(
-      page.getByText('Said lower with Salt water, and so it came: 40 points lower. By 40 points agrees with the data'),
+      page.getByText(
+        'Said lower with Salt water, and that’s what happened: 40 percentage points lower. A difference of 40 percentage points agrees with the data',
+      ),
     ).toBeVisible();
-    await expect(page.getByRole('heading', { name: '1 of 1 foretold a size that agrees with the data' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: '1 of 1 predicted a size that agrees with the data' })).toBeVisible();
   });
 
   test('write up, and take it away', async () => {
@@ -131,7 +133,7 @@ test.describe.serial('from the first sign-in to the downloaded report, on a new 
       'Null hypothesis: For radish, the number of normal sprouts on day 7 will be the same with Salt water as with plain water.',
     );
     expect(report).toContain('We think that salt \\*pulls\\* water out of the seed.\n\nNext we would try 10 mM.');
-    expect(report).toContain('40 points lower with Salt water than with plain water');
+    expect(report).toContain('40 percentage points lower with Salt water than with plain water');
     expect(report).toMatch(/\| Salt water \| −40 \| −52 to −26 \|/);
     expect(report).toContain('What could have fooled us');
 

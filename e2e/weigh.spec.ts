@@ -15,11 +15,11 @@ test('the answer comes first, and the picture fits the question: doses, factors,
   for (const [title, answer, drawn] of [
     [
       'Salt water and radish sprouting',
-      /^So far, normal sprouts: \d+ points lower with 100 mM salt$/,
+      /^So far, normal sprouts: \d+ percentage points lower with 100 mM salt$/,
       /tap water: mean .*100 mM salt: mean/,
     ],
     ['Straw mulch and water loss', /^So far, water lost: .* mL lower with straw 5 cm/, /clay pot: no mulch .*plastic pot: no mulch/],
-    ['Buried tea bags', /which may be luck; this cannot tell$/, /in \d+ of 10 pairs/],
+    ['Buried tea bags', /but that could be chance$/, /in \d+ of 10 pairs/],
     ['Banana-peel water and marigolds', /^First flower: /, /pots have had it, half of them by day/],
   ] as const) {
     await page.goto('/');
@@ -40,7 +40,7 @@ test('the same data another way: the shuffle is dealt and stopped, the map says 
   await page.getByRole('button', { name: 'Deal once' }).click();
   await expect(page.getByText(`${Number.parseInt(dealt, 10) + 1} dealt`)).toBeVisible();
   await page.getByRole('button', { name: 'Map of the bench' }).click();
-  await expect(page.getByRole('heading', { name: /end (came out about|of the bench came out)/ })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /end (came out about|of the bench did better)/ })).toBeVisible();
   const sentence = await page.getByTestId('sentence').innerText();
   await page.getByRole('button', { name: 'Leave dishes out' }).click();
   await page.getByRole('checkbox', { name: 'D14' }).check();
@@ -84,7 +84,7 @@ test('a picture is saved as lines, with its title, its key and every mark in it'
   const waiting = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save as SVG' }).first().click();
   const svg = readFileSync((await (await waiting).path()) ?? '', 'utf8');
-  for (const words of ['points lower with 100 mM salt', 'tap water', 'salt in the water, mM']) expect(svg).toContain(words);
+  for (const words of ['percentage points lower with 100 mM salt', 'tap water', 'salt in the water, mM']) expect(svg).toContain(words);
   expect(svg.match(/<path/g)?.length).toBeGreaterThan(24);
 });
 

@@ -42,7 +42,7 @@ export async function reporting(): Promise<void> {
   await wordFile({ title: 'wide', blocks, paper: 'A4', draw: drawOnCanvas, photo: async () => null });
   reportRatio('a full report of 12 arms and 3 measures as Word, as a share of 3 s', (performance.now() - started) / BOUND, { most: 1 });
   const check = textCheck(study, result);
-  const text = 'In tap water 58 % sprouted, and with 50 mM salt in the water there were 30 points fewer.\n'.repeat(20);
+  const text = 'In tap water 58% sprouted, and with 50 mM salt in the water there were 30 points fewer.\n'.repeat(20);
   const looked = performance.now();
   check(text);
   reportRatio('a page of the writer’s words looked through, as a share of 50 ms', (performance.now() - looked) / KEYSTROKE, { most: 1 });

@@ -41,7 +41,7 @@ export function testReport(study: Study): void {
         expect(text).toContain(primary.verdict.sentence);
         const lead = primary.comparisons.find(({ verdict }) => verdict === primary.verdict.code);
         if (lead?.difference.ci95 && !result.review.some(({ severity }) => severity === 'blocker'))
-          expect(primary.verdict.sentence).toMatch(/95 % interval/);
+          expect(primary.verdict.sentence).toMatch(/95% confidence interval/);
       }
       for (const { note } of liveIncidents(study)) expect(text.join('\n')).toContain(note.trim().replace(/\.$/, ''));
       const lost = study.experiment.units.filter(({ status }) => status === 'lost' || status === 'excluded');

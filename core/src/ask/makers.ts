@@ -61,7 +61,7 @@ export function derived(unit: string, formula: string, words: Omit<MeasureWords,
   return { ...plain, kind: 'derived', unit, derived: formula, ...words, usual: null };
 }
 
-const person = ['the person who reads', 'the same, or each reads some of every arm'] as const;
+const person = ['the person who records', 'the same, or each records some of every group'] as const;
 
 /** What experiments keep the same by where they stand, with the usual how (common practice). */
 const usually = {
@@ -100,7 +100,7 @@ const usually = {
   outdoors: [
     ['young plants', 'of one sowing, of one size'],
     ['planting day', 'all on day 0'],
-    ['soil', 'dug alike, stones out'],
+    ['soil', 'dug in the same way, stones out'],
     ['water', 'the same to each, litres logged'],
     ['weeding', 'all on one day'],
     ['sun and slope', 'as pairs or blocks along the bed'],

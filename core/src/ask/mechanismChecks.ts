@@ -39,14 +39,14 @@ export function mechanismChecks({ claim, plan, arms, measures, blinded }: Experi
     AIR.test(said)
       ? {
           message: 'What is in the air of one pot reaches the next.',
-          remedy: 'Keep the arms in separate boxes or rooms, several of each, or well apart.',
+          remedy: 'Keep the groups in separate boxes or rooms, several of each, or well apart.',
         }
       : null,
     SOUND.test(said)
       ? { message: 'Sound fills a room, so the room is the unit.', remedy: 'Use two rooms and swap them, batch after batch.' }
       : null,
     REACH.test(said) && plan.barriers.length === 0 && !AIR.test(said) && !SOUND.test(said)
-      ? { message: 'It could reach the control beside it.', remedy: 'Leave room or a barrier between the arms, and write down how much.' }
+      ? { message: 'It could reach the control beside it.', remedy: 'Leave room or a barrier between the groups, and write down how much.' }
       : null,
     measures.some((measure) => measure.primary && (kindOf(measure).byEye || LOOKS.test(measure.name))) && !blinded
       ? { message: 'What is judged by eye follows what one hopes.', remedy: 'Read it blind: give the control a dummy that looks the same.' }

@@ -13,8 +13,8 @@ import type { ReadyQuestion, SharedThing } from './ReadyQuestion';
 export function sharedAsKept({ what, by, many = 1 }: SharedThing, unitNoun: string): KeptSame {
   const how = {
     all: 'one and the same for all',
-    block: 'one a block, for every arm alike',
-    arm: `${many} an arm, which no other arm has`,
+    block: 'one per block, shared by all groups',
+    arm: `${many} per group, shared with no other group`,
     unit: `one to each ${unitNoun}`,
   }[by];
   return { what, how };
@@ -44,7 +44,7 @@ export function sharedWords({ shares, unitNoun }: ReadyQuestion): string {
       : by === 'block'
         ? `one ${what} a block`
         : by === 'arm'
-          ? `${many} ${many === 1 ? what : plural(what)} an arm`
+          ? `${many} ${many === 1 ? what : plural(what)} per group`
           : `${what === unitNoun ? `each ${what} by itself` : `one ${what} to each ${unitNoun}`}`,
   );
   const sentence = parts.join(', ');

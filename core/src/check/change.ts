@@ -47,7 +47,7 @@ function lockedChange(before: Experiment, after: Experiment): Objection[] {
     return was !== undefined && stays.some((field) => was[field] !== unit[field]);
   });
   if (moved >= 0) {
-    const detail = `Once it has started, each keeps its arm, its block and its place; ${after.units[moved]?.code} would change them.`;
+    const detail = `Once it has started, each keeps its group, its block and its position; ${after.units[moved]?.code} would change them.`;
     return [refused('locked', `/units/${moved}`, detail)];
   }
   const changes = fixedChanges(before, after);

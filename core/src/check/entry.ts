@@ -38,7 +38,7 @@ interface Chained {
  */
 export function wrongRevision({ id, replaces }: Chained, known: readonly Chained[]): string | null {
   if (replaces === null) return null;
-  if (replaces === id || !known.some((one) => one.id === replaces)) return `There is no entry ${replaces} to be mended.`;
+  if (replaces === id || !known.some((one) => one.id === replaces)) return `That entry (${replaces}) doesn’t exist.`;
   const isMended = known.some((one) => one.replaces === replaces && one.id !== id);
-  return isMended ? 'This entry was mended already. Load the experiment again, then mend that one.' : null;
+  return isMended ? 'This entry has already been edited. Reload, then edit the latest version.' : null;
 }

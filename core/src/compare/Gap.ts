@@ -24,7 +24,7 @@ export interface Held {
 }
 
 /**
- * The 95 % interval of a gap.
+ * The 95% confidence interval of a gap.
  * @param held how several are held together
  * @returns null where there is no error to go by
  */

@@ -12,7 +12,7 @@ export const verdictOrder: readonly VerdictCode[] = ['supported', 'small', 'oppo
 const orderOfAlike: readonly VerdictCode[] = ['opposite', 'cannot-tell', 'no-difference-that-matters'];
 
 /**
- * The verdict on one comparison, from its difference, 95 % interval and p alone. Told apart are arms where p ≤ 0.05 and the interval lies on one
+ * The verdict on one comparison, from its difference, 95% interval and p alone. Told apart are arms where p ≤ 0.05 and the interval lies on one
  * side of none; where units of an arm are all alike there is no interval, and a rating is told by the shuffle of its steps: then p alone.
  * @param contrast difference, interval and p of two arms
  * @param expected what the hypothesis says: more, less, a difference either way, or none that matters

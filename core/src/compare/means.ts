@@ -31,7 +31,7 @@ export function means(compared: Compared): Comparisons {
   const adjusted = two ? 'none' : compared.comparison === 'control' ? 'dunnett' : 'tukey';
   if (present.length < 2) {
     const contrasts = pairs.map(({ arm, versus }) => emptyContrast(arm, versus, adjusted));
-    const reason = two ? 'An arm has no readings to compare.' : 'Fewer than two arms have readings to compare.';
+    const reason = two ? 'A group has no readings to compare.' : 'Fewer than two groups have readings to compare.';
     return { tests: [], terms: [], contrasts, trend: null, reasons: [reason] };
   }
   if (compared.quick && present.length === compared.arms.length) return quickMeans(compared);
@@ -77,12 +77,13 @@ function notJoined(compared: Compared, { arm, versus }: Pair, terms: VarianceRow
     terms,
     contrasts: [pairs ? emptyContrast(arm, versus) : asSeen(compared, { arm, versus }, 'none')],
     trend: null,
-    reasons: [...leftOut(compared, { strata: 0 }), pairs ? 'There is no whole pair to compare.' : blocksApart('one of the two arms')],
+    reasons: [...leftOut(compared, { strata: 0 }), pairs ? 'There is no whole pair to compare.' : blocksApart('one of the two groups')],
   };
 }
 
 /** Why a comparison says nothing though numbers differ. */
-const blocksApart = (held: string) => `Each block holds ${held} alone: what the block did cannot be told from what the arm did.`;
+const blocksApart = (held: string) =>
+  `Each block holds ${held} alone, so the effect of the block can’t be separated from the effect of the group.`;
 
 function leftOut({ values, layout }: Compared, { strata }: Pick<DirectDifference, 'strata'>): string[] {
   if (layout !== 'pairs') return [];
@@ -95,17 +96,17 @@ function whyNoInterval({ values, layout }: Compared, { arm, versus }: Pair, gap:
     if (layout === 'pairs')
       return [
         gap.strata < 2
-          ? 'There is one pair only: no interval can be given.'
+          ? 'There is only one pair: no interval can be given.'
           : 'All pairs differ by the same amount: no interval can be given.',
       ];
     if ([arm, versus].some((code) => valuesOf(values, code).length < 2))
-      return ['An arm has one unit only, so nothing says how far units differ by themselves: no interval can be given.'];
-    return [gap.error === 0 ? 'The units of each arm are all alike, so no interval can be given.' : nothingLeft];
+      return ['A group has only one unit, so nothing says how much units vary naturally: no interval can be given.'];
+    return [gap.error === 0 ? 'The units of each group are all the same, so no interval can be given.' : nothingLeft];
   }
   return [];
 }
 
-const nothingLeft = 'Nothing says how far units of one arm differ by themselves: no interval can be given.';
+const nothingLeft = 'Nothing says how much units of one group vary naturally: no interval can be given.';
 
 function manyArms(compared: Compared, pairs: readonly Pair[], present: readonly string[], adjusted: Contrast['adjusted']): Comparisons {
   const { values, layout } = compared;
@@ -141,9 +142,9 @@ function manyArms(compared: Compared, pairs: readonly Pair[], present: readonly 
     ...(effects.length > 0 ? { effects } : {}),
     trend: trend?.trend ?? null,
     reasons: [
-      ...(present.length < compared.arms.length ? ['An arm has no readings and is left out of the comparison.'] : []),
+      ...(present.length < compared.arms.length ? ['A group has no readings and is left out of the comparison.'] : []),
       ...(model.meanSquare === null ? [nothingLeft] : []),
-      ...(usable.length < known.length ? [blocksApart('some arms')] : []),
+      ...(usable.length < known.length ? [blocksApart('some groups')] : []),
     ],
   };
 }

@@ -35,7 +35,7 @@ export function ratings(compared: Compared): Comparisons {
     const control = valuesOf(compared.values, pair.versus);
     const ranked = mannWhitney(treated, control, 1 - 0.05 / pairs.length);
     if (!ranked) {
-      reasons.push('An arm has no readings to compare.');
+      reasons.push('A group has no readings to compare.');
       return emptyContrast(pair.arm, pair.versus, adjusted);
     }
     tests.push({
@@ -52,7 +52,7 @@ export function ratings(compared: Compared): Comparisons {
       tests.push(
         randomisationRow(compared.layout === 'pairs' ? 'sign-flip' : 'randomisation', shuffled, rankSum(compared, pair, stratum), pair),
       );
-    if (!ranked.ci95) reasons.push('There are too few units for a 95 % interval of the shift.');
+    if (!ranked.ci95) reasons.push('There are too few units for a 95% confidence interval of the shift.');
     const alike = pairs.length === 1 ? alikeBy(compared, pair, ranked.ci95, stratum, asRanks) : {};
     return {
       ...pair,

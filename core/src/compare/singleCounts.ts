@@ -33,7 +33,7 @@ export function singleCounts(compared: Compared, counts: ReadonlyMap<string, Tal
     terms: [],
     contrasts,
     trend: null,
-    reasons: ['Each arm has one unit: it cannot be told from the treatment. An interval here is that of the seeds alone.'],
+    reasons: ['Each group has one unit, which can’t be separated from the treatment. An interval here is that of the seeds alone.'],
   };
 }
 

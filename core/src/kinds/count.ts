@@ -30,8 +30,8 @@ export const countKind: Kind = {
     ),
   plants: 'sum',
   wording: (measure, share) =>
-    share ? { ...measured.wording(measure, share), unit: 'points', scale: 100 } : measured.wording(measure, share),
-  mattersIn: ({ unit }, share) => (share ? 'points' : unit),
+    share ? { ...measured.wording(measure, share), unit: 'percentage points', scale: 100 } : measured.wording(measure, share),
+  mattersIn: ({ unit }, share) => (share ? 'percentage points' : unit),
   summarise: (arm, weighed, { beside }) => {
     if (!weighed.share) return summariseValues(arm, weighed.values);
     const sprouting = beside ? sproutingOfArm(arm.code, weighed.data) : null;
@@ -57,7 +57,7 @@ export const countKind: Kind = {
       { head: 'Counted of sown', cell: ({ successes, trials }) => `${successes ?? 0} of ${trials ?? 0}` },
       { head: 'Mean, %', cell: ({ mean, sd }) => scaled(mean, 100, spread(sd)) },
       { head: 'SD', cell: ({ sd }) => show(spread(sd), spread(sd)) },
-      { head: '95 % interval of the mean', cell: ({ unitsCi95, sd }) => interval(unitsCi95 ?? null, 100, spread(sd)) },
+      { head: '95% CI of the mean', cell: ({ unitsCi95, sd }) => interval(unitsCi95 ?? null, 100, spread(sd)) },
     ];
   },
   one: (design, middle, source) => (design.share ? oneShare(design, middle, source) : measured.one(design, middle, source)),

@@ -2,7 +2,7 @@ import { blankOf, choice, code, maybe, namedBefore, number, text, words, type Re
 
 export const armFields = {
   code: namedBefore('arm', code({ words: 'code' })),
-  name: text({ words: 'name', least: 1, most: 120, trim: true, must: true, says: { empty: 'Give this arm a name.' } }),
+  name: text({ words: 'name', least: 1, most: 120, trim: true, must: true, says: { empty: 'Give this group a name.' } }),
   role: choice(['control', 'treatment', 'reference'], { words: 'role', blank: 'treatment', must: true }),
   dose: maybe(number({ words: 'dose' })),
   doseUnit: maybe(text({ words: 'unit of the dose' })),

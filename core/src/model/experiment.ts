@@ -28,7 +28,7 @@ export const experimentFields = {
   startedOn: maybe(date({ words: 'day 0' })),
   endedOn: maybe(date({ words: 'the last day', free: true })),
   comparison: choice(['control', 'all-pairs'], { words: 'what is compared with what' }),
-  layout: choice(['completely-random', 'blocks', 'pairs'], { words: 'how the arms were dealt' }),
+  layout: choice(['completely-random', 'blocks', 'pairs'], { words: 'how the groups were assigned' }),
   blinded: flag({ words: 'whether it is read blind' }),
   plan: record(planFields),
   writing: record(writingFields, { words: 'the writer’s words', free: true }),
@@ -37,7 +37,7 @@ export const experimentFields = {
     least: 1,
     most: 40,
     each: 'code',
-    says: { least: 'There is no arm. Add a control and at least one treatment.' },
+    says: { least: 'There are no groups. Add a control and at least one treatment.' },
   }),
   units: list(record(unitFields), {
     words: 'unit',
@@ -45,7 +45,7 @@ export const experimentFields = {
     most: MOST_UNITS,
     each: 'code',
     says: {
-      least: 'There are 0 units. Give every arm at least one, better four.',
+      least: 'There are 0 units. Give every group at least one, better four.',
       most: `There are more than ${MOST_UNITS} units. Use ${MOST_UNITS} at the most.`,
     },
   }),

@@ -64,7 +64,7 @@ const predictionFields = {
   /** By how much, in the unit of a difference of that measure. */
   by: maybe(number({ words: 'by how much', least: 0, optional: true })),
   /** The arms from the highest to the lowest; empty where none is said. */
-  ranking: list(code(), { words: 'the order of the arms', most: 40, optional: true }),
+  ranking: list(code(), { words: 'the order of the groups', most: 40, optional: true }),
 };
 /** What someone expects, and why, written before the first observation. */
 export type Prediction = RecordOf<typeof predictionFields>;

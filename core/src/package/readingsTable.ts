@@ -16,15 +16,15 @@ const measureOf = ({ measure }: Observation, { experiment }: Study) => byCode(ex
 
 const columns: readonly Column[] = [
   { name: 'unit', meaning: 'Code of the unit (each counts once).', cell: ({ unit }) => unit },
-  { name: 'arm', meaning: 'Code of its arm.', cell: (seen, study) => unitOf(seen, study)?.arm ?? null },
+  { name: 'arm', meaning: 'Code of its group.', cell: (seen, study) => unitOf(seen, study)?.arm ?? null },
   {
     name: 'arm_name',
-    meaning: 'Name of its arm.',
+    meaning: 'Name of its group.',
     cell: (seen, study) => study.experiment.arms.find(({ code: arm }) => arm === unitOf(seen, study)?.arm)?.name ?? null,
   },
   {
     name: 'block',
-    meaning: 'Block or pair in which the arms were dealt; empty where there is none.',
+    meaning: 'Block or pair within which the groups were assigned; empty where there is none.',
     cell: (seen, study) => unitOf(seen, study)?.block ?? null,
   },
   { name: 'sown', meaning: 'Seeds or cuttings put into the unit.', cell: (seen, study) => unitOf(seen, study)?.sown ?? null },

@@ -38,7 +38,7 @@ function numberOf(code: string): string {
  */
 export function placesInWords(experiment: Experiment): string {
   const { randomisationSeed, fixedPlaces } = experiment.plan;
-  if (fixedPlaces) return 'The places are fixed and could not be shuffled: each arm has its own side.';
+  if (fixedPlaces) return 'The positions are fixed and could not be shuffled: each group has its own side.';
   const moved = movedByHand(experiment);
   if (moved === null) return 'The places were not shuffled.';
   if (moved.length === 0) return `The places were shuffled. Shuffle number ${randomisationSeed} makes the same layout again.`;

@@ -141,7 +141,7 @@ describe('the chance of a clear answer', () => {
 });
 
 describe('units for a wanted chance', () => {
-  it('are those that R finds for 80 %: 16.71 an arm, within what playing it through allows', () => {
+  it('are those that R finds for 80%: 16.71 an arm, within what playing it through allows', () => {
     expect(Math.abs(unitsFor(inSds(2, 1)).units - unitsForPowerT(1, 1))).toBeLessThan(2.5);
   });
 

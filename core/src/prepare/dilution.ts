@@ -12,12 +12,12 @@ export function ratioVolume(parts: number, finalVolume: number, style: RatioStyl
   return all > 0 ? finalVolume / all : null;
 }
 
-/** mg per L (ppm) of a solution given in per cent weight by volume: 1 % w/v is 10 g per L. */
+/** mg per L (ppm) of a solution given in per cent weight by volume: 1% w/v is 10 g per L. */
 function ppmOfPercent(percent: number): number {
   return percent * 10_000;
 }
 
-/** mL of a per cent w/v stock for each litre at so many ppm: 3 % peroxide to 50 mg/L is 1.67 mL per L. */
+/** mL of a per cent w/v stock for each litre at so many ppm: 3% peroxide to 50 mg/L is 1.67 mL per L. */
 export function stockPerLitre(percent: number, ppm: number): number | null {
   return stockVolume(ppmOfPercent(percent), ppm, 1000);
 }

@@ -26,7 +26,7 @@ export function partsByMass(total: number, parts: readonly Part[]): number[] | n
   return sum > 0 ? weights.map((weight) => (total * weight) / sum) : null;
 }
 
-/** Amendment for a share *of the mix* by mass, g: 10 % of 600 g is 60 g amendment and 540 g base. Null outside 0 to 1. */
+/** Amendment for a share *of the mix* by mass, g: 10% of 600 g is 60 g amendment and 540 g base. Null outside 0 to 1. */
 export function doseByMass(total: number, share: number): { readonly amendment: number; readonly base: number } | null {
   return share < 0 || share > 1 ? null : { amendment: share * total, base: (1 - share) * total };
 }

@@ -3,7 +3,7 @@ import binomialCdf from '@stdlib/stats-base-dists-binomial-cdf';
 export interface SeedsToSow {
   /** Plants wanted over the chance of each, rounded up: enough on average. */
   readonly onAverage: number;
-  /** Fewest seeds that give the plants wanted with 90 % chance. */
+  /** Fewest seeds that give the plants wanted with 90% chance. */
   readonly forSure: number;
 }
 

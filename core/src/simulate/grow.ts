@@ -10,7 +10,7 @@ export interface PlantDay {
 }
 
 /**
- * Logistic growth from a seedling of 3 % of full size; one entry a day from day 0 to `days`.
+ * Logistic growth from a seedling of 3% of full size; one entry a day from day 0 to `days`.
  * @param factor multiplies the pace: unit, plant and place effects together
  * @param harmed pace from a day on, for pests
  */

@@ -4,7 +4,7 @@ import { dunnettCritical, dunnettP } from './dunnett';
 import { tTwoSided } from './tTails';
 
 describe('Dunnett', () => {
-  // Dunnett CW (1955) JASA 50:1096–1121, two-sided 5 %, equal sizes; digits from R mvtnorm::qmvt.
+  // Dunnett CW (1955) JASA 50:1096–1121, two-sided 5%, equal sizes; digits from R mvtnorm::qmvt.
   const comparisons = [1, 2, 3, 5, 1, 2, 3, 5, 1, 2, 3, 5, 1, 2, 3, 5];
   const df = [6, 6, 6, 6, 10, 10, 10, 10, 20, 20, 20, 20, 40, 40, 40, 40];
   const critical = [

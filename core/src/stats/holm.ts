@@ -1,7 +1,7 @@
 import { itemAt } from '../invariant';
 
 /**
- * Holm's step-down adjustment: each p in the order given, raised so that all together keep the 5 % promise.
+ * Holm's step-down adjustment: each p in the order given, raised so that all together keep the 5% promise.
  * Source: Holm S (1979) Scand J Statist 6:65–70.
  * @param ps in any order
  * @returns in the same order, none below its own p or above 1

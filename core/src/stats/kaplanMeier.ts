@@ -14,7 +14,7 @@ export interface SurvivalStep {
   readonly events: number;
   /** Share still without the event just after `time`. */
   readonly survival: number;
-  /** 95 % interval on the log(−log) scale with Greenwood's variance; null where the share is 0 or 1. */
+  /** 95% interval on the log(−log) scale with Greenwood's variance; null where the share is 0 or 1. */
   readonly ci95: Interval | null;
 }
 

@@ -5,9 +5,9 @@ import { tQuantile } from './tTails';
 export type Interval = readonly [number, number];
 
 /**
- * 95 % interval of the mean from Student's t (Student 1908); null with fewer than two values.
+ * 95% interval of the mean from Student's t (Student 1908); null with fewer than two values.
  * @param values one a unit
- * @param level 0.95 for 95 %
+ * @param level 0.95 for 95%
  * @returns lower and upper end, in the values' unit
  */
 export function meanInterval(values: readonly number[], level = 0.95): Interval | null {

@@ -6,7 +6,7 @@ import { wilson } from './wilson';
  * Null where either arm has no trials. Source: Newcombe RG (1998) Stat Med 17:873–890, method 10.
  * @param treated successes and trials
  * @param control successes and trials
- * @param level 0.95 for 95 %
+ * @param level 0.95 for 95%
  * @returns lower and upper end within −1 and 1; null where either arm has no trials
  * @example newcombe([56, 70], [48, 80]) // [0.0524, 0.3339]
  */

@@ -7,14 +7,14 @@ import { wilson } from './wilson';
 
 // R power.t.test, help-page examples and near ones.
 describe('power in closed form', () => {
-  it('of t: 20 units and a difference of one SD; units for 80 %', () => {
+  it('of t: 20 units and a difference of one SD; units for 80%', () => {
     expect(powerT(1, 1, 20)).toBeCloseTo(0.8689528016925, 6);
     expect(unitsForPowerT(1, 1)).toBeCloseTo(16.714768142328, 4);
     expect(powerT(2, 1, 4)).toBeCloseTo(0.6568712987887, 6);
   });
 });
 
-it('analysis of variance finds what R power.anova.test says: 4 groups of 5, between 1 and within 3: 0.3536; 80 % at 11.926', () => {
+it('analysis of variance finds what R power.anova.test says: 4 groups of 5, between 1 and within 3: 0.3536; 80% at 11.926', () => {
   // Four means with a variance of 1 between them.
   const means = [-1.5, -0.5, 0.5, 1.5].map((mean) => mean / Math.sqrt(5 / 3));
   const found = (each: number, runs: number) => {

@@ -4,7 +4,7 @@ import { tQuantile } from './tTails';
 import { findRoot } from './findRoot';
 
 /**
- * Chance that Welch's or Student's t finds a true difference at the 5 % level, two arms of equal size and spread.
+ * Chance that Welch's or Student's t finds a true difference at the 5% level, two arms of equal size and spread.
  * Source: noncentral t, as Cohen J (1988) Statistical Power Analysis, ch. 2; only the tail on the side of the difference counts.
  * @param difference true difference of the means
  * @param sd of the units of an arm, in the same unit

@@ -15,7 +15,7 @@ describe('the studentised maximum modulus', () => {
     7: [7.929132, 5.409808, 4.503113, 4.044165, 3.454368, 3.28067, 2.963372, 2.772415],
   };
   const rows = Object.entries(quantiles).flatMap(([k, own]) => own.map((value, i) => [Number(k), itemAt(df, i), value] as const));
-  it.each(rows)('of %i comparisons with %i df is exceeded in 5 % at %f', (k, freedom, value) => {
+  it.each(rows)('of %i comparisons with %i df is exceeded in 5% at %f', (k, freedom, value) => {
     expect(maximumCritical(k, freedom)).toBeCloseTo(value, 5);
     expect(maximumP(value, k, freedom)).toBeCloseTo(0.05, 6);
   });

@@ -6,7 +6,7 @@ import { normalQuantile } from './normalTails';
  * Source: Wilson EB (1927) JASA 22:209–212; Newcombe RG (1998) Stat Med 17:857–872, method 3.
  * @param successes from 0 to `trials`
  * @param trials 0 or more
- * @param level 0.95 for 95 %
+ * @param level 0.95 for 95%
  * @returns lower and upper end
  * @example wilson(81, 263) // [0.2553, 0.3662]
  */

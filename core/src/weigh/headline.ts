@@ -16,14 +16,14 @@ const after: Readonly<Record<string, string>> = {
 };
 
 /**
- * The answer in one line, in the person's words: "So far: sprouts: 58 points lower with 100 mM salt".
+ * The answer in one line, in the person's words: "So far: sprouts: 58 percentage points lower with 100 mM salt".
  * @param shown the measure that decides, with its study and result
  * @returns no full stop
  */
 export function answerOf(shown: Shown): string {
   const { measure, result } = shown;
   const { code, soFar } = result.verdict;
-  const words = code === 'not-a-fair-test' ? 'not a fair test, so it says nothing either way' : finding(shown);
+  const words = code === 'not-a-fair-test' ? 'not a fair test, so the result can’t be trusted' : finding(shown);
   const named = code === 'not-a-fair-test' ? words : `${measure.name}: ${words}`;
   return soFar ? `So far, ${named.charAt(0).toLowerCase() + named.slice(1)}` : named.charAt(0).toUpperCase() + named.slice(1);
 }
@@ -38,10 +38,10 @@ function finding({ study, measure, result }: Shown): string {
   const gap = lead && differenceFact(lead, wording);
   const of = lead && (lead.factor === null ? withWhat(lead, arms) : lead.phrases[0]);
   if (code === 'cannot-tell' || code === 'not-a-fair-test') {
-    if (!lead || !gap || isNone(gap)) return 'this cannot tell';
-    return `${gap.text} ${of}, which may be luck; this cannot tell`;
+    if (!lead || !gap || isNone(gap)) return 'inconclusive';
+    return `${gap.text} ${of}, but that could be chance`;
   }
-  if (!lead || !gap) return 'nothing to compare yet';
+  if (!lead || !gap) return 'no results to compare yet';
   const asked = askedOf(study.experiment);
   const others = (result.effects ?? []).filter(
     (row) =>
@@ -58,14 +58,14 @@ function finding({ study, measure, result }: Shown): string {
 /**
  * Beneath the answer: the day, how many units, what was measured.
  * @param shown the measure that decides, with its study and result
- * @returns "Day 4 of 10 · 24 dishes, 6 in each arm · sprouts, % of the sown"
+ * @returns "Day 4 of 10 · 24 dishes, 6 per group · sprouts, % of the sown"
  */
 export function answerLine(shown: Shown): string {
   const { study, result } = shown;
   const word = replicateWord(study.experiment);
   const sizes = result.arms.map(({ units }) => units);
   const total = sizes.reduce((sum, size) => sum + size, 0);
-  const each = sizes.every((size) => size === sizes[0]) ? `${sizes[0] ?? 0} in each arm` : `${inList(sizes.map(String))} in the arms`;
+  const each = sizes.every((size) => size === sizes[0]) ? `${sizes[0] ?? 0} per group` : `${inList(sizes.map(String))} in the groups`;
   return [dayWords(shown), `${total === 1 ? counted(1, word) : `${total} ${plural(word)}`}, ${each}`, valueAxis(shown).label]
     .filter((part) => part !== '')
     .join(' · ');
@@ -83,8 +83,8 @@ export type Weight = 'full' | 'half' | 'empty' | 'turned' | 'level' | 'broken';
 const weights: Readonly<Record<MeasureResult['verdict']['code'], readonly [Weight, string]>> = {
   supported: ['full', 'supported'],
   small: ['half', 'real but small'],
-  'cannot-tell': ['empty', 'cannot tell'],
-  opposite: ['turned', 'the opposite'],
+  'cannot-tell': ['empty', 'inconclusive'],
+  opposite: ['turned', 'opposite to expected'],
   'no-difference-that-matters': ['level', 'no difference that matters'],
   'not-a-fair-test': ['broken', 'not a fair test'],
 };

@@ -85,7 +85,7 @@ export function placeSeen({ study, measure, result: { share } }: Shown): PlaceSe
     const [winner, loser] = gain > 0 ? [ends[along][1], ends[along][0]] : ends[along];
     const half = (ci95[1] - ci95[0]) / 2;
     const [lo, hi] = gain > 0 ? ci95 : ([-ci95[1], -ci95[0]] as const);
-    return `The ${winner} end came out about ${withUnit(rounded(Math.abs(gain), half), { unit })} ${more} than the ${loser} end, whatever the arm (95 % interval ${rounded(lo, half)} to ${rounded(hi, half)}).`;
+    return `The ${winner} end came out about ${withUnit(rounded(Math.abs(gain), half), { unit })} ${more} than the ${loser} end, whatever the group (95% confidence interval ${rounded(lo, half)} to ${rounded(hi, half)}).`;
   };
   return {
     heat,
@@ -96,7 +96,7 @@ export function placeSeen({ study, measure, result: { share } }: Shown): PlaceSe
         ? told.map(words)
         : [
             slopes.length > 0
-              ? 'No end of the bench came out above the other by more than luck gives.'
+              ? 'Neither end of the bench did better than the other by more than chance would give.'
               : 'There are too few places to say what the place did.',
           ],
   };

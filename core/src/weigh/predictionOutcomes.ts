@@ -73,11 +73,12 @@ function waySentence({ way }: Prediction, outcome: Outcome, row: LeadRow, { meas
   const wording = kindOf(measure).wording(measure, share);
   const said = `Said ${way === 'same' ? 'no difference' : wording[way]} ${withWhat(row, arms)}`;
   const gap = differenceFact(row, wording)?.text ?? '';
-  if (outcome === 'open') return `${said}; these data cannot tell.`;
-  if (outcome === 'came') return way === 'same' ? `${said}, and none that matters was found.` : `${said}, and so it came: ${gap}.`;
+  if (outcome === 'open') return `${said}; the data can’t tell.`;
+  if (outcome === 'came')
+    return way === 'same' ? `${said}, and none that matters was found.` : `${said}, and that’s what happened: ${gap}.`;
   return row.verdict === 'no-difference-that-matters'
     ? `${said}; no difference that matters was found.`
-    : `${said}; it came otherwise: ${gap}.`;
+    : `${said}; the result was different: ${gap}.`;
 }
 
 function sizeSentence(prediction: Prediction, row: LeadRow, measure: Measure, { share }: MeasureResult): string | null {
@@ -91,8 +92,8 @@ function sizeSentence(prediction: Prediction, row: LeadRow, measure: Measure, { 
   );
   const said = withUnit(String(Math.abs(by)), wording);
   return by >= lo && by <= hi
-    ? `By ${said} agrees with the data: ${interval.text}.`
-    : `By ${said} does not: the data leave open ${interval.text}.`;
+    ? `A difference of ${said} agrees with the data: ${interval.text}.`
+    : `A difference of ${said} doesn’t agree with the data: ${interval.text}.`;
 }
 
 /**
@@ -116,6 +117,6 @@ function rankingSentence({ ranking }: Prediction, { arms }: Experiment, { values
   const right = pairs.filter(Boolean).length;
   const order = [...ranking].sort((a, b) => (meanOf(b) ?? 0) - (meanOf(a) ?? 0)).map((code) => armName(arms, code));
   return right === pairs.length
-    ? `The order of the arms came as foretold: ${order.join(', ')}.`
-    : `Of the order, ${right} of ${pairs.length} pairs came as foretold. It came as ${order.join(', ')}.`;
+    ? `The groups came out in the predicted order: ${order.join(', ')}.`
+    : `${right} of ${pairs.length} pairs were in the predicted order. The order was ${order.join(', ')}.`;
 }

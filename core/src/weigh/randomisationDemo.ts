@@ -92,14 +92,14 @@ export function heapPicture({ names, gap, unit, units }: RandomisationDemo, gaps
   const asBig = gaps.filter((own) => Math.abs(own) >= limit).length;
   const title =
     gaps.length === 0
-      ? 'No label dealt yet'
-      : `${asBig} of ${gaps.length} shuffles gave a gap as big as the real one: ${chanceInWords((asBig + 1) / (gaps.length + 1))}`;
+      ? 'Not shuffled yet'
+      : `${asBig} of ${gaps.length} shuffles gave a difference at least as big as the real one: ${chanceInWords((asBig + 1) / (gaps.length + 1))}`;
   return {
     id: 'shuffle',
     title,
-    sentence: `${title}. The real gap is ${fourFigures(gap)} ${unit}.`,
-    note: `The names “${names[0]}” and “${names[1]}” are dealt anew to the same ${units} numbers each time. Boxes: how often a gap came by dealing alone; dark: at least as big as the real one, either way.`,
-    x: { label: `gap between the arms${unit === '' ? '' : `, ${unit}`}, by dealing alone`, min: -reach, max: reach },
+    sentence: `${title}. The real difference is ${fourFigures(gap)} ${unit}.`,
+    note: `The labels “${names[0]}” and “${names[1]}” are shuffled over the same ${units} numbers each time. Boxes: how often shuffling alone gave a difference; dark: at least as big as the real one, either way.`,
+    x: { label: `difference between the groups${unit === '' ? '' : `, ${unit}`}, by shuffling alone`, min: -reach, max: reach },
     y: { label: 'shuffles', min: 0 },
     series: [],
     keyed: false,
@@ -112,10 +112,10 @@ export function heapPicture({ names, gap, unit, units }: RandomisationDemo, gaps
           return count === 0 ? [] : [{ x, y: [0, count] as const, shade: Math.abs(middle) >= limit ? 1 : 0, words: '' }];
         }),
       },
-      { kind: 'rule', axis: 'x', at: gap, words: 'the real gap' },
+      { kind: 'rule', axis: 'x', at: gap, words: 'the real difference' },
     ],
     table: {
-      head: ['Gap from', 'to', 'Shuffles'],
+      head: ['Difference from', 'to', 'Shuffles'],
       rows: counts.map((count, i) => [fourFigures(-reach + i * width), fourFigures(-reach + (i + 1) * width), String(count)]),
       numbersFrom: 0,
     },

@@ -27,7 +27,7 @@ describe('runs of one question', () => {
     ]);
     expect(found?.why).toBeNull();
     expect(found?.together).toMatch(
-      /^Together, each run a block of its own: 4\.00 cm higher with tea than with plain water \(95 % interval 3\.\d+ to 4\.\d+ higher\)\.$/,
+      /^Together, each run a block of its own: 4\.00 cm higher with tea than with plain water \(95% confidence interval 3\.\d+ to 4\.\d+ higher\)\.$/,
     );
     expect(found?.picture.title).toBe('All 3 went the same way');
   });

@@ -59,13 +59,13 @@ export function compareRepeatRuns(first: RepeatRun, result: MeasureResult, other
   const gap = pooled ? differenceFact(pooled.row, wording) : null;
   return {
     table: {
-      head: ['Run', 'Began', 'Units', 'Difference', '95 % interval', 'By chance alone'],
+      head: ['Run', 'Began', 'Units', 'Difference', '95% CI', 'p-value'],
       rows: lines.map(({ name, when, units, row }) => [name, when, String(units), ...words(row)]),
     },
     picture: pictureOf(lines, names, measure, result.share),
     together:
       pooled && gap
-        ? `Together, each run a block of its own: ${isNone(gap) ? `alike ${withArms(arms, [lead.arm, lead.versus])}` : `${gap.text} ${group} than ${against}`}${pooled.row.difference.ci95 ? ` (95 % interval ${intervalFact(pooled.row, wording)?.text ?? ''})` : ''}.`
+        ? `Together, each run a block of its own: ${isNone(gap) ? `about the same ${withArms(arms, [lead.arm, lead.versus])}` : `${gap.text} ${group} than ${against}`}${pooled.row.difference.ci95 ? ` (95% confidence interval ${intervalFact(pooled.row, wording)?.text ?? ''})` : ''}.`
         : null,
     why,
   };
@@ -92,13 +92,13 @@ const weighed = (study: Study, measure: Measure): MeasureResult =>
 function mismatch(first: Study, { name, study }: RepeatRun): string | null {
   const [own, other] = [decidingOf(first), decidingOf(study)];
   const [a, b] = [first.experiment, study.experiment];
-  if (!own || !other || !alike(own.name, other.name)) return `${name} decided by something else, so the two are not put together.`;
+  if (!own || !other || !alike(own.name, other.name)) return `${name} had another main measurement, so the two aren’t combined.`;
   if (own.kind !== other.kind || own.unit !== other.unit || own.when !== other.when || isShare(own, a.units) !== isShare(other, b.units))
-    return `${name} measured “${other.name}” in another way, so the two are not put together.`;
-  if (a.layout === 'pairs' || b.layout === 'pairs') return 'Pairs are compared inside each run, so they are not put together.';
+    return `${name} measured “${other.name}” in another way, so the two aren’t combined.`;
+  if (a.layout === 'pairs' || b.layout === 'pairs') return 'Pairs are compared within each run, so the runs aren’t combined.';
   const same =
     a.arms.length === b.arms.length && a.arms.every((arm) => b.arms.some((its) => alike(its.name, arm.name) && its.role === arm.role));
-  return same ? null : `${name} had other arms, so the two are not put together.`;
+  return same ? null : `${name} had other groups, so the two aren’t combined.`;
 }
 
 /** All runs as one study, each a block, or each of its blocks one. */
@@ -176,7 +176,7 @@ function pictureOf(
     id: `${measure.code}.runs`,
     title,
     sentence: `${title}. ${shown.map(({ name, value }) => `${name}: ${fourFigures(value)}`).join(', ')}.`,
-    note: `Marks with bars: the difference in each run and its 95 % interval. n = ${shown.map(({ units }) => units).join(', ')} units.`,
+    note: `Marks with bars: the difference in each run and its 95% confidence interval. n = ${shown.map(({ units }) => units).join(', ')} units.`,
     x: { label: `${measure.name}: ${names[0]} against ${names[1]}${unit === '' ? '' : `, ${unit}`}` },
     y: { label: '', names: shown.map(({ name }) => name) },
     series,
@@ -197,7 +197,7 @@ function pictureOf(
       ),
     ],
     table: {
-      head: ['Run', 'Difference', '95 % interval'],
+      head: ['Run', 'Difference', '95% CI'],
       rows: shown.map(({ name, value, ends }) => [name, fourFigures(value), span(ends)]),
       numbersFrom: 1,
     },

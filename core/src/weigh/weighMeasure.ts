@@ -110,7 +110,7 @@ function otherwise(
 function compare({ experiment }: Study, weighed: Weighed, options: WeighOptions): Comparisons {
   const arms = comparedArms(experiment.arms);
   if (arms.length < 2)
-    return { tests: [], terms: [], contrasts: [], trend: null, reasons: ['There is only one arm, so there is nothing to compare.'] };
+    return { tests: [], terms: [], contrasts: [], trend: null, reasons: ['There is only one group, so there is nothing to compare.'] };
   const codes = new Set(arms.map((arm) => arm.code));
   const { layout, comparison } = experiment;
   const values = weighed.values.filter((unit) => codes.has(unit.arm));

@@ -44,7 +44,7 @@ export function nullHypothesisOf(planned: Planned): string {
 
 /**
  * What would count as a yes.
- * @returns "“Sprouts” lower by at least 10 points with 100 mM salt than with tap water, and more than chance alone would often do."; empty while
+ * @returns "“Sprouts” lower by at least 10 percentage points with 100 mM salt than with tap water, and more than chance alone would often do."; empty while
  * nothing can be compared
  */
 export function countsAsYesOf(planned: Planned): string {
@@ -56,7 +56,7 @@ export function countsAsYesOf(planned: Planned): string {
   const least = measure.smallestDifference === null ? '' : ` by at least ${[measure.smallestDifference, unit].join(' ').trim()}`;
   const expects = expectedOf(measure);
   if (expects === 'alike')
-    return `“${measure.name}” not ${more} or ${less}${least} ${joined(sides, 'than')}, by the whole of the 95 % interval.`;
+    return `“${measure.name}” not ${more} or ${less}${least} ${joined(sides, 'than')}, over the whole 95% confidence interval.`;
   const way = { more, less, different: `${more} or ${less}` }[expects];
   return `“${measure.name}” ${way}${least} ${joined(sides, 'than')}, and more than chance alone would often do.`;
 }

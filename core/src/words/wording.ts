@@ -63,13 +63,13 @@ function gapDecimals(row: Pick<Contrast, 'difference'>, wording: Wording): numbe
 }
 
 /**
- * A number with its unit: "31 points", "3.2 cm", "12 %".
+ * A number with its unit: "31 points", "3.2 cm", "12%".
  * @param number as shown
  * @param wording unit of the measure
  * @returns the number alone where the measure has no unit
  */
 export function withUnit(number: string, wording: Pick<Wording, 'unit'>): string {
-  return wording.unit === '' ? number : `${number} ${wording.unit}`;
+  return wording.unit === '' ? number : wording.unit === '%' ? `${number}%` : `${number} ${wording.unit}`;
 }
 
 /**
@@ -92,6 +92,6 @@ export function chanceInWords(p: number): string {
 export function explainChance(test: Pick<TestRow, 'method' | 'p'>): string {
   const often = chanceInWords(test.p);
   return test.method === 'randomisation' || test.method === 'sign-flip'
-    ? `If the treatment did nothing, shuffling the labels would give a gap this big in ${often} shuffles.`
-    : `If the treatment did nothing, a gap this big would come up by chance in ${often} experiments like this one.`;
+    ? `If the treatment made no difference, shuffling the group labels would give a difference at least this big in ${often} shuffles.`
+    : `If the treatment made no difference, chance alone would give a difference at least this big in ${often} experiments like this one.`;
 }

@@ -44,7 +44,7 @@ function studyFacts({ experiment }: Study): WritersFact[] {
   return [
     ...fact('plant', 'The plant', plan.plant),
     ...fact('units', `How many ${plural(plan.unitNoun)}`, `${units.length} ${plural(plan.unitNoun)}`),
-    ...fact('arms', 'How many arms', `${arms.length} arms`),
+    ...fact('arms', 'How many groups', `${arms.length} groups`),
     ...fact('sown', `How many ${plan.propagule} in all`, sown === 0 ? '' : `${sown} ${plan.propagule}`),
     ...fact('started', 'The day of the start', startedOn === null ? '' : longDate(startedOn)),
     ...fact('ended', 'The last day', endedOn === null ? '' : longDate(endedOn)),
@@ -76,7 +76,7 @@ function armFacts({ experiment }: Study, measure: Measure, row: MeasureResult, {
   const word = replicateWord(experiment);
   return [
     ...(middle === null ? [] : [of('mean', row.share ? 'share' : 'mean', withUnit(scaled(middle, scale, half), { unit }))]),
-    ...(summary.ci95 === null ? [] : [of('ci95', '95 % interval', withUnit(interval(summary.ci95, scale, half), { unit }))]),
+    ...(summary.ci95 === null ? [] : [of('ci95', '95% CI', withUnit(interval(summary.ci95, scale, half), { unit }))]),
     ...(summary.median === null || row.share ? [] : [of('median', 'median', withUnit(rounded(summary.median, half), { unit }))]),
     ...(summary.successes === undefined ? [] : [of('count', 'how many of how many', `${summary.successes} of ${summary.trials ?? 0}`)]),
     of('units', 'how many were compared', `${summary.units} ${summary.units === 1 ? word : plural(word)}`),
@@ -90,7 +90,7 @@ function gapFacts(measure: Measure, row: MeasureResult, own: ComparisonRow, arms
   const path = `${row.measure}.${own.arm}-${own.versus}`;
   return [
     ...(gap ? [{ ...gap, label: `${pair}: the difference` }] : []),
-    ...(ends ? [{ ...ends, label: `${pair}: its 95 % interval` }] : []),
+    ...(ends ? [{ ...ends, label: `${pair}: its 95% confidence interval` }] : []),
     ...(own.ratio.value === null
       ? []
       : [{ fact: `${path}.ratio`, label: `${pair}: times as much`, text: `${rounded(own.ratio.value, null)} times` }]),

@@ -25,7 +25,7 @@ const lines = (all: readonly Told[]) => byDay(all).map(({ on, text }) => (on ===
  * @returns a section, or nothing where nothing happened
  */
 export function incidentsSection(study: Study): Block[] {
-  return section('What happened', [listBlock(lines([...mishaps(study), ...losses(study), ...amendments(study)]))].filter(notEmpty));
+  return section('Problems and changes', [listBlock(lines([...mishaps(study), ...losses(study), ...amendments(study)]))].filter(notEmpty));
 }
 
 const notEmpty = (block: Block) => block.kind !== 'list' || block.items.length > 0;
@@ -37,10 +37,10 @@ function mishaps(study: Study): Told[] {
     const whom = [...names, ...units];
     const words = [
       note.trim().replace(/\.$/, '') || kind.replaceAll('-', ' '),
-      effect.trim() === '' ? '' : `believed to: ${effect.trim()}`,
+      effect.trim() === '' ? '' : `possible effect: ${effect.trim()}`,
     ];
     const before = earlierWords(study.incidents, entry).map(({ note: old }) => `“${old}”`);
-    const mended = before.length === 0 ? '' : ` First told as ${inList(before)}.`;
+    const mended = before.length === 0 ? '' : ` Originally recorded as ${inList(before)}.`;
     const touched = whom.length === 0 ? '' : ` (${whom.join(', ')})`;
     return { on, text: `${words.filter((part) => part !== '').join('; ')}${touched}.${mended}` };
   });
@@ -49,7 +49,7 @@ function mishaps(study: Study): Told[] {
 /** Units that were lost or do not count; one whose loss is told among the mishaps only where its reason says something more. */
 function losses(study: Study): Told[] {
   const told = liveIncidents(study).filter(({ kind }) => kind === 'loss');
-  const ended = { lost: 'was lost', excluded: 'did not count' } as const;
+  const ended = { lost: 'was lost', excluded: 'was excluded' } as const;
   return study.experiment.units.flatMap(({ code: unit, status, statusReason, lostOn }) => {
     if (status !== 'lost' && status !== 'excluded') return [];
     const reason = (statusReason ?? '').trim();
@@ -81,7 +81,7 @@ export function correctionsSection(study: Study, withNotes: boolean): Block[] {
     return [
       {
         on: seen.observedOn.slice(0, 10),
-        text: `${name(seen.measure)} of ${seen.unit} was put right from ${shown(old)} to ${shown(seen)}${why}.`,
+        text: `${name(seen.measure)} of ${seen.unit} was corrected from ${shown(old)} to ${shown(seen)}${why}.`,
       },
     ];
   });
@@ -91,7 +91,7 @@ export function correctionsSection(study: Study, withNotes: boolean): Block[] {
       : [],
   );
   return [
-    ...section('Readings put right', corrections.length === 0 ? [] : [listBlock(lines(corrections))], 3),
+    ...section('Corrected readings', corrections.length === 0 ? [] : [listBlock(lines(corrections))], 3),
     ...section('Notes beside the readings', notes.length === 0 || !withNotes ? [] : [listBlock(lines(notes))], 3),
   ];
 }
@@ -141,7 +141,7 @@ export function observersSentence({ experiment, observations }: Study): string {
   const people = [...counts].sort((a, b) => b[1] - a[1]).map(([name, times]) => `${name} (${times})`);
   const whom = people.length === 0 ? '' : ` by ${inList(people)}`;
   const blind = live.filter(({ blinded }) => blinded).length;
-  const how = blind === 0 ? '' : blind === live.length ? ', all without knowing the arm' : `, ${blind} of them without knowing the arm`;
+  const how = blind === 0 ? '' : blind === live.length ? ', all with the groups hidden' : `, ${blind} of them with the groups hidden`;
   const word = live.length === 1 ? 'reading was' : `${plural('reading')} were`;
-  return `${live.length} ${word} taken${whom}${how}.${experiment.blinded && blind === 0 ? ' They were planned to be read without knowing the arm.' : ''}`;
+  return `${live.length} ${word} taken${whom}${how}.${experiment.blinded && blind === 0 ? ' The plan was to hide the groups while recording.' : ''}`;
 }

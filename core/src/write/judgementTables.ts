@@ -22,7 +22,7 @@ export function effectsTable(measure: Measure, { effects, share }: MeasureResult
   return {
     kind: 'table',
     caption: `${measure.name}: what each factor did, over the levels of the others.`,
-    head: ['Factor', 'Compared', `Difference${unit === '' ? '' : `, ${unit}`}`, '95 % interval', 'p'],
+    head: ['Factor', 'Compared', `Difference${unit === '' ? '' : `, ${unit}`}`, '95% CI', 'p'],
     rows: effects.map(({ factor, level, versus, difference, p }) => [factor, `${level} − ${versus}`, ...cells(difference, p, scale)]),
     numbersFrom: 2,
   };
@@ -31,11 +31,11 @@ export function effectsTable(measure: Measure, { effects, share }: MeasureResult
 const soWords: Readonly<Record<RowVerdict, string>> = {
   supported: 'as expected',
   small: 'real, too small to matter',
-  opposite: 'the opposite',
+  opposite: 'opposite to expected',
   'no-difference-that-matters': 'no difference that matters',
-  'cannot-tell': 'cannot tell',
+  'cannot-tell': 'inconclusive',
   'not-a-fair-test': 'not a fair test',
-  'told-apart': 'told apart',
+  'told-apart': 'clearly different',
 };
 
 /**
@@ -50,8 +50,8 @@ export function askedTable({ experiment: { arms } }: Study, measure: Measure, re
     : result.comparisons.map((row) => ({ ...row, name: `${armName(arms, row.arm)} against ${armName(arms, row.versus)}` }));
   return {
     kind: 'table',
-    caption: `${measure.name}: what was asked, and what came.`,
-    head: ['Asked', `Difference${unit === '' ? '' : `, ${unit}`}`, '95 % interval', 'By chance alone', 'So'],
+    caption: `${measure.name}: hypothesis and result.`,
+    head: ['Asked', `Difference${unit === '' ? '' : `, ${unit}`}`, '95% CI', 'p-value', 'Result'],
     rows: rows.map(({ name, difference, p, verdict }) => {
       const [gap = NONE, ends = NONE] = cells(difference, p, scale);
       return [name, gap, ends, chance(p), soWords[verdict]];
@@ -71,17 +71,17 @@ export function otherwiseTable({ experiment }: Study, measure: Measure, result: 
   const { scale, unit } = kindOf(measure).wording(measure, result.share);
   const find = (rows: readonly Contrast[] | undefined) => rows?.find(({ arm, versus }) => arm === lead.arm && versus === lead.versus);
   const ways = [
-    [`with ${named(experiment, 'excluded')} back in`, find(result.withExcluded)],
+    [`with ${named(experiment, 'excluded')} included`, find(result.withExcluded)],
     [`with ${named(experiment, 'lost')} counted as a failure`, find(result.withLostAsFailures)],
-    [`without ${inList(outliers(result.values).map((far) => far.unit))}, far from the others of the arm`, find(result.withoutOutliers)],
+    [`without ${inList(outliers(result.values).map((far) => far.unit))}, far from the others in the group`, find(result.withoutOutliers)],
   ] as const;
   const rows = ways.flatMap(([words, row]) => (row ? [[words, ...cells(row.difference, row.p, scale)]] : []));
   if (rows.length === 0) return null;
   const pair = `${armName(experiment.arms, lead.arm)} − ${armName(experiment.arms, lead.versus)}`;
   return {
     kind: 'table',
-    caption: `${measure.name}: as it would be otherwise, ${pair}. The verdict rests on the first line.`,
-    head: ['Counted', `Difference${unit === '' ? '' : `, ${unit}`}`, '95 % interval', 'p'],
+    caption: `${measure.name}: with other choices, ${pair}. The verdict rests on the first line.`,
+    head: ['Counted', `Difference${unit === '' ? '' : `, ${unit}`}`, '95% CI', 'p'],
     rows: [['as planned', ...cells(lead.difference, lead.p, scale)], ...rows],
     numbersFrom: 1,
   };

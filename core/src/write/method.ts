@@ -11,12 +11,12 @@ import { observersSentence } from './happened';
 import { headingBlock, listBlock, paragraphBlock, stopped } from './makers';
 
 const standing: Readonly<Record<Plan['place'], string>> = {
-  bench: 'They stood on a bench.',
-  sill: 'They stood on a sill.',
-  bed: 'They stood in a bed.',
-  ground: 'They stood in the ground.',
-  'water culture': 'They stood in water.',
-  refrigerator: 'They stood in a refrigerator.',
+  bench: 'They were kept on a bench.',
+  sill: 'They were kept on a windowsill.',
+  bed: 'They were in a garden bed.',
+  ground: 'They were in open ground.',
+  'water culture': 'They were kept in water.',
+  refrigerator: 'They were kept in a refrigerator.',
 };
 
 /**
@@ -45,7 +45,7 @@ export function method(study: Study): Block[] {
     ...formulas(experiment),
     ...keyWords(experiment),
     ...(read === '' ? [] : [paragraphBlock(read)]),
-    ...(plan.endRule === '' ? [] : [paragraphBlock(`It was to end: ${stopped(plan.endRule)}`)]),
+    ...(plan.endRule === '' ? [] : [paragraphBlock(`Planned end: ${stopped(plan.endRule)}`)]),
     ...layout(experiment),
   ];
 }
@@ -55,9 +55,9 @@ function sownInWords({ units, plan }: Experiment): string {
   for (const { sown } of units) if (sown !== null) counts.set(sown, (counts.get(sown) ?? 0) + 1);
   const [first] = counts.keys();
   if (counts.size === 0) return '';
-  if (counts.size === 1) return ` Each had ${first} ${plan.propagule} put in.`;
+  if (counts.size === 1) return ` Each had ${first} ${plan.propagule}.`;
   const each = [...counts].sort(([a], [b]) => b - a).map(([sown, times]) => `${sown} in ${times} of them`);
-  return ` Not all had as many ${plan.propagule} put in: ${inList(each)}.`;
+  return ` Not all had the same number of ${plan.propagule}: ${inList(each)}.`;
 }
 
 function sharedInWords({ units, arms }: Experiment): string {
@@ -78,10 +78,10 @@ function stages(study: Study): Block[] {
   const nameOf = (code: string) => byCode(arms, code)?.name ?? code;
   const told = stepsTold(study).map((step) => {
     const { name, arms: through, hours, hoursMost } = step.stage;
-    const whom = through.length === 0 || through.length === arms.length ? 'all arms' : inList(through.map(nameOf));
+    const whom = through.length === 0 || through.length === arms.length ? 'all groups' : inList(through.map(nameOf));
     return `${upperFirst(name)}${hours === null ? '' : ` for ${lengthWords(hours, hoursMost)}`}${whenTold(step)}: ${whom}.${gapTold(step, plan)}`;
   });
-  return [headingBlock(plan.lockedOn === null ? 'What is to be done to them' : 'What was done to them', 3), listBlock(told)];
+  return [headingBlock(plan.lockedOn === null ? 'Planned steps' : 'Steps', 3), listBlock(told)];
 }
 
 /** The days on which it was done, with the plan's where they are others; else the plan's alone. */
@@ -108,8 +108,8 @@ function gapTold({ doneOn, units, unconfirmed }: StepTold, { unitNoun }: Plan): 
 /** Since when the key was sealed, and opened; who read without knowing the arms is told by the readings. */
 function keyWords({ plan: { seal } }: Experiment): Block[] {
   if (seal.sealedOn === null) return [];
-  const opened = seal.openedOn === null ? '' : `, and opened on ${longDate(seal.openedOn)} by ${seal.openedBy} (${seal.reason})`;
-  return [paragraphBlock(`The key to the codes was sealed on ${longDate(seal.sealedOn)}${opened}.`)];
+  const opened = seal.openedOn === null ? '' : `, and revealed on ${longDate(seal.openedOn)} by ${seal.openedBy} (${seal.reason})`;
+  return [paragraphBlock(`The groups were hidden on ${longDate(seal.sealedOn)}${opened}.`)];
 }
 
 /** How the arms were dealt over blocks or pairs, and what each of them was. */
@@ -118,9 +118,11 @@ function blockWords({ layout: dealt, units, plan }: Experiment): Block[] {
   const names = [...new Set(units.flatMap(({ block }) => block ?? []))];
   if (names.length === 0) return [];
   if (dealt === 'pairs')
-    return [paragraphBlock(`They were ${names.length} pairs: the arms were dealt inside each, and compared inside it.`)];
+    return [
+      paragraphBlock(`They formed ${names.length} pairs. The groups were assigned at random within each pair and compared within it.`),
+    ];
   const each = names.map((name) => `${name} (${units.filter(({ block }) => block === name).length})`);
-  return [paragraphBlock(`The arms were dealt inside ${names.length} blocks of ${plural(plan.unitNoun)}: ${inList(each)}.`)];
+  return [paragraphBlock(`The groups were assigned at random within ${names.length} blocks of ${plural(plan.unitNoun)}: ${inList(each)}.`)];
 }
 
 /** What was worked out from other readings, and how. */
@@ -128,7 +130,7 @@ function formulas({ measures }: Experiment): Block[] {
   const derived = measures.flatMap(({ name, unit, derived: formula }) =>
     formula === null ? [] : [`${name}${unit === '' ? '' : `, in ${unit}`} = ${formula}`],
   );
-  return derived.length === 0 ? [] : [paragraphBlock('Worked out from other readings:'), listBlock(derived)];
+  return derived.length === 0 ? [] : [paragraphBlock('Calculated from other readings:'), listBlock(derived)];
 }
 
 function layout({ plan, units }: Experiment): Block[] {

@@ -30,12 +30,12 @@ export function onePage(study: Study, result: Result, own: (part: WritingPart) =
   return [
     headingBlock(experiment.title, 1),
     ...byLine(experiment.writing),
-    ...section('We asked', experiment.question === '' ? [] : [paragraphBlock(experiment.question)]),
+    ...section('Our question', experiment.question === '' ? [] : [paragraphBlock(experiment.question)]),
     headingBlock('What we did'),
     paragraphBlock(didWords(study)),
     ...(measure && row && study.observations.length > 0
       ? [
-          headingBlock('What came out'),
+          headingBlock('What we found'),
           figureBlock(picturesOf({ study, measure, result: row })[0]),
           paragraphBlock(...row.verdict.pieces),
           ...chance(row),
@@ -44,7 +44,7 @@ export function onePage(study: Study, result: Result, own: (part: WritingPart) =
       : []),
     ...incidentsSection(study),
     ...section(
-      'Why we could be wrong',
+      'Why we might be wrong',
       doubts.length === 0 ? [] : [listBlock(doubts.slice(0, MOST_DOUBTS).map((finding) => tell(finding).message))],
     ),
     ...onePageParts.flatMap(own),

@@ -22,14 +22,14 @@ export function plainSummary(study: Study, result: Result): string {
   if (experiment.question !== '') lines.push(...wrap(experiment.question), '');
   lines.push(
     ...wrap(
-      `${experiment.arms.length} arms, ${experiment.units.length} ${plural(experiment.plan.unitNoun)}, ${study.observations.length} readings${experiment.startedOn ? `; started ${longDate(experiment.startedOn)}` : ''}.`,
+      `${experiment.arms.length} groups, ${experiment.units.length} ${plural(experiment.plan.unitNoun)}, ${study.observations.length} readings${experiment.startedOn ? `; started ${longDate(experiment.startedOn)}` : ''}.`,
     ),
     '',
   );
   const ordered = [...result.measures].sort((a, b) => Number(b.primary) - Number(a.primary));
   for (const row of ordered) lines.push(...measureLines(study, row), '');
   lines.push('What could have fooled us', '-------------------------');
-  if (result.review.length === 0) lines.push('The checks found nothing.');
+  if (result.review.length === 0) lines.push('The checks found no problems.');
   for (const finding of result.review) {
     const { message, remedy } = tell(finding);
     lines.push(...wrap(`${message} ${remedy}`, `${marks[finding.severity]} `));

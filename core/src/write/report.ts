@@ -22,16 +22,16 @@ import { results } from './results';
 /** The parts that only the writer can write, with what each asks for. */
 export const ownParts: readonly { readonly part: WritingPart; readonly title: string; readonly ask: string }[] = [
   { part: 'background', title: 'Background', ask: 'Why did you ask this? What did you already know about it?' },
-  { part: 'discussion', title: 'Discussion', ask: 'What do you think made this happen? Does it fit what you expected?' },
+  { part: 'discussion', title: 'Discussion', ask: 'What do you think caused this? Does it fit what you expected?' },
   { part: 'conclusion', title: 'Conclusion', ask: 'Answer your question in your own words. How sure are you?' },
   { part: 'next', title: 'Next time', ask: 'What would you change, and what would you ask next?' },
 ];
 
 /** The lengths of a report, as they are offered. */
 export const reportLengths: readonly { readonly length: ReportLength; readonly title: string; readonly words: string }[] = [
-  { length: 'page', title: 'One page', words: 'For the youngest: what was asked, done and found, on one page.' },
-  { length: 'school', title: 'School report', words: 'The parts that a teacher asks for.' },
-  { length: 'full', title: 'Full record', words: 'Everything: all pictures, every test, every note.' },
+  { length: 'page', title: 'One page', words: 'For younger pupils: question, method and result on one page.' },
+  { length: 'school', title: 'School report', words: 'The usual parts of a school report.' },
+  { length: 'full', title: 'Full record', words: 'Everything: all graphs, every test, every note.' },
 ];
 
 /**
@@ -110,10 +110,10 @@ function theClaim({ claim, plan }: Experiment): Block[] {
 function hypotheses(study: Study, result: Result): Block[] {
   const { hypothesis, nullHypothesis, plan } = study.experiment;
   const said = (label: string, words: string): Block[] => (words.trim() === '' ? [] : [paragraphBlock(`${label}: `, words)]);
-  return section('Hypothesis and null', [
+  return section('Hypotheses', [
     ...said('Hypothesis', hypothesis),
     ...said('Null hypothesis', nullHypothesis),
-    ...said('What was to count as a yes', plan.countsAsYes),
+    ...said('What would count as support', plan.countsAsYes),
     ...predictions(study, result),
   ]);
 }
@@ -144,9 +144,9 @@ function predictions({ experiment, observations }: Study, { measures }: Result):
 
 /** What is said of a prediction where the same came of one before it. */
 const again: Readonly<Record<PredictionOutcome['outcome'], string>> = {
-  came: 'As foretold.',
-  'other-way': 'It came otherwise.',
-  open: 'Open as well.',
+  came: 'As predicted.',
+  'other-way': 'The result was different.',
+  open: 'The data can’t tell here either.',
   unsaid: 'The same.',
 };
 
@@ -155,32 +155,32 @@ function variables({ arms, units, measures, plan }: Experiment): Block[] {
   const armText = arms.map((arm) => `${arm.name}${arm.role === 'treatment' ? '' : ` (${arm.role})`}`);
   return [
     headingBlock('Variables'),
-    headingBlock('Changed on purpose', 3),
-    paragraphBlock(plan.changed === '' ? 'The arms:' : `${upperFirst(plan.changed)}:`),
+    headingBlock('Independent variable', 3),
+    paragraphBlock(plan.changed === '' ? 'The groups:' : `${upperFirst(plan.changed)}:`),
     listBlock(armText),
-    headingBlock('Measured', 3),
+    headingBlock('Dependent variable', 3),
     listBlock(
       measures.map(
         (m) =>
-          `${m.name}${m.unit === '' ? '' : `, ${m.unit}`}${m.readingDays.length > 0 ? `, on day ${inList(m.readingDays.map(momentWords))}` : ''}${m.primary ? ' – this one decides' : ''}${
+          `${m.name}${m.unit === '' ? '' : `, ${m.unit}`}${m.readingDays.length > 0 ? `, on day ${inList(m.readingDays.map(momentWords))}` : ''}${m.primary ? ' (main measurement)' : ''}${
             m.smallestDifference === null
               ? ''
               : `; smallest difference that matters: ${m.smallestDifference} ${kindOf(m).mattersIn(m, isShare(m, units))}`
           }`,
       ),
     ),
-    headingBlock('Kept the same', 3),
+    headingBlock('Control variables', 3),
     plan.kept.length > 0
       ? listBlock(plan.kept.map(({ what, how }) => (how === '' ? what : `${what}: ${how}`)))
-      : paragraphBlock('Nothing was written down.'),
-    ...(differences.length > 0 ? [headingBlock('What else differed', 3), listBlock(differences)] : []),
+      : paragraphBlock('None recorded.'),
+    ...(differences.length > 0 ? [headingBlock('Other differences between groups', 3), listBlock(differences)] : []),
   ];
 }
 
 /** What was found against it, told as it was; what to do about it stands under "Next time". */
 function fooled({ experiment }: Study, result: Result): Block[] {
   if (result.review.length === 0)
-    return [paragraphBlock('The checks found nothing: a control, enough units, a shuffle, and complete readings.')];
+    return [paragraphBlock('The checks found no problems: there is a control, enough units, a shuffled layout and complete readings.')];
   const scope = experiment.plan.notTested.length > 0 ? [paragraphBlock(`Not tested here: ${experiment.plan.notTested.join('; ')}.`)] : [];
   const found = result.review.filter(({ rule }) => rule !== 'scope');
   return [...(found.length > 0 ? [listBlock(found.map((finding) => tell(finding).message))] : []), ...scope];
@@ -194,7 +194,7 @@ function advice(experiment: Experiment, { review }: Result): Block[] {
   const ofPlan = new Set<string>(['power', ...fairTestAtOnce(experiment).map(({ rule }) => rule)]);
   const remedies = review.filter(({ rule }) => ofPlan.has(rule) && !noAdvice.has(rule)).map((finding) => tell(finding).remedy);
   const once = [...new Set(remedies)].filter((remedy) => remedy !== '');
-  return once.length === 0 ? [] : [paragraphBlock('What the checks advise for another run:'), listBlock(once)];
+  return once.length === 0 ? [] : [paragraphBlock('Suggestions for the next run:'), listBlock(once)];
 }
 
 function sources(study: Study, result: Result): Block[] {

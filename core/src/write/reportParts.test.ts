@@ -148,7 +148,7 @@ describe('a gap of none', () => {
 
   it('is “alike”, neither higher nor “with tea than with plain water”', () => {
     const said = words(even).join('\n');
-    expect(said).toMatch(/Alike with tea and plain water \(95 % interval/);
+    expect(said).toMatch(/Alike with tea and plain water \(95% confidence interval/);
     expect(said).not.toMatch(/\d[^.]*with tea than/);
   });
 

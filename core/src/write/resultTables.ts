@@ -23,8 +23,8 @@ export function armsTable(study: Study, measure: Measure, result: MeasureResult)
   const columns = kindOf(measure).columns(measure, result.share);
   return {
     kind: 'table',
-    caption: `${measure.name}: what each arm did. Each ${replicateWord(study.experiment)} counts once.${columns.some(({ head }) => head === 'SD') ? ` SD, the standard deviation: how far one ${replicateWord(study.experiment)} commonly lies from the mean.` : ''}`,
-    head: ['Arm', 'Units', ...columns.map(({ head }) => head)],
+    caption: `${measure.name}: results by group. Each ${replicateWord(study.experiment)} counts once.${columns.some(({ head }) => head === 'SD') ? ` SD, the standard deviation: how far one ${replicateWord(study.experiment)} commonly lies from the mean.` : ''}`,
+    head: ['Group', 'Units', ...columns.map(({ head }) => head)],
     rows: result.arms.map((summary) => [armName(arms, summary.arm), String(summary.units), ...columns.map(({ cell }) => cell(summary))]),
     numbersFrom: 1,
   };
@@ -49,8 +49,8 @@ export function categoriesTable(study: Study, measure: Measure): TableBlock | nu
   });
   return {
     kind: 'table',
-    caption: `${measure.name}: all that were sown, by category, on the last walk of each ${study.experiment.plan.unitNoun}.`,
-    head: ['Arm', ...categories.map(categoryWords)],
+    caption: `${measure.name}: all that were sown, by category, in the last round of each ${study.experiment.plan.unitNoun}.`,
+    head: ['Group', ...categories.map(categoryWords)],
     rows,
     numbersFrom: 1,
   };
@@ -90,8 +90,14 @@ export function sproutingTable(study: Study, measure: Measure, result: MeasureRe
   if (!rows.some(({ sprouting }) => sprouting.meanTime !== null)) return null;
   return {
     kind: 'table',
-    caption: `${measure.name}: how fast, as means over the ${plural(study.experiment.plan.unitNoun)}. Half: the day by which half of those that came had come. Mean day: the day on which one of them came on average. Speed: sprouts a day, early ones counting more. Synchrony: 1 where all came on one day, 0 where each came on a day of its own.`,
-    head: ['Arm', 'Half, day (Coolbear 1984)', 'Mean day', 'Speed, a day (Maguire 1962)', 'Synchrony, 0 to 1'],
+    caption: `${measure.name}: how fast, as means over the ${plural(study.experiment.plan.unitNoun)}. T50: the day by which half of those that germinated had done so. Mean germination time: the average day on which one germinated. Speed: seedlings per day, early ones counting more. Synchrony: 1 where all germinated on one day, 0 where each did on a day of its own.`,
+    head: [
+      'Group',
+      'T50, days (Coolbear 1984)',
+      'Mean germination time, days',
+      'Speed of germination, per day (Maguire 1962)',
+      'Synchrony (Z), 0 to 1',
+    ],
     rows: rows.map(({ arm, sprouting }) => [
       armName(study.experiment.arms, arm.arm),
       show(sprouting.t50Coolbear, 0.1),
@@ -134,10 +140,10 @@ export function trendSentence(study: Study, measure: Measure, result: MeasureRes
   const wording = kindOf(measure).wording(measure, result.share);
   const doseUnit = study.experiment.arms.find((arm) => arm.doseUnit)?.doseUnit ?? 'unit of the dose';
   const halfWidth = trend.ci95 === null ? null : ((trend.ci95[1] - trend.ci95[0]) / 2) * wording.scale;
-  const slope = `Over the doses: ${scaled(trend.slope, wording.scale, halfWidth)} ${wording.unit} a ${doseUnit} (95 % interval ${interval(trend.ci95, wording.scale, halfWidth)}), ${trend.p === null ? 'p unknown' : pEquals(trend.p)}.`;
+  const slope = `Over the doses: ${scaled(trend.slope, wording.scale, halfWidth)} ${wording.unit} a ${doseUnit} (95% confidence interval ${interval(trend.ci95, wording.scale, halfWidth)}), ${trend.p === null ? 'p unknown' : pEquals(trend.p)}.`;
   if (trend.turningPoint === null || !isTurn(trend)) return slope;
   const turn = trend.turningPointCi95 === null ? null : (trend.turningPointCi95[1] - trend.turningPointCi95[0]) / 2;
-  return `${slope} The curve turns at ${rounded(trend.turningPoint, turn)} ${doseUnit} (95 % interval ${interval(trend.turningPointCi95, 1, turn)}).`;
+  return `${slope} The curve turns at ${rounded(trend.turningPoint, turn)} ${doseUnit} (95% confidence interval ${interval(trend.turningPointCi95, 1, turn)}).`;
 }
 
 /**
@@ -154,9 +160,9 @@ export function comparisonsTable(study: Study, measure: Measure, result: Measure
     head: [
       comparison === 'control' ? 'Against the control' : 'Compared',
       `Difference${wording.unit === '' ? '' : `, ${wording.unit}`}`,
-      '95 % interval',
+      '95% CI',
       'Ratio, times as much',
-      'Could chance do this? p',
+      'p-value',
     ],
     rows: result.comparisons.map((row) => comparisonCells(row, arms, wording.scale, comparison === 'control')),
     numbersFrom: 1,

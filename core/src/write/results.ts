@@ -113,7 +113,7 @@ export function claim({ claimedRatio }: Experiment, row: MeasureResult): Block[]
   return [
     paragraphBlock(
       ruledOut
-        ? `The claim of ${timesWords(claimedRatio)} is ruled out: the whole interval of the ratio lies ${claimedRatio >= 1 ? 'below' : 'above'} it.`
+        ? `The claim of ${timesWords(claimedRatio)} is ruled out: the whole interval of the ratio is ${claimedRatio >= 1 ? 'below' : 'above'} it.`
         : `The claim of ${timesWords(claimedRatio)} is not ruled out by these data.`,
     ),
   ];
@@ -127,14 +127,14 @@ export function alsoSeen(row: MeasureResult, measure: Experiment['measures'][num
   const lead = leadRow(row, arms);
   const wording = kindOf(measure).wording(measure, row.share);
   const gap = lead ? differenceFact(lead, wording) : null;
-  if (!lead || !gap) return [`For “${measure.name}” there is nothing to compare.`];
+  if (!lead || !gap) return [`There is nothing to compare for “${measure.name}”.`];
   const interval = intervalFact(lead, wording);
   const [group, against] = lead.phrases;
   return [
-    ...(isNone(gap) ? [`Alike ${lead.both}`] : [gap, ` ${group} than ${against}`]),
-    ...(interval ? [' (95 % interval ', interval, ')'] : []),
+    ...(isNone(gap) ? [`About the same ${lead.both}`] : [gap, ` ${group} than ${against}`]),
+    ...(interval ? [' (95% confidence interval ', interval, ')'] : []),
     row.alsoSeenP === null
       ? '.'
-      : `. Adjusted over all measures that do not decide, ${pEquals(row.alsoSeenP)}: “${measure.name}” carries no verdict.`,
+      : `. Adjusted for all the other measurements, ${pEquals(row.alsoSeenP)}: “${measure.name}” doesn’t decide the verdict.`,
   ];
 }

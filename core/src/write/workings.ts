@@ -20,16 +20,16 @@ interface About {
 const about: Readonly<Record<TestRow['method'], About>> = {
   'welch-t': { name: 'Welch’s t test', formula: 't = (mean 1 − mean 2) / √(s1²/n1 + s2²/n2)', source: 'Welch 1947' },
   'paired-t': { name: 'paired t test', formula: 't = mean difference inside the pairs / (its s / √n)', source: 'Student 1908' },
-  anova: { name: 'analysis of variance', formula: 'F = mean square of the arms / mean square of the rest', source: 'Fisher 1925' },
-  'welch-anova': { name: 'Welch’s analysis of variance', formula: 'F with each arm weighted by n/s²', source: 'Welch 1951' },
+  anova: { name: 'analysis of variance', formula: 'F = mean square between groups / mean square within groups', source: 'Fisher 1925' },
+  'welch-anova': { name: 'Welch’s analysis of variance', formula: 'F with each group weighted by n/s²', source: 'Welch 1951' },
   randomisation: {
-    name: 'shuffle of the labels',
-    formula: 'p = share of all ways to deal the labels that give a gap at least as big',
+    name: 'randomisation test (shuffled labels)',
+    formula: 'p = share of all ways to shuffle the labels that give a difference at least as big',
     source: 'Fisher 1935; Pitman 1937',
   },
   'sign-flip': {
-    name: 'shuffle inside the pairs',
-    formula: 'p = share of all ways to swap the two of each pair that give a gap at least as big',
+    name: 'randomisation test within pairs',
+    formula: 'p = share of all ways to swap the two of each pair that give a difference at least as big',
     source: 'Fisher 1935',
   },
   'mann-whitney': {
@@ -51,22 +51,22 @@ const about: Readonly<Record<TestRow['method'], About>> = {
   'log-rank': { name: 'log-rank test', formula: 'χ² from observed less expected on each day it happened', source: 'Mantel 1966' },
   trend: { name: 'straight line over the doses', formula: 't = slope / its standard error', source: 'Draper & Smith 1998, ch. 1' },
   dunnett: {
-    name: 'Dunnett’s test, many arms with one control',
+    name: 'Dunnett’s test, several groups with one control',
     formula: 't = (mean − mean of the control) / √(MS (1/n + 1/n of the control))',
     source: 'Dunnett 1955',
   },
   tukey: {
-    name: 'Tukey–Kramer test, each arm with each',
+    name: 'Tukey–Kramer test, all pairs of groups',
     formula: 'q = |mean 1 − mean 2| / √(MS/2 (1/n1 + 1/n2))',
     source: 'Tukey 1949; Kramer 1956',
   },
   'dunnett-t3': {
-    name: 'Dunnett’s T3, each arm with each where spreads differ',
+    name: 'Dunnett’s T3, all pairs of groups, unequal variances',
     formula: 't = (mean 1 − mean 2) / √(s1²/n1 + s2²/n2), held together',
     source: 'Dunnett 1980',
   },
   'games-howell': {
-    name: 'Games–Howell test, each arm with each where spreads differ',
+    name: 'Games–Howell test, all pairs of groups, unequal variances',
     formula: 'q = √2 |mean 1 − mean 2| / √(s1²/n1 + s2²/n2)',
     source: 'Games & Howell 1976',
   },
@@ -83,13 +83,13 @@ export function testsTable(study: Study, measure: Measure, result: MeasureResult
   const { scale } = kindOf(measure).wording(measure, result.share);
   return {
     kind: 'table',
-    caption: `${measure.name}: every test, as course reports ask for them. The verdict rests on the shuffle and on the comparisons.`,
-    head: ['Test', 'Statistic (degrees of freedom, df)', '95 % interval', 'p', 'How it is reckoned', 'Source'],
+    caption: `${measure.name}: every test, in full. The verdict rests on the shuffle and on the comparisons.`,
+    head: ['Test', 'Statistic (degrees of freedom, df)', '95% CI', 'p', 'Calculation', 'Source'],
     rows: result.tests.map((test) => {
       const { name, formula, source } = about[test.method];
       const half = test.ci95 ? ((test.ci95[1] - test.ci95[0]) / 2) * scale : null;
       return [
-        test.arm === undefined ? `${name}, all arms` : `${name}, ${armName(arms, test.arm)} against ${armName(arms, test.versus ?? '')}`,
+        test.arm === undefined ? `${name}, all groups` : `${name}, ${armName(arms, test.arm)} against ${armName(arms, test.versus ?? '')}`,
         statistic(test),
         interval(test.ci95 ?? null, scale, half),
         showP(test.p),
@@ -127,8 +127,8 @@ function notes({ exact, arrangements, seed, ignoresUnits, ignoresBlocks }: TestR
   const many = arrangements?.toLocaleString('en-GB') ?? '';
   return [
     ...(exact === true && arrangements !== undefined ? [`exact, all ${many} ways`] : []),
-    ...(exact === false && seed != null ? [`${many} draws, shuffle number ${seed} (the randomisation seed)`] : []),
-    ...(ignoresUnits ? ['counts seeds as if each were a unit, so it never decides'] : []),
+    ...(exact === false && seed != null ? [`${many} shuffles, shuffle number ${seed} (the randomisation seed)`] : []),
+    ...(ignoresUnits ? ['counts each seed as if it were a unit, so it never decides'] : []),
     ...(ignoresBlocks ? ['leaves the blocks out'] : []),
   ];
 }

@@ -11,7 +11,7 @@ const history = useHistory();
 
 <template>
   <details v-if="!history.frozen" class="small">
-    <summary>How sentences name the arms</summary>
+    <summary>How sentences name the groups</summary>
     <label v-for="{ code, name, phrase } in experiment.arms" :key="code"
       >{{ name
       }}<TextField

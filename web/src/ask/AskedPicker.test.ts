@@ -40,7 +40,7 @@ it('chooses which comparison leads, in the order of the plan; none chosen asks a
   expect(now().asked).toEqual([]);
 });
 
-it('two treatments are chosen from a list, and all arms are then compared in pairs', async () => {
+it('two treatments are chosen from a list, and all groups are then compared in pairs', async () => {
   const page = await open(three);
   const [, first, second] = three.arms.map(({ code }) => code);
   const pairs = page.find('select');

@@ -45,7 +45,7 @@ function toggle(one: Asked | undefined): void {
         />
       </p>
       <p v-if="experiment.comparison === 'all-pairs'" class="soft small">
-        With two treatments asked against one another, all arms are compared in pairs: each difference must be a little larger to count.
+        With two treatments asked against one another, all groups are compared in pairs: each difference must be a little larger to count.
       </p>
     </template>
   </fieldset>

@@ -13,7 +13,9 @@ it('says what a hypothesis says, asks for what it leaves open, and asks of vague
   expect(wish).toContain('The hypothesis says which plant.');
   expect(wish).toContain('Compared with what?');
   expect(wish).toContain('“better”: Better in what');
-  expect(notes('Basil with X has more leaves than without.')).toContain('The hypothesis speaks of “Leaves”, but “Height” is the main measurement.');
+  expect(notes('Basil with X has more leaves than without.')).toContain(
+    'The hypothesis speaks of “Leaves”, but “Height” is the main measurement.',
+  );
   expect(notes(plan.hypothesis, ['hypothesis'])).toContain('An X still stands in it.');
   const named = plan.hypothesis.replaceAll(/\bX\b/g, 'tea');
   expect(notes(named, ['hypothesis'])).toBe(

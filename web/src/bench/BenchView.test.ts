@@ -104,7 +104,7 @@ describe('the bench by keyboard', () => {
     expect(wrapper.emitted('move')).toBeUndefined();
   });
 
-  it('where units are picked Enter picks, and a blind bench names no arm', async () => {
+  it('where units are picked Enter picks, and a blind bench names no group', async () => {
     const wrapper = bench({ pickable: true, blind: true });
     await at(wrapper, 'D03').trigger('keydown', { key: 'Enter' });
     expect(wrapper.emitted('pick')).toEqual([['D03']]);
@@ -136,7 +136,7 @@ describe('the bench by keyboard', () => {
     expect(open[3]).toBe(`D03, ${nameOf('D03')}, here now`);
     for (const { code: code } of units) expect(open.filter((text) => text.startsWith(`${code},`))).toHaveLength(1);
     expect((await cells({ units, blind: true }))[1]).toBe('D01');
-    expect((await cells({ units, heat: new Map([['D01', -0.4]]) }))[1]).toMatch(/, below its arm$/);
+    expect((await cells({ units, heat: new Map([['D01', -0.4]]) }))[1]).toMatch(/, below its group$/);
   });
 
   it('without places it says what to do', () => {

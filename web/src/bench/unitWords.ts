@@ -17,6 +17,6 @@ export function unitNouns(unit: Unit, { arms, blind, done, doneWord, heat }: Sta
     ...(blind ? [] : [byCode(arms, unit.arm)?.name ?? unit.arm]),
     ...(unit.status === 'active' ? [] : [unit.status]),
     ...(done.has(unit.code) ? [doneWord] : []),
-    ...(off === undefined ? [] : [off > 0 ? 'above its arm' : off < 0 ? 'below its arm' : 'as its arm']),
+    ...(off === undefined ? [] : [off > 0 ? 'above its group' : off < 0 ? 'below its group' : 'as its group']),
   ];
 }

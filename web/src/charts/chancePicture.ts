@@ -2,7 +2,7 @@ import type { ChartConfiguration } from 'chart.js';
 import type { Chance } from '@fern/core';
 import { colours } from '@fern/paper/look';
 
-/** The chance of a clear answer against units an arm, with the planned number marked and a line at 80 %. */
+/** The chance of a clear answer against units an arm, with the planned number marked and a line at 80%. */
 export function chancePicture(points: readonly Chance[], planned: number, units: string): ChartConfiguration {
   return {
     type: 'line',
@@ -33,10 +33,12 @@ export function chancePicture(points: readonly Chance[], planned: number, units:
     },
     options: {
       scales: {
-        x: { type: 'linear', min: 0, title: { display: true, text: `${units} an arm` }, grid: { display: false } },
-        y: { type: 'linear', min: 0, max: 100, ticks: { stepSize: 20, callback: (value) => `${value} %` } },
+        x: { type: 'linear', min: 0, title: { display: true, text: `${units} per group` }, grid: { display: false } },
+        y: { type: 'linear', min: 0, max: 100, ticks: { stepSize: 20, callback: (value) => `${value}%` } },
       },
-      plugins: { tooltip: { callbacks: { title: () => '', label: ({ parsed }) => `${parsed.x} an arm: ${Math.round(parsed.y ?? 0)} %` } } },
+      plugins: {
+        tooltip: { callbacks: { title: () => '', label: ({ parsed }) => `${parsed.x} per group: ${Math.round(parsed.y ?? 0)}%` } },
+      },
     },
   };
 }

@@ -109,8 +109,8 @@ describe('other fields', () => {
   });
 
   it('a problem is read aloud at once, and stands only while there is one', async () => {
-    const wrapper = mount(ProblemNote, { props: { words: 'No arm is the control.' } });
-    expect(wrapper.find('[role="alert"]').text()).toBe('No arm is the control.');
+    const wrapper = mount(ProblemNote, { props: { words: 'No group is the control.' } });
+    expect(wrapper.find('[role="alert"]').text()).toBe('No group is the control.');
     await wrapper.setProps({ words: null });
     expect(wrapper.find('[role="alert"]').exists()).toBe(false);
   });

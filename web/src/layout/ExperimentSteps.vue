@@ -31,7 +31,7 @@ const states = computed<Record<Step, string>>(() => {
   const { predictions, lockedOn, unitNoun } = plan;
   return {
     ask: predictions.length > 0 ? `${counted(predictions.length, 'prediction')}` : 'no predictions yet',
-    plan: `${arms.length} arms · ${units.length} ${plural(unitNoun)}${lockedOn ? '' : ' · draft'}`,
+    plan: `${arms.length} groups · ${units.length} ${plural(unitNoun)}${lockedOn ? '' : ' · draft'}`,
     prepare: prepareWords(startedOn, lockedOn),
     log: logWords(rounds.value.find((round) => round.state === 'due')),
     weigh: study.value.observations.length > 0 ? 'see what it says' : 'nothing read yet',

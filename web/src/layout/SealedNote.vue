@@ -27,7 +27,7 @@ function open(): void {
   <main id="content" class="sealed">
     <h1>The key is sealed</h1>
     <p>
-      It is read blind: since {{ sealedOn }} no page tells which {{ experiment.plan.unitNoun }} is of which arm. What they show is worked
+      It is read blind: since {{ sealedOn }} no page tells which {{ experiment.plan.unitNoun }} is of which group. What they show is worked
       out once the key is open. Readings from then on are not blind, and the report says when it was opened, by whom and why.
     </p>
     <form @submit.prevent="open">

@@ -99,7 +99,7 @@ describe('the log', () => {
     expect(table().find(([unit]) => unit === 'D02')?.[2]).toBe('12*');
   });
 
-  it('hides the arms where the experiment is blind', async () => {
+  it('hides the groups where the experiment is blind', async () => {
     await log(startedStudy([], { blinded: true }));
     expect(itemAt(table(), 0).slice(0, 2)).toEqual(['dish', 'day 3']);
     await log(startedStudy());
@@ -156,7 +156,7 @@ describe('a unit that is chosen on the bench', () => {
 });
 
 describe('a loss', () => {
-  it('says at once when one arm loses more than the others', async () => {
+  it('says at once when one group loses more than the others', async () => {
     const study = startedStudy();
     const arm = itemAt(study.experiment.arms, 0);
     const own = study.experiment.units.filter((unit) => unit.arm === arm.code);
@@ -237,13 +237,13 @@ describe('what went wrong', () => {
     expect(() => structuredClone(useLog().study?.incidents)).not.toThrow();
   });
 
-  it('touches one unit only where that is said, not its arm', async () => {
+  it('touches one unit only where that is said, not its group', async () => {
     await log({ ...startedStudy(), incidents: [cold] });
     await open('Mend');
     expect(dialog()?.textContent).toMatch(/It affected only D03/);
   });
 
-  it('read blind its effect is not told, since that would tell the arm', async () => {
+  it('read blind its effect is not told, since that would tell the group', async () => {
     await log({ ...startedStudy([], { blinded: true }), incidents: [cold] });
     await open('Mend');
     expect(dialog()?.textContent).toContain('told once the blinding is lifted');
@@ -285,7 +285,7 @@ describe('care', () => {
   const given = () => server.calls.filter(({ path }) => path.endsWith('/care')).map(({ body }) => body as unknown as Care);
   const water: Care = { ...blankOf(careFields), id: 'w1', on: addDays(today(), -1), units: ['D01', 'D02'], amount: 60, amountUnit: 'mL' };
 
-  it('is written down for any day and any units, and each arm’s total is told', async () => {
+  it('is written down for any day and any units, and each group’s total is told', async () => {
     await log(startedStudy());
     button('Water or feed')?.click();
     await eventually(() => expect(dialog()?.textContent).toContain('Water, feed and other care'));
@@ -311,7 +311,7 @@ describe('care', () => {
     );
   });
 
-  it('that an arm got as a whole stays so much in all when it is mended, and does not become as much for each', async () => {
+  it('that a group got as a whole stays so much in all when it is mended, and does not become as much for each', async () => {
     const control = itemAt(startedStudy().experiment.arms, 0);
     await log({ ...startedStudy(), care: [{ ...water, units: [], arms: [control.code], amount: 600 }] });
     const total = page.text().match(/water: [^.]*/)?.[0];

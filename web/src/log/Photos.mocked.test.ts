@@ -45,7 +45,7 @@ beforeEach(() => {
 });
 
 describe('all photos', () => {
-  it('of the last day stand arm beside arm, and an arm without one says so', async () => {
+  it('of the last day stand arm beside arm, and a group without one says so', async () => {
     const page = await mountLoaded(PhotosPage);
     expect(page.find('h1').text()).toContain('2 photos');
     const arms = page.findAll('section').map((own) => [own.attributes('aria-label'), own.findAll('img').length]);
@@ -61,7 +61,7 @@ describe('all photos', () => {
     expect(page.findAll('ol img').map((own) => own.attributes('src')?.includes('/a.jpg'))).toEqual([true, false]);
   });
 
-  it('tell no arm while they are read blind', async () => {
+  it('tell no group while they are read blind', async () => {
     fakeServer(withPhotos({ blinded: true }));
     const page = await mountLoaded(PhotosPage);
     expect(page.findAll('section')).toHaveLength(0);

@@ -34,7 +34,7 @@ const unit = computed(() => experiment.value.units.find((own) => own.code === as
 const on = computed(() => days.value.find((own) => own === asked('on')) ?? days.value.at(-1) ?? null);
 const go = (query: LocationQueryRaw) => void router.replace({ query });
 const ways = computed(() => [
-  { value: 'day', label: readsBlind(experiment.value) ? 'one day' : 'arm beside arm' },
+  { value: 'day', label: readsBlind(experiment.value) ? 'one day' : 'group by group' },
   { value: 'unit', label: 'day after day' },
 ]);
 const pictured = computed(() => roundOrder(experiment.value.units).filter((own) => photosOfUnit(study.value, own).length > 0));
@@ -68,7 +68,7 @@ function write(photo: Photo | null): void {
       <Button type="primary" size="large" @click="write(null)">Add a photo</Button>
     </div>
     <p v-if="days.length === 0">
-      Here photos will stand side by side: the arms of one day, or one {{ word }} from day to day. Take them from the same distance and in
+      Here photos will stand side by side: the groups of one day, or one {{ word }} from day to day. Take them from the same distance and in
       the same light.
     </p>
     <template v-else>
@@ -96,10 +96,10 @@ function write(photo: Photo | null): void {
         <li v-for="photo in grown" :key="photo.id"><PhotoCard :photo="photo" @edit="write" /></li>
       </ol>
       <div v-else-if="beside.length > 0" class="beside">
-        <section v-for="{ arm, photos } in beside" :key="arm?.code ?? 'several'" :aria-label="arm?.name ?? 'Several arms'">
+        <section v-for="{ arm, photos } in beside" :key="arm?.code ?? 'several'" :aria-label="arm?.name ?? 'Several groups'">
           <h2>
             <GroupBadge v-if="arm" :text="arm.code" :look="armStyle(experiment.arms, arm.code)" :size="26" />{{
-              arm?.name ?? 'Several arms together'
+              arm?.name ?? 'Several groups together'
             }}
           </h2>
           <PhotoCard v-for="photo in photos" :key="photo.id" :photo="photo" @edit="write" />

@@ -25,7 +25,7 @@ const last = computed(() => photos.value.slice(-SHOWN).reverse());
       <PhotoPicture :photo="photo" :words="photoWords(experiment, photo)" />
     </RouterLink>
   </div>
-  <p v-else class="soft small">None so far. One of each arm on the same day says more than words.</p>
+  <p v-else class="soft small">None so far. One of each group on the same day says more than words.</p>
   <p v-if="photos.length > 0">
     <RouterLink :to="{ name: 'photos', params: { id } }">All {{ photos.length }}, side by side</RouterLink>
   </p>

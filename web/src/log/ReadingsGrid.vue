@@ -121,7 +121,7 @@ const name = (row: number, column: number) => `${nameOf(props.units[row])}, ${he
               <button type="button" @click="emit('sort', 'unit')">{{ experiment.plan.unitNoun }}{{ sorted === 'unit' ? ' ▾' : '' }}</button>
             </th>
             <th v-if="!readsBlind(experiment)" scope="col">
-              <button type="button" @click="emit('sort', 'arm')">arm{{ sorted === 'arm' ? ' ▾' : '' }}</button>
+              <button type="button" @click="emit('sort', 'arm')">group{{ sorted === 'arm' ? ' ▾' : '' }}</button>
             </th>
             <th v-for="head in heads" :key="head.id" scope="col" class="n">
               <button type="button" @click="emit('sort', head.id)">{{ head.words }}{{ sorted === head.id ? ' ▾' : '' }}</button>

@@ -149,13 +149,13 @@ describe('the notebook', () => {
     ]);
   });
 
-  it('shows only gaps or one arm, in the order of a column; a row that is filled stays until one asks again', async () => {
+  it('shows only gaps or one group, in the order of a column; a row that is filled stays until one asks again', async () => {
     await open(reading({}), reading({ id: 's', unit: second.code, value: 9 }));
     const codes = () => page.findAll('tbody th').map((own) => own.text());
     const heads = page.findAll('thead button');
     await heads.find((own) => own.text() === 'day 3')?.trigger('click');
     expect(codes().slice(0, 2)).toEqual([second.code, first.code]);
-    await page.find('[aria-label="Which arm is shown"]').setValue('X');
+    await page.find('[aria-label="Which group is shown"]').setValue('X');
     expect(codes()).toHaveLength(6);
   });
 

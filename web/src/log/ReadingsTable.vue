@@ -68,7 +68,7 @@ function addDay(): void {
 
 const arm = ref('all');
 const arms = computed(() => [
-  { value: 'all', label: 'all arms' },
+  { value: 'all', label: 'all groups' },
   ...experiment.value.arms.map((own) => ({ value: own.code, label: own.name })),
 ]);
 const gaps = ref(false);
@@ -131,7 +131,7 @@ const rows = computed(() => {
       label="Which measure is shown"
       @change="shown = $event"
     />
-    <ChoiceField v-if="!readsBlind(experiment)" :value="arm" :options="arms" label="Which arm is shown" @change="arm = $event" />
+    <ChoiceField v-if="!readsBlind(experiment)" :value="arm" :options="arms" label="Which group is shown" @change="arm = $event" />
     <ChoiceField v-if="ranges.length > 1" :value="range?.value" :options="ranges" label="Which days are shown" @change="chosen = $event" />
     <label v-if="!workedOut" class="small"><input v-model="gaps" type="checkbox" /> only gaps</label>
     <ImportReadings :measure="measure" />

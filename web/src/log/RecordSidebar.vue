@@ -17,7 +17,7 @@ const { id, experiment } = useLoaded();
 <template>
   <div class="shelf">
     <h2>The bench</h2>
-    <span class="soft small">{{ head }}<template v-if="readsBlind(experiment)"> · arms hidden</template></span>
+    <span class="soft small">{{ head }}<template v-if="readsBlind(experiment)"> · groups hidden</template></span>
   </div>
   <BenchView
     v-bind="benchOf(experiment)"

@@ -29,7 +29,7 @@ const strangers = computed(() => strangersIn(experiment.value, props.whom));
 
 <template>
   <ChoiceField :value="whom.reach" :options="reaches" :label="label" @change="set({ reach: $event as Reach })" />
-  <div v-if="whom.reach === 'arms'" role="group" aria-label="Which arms">
+  <div v-if="whom.reach === 'arms'" role="group" aria-label="Which groups">
     <Checkbox
       v-for="arm in experiment.arms"
       :key="arm.code"

@@ -27,7 +27,7 @@ export function namedBy({ reach, arms, units }: Target): { readonly arms: readon
 export function reachWords(experiment: Experiment, verb: string): { readonly value: Reach; readonly label: string }[] {
   return [
     { value: 'all', label: `${verb} all alike` },
-    ...(readsBlind(experiment) ? [] : [{ value: 'arms' as const, label: `${verb} some arms` }]),
+    ...(readsBlind(experiment) ? [] : [{ value: 'arms' as const, label: `${verb} some groups` }]),
     { value: 'units', label: `${verb} some, picked one by one` },
   ];
 }
@@ -42,5 +42,5 @@ export function targetError(experiment: Experiment, whom: Target): string | null
   const strangers = strangersIn(experiment, whom);
   if (whom.reach === 'units' && strangers.length > 0) return `There is no ${experiment.plan.unitNoun} ${strangers.join(', ')}.`;
   if (whom.reach === 'units' && whom.units.length === 0) return 'Pick which of them.';
-  return whom.reach === 'arms' && whom.arms.length === 0 ? 'Tick the arms.' : null;
+  return whom.reach === 'arms' && whom.arms.length === 0 ? 'Tick the groups.' : null;
 }

@@ -28,7 +28,7 @@ const roles: readonly { value: Role; label: string }[] = [
 </script>
 
 <template>
-  <ul class="arms" :class="{ many: experiment.arms.length > 4 }" aria-label="Arms">
+  <ul class="arms" :class="{ many: experiment.arms.length > 4 }" aria-label="Groups">
     <li v-for="arm in experiment.arms" :key="arm.code">
       <GroupBadge :text="arm.code" :look="armStyle(experiment.arms, arm.code)" />
       <div class="body">
@@ -37,7 +37,7 @@ const roles: readonly { value: Role; label: string }[] = [
           bare
           :disabled="history.frozen"
           :maxlength="120"
-          :label="`Name of arm ${arm.code}`"
+          :label="`Name of group ${arm.code}`"
           @change="(name) => history.edit((now) => renameArm(now, arm.code, name))"
         />
         <span class="soft small line">
@@ -46,7 +46,7 @@ const roles: readonly { value: Role; label: string }[] = [
             bare
             :value="arm.role"
             :options="roles"
-            :label="`Role of arm ${arm.code}`"
+            :label="`Role of group ${arm.code}`"
             @change="(role) => history.edit((now) => setRole(now, arm.code, role))"
           />
           <template v-else>{{ arm.role }}</template>
@@ -55,7 +55,7 @@ const roles: readonly { value: Role; label: string }[] = [
             v-if="!history.frozen"
             small
             :value="unitsOf(arm.code)"
-            :label="`${upperFirst(plural(experiment.plan.unitNoun))} of arm ${arm.code}`"
+            :label="`${upperFirst(plural(experiment.plan.unitNoun))} of group ${arm.code}`"
             :min="1"
             :max="MOST_UNITS - experiment.units.length + unitsOf(arm.code)"
             whole
@@ -69,7 +69,7 @@ const roles: readonly { value: Role; label: string }[] = [
         <span v-if="hasDoses" class="small line">
           <NumberField
             :value="arm.dose"
-            :label="`Dose of arm ${arm.code}`"
+            :label="`Dose of group ${arm.code}`"
             :min="0"
             optional
             :width="72"
@@ -81,12 +81,12 @@ const roles: readonly { value: Role; label: string }[] = [
       </div>
       <RemoveButton
         v-if="!history.frozen && experiment.arms.length > 1"
-        :label="`Take away arm ${arm.name}`"
+        :label="`Remove group ${arm.name}`"
         @away="history.edit((now) => removeArm(now, arm.code))"
       />
     </li>
     <li v-if="!history.frozen && experiment.arms.length < MOST_ARMS" class="add">
-      <AddButton @add="history.edit(addArm)">Add an arm</AddButton>
+      <AddButton @add="history.edit(addArm)">Add a group</AddButton>
     </li>
   </ul>
   <p v-if="experiment.arms.some(({ role }) => role === 'reference')" class="soft small">

@@ -70,10 +70,10 @@ const kinds: readonly { value: Shelf['kind']; label: string }[] = [
     <p v-if="!documentStore.started" class="line">
       <span>{{
         experiment.plan.fixedPlaces
-          ? 'The places are fixed: each arm has its own side.'
+          ? 'The places are fixed: each group has its own side.'
           : 'Places that cannot be shuffled, as a bed cut in half:'
       }}</span>
-      <Button v-if="!experiment.plan.fixedPlaces" size="small" @click="history.edit(oneSideEach)">Put each arm on its own side</Button>
+      <Button v-if="!experiment.plan.fixedPlaces" size="small" @click="history.edit(oneSideEach)">Put each group on its own side</Button>
     </p>
     <p class="line">
       <span>What could get to a neighbour:</span>

@@ -16,7 +16,7 @@ const set = (lines: readonly string[]) => history.edit((now) => changePlan(now, 
   <LinesField
     :value="experiment.plan.differences"
     :disabled="history.frozen"
-    label="What else differs between the arms, one a line"
+    label="What else differs between the groups, one a line"
     @change="set"
   />
 </template>

@@ -64,7 +64,7 @@ const armAt = (row: string, column: string) =>
               :text="armAt(row, column)?.code ?? ''"
               :look="armStyle(experiment.arms, armAt(row, column)?.code ?? '')"
               :size="30"
-            /><span v-else class="soft">no arm</span>
+            /><span v-else class="soft">no group</span>
           </td>
         </tr>
       </tbody>
@@ -73,7 +73,7 @@ const armAt = (row: string, column: string) =>
   <details v-if="!history.frozen" class="small">
     <summary>{{ crossed ? 'Cross other factors' : 'Vary two things at once' }}</summary>
     <p class="soft">
-      Every combination becomes an arm; the first setting of both is the control. Twelve arms at the most. This makes the arms anew.
+      Every combination becomes a group; the first setting of both is the control. Twelve groups at the most. This makes the groups anew.
     </p>
     <div class="fields">
       <TextField :value="typed.one" placeholder="one thing, like mulch" label="First factor" :maxlength="60" @change="typed.one = $event" />
@@ -98,7 +98,7 @@ const armAt = (row: string, column: string) =>
         :maxlength="200"
         @change="typed.otherLevels = $event"
       />
-      <Button :disabled="!ready" @click="cross">Make an arm of each combination</Button>
+      <Button :disabled="!ready" @click="cross">Make a group of each combination</Button>
     </div>
   </details>
 </template>

@@ -49,7 +49,7 @@ const fine = computed(() => {
     const reached =
       p === null ? '' : `chance alone could reach 1 in ${p < 1e-6 ? 'over a million' : Math.round(1 / p).toLocaleString('en-GB')}, so `;
     lines.push(
-      `${Math.min(...compared.map(({ length }) => length))} ${plural(replicateWord(experiment.value))} an arm: ${reached}a clear answer is possible.`,
+      `${Math.min(...compared.map(({ length }) => length))} ${plural(replicateWord(experiment.value))} per group: ${reached}a clear answer is possible.`,
     );
   }
   if (!fires('position') && movedByHand(experiment.value)?.length === 0) lines.push(placesInWords(experiment.value));
@@ -75,7 +75,7 @@ const fine = computed(() => {
       <Button size="small" @click="applyRemedy(finding.button)">{{ finding.button.label }}</Button>
     </div>
   </Callout>
-  <Callout v-if="moved" severity="note">{{ moved }} A place that is chosen can favour an arm; shuffling cannot.</Callout>
+  <Callout v-if="moved" severity="note">{{ moved }} A place that is chosen can favour a group; shuffling cannot.</Callout>
   <Callout v-for="line in fine" :key="line" severity="fine">{{ line }}</Callout>
 </template>
 

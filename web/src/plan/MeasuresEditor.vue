@@ -40,7 +40,7 @@ const last = computed(() => lastReadingDay(experiment.value));
       :disabled="history.frozen"
       @change="history.edit((now) => ({ ...now, blinded: !now.blinded }))"
     />
-    read blind: the walk hides the arms, and the codes tell nothing of them</label
+    read blind: the walk hides the groups, and the codes tell nothing of them</label
   >
   <ProblemNote :words="documentStore.errorAt('/measures')" />
   <div data-list>

@@ -70,7 +70,7 @@ const sentence = computed(() => {
   const isAlike = primary.value !== undefined && expectedOf(primary.value) === 'alike';
   const what = `a difference of ${primary.value?.smallestDifference} ${unit.value}`;
   const shows = isAlike ? `could rule out ${what}, if there is none,` : `would notice ${what}`;
-  return `With ${planned.value} ${word.value} an arm you ${shows} ${timesInTen(here.value.chance)}.${would.value}`;
+  return `With ${planned.value} ${word.value} per group you ${shows} ${timesInTen(here.value.chance)}.${would.value}`;
 });
 
 /** What the app can do about it, where the chance is small. */
@@ -94,7 +94,7 @@ const percent = (value: number | null) => (value === null ? null : Math.round(va
     <LazyCanvas v-if="points.length > 1" :configuration="picture" :height="150" :sentence="sentence" />
     <p v-if="failed" class="small" role="alert">It could not be simulated. Change a number, or try again.</p>
     <p v-if="working" class="small">
-      <progress :value="progress" aria-label="How far it is simulated">{{ Math.round(progress * 100) }} %</progress>
+      <progress :value="progress" aria-label="How far it is simulated">{{ Math.round(progress * 100) }}%</progress>
       <button type="button" class="link" @click="stop">Stop</button>
     </p>
     <p v-else-if="!documentStore.started || points.length === 0" class="small">

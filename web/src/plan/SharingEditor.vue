@@ -16,8 +16,8 @@ const how = computed<Sharing['how'] | 'as-is'>(() => sharing.value?.how ?? 'as-i
 const hows = computed<{ value: Sharing['how'] | 'as-is'; label: string }[]>(() => [
   { value: 'own', label: `nothing: each ${word.value} has its own` },
   { value: 'all', label: 'one for all of them' },
-  { value: 'arm', label: 'one for each arm' },
-  { value: 'several', label: 'several for each arm' },
+  { value: 'arm', label: 'one for each group' },
+  { value: 'several', label: 'several for each group' },
   { value: 'places', label: 'one for so many places' },
   ...(how.value === 'as-is' ? [{ value: 'as-is' as const, label: 'as they came' }] : []),
 ]);
@@ -62,7 +62,7 @@ const share = (more: Partial<Sharing>) =>
       <template v-if="how === 'several' || how === 'places'">
         <NumberField
           :value="sharing.each"
-          :label="how === 'several' ? 'How many each arm has' : 'How many places one serves'"
+          :label="how === 'several' ? 'How many each group has' : 'How many places one serves'"
           :disabled="history.frozen"
           :min="2"
           :max="40"
@@ -70,7 +70,7 @@ const share = (more: Partial<Sharing>) =>
           :width="56"
           @change="(each) => each !== null && share({ each })"
         />
-        <span>{{ how === 'several' ? 'an arm' : 'places each' }}</span>
+        <span>{{ how === 'several' ? 'per group' : 'places each' }}</span>
       </template>
       <span class="soft">{{ count }} in all, drawn round what stands in them</span>
     </template>

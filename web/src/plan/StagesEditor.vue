@@ -33,10 +33,11 @@ const change = (index: number, more: Partial<Stage>) => history.edit((now) => ch
     <AddButton v-if="!history.frozen" @add="history.edit(addStage)">Add a step</AddButton>
   </div>
   <p v-if="experiment.plan.stages.length === 0" class="soft small">
-    Soaks, sprays, moves: what one arm goes through, the control should go through as well, in plain water.
+    Soaks, sprays, moves: what one group goes through, the control should go through as well, in plain water.
   </p>
   <p v-else class="soft small">
-    A step without days comes before the sowing, in this order. <b>Prepare</b> works out when each begins. No arm ticked means every arm.
+    A step without days comes before the sowing, in this order. <b>Prepare</b> works out when each begins. No group ticked means every
+    group.
   </p>
   <ul class="bare-list">
     <li v-for="(stage, i) in experiment.plan.stages" :key="i">

@@ -78,7 +78,7 @@ const set = (more: Partial<Plan>) => history.edit((now) => changePlan(now, more)
     <span>, and there are</span>
     <NumberField
       :value="unequal ? null : wish.unitsPerArm"
-      label="Units an arm"
+      label="Units per group"
       :placeholder="unequal ? 'differ' : undefined"
       :min="1"
       :max="most"
@@ -87,7 +87,7 @@ const set = (more: Partial<Plan>) => history.edit((now) => changePlan(now, more)
       why="400 units in all is the most."
       @change="(unitsPerArm) => unitsPerArm !== null && history.edit((now) => redesign(now, { unitsPerArm, on: today() }))"
     />
-    <span>{{ plural(experiment.plan.unitNoun) }} an arm</span>
+    <span>{{ plural(experiment.plan.unitNoun) }} per group</span>
     <template v-if="counts">
       <span>with</span>
       <NumberField

@@ -48,13 +48,13 @@ beforeEach(() => {
   document.body.innerHTML = '';
 });
 
-describe('the arms', () => {
+describe('the groups', () => {
   it('are renamed, added and taken away, each with its units', async () => {
     await edit(ArmsEditor);
     const [, treatment] = tupleOf(draft.arms, 2);
-    await field(`Name of arm ${treatment.code}`).setValue('rain water');
+    await field(`Name of group ${treatment.code}`).setValue('rain water');
     expect(itemAt(now().arms, 1).name).toBe('rain water');
-    await button('Add an arm')?.trigger('click');
+    await button('Add a group')?.trigger('click');
     expect(now().arms).toHaveLength(3);
     expect(now().units).toHaveLength(18);
     await field(`Take away arm ${itemAt(now().arms, 2).name}`).trigger('click');
@@ -64,7 +64,7 @@ describe('the arms', () => {
   it('have one control: another role hands it on', async () => {
     await edit(ArmsEditor);
     const [control, treatment] = tupleOf(draft.arms, 2);
-    await field(`Role of arm ${treatment.code}`).setValue('control');
+    await field(`Role of group ${treatment.code}`).setValue('control');
     expect(now().arms.map(({ code: arm, role }) => [arm, role])).toEqual([
       [control.code, 'treatment'],
       [treatment.code, 'control'],
@@ -73,9 +73,9 @@ describe('the arms', () => {
 
   it('of a started plan are shown and cannot be touched', async () => {
     await edit(ArmsEditor, startedStudy().experiment);
-    expect(button('Add an arm')).toBeUndefined();
-    expect(field(`Name of arm ${itemAt(draft.arms, 1).code}`).attributes('disabled')).toBeDefined();
-    expect(field(`Role of arm ${itemAt(draft.arms, 1).code}`).exists()).toBe(false);
+    expect(button('Add a group')).toBeUndefined();
+    expect(field(`Name of group ${itemAt(draft.arms, 1).code}`).attributes('disabled')).toBeDefined();
+    expect(field(`Role of group ${itemAt(draft.arms, 1).code}`).exists()).toBe(false);
   });
 });
 
@@ -95,7 +95,7 @@ describe('what is kept the same', () => {
 describe('what is done to them', () => {
   it('a step has a name, a kind, hours and arms', async () => {
     await edit(StagesEditor, { ...draft, plan: { ...draft.plan, stages: [] } });
-    expect(page.text()).toContain('what one arm goes through, the control should go through as well');
+    expect(page.text()).toContain('what one group goes through, the control should go through as well');
     await button('Add a step')?.trigger('click');
     await field('Step 1').setValue('overnight bath');
     await field('Kind of step 1').setValue('spray');
@@ -143,7 +143,7 @@ describe('what is read', () => {
 describe('the units', () => {
   it('their number lays them out anew; a number that does not fit is refused in words', async () => {
     await edit(UnitsEditor);
-    const number = field('Units an arm');
+    const number = field('Units per group');
     await number.setValue('4');
     await number.trigger('change');
     expect(now().units).toHaveLength(8);
@@ -179,7 +179,7 @@ describe('the units', () => {
     expect(now().units).toHaveLength(10);
     page.unmount();
     await edit(UnitsEditor, now());
-    expect(field('Units an arm').attributes('placeholder')).toBe('differ');
+    expect(field('Units per group').attributes('placeholder')).toBe('differ');
     await button('not as many in each?')?.trigger('click');
     const first = itemAt(now().units, 0);
     await field(`Sown in ${first.code}`).setValue('23');
@@ -204,7 +204,7 @@ describe('the units', () => {
     await field('What units share').setValue('several');
     await field('What is shared').setValue('lamp');
     await field('What is shared').trigger('blur');
-    await field('How many each arm has').setValue('3');
+    await field('How many each group has').setValue('3');
     expect(new Set(now().units.map(({ container }) => container)).size).toBe(6);
     expect(itemAt(now().units, 0).container).toMatch(/^lamp [CX]\.1$/);
     await field('What units share').setValue('own');
@@ -217,13 +217,13 @@ describe('the units', () => {
     expect(field('What units share').exists()).toBe(false);
   });
 
-  it('places that cannot be shuffled put each arm on its own side', async () => {
+  it('places that cannot be shuffled put each group on its own side', async () => {
     await edit(BenchSettings);
     await field('Kind of shelf 1').setValue('bed');
     await field('Light of shelf 1').setValue('outdoors');
-    await button('Put each arm on its own side')?.trigger('click');
+    await button('Put each group on its own side')?.trigger('click');
     expect(now().plan).toMatchObject({ fixedPlaces: true, bench: [{ kind: 'bed', light: 'outdoors' }] });
-    expect(page.text()).toContain('each arm has its own side');
+    expect(page.text()).toContain('each group has its own side');
   });
 
   it('days and moments are typed as people write them, and what is none changes nothing', async () => {

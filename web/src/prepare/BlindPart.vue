@@ -43,7 +43,7 @@ const print = () => window.print();
     </template>
     <template v-else>
       <p class="small">
-        One person labels and puts out, another reads. Codes like MOLU say nothing of the arm; the key stays with the first.
+        One person labels and puts out, another reads. Codes like MOLU say nothing of the group; the key stays with the first.
       </p>
       <p v-if="!documentStore.started && study.care.length === 0"><Button @click="give">Give codes that say nothing</Button></p>
       <p>
@@ -60,7 +60,7 @@ const print = () => window.print();
           <thead>
             <tr>
               <th>code</th>
-              <th>arm</th>
+              <th>group</th>
             </tr>
           </thead>
           <tbody>
@@ -78,7 +78,7 @@ const print = () => window.print();
       <p v-if="documentStore.started && experiment.blinded"><Button type="primary" :disabled="busy" @click="close">Seal the key</Button></p>
       <ProblemNote :words="error" />
       <p v-if="documentStore.started && experiment.blinded" class="soft small">
-        Print it first, and give it to the second person. From then on no page tells the arms.
+        Print it first, and give it to the second person. From then on no page tells the groups.
       </p>
     </template>
   </section>

@@ -112,7 +112,7 @@ const print = () => window.print();
     <p v-if="cost" class="sum">
       <b>{{ money(cost.all) }} in all</b>
       <span class="soft"
-        >, for each arm:
+        >, for each group:
         <template v-for="({ arm, cost: each }, i) in cost.arms" :key="arm"
           >{{ i > 0 ? ', ' : '' }}{{ nameOf(arm) }} {{ money(each) }}</template
         ></span

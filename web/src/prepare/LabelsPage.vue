@@ -114,7 +114,7 @@ const save = () => saveText(pagesAsHtml(title.value, pages.value, chosen.value.p
           @change="skip = $event ?? 0"
         />
       </template>
-      <label v-if="!isSealed(experiment)"><input v-model="withArms" type="checkbox" /> with the arm</label>
+      <label v-if="!isSealed(experiment)"><input v-model="withArms" type="checkbox" /> with the group</label>
     </p>
     <ProblemNote :words="failed" />
     <Spin v-if="working && pages.length === 0" />
@@ -125,13 +125,13 @@ const save = () => saveText(pagesAsHtml(title.value, pages.value, chosen.value.p
     <p v-if="pages.length === 0 && !working" class="soft">Nothing has a place on the bench yet. Shuffle the {{ word }} in Plan first.</p>
     <template #sidebar>
       <h2>Before you print</h2>
-      <Callout severity="note">Print at 100 %, without “fit to page”: then the labels meet their cuts.</Callout>
+      <Callout severity="note">Print at 100%, without “fit to page”: then the labels meet their cuts.</Callout>
       <Callout severity="note"
         >The square opens the log of that {{ experiment.plan.unitNoun }} on a phone that is signed in and reaches
         <span class="mono small">{{ host }}</span>.</Callout
       >
       <Callout v-if="experiment.blinded" severity="caution"
-        >It is read blind. Labels with the arm are for whoever puts them out; take them off before the first reading.</Callout
+        >It is read blind. Labels with the group are for whoever puts them out; take them off before the first reading.</Callout
       >
       <Callout severity="note">Pencil on plastic lasts longer than ink. Cover paper labels with clear tape.</Callout>
       <BlindPart />

@@ -83,7 +83,7 @@ const print = () => window.print();
       <p v-if="experiment.hypothesis"><b>We expect:</b> {{ experiment.hypothesis }}</p>
       <div class="halves">
         <section>
-          <h2>{{ experiment.arms.length }} arms, {{ experiment.units.length }} {{ plural(word) }}</h2>
+          <h2>{{ experiment.arms.length }} groups, {{ experiment.units.length }} {{ plural(word) }}</h2>
           <div v-for="{ code: arm, name } in experiment.arms" :key="arm" class="arm">
             <GroupBadge :text="arm" :look="armStyle(experiment.arms, arm)" :size="34" />
             <div>

@@ -62,7 +62,7 @@ const headline = computed(() => {
   if (next) return `${next.name}${next.at ? ` at ${next.at}` : ''}, ${next.on === today() ? 'today' : shortDate(next.on)}`;
   const { startedOn, plan } = experiment.value;
   if (isFrozen.value) return plan.stages.length > 0 ? 'Every step is done' : 'From now on they are only read';
-  return startedOn === null ? 'Choose the day of sowing' : `All arms are sown together on ${longDate(startedOn)}`;
+  return startedOn === null ? 'Choose the day of sowing' : `All groups are sown together on ${longDate(startedOn)}`;
 });
 function move(step: TimedStep, to: number): void {
   const moved = moveStep(experiment.value, step, to, isFrozen.value ? -Infinity : now.value);

@@ -54,7 +54,7 @@ const tick = (unit: string) => !done.value.has(unit) && void clock.done(SET_UP, 
       <Button type="primary" size="large" class="stands" @click="tick(next.unit.code)">It stands</Button>
     </div>
     <p v-if="spreads" class="soft small">
-      The control first, then one arm after another: what is in a treatment could get into the control by hands, tools or drips.
+      The control first, then one group after another: what is in a treatment could get into the control by hands, tools or drips.
     </p>
     <ol class="bare-list" :aria-label="`The ${many} in order`">
       <li v-for="{ unit, isDone } in items" :key="unit.code" :class="{ done: isDone }">
@@ -76,7 +76,7 @@ const tick = (unit: string) => !done.value.has(unit) && void clock.done(SET_UP, 
         pickable
         @pick="tick($event)"
       />
-      <h2 class="later">For one of each arm</h2>
+      <h2 class="later">For one of each group</h2>
       <div v-for="{ code: arm, name } in experiment.arms" :key="arm" class="arm small">
         <GroupBadge :text="arm" :look="armStyle(experiment.arms, arm)" :size="26" />
         <div>

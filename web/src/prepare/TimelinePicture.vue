@@ -30,7 +30,7 @@ const isSame = (a: TimedStep, b: TimedStep | undefined) =>
 const told = (step: TimedStep) => {
   const { name, hours, hoursMost } = stageOf(step);
   const length = lengthWords(hours, hoursMost);
-  return `${name}, arm ${step.arm}: ${at(step.begins)} to ${at(step.ends)}${length === '' ? '' : ` (${length})`}`;
+  return `${name}, group ${step.arm}: ${at(step.begins)} to ${at(step.ends)}${length === '' ? '' : ` (${length})`}`;
 };
 
 const svg = useTemplateRef<SVGSVGElement>('svg');
@@ -70,7 +70,7 @@ const shift = (step: TimedStep) => (drag.value && isSame(step, drag.value.step) 
     :viewBox="`0 0 ${WIDTH} ${geometry.height}`"
     class="timeline"
     role="group"
-    aria-label="The steps of each arm in time"
+    aria-label="The steps of each group in time"
     @pointermove="glide"
     @pointerup="release"
     @pointercancel="drag = null"
@@ -147,7 +147,7 @@ const shift = (step: TimedStep) => (drag.value && isSame(step, drag.value.step) 
       <line :x1="geometry.now" :x2="geometry.now" :y1="TOP - 12" :y2="geometry.height - 34" stroke="var(--pollen)" stroke-width="3" />
       <text :x="geometry.now" :y="geometry.height - 22" text-anchor="middle" class="now">now</text>
     </g>
-    <text v-if="geometry.rows.length === 0" :x="LEFT" :y="TOP + 20" class="tick">No arms yet.</text>
+    <text v-if="geometry.rows.length === 0" :x="LEFT" :y="TOP + 20" class="tick">No groups yet.</text>
   </svg>
 </template>
 

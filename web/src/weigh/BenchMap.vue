@@ -24,14 +24,14 @@ const rows = computed(() => {
     <p v-for="line in seen.sentences.slice(1)" :key="line">{{ line }}</p>
     <BenchView v-bind="benchOf(shown.study.experiment)" :heat="seen.heat" />
     <figcaption class="soft small">
-      Orange lies above the mean of its arm, blue below, the deeper the farther. Arms and blocks are taken out first.
+      Orange is above its group’s mean, blue is below; darker is further. Group and block differences are removed first.
     </figcaption>
     <details>
       <summary>Show the numbers</summary>
       <DataTable
-        caption="How far each lies from the mean of its arm"
+        caption="How far each is from the mean of its group"
         hide-caption
-        :head="['Unit', 'Arm', 'Row', 'Place', 'From its arm']"
+        :head="['Unit', 'Group', 'Row', 'Position', 'From its group’s mean']"
         :rows="rows"
         :numbers-from="2"
       />

@@ -10,7 +10,7 @@ const rows = [
 
 <template>
   <figure>
-    <svg viewBox="0 0 340 140" role="img" aria-label="An example: six dots an arm, with the mean of each and its interval">
+    <svg viewBox="0 0 340 140" role="img" aria-label="An example: six dots a group, with the mean of each and its interval">
       <g v-for="{ y, fill, stroke, dots, mean, from, to } in rows" :key="y">
         <circle v-for="x in dots" :key="x" :cx="x" :cy="y" r="5" :fill="fill" :stroke="stroke" stroke-width="1.5" />
         <path :d="`M${from} ${y + 18}H${to}`" :stroke="stroke" stroke-width="3.5" />
@@ -18,7 +18,7 @@ const rows = [
       </g>
       <path d="M60 128H320" :stroke="colours.line" stroke-width="1.5" />
     </svg>
-    <figcaption class="soft small">An example, made up: two arms of six, each with its mean and what it may be.</figcaption>
+    <figcaption class="soft small">An example, made up: two groups of six, each with its mean and what it may be.</figcaption>
   </figure>
 </template>
 

@@ -44,7 +44,7 @@ function look(way: string): void {
   <TwoColumns>
     <div v-if="results.working" class="working" role="status">
       Working it out …
-      <progress :value="results.progress" aria-label="How far it is worked out">{{ Math.round(results.progress * 100) }} %</progress
+      <progress :value="results.progress" aria-label="How far it is worked out">{{ Math.round(results.progress * 100) }}%</progress
       ><button type="button" class="link" @click="results.stop()">Stop</button>
     </div>
     <ProblemNote :words="results.failed"><Button size="small" @click="again">Try again</Button></ProblemNote>
@@ -61,8 +61,8 @@ function look(way: string): void {
     <template v-if="result && primary">
       <div v-if="!begun">
         <p>
-          After the first walk each {{ experiment.plan.unitNoun }} stands here as a dot, with its arm’s mean and interval. One sentence says
-          what they show.
+          After the first round, each {{ experiment.plan.unitNoun }} appears here as a dot, with the mean and confidence interval of its
+          group. One sentence sums it up.
         </p>
         <ExampleDots />
         <RouterLink :to="{ name: 'log', params: { id } }"><Button type="primary">Go to the log</Button></RouterLink>
@@ -84,7 +84,8 @@ function look(way: string): void {
         <section v-if="others.length > 0">
           <h2>Also seen</h2>
           <p class="soft small">
-            Only “{{ primary.measure.name }}” decides. These are adjusted together, because many looks find something by luck.
+            Only “{{ primary.measure.name }}” decides the verdict. These p-values are adjusted, because looking at many measurements turns
+            up chance findings.
           </p>
           <MeasureSeen v-for="own in others" :key="own.measure.code" :study="study" :measure="own.measure" :row="own.result" />
         </section>

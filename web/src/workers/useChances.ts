@@ -8,7 +8,7 @@ const TRIED = [2, 3, 4, 5, 6, 8, 10, 12, 16, 20, 24];
 /** The chance of a clear answer against units an arm, worked out in a worker on this very design, point by point. */
 export function useChances() {
   const points = shallowRef<readonly Chance[]>([]);
-  /** Fewest replicates an arm for 80 %; null while it is not known. */
+  /** Fewest replicates an arm for 80%; null while it is not known. */
   const enough = shallowRef<number | null>(null);
   const failed = ref(false);
   const progress = ref(0);

@@ -55,7 +55,7 @@ const print = () => window.print();
   <p class="small paper-size">Paper <ChoiceField :value="paper" :options="papers" label="Paper" @change="paper = $event" /></p>
   <div v-if="making" role="status" class="making small">
     Making the file …
-    <progress :value="progress" aria-label="How far the file is made">{{ Math.round(progress * 100) }} %</progress>
+    <progress :value="progress" aria-label="How far the file is made">{{ Math.round(progress * 100) }}%</progress>
     <button type="button" class="link" @click="stop">Stop</button>
   </div>
   <ProblemNote :words="failed" />

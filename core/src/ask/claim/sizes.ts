@@ -38,7 +38,7 @@ const COMPARED =
 const FRACTIONS: Readonly<Record<string, number>> = { third: 1 / 3, quarter: 0.25, half: 0.5, fifth: 0.2, tenth: 0.1 };
 
 /**
- * The size that a claim promises. "Half come up" or "80 % germinate" is a rate, and "twice a week" a habit: neither is a size.
+ * The size that a claim promises. "Half come up" or "80% germinate" is a rate, and "twice a week" a habit: neither is a size.
  * @param lower what it is said to do, in small letters
  * @param ofTime what is measured is the day of something
  * @returns null where it gives none

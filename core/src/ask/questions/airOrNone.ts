@@ -58,7 +58,7 @@ export const airOrNone: ReadyQuestion = {
   ],
   cautions: [cautions.electricity],
   commonMistakes: [
-    'One school lets the level of still water fall, so that roots hang in air: that is a third arm.',
+    'One school lets the level of still water fall, so that roots hang in air: that is a third group.',
     'Warm still water rots.',
     '“No clear gap” needs its limits: how many grams could be hidden?',
   ],

@@ -14,9 +14,9 @@ export const amendmentDose: ReadyQuestion = {
   question: 'How does the share of castings in the mix change the mass of beans at 30 days?',
   arms: [
     control('no castings', { phrase: 'without castings', dose: 0, doseUnit: '%' }),
-    treatment('10', '10 % castings', { dose: 10, doseUnit: '%' }),
-    treatment('5', '5 % castings', { dose: 5, doseUnit: '%' }),
-    treatment('20', '20 % castings', { dose: 20, doseUnit: '%' }),
+    treatment('10', '10% castings', { dose: 10, doseUnit: '%' }),
+    treatment('5', '5% castings', { dose: 5, doseUnit: '%' }),
+    treatment('20', '20% castings', { dose: 20, doseUnit: '%' }),
     reference('F', 'bought fertilised mix', { phrase: 'in bought fertilised mix' }),
   ],
   unitNoun: 'pot',
@@ -59,7 +59,7 @@ export const amendmentDose: ReadyQuestion = {
   ],
   materials: ['50 pots', 'base mix without fertiliser, and castings, weighed', 'bought fertilised mix', 'ruler'],
   steps: [
-    'Blend the mix of each pot apart, by moist mass: 10 % of the mix is 60 g in 600 g.',
+    'Blend the mix of each pot apart, by moist mass: 10% of the mix is 60 g in 600 g.',
     'Beans in one block, tomatoes in the other; sow three seeds a pot.',
     'Count what is up on day 10, then thin to one.',
     'Cut and weigh fresh on day 30.',

@@ -68,7 +68,7 @@ export const clearOrCovered: ReadyQuestion = {
     'Look at the roots every two weeks.',
   ],
   cautions: [cautions.electricity, cautions.chemicals],
-  commonMistakes: ['Peroxide against algae in one arm only; never with seedlings.'],
+  commonMistakes: ['Peroxide against algae in one group only; never with seedlings.'],
   notTested: ['smell and work'],
   spreadGuess: 0.12,
   controlGuess: 82,

@@ -68,7 +68,7 @@ export const coldWetStart: ReadyQuestion = {
     ...keptIn('pots', 'temperature', 'water'),
     ...keptSame(
       ['warmth after the first two days', '18 °C for both'],
-      ['water that the seed drinks', '30 % of its own weight, in a covered cup'],
+      ['water that the seed drinks', '30% of its own weight, in a covered cup'],
       ['mix', 'wetted by weight, one batch'],
     ),
   ],
@@ -86,7 +86,7 @@ export const coldWetStart: ReadyQuestion = {
     'balance',
   ],
   steps: [
-    'Weigh 25 seeds into each cup and give each 30 % of their weight in water of its own warmth.',
+    'Weigh 25 seeds into each cup and give each 30% of their weight in water of its own warmth.',
     'Close the cups; stand the chilled ones in the refrigerator and the others at 15 °C, for two days.',
     'Sow each cup into its tray and stand all at 18 °C.',
     'On days 14 and 24 count in one go what has two leaves, is behind, did not come.',

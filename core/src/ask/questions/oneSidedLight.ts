@@ -42,13 +42,13 @@ export const oneSidedLight: ReadyQuestion = {
   materials: [
     '30 pots with one seedling each',
     'one lamp from the side',
-    '10 slow motors, or leave that arm out',
+    '10 slow motors, or leave that group out',
     'ruler and a plumb line',
     'phone on a stand',
   ],
   steps: [
     'Stand all pots at one distance from the lamp.',
-    'Read first, then turn: one arm by hand a quarter each day, one by a motor under each pot.',
+    'Read first, then turn: one group by hand a quarter each day, one by a motor under each pot.',
     'Photograph each pot from two sides at right angles, with the plumb line in the picture; measure the larger lean by code.',
   ],
   cautions: [cautions.lamps, cautions.electricity],

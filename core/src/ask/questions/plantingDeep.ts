@@ -61,7 +61,7 @@ export const plantingDeep: ReadyQuestion = {
     'On day 42 cut at the first leaves, so that the same part is weighed; wash and weigh the roots.',
   ],
   cautions: [cautions.soil, cautions.blades, 'Tomato leaves are not eaten.'],
-  commonMistakes: ['Height from the soil is less for the deep ones by itself.', 'Large pots for one arm only.'],
+  commonMistakes: ['Height from the soil is less for the deep ones by itself.', 'Large pots for one group only.'],
   notTested: ['fruit', 'plants that were grafted'],
   spreadGuess: 0.15,
   controlGuess: 60,

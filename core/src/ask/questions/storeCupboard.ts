@@ -65,7 +65,7 @@ export const storeCupboard: ReadyQuestion = {
     'Split or snapped seeds are damaged even if a root shows.',
   ],
   notTested: ['which variety it is', 'whether it climbs or stays bushy'],
-  decision: '70 % or more: good enough to sow. 40 to 70 %: sow thicker. Under 40 %: do not sow.',
+  decision: '70% or more: good enough to sow. 40 to 70%: sow thicker. Under 40%: do not sow.',
   spreadGuess: 0.08,
   controlGuess: 0.9,
   controlLimits: [{ measure: 'sprouts', arm: null, least: 70, most: null }],

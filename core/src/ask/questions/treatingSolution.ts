@@ -84,7 +84,7 @@ export const treatingSolution: ReadyQuestion = {
   commonMistakes: [
     'Water and solution bathed for other times: then the time is tested too.',
     'Nine seeds where ten were meant.',
-    '“Just starting” counted for one arm only.',
+    '“Just starting” counted for one group only.',
     'A percentage of the wrong total.',
   ],
   notTested: ['whether the seedlings grow on'],

@@ -2,7 +2,7 @@ import { itemAt, lastOf } from '../../invariant';
 
 /**
  * Largest spread between four replicates of 100 seeds that chance allows at a mean percentage (ISTA Rules ch. 5, after Miles SR 1963; from memory).
- * The table is symmetric about 50 %; between its rows it is linear.
+ * The table is symmetric about 50%; between its rows it is linear.
  */
 const TOLERANCE: readonly (readonly [mean: number, points: number])[] = [
   [50, 20],

@@ -6,7 +6,7 @@ import { replicates, replicateWord } from '../../study/replicates';
 import type { Finding } from '../../words/findings';
 
 /**
- * The chance of a clear answer is under 80 % if the difference is just as large as matters: this very design, played through. How many would do it
+ * The chance of a clear answer is under 80% if the difference is just as large as matters: this very design, played through. How many would do it
  * is said before the start, from guesses; afterwards the verdict says it, from what was seen.
  */
 export function powerRule(experiment: Experiment): Finding<'power'>[] {

@@ -78,7 +78,7 @@ export const growthCalculators: readonly Calculator[] = [
           ...(lost.decay === null ? [] : [resultLine('Decay rate k', lost.decay, '/d')]),
           ...(lost.decay === null || lost.decay === 0 ? [] : [resultLine('Half is gone after', Math.LN2 / lost.decay, 'd')]),
         ],
-        formula: `1 − ${num(last)} ÷ ${num(first)} = ${num(lost.share * 100)} %${lost.decay === null ? '' : `; k = −ln(${num(last)} ÷ ${num(first)}) ÷ ${num(days)} d = ${num(lost.decay)} a day`}`,
+        formula: `1 − ${num(last)} ÷ ${num(first)} = ${num(lost.share * 100)}%${lost.decay === null ? '' : `; k = −ln(${num(last)} ÷ ${num(first)}) ÷ ${num(days)} d = ${num(lost.decay)} a day`}`,
       };
     },
     source: 'Olson (1963) Ecology 44: 322–331',
@@ -94,7 +94,7 @@ export const growthCalculators: readonly Calculator[] = [
       const effect = (abbott(control, treated) ?? 0) * 100;
       return {
         lines: [resultLine('Effect', effect, '%')],
-        formula: `(${num(control)} − ${num(treated)}) ÷ ${num(control)} = ${num(effect)} %`,
+        formula: `(${num(control)} − ${num(treated)}) ÷ ${num(control)} = ${num(effect)}%`,
         ...(effect < 0 ? { note: 'Below 0: there was more where it was treated than in the control.' } : {}),
       };
     },
@@ -117,7 +117,7 @@ export const growthCalculators: readonly Calculator[] = [
         resultLine('Times as much', after / before, '×'),
         ...(unused === undefined ? [] : [resultLine('Difference in points of a hundred', ((after - before) / unused) * 100, 'points')]),
       ],
-      formula: `${num(after)} ÷ ${num(before)} = ${num(after / before)}; − 1 = ${num((after / before - 1) * 100)} % more`,
+      formula: `${num(after)} ÷ ${num(before)} = ${num(after / before)}; − 1 = ${num((after / before - 1) * 100)}% more`,
     }),
     source: 'definition',
   }),

@@ -61,11 +61,11 @@ export const lightCalculators: readonly Calculator[] = [
     id: 'lamp-times',
     theme: 'light',
     title: 'When the lamp goes on and off',
-    about: 'Switch times for the hours of each arm, with the middle at one time.',
+    about: 'Switch times for the hours of each group, with the middle at one time.',
     words: ['timer', 'switch', 'photoperiod', 'on', 'off', 'clock'],
     asks: [
       clock('middle', 'Middle of the light', '13:00'),
-      several('hours', 'Hours of light, an arm each', 'h', '6 12 16', { most: 24, why: 'A day has 24 hours.' }),
+      several('hours', 'Hours of light, one per group', 'h', '6 12 16', { most: 24, why: 'A day has 24 hours.' }),
     ],
     work: ({ numbers: { middle }, lists: { hours } }) => ({
       lines: hours.map((own) =>
@@ -75,7 +75,7 @@ export const lightCalculators: readonly Calculator[] = [
         ),
       ),
       formula: `on = ${clockWords(middle)} − hours ÷ 2; off = ${clockWords(middle)} + hours ÷ 2`,
-      note: 'One middle for all arms: then the hour of watering and reading falls alike for each.',
+      note: 'One middle for all groups: then watering and recording come at the same hour for each.',
     }),
     source: 'common practice',
     caution: stare,
@@ -114,10 +114,10 @@ export const lightCalculators: readonly Calculator[] = [
           resultLine('Mean', survey.mean, 'µmol m⁻² s⁻¹'),
           resultLine('Dimmest as a share of the mean', survey.evenness * 100, '%'),
           ...(survey.variation === null ? [] : [resultLine('Spread as a share of the mean', survey.variation * 100, '%')]),
-          resultWords('Blocks begin anew', cuts),
+          resultWords('Blocks start again', cuts),
           ...(found === null ? [] : [resultLine('Of the differences left within them', found.left * 100, '%')]),
         ],
-        formula: `Σ ÷ ${readings.length} = ${num(survey.mean)}; ${num(Math.min(...readings))} ÷ ${num(survey.mean)} = ${num(survey.evenness * 100)} %`,
+        formula: `Σ ÷ ${readings.length} = ${num(survey.mean)}; ${num(Math.min(...readings))} ÷ ${num(survey.mean)} = ${num(survey.evenness * 100)}%`,
         note: `Measured at the leaves${distance === undefined ? '' : `, ${num(distance)} cm under the lamp`}, not at the tray. Do it again when the plants have grown.`,
       };
     },
@@ -141,7 +141,7 @@ export const lightCalculators: readonly Calculator[] = [
       const gain = (high.mean / low.mean - 1) * 100;
       return {
         lines: [resultLine('Gain', gain, '%'), ...surveyWords('As it stands', before), ...surveyWords('Raised', after)],
-        formula: `${num(high.mean)} ÷ ${num(low.mean)} − 1 = ${num(gain)} %`,
+        formula: `${num(high.mean)} ÷ ${num(low.mean)} − 1 = ${num(gain)}%`,
         note:
           high.evenness < low.evenness
             ? 'Brighter and less even: the dim corner stays behind. Use blocks, or turn the trays.'

@@ -34,7 +34,7 @@ export const orNone = <const Id extends string>(id: Id, label: string, unit: str
 /** Per cent, up to a hundred. */
 export function percent<const Id extends string, const Has extends More = object>(id: Id, label: string, example: string, more?: Has) {
   const optional = (more?.optional ?? false) as OptionalIn<Has>;
-  return quantity(id, label, '%', example, { most: 100, above: false, why: 'A share ends at 100 %.', ...more, optional });
+  return quantity(id, label, '%', example, { most: 100, above: false, why: 'A share ends at 100%.', ...more, optional });
 }
 
 /** How many of something that is not cut in two. */

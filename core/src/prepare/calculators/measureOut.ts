@@ -115,4 +115,4 @@ function way(tool: Tool, wanted: number, measured: number, words: string, better
   return { tool, off, words: off > TOO_FAR ? `${words}, off by ${percentOff(off)}. ${better}` : words };
 }
 
-const percentOff = (off: number) => `${Math.min(100, Math.round(off * 100))} %`;
+const percentOff = (off: number) => `${Math.min(100, Math.round(off * 100))}%`;

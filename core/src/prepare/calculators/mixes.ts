@@ -71,10 +71,10 @@ export const mixCalculators: readonly Calculator[] = [
     ],
     work: ({ numbers: { total, share }, choices: { how } }) => {
       const dose = doseByMass(total, share / 100);
-      if (dose === null) return { field: 'share', why: 'A share of the mix is 0 to 100 %.' };
+      if (dose === null) return { field: 'share', why: 'A share of the mix is 0 to 100%.' };
       return {
         lines: [measuredLine('To add', dose.amendment, how), measuredLine('Base', dose.base, how)],
-        formula: `${num(share)} % of ${num(total)} ${how} = ${num(dose.amendment)} ${how}; the rest, ${num(total)} − ${num(dose.amendment)}, is base`,
+        formula: `${num(share)}% of ${num(total)} ${how} = ${num(dose.amendment)} ${how}; the rest, ${num(total)} − ${num(dose.amendment)}, is base`,
         note: `A share of the mix, not of the base: ${num(share)} parts in 100 of what is in the pot.`,
       };
     },

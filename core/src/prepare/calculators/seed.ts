@@ -30,7 +30,7 @@ export const seedCalculators: readonly Calculator[] = [
           resultLine('Enough 9 times in 10', seeds.forSure, ''),
           ...(thousand === undefined ? [] : [measuredLine('They weigh', (seeds.forSure * thousand) / 1000, 'g')]),
         ],
-        formula: `${num(plants)} ÷ (${num(germination / 100)} × ${num(survival / 100)}) = ${num(plants / ((germination * survival) / 10_000))}, up to ${seeds.onAverage}; 90 % by the binomial: ${seeds.forSure}`,
+        formula: `${num(plants)} ÷ (${num(germination / 100)} × ${num(survival / 100)}) = ${num(plants / ((germination * survival) / 10_000))}, up to ${seeds.onAverage}; 90% by the binomial: ${seeds.forSure}`,
       };
     },
     source: 'plants ÷ (germination × survival); the fewest n with P(X ≥ plants) ≥ 0.9, X binomial',
@@ -40,9 +40,9 @@ export const seedCalculators: readonly Calculator[] = [
     id: 'replicates-agree',
     theme: 'seed',
     title: 'Do four hundreds agree?',
-    about: 'Four lots of a hundred seeds never sprout alike: is the gap more than chance?',
+    about: 'Four lots of a hundred seeds never germinate the same: is the difference more than chance?',
     words: ['germination test', 'tolerance', 'replicates', 'ISTA', 'spread'],
-    asks: [several('shares', 'Sprouted of each hundred', '%', '84 92 79 88', { above: false, most: 100, why: 'A share ends at 100 %.' })],
+    asks: [several('shares', 'Sprouted of each hundred', '%', '84 92 79 88', { above: false, most: 100, why: 'A share ends at 100%.' })],
     work: ({ lists: { shares } }) => {
       if (shares.length !== 4) return { field: 'shares', why: `There are ${shares.length}: the table is for four lots of a hundred.` };
       const mean = shares.reduce((sum, share) => sum + share, 0) / 4;
@@ -52,12 +52,12 @@ export const seedCalculators: readonly Calculator[] = [
         lines: [
           resultWords(
             'They agree',
-            agree === null ? 'the table ends at 99 %' : agree ? 'yes: chance does that' : 'no: sow again, or look for a cause',
+            agree === null ? 'the table ends at 99%' : agree ? 'yes: chance does that' : 'no: sow again, or look for a cause',
           ),
           resultLine('Highest less lowest', gap, 'points'),
           ...(tolerated === null ? [] : [resultLine('Chance allows', tolerated, 'points')]),
         ],
-        formula: `mean ${num(mean)} %; ${num(Math.max(...shares))} − ${num(Math.min(...shares))} = ${num(gap)} points`,
+        formula: `mean ${num(mean)}%; ${num(Math.max(...shares))} − ${num(Math.min(...shares))} = ${num(gap)} points`,
       };
     },
     source: 'ISTA Rules ch. 5, tolerance after Miles (1963), from memory; between its rows linear',
@@ -101,7 +101,7 @@ export const seedCalculators: readonly Calculator[] = [
     work: ({ numbers: { mass, share } }) => ({
       lines: [measuredLine('Water', imbibitionWater(mass, share / 100), 'mL')],
       formula: `${num(mass)} g × ${num(share / 100)} = ${num(imbibitionWater(mass, share / 100))} mL`,
-      note: 'Maize takes up about 30 % of its mass, beans and peas about their own.',
+      note: 'Maize takes up about 30% of its mass, beans and peas about their own.',
     }),
     source: 'water = seed mass × share (maize about 0.30; common practice)',
   }),

@@ -48,8 +48,8 @@ export const soilCalculators: readonly Calculator[] = [
     asks: [percent('sand', 'Sand', '41'), percent('silt', 'Silt', '41'), percent('clay', 'Clay', '18')],
     work: ({ numbers: { sand, silt, clay } }) => {
       const found = soilTexture(sand, silt, clay);
-      if (found === null) return { field: 'clay', why: `The three come to ${num(sand + silt + clay)} %. They must come to 100.` };
-      return { lines: [resultWords('Texture', found)], formula: `sand ${num(sand)} + silt ${num(silt)} + clay ${num(clay)} = 100 %` };
+      if (found === null) return { field: 'clay', why: `The three come to ${num(sand + silt + clay)}%. They must come to 100.` };
+      return { lines: [resultWords('Texture', found)], formula: `sand ${num(sand)} + silt ${num(silt)} + clay ${num(clay)} = 100%` };
     },
     source: 'USDA Soil Survey Manual (2017), Handbook 18, ch. 3',
     caution: soil,

@@ -140,14 +140,14 @@ export const solutionCalculators: readonly Calculator[] = [
       if (perLitre === null)
         return {
           field: 'ppm',
-          why: `A bottle of ${num(strength)} % holds ${num(strength * 10_000)} ppm: it cannot make ${num(ppm)}. Ask for less, or take a stronger bottle.`,
+          why: `A bottle of ${num(strength)}% holds ${num(strength * 10_000)} ppm: it cannot make ${num(ppm)}. Ask for less, or take a stronger bottle.`,
         };
       return {
         lines: [measuredLine('From the bottle', perLitre * volume, 'mL')],
-        formula: `${num(strength)} % w/v = ${num(strength * 10_000)} mg/L; ${num(ppm)} × 1000 mL ÷ ${num(strength * 10_000)} = ${num(perLitre)} mL a litre, × ${num(volume)} L`,
+        formula: `${num(strength)}% w/v = ${num(strength * 10_000)} mg/L; ${num(ppm)} × 1000 mL ÷ ${num(strength * 10_000)} = ${num(perLitre)} mL a litre, × ${num(volume)} L`,
       };
     },
-    source: 'ppm = mg per L; 1 % w/v = 10 g per L; C₁V₁ = C₂V₂',
-    caution: `${chemicals} Over 3 % only an adult with goggles. Never with seedlings.`,
+    source: 'ppm = mg per L; 1% w/v = 10 g per L; C₁V₁ = C₂V₂',
+    caution: `${chemicals} Over 3% only an adult with goggles. Never with seedlings.`,
   }),
 ];

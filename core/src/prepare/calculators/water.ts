@@ -35,7 +35,7 @@ export const waterCalculators: readonly Calculator[] = [
             ? []
             : [resultLine('Of it still there', kept * 100, '%'), resultLine('Lost since', (1 - kept) * found.held, 'mL')]),
         ],
-        formula: `${num(poured)} − ${num(drained)} = ${num(found.held)} mL; ÷ ${num(dry)} g${later === undefined ? '' : `; (${num(later)} − ${num(dry + pot)}) ÷ ${num(found.held)} = ${num((kept ?? 0) * 100)} %`}`,
+        formula: `${num(poured)} − ${num(drained)} = ${num(found.held)} mL; ÷ ${num(dry)} g${later === undefined ? '' : `; (${num(later)} − ${num(dry + pot)}) ÷ ${num(found.held)} = ${num((kept ?? 0) * 100)}%`}`,
       };
     },
     source: 'held = poured − drained; kept = (mass now − dry mass) ÷ held; 1 mL of water is 1 g (common practice)',

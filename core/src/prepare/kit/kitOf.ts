@@ -81,7 +81,7 @@ function labelLines({ units, arms, plan }: Experiment): BareLine[] {
       amount: units.length + arms.length,
       unit: '',
       arms: [],
-      how: `one for each ${plan.unitNoun} and one for each arm`,
+      how: `one for each ${plan.unitNoun} and one for each group`,
       caution: '',
     },
   ];

@@ -93,13 +93,13 @@ export function mixLines(experiment: Experiment): BareLine[] {
             'mL',
           ),
         ];
-  const how = `${num(each)} ${unit} in each${isUsual ? `, as such a ${plan.unitNoun} usually holds` : ''}${additions.length > 0 ? ', less what is blended in' : ''}; with ${num(kit.spare)} % to spare`;
+  const how = `${num(each)} ${unit} in each${isUsual ? `, as such a ${plan.unitNoun} usually holds` : ''}${additions.length > 0 ? ', less what is blended in' : ''}; with ${num(kit.spare)}% to spare`;
   return [line('mix', name, base, how), ...parts, ...blended.filter(({ arms }) => arms.length > 0), ...water];
 }
 
 function sharesWords({ arms }: Experiment, { share }: Blended, each: number, unit: string): string {
   const told = arms.flatMap(({ code: arm }) =>
-    share(arm) > 0 ? [`${arm}: ${num(share(arm) * 100)} % of ${num(each)} ${unit} is ${num(share(arm) * each)} ${unit}`] : [],
+    share(arm) > 0 ? [`${arm}: ${num(share(arm) * 100)}% of ${num(each)} ${unit} is ${num(share(arm) * each)} ${unit}`] : [],
   );
   return `share of the mix; ${told.join('; ')}`;
 }

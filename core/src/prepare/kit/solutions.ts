@@ -47,7 +47,7 @@ export function solutionLines(experiment: Experiment): BareLine[] {
       madeWords(solution),
       all,
       'mL',
-      `${num(each)} mL to each${times > 1 ? `, ${times} times` : ''}; with ${num(spare)} % to spare`,
+      `${num(each)} mL to each${times > 1 ? `, ${times} times` : ''}; with ${num(spare)}% to spare`,
     );
     return [whole, ...madeOf(experiment, solution, all, line)];
   });

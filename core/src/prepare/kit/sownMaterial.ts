@@ -55,10 +55,10 @@ export function sownMaterialLines(experiment: Experiment): BareLine[] {
     ];
   const get = sparedWhole(into, kit.spare);
   const how = counted
-    ? `${into} go in; with ${num(kit.spare)} % to spare`
+    ? `${into} go in; with ${num(kit.spare)}% to spare`
     : sprout === null
-      ? `${into} wanted, one for each; with ${num(kit.spare)} % to spare`
-      : `${num(inAll(wanted))} wanted ÷ (${num(sprout)} × ${num(survive)}), 9 times in 10 enough in each arm; with ${num(kit.spare)} % to spare`;
+      ? `${into} wanted, one for each; with ${num(kit.spare)}% to spare`
+      : `${num(inAll(wanted))} wanted ÷ (${num(sprout)} × ${num(survive)}), 9 times in 10 enough in each group; with ${num(kit.spare)}% to spare`;
   const line: BareLine = {
     id: 'put in',
     group: 'put in',

@@ -19,14 +19,14 @@ export function claimedPicture(shown: Shown): Picture | null {
   const treated = rows.map(({ arm, ratio }) => ({ arm, name: armName(arms, arm), value: ratio.value ?? 1, ends: ratio.ci95 }));
   const lead = treated.find(({ arm }) => arm === result.lead?.group) ?? itemAt(treated, 0);
   const ruledOut = result.verdict.claimedRatioRuledOut;
-  const measured = `${fourFigures(lead.value)} times was measured${lead.ends ? ` (95 % interval ${span(lead.ends)})` : ''}`;
+  const measured = `${fourFigures(lead.value)} times was measured${lead.ends ? ` (95% confidence interval ${span(lead.ends)})` : ''}`;
   const title = `${fourFigures(claimedRatio)} times was claimed; ${measured}`;
   return {
     id: `${measure.code}.claimed`,
     title,
     sentence:
       `${title}. ${ruledOut === null ? '' : ruledOut ? 'The claimed size is ruled out.' : 'The claimed size is not ruled out.'}`.trim(),
-    note: `Marks with bars: how many times as much as ${base}, and its 95 % interval. 1 is no difference.`,
+    note: `Marks with bars: how many times as much as ${base}, and its 95% confidence interval. 1 is no difference.`,
     x: {
       label: `${measure.name}: times as much as ${base}`,
       min: Math.min(0, ...treated.map(({ ends, value }) => ends?.[0] ?? value)),
@@ -47,7 +47,7 @@ export function claimedPicture(shown: Shown): Picture | null {
       })),
     ],
     table: {
-      head: ['Arm', 'Times as much', '95 % interval', 'Claimed'],
+      head: ['Group', 'Times as much', '95% CI', 'Claimed'],
       rows: treated.map(({ name, value, ends }) => [name, fourFigures(value), span(ends), fourFigures(claimedRatio)]),
       numbersFrom: 1,
     },

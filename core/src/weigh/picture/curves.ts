@@ -5,9 +5,10 @@ import { plural } from '../../quantities/plural';
 import { unitData } from '../../study/curves';
 import { fourFigures, meanOf, scaleOf, seriesOf, valueAxis, type Shown } from './parts';
 import type { Mark, Picture } from './Picture';
+import { sizesNote } from '../../words/sizesNote';
 
 /**
- * Over time: a curve an arm with the 95 % interval of its mean as a band, from the units that are not excluded; a lost unit stands in it up to
+ * Over time: a curve an arm with the 95% confidence interval of its mean as a band, from the units that are not excluded; a lost unit stands in it up to
  * its loss. What is picked is shown as running totals.
  * @returns null with fewer than two days, and for what is drawn over time already
  */
@@ -45,7 +46,10 @@ export function curvesPicture(shown: Shown): Picture | null {
     id: `${measure.code}.curves`,
     title,
     sentence: `${title}. ${axis.label}, over ${days.length} days. ${curves.map(({ arm, points }) => `${arm.name}: ${points.map((point) => `day ${fourFigures(point.day)} ${fourFigures(point.mean.value)}`).join(', ')}`).join('. ')}.`,
-    note: `Lines: mean of the ${word} read that day; bands: its 95 % interval. n = ${curves.map(({ points }) => points[0]?.units ?? 0).join(', ')} ${word} on the first day, the arms in turn.`,
+    note: `Lines: mean of the ${word} recorded that day; bands: its 95% confidence interval. ${sizesNote(
+      curves.map(({ arm, points }) => ({ name: arm.name, units: points[0]?.units ?? 0 })),
+      plan.unitNoun,
+    )} on the first day.`,
     x: { label: 'day after the start', min: Math.min(0, itemAt(days, 0)), ticks: days },
     y: {
       ...axis,
@@ -74,7 +78,7 @@ export function curvesPicture(shown: Shown): Picture | null {
       ]),
     ],
     table: {
-      head: ['Arm', ...days.map((day) => `day ${fourFigures(day)}`)],
+      head: ['Group', ...days.map((day) => `day ${fourFigures(day)}`)],
       rows: curves.map(({ arm, points }) => [
         arm.name,
         ...days.map((day) => fourFigures(points.find((point) => point.day === day)?.mean.value ?? null)),

@@ -5,12 +5,13 @@ import { NONE } from '../../quantities/show';
 import { unitData } from '../../study/curves';
 import { fourFigures, findingTitle, seriesOf, type Shown } from './parts';
 import type { Mark, Picture } from './Picture';
+import { sizesNote } from '../../words/sizesNote';
 
 /** So many numbers of those still waited for stand beneath at the most. */
 const MOST_BENEATH = 8;
 
 /**
- * When something came: the share of each arm that has had it by a day, in steps, with its 95 % interval as a band and beneath it how many are
+ * When something came: the share of each arm that has had it by a day, in steps, with its 95% confidence interval as a band and beneath it how many are
  * still waited for.
  * Source: Kaplan & Meier (1958) JASA 53:457–481, as one minus the share that is still without.
  * @param shown a measure of days with its study and result
@@ -43,7 +44,10 @@ export function daysPicture(shown: Shown): Picture {
     id: `${measure.code}.days`,
     title,
     sentence: `${title}. ${curves.map(({ arm, own, median }) => `${arm.name}: ${had(own)} of ${own.length} ${word} have had it${median === null ? '' : `, half of them by day ${fourFigures(median)}`}`).join('. ')}.`,
-    note: `Steps: share of the ${word} that have had it by each day (Kaplan–Meier); bands: its 95 % interval. Beneath: how many are still waited for. n = ${curves.map(({ own }) => own.length).join(', ')} ${word}, the arms in turn.`,
+    note: `Steps: share of the ${word} that have had it by each day (Kaplan–Meier); bands: its 95% confidence interval. Below: how many are still to come. ${sizesNote(
+      curves.map(({ arm, own }) => ({ name: arm.name, units: own.length })),
+      plan.unitNoun,
+    )}.`,
     x: { label: 'day after the start', min: 0, max: last * 1.02 },
     y: { label: `${measure.name}: % of the ${word} that have had it`, min: 0, max: 100 },
     series: seriesOf(arms),
@@ -60,7 +64,7 @@ export function daysPicture(shown: Shown): Picture {
       })),
     },
     table: {
-      head: ['Arm', 'Had it', 'Half by day', ...days.map((day) => `waited for on day ${fourFigures(day)}`)],
+      head: ['Group', 'Had it', 'Half by day', ...days.map((day) => `waited for on day ${fourFigures(day)}`)],
       rows: curves.map(({ arm, own, median }) => [
         arm.name,
         `${had(own)} of ${own.length}`,

@@ -38,7 +38,7 @@ export function dosesPicture(shown: Shown): Picture | null {
     id: `${measure.code}.doses`,
     title,
     sentence: `${title}. ${rows.map(({ arm, mean }) => `${arm.name}: mean ${fourFigures(mean?.value ?? null)}`).join('. ')}.`,
-    note: `${dotsNote(shown)} Line: ${turns ? 'the parabola' : 'the straight line'} through all of them${best === null ? '' : '; shaded: where its turning point may lie (95 % interval)'}.`,
+    note: `${dotsNote(shown)} Line: ${turns ? 'the parabola' : 'the straight line'} through all of them${best === null ? '' : '; shaded: where its turning point may lie (95% confidence interval)'}.`,
     x: {
       label: unit === '' ? study.experiment.plan.changed || 'dose' : `${study.experiment.plan.changed || 'dose'}, ${unit}`,
       ticks: doses,
@@ -82,7 +82,7 @@ export function dosesPicture(shown: Shown): Picture | null {
       ]),
     ],
     table: {
-      head: ['Arm', unit === '' ? 'Dose' : `Dose, ${unit}`, 'Mean', '95 % interval', 'Each'],
+      head: ['Group', unit === '' ? 'Dose' : `Dose, ${unit}`, 'Mean', '95% CI', 'Each'],
       rows: rows.map(({ arm, dose, mean, units }) => [
         arm.name,
         fourFigures(dose),

@@ -79,7 +79,7 @@ export function dotsPicture(shown: Shown): Picture {
     keyed: false,
     marks,
     table: {
-      head: ['Arm', 'Mean', '95 % interval', 'Each'],
+      head: ['Group', 'Mean', '95% CI', 'Each'],
       rows: rows.map(({ arm, mean, units }) => [
         arm.name,
         fourFigures(mean?.value ?? null),

@@ -88,7 +88,7 @@ export function factorsPicture(shown: Shown): Picture | null {
     keyed: false,
     marks,
     table: {
-      head: [others.map(({ name }) => name).join(', '), along.name, 'Mean', '95 % interval', 'Each'],
+      head: [others.map(({ name }) => name).join(', '), along.name, 'Mean', '95% CI', 'Each'],
       rows: lines.flatMap(({ line, points }) =>
         points.map(({ level, mean, units }) => [
           line.name,

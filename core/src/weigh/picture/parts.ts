@@ -3,11 +3,12 @@ import type { UnitValue } from '../../compare/Contrast';
 import { kindOf } from '../../kinds';
 import type { Arm, Measure, Study } from '../../model';
 import { inList } from '../../quantities/inList';
-import { plural } from '../../quantities/plural';
 import { NONE } from '../../quantities/show';
 import { meanInterval } from '../../stats/meanInterval';
 import { centre } from '../../stats/moments';
 import { replicateWord } from '../../study/replicates';
+import { armName } from '../../words/armName';
+import { sizesNote } from '../../words/sizesNote';
 import { differenceFact } from '../../words/wording';
 import { isBeside, leadRow, rowOfArms, withWhat, type LeadRow } from '../leadComparison';
 import type { MeasureResult } from '../Result';
@@ -39,7 +40,7 @@ export const fourFigures = (value: number | null) => (value === null ? NONE : St
 export const span = (ends: readonly [number, number] | null) =>
   ends === null ? NONE : `${fourFigures(ends[0])} to ${fourFigures(ends[1])}`;
 
-/** Mean and 95 % interval of units, shares never beyond none and all; null where there are none. */
+/** Mean and 95% interval of units, shares never beyond none and all; null where there are none. */
 export function meanOf(values: readonly number[], share: boolean): { value: number; ends: readonly [number, number] | null } | null {
   if (values.length === 0) return null;
   const ends = meanInterval(values);
@@ -50,13 +51,14 @@ export function meanOf(values: readonly number[], share: boolean): { value: numb
 export const valuesIn = ({ result }: Shown, of: (unit: UnitValue) => boolean) =>
   result.values.filter(of).map(({ unit, value }) => ({ unit, value: value * scaleOf(result) }));
 
-/** "Each dot is one dish; bars are the mean of an arm and its 95 % interval. n = 6, 6 and 5." */
+/** "Each dot is one dish. Large markers and bars show the group mean and its 95% confidence interval. n = 6 dishes per group." */
 export function dotsNote({ study, result }: Shown): string {
   const word = replicateWord(study.experiment);
-  const sizes = result.arms.map(({ units }) => units);
-  const alike = sizes.every((size) => size === sizes[0]);
-  const n = alike ? `n = ${sizes[0] ?? 0} ${plural(word)} in each arm` : `n = ${sizes.join(', ')} ${plural(word)} in the arms in turn`;
-  return `Each dot is one ${word}. Large marks with bars: mean of the ${plural(word)} and its 95 % interval. ${n}.`;
+  const n = sizesNote(
+    result.arms.map(({ arm, units }) => ({ name: armName(study.experiment.arms, arm), units })),
+    word,
+  );
+  return `Each dot is one ${word}. Large markers and bars show the group mean and its 95% confidence interval. ${n}.`;
 }
 
 /** What a picture of a measure is about: its title, and what the title speaks of; null where that is nothing. */
@@ -94,8 +96,8 @@ export function sidesOf({ arm, versus, factor, names }: LeadRow, arms: readonly 
 }
 
 function unclear({ experiment }: Study, { arms, values }: MeasureResult, lead: LeadRow | null): string {
-  if (values.length === 0) return 'nothing read yet';
+  if (values.length === 0) return 'no readings yet';
   if (arms.some(({ units }) => units === 1)) return `one ${replicateWord(experiment)} in a group, so nothing can be said`;
-  if (lead === null || arms.length === 2) return 'no clear gap between the arms';
-  return isBeside(lead, experiment.arms) ? `no clear gap between ${inList(lead.names)}` : `no clear gap ${lead.phrases[0]}`;
+  if (lead === null || arms.length === 2) return 'no clear difference between the groups';
+  return isBeside(lead, experiment.arms) ? `no clear difference between ${inList(lead.names)}` : `no clear difference ${lead.phrases[0]}`;
 }

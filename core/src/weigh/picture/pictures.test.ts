@@ -214,7 +214,7 @@ describe('the picture of a measure', () => {
   it('a claimed size is a line, with the measured ratio against it', () => {
     const claimed = studyOf({ C: [10, 11, 9, 10, 10], T: [15, 16, 14, 15, 15] }, { claimedRatio: 5 });
     const picture = pictures(claimed).find(({ id }) => id.endsWith('.claimed'));
-    expect(picture?.title).toMatch(/^5 times was claimed; 1\.5 times was measured \(95 % interval 1\.\d+ to 1\.\d+\)$/);
+    expect(picture?.title).toMatch(/^5 times was claimed; 1\.5 times was measured \(95% confidence interval 1\.\d+ to 1\.\d+\)$/);
     expect(picture?.sentence).toContain('ruled out');
     expect(picture && marksOf(picture, 'rule').map(({ at }) => at)).toEqual([1, 5]);
   });

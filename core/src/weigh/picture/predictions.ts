@@ -20,16 +20,16 @@ export function predictionsPicture({ study: { experiment }, measure, result }: S
   const came = row.difference.value * scale;
   const ends = row.difference.ci95 && ([row.difference.ci95[0] * scale, row.difference.ci95[1] * scale] as const);
   const hits = ends && said.filter(({ by }) => by >= ends[0] && by <= ends[1]).length;
-  const title = hits === null ? 'What was foretold, and what came' : `${hits} of ${said.length} foretold a size that agrees with the data`;
+  const title = hits === null ? 'Predictions and result' : `${hits} of ${said.length} predicted a size that agrees with the data`;
   const series: Series[] = [
     { code: 'came', name: 'What came', role: 'control' },
-    { code: 'said', name: 'What was foretold', role: 'treatment' },
+    { code: 'said', name: 'Predicted', role: 'treatment' },
   ];
   return {
     id: `${measure.code}.foretold`,
     title,
     sentence: `${title}. It came to ${fourFigures(came)}. ${said.map(({ person, by }) => `${person} said ${fourFigures(by)}`).join(', ')}.`,
-    note: 'The bar is what the data leave open (95 % interval); each dot is what one person foretold.',
+    note: 'The bar is what the data leave open (95% confidence interval); each dot is what one person predicted.',
     x: {
       label: `${measure.name}: ${row.names[0]} against ${row.names[1]}${unit === '' ? '' : `, ${unit}`}`,
     },
@@ -51,7 +51,7 @@ export function predictionsPicture({ study: { experiment }, measure, result }: S
       },
     ],
     table: {
-      head: ['Who', 'Size', '95 % interval'],
+      head: ['Who', 'Size', '95% CI'],
       rows: [['What came', fourFigures(came), span(ends)], ...said.map(({ person, by }) => [person, fourFigures(by), ''])],
       numbersFrom: 1,
     },

@@ -3,6 +3,7 @@ import { plural } from '../../quantities/plural';
 import { replicateWord } from '../../study/replicates';
 import { findingTitle, seriesOf, type Shown } from './parts';
 import type { Picture } from './Picture';
+import { sizesNote } from '../../words/sizesNote';
 
 /**
  * How many units of each arm stand at each step of a rating, stacked as shares of the arm; a unit whose plants differ stands at the step nearest
@@ -32,20 +33,24 @@ export function stepsPicture(shown: Shown): Picture {
     });
   });
   const title = findingTitle(shown);
-  const word = plural(replicateWord(study.experiment));
+  const unit = replicateWord(study.experiment);
+  const word = plural(unit);
   const stepWords = steps.map(({ value, words }) => `${value} ${words}`.trim());
   return {
     id: `${measure.code}.steps`,
     title,
     sentence: `${title}. ${rows.map(({ arm, counts }) => `${arm.name}: ${counts.flatMap((count, k) => (count === 0 ? [] : [`${count} at step ${stepWords[k]}`])).join(', ')}`).join('. ')}.`,
-    note: `In each box: a step of the rating and how many ${word} stand at it; darker is higher. Steps: ${stepWords.join('; ')}. n = ${rows.map(({ units }) => units).join(', ')} ${word}, the arms in turn.`,
+    note: `Each box is a step of the rating, with the number of ${word} at it; darker is higher. Steps: ${stepWords.join('; ')}. ${sizesNote(
+      rows.map(({ arm, units }) => ({ name: arm.name, units })),
+      unit,
+    )}.`,
     x: { label: `${measure.name}, % of the ${word}`, min: 0, max: 100 },
     y: { label: '', names: arms.map(({ name }) => name) },
     series: seriesOf(arms),
     keyed: false,
     marks: [{ kind: 'boxes', boxes }],
     table: {
-      head: ['Arm', ...stepWords],
+      head: ['Group', ...stepWords],
       rows: rows.map(({ arm, counts }) => [arm.name, ...counts.map(String)]),
       numbersFrom: 1,
     },

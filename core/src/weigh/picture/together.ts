@@ -69,8 +69,8 @@ export function togetherPicture(shown: Shown): Picture | null {
     sentence: `${title}. ${rows.map(({ block, means }) => `${block}: ${means.map((mean, i) => `${itemAt(arms, i).name} ${fourFigures(mean)}`).join(', ')}`).join('. ')}.`,
     note:
       layout === 'pairs'
-        ? `Each thin line is one pair; its slope is what the treatment did inside it. Large marks: mean of an arm. n = ${blocks.length} pairs.`
-        : `Each thin line is one block, its points the means of its ${word}. Large marks: mean of an arm. ${dotsNote(shown).split('. ').at(-1)}`,
+        ? `Each thin line is one pair; its slope is what the treatment did within it. Large marks: mean of a group. n = ${blocks.length} pairs.`
+        : `Each thin line is one block, its points the means of its ${word}. Large marks: mean of a group. ${dotsNote(shown).split('. ').at(-1)}`,
     x: { label: '', names: arms.map(({ name }) => name) },
     y: valueAxis(shown),
     series: seriesOf(arms),

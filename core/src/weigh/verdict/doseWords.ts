@@ -14,7 +14,7 @@ export function doseWords({ experiment, measure, share, trend }: Judged): Senten
   if (isTurn(trend) && turningPoint !== null && turningPointCi95 !== null) {
     const [lo, hi] = [Math.max(turningPointCi95[0], Math.min(...doses)), Math.min(turningPointCi95[1], Math.max(...doses))];
     const decimals = decimalsFor(turningPoint, (hi - lo) / 2);
-    const where = `${fixed(turningPoint, decimals)}${unit === '' ? '' : ` ${unit}`} (95 % interval ${fixed(lo, decimals)} to ${fixed(hi, decimals)})`;
+    const where = `${fixed(turningPoint, decimals)}${unit === '' ? '' : ` ${unit}`} (95% confidence interval ${fixed(lo, decimals)} to ${fixed(hi, decimals)})`;
     return [
       ` Over the doses it is ${endOf((quadratic?.coefficient ?? 0) < 0, measure.higherIs)} near `,
       { fact: `${measure.code}.turningPoint`, text: where },

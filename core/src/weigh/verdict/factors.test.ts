@@ -75,7 +75,7 @@ describe('crossed factors', () => {
     const row = pots(5, 0);
     expect(row.verdict.code).toBe('supported');
     expect(row.verdict.sentence).toMatch(
-      /5\.0\d? cm higher with straw than with none \(mulch\)\. That is enough to matter\. The 95 % interval is [^.]*\.\d+ to [^.]*\.\d+ higher\./,
+      /5\.0\d? cm higher with straw than with none \(mulch\)\. That is enough to matter\. The 95% confidence interval is [^.]*\.\d+ to [^.]*\.\d+ higher\./,
     );
     expect(row.verdict.sentence).toContain('Also: no difference that matters for clay against felt (pot).');
     expect(row.verdict.sentence).toContain('Whether what mulch does depends on pot cannot be told.');
@@ -187,7 +187,7 @@ describe('doses', () => {
 
   it('have a sentence for the turning point: best or worst by what is good', () => {
     const values = { C: around(10), A: around(18), B: around(20), D: around(15) };
-    expect(soak(values)).toMatch(/ Over the doses it is best near 14\.09 h \(95 % interval 13\.63 to 14\.56\)\.$/);
+    expect(soak(values)).toMatch(/ Over the doses it is best near 14\.09 h \(95% confidence interval 13\.63 to 14\.56\)\.$/);
     expect(soak(values, { higherIs: 'worse' })).toContain('it is worst near 14');
     expect(soak(values, { higherIs: 'neither' })).toContain('it is highest near 14');
   });

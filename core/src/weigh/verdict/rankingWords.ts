@@ -11,9 +11,9 @@ export function rankingWords({ experiment, measure, comparisons, ranking }: Judg
   if (ranking.length === 1) {
     const told = comparisons.filter(({ verdict }) => verdict === 'told-apart');
     const pairs = told.map(({ arm, versus }) => named([arm, versus]));
-    return [pairs.length === 0 ? ' The treatments cannot be told from one another.' : ` Told apart: ${pairs.join('; ')}.`];
+    return [pairs.length === 0 ? ' No clear difference between the treatments.' : ` Clearly different: ${pairs.join('; ')}.`];
   }
-  const groups = ranking.map((codes) => `${named(codes)}${codes.length > 1 ? ', which cannot be told apart' : ''}`);
+  const groups = ranking.map((codes) => `${named(codes)}${codes.length > 1 ? ', with no clear difference between them' : ''}`);
   const first = measure.higherIs === 'neither' ? (kindOf(measure).timed ? 'the latest' : 'the most') : 'the best';
   return [` In order, ${first} first: ${groups.join('; then ')}.`];
 }

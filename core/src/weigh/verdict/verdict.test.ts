@@ -86,7 +86,7 @@ describe('the sentence', () => {
       'supported',
       [15, 16, 14, 15.5, 14.5],
       {},
-      /^Here with radish, in these conditions, “Height” came out 5\.0 cm higher with tea than with plain water\. That is enough to matter\. The 95 % interval is 3\.8 to 6\.2 higher\.$/,
+      /^Here with radish, in these conditions, “Height” came out 5\.0 cm higher with tea than with plain water\. That is enough to matter\. The 95% confidence interval is 3\.8 to 6\.2 higher\.$/,
     ],
     ['supported', [15, 16, 14, 15.5, 14.5], { smallestDifference: 5 }, /Perhaps that is less than matters\./],
     [

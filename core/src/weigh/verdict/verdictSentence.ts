@@ -40,11 +40,11 @@ export interface Judged {
 const shortWords: Record<RowVerdict, string> = {
   supported: 'supported',
   small: 'real but too small to matter',
-  opposite: 'the opposite of what was expected',
+  opposite: 'opposite to expected',
   'no-difference-that-matters': 'no difference that matters',
-  'cannot-tell': 'cannot tell',
+  'cannot-tell': 'inconclusive',
   'not-a-fair-test': 'not a fair test',
-  'told-apart': 'told apart',
+  'told-apart': 'clearly different',
 };
 
 /** The plain sentence of a measure's verdict, of typed pieces. It names the plant, the numbers, the interval and the scope. */
@@ -53,13 +53,13 @@ export function verdictSentence(judged: Judged): Sentence {
   if (code === 'not-a-fair-test') {
     const blocker = review.find((finding) => finding.severity === 'blocker');
     return [
-      `${soFar ? 'So far this is' : 'This was'} not a fair test, so it says nothing either way. `,
+      `${soFar ? 'So far, this is' : 'This was'} not a fair test, so the result can’t be trusted either way. `,
       blocker ? `${tell(blocker).message} ${tell(blocker).remedy}` : '',
     ];
   }
   const rows = decidingRows(judged);
   const lead = rows.find((row) => isLead(row, judged.lead)) ?? rows[0];
-  if (!lead) return [soFar ? 'So far there is nothing to compare.' : 'There is nothing to compare yet.'];
+  if (!lead) return [soFar ? 'So far, there are no results to compare.' : 'There are no results to compare yet.'];
   const rest: Sentence = judged.ranking.length > 0 ? rankingWords(judged) : others(rows, lead);
   return [...leadSentence(judged, lead), ...rest, ...togetherWords(judged.interactions), ...doseWords(judged)];
 }
@@ -80,8 +80,8 @@ function togetherWords(interactions: readonly Interaction[]): string[] {
     const [first, ...others] = term.split(':');
     const on = inList(others);
     return told
-      ? ` What ${first} does depends on ${on}: look at the arms one by one.`
-      : ` Whether what ${first} does depends on ${on} cannot be told.`;
+      ? ` The effect of ${first} depends on ${on}, so look at each group.`
+      : ` We can’t tell whether the effect of ${first} depends on ${on}.`;
   });
 }
 
@@ -96,31 +96,34 @@ function leadSentence(judged: Judged, row: LeadRow): Sentence {
   const wording = kindOf(measure).wording(measure, judged.share);
   const gap = differenceFact(row, wording);
   const interval = intervalFact(row, wording);
-  const where = [opening(judged), experiment.plan.plant === '' ? '' : ` with ${experiment.plan.plant}`, ', in these conditions, '].join('');
+  const where = `${opening(judged)}${experiment.plan.plant === '' ? '' : ` with ${experiment.plan.plant}`}, `;
   const { names, phrases, both } = row;
-  const subject = `${where}“${measure.name}” came out `;
-  if (!gap) return [`${where}“${measure.name}” cannot be compared for ${names[0]} and ${names[1]}: there are too few readings.`];
+  const subject = `${where}“${measure.name}” ${verbOf(measure)} `;
+  if (!gap) return [`${where}“${measure.name}” can’t be compared for ${names[0]} and ${names[1]}: there are too few readings.`];
   const of = row.factor === null ? '' : ` (${row.factor})`;
   // The interval has a sentence of its own, so that none is longer than one can hear.
-  const span: Sentence = interval ? [' The 95 % interval is ', interval, '.'] : [];
+  const span: Sentence = interval ? [' The 95% confidence interval is ', interval, '.'] : [];
   const pair = ` ${phrases[0]} than ${phrases[1]}${of}`;
   const came: Sentence = [subject, gap, `${pair}.`];
-  const left: Sentence = isNone(gap) ? [`${where}“${measure.name}” came out alike ${both}${of}.`] : came;
+  const left: Sentence = isNone(gap) ? [`${where}“${measure.name}” was the same ${both}${of}.`] : came;
   switch (row.verdict) {
     case 'supported':
       return [...came, enough(row, judged, wording), ...span];
     case 'small':
-      return [...came, ` A real difference, but too small to matter: you asked for at least ${smallestText(measure, wording)}.`, ...span];
+      return [
+        ...came,
+        ` The difference is real, but too small to matter: you asked for at least ${smallestText(measure, wording)}.`,
+        ...span,
+      ];
     case 'opposite':
       return [...came, isAlike ? ' No difference was expected.' : ' That is the opposite of what was expected.', ...span];
     case 'no-difference-that-matters':
       return [
-        subject,
-        `as good as alike ${both}${of}. The gap is `,
+        `${where}“${measure.name}” was about the same ${both}${of}. The difference is `,
         gap,
         '.',
         ...span,
-        ` One of ${smallestText(measure, wording)} or more is ruled out${isAlike ? ', as was expected' : ''}.`,
+        ` A difference of ${smallestText(measure, wording)} or more is ruled out${isAlike ? ', as was expected' : ''}.`,
       ];
     default:
       if (judged.alone.includes(row.arm) || judged.alone.includes(row.versus)) return [...left, luckOf(judged, row)];
@@ -130,17 +133,17 @@ function leadSentence(judged: Judged, row: LeadRow): Sentence {
 
 /** Why it cannot be told: the interval spans none, or chance alone does as much too often. */
 function whyNot({ experiment }: Judged, { difference: { ci95 }, p }: LeadRow): string {
-  if (ci95 === null) return ' This experiment cannot tell';
+  if (ci95 === null) return ' This experiment can’t tell';
   const isClear = ci95[0] > 0 || ci95[1] < 0;
-  if (!isClear || p === null) return ' That leaves room for more, for less and for none: this experiment cannot tell';
-  return ` But chance alone gives a gap this big in ${chanceInWords(p)} tries: too few ${plural(replicateWord(experiment))} to tell`;
+  if (!isClear || p === null) return ' The data fit more, less or no difference, so this experiment can’t tell';
+  return ` But chance alone gives a difference at least this big in ${chanceInWords(p)} experiments: too few ${plural(replicateWord(experiment))} to be sure`;
 }
 
 /** Why one of a kind tells nothing. */
 function luckOf({ experiment, alone }: Judged, { arm, versus }: LeadRow): string {
   const word = replicateWord(experiment);
-  const who = alone.includes(arm) && alone.includes(versus) ? 'each arm' : armName(experiment.arms, alone.includes(arm) ? arm : versus);
-  return ` But ${who} was one ${word}, and nobody can tell the treatment from that ${word}’s luck.`;
+  const who = alone.includes(arm) && alone.includes(versus) ? 'each group' : armName(experiment.arms, alone.includes(arm) ? arm : versus);
+  return ` But ${who} was only one ${word}, so the treatment can’t be separated from that ${word}’s luck.`;
 }
 
 /** Whether it is enough to matter, where one said how much does. */
@@ -151,7 +154,13 @@ function enough(row: LeadRow, { measure }: Judged, wording: Wording): string {
     (ci95 ?? [value, value]).map((end) => Math.abs(end * wording.scale)),
     2,
   );
-  return Math.min(lo, hi) >= measure.smallestDifference ? ' That is enough to matter.' : ' Perhaps that is less than matters.';
+  return Math.min(lo, hi) >= measure.smallestDifference ? ' That is big enough to matter.' : ' It may be too small to matter.';
+}
+
+/** How a value came about, in the past. */
+function verbOf(measure: Measure): string {
+  const { timed, byEye } = kindOf(measure);
+  return timed ? 'came' : byEye ? 'scored' : 'averaged';
 }
 
 function smallestText(measure: Measure, wording: Wording): string {
@@ -162,14 +171,14 @@ function settle({ unitsNeeded, experiment, measure }: Judged): Sentence {
   if (unitsNeeded === null) return ['.'];
   const word = replicateWord(experiment);
   const units = unitsNeeded > 1000 ? `More than 1,000 ${plural(word)}` : `About ${counted(unitsNeeded, word)}`;
-  return ['. ', { fact: `${measure.code}.unitsNeeded`, text: `${units} an arm` }, ' would settle it four times in five.'];
+  return ['. ', { fact: `${measure.code}.unitsNeeded`, text: `${units} per group` }, ' would probably settle it (8 times in 10).'];
 }
 
 /** How the sentence begins: weaker where something serious stands against it, and not final before the end. */
 function opening({ review, soFar }: Judged): string {
   const weak = review.some((finding) => finding.severity === 'serious');
-  if (soFar) return weak ? 'So far, perhaps: here' : 'So far: here';
-  return weak ? 'Perhaps: here' : 'Here';
+  if (soFar) return weak ? 'So far, and with caution: in this experiment' : 'So far, in this experiment';
+  return weak ? 'With caution: in this experiment' : 'In this experiment';
 }
 
 function others(rows: readonly LeadRow[], lead: LeadRow): Sentence {

@@ -37,7 +37,7 @@ export function checkNumbers(sentence: string, study: Study, all: readonly Known
   });
 }
 
-/** "95 % interval", "95 % confidence", "95 % sure". */
+/** "95% interval", "95% confidence", "95% sure". */
 const isInterval = (text: string, { value, unit, to }: TypedNumber) =>
   value === 95 && (unit === '%' || unit === 'percent') && /^[\s-]*(confidence|interval|sure|ci\b|certain)/i.test(text.slice(to));
 

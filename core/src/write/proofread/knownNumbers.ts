@@ -79,7 +79,7 @@ function planNumbers({ experiment, observations }: Study): Known[] {
         arm,
       ),
     ),
-    known('units', arms.length, '', { words: `${arms.length} arms` }),
+    known('units', arms.length, '', { words: `${arms.length} groups` }),
     known('units', arms.length - 1, '', { words: `${arms.length - 1} treatments` }),
     ...[...days].map((day) => known('days', day, 'days', { words: `day ${day}` })),
   ];
@@ -119,7 +119,7 @@ function measureNumbers(measure: Measure, row: MeasureResult): Known[] {
             known('ratio', ratio.value, 'times', { ...own, words: `${Number(ratio.value.toPrecision(2))} times as much` }),
             known('change', (ratio.value - 1) * 100, '%', {
               ...own,
-              words: `${rounded(Math.abs(ratio.value - 1) * 100, null)} % ${ratio.value < 1 ? wording.less : wording.more}`,
+              words: `${rounded(Math.abs(ratio.value - 1) * 100, null)}% ${ratio.value < 1 ? wording.less : wording.more}`,
             }),
           ]),
       ...(p === null ? [] : [known('p', p, '', { ...own, words: `p = ${rounded(p, null)}` })]),

@@ -44,7 +44,7 @@ const sorts: readonly Sort[] = [
   { is: unitIs('%', 'percent', 'per'), fits: isSuchShare },
   {
     is: unitIs('points', 'point', 'percentage'),
-    fits: ({ sort, unit }) => sort === 'gap' && unit === 'points',
+    fits: ({ sort, unit }) => sort === 'gap' && unit === 'percentage points',
   },
   // "a quarter shorter"
   { is: (typed) => isPart(typed) && CHANGE.test(typed.after), fits: sortIs('change') },
@@ -54,9 +54,9 @@ const sorts: readonly Sort[] = [
     fits: ({ sort, unit }) => sort === 'value' && unit === '%',
   },
   { is: unitIs('part', 'times', 'fold'), fits: sortIs('ratio') },
-  // "12 in each", "12 an arm"
+  // "12 in each", "12 per group"
   {
-    is: ({ number, after }) => number.unit === '' && /^\s*(?:in|for|to|per)?\s*(?:each|every|an arm)\b/i.test(after),
+    is: ({ number, after }) => number.unit === '' && /^\s*(?:in|for|to|per)?\s*(?:each|every|an arm|group)\b/i.test(after),
     fits: sortIs('units', 'put in'),
   },
   {
@@ -80,13 +80,13 @@ const sorts: readonly Sort[] = [
 ];
 
 function isSuchShare({ sort, unit }: Known, { isRange, compares }: InText): boolean {
-  const isShare = unit === '%' || unit === 'points';
+  const isShare = unit === '%' || unit === 'percentage points';
   if (isRange && isShare) return sort === 'value' || sort === 'gap';
   return compares ? sort === 'change' || (isShare && sort === 'gap') : isShare && sort === 'value';
 }
 
 function isSuchQuantity({ sort, unit }: Known, { number, compares }: InText): boolean {
-  if (unit === '' || unit === '%' || unit === 'points' || !sameUnit(number.unit, unit)) return false;
+  if (unit === '' || unit === '%' || unit === 'percentage points' || !sameUnit(number.unit, unit)) return false;
   return sort === 'gap' || (sort === 'value' && !compares);
 }
 
