@@ -13,6 +13,7 @@ const floors = [
   ['invariant'],
   ['quantities', 'stats'],
   ['model'],
+  ['data'],
   ['compare'],
   ['kinds'],
   ['study'],

@@ -1,4 +1,4 @@
-import type { Arm, ControlLimit, KeptSame, Layout, Measure, Plan, Shelf, Stage } from '../model';
+import type { Arm, ControlLimit, Hazard, KeptSame, Layout, Measure, Plan, Shelf, Stage } from '../model';
 import type { VerdictCode } from '../compare/judge';
 import type { Process, Truth } from '../model/Truth';
 
@@ -81,6 +81,9 @@ export interface ReadyQuestion {
   readonly stages: readonly Stage[];
   readonly materials: readonly string[];
   readonly steps: readonly string[];
+  /** What can hurt someone beyond what steps, place, lamps and seed bring with them. */
+  readonly hazards: readonly Hazard[];
+  /** What no hazard says: of this plant, this dose. */
   readonly cautions: readonly string[];
   readonly commonMistakes: readonly string[];
   readonly notTested: readonly string[];

@@ -56,7 +56,7 @@ it('what is shared stands with what is kept the same, and on the card in words',
         { what: 'room', by: 'all' },
       ],
     }),
-  ).toBe('3 tanks an arm, one room for all.');
+  ).toBe('3 tanks per group, one room for all.');
   expect(powerSentence(lampHeight)).toBe('Sees a difference of 12 g in 9 of 10 runs.');
   expect(powerSentence({ ...lampHeight, chance: 0.5, unsure: 'Twelve trays see only what is large.' })).toBe(
     'Sees a difference of 12 g in 5 of 10 runs. Twelve trays see only what is large.',

@@ -63,6 +63,7 @@ export function experimentFrom(question: ReadyQuestion, { created, startOn, seed
       usuallyKept: question.kept.map(({ what }) => what),
       materials: question.materials,
       steps: question.steps,
+      hazards: question.hazards,
       cautions: question.cautions,
       endRule: question.endRule,
       randomisationSeed: seed,

@@ -50,7 +50,7 @@ export function harvest(unit: string, words: MeasureWords): QuestionMeasure {
 }
 
 export function stage(words: Pick<Stage, 'name' | 'kind'> & Partial<Stage>): Stage {
-  return { ...blankOf(stageFields), ...words };
+  return { ...blankOf(stageFields), hazards: [], ...words };
 }
 
 export function keptSame(...pairs: readonly (readonly [what: string, how: string])[]): KeptSame[] {
@@ -127,6 +127,7 @@ export const plainQuestion = {
   propagule: 'seeds',
   place: 'bench',
   stages: [],
+  hazards: [],
   cautions: [],
   commonMistakes: [],
   notTested: [],

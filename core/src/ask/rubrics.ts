@@ -12,7 +12,7 @@ export const rubrics = {
   waterRoots: steps(1, 'brown and slimy, shed when touched', 'brown but firm', 'stained, firm', 'cream', 'white, firm, branching'),
   cuttingRoots: steps(0, 'none', 'one or two', 'a ring', 'a ball that holds the mix'),
   wilting: steps(0, 'none', 'tips', 'leaves hang', 'stems bend'),
-  evenCanopy: steps(1, 'bald patches', 'gaps', 'nearly even', 'even'),
+  evenCanopy: steps(1, 'bald patches', 'thin patches', 'nearly even', 'even'),
   algae: steps(0, 'none', 'a film', 'green walls', 'on the roots'),
   flavour: steps(1, 'none', 'faint', 'clear', 'full', 'strong'),
   stemColour: steps(1, 'white', 'pale', 'green', 'deep green'),

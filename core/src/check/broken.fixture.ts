@@ -223,7 +223,7 @@ const toCome = '1 Jan 2099 is still to come. Choose a day up to today.';
 const entries: readonly Broken[] = [
   entry('an incident to come', { incident: incident({ on: '2099-01-01' }) }, '/on', toCome),
   entry('an incident of no dish', { incident: incident({ units: ['D1', 'D9'] }) }, '/units/1', 'There is no dish D9 in this experiment.'),
-  entry('an incident of no arm', { incident: incident({ arms: ['X'] }) }, '/arms/0', 'There is no arm X in this experiment.'),
+  entry('an incident of no arm', { incident: incident({ arms: ['X'] }) }, '/arms/0', 'There is no group X in this experiment.'),
   entry('care to come', { care: care({ on: '2099-01-01' }) }, '/on', toCome),
   entry('care of no dish', { care: care({ units: ['D9'] }) }, '/units/0', 'There is no dish D9 in this experiment.'),
   entry(
@@ -233,7 +233,7 @@ const entries: readonly Broken[] = [
     'It ended, 2026-04-05T08:00:00Z, before it began, 2026-04-05T09:00:00Z.',
   ),
   entry('a photo to come', { photo: photo({ on: '2099-01-01' }) }, '/on', toCome),
-  entry('a photo of no arm', { photo: photo({ arms: ['X'] }) }, '/arms/0', 'There is no arm X in this experiment.'),
+  entry('a photo of no arm', { photo: photo({ arms: ['X'] }) }, '/arms/0', 'There is no group X in this experiment.'),
 ];
 
 const { arms, units } = experiment;
@@ -243,10 +243,26 @@ const plan = (name: string, more: Partial<Experiment>, pointer: string, words: s
 };
 const [control, treatment] = [itemAt(arms, 0), itemAt(arms, 1)];
 const limit = { measure: 'height', arm: null, least: 80, most: 60 };
-const stage = { name: 'Soak', kind: 'soak', arms: [], hours: 12, hoursMost: 6, mayWait: null, at: '', days: [], tested: false } as const;
+const stage = {
+  name: 'Soak',
+  kind: 'soak',
+  arms: [],
+  hours: 12,
+  hoursMost: 6,
+  mayWait: null,
+  at: '',
+  days: [],
+  hazards: [],
+  tested: false,
+} as const;
 
 const plans: readonly Broken[] = [
-  plan('no control', { arms: [{ ...control, role: 'treatment' }, treatment] }, '/arms', 'No arm is the control. Make one arm the control.'),
+  plan(
+    'no control',
+    { arms: [{ ...control, role: 'treatment' }, treatment] },
+    '/arms',
+    'There’s no control group. Make one group the control.',
+  ),
   plan(
     'two controls',
     { arms: [control, { ...treatment, role: 'control' }] },
@@ -264,7 +280,7 @@ const plans: readonly Broken[] = [
     'a dish of no arm',
     { units: [...units.slice(0, 3), { ...itemAt(units, 3), arm: 'X' }] },
     '/units/3/arm',
-    'D4 belongs to arm “X”, which does not exist.',
+    'D4 belongs to group “X”, which does not exist.',
   ),
   plan(
     'an arm asked about that is not there',

@@ -6,6 +6,7 @@ export * from './differences';
 export * from './experiment';
 export { blankOf, type Field, type Fields, type RecordOf, type Shape } from './fields';
 export * from './finding';
+export * from './hazard';
 export * from './incident';
 export * from './kit';
 export * from './lookUp';

@@ -1,3 +1,4 @@
+import { hazardCodes } from './hazard';
 import { kitFields } from './kit';
 import { sealFields } from './seal';
 import { clockField, timingFields } from './timing';
@@ -22,6 +23,8 @@ export const stageFields = {
   at: clockField('time of day'),
   /** Days after the start, one after another where it comes back: fed on 14, 28 and 42. Empty where it comes before the start. */
   days: list(number({ least: 0, most: 3650 }), { words: 'days', most: 100, each: true, optional: true }),
+  /** What can hurt someone at it; null where nobody has said. */
+  hazards: maybe(list(choice(hazardCodes), { most: 20, each: true }), { words: 'what can hurt someone', optional: true }),
   /** This is what is tested. Anything else that a treatment goes through, the control must go through as well. */
   tested: flag(),
 };
@@ -122,6 +125,9 @@ export const planFields = {
   seal: record(sealFields, { words: 'the sealed key', free: true, optional: true }),
   kit: record(kitFields, { words: 'what the kit is worked out from', free: true, optional: true }),
   timing: record(timingFields, { words: 'the times of the steps', free: true, optional: true }),
+  /** What can hurt someone beyond what steps, place, lamps and seed bring with them. */
+  hazards: list(choice(hazardCodes), { words: 'what can hurt someone', most: 20, each: true, free: true, optional: true }),
+  /** In the person’s words; at the start those that follow from the plan are written here, too. */
   cautions: lines('the cautions', true),
   /** Places that cannot be shuffled: a bed cut in half, two sides of a board. */
   fixedPlaces: flag({ words: 'whether places are fixed', optional: true }),

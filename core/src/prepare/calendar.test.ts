@@ -23,8 +23,8 @@ describe('the calendar file', () => {
     const events = read(calendarOf(coats, now));
     const told = events.map(({ summary, startDate }) => `${startDate.toJSDate().toISOString().slice(0, 16)} ${summary}`);
     // Clocks in London went forward at 01:00 on 28 March 2027: 09:00 is 08:00 UTC, and a night of 12 h began at 20:00 UTC.
-    expect(told).toContain('2027-03-27T20:00 A night in water (all arms)');
-    expect(told).toContain('2027-03-28T08:00 End: a night in water (all arms)');
+    expect(told).toContain('2027-03-27T20:00 A night in water (all groups)');
+    expect(told).toContain('2027-03-28T08:00 End: a night in water (all groups)');
     expect(told).toContain('2027-03-27T19:30 Hot water left to cool (hot water left to cool)');
     expect(told).toContain('2027-04-04T08:00 Read day 7: sprouts');
     expect(events.map(({ startDate }) => startDate.toJSDate().getTime())).toEqual(
@@ -59,7 +59,7 @@ describe('the calendar file', () => {
 
   it('of a blind plan names no arm; one without a zone is of the clock on the wall; one without a day has no entries', () => {
     const blind = calendarOf({ ...coats, blinded: true }, now);
-    expect(blind).toContain('(some arms)');
+    expect(blind).toContain('(some groups)');
     expect(blind).not.toContain('(hot water left to cool)');
     const floating = setTiming(coats, { zone: '' });
     expect(calendarOf(floating, now)).toMatch(/DTSTART:20270404T090000\r/);

@@ -9,7 +9,8 @@ import { lengthWords } from '../study/lengthWords';
 import { plannedTimes, type TimedStep } from '../study/schedule/plannedTimes';
 import { USUAL_CLOCK } from '../study/schedule/schedule';
 import { minuteOf } from '../study/schedule/zoned';
-import { RULES_FIRST, stepCautions } from './stepCautions';
+import { RULES_FIRST } from '../data/hazards';
+import { stepCautions } from '../words/cautions';
 
 const MINUTE = 60_000;
 const ALARM_SECONDS = 15 * 60;
@@ -76,7 +77,7 @@ function stepEntries(experiment: Experiment): Entry[] {
     const own = itemAt(plan.stages, stage);
     const codes = steps.map(({ arm }) => arm);
     const names = arms.filter(({ code: arm }) => codes.includes(arm)).map((arm) => arm.name);
-    const whom = codes.length === arms.length ? 'all arms' : readsBlind(experiment) ? 'some arms' : inList(names);
+    const whom = codes.length === arms.length ? 'all groups' : readsBlind(experiment) ? 'some groups' : inList(names);
     const length = lengthWords(own.hours, own.hoursMost);
     const cautions = stepCautions(own);
     const text = [

@@ -5,7 +5,6 @@ import { anArm, anExperiment, aUnit } from '../testing';
 import { plannedTimes } from '../study/schedule/plannedTimes';
 import { localOf, minuteOf } from '../study/schedule/zoned';
 import { moveStep } from './moveStep';
-import { cautionsOf, stepCautions } from './stepCautions';
 import { schoolHours, setSowing, setTiming } from './timing';
 
 const stage = (name: string, more: Partial<Stage>): Stage => ({ ...blankOf(stageFields), name, ...more });
@@ -62,20 +61,5 @@ describe('a step that is moved', () => {
     expect(why({ ...fed, plan: { ...fed.plan, lockedOn: '2027-03-01' } }, at('2027-03-26', '10:00'))).toMatchObject({
       why: expect.stringMatching(/by an amendment/) as string,
     });
-  });
-});
-
-describe('cautions', () => {
-  it('stand at their step, by its words', () => {
-    expect(stepCautions({ name: 'hot water left to cool', kind: 'heat' })[0]).toMatch(/an adult pours/);
-    expect(stepCautions({ name: 'a day in vinegar', kind: 'soak' })[0]).toMatch(/goggles/);
-    expect(stepCautions({ name: '35 days in moist mix', kind: 'cold' }).join(' ')).toMatch(/Never the freezer/);
-    expect(stepCautions({ name: 'thinned', kind: 'handle' })).toEqual([]);
-  });
-
-  it('of a plan are told once each, the person’s own first', () => {
-    const all = cautionsOf({ cautions: ['Mind the cat.', ''], stages: [stage('nicked', {}), stage('cut back', {})] });
-    expect(all[0]).toBe('Mind the cat.');
-    expect(all).toHaveLength(2);
   });
 });

@@ -6,7 +6,7 @@ import { blankOf, careFields, fixedChanges, isSealed, readsBlind, type Care, typ
 import { startOn } from '../plan/edits';
 import { giveBlindCodes, keyOf, openKey, sealKey, spokenCodes } from './blindCodes';
 import { SET_UP } from '../study/liveEntries';
-import { couldSpread, setUpOrder, recipeOf } from './setUp';
+import { setUpOrder, recipeOf } from './setUp';
 
 const planOf = (id: string): Experiment => {
   const question = questions.find((own) => own.id === id);
@@ -77,9 +77,8 @@ describe('putting out', () => {
 
   it('goes along the bench once', () => {
     const plan = planOf('any-height');
-    expect(couldSpread({ ...plan, plan: { ...plan.plan, spilloverRoutes: [], cautions: [], changed: 'x' } })).toBe(false);
     const order = setUpOrder({
-      experiment: { ...plan, plan: { ...plan.plan, spilloverRoutes: [], cautions: [], changed: 'x' } },
+      experiment: { ...plan, plan: { ...plan.plan, spilloverRoutes: [] } },
       care: [],
     });
     const places = order.map(({ unit }) => (unit.row ?? 0) * 1000 + (unit.column ?? 0));

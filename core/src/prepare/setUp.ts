@@ -6,20 +6,12 @@ import { liveCare, SET_UP } from '../study/liveEntries';
 import { comesBefore, goesThrough } from '../study/schedule/schedule';
 import type { KitLine } from './kit/KitLine';
 import { kitOf } from './kit/kitOf';
+import { couldSpread } from '../study/hazardsOf';
 
 /** What stands in a place, and what it gets. */
 export interface SetUpItem {
   readonly unit: Unit;
   readonly isDone: boolean;
-}
-
-/**
- * Whether something of a treatment could get into the control by hands, tools or drips.
- * @returns by what it names
- */
-export function couldSpread({ plan, arms }: Pick<Experiment, 'plan' | 'arms'>): boolean {
-  const words = [plan.changed, ...plan.spilloverRoutes, ...arms.map(({ name }) => name), ...plan.cautions].join(' ');
-  return plan.spilloverRoutes.length > 0 || /compost|manure|salt|acid|vinegar|solution|spray|powder|weedkiller|tonic|feed/i.test(words);
 }
 
 /**

@@ -10,6 +10,7 @@ import { roundState, type RoundState } from './recordingRounds';
 export interface StepOnDay {
   readonly name: string;
   readonly kind: Stage['kind'];
+  readonly hazards: Stage['hazards'];
   /** Counted from the experiment's start, below 0 before it; a moment under a day is a part of one. */
   readonly day: number;
   readonly on: string;
@@ -81,13 +82,14 @@ export function stepMoments(experiment: Timed, care: readonly Care[], today: str
     .flatMap(({ stage, day, on, at, arms, time }): StepOnDay[] => {
       const own = active.filter(({ arm }) => arms.includes(arm));
       const left = own.filter(({ code: unit }) => (times.get(stage.name)?.get(unit) ?? 0) <= time).map(({ code: unit }) => unit);
-      const { name, kind, hours, hoursMost } = stage;
+      const { name, kind, hazards, hours, hoursMost } = stage;
       return own.length === 0
         ? []
         : [
             {
               name,
               kind,
+              hazards,
               day,
               on,
               at,

@@ -32,7 +32,7 @@ describe('the texts of a plan', () => {
       'clock',
       '30 labels',
     ]);
-    expect(cells.plan.steps).toContain('Drain, and sow all arms together, 1 beans a cell, the same depth.');
+    expect(cells.plan.steps).toContain('Drain, and sow all groups together, 1 beans a cell, the same depth.');
   });
 
   it('stay as typed where a person has typed, and only there', () => {

@@ -1,7 +1,7 @@
 import { upperFirst } from 'lodash-es';
 import { byCode, longDate, momentWords, shortDate, type Experiment, type Plan, type Study } from '../model';
 import { inList } from '../quantities/inList';
-import { plural } from '../quantities/plural';
+import { counted, plural } from '../quantities/plural';
 import { placesInWords } from '../plan/movedByHand';
 import { benchFor, shelfRows, roundOrder } from '../study/bench/shelves';
 import { lengthWords } from '../study/lengthWords';
@@ -9,6 +9,7 @@ import { stepsTold, type StepTold } from '../study/stepsTold';
 import type { Block } from './Block';
 import { observersSentence } from './happened';
 import { headingBlock, listBlock, paragraphBlock, stopped } from './makers';
+import { cautionsOf } from '../words/cautions';
 
 const standing: Readonly<Record<Plan['place'], string>> = {
   bench: 'They were kept on a bench.',
@@ -29,7 +30,7 @@ export function method(study: Study): Block[] {
   const { plan, units, arms } = experiment;
   const read = observersSentence(study);
   const written = (lines: readonly string[]) => lines.filter((line) => line.trim() !== '');
-  const [materials, cautions, steps] = [written(plan.materials), written(plan.cautions), written(plan.steps)];
+  const [materials, cautions, steps] = [written(plan.materials), cautionsOf(plan), written(plan.steps)];
   const each = arms.map((arm) => `${arm.name} ${units.filter((unit) => unit.arm === arm.code).length}`).join('; ');
   const started = experiment.startedOn === null ? '' : ` The start was ${longDate(experiment.startedOn)}.`;
   return [
@@ -119,10 +120,16 @@ function blockWords({ layout: dealt, units, plan }: Experiment): Block[] {
   if (names.length === 0) return [];
   if (dealt === 'pairs')
     return [
-      paragraphBlock(`They formed ${names.length} pairs. The groups were assigned at random within each pair and compared within it.`),
+      paragraphBlock(
+        `They formed ${counted(names.length, 'pair')}. The groups were assigned at random within each pair and compared within it.`,
+      ),
     ];
   const each = names.map((name) => `${name} (${units.filter(({ block }) => block === name).length})`);
-  return [paragraphBlock(`The groups were assigned at random within ${names.length} blocks of ${plural(plan.unitNoun)}: ${inList(each)}.`)];
+  return [
+    paragraphBlock(
+      `The groups were assigned at random within ${counted(names.length, 'block')} of ${plural(plan.unitNoun)}: ${inList(each)}.`,
+    ),
+  ];
 }
 
 /** What was worked out from other readings, and how. */

@@ -7,6 +7,7 @@ import ChoiceField from '../components/ChoiceField.vue';
 import ClockField from '../components/ClockField.vue';
 import DaysField from '../components/DaysField.vue';
 import QuantityField from '../components/QuantityField.vue';
+import HazardsField from '../components/HazardsField.vue';
 import LengthField from '../components/LengthField.vue';
 import TextField from '../components/TextField.vue';
 import { useHistory } from '../stores/history';
@@ -105,6 +106,14 @@ const change = (index: number, more: Partial<Stage>) => history.edit((now) => ch
           ><input type="checkbox" :checked="stage.tested" :disabled="history.frozen" @change="change(i, { tested: !stage.tested })" /> this
           is what is tested</label
         >
+        <label class="small hazards"
+          >can hurt someone by
+          <HazardsField
+            :value="stage.hazards"
+            :label="`What can hurt someone at step ${i + 1}`"
+            :disabled="history.frozen"
+            @change="(hazards) => change(i, { hazards })"
+        /></label>
         <RemoveButton v-if="!history.frozen" :label="`Take away step ${stage.name}`" @away="history.edit((now) => removeStage(now, i))" />
       </fieldset>
     </li>
@@ -129,6 +138,12 @@ fieldset {
   display: inline-flex;
   gap: 6px;
   align-items: baseline;
+}
+.hazards {
+  display: inline-flex;
+  flex: 1 1 320px;
+  gap: 6px;
+  align-items: center;
 }
 .arms {
   display: inline-flex;

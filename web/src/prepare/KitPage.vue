@@ -5,6 +5,7 @@ import {
   addToKit,
   changePlan,
   byCode,
+  cautionsOf,
   inSystemWords,
   kitCost,
   kitGroups,
@@ -90,7 +91,6 @@ const print = () => window.print();
             <span v-if="line.how"
               >{{ line.how }}<template v-if="spoon(line)">; {{ spoon(line) }}</template></span
             >
-            <span v-if="line.caution" class="caution">◆ {{ line.caution }}</span>
           </span>
           <span v-if="withPrices && line.amount !== null" class="price small">
             <NumberField
@@ -133,7 +133,8 @@ const print = () => window.print();
     </details>
     <template #sidebar>
       <KitNeedsEditor />
-      <Callout severity="caution">{{ RULES_FIRST }}</Callout>
+      <h2>Safety</h2>
+      <Callout v-for="caution in [...cautionsOf(experiment.plan), RULES_FIRST]" :key="caution" severity="caution">{{ caution }}</Callout>
     </template>
   </TwoColumns>
 </template>
@@ -182,9 +183,6 @@ li.priced {
 .arms b {
   color: var(--ink);
   font: 500 var(--type-tiny) var(--mono);
-}
-.caution {
-  color: #7a5a00;
 }
 .price {
   display: flex;

@@ -55,7 +55,7 @@ beforeEach(() => {
 
 describe('Prepare', () => {
   it('says on the day what seed lies in, for how long, and what to take care of; nothing says that nothing is due', async () => {
-    await open([stage('a day in vinegar', { hours: 24, arms: ['X'] })], 1, true);
+    await open([stage('a day in vinegar', { hours: 24, arms: ['X'], hazards: ['chemical'] })], 1, true);
     expect(page.get('h1').text()).toMatch(/^a day in vinegar at 10:00, today$/);
     expect(page.get('ol').text()).toContain('24 h');
     expect(page.text()).toContain('goggles');
@@ -106,9 +106,9 @@ describe('Prepare', () => {
   it('a step is moved by keyboard, and the sowing goes with it', async () => {
     await open([stage('cold', { kind: 'cold', hours: 720 })], 40, false);
     const before = now().startedOn ?? '';
-    await page.get('[aria-label^="cold, arm C"]').trigger('keydown', { key: 'ArrowRight' });
+    await page.get('[aria-label^="cold, group C"]').trigger('keydown', { key: 'ArrowRight' });
     expect(now().startedOn).toBe(addDays(before, 1));
-    await page.get('[aria-label^="cold, arm C"]').trigger('keydown', { key: 'ArrowLeft' });
+    await page.get('[aria-label^="cold, group C"]').trigger('keydown', { key: 'ArrowLeft' });
     expect(now().startedOn).toBe(before);
   });
 

@@ -8,6 +8,7 @@ import {
   cautionsOf,
   changePlan,
   changeStage,
+  inList,
   longDate,
   moveStep,
   plannedTimes,
@@ -17,10 +18,12 @@ import {
   setSowing,
   shortDate,
   stepsOnDays,
+  unaskedSteps,
   type Give,
   type TimedStep,
 } from '@fern/core';
 import Callout from '../components/Callout.vue';
+import HazardsField from '../components/HazardsField.vue';
 import LinesField from '../components/LinesField.vue';
 import ProblemNote from '../components/ProblemNote.vue';
 import { saveText } from '../components/saveText';
@@ -50,6 +53,7 @@ const now = computed(() => (tick.value, nowMinute(experiment.value.plan.timing.z
 const isFrozen = computed(() => experiment.value.plan.lockedOn !== null);
 /** A plan that runs is not asked about what is over. */
 const times = computed(() => plannedTimes(experiment.value, isFrozen.value ? -Infinity : now.value - 1));
+const unasked = computed(() => (history.frozen ? [] : unaskedSteps(experiment.value.plan)));
 const off = computed(() => readingsOff(experiment.value));
 const running = computed(() => runningSteps(experiment.value, study.value.care));
 const refused = ref<string | null>(null);
@@ -136,14 +140,25 @@ const set = (field: 'steps' | 'cautions') => (lines: string[]) => history.edit((
         <Button @click="router.push({ name: 'labels', params: { id } })">Labels</Button>
         <Button @click="router.push({ name: 'wall', params: { id } })">Wall page</Button>
       </p>
-      <h2 class="care">Take care</h2>
+      <h2 class="care">Safety</h2>
+      <Callout v-if="unasked.length > 0" severity="serious"
+        >Nobody has said whether {{ inList(unasked.map((name) => `“${name}”`)) }} can hurt someone. Say so in Plan, at the step.</Callout
+      >
       <Callout v-for="caution in cautionsOf(experiment.plan)" :key="caution" severity="caution">{{ caution }}</Callout>
       <Callout severity="caution">{{ RULES_FIRST }}</Callout>
       <template v-if="experiment.plan.commonMistakes.length > 0">
         <h2 class="later">What often goes wrong</h2>
         <Callout v-for="trouble in experiment.plan.commonMistakes" :key="trouble" severity="note">{{ trouble }}</Callout>
       </template>
-      <h2 class="later">Cautions in the report</h2>
+      <h2 class="later">More that can hurt someone</h2>
+      <p class="soft small">Lamps, soil, seed and the steps of the plan are thought of already.</p>
+      <HazardsField
+        :value="experiment.plan.hazards"
+        label="What else can hurt someone"
+        :disabled="history.frozen"
+        @change="(hazards) => history.edit((now) => changePlan(now, { hazards }))"
+      />
+      <h2 class="later">Cautions of your own</h2>
       <LinesField :value="experiment.plan.cautions" label="Cautions, one a line" @change="set('cautions')($event)" />
     </template>
   </TwoColumns>

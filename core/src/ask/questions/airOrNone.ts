@@ -1,4 +1,3 @@
-import { cautions } from '../cautions';
 import { amount, control, keptSame, plainQuestion, rating, treatment, keptIn } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 import { rubrics } from '../rubrics';
@@ -56,7 +55,7 @@ export const airOrNone: ReadyQuestion = {
     'Top up each tank to its line and log it: both kinds are kept full.',
     'Weigh the heads on day 28.',
   ],
-  cautions: [cautions.electricity],
+  hazards: ['electricity'],
   commonMistakes: [
     'One school lets the level of still water fall, so that roots hang in air: that is a third group.',
     'Warm still water rots.',

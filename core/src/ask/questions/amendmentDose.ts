@@ -1,4 +1,3 @@
-import { cautions } from '../cautions';
 import { amount, control, count, keptSame, plainQuestion, reference, treatment, keptIn } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
@@ -65,7 +64,7 @@ export const amendmentDose: ReadyQuestion = {
     'Cut and weigh fresh on day 30.',
     'When potting on keep the share.',
   ],
-  cautions: [cautions.soil],
+  hazards: ['soil'],
   commonMistakes: ['The highest dose holds too much water and nothing sprouts.'],
   notTested: ['harvest', 'what it costs'],
   spreadGuess: 0.16,

@@ -1,4 +1,3 @@
-import { cautions } from '../cautions';
 import { amount, control, harvest, keptIn, plainQuestion, stage, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
@@ -14,7 +13,7 @@ export const anyClaim: ReadyQuestion = {
   question: 'Does lettuce with the treatment give more leaf than lettuce that is handled just the same without it?',
   arms: [
     control('dummy, handled the same', { phrase: 'with a dummy, handled the same' }),
-    treatment('X', 'with the treatment', { phrase: 'with the treatment' }),
+    treatment('X', 'the treatment', { phrase: 'with the treatment' }),
   ],
   unitNoun: 'pot',
   unitsPerArm: 10,
@@ -33,7 +32,7 @@ export const anyClaim: ReadyQuestion = {
     amount('cm', { code: 'height', name: 'Height', readingDays: [14, 28], usual: { process: 'level', level: { '': 15 }, rate: 0.06 } }),
   ],
   endRule: 'when they bolt, or day 49',
-  stages: [stage({ name: 'handling', kind: 'handle', arms: ['C', 'X'] })],
+  stages: [stage({ name: 'handling', kind: 'handle', arms: ['C', 'X'], hazards: null })],
   materials: ['20 pots with one plant each', 'the thing itself', 'a dummy that looks and weighs the same', 'balance', 'labels'],
   steps: [
     'Ask who says so, how it is said to work, and whether this bench lets it.',
@@ -41,7 +40,7 @@ export const anyClaim: ReadyQuestion = {
     'Kinds of lettuce stand as blocks. Leave a hand’s width between pots, more where the thing could reach its neighbour.',
     'Pick each week, weigh each pot apart, until they bolt.',
   ],
-  cautions: [cautions.soil],
+  hazards: ['soil'],
   commonMistakes: ['A control that is left alone, while the treated pots are handled each day.'],
   notTested: ['what else the tip promises'],
   spreadGuess: 0.15,

@@ -39,7 +39,7 @@ export const anyHeight: ReadyQuestion = {
     'Stand the pots where the plan says.',
     'Water all pots with the same amount at the same time.',
   ],
-  cautions: ['Soil and compost: gloves, open air, wash hands, cover cuts.'],
+  hazards: ['soil'],
   commonMistakes: ['Taller is not always healthier: look at colour and leaves as well.'],
   spreadGuess: 0.15,
   controlGuess: 17,

@@ -41,7 +41,7 @@ export const anySprouting: ReadyQuestion = {
     'Lay the seeds out evenly, none touching.',
     'Close, label, and stand the dishes where the plan says.',
   ],
-  cautions: ['Seeds sold for sowing may be dressed: not for eating or bare hands. Wash hands afterwards.'],
+  hazards: ['dressed-seed'],
   commonMistakes: ['A seed that only just splits is not a sprout yet.', 'Dishes that dry out at the edge.'],
   spreadGuess: 0.08,
   controlGuess: 0.85,

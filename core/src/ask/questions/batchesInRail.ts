@@ -1,4 +1,3 @@
-import { cautions } from '../cautions';
 import { amount, control, keptSame, keptIn, plainQuestion, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
@@ -59,7 +58,7 @@ export const batchesInRail: ReadyQuestion = {
     'Weigh every head on day 28: the rail’s mean is its value.',
     'Rinse, swap the feeds, and set the next batch.',
   ],
-  cautions: [cautions.electricity, cautions.chemicals],
+  hazards: ['electricity', 'chemical'],
   commonMistakes: ['Six plants in a rail are one value, not six.', 'One rail always stronger: then the rail is tested.'],
   notTested: ['other strengths', 'flavour'],
   spreadGuess: 0.07,

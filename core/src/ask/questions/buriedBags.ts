@@ -1,4 +1,3 @@
-import { cautions } from '../cautions';
 import { amount, control, derived, keptSame, plainQuestion, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
@@ -57,7 +56,7 @@ export const buriedBags: ReadyQuestion = {
     'Mulch one of the two, chosen by coin.',
     'Lift all on one day, brush, dry, weigh again.',
   ],
-  cautions: [cautions.soil],
+  hazards: ['soil'],
   commonMistakes: ['Soil that clings counts as cotton.', 'A bag that nobody finds is lost, not zero.'],
   expectedSurvival: 0.9,
   spreadGuess: 0.22,

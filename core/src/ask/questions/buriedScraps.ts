@@ -1,4 +1,3 @@
-import { cautions } from '../cautions';
 import { amount, control, event, harvest, keptIn, plainQuestion, rating, stage, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 import { rubrics } from '../rubrics';
@@ -68,7 +67,7 @@ export const buriedScraps: ReadyQuestion = {
     }),
   ],
   endRule: 'the first frost, or the death of the last plant, at the latest day 144',
-  stages: [stage({ name: 'dug a spade deep', kind: 'handle', arms: ['C', 'S'] })],
+  stages: [stage({ name: 'dug a spade deep', kind: 'handle', arms: ['C', 'S'], hazards: ['soil'] })],
   materials: ['24 young tomatoes of one sowing', '12 boards, one between the two of each pair', 'fence', 'balance', '24 labels'],
   steps: [
     'Mark pairs along the bed, so that sun and soil are alike inside a pair.',
@@ -76,7 +75,7 @@ export const buriedScraps: ReadyQuestion = {
     'Plant on the same day; weigh every picking of each plant, weekly from day 60 on.',
     'On lifting, dig up and weigh what is left of the scraps.',
   ],
-  cautions: [cautions.vermin, cautions.soil],
+  hazards: ['vermin', 'soil'],
   commonMistakes: ['The lead changes: smaller early, longer-lived later.'],
   spilloverRoutes: [],
   expectedSurvival: 0.9,

@@ -1,4 +1,3 @@
-import { cautions } from '../cautions';
 import { amount, control, keptSame, plainQuestion, rating, treatment, keptIn } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 import { rubrics } from '../rubrics';
@@ -67,7 +66,7 @@ export const clearOrCovered: ReadyQuestion = {
     'Let light come from the side too: a lamp above alone leaves the wall dark.',
     'Look at the roots every two weeks.',
   ],
-  cautions: [cautions.electricity, cautions.chemicals],
+  hazards: ['electricity', 'chemical'],
   commonMistakes: ['Peroxide against algae in one group only; never with seedlings.'],
   notTested: ['smell and work'],
   spreadGuess: 0.12,

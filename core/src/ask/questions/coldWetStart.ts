@@ -1,4 +1,3 @@
-import { cautions } from '../cautions';
 import { amount, control, count, derived, keptSame, keptIn, plainQuestion, stage, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
@@ -73,7 +72,7 @@ export const coldWetStart: ReadyQuestion = {
     ),
   ],
   stages: [
-    stage({ name: 'two days in chilled water', kind: 'soak', arms: ['K'], hours: 48, tested: true }),
+    stage({ name: 'two days in chilled water', kind: 'soak', arms: ['K'], hours: 48, hazards: ['cold'], tested: true }),
     stage({ name: 'two days in water of 15 °C', kind: 'soak', arms: ['C'], hours: 48 }),
   ],
   materials: [
@@ -91,7 +90,7 @@ export const coldWetStart: ReadyQuestion = {
     'Sow each cup into its tray and stand all at 18 °C.',
     'On days 14 and 24 count in one go what has two leaves, is behind, did not come.',
   ],
-  cautions: [cautions.dressedSeed, 'Dressed seed never in a refrigerator that holds food.'],
+  hazards: ['dressed-seed', 'cold'],
   commonMistakes: [
     'Counted on day 14 alone, slow is taken for harmed: the chilled seed has had less warmth.',
     'Cups that are open dry out.',

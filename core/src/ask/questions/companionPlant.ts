@@ -1,4 +1,3 @@
-import { cautions } from '../cautions';
 import { amount, control, harvest, keptIn, plainQuestion, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
@@ -47,7 +46,7 @@ export const companionPlant: ReadyQuestion = {
     'Weigh every picking of each plant, weekly from day 60 on and on any day when fruit is ripe.',
     'Count the insects on five leaves.',
   ],
-  cautions: [cautions.soil],
+  hazards: ['soil'],
   commonMistakes: ['Scent drifts: two metres are little.', 'Any small neighbour may do the same: that is what the lettuce tells.'],
   notTested: ['taste'],
   spreadGuess: 0.15,

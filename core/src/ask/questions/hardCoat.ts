@@ -1,4 +1,3 @@
-import { cautions } from '../cautions';
 import { control, count, keptSame, keptIn, plainQuestion, stage, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
@@ -19,8 +18,6 @@ const sweetPea = {
     ...keptSame(['a night in water', 'after the treatment, for all'], ['seed', 'of one packet; float tests left out']),
   ],
 } as const satisfies Partial<ReadyQuestion>;
-
-const harm = 'Sweet peas are poisonous: seed and plants are not eaten. Seed dust: no blowing, wash hands.';
 
 export const hardCoat: ReadyQuestion = {
   ...sweetPea,
@@ -62,8 +59,8 @@ export const hardCoat: ReadyQuestion = {
   ],
   stages: [
     stage({ name: 'rubbed with a cloth, as long as the others are sanded', kind: 'handle', arms: ['C', 'H'] }),
-    stage({ name: 'rubbed with sandpaper', kind: 'handle', arms: ['S'], tested: true }),
-    stage({ name: 'nicked', kind: 'handle', arms: ['N'], tested: true }),
+    stage({ name: 'rubbed with sandpaper', kind: 'handle', arms: ['S'], hazards: ['dust'], tested: true }),
+    stage({ name: 'nicked', kind: 'handle', arms: ['N'], hazards: ['blade'], tested: true }),
     stage({ name: 'hot water left to cool', kind: 'heat', arms: ['H'], hours: 0.5, tested: true }),
     stage({ name: 'a night in water', kind: 'soak', arms: ['C', 'S', 'N', 'H'], hours: 12 }),
   ],
@@ -73,7 +70,8 @@ export const hardCoat: ReadyQuestion = {
     'Give all a night in water of the room.',
     'Sow 20 seeds a pot, one depth; count every fourth day.',
   ],
-  cautions: [harm, cautions.boiling, cautions.blades],
+  hazards: ['poisonous', 'dust', 'heat', 'blade'],
+  cautions: ['Sweet peas are poisonous: neither seed nor plants are eaten.'],
   commonMistakes: [
     'Nicked through to the seed leaf.',
     'A seed that flew into another cup.',
@@ -121,7 +119,7 @@ export const heatAndAcid: ReadyQuestion = {
   stages: [
     stage({ name: 'hot water left to cool', kind: 'heat', arms: ['H', 'HA'], hours: 0.5, tested: true }),
     stage({ name: 'cool water', kind: 'soak', arms: ['C', 'A'], hours: 0.5 }),
-    stage({ name: 'a day in vinegar', kind: 'soak', arms: ['A', 'HA'], hours: 24, tested: true }),
+    stage({ name: 'a day in vinegar', kind: 'soak', arms: ['A', 'HA'], hours: 24, hazards: ['chemical'], tested: true }),
     stage({ name: 'a day in water', kind: 'soak', arms: ['C', 'H'], hours: 24 }),
   ],
   materials: ['640 seeds', '32 pots with mix', '32 cups', 'vinegar', 'kettle', 'labels'],
@@ -130,7 +128,11 @@ export const heatAndAcid: ReadyQuestion = {
     'Then a day in vinegar or in water; rinse all for a minute.',
     'Sow 20 seeds a pot, one depth; count every fourth day.',
   ],
-  cautions: [harm, cautions.boiling, 'Mild kitchen acids only. Strong mineral acids are not for homes or schools.'],
+  hazards: ['poisonous', 'dust', 'heat'],
+  cautions: [
+    'Sweet peas are poisonous: neither seed nor plants are eaten.',
+    'Mild kitchen acids only. Strong mineral acids are not for homes or schools.',
+  ],
   commonMistakes: [
     'Vinegar that was not rinsed off.',
     'One jar for all pots of a kind: then the jar is what counts.',

@@ -1,4 +1,3 @@
-import { cautions } from '../cautions';
 import { amount, control, derived, keptSame, keptIn, plainQuestion, rating, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 import { rubrics } from '../rubrics';
@@ -95,7 +94,7 @@ export const hoursOfLight: ReadyQuestion = {
     'Water every tray back to one weight.',
     'Cut and weigh on day 30: the mass of the tray by its plants.',
   ],
-  cautions: [cautions.lamps, cautions.electricity],
+  hazards: ['lamp', 'electricity'],
   commonMistakes: ['A lamp for each number of hours: then the lamp cannot be told from the hours.', 'A cover that is warm under it.'],
   notTested: ['whether it is the hours or the light in total', 'flowering'],
   spreadGuess: 0.16,

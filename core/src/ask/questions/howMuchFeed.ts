@@ -1,4 +1,3 @@
-import { cautions } from '../cautions';
 import { amount, control, keptSame, keptIn, plainQuestion, rating, stage, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 import { rubrics } from '../rubrics';
@@ -47,7 +46,7 @@ export const howMuchFeed: ReadyQuestion = {
   ],
   stages: [
     stage({ name: 'watered with plain water on the feeding days', kind: 'handle', arms: ['C'], days: [7, 14, 21, 28] }),
-    stage({ name: 'fed', kind: 'handle', arms: ['1', '05', '2'], days: [7, 14, 21, 28], tested: true }),
+    stage({ name: 'fed', kind: 'handle', arms: ['1', '05', '2'], days: [7, 14, 21, 28], hazards: ['feed'], tested: true }),
   ],
   kept: [
     ...keptIn('pots'),
@@ -65,7 +64,8 @@ export const howMuchFeed: ReadyQuestion = {
     'Pour 100 mL on every pot on days 7, 14, 21 and 28; the control gets plain water.',
     'Cut and weigh on day 35.',
   ],
-  cautions: [cautions.chemicals, 'Twice the label is for the trial alone, never for what is eaten or poured away outdoors.'],
+  hazards: ['feed'],
+  cautions: ['Twice the label is for the trial alone, never for what is eaten or poured away outdoors.'],
   commonMistakes: ['A rich mix feeds the control too.', 'What drains into a shared tray feeds the neighbour.'],
   notTested: ['other feeds', 'the harvest of a season'],
   spilloverRoutes: [],

@@ -1,4 +1,3 @@
-import { cautions } from '../cautions';
 import { amount, control, keptSame, plainQuestion, rating, treatment, keptIn } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 import { rubrics } from '../rubrics';
@@ -14,9 +13,9 @@ export const howOften: ReadyQuestion = {
   changed: 'how often the weekly water is given',
   question: 'Does giving the same weekly water in more portions give heavier tomato seedlings?',
   arms: [
-    control('once a week', { phrase: 'when watered once a week', dose: 1, doseUnit: 'a week' }),
-    treatment('5', 'on five days', { phrase: 'when watered on five days', dose: 5, doseUnit: 'a week' }),
-    treatment('2', 'on two days', { phrase: 'when watered on two days', dose: 2, doseUnit: 'a week' }),
+    control('once a week', { phrase: 'when watered once a week', dose: 1, doseUnit: 'time/week' }),
+    treatment('5', 'on five days', { phrase: 'when watered on five days', dose: 5, doseUnit: 'time/week' }),
+    treatment('2', 'on two days', { phrase: 'when watered on two days', dose: 2, doseUnit: 'time/week' }),
   ],
   unitNoun: 'pot',
   unitsPerArm: 10,
@@ -46,7 +45,7 @@ export const howOften: ReadyQuestion = {
     'The pot takes the largest portion at once; what drains into the saucer is weighed and counted.',
     'Cut and weigh on day 28.',
   ],
-  cautions: [cautions.soil],
+  hazards: ['soil'],
   commonMistakes: ['A pot that looks thirsty gets an extra sip.'],
   spreadGuess: 0.15,
   controlGuess: 18,

@@ -1,4 +1,3 @@
-import { cautions } from '../cautions';
 import { amount, control, keptSame, keptIn, plainQuestion, reference, stage, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
@@ -48,7 +47,7 @@ export const kitchenTonic: ReadyQuestion = {
     'Water every pot with the same amount at the same time.',
     'Hide which can is which from whoever weighs.',
   ],
-  cautions: [cautions.boiling, cautions.chemicals, cautions.mould],
+  hazards: ['heat', 'chemical', 'mould'],
   commonMistakes: [
     'A rich mix feeds the control too.',
     'The tonic is warm and the water cold.',

@@ -1,4 +1,3 @@
-import { cautions } from '../cautions';
 import { amount, control, derived, keptSame, plainQuestion, rating, treatment, keptIn } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 import { rubrics } from '../rubrics';
@@ -65,7 +64,7 @@ export const lampHeight: ReadyQuestion = {
     'Three days weighted in the dark, one more dark, six in light.',
     'Cut and weigh each tray apart.',
   ],
-  cautions: [cautions.lamps, cautions.electricity, cautions.blades, cautions.tasting],
+  hazards: ['lamp', 'electricity', 'blade', 'tasting'],
   commonMistakes: ['Two trays each, and a winner by one gram.'],
   notTested: ['other distances', 'other crops'],
   spreadGuess: 0.04,

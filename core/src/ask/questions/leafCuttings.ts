@@ -1,4 +1,3 @@
-import { cautions } from '../cautions';
 import { control, count, keptSame, keptIn, plainQuestion, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
@@ -49,7 +48,7 @@ export const leafCuttings: ReadyQuestion = {
     'Put four in each glass or pot; close the bags.',
     'Change the water each week; look for new plants every fortnight.',
   ],
-  cautions: [cautions.blades, cautions.soil],
+  hazards: ['blade', 'soil'],
   commonMistakes: ['Leaves in one glass rot together: a glass is one value.', 'A leaf that lives is not yet a new plant.'],
   notTested: ['whether the new plants flower'],
   spreadGuess: 0.18,

@@ -1,4 +1,3 @@
-import { cautions } from '../cautions';
 import { amount, control, keptSame, plainQuestion, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
@@ -49,7 +48,7 @@ export const lifeCount: ReadyQuestion = {
     'Sort each square for ten minutes.',
     'Count, write down, put everything back.',
   ],
-  cautions: [cautions.soil],
+  hazards: ['soil'],
   commonMistakes: ['Spots picked because they look good.', 'Only these two places are compared: nothing is said of hedges.'],
   notTested: ['why it is so: the two places differ in many things'],
   spreadGuess: 0.6,

@@ -1,4 +1,3 @@
-import { cautions } from '../cautions';
 import { amount, control, keptSame, keptIn, plainQuestion, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
@@ -66,7 +65,7 @@ export const lightColour: ReadyQuestion = {
     'One plant a box; shuffle the boxes under each lamp.',
     'Cut and weigh on day 28.',
   ],
-  cautions: ['Lamps, blue ones above all: do not look into them. No ultraviolet lamps.', cautions.electricity],
+  hazards: ['lamp', 'electricity'],
   commonMistakes: [
     'Film takes light away: without equal amounts, colour and amount are mixed.',
     'A lux meter is blind to red and blue.',

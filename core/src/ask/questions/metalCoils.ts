@@ -1,4 +1,3 @@
-import { cautions } from '../cautions';
 import { amount, control, keptIn, plainQuestion, reference, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
@@ -44,7 +43,8 @@ export const metalCoils: ReadyQuestion = {
     'Stand the pots off metal shelves, a hand’s width between them.',
     'Set the coils by coin; nobody who weighs knows which is which.',
   ],
-  cautions: [cautions.blades, 'Coils are never joined to mains or a battery, and not set up outdoors before a storm. Cap the ends: eyes.'],
+  hazards: ['blade'],
+  cautions: ['Coils are never joined to mains or a battery, and not set up outdoors before a storm. Cap the ends: eyes.'],
   commonMistakes: ['The control has no coil at all: then the hole and the shade differ too.'],
   notTested: ['larger coils, other metals, the open garden'],
   spreadGuess: 0.15,

@@ -1,4 +1,3 @@
-import { cautions } from '../cautions';
 import { amount, control, keptSame, keptIn, plainQuestion, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
@@ -51,7 +50,7 @@ export const moonOrDate: ReadyQuestion = {
     'Weigh each tray 35 days after its own sowing.',
     'In a hurry? Six sowings, three of each, show only what is very large.',
   ],
-  cautions: [cautions.lamps],
+  hazards: ['lamp'],
   commonMistakes: [
     'One sowing each: then the weather of one week decides.',
     'Indoors no moonlight reaches them: say how the moon is thought to act.',

@@ -1,4 +1,3 @@
-import { cautions } from '../cautions';
 import { amount, control, keptSame, keptIn, plainQuestion, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
@@ -63,7 +62,7 @@ export const musicOrSpeech: ReadyQuestion = {
     'Play two hours a day at one loudness; visit the silent room for as long.',
     'On day 7 somebody who does not know the room measures and cuts both.',
   ],
-  cautions: [cautions.electricity],
+  hazards: ['electricity'],
   commonMistakes: ['One room each throughout: then warmth and light differ with the sound.', 'Ten pots in a room count as one.'],
   notTested: ['speech', 'other music, other loudness'],
   spreadGuess: 0.1,

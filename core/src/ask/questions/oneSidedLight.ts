@@ -1,4 +1,3 @@
-import { cautions } from '../cautions';
 import { amount, control, keptSame, plainQuestion, treatment, keptIn } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
@@ -51,7 +50,7 @@ export const oneSidedLight: ReadyQuestion = {
     'Read first, then turn: one group by hand a quarter each day, one by a motor under each pot.',
     'Photograph each pot from two sides at right angles, with the plumb line in the picture; measure the larger lean by code.',
   ],
-  cautions: [cautions.lamps, cautions.electricity],
+  hazards: ['lamp', 'electricity'],
   commonMistakes: [
     'All pots on one turntable count as one.',
     'Read after the turn, the lean is gone.',

@@ -1,4 +1,3 @@
-import { cautions } from '../cautions';
 import { amount, control, keptSame, keptIn, plainQuestion, stage, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
@@ -45,7 +44,7 @@ export const plantingDeep: ReadyQuestion = {
       usual: { process: 'level', level: { '': 6, D: 6.4 }, rate: 0.05 },
     }),
   ],
-  stages: [stage({ name: 'moved into the large pot', kind: 'move', arms: ['C', 'D'] })],
+  stages: [stage({ name: 'moved into the large pot', kind: 'move', arms: ['C', 'D'], hazards: ['soil'] })],
   kept: [
     ...keptIn('pots', 'seed lot and age', 'sowing depth', 'sowing day'),
     ...keptSame(
@@ -60,7 +59,7 @@ export const plantingDeep: ReadyQuestion = {
     'Plant all on one day; take the lowest leaves off both kinds.',
     'On day 42 cut at the first leaves, so that the same part is weighed; wash and weigh the roots.',
   ],
-  cautions: [cautions.soil, cautions.blades, 'Tomato leaves are not eaten.'],
+  hazards: ['soil', 'blade', 'poisonous'],
   commonMistakes: ['Height from the soil is less for the deep ones by itself.', 'Large pots for one group only.'],
   notTested: ['fruit', 'plants that were grafted'],
   spreadGuess: 0.15,

@@ -1,4 +1,3 @@
-import { cautions } from '../cautions';
 import { amount, control, derived, keptSame, keptIn, plainQuestion, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
@@ -13,10 +12,10 @@ export const plantsInAPot: ReadyQuestion = {
   changed: 'number of plants in a pot',
   question: 'How does the number of plants in a pot change the mass of each radish?',
   arms: [
-    control('one plant', { dose: 1, doseUnit: 'a pot' }),
-    treatment('4', 'four plants', { dose: 4, doseUnit: 'a pot' }),
-    treatment('2', 'two plants', { dose: 2, doseUnit: 'a pot' }),
-    treatment('8', 'eight plants', { dose: 8, doseUnit: 'a pot' }),
+    control('one plant', { dose: 1, doseUnit: 'plant/pot' }),
+    treatment('4', 'four plants', { dose: 4, doseUnit: 'plant/pot' }),
+    treatment('2', 'two plants', { dose: 2, doseUnit: 'plant/pot' }),
+    treatment('8', 'eight plants', { dose: 8, doseUnit: 'plant/pot' }),
   ],
   unitNoun: 'pot',
   unitsPerArm: 8,
@@ -50,14 +49,14 @@ export const plantsInAPot: ReadyQuestion = {
     }),
     derived('%', '100*each/pot', { code: 'share', name: 'Share of the pot that one plant has', higherIs: 'neither', readingDays: [35] }),
   ],
-  kept: [...keptIn('pots'), ...keptSame(['feed', 'the same to each pot, or the same to each plant: choose and write it down'])],
+  kept: [...keptIn('pots'), ...keptSame(['feed', ''])],
   materials: ['32 pots of two litres', 'radish seed, 200 of one packet', 'mix', 'balance', 'labels'],
   steps: [
     'Sow twice as many as are wanted, evenly; thin on day 7 to the number, those nearest their mark stay.',
     'Water every pot with the same amount.',
     'Lift on day 35; weigh the roots of the pot, count them, and divide.',
   ],
-  cautions: [cautions.soil],
+  hazards: ['soil'],
   commonMistakes: [
     'The plants of one pot are one value: they share its food.',
     'Thinned by looks: then the best stay in the crowded pots.',

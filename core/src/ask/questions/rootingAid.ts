@@ -1,4 +1,3 @@
-import { cautions } from '../cautions';
 import { control, count, keptSame, keptIn, plainQuestion, rating, stage, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 import { rubrics } from '../rubrics';
@@ -46,7 +45,7 @@ export const rootingAid: ReadyQuestion = {
   endRule: 'day 42, all lifted',
   stages: [
     stage({ name: 'cut end dipped in plain water', kind: 'handle', arms: ['C'] }),
-    stage({ name: 'cut end dipped', kind: 'handle', arms: ['P', 'H'], tested: true }),
+    stage({ name: 'cut end dipped', kind: 'handle', arms: ['P', 'H'], hazards: ['feed'], tested: true }),
   ],
   kept: [
     ...keptIn('pots', 'seed lot and age', 'sowing depth', 'sowing day'),
@@ -64,7 +63,7 @@ export const rootingAid: ReadyQuestion = {
     'Close each pot in its bag, out of full sun.',
     'On day 42 lift all and count; what is missing counts as not rooted.',
   ],
-  cautions: [cautions.blades, cautions.chemicals, 'Rooting powder: read the label, gloves, do not breathe it in.'],
+  hazards: ['blade', 'chemical', 'feed'],
   commonMistakes: ['Six cuttings in a pot are one value: what rots one rots the next.', 'The control stuck dry.'],
   notTested: ['other kinds of cuttings', 'how they grow on'],
   spreadGuess: 0.14,

@@ -1,4 +1,3 @@
-import { cautions } from '../cautions';
 import { amount, control, keptSame, keptIn, plainQuestion, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
@@ -65,7 +64,8 @@ export const saltOrQuality: ReadyQuestion = {
     'Give every pot the same amount; pour away what drains, none into a neighbour.',
     'Cut and weigh on day 28.',
   ],
-  cautions: ['Grey water: gloves, no spraying, never on what is eaten. Local rules come first.', cautions.salt],
+  hazards: ['salt'],
+  cautions: ['Grey water: gloves, no spraying, never on what is eaten. Local rules come first.'],
   commonMistakes: ['The butt is empty halfway and the tap takes over.', 'Real grey water is another each day: the recipe is not.'],
   notTested: ['real grey water', 'what is eaten'],
   spreadGuess: 0.14,
@@ -114,7 +114,8 @@ export const saltDose: ReadyQuestion = {
     'Give every pot the same amount; pour away what drains, none into a neighbour.',
     'Cut and weigh on day 28.',
   ],
-  cautions: [cautions.salt, 'Not on what is eaten.'],
+  hazards: ['salt'],
+  cautions: ['Not on what is eaten.'],
   commonMistakes: ['Salt gathers in the pot: day 28 is not day 7.'],
   notTested: ['other salts', 'whether they recover'],
   spreadGuess: 0.14,

@@ -1,4 +1,3 @@
-import { cautions } from '../cautions';
 import { control, count, event, keptSame, plainQuestion, stage, treatment, keptIn } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
@@ -71,7 +70,7 @@ export const soakOrDry: ReadyQuestion = {
     'Water every tray with the same amount.',
     'On day 14 dig up what did not come, and say whether it rotted or lay still.',
   ],
-  cautions: [cautions.dressedSeed],
+  hazards: ['dressed-seed'],
   commonMistakes: ['The dry group is watered more because it “needs it”.', 'Soaked seed that splits or rots.', 'Two seeds in one cell.'],
   notTested: ['later yield'],
   spreadGuess: 0.11,

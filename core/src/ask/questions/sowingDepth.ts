@@ -1,4 +1,3 @@
-import { cautions } from '../cautions';
 import { control, count, event, keptSame, keptIn, plainQuestion, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
@@ -61,7 +60,7 @@ export const sowingDepth: ReadyQuestion = {
     'Water all with the same amount.',
     'Count what is up on the days; on day 18 dig up what did not come and look.',
   ],
-  cautions: [cautions.dressedSeed, cautions.soil],
+  hazards: ['dressed-seed', 'soil'],
   commonMistakes: ['Pots less deep than the deepest sowing.', 'The top dries out first: water all alike.'],
   notTested: ['other soils', 'the harvest'],
   spreadGuess: 0.11,

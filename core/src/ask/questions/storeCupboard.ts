@@ -1,4 +1,3 @@
-import { cautions } from '../cautions';
 import { amount, control, count, keptIn, plainQuestion, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
@@ -58,7 +57,7 @@ export const storeCupboard: ReadyQuestion = {
     'Fold 25 seeds into each damp towel.',
     'Keep them closed and warm; count on the days.',
   ],
-  cautions: [cautions.dressedSeed, cautions.mould],
+  hazards: ['dressed-seed', 'mould'],
   commonMistakes: [
     'Food seed that was heated to keep it does not sprout at all: that is the heat, not its age.',
     'Ten seeds are a quick look, four times twenty-five a test.',

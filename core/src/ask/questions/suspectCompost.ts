@@ -1,4 +1,3 @@
-import { cautions } from '../cautions';
 import { amount, control, derived, keptSame, keptIn, plainQuestion, rating, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 import { rubrics } from '../rubrics';
@@ -91,7 +90,8 @@ export const suspectCompost: ReadyQuestion = {
     'Each week count what is up, and how many of them show symptoms, by code.',
     'At the end bin the plants and the mix.',
   ],
-  cautions: [cautions.soil, cautions.contaminated, 'The beans are not eaten; plants and mix go into the bin.'],
+  hazards: ['soil', 'contaminated'],
+  cautions: ['The beans are not eaten; plants and mix go into the bin.'],
   commonMistakes: ['Two pots are too few; six show gross damage only.', 'Live worms say nothing about weedkiller.'],
   notTested: ['other contaminants', 'whether worms live in it'],
   decision:

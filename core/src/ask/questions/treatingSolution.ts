@@ -1,4 +1,3 @@
-import { cautions } from '../cautions';
 import { amount, control, count, keptSame, keptIn, plainQuestion, reference, stage, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
@@ -61,9 +60,9 @@ export const treatingSolution: ReadyQuestion = {
   ],
   stages: [
     stage({ name: 'bath in plain water', kind: 'soak', arms: ['C'], hours: 0.75 }),
-    stage({ name: 'bath in the solution', kind: 'soak', arms: ['S'], hours: 0.75, tested: true }),
+    stage({ name: 'bath in the solution', kind: 'soak', arms: ['S'], hours: 0.75, hazards: ['chemical'], tested: true }),
     stage({ name: 'long bath in plain water', kind: 'soak', arms: ['WL'], hours: 2, tested: true }),
-    stage({ name: 'long bath in the solution', kind: 'soak', arms: ['SL'], hours: 2, tested: true }),
+    stage({ name: 'long bath in the solution', kind: 'soak', arms: ['SL'], hours: 2, hazards: ['chemical'], tested: true }),
   ],
   materials: [
     '1000 seeds, half of each kind',
@@ -80,7 +79,7 @@ export const treatingSolution: ReadyQuestion = {
     'Fold 25 seeds into a damp towel, five of them on the marked places, and close it in its bag.',
     'Read through the bag on days 3, 5 and 7; open it on day 10 and count normal, damaged, just starting, mouldy, none.',
   ],
-  cautions: [cautions.chemicals, cautions.mould, cautions.dressedSeed],
+  hazards: ['chemical', 'mould', 'dressed-seed'],
   commonMistakes: [
     'Water and solution bathed for other times: then the time is tested too.',
     'Nine seeds where ten were meant.',

@@ -1,4 +1,3 @@
-import { cautions } from '../cautions';
 import { amount, control, event, harvest, keptSame, keptIn, plainQuestion, stage, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
@@ -61,7 +60,7 @@ export const trimRoots: ReadyQuestion = {
   endRule: 'day 77, a week after the last cut',
   stages: [
     stage({ name: 'lifted out of the jar', kind: 'handle', arms: ['C', 'T'], days: [28, 42, 56] }),
-    stage({ name: 'a third of the roots cut off', kind: 'handle', arms: ['T'], days: [28, 42, 56], tested: true }),
+    stage({ name: 'a third of the roots cut off', kind: 'handle', arms: ['T'], days: [28, 42, 56], hazards: ['blade'], tested: true }),
   ],
   kept: [...keptIn('tanks', 'litres'), ...keptSame(['litres added', 'logged for each jar'], ['blades', 'wiped between plants'])],
   materials: ['16 dark jars, each with its own air line', '16 young plants', 'clean scissors', 'alcohol wipes', 'balance'],
@@ -71,7 +70,7 @@ export const trimRoots: ReadyQuestion = {
     'Wipe the blades between plants; wash hands.',
     'Cut and weigh the leaf on days 42, 56 and 70; measure the regrowth a week later.',
   ],
-  cautions: [cautions.blades, cautions.chemicals, cautions.electricity],
+  hazards: ['blade', 'chemical', 'electricity'],
   commonMistakes: ['The control left in its jar while the others are lifted.', 'Jars on one pump share its luck: a line each.'],
   notTested: ['flavour', 'the root mass: what was cut is gone'],
   spreadGuess: 0.1,

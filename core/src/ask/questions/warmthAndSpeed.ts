@@ -1,4 +1,3 @@
-import { cautions } from '../cautions';
 import { control, count, event, keptSame, keptIn, plainQuestion, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
@@ -56,7 +55,7 @@ export const warmthAndSpeed: ReadyQuestion = {
     'Count each day at one hour.',
     'After each batch swap which place is warm.',
   ],
-  cautions: [cautions.electricity, cautions.mould],
+  hazards: ['electricity', 'mould'],
   commonMistakes: ['Eight dishes in one warm cupboard count as one cupboard.', 'The warm dishes dry out: close the lids.'],
   notTested: ['hotter than 25 °C'],
   spreadGuess: 0.14,

@@ -1,4 +1,3 @@
-import { cautions } from '../cautions';
 import { amount, control, count, keptSame, keptIn, plainQuestion, stage, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
@@ -50,7 +49,7 @@ export const waterOrMix: ReadyQuestion = {
     }),
   ],
   endRule: 'day 30 for roots, day 180 for living plants',
-  stages: [stage({ name: 'lifted and planted into fresh mix', kind: 'move', arms: ['C', 'W'], days: [30] })],
+  stages: [stage({ name: 'lifted and planted into fresh mix', kind: 'move', arms: ['C', 'W'], days: [30], hazards: ['soil'] })],
   kept: [
     ...keptIn('pots', 'seed lot and age', 'mix', 'sowing depth', 'sowing day'),
     ...keptSame(
@@ -58,7 +57,7 @@ export const waterOrMix: ReadyQuestion = {
       ['length', '8 cm, lower leaves off'],
       ['cutting day', 'all on day 0'],
       ['bag', 'round both or neither, out of full sun'],
-      ['the move', 'all lifted and planted anew on day 30'],
+      ['the move', 'all lifted and planted again on day 30'],
     ),
   ],
   materials: ['120 cuttings from 10 mother plants', '10 glasses', '10 pots with mix', '20 bags', 'clean blade', 'labels'],
@@ -69,7 +68,7 @@ export const waterOrMix: ReadyQuestion = {
     'On day 30 lift all, count the roots, and plant all into fresh mix alike.',
     'Count the living plants on days 60 and 180.',
   ],
-  cautions: [cautions.blades, cautions.soil],
+  hazards: ['blade', 'soil'],
   commonMistakes: [
     'What roots fast in anything shows nothing.',
     'The move loses some: note the day and the step of each loss.',

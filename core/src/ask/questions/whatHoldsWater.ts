@@ -1,4 +1,3 @@
-import { cautions } from '../cautions';
 import { amount, control, derived, keptSame, plainQuestion, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
@@ -74,7 +73,7 @@ export const whatHoldsWater: ReadyQuestion = {
     'Pour until every bottle drips; weigh when dripping stops.',
     'Weigh again on day 4.',
   ],
-  cautions: [cautions.soil],
+  hazards: ['soil'],
   commonMistakes: [
     'One bottle each shows nothing.',
     'Peat that is bone dry lets the water run past: pour twice.',

@@ -1,4 +1,3 @@
-import { cautions } from '../cautions';
 import { amount, control, count, keptSame, keptIn, plainQuestion, stage, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
@@ -79,7 +78,7 @@ export const whatSeedsNeed: ReadyQuestion = {
     'A dark pot over those without light; the cool ones stand cool but light.',
     'Look in a damp towel at the window too: there one sees the root come first.',
   ],
-  cautions: [cautions.dressedSeed, cautions.soil],
+  hazards: ['dressed-seed', 'soil'],
   commonMistakes: ['The dark ones grow taller: tall is not healthy.', 'A refrigerator is cold and dark at once.'],
   notTested: ['what a grown plant needs'],
   spreadGuess: 0.14,

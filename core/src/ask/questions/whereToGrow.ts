@@ -1,4 +1,3 @@
-import { cautions } from '../cautions';
 import { amount, control, derived, event, keptSame, keptIn, plainQuestion, reference, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
@@ -60,11 +59,7 @@ export const whereToGrow: ReadyQuestion = {
   endRule: 'each head when it is firm, at the latest day 90',
   kept: [
     ...keptIn('outdoors', 'soil', 'water'),
-    ...keptSame(
-      ['soil in boxes and pots', 'dug from the same bed'],
-      ['feed a plant', 'the same grams to each'],
-      ['watering', 'the same to each, or each by its need: choose, and log the litres'],
-    ),
+    ...keptSame(['soil in boxes and pots', 'dug from the same bed'], ['feed a plant', 'the same grams to each'], ['watering', '']),
   ],
   materials: [
     '48 young plants of one sowing',
@@ -78,7 +73,7 @@ export const whereToGrow: ReadyQuestion = {
     'Two plants in each; the same feed to every plant.',
     'Cut each head when it is firm, and weigh it apart.',
   ],
-  cautions: [cautions.soil, cautions.blades],
+  hazards: ['soil', 'blade'],
   commonMistakes: [
     'Two beds that are there already: then these two beds are compared, and nothing is said of raised beds.',
     'Totals over unequal numbers of plants: divide by the plants.',

@@ -1,4 +1,3 @@
-import { cautions } from '../cautions';
 import { amount, control, event, harvest, keptSame, keptIn, plainQuestion, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
@@ -49,11 +48,7 @@ export const whereToGrowFruit: ReadyQuestion = {
   endRule: 'the first frost, at the latest day 102',
   kept: [
     ...keptIn('outdoors', 'soil', 'water'),
-    ...keptSame(
-      ['soil in the pots', 'dug from the same bed'],
-      ['feed a plant', 'the same grams to each'],
-      ['watering', 'the same to each, or each by its need: choose, and log the litres'],
-    ),
+    ...keptSame(['soil in the pots', 'dug from the same bed'], ['feed a plant', 'the same grams to each'], ['watering', '']),
   ],
   materials: ['20 young tomatoes of one sowing', '10 big pots', 'balance', 'labels', 'watering can with a litre mark'],
   steps: [
@@ -61,7 +56,7 @@ export const whereToGrowFruit: ReadyQuestion = {
     'Weigh every picking of each plant, weekly from day 60 on and on any day when fruit is ripe.',
     'Fewer pots than plants in the ground are no fault: each plant counts once.',
   ],
-  cautions: [cautions.soil],
+  hazards: ['soil'],
   commonMistakes: ['Totals over unequal numbers of plants: divide by the plants.', 'Pots dry out first.'],
   notTested: ['taste'],
   expectedSurvival: 0.9,

@@ -1,4 +1,3 @@
-import { cautions } from '../cautions';
 import { control, count, keptSame, plainQuestion, rating, treatment, keptIn } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 import { rubrics } from '../rubrics';
@@ -60,7 +59,7 @@ export const whichPiece: ReadyQuestion = {
     'Rate the looks from above before lifting.',
     'Lift all; missing ones count as failures and are shown.',
   ],
-  cautions: [cautions.blades],
+  hazards: ['blade'],
   commonMistakes: ['A missing cutting left out of the total makes the rate look better.'],
   decision: 'Two thirds or more rooted: keep doing it. A third to two thirds: wait and stick more. Less: discard the way.',
   notTested: ['how they grow on'],

@@ -1,4 +1,3 @@
-import { cautions } from '../cautions';
 import { amount, control, keptSame, keptIn, plainQuestion, stage, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
@@ -66,7 +65,7 @@ export const whichWayIsDown: ReadyQuestion = {
     'Pin one in each pouch, root down; let a coin say which are turned.',
     'Photograph every pouch at 0, 6 and 24 h; measure the angle on the photo by code.',
   ],
-  cautions: [cautions.dressedSeed, cautions.mould],
+  hazards: ['dressed-seed', 'mould'],
   commonMistakes: ['Light through a gap shows a way as well.', 'A dry tip does not grow at all.'],
   notTested: ['what in the root feels it'],
   spreadGuess: 1.2,

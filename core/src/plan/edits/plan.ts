@@ -1,5 +1,6 @@
 import { blankOf, stageFields, type Experiment, type KeptSame, type Plan, type Prediction, type Stage, type Writing } from '../../model';
 import { moveStart } from '../../study/moveStart';
+import { cautionsOf } from '../../words/cautions';
 
 /** Changes what the plan says beyond arms, units and measures. */
 export function changePlan(experiment: Experiment, more: Partial<Plan>): Experiment {
@@ -7,12 +8,13 @@ export function changePlan(experiment: Experiment, more: Partial<Plan>): Experim
 }
 
 /**
- * Freezes the plan at its start.
+ * Freezes the plan at its start. The cautions that follow from it are kept as they read.
  * @param startedOn day 0, a calendar date
  * @param lockedOn the moment from which it changes by amendment alone
  */
 export function startOn(experiment: Experiment, startedOn: string, lockedOn: string): Experiment {
-  return changePlan(moveStart(experiment, startedOn), { lockedOn });
+  const moved = moveStart(experiment, startedOn);
+  return changePlan(moved, { cautions: cautionsOf(moved.plan), lockedOn });
 }
 
 function changeItem<Item>(items: readonly Item[], index: number, more: Partial<Item>): Item[] {

@@ -179,7 +179,7 @@ describe('against check values', () => {
     expect(out('texture-by-feel', { ribbon: 'middle', feel: 'smooth' })).toEqual(['silty clay loam']);
     expect(out('texture-by-feel', { ribbon: 'none' })).toEqual(['loamy sand']);
     close('per-area', {}, 150);
-    expect(wrong('texture-by-shares', { clay: '30' }).clay).toMatch(/come to 112 %/);
+    expect(wrong('texture-by-shares', { clay: '30' }).clay).toMatch(/come to 112%/);
   });
 
   it('against tables elsewhere: measures of NIST Handbook 44, light of Purdue Extension HO-238 (from memory), the sphere, ln 2', () => {
@@ -275,11 +275,11 @@ describe('with what one has', () => {
     expect(words(10, 'mL', ['syringe'])).toBe('syringe: 2 times full');
     expect(words(320, 'mL', ['jug'])).toBe('jug: to the 300 mL mark');
     expect(words(60, 'g', ['balance-1'])).toBe('balance: 60 g');
-    expect(words(0.27, 'g', ['balance-1'])).toMatch(/too little for a balance to 1 g. It may be off by 100 %: weigh ten times as much/);
+    expect(words(0.27, 'g', ['balance-1'])).toMatch(/too little for a balance to 1 g. It may be off by 100%: weigh ten times as much/);
   });
 
   it('says where a way misses by more than a tenth, and puts the closest first', () => {
-    expect(words(1.67, 'mL', ['spoons'])).toMatch(/level: ¼ tsp, off by 26 %. A syringe comes closer/);
+    expect(words(1.67, 'mL', ['spoons'])).toMatch(/level: ¼ tsp, off by 26%. A syringe comes closer/);
     expect(measureOut(1.67, 'mL').map(({ tool }) => tool)).toEqual(['syringe', 'spoons']);
     expect(measureOut(3, 'h')).toEqual([]);
   });

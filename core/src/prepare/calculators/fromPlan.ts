@@ -1,6 +1,6 @@
 import type { Experiment } from '../../model';
 import { shelfRows } from '../../study/bench/shelves';
-import { mixEach } from '../kit/mix';
+import { mixEach } from '../../study/mixEach';
 import { expectedShares } from '../kit/sownMaterial';
 import type { Filled } from './workOut';
 

@@ -12,7 +12,6 @@ export interface KitLine {
   readonly arms: readonly { readonly arm: string; readonly amount: number }[];
   /** The formula with the numbers in it; empty where there is none. */
   readonly how: string;
-  readonly caution: string;
   readonly isTicked: boolean;
   /** Price of one, of a litre or of a kilogram. */
   readonly price: number | null;

@@ -2,7 +2,7 @@ import { escapeRegExp } from 'lodash-es';
 import type { Experiment } from '../../model';
 import { plural, singular } from '../../quantities/plural';
 import { writtenByApp } from '../../study/syncTextNumbers';
-import { mixEach } from './mix';
+import { mixEach } from '../../study/mixEach';
 
 /** Lines of the plan's list that only count what the kit works out by itself, and their words for it. */
 export interface CountedLines {

@@ -1,6 +1,5 @@
 import type { Experiment } from '../../model';
 import { plural } from '../../quantities/plural';
-import { stepCautions } from '../stepCautions';
 import { countedLines } from './countedLines';
 import type { BareLine, KitLine } from './KitLine';
 import { mixLines } from './mix';
@@ -40,7 +39,6 @@ function containerLines(experiment: Experiment): BareLine[] {
     unit: '',
     arms: perArm(experiment, () => 1),
     how: `${units.length} and a few to spare, all of one kind`,
-    caution: '',
   };
   return [line, ...sharedLines(experiment)];
 }
@@ -67,7 +65,6 @@ function sharedLines({ units, arms }: Experiment): BareLine[] {
       unit: '',
       arms: inAll(each) > own.length ? [] : each,
       how: 'shared, as the plan says',
-      caution: stepCautions({ name: word, kind: 'other' })[0] ?? '',
     };
   });
 }
@@ -82,7 +79,6 @@ function labelLines({ units, arms, plan }: Experiment): BareLine[] {
       unit: '',
       arms: [],
       how: `one for each ${plan.unitNoun} and one for each group`,
-      caution: '',
     },
   ];
 }
@@ -100,7 +96,6 @@ function ownLines(experiment: Experiment): BareLine[] {
       unit: '',
       arms: [],
       how: '',
-      caution: stepCautions({ name: line, kind: 'other' })[0] ?? '',
     }));
 }
 

@@ -1,29 +1,12 @@
 import { byCode, type Experiment, type Unit } from '../../model';
 import { num } from '../calculators/makers';
 import { doseByMass } from '../mixes';
+import { mixEach } from '../../study/mixEach';
 import type { BareLine } from './KitLine';
 import { inAll, perArm, spared, type ArmAmount } from './perArm';
 
-/** mL of mix that a thing usually holds (common practice); what is not named here holds none. */
-const usual: Readonly<Record<string, number>> = { pot: 400, pouch: 400, tray: 1500, cell: 60 };
-
 /** Units under which an arm's dose is a share of the mix. */
 const SHARE = '%';
-
-/**
- * How much mix goes into each: as was said, or what such a thing usually holds.
- * @returns 0 where none does
- */
-export function mixEach({ plan }: Pick<Experiment, 'plan'>): {
-  readonly amount: number;
-  readonly unit: 'mL' | 'g';
-  readonly isUsual: boolean;
-} {
-  const { mediumEach, mediumBy } = plan.kit;
-  if (mediumEach !== null) return { amount: mediumEach, unit: mediumBy, isUsual: false };
-  const indoors = plan.place !== 'water culture' && plan.place !== 'ground';
-  return { amount: indoors ? (usual[plan.unitNoun.toLowerCase()] ?? 0) : 0, unit: 'mL', isUsual: true };
-}
 
 interface Blended {
   readonly name: string;
@@ -61,7 +44,6 @@ export function mixLines(experiment: Experiment): BareLine[] {
     unit: of,
     arms,
     how,
-    caution: '',
   });
   const sum = kit.parts.reduce((all, { parts }) => all + parts, 0);
   const parts = kit.parts.map(({ name: part, parts: many }) =>

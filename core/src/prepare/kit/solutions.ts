@@ -2,7 +2,6 @@ import type { Experiment, Solution } from '../../model';
 import { num } from '../calculators/makers';
 import { typedRatio } from '../calculators/typedRatio';
 import { ratioVolume } from '../dilution';
-import { stepCautions } from '../stepCautions';
 import type { BareLine } from './KitLine';
 import { inAll, perArm, spared, type ArmAmount } from './perArm';
 
@@ -40,7 +39,6 @@ export function solutionLines(experiment: Experiment): BareLine[] {
       unit,
       arms,
       how,
-      caution: id === 'solution' ? (stepCautions({ name, kind: 'other' })[0] ?? '') : '',
     });
     const whole = line(
       'solution',

@@ -1,6 +1,6 @@
 import { expectedOf, primaryOf, type Experiment } from '../../model';
 import { kindOf } from '../../kinds';
-import { plural } from '../../quantities/plural';
+import { plural, singular } from '../../quantities/plural';
 import { num } from '../calculators/makers';
 import { seedsToSow } from '../seedsToSow';
 import { countedLines } from './countedLines';
@@ -50,7 +50,6 @@ export function sownMaterialLines(experiment: Experiment): BareLine[] {
         unit: '',
         arms: [],
         how: `the same grams for each ${plan.unitNoun}, or say in Plan how many are sown`,
-        caution: '',
       },
     ];
   const get = sparedWhole(into, kit.spare);
@@ -67,7 +66,6 @@ export function sownMaterialLines(experiment: Experiment): BareLine[] {
     unit: '',
     arms,
     how: `${how}${enoughWords(experiment, sprout)}`,
-    caution: '',
   };
   if (kit.thousand === null) return [line];
   const { thousand } = kit;
@@ -91,7 +89,7 @@ function plainWords(plant: string, propagule: string): string {
   if (bare === '' || bare.toLowerCase() === propagule.toLowerCase()) return propagule;
   return /[^s]s$|seedlings|cuttings/.test(bare) && bare === plant && propagule !== 'seeds'
     ? plant
-    : `${bare.replace(/ (seedlings|microgreens)$/, '')} ${propagule}`;
+    : `${singular(bare.replace(/ (seedlings|microgreens)$/, ''))} ${propagule}`;
 }
 
 /** Where more is sown than is kept: in how many units at least as many come up. */

@@ -42,7 +42,7 @@ export function layOut(wish: LayoutWish, seed: number): LaidOut {
   const counts = arms.map(({ code: arm }) => ({ arm, units: unitsOf[arm] ?? unitsPerArm }));
   const total = counts.reduce((sum, { units }) => sum + units, 0);
   if (counts.some(({ units }) => !Number.isInteger(units) || units < 1) || total > MOST_UNITS)
-    throw new RangeError(`units an arm must be whole numbers from 1, ${MOST_UNITS} in all; there are ${total}`);
+    throw new RangeError(`units per group must be whole numbers from 1, ${MOST_UNITS} in all; there are ${total}`);
   const source = random(seed);
   const most = Math.max(...counts.map(({ units }) => units));
   const dealt = (block: string | null, each: (count: Count) => number) => ({

@@ -1,0 +1,45 @@
+import { hazards } from '../data/hazards';
+import { hazardCodes, type Hazard, type Plan, type Stage } from '../model';
+import { mixEach } from './mixEach';
+
+export type Hazardous = Pick<Stage, 'kind' | 'hazards'>;
+
+/** What a kind of step brings with it, whatever else is said of it. */
+const ofKind: Readonly<Partial<Record<Stage['kind'], Hazard>>> = { heat: 'heat', cold: 'cold', spray: 'spray' };
+
+/** What can hurt someone at a step: by its kind, and by what was said. */
+export function hazardsAt({ kind, hazards: said }: Hazardous): readonly Hazard[] {
+  const own = ofKind[kind];
+  return [...(own ? [own] : []), ...(said ?? [])];
+}
+
+/** What can hurt someone, from what the plan says: its steps, its place, its lamps, what is sown, what it grows in, and what was ticked. */
+export function hazardsOf(plan: Plan): readonly Hazard[] {
+  const { stages, bench, place, propagule } = plan;
+  const underLamps = bench.some(({ light }) => light === 'lamp');
+  const inSoil = place === 'bed' || place === 'ground' || mixEach({ plan }).amount > 0;
+  const found = new Set<Hazard>([
+    ...plan.hazards,
+    ...stages.flatMap(hazardsAt),
+    ...(underLamps ? (['lamp', 'electricity'] as const) : []),
+    ...(inSoil ? (['soil'] as const) : []),
+    ...(propagule === 'seeds' ? (['dressed-seed'] as const) : []),
+    ...(propagule === 'cuttings' ? (['blade'] as const) : []),
+  ]);
+  return hazardCodes.filter((code) => found.has(code));
+}
+
+/**
+ * Steps of which nobody has said whether they can hurt someone.
+ * @returns their names
+ */
+export const unaskedSteps = ({ stages }: Pick<Plan, 'stages'>): string[] =>
+  stages.filter(({ hazards: said }) => said === null).map(({ name }) => name);
+
+/**
+ * Whether something of a treatment could get into the control by hands, tools or drips.
+ * @returns by routes that were said, by solutions, and by what clings
+ */
+export function couldSpread({ plan }: { readonly plan: Plan }): boolean {
+  return plan.spilloverRoutes.length > 0 || plan.kit.solutions.length > 0 || hazardsOf(plan).some((code) => hazards[code].clings);
+}

@@ -1,0 +1,55 @@
+import { describe, expect, it } from 'vitest';
+import { hazards, NEVER_HEAT } from '../data/hazards';
+import { blankOf, emptyPlan, hazardCodes, shelfFields, stageFields, type Plan, type Stage } from '../model';
+import { startOn } from '../plan/edits';
+import { couldSpread, unaskedSteps } from '../study/hazardsOf';
+import { anExperiment } from '../testing';
+import { cautionsOf, stepCautions } from './cautions';
+
+const stage = (more: Partial<Stage>): Stage => ({ ...blankOf(stageFields), hazards: [], ...more });
+const plan = (more: Partial<Plan>): Plan => ({ ...emptyPlan, propagule: 'plants', unitNoun: 'jar', ...more });
+
+describe('cautions', () => {
+  it('follow what was said of a step and its kind, never its name', () => {
+    expect(stepCautions(stage({ name: 'bleach in boiling water' }))).toEqual([]);
+    expect(stepCautions(stage({ name: 'bleach in boiling water', kind: 'heat', hazards: ['chemical'] }))).toEqual([
+      NEVER_HEAT,
+      hazards.heat.caution,
+      hazards.chemical.caution,
+    ]);
+    expect(stepCautions(stage({ name: '35 days in moist mix', kind: 'cold' }))).toEqual([hazards.cold.caution]);
+  });
+
+  it('follow lamps, place, what stands in it and what is sown', () => {
+    const bench = [{ ...blankOf(shelfFields), light: 'lamp' as const }];
+    expect(cautionsOf(plan({ bench }))).toEqual([hazards.electricity.caution, hazards.lamp.caution]);
+    expect(cautionsOf(plan({ place: 'bed' }))).toEqual([hazards.soil.caution]);
+    expect(cautionsOf(plan({ unitNoun: 'pot' }))).toEqual([hazards.soil.caution]);
+    expect(cautionsOf(plan({ propagule: 'seeds' }))).toEqual([hazards['dressed-seed'].caution]);
+    expect(cautionsOf(plan({ propagule: 'cuttings' }))).toEqual([hazards.blade.caution]);
+    expect(cautionsOf(plan({}))).toEqual([]);
+  });
+
+  it('are told once each, the person’s own first', () => {
+    const twice = [stage({ name: 'nicked', hazards: ['blade'] }), stage({ name: 'cut back', hazards: ['blade'] })];
+    expect(cautionsOf(plan({ cautions: ['Mind the cat.', ''], stages: twice }))).toEqual(['Mind the cat.', hazards.blade.caution]);
+  });
+
+  it('are kept as they read from the start on, whatever is found to be dangerous later', () => {
+    const draft = anExperiment({ plan: plan({ cautions: ['Mind the cat.'], hazards: ['salt'] }) });
+    const started = startOn(draft, '2026-04-01', '2026-04-01');
+    expect(started.plan.cautions).toEqual(['Mind the cat.', hazards.salt.caution]);
+    expect(cautionsOf({ ...started.plan, hazards: hazardCodes })).toEqual(started.plan.cautions);
+  });
+
+  it('a step of which nobody has said anything is asked about', () => {
+    expect(unaskedSteps({ stages: [stage({ name: 'soak', hazards: null }), stage({ name: 'rinse' })] })).toEqual(['soak']);
+  });
+
+  it('of what clings, the control is put out first', () => {
+    expect(couldSpread({ plan: plan({}) })).toBe(false);
+    expect(couldSpread({ plan: plan({ hazards: ['blade', 'lamp'] }) })).toBe(false);
+    expect(couldSpread({ plan: plan({ stages: [stage({ hazards: ['chemical'] })] }) })).toBe(true);
+    expect(couldSpread({ plan: plan({ spilloverRoutes: ['drips'] }) })).toBe(true);
+  });
+});

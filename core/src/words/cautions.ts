@@ -1,0 +1,31 @@
+import { hazards, NEVER_HEAT } from '../data/hazards';
+import { hazardCodes, type Hazard, type Plan } from '../model';
+import { hazardsAt, hazardsOf, type Hazardous } from '../study/hazardsOf';
+
+/** Sentences for hazards that meet. */
+function cautionsFor(found: readonly Hazard[], together: readonly (readonly Hazard[])[]): string[] {
+  const heated = together.some((at) => at.includes('heat') && at.includes('chemical'));
+  return [...(heated ? [NEVER_HEAT] : []), ...found.map((code) => hazards[code].caution)];
+}
+
+/**
+ * What to take care of at a step.
+ * @returns sentences, the worst first; empty where nothing can hurt
+ */
+export function stepCautions(step: Hazardous): string[] {
+  const at = hazardsAt(step);
+  return cautionsFor(
+    hazardCodes.filter((code) => at.includes(code)),
+    [at],
+  );
+}
+
+/**
+ * Every caution of a plan, the person's own first. They follow the plan until it starts; then they are kept as they read.
+ * @param plan with its own cautions, steps and places
+ * @returns each once
+ */
+export function cautionsOf(plan: Plan): string[] {
+  const own = plan.cautions.filter((line) => line.trim() !== '');
+  return [...new Set([...own, ...(plan.lockedOn === null ? cautionsFor(hazardsOf(plan), plan.stages.map(hazardsAt)) : [])])];
+}
