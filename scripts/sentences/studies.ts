@@ -92,6 +92,7 @@ const mishapIn: Change = (study, source) => {
     kind: itemAt(mishaps, source.int(0, mishaps.length - 1)),
     ...whom,
     note: source.share() < 0.5 ? 'the window stood open.' : '',
+    effect: '',
     replaces: null,
     withdrawn: false,
   };
