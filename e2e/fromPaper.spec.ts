@@ -123,7 +123,7 @@ test.describe.serial('a whole experiment that ended is typed in from paper, and 
     const report = page.getByRole('main');
     for (const words of [
       'runner bean',
-      'rain water 4, weak brew 6, strong brew 5',
+      'rain water (4), weak brew (6) and strong brew (5)',
       'All shared one: windowsill.',
       'Potted on, on ',
       ', planned for day 9',

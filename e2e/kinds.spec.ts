@@ -53,7 +53,7 @@ test('what went wrong is written down from the walk, and the check takes it up',
   await page.getByRole('link', { name: 'Leave the walk; it goes on from here' }).click();
   await expect(page.getByText('the lamp fell')).toBeVisible();
   await page.getByRole('link', { name: /^Weigh up/ }).click();
-  await expect(page.getByText('so it could be what made the difference.')).toBeVisible();
+  await expect(page.getByText('so it could explain the difference.')).toBeVisible();
 });
 
 test('the keys: the six steps, Today, find, and the list of keys', async ({ page }) => {

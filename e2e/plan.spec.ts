@@ -51,14 +51,14 @@ test('a soak for one arm only is mended by the same soak in plain water; one tan
   await begin(page, 'Does X change sprouting?');
   await page.getByRole('button', { name: 'Add a step' }).click();
   await page.getByLabel('How long step 1 lasts').fill('6 h');
-  await expect(page.getByText('The control does not go through “soak” for 6 h.')).toBeVisible();
+  await expect(page.getByText('The control doesn’t get “soak” for 6 h')).toBeVisible();
   await page.getByRole('button', { name: 'Give the control plain water too' }).click();
   await expect(page.getByLabel('Step 2', { exact: true })).toHaveValue('soak, in plain water');
-  await expect(page.getByText('The control does not go through')).toHaveCount(0);
+  await expect(page.getByText('The control doesn’t get')).toHaveCount(0);
   await page.getByLabel('What units share').selectOption('arm');
   await page.getByLabel('What is shared').fill('tank');
   await page.getByLabel('What is shared').blur();
-  await expect(page.getByText('Each of plain water and X has one tank to itself: tank C and tank X.')).toBeVisible();
+  await expect(page.getByText('Plain water and X each have one tank to themselves: tank C and tank X.')).toBeVisible();
   await page.getByRole('button', { name: 'Give each dish its own' }).click();
   await expect(page.getByText('Nothing serious stands against it.')).toBeVisible();
 });
@@ -104,7 +104,7 @@ test('rating steps are described, and barriers stand where they are put', { tag:
   await page.getByText('The bench: size, kinds of place, light, sides, barriers').click();
   await page.getByLabel('drips').check();
   await page.getByRole('button', { name: 'Put barriers between the groups' }).click();
-  await expect(page.getByText('Drips can get from one pot')).toHaveCount(0);
+  await expect(page.getByText('Drips can spread from one pot')).toHaveCount(0);
   await saved(page);
   const { experiment } = (await (await page.request.get(`/api/experiments/${id}`)).json()) as {
     experiment: { plan: { barriers: unknown[] }; measures: { rubric: { words: string }[] }[] };

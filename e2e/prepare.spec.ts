@@ -129,7 +129,7 @@ test(
       .getByRole('link', { name: /^Write up/ })
       .click();
     await expect(page.getByText(/A day in vinegar from 08:00 to 10:00, 26 h/i)).toBeVisible();
-    await expect(page.getByText(/lasted 2 h too long/).first()).toBeVisible();
+    await expect(page.getByText(/was 2 h too long/).first()).toBeVisible();
   },
 );
 

@@ -56,7 +56,7 @@ test.describe.serial('from the first sign-in to the downloaded report, on a new 
   test('plan', async () => {
     await page.getByLabel('Name of group X').fill('Salt water');
     await page.getByLabel('Units per group').fill('2');
-    await expect(page.getByText('shuffling alone would do that in 1 of 3 shuffles')).toBeVisible();
+    await expect(page.getByText('shuffling alone would give that in 1 of 3 shuffles')).toBeVisible();
     await page.getByLabel('Units per group').fill('4');
     await expect(page.getByText('Nothing serious stands against it.')).toBeVisible();
     await page.getByLabel('Sown in each unit').fill('20');

@@ -60,8 +60,8 @@ describe('experimentSchema', () => {
   });
 
   it.each<[string, Partial<Experiment>, string, RegExp]>([
-    ['no arm', { arms: [] }, '/arms', /no arm/],
-    ['no control', { arms: [{ ...itemAt(arms, 1) }] }, '/arms', /No arm is the control/],
+    ['no arm', { arms: [] }, '/arms', /no groups/],
+    ['no control', { arms: [{ ...itemAt(arms, 1) }] }, '/arms', /no control group/],
     ['two controls', { arms: [itemAt(arms, 0), { ...itemAt(arms, 1), role: 'control' }] }, '/arms/1/role', /two controls/],
     ['0 units', { units: [] }, '/units', /0 units/],
     [

@@ -159,7 +159,7 @@ it('counts with several units an arm: the units are the replicates, and the pool
   expect(itemAt(result.comparisons, 0).p).toBeCloseTo(2 / 70, 12);
   expect(itemAt(result.comparisons, 0).verdict).toBe('supported');
   expect(result.tests.find((test) => test.method === 'fisher-exact')?.ignoresUnits).toBe(true);
-  expect(result.verdict.sentence).toContain('40 points lower');
+  expect(result.verdict.sentence).toContain('40 percentage points lower');
 });
 
 it('an event: Kaplan–Meier medians and log-rank (Gehan 1965; R survfit, survdiff)', () => {

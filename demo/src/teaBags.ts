@@ -3,7 +3,7 @@ import type { DemoExperiment } from './DemoExperiment';
 import { dateOfDay, readOtherwise } from './logged';
 import { demoArm, demoMeasure, plainExperiment } from './plainParts';
 
-const arms = [demoArm('C', 'left as it is'), demoArm('D', 'dug')];
+const arms = [demoArm('C', 'left as it is', { phrase: 'in soil left as it is' }), demoArm('D', 'dug', { phrase: 'in dug soil' })];
 /** The share that is lost is what soil life does; the balance shows only what was there before and what is left. */
 const truth: Truth = plainTruth(
   { lost: { process: 'level', level: { '': 41, D: 44 }, rate: 0.08 }, before: { process: 'harvest', each: { '': 2.03 }, spread: 0.03 } },

@@ -238,7 +238,7 @@ describe('experiments', () => {
   });
 
   it.each<[string, Partial<Experiment>, RegExp]>([
-    ['no arm', { arms: [] }, /no arm/],
+    ['no arm', { arms: [] }, /no groups/],
     ['two controls', { arms: anyPlan.arms.map((arm) => ({ ...arm, role: 'control' as const })) }, /two controls/],
     ['0 units', { units: [] }, /0 units/],
     ['401 units', { units: Array.from({ length: 401 }, (_, i) => ({ ...itemAt(anyPlan.units, 0), code: `u${i}` })) }, /more than 400/],

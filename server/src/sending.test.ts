@@ -106,7 +106,7 @@ describe('what a client makes', () => {
     const address = `/api/experiments/${id}/care`;
     await teacher.call('POST', address, care);
     expect((await teacher.call('POST', address, { ...care, id: 'c2', amount: 30, replaces: 'c1' })).status).toBe(200);
-    expect(problem(await teacher.call('POST', address, { ...care, id: 'c3', replaces: 'c1' })).detail).toMatch(/was mended already/);
+    expect(problem(await teacher.call('POST', address, { ...care, id: 'c3', replaces: 'c1' })).detail).toMatch(/has already been edited/);
   });
 
   it('an entry is mended once, in a chain, and only one that is there', async () => {
@@ -116,7 +116,7 @@ describe('what a client makes', () => {
     await teacher.call('POST', address, event);
     expect((await mend('m1', 'e1', { note: 'two cats' })).status).toBe(200);
     expect((await mend('m1', 'e1', { note: 'two cats' })).status).toBe(200);
-    expect(problem(await mend('m2', 'e1')).detail).toMatch(/was mended already/);
+    expect(problem(await mend('m2', 'e1')).detail).toMatch(/has already been edited/);
     expect(problem(await mend('m3', 'nobody')).errors?.[0]?.pointer).toBe('/replaces');
     expect((await mend('m4', 'm1', { withdrawn: true })).status).toBe(200);
     const { incidents } = (await teacher.call('GET', `/api/experiments/${id}/study`)).body as StudyRecord;

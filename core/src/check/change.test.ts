@@ -62,7 +62,7 @@ describe('a started plan', () => {
     ['an arm that was dealt again', [{ ...first, arm: draft.arms.find(({ code: arm }) => arm !== first.arm)?.code ?? '' }, ...rest]],
     ['another block', [{ ...first, block: 'A' }, ...rest]],
   ])('does not take %s, whatever an amendment says', (_, units) => {
-    expect(said(started, amended({ ...started, units }))).toEqual([expect.stringMatching(/keeps its arm, its block and its place/)]);
+    expect(said(started, amended({ ...started, units }))).toEqual([expect.stringMatching(/keeps its group, its block and its position/)]);
   });
 
   it.each<[string, Partial<Experiment>]>([

@@ -68,20 +68,18 @@ function gone(before: Experiment, after: Experiment, { read, named }: LogMention
   const units = new Set(after.units.map(({ code }) => code));
   const arms = new Set(after.arms.map(({ code }) => code));
   const measures = new Set(after.measures.map(({ code }) => code));
-  const instead = 'so it cannot be taken away. Mark it as lost or excluded instead.';
+  const instead = 'so it can’t be removed. Mark it as lost or excluded instead.';
   const unit = read.find((row) => !units.has(row.unit))?.unit;
   const measure = read.find((row) => !measures.has(row.measure))?.measure;
   const told = named.units.find((code) => !units.has(code) && byCode(before.units, code));
   const arm = named.arms.find((code) => !arms.has(code) && byCode(before.arms, code));
   return [
     ...(unit === undefined ? [] : [refused('has-readings', '/units', `Unit ${unit} has readings, ${instead}`)]),
-    ...(measure === undefined
-      ? []
-      : [refused('has-readings', '/measures', `Measure ${measure} has readings, so it cannot be taken away.`)]),
+    ...(measure === undefined ? [] : [refused('has-readings', '/measures', `Measure ${measure} has readings, so it can’t be removed.`)]),
     ...(told === undefined ? [] : [refused('has-entries', '/units', `Care, a mishap or a photo names unit ${told}, ${instead}`)]),
     ...(arm === undefined
       ? []
-      : [refused('has-entries', '/arms', `Care, a mishap or a photo names arm ${arm}, so it cannot be taken away.`)]),
+      : [refused('has-entries', '/arms', `Care, a mishap or a photo names group ${arm}, so it can’t be removed.`)]),
   ];
 }
 

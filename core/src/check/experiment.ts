@@ -28,7 +28,7 @@ function daysToCome({ plan, endedOn, units }: Experiment, latest: string): Objec
 const rules: readonly ((experiment: Experiment) => Objection[])[] = [
   ({ arms }) => {
     const controls = arms.flatMap((arm, i) => (arm.role === 'control' ? [{ i, name: arm.name }] : []));
-    if (controls.length === 0) return [refused('one-control', '/arms', 'No arm is the control. Make one arm the control.')];
+    if (controls.length === 0) return [refused('one-control', '/arms', 'There’s no control group. Make one group the control.')];
     const first = itemAt(controls, 0);
     return controls
       .slice(1)
@@ -43,7 +43,7 @@ const rules: readonly ((experiment: Experiment) => Objection[])[] = [
   ({ arms, units }) => {
     const known = new Set(arms.map(({ code }) => code));
     return units.flatMap(({ code, arm }, i) =>
-      known.has(arm) ? [] : [refused('no-such-arm', `/units/${i}/arm`, `${code} belongs to arm “${arm}”, which does not exist.`)],
+      known.has(arm) ? [] : [refused('no-such-arm', `/units/${i}/arm`, `${code} belongs to group “${arm}”, which does not exist.`)],
     );
   },
   ({ asked, arms }) =>

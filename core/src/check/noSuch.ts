@@ -4,6 +4,6 @@ import type { Plan } from '../model';
 export const noSuchUnit = (code: string, { unitNoun }: Pick<Plan, 'unitNoun'>): string =>
   `There is no ${unitNoun} ${code} in this experiment.`;
 
-export const noSuchArm = (code: string): string => `There is no arm ${code} in this experiment.`;
+export const noSuchArm = (code: string): string => `There is no group ${code} in this experiment.`;
 
 export const noSuchMeasure = (code: string): string => `There is no measure ${code} in this experiment.`;

@@ -16,7 +16,9 @@ describe('arms that coincide with blocks', () => {
     const row = only(beds);
     expect(row.comparisons[0]).toMatchObject({ difference: { value: 10, ci95: null }, p: null, verdict: 'cannot-tell' });
     expect(row.verdict.code).toBe('cannot-tell');
-    expect(row.reasons).toContain('Each block holds one of the two arms alone: what the block did cannot be told from what the arm did.');
+    expect(row.reasons).toContain(
+      'Each block holds one of the two groups alone, so the effect of the block can’t be separated from the effect of the group.',
+    );
   });
 
   it('are told of in the plan', () => {

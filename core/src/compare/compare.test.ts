@@ -69,7 +69,7 @@ describe('counts with one unit an arm and several arms', () => {
 
   it('says that the container cannot be told from the treatment', () => {
     expect(result.reasons).toContain(
-      'Each arm has one unit: it cannot be told from the treatment. An interval here is that of the seeds alone.',
+      'Each group has one unit, which can’t be separated from the treatment. An interval here is that of the seeds alone.',
     );
   });
 });

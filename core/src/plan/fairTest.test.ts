@@ -350,7 +350,7 @@ it('arms that no result could tell stand in one finding, and its button does wha
   const found = told(plan).filter(({ rule }) => rule === 'reach');
   expect(found).toHaveLength(1);
   expect(itemAt(found, 0).message).toContain(
-    'every pot in A, B and D beat every control, shuffling alone would give that in 1 of 3 shuffles',
+    'every pot with A, B and D beat every control, shuffling alone would give that in 1 of 3 shuffles',
   );
   expect(itemAt(found, 0).remedy).toBe('Use at least 3 pots per group.');
   const button = remedyFor(itemAt(found, 0), plan);

@@ -186,7 +186,7 @@ describe('one number everywhere', () => {
     const study = studyOf({ C: [99, 101, 100, 100.5], T: [100, 102, 101.4, 99.7] }, { measures: [aMeasure({ smallestDifference: 1.5 })] });
     const { verdict } = itemAt(analyse(study).measures, 0);
     expect(verdict.code).toBe('cannot-tell');
-    expect(verdict.sentence).toContain(`About ${verdict.unitsNeeded} pots an arm would settle it four times in five.`);
+    expect(verdict.sentence).toContain(`About ${verdict.unitsNeeded} pots per group would probably settle it (8 times in 10).`);
     expect(verdict.unitsNeeded).toBeGreaterThan(4);
   });
 

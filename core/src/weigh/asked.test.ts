@@ -61,7 +61,7 @@ describe('what was asked leads, wherever the answer is given', () => {
     expect(said.figure).toMatch(/ with 50$/);
     expect(said.also).toMatch(/ with 50 than with plain water/);
     expect(said.chance).toEqual(['height.B-C.p']);
-    expect(said.prediction).toMatch(/and so it came: 5\.0/);
+    expect(said.prediction).toMatch(/and that’s what happened: 5\.0/);
     expect(said.claimed).toMatch(/1\.25 times was claimed; 1\.25 times was measured/);
   });
 
@@ -90,7 +90,7 @@ describe('what was asked leads, wherever the answer is given', () => {
     const shown = asking([pair('A')]);
     expect(['cannot-tell', 'no-difference-that-matters']).toContain(shown.result.verdict.code);
     const said = leads(shown);
-    expect([said.figure, said.chance]).toEqual(['Height: no clear gap with 25', ['height.A-C.p']]);
+    expect([said.figure, said.chance]).toEqual(['Height: no clear difference with 25', ['height.A-C.p']]);
   });
 
   it('where nobody chose, each treatment is asked in the order of the plan', () => {

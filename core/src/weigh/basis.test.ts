@@ -26,8 +26,10 @@ describe('what counts once', () => {
     const row = only(studyOf({ C: [14], T: [4] }, { measures: [{ ...share, expected: 'less' }], plan }, () => ({ sown: 20 })));
     expect(row.verdict.code).toBe('cannot-tell');
     expect(row.comparisons[0]).toMatchObject({ p: null, difference: { value: expect.closeTo(-0.5, 12) } });
-    expect(row.verdict.sentence).toContain('50 points lower');
-    expect(row.verdict.sentence).toContain('each arm was one half tray, and nobody can tell the treatment from that half tray’s luck');
+    expect(row.verdict.sentence).toContain('50 percentage points lower');
+    expect(row.verdict.sentence).toContain(
+      'each group was only one half tray, so the treatment can’t be separated from that half tray’s luck',
+    );
     expect(row.verdict.unitsNeeded).toBeNull();
     // What a course report asks for stands beside it, marked.
     expect(row.tests.find(({ method }) => method === 'fisher-exact')?.ignoresUnits).toBe(true);
@@ -36,7 +38,7 @@ describe('what counts once', () => {
   it('an arm with one pot beside an arm with many cannot be told either', () => {
     const row = only(studyOf({ C: [10, 11, 10, 12, 11, 10], T: [30] }));
     expect(row).toMatchObject({ verdict: { code: 'cannot-tell' }, comparisons: [{ p: null }] });
-    expect(row.verdict.sentence).toContain('T was one pot, and nobody can tell the treatment from that pot’s luck');
+    expect(row.verdict.sentence).toContain('T was only one pot, so the treatment can’t be separated from that pot’s luck');
   });
 
   it('twelve heads in one tank are one, not twelve', () => {
@@ -44,7 +46,7 @@ describe('what counts once', () => {
     expect(row.basis).toBe('container');
     expect(row.arms.map(({ units }) => units)).toEqual([1, 1]);
     expect(row).toMatchObject({ verdict: { code: 'cannot-tell', unitsNeeded: null }, comparisons: [{ p: null }] });
-    expect(row.verdict.sentence).toContain('each arm was one tank, and nobody can tell the treatment from that tank’s luck');
+    expect(row.verdict.sentence).toContain('each group was only one tank, so the treatment can’t be separated from that tank’s luck');
   });
 
   it('three tanks an arm with four heads each are three, by their means', () => {

@@ -37,9 +37,9 @@ describe('the headline over a picture', () => {
     const study = studyOf({ C: [5, 6, 5, 6], T: [9, 8, 9, 8] }, { arms });
     expect(titleOf(study)).toBe('Height: 3.00 cm higher under the hedge');
     const { verdict } = itemAt(analyse(study).measures, 0);
-    expect(verdict.sentence).toContain('“Height” came out 3.00 cm higher under the hedge than in the lawn.');
+    expect(verdict.sentence).toContain('“Height” averaged 3.00 cm higher under the hedge than in the lawn.');
     const alike = analyse(studyOf({ C: [5, 6, 7, 8], T: [5, 6, 7, 8] }, { arms }));
-    expect(itemAt(alike.measures, 0).verdict.sentence).toContain('came out alike under the hedge and in the lawn.');
+    expect(itemAt(alike.measures, 0).verdict.sentence).toContain('was the same under the hedge and in the lawn.');
   });
 
   it('says both names where two treatments are told apart', () => {
@@ -75,8 +75,8 @@ describe('the answer', () => {
       { C: [15, 16, 14, 15, 15], T: [10, 11, 9, 10, 10] },
       'Height: 5.0 cm lower with tea, the opposite of what was expected',
     ],
-    ['luck', { C: [10, 14, 9, 12, 10], T: [11, 15, 9, 13, 10] }, 'Height: 0.6 cm higher with tea, which may be luck; this cannot tell'],
-    ['nothing', { C: [10, 14], T: [] }, 'Height: this cannot tell'],
+    ['luck', { C: [10, 14, 9, 12, 10], T: [11, 15, 9, 13, 10] }, 'Height: 0.6 cm higher with tea, but that could be chance'],
+    ['nothing', { C: [10, 14], T: [] }, 'Height: inconclusive'],
   ])('%s', (_, values, words) => {
     expect(answerOf(shownOf(studyOf(values, { arms })))).toBe(words);
   });
@@ -85,7 +85,7 @@ describe('the answer', () => {
     const measures = [aMeasure({ readingDays: [7, 14] })];
     const shown = shownOf(studyOf({ C: [10, 11, 9, 10], T: [15, 16, 14, 15, 15] }, { arms, measures }), '2026-04-08');
     expect(answerOf(shown)).toMatch(/^So far, height: 5\.\d cm higher with tea$/);
-    expect(answerLine(shown)).toBe('Day 7 of 14 · 9 pots, 4 and 5 in the arms · Height, cm');
+    expect(answerLine(shown)).toBe('Day 7 of 14 · 9 pots, 4 and 5 in the groups · Height, cm');
   });
 });
 
@@ -97,7 +97,7 @@ describe('as it would be otherwise', () => {
     const study = studyOf(values);
     expect(otherwiseTable(study, aMeasure(), itemAt(analyse(study).measures, 0))?.rows.map(([words]) => words)).toEqual([
       'as planned',
-      'without T5, far from the others of the arm',
+      'without T5, far from the others in the group',
     ]);
     const plain = studyOf({ C: [10, 11, 9, 10, 10], T: [15, 16, 14, 15, 15] });
     expect(otherwiseTable(plain, aMeasure(), itemAt(analyse(plain).measures, 0))).toBeNull();
@@ -109,7 +109,7 @@ describe('as it would be otherwise', () => {
       status: arm === 'T' && i === 4 ? 'lost' : arm === 'C' && i === 0 ? 'excluded' : 'active',
     }));
     const table = otherwiseTable(study, share, itemAt(analyse(study).measures, 0));
-    expect(table?.rows.map(([words]) => words)).toEqual(['as planned', 'with C1 back in', 'with T5 counted as a failure']);
+    expect(table?.rows.map(([words]) => words)).toEqual(['as planned', 'with C1 included', 'with T5 counted as a failure']);
     expect(table?.caption).toContain('T − C');
   });
 });

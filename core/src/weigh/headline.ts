@@ -74,7 +74,7 @@ export function answerLine(shown: Shown): string {
 function dayWords({ measure, result: { progress } }: Shown): string {
   const last = Math.max(-1, ...measure.readingDays);
   if (progress) return `Day ${progress.day} of ${progress.lastDay}`;
-  return last < 0 ? '' : `Day ${last} of ${last}`;
+  return last <= 0 ? '' : `Day ${last} of ${last}`;
 }
 
 /** How the verdict's mark is drawn. */

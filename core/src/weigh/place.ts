@@ -8,7 +8,7 @@ import { centre } from '../stats/moments';
 import { strataOf } from '../compare/strata';
 import { unitValues } from './unitValues';
 import type { Shown } from './picture/parts';
-import { withUnit } from '../words/wording';
+import { sized } from '../words/sized';
 
 /** What the place did: how far each unit lies from its arm, and whether one end of the bench came out above the other. */
 export interface PlaceSeen {
@@ -85,7 +85,7 @@ export function placeSeen({ study, measure, result: { share } }: Shown): PlaceSe
     const [winner, loser] = gain > 0 ? [ends[along][1], ends[along][0]] : ends[along];
     const half = (ci95[1] - ci95[0]) / 2;
     const [lo, hi] = gain > 0 ? ci95 : ([-ci95[1], -ci95[0]] as const);
-    return `The ${winner} end came out about ${withUnit(rounded(Math.abs(gain), half), { unit })} ${more} than the ${loser} end, whatever the group (95% confidence interval ${rounded(lo, half)} to ${rounded(hi, half)}).`;
+    return `The ${winner} end came out about ${sized(rounded(Math.abs(gain), half), unit)} ${more} than the ${loser} end, whatever the group (95% confidence interval ${rounded(lo, half)} to ${rounded(hi, half)}).`;
   };
   return {
     heat,

@@ -33,9 +33,9 @@ const unclear = { C: [5, 15, 10, 12], T: [8, 18, 12, 9] };
 describe('a prediction beside what came', () => {
   it('the way: as foretold, otherwise, or not to be told', () => {
     expect(held(apart, { way: 'more' }, { way: 'less' }, { way: 'same' }).all).toEqual([
-      ['came', expect.stringContaining('and so it came: 10')],
-      ['other-way', expect.stringContaining('it came otherwise: 10')],
-      ['other-way', expect.stringContaining('Said no difference with T; it came otherwise')],
+      ['came', expect.stringContaining('and that’s what happened: 10')],
+      ['other-way', expect.stringContaining('the result was different: 10')],
+      ['other-way', expect.stringContaining('Said no difference with T; the result was different')],
     ]);
     expect(held(alike, { way: 'more' }, { way: 'same' }).all).toEqual([
       ['other-way', 'Said higher with T; no difference that matters was found.'],
@@ -57,27 +57,27 @@ describe('a prediction beside what came', () => {
     expect(of([])).toEqual([
       { factor: null, group: 'T', against: 'C' },
       'open',
-      'Said higher with T; these data cannot tell.',
+      'Said higher with T; the data can’t tell.',
       'Height: T against C, cm',
     ]);
     expect(of([{ factor: null, group: 'U', against: 'C' }])).toEqual([
       { factor: null, group: 'U', against: 'C' },
       'came',
-      expect.stringMatching(/^Said higher with U, and so it came: 35/),
+      expect.stringMatching(/^Said higher with U, and that’s what happened: 35/),
       'Height: U against C, cm',
     ]);
   });
 
   it('the size agrees where the interval holds it, and not beside it', () => {
     const [fits, far] = tupleOf(held(apart, { way: 'more', by: 10 }, { way: 'more', by: 30 }).all, 2);
-    expect(fits[2]).toContain('By 10 cm agrees with the data');
-    expect(far[2]).toContain('By 30 cm does not');
+    expect(fits[2]).toContain('A difference of 10 cm agrees with the data');
+    expect(far[2]).toContain('A difference of 30 cm doesn’t agree with the data');
   });
 
   it('the order: all pairs, or how many of them', () => {
     const three = { C: [10, 11, 12], T: [20, 21, 22], U: [15, 16, 14] };
     expect(held(three, { ranking: ['T', 'U', 'C'] }, { ranking: ['C', 'T', 'U'] }).all).toEqual([
-      ['unsaid', expect.stringContaining('came as foretold')],
+      ['unsaid', expect.stringContaining('came out in the predicted order')],
       ['unsaid', expect.stringContaining('1 of 3 pairs')],
     ]);
   });
@@ -93,7 +93,7 @@ describe('a prediction beside what came', () => {
       { person: 'Fern', way: 'less', by: 2 },
       { person: 'Oak', way: 'same' },
     );
-    expect(picture?.title).toBe('1 of 3 foretold a size that agrees with the data');
+    expect(picture?.title).toBe('1 of 3 predicted a size that agrees with the data');
     expect(picture?.table.rows.map(([who, size]) => [who, size])).toEqual([
       ['What came', '10'],
       ['Moss', '10'],

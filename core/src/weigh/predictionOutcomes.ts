@@ -7,7 +7,8 @@ import { foretold } from '../study/foretold';
 import { leadRow, withWhat, type LeadRow } from './leadComparison';
 import type { MeasureResult } from './Result';
 import { armName } from '../words/armName';
-import { differenceFact, intervalFact, withUnit } from '../words/wording';
+import { differenceFact, intervalFact } from '../words/wording';
+import { sized } from '../words/sized';
 
 type Outcome = 'came' | 'other-way' | 'open' | 'unsaid';
 
@@ -90,7 +91,7 @@ function sizeSentence(prediction: Prediction, row: LeadRow, measure: Measure, { 
     row.difference.ci95.map((end) => end * wording.scale),
     2,
   );
-  const said = withUnit(String(Math.abs(by)), wording);
+  const said = sized(String(Math.abs(by)), wording.unit);
   return by >= lo && by <= hi
     ? `A difference of ${said} agrees with the data: ${interval.text}.`
     : `A difference of ${said} doesn’t agree with the data: ${interval.text}.`;

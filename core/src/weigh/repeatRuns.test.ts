@@ -45,7 +45,7 @@ describe('runs of one question', () => {
     [
       'other arms',
       { name: 'X', study: studyOf({ C: [1, 2], U: [3, 4] }, { arms: [itemAt(arms, 0), anArm('U', { name: 'coffee' })] }) },
-      /X had other arms/,
+      /X had other groups/,
     ],
     [
       'another unit',
@@ -55,7 +55,7 @@ describe('runs of one question', () => {
     [
       'another measure',
       { name: 'X', study: studyOf({ C: [1, 2], T: [3, 4] }, { arms, measures: [aMeasure({ name: 'Leaves' })] }) },
-      /decided by something else/,
+      /another main measurement/,
     ],
     ['pairs', { name: 'X', study: studyOf({ C: [1, 2], T: [3, 4] }, { arms, layout: 'pairs' }, (_, i) => ({ block: `p${i}` })) }, /Pairs/],
   ])('are not put together with %s, and it is said why', (_, run, why) => {

@@ -266,7 +266,7 @@ const cases: readonly Case[] = [
         ...readings(7, [9, 9.2, 9.1, 9.3, 9, 7, 7.2, 7.1, 7.3, 7]),
       ],
     }),
-    says: /on day 3 T was ahead in “Height”, on day 7 C\./,
+    says: /“T” was ahead on day 3, and “C” on day 7/,
   },
   {
     rule: 'looks-differ',
@@ -437,7 +437,7 @@ describe('a change of the lead', () => {
       told(crossed).filter(({ rule }) => rule === 'crossover'),
       0,
     );
-    expect(finding.message).toMatch(/on day 3 T was ahead in “Height”, on day 7 C\./);
+    expect(finding.message).toMatch(/“T” was ahead on day 3, and “C” on day 7/);
     // More on the last day alone is no lead: T has given more in all.
     const steady = good({ observations: [...picked(3, 1, 30), ...picked(7, 20, 6)] }, crop);
     expect(told(steady).filter(({ rule }) => rule === 'crossover')).toEqual([]);

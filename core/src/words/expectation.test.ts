@@ -101,7 +101,7 @@ describe('what is expected, written from the plan', () => {
       /^“Height” higher or lower with/,
     );
     expect(countsAsYesOf(planned({ ...measure, expected: 'alike' }))).toBe(
-      '“Height” not higher or lower by at least 2 cm with 50 mM salt than with tap water, by the whole of the 95% confidence interval.',
+      '“Height” not higher or lower by at least 2 cm with 50 mM salt than with tap water, over the whole 95% confidence interval.',
     );
     expect(hypothesisOf(planned(measure, { claimedRatio: 0.5 }))).toMatch(/tap water \(the claim: 0\.5 times as much\)\.$/);
     expect(hypothesisOf(planned(measure, { claimedRatio: 4 / 3 }))).toMatch(/\(the claim: 1\.33 times as much\)\.$/);

@@ -4,9 +4,11 @@ import { tupleOf } from '../invariant';
 import type { Wording } from '../kinds';
 import type { Fact } from '../model';
 import { decimalsFor, fixed } from '../quantities/roundTo';
+import { sized } from './sized';
 
-/** Digits as a sentence has them: no powers of ten, however large or small. */
-const digits = (size: number, decimals: number) => (size < 1e21 ? size.toFixed(decimals) : fixed(size, decimals));
+/** Digits as a sentence has them: thousands by a comma, no powers of ten, however large or small. */
+const digits = (size: number, decimals: number) =>
+  size < 1e21 ? size.toLocaleString('en-GB', { minimumFractionDigits: decimals, maximumFractionDigits: decimals }) : fixed(size, decimals);
 
 /**
  * "31 points lower", rounded to what the interval bears; null where there is no difference to say.
@@ -20,7 +22,7 @@ export function differenceFact(row: Pick<Contrast, 'arm' | 'versus' | 'differenc
   const number = digits(Math.abs(shown), gapDecimals(row, wording));
   return {
     fact: `${wording.measure}.${row.arm}-${row.versus}.difference`,
-    text: withUnit(number, wording) + (Number(number) === 0 && ci95 ? '' : ` ${shown < 0 ? wording.less : wording.more}`),
+    text: sized(number, wording.unit) + (Number(number) === 0 && ci95 ? '' : ` ${shown < 0 ? wording.less : wording.more}`),
   };
 }
 
@@ -60,16 +62,6 @@ function gapDecimals(row: Pick<Contrast, 'difference'>, wording: Wording): numbe
   const { value, ci95 } = row.difference;
   const halfWidth = ci95 ? ((ci95[1] - ci95[0]) / 2) * wording.scale : null;
   return decimalsFor((value ?? 0) * wording.scale, halfWidth);
-}
-
-/**
- * A number with its unit: "31 points", "3.2 cm", "12%".
- * @param number as shown
- * @param wording unit of the measure
- * @returns the number alone where the measure has no unit
- */
-export function withUnit(number: string, wording: Pick<Wording, 'unit'>): string {
-  return wording.unit === '' ? number : wording.unit === '%' ? `${number}%` : `${number} ${wording.unit}`;
 }
 
 /**

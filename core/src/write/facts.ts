@@ -8,8 +8,9 @@ import { weightOf } from '../weigh/headline';
 import { shownMeasures } from '../weigh/shownMeasures';
 import type { ComparisonRow, MeasureResult, Result } from '../weigh/Result';
 import { armName } from '../words/armName';
-import { differenceFact, intervalFact, withUnit } from '../words/wording';
+import { differenceFact, intervalFact } from '../words/wording';
 import { pEquals } from './resultTables';
+import { sized } from '../words/sized';
 
 /** Something that the study knows and a writer may want to say. */
 export interface WritersFact {
@@ -75,9 +76,9 @@ function armFacts({ experiment }: Study, measure: Measure, row: MeasureResult, {
   });
   const word = replicateWord(experiment);
   return [
-    ...(middle === null ? [] : [of('mean', row.share ? 'share' : 'mean', withUnit(scaled(middle, scale, half), { unit }))]),
-    ...(summary.ci95 === null ? [] : [of('ci95', '95% CI', withUnit(interval(summary.ci95, scale, half), { unit }))]),
-    ...(summary.median === null || row.share ? [] : [of('median', 'median', withUnit(rounded(summary.median, half), { unit }))]),
+    ...(middle === null ? [] : [of('mean', row.share ? 'share' : 'mean', sized(scaled(middle, scale, half), unit))]),
+    ...(summary.ci95 === null ? [] : [of('ci95', '95% CI', sized(interval(summary.ci95, scale, half), unit))]),
+    ...(summary.median === null || row.share ? [] : [of('median', 'median', sized(rounded(summary.median, half), unit))]),
     ...(summary.successes === undefined ? [] : [of('count', 'how many of how many', `${summary.successes} of ${summary.trials ?? 0}`)]),
     of('units', 'how many were compared', `${summary.units} ${summary.units === 1 ? word : plural(word)}`),
   ];

@@ -9,6 +9,8 @@ import { careToTell, earlierWords, liveIncidents, livePhotos } from '../study/li
 import { photoWords } from '../study/photos';
 import type { Block } from './Block';
 import { listBlock, section } from './makers';
+import { withoutStop } from '../quantities/withoutStop';
+import { eventWords } from '../words/findings';
 
 /** Something on a day; '' where the day is not known. */
 interface Told {
@@ -35,10 +37,7 @@ function mishaps(study: Study): Told[] {
     const { on, kind, arms, units, note, effect } = entry;
     const names = arms.map((code) => byCode(study.experiment.arms, code)?.name ?? code);
     const whom = [...names, ...units];
-    const words = [
-      note.trim().replace(/\.$/, '') || kind.replaceAll('-', ' '),
-      effect.trim() === '' ? '' : `possible effect: ${effect.trim()}`,
-    ];
+    const words = [withoutStop(note) || eventWords[kind], effect.trim() === '' ? '' : `possible effect: ${effect.trim()}`];
     const before = earlierWords(study.incidents, entry).map(({ note: old }) => `“${old}”`);
     const mended = before.length === 0 ? '' : ` Originally recorded as ${inList(before)}.`;
     const touched = whom.length === 0 ? '' : ` (${whom.join(', ')})`;

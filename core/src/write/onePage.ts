@@ -61,5 +61,6 @@ function didWords({ experiment }: Study): string {
   const same = plan.kept.length === 0 ? '' : ` We kept the same for all: ${inList(plan.kept.map(({ what }) => what.toLowerCase()))}.`;
   const decides = primaryOf(experiment.measures);
   const what = decides ? ` We measured: ${decides.name.toLowerCase()}.` : '';
-  return `We had ${inList(each)}.${started}${what}${same}`;
+  const groups = each.some((words) => words.includes(',')) ? each.join('; ') : inList(each);
+  return `We had ${groups}.${started}${what}${same}`;
 }

@@ -5,6 +5,7 @@ import { momentWords, primaryOf, type Experiment, type ReportLength, type Study,
 import { inList } from '../quantities/inList';
 import { fairTestAtOnce } from '../plan/fairTest';
 import { tell } from '../words/findings';
+import { sized } from '../words/sized';
 import { figuresIn, picturesByName } from './ownFigures';
 import type { Picture } from '../weigh/picture/Picture';
 import type { Result } from '../weigh/Result';
@@ -152,6 +153,10 @@ const again: Readonly<Record<PredictionOutcome['outcome'], string>> = {
 
 function variables({ arms, units, measures, plan }: Experiment): Block[] {
   const differences = plan.differences.filter((line) => line.trim() !== '');
+  // What is usual and has no how was never said to be so.
+  const kept = plan.kept
+    .filter(({ what, how }) => how.trim() !== '' || !plan.usuallyKept.includes(what))
+    .map(({ what, how }) => (how.trim() === '' ? what : `${what}: ${how}`));
   const armText = arms.map((arm) => `${arm.name}${arm.role === 'treatment' ? '' : ` (${arm.role})`}`);
   return [
     headingBlock('Variables'),
@@ -165,14 +170,12 @@ function variables({ arms, units, measures, plan }: Experiment): Block[] {
           `${m.name}${m.unit === '' ? '' : `, ${m.unit}`}${m.readingDays.length > 0 ? `, on day ${inList(m.readingDays.map(momentWords))}` : ''}${m.primary ? ' (main measurement)' : ''}${
             m.smallestDifference === null
               ? ''
-              : `; smallest difference that matters: ${m.smallestDifference} ${kindOf(m).mattersIn(m, isShare(m, units))}`
+              : `; smallest difference that matters: ${sized(String(m.smallestDifference), kindOf(m).mattersIn(m, isShare(m, units)))}`
           }`,
       ),
     ),
     headingBlock('Control variables', 3),
-    plan.kept.length > 0
-      ? listBlock(plan.kept.map(({ what, how }) => (how === '' ? what : `${what}: ${how}`)))
-      : paragraphBlock('None recorded.'),
+    kept.length > 0 ? listBlock(kept) : paragraphBlock('None recorded.'),
     ...(differences.length > 0 ? [headingBlock('Other differences between groups', 3), listBlock(differences)] : []),
   ];
 }

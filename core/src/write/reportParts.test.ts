@@ -61,7 +61,7 @@ describe('what happened', () => {
   it('tells what a mishap first said, before it was mended', () => {
     const first = anIncident('other', { id: 'a', note: 'the fan stood' });
     const mended = { ...base, incidents: [first, anIncident('other', { id: 'b', note: 'the lamp fell', replaces: 'a', arms: ['T'] })] };
-    expect(texts(incidentsSection(mended))).toEqual(['Saturday 4 April: the lamp fell (tea). First told as “the fan stood”.']);
+    expect(texts(incidentsSection(mended))).toEqual(['Saturday 4 April: the lamp fell (tea). Originally recorded as “the fan stood”.']);
   });
 
   it('tells readings put right, and notes only in the full record', () => {
@@ -72,7 +72,7 @@ describe('what happened', () => {
       observations: [...base.observations.slice(0, -1), { ...itemAt(base.observations, 9), note: 'leans to the left' }, slip],
     };
     expect(reportText(correctionsSection(noted, false)).at(-1)).toBe(
-      'Wednesday 8 April: Height of C1 was put right from 10 to 12 (a digit too many).',
+      'Wednesday 8 April: Height of C1 was corrected from 10 to 12 (a digit too many).',
     );
     expect(reportText(correctionsSection(noted, true)).at(-1)).toBe('Wednesday 8 April: T5, height: leans to the left');
   });
@@ -80,7 +80,7 @@ describe('what happened', () => {
   it('says who read, and how much of it blind', () => {
     const observations = base.observations.map((seen, i) => ({ ...seen, observer: i < 6 ? 'Moss' : 'Fern', blinded: i < 6 }));
     expect(observersSentence({ ...base, observations })).toBe(
-      '10 readings were taken by Moss (6) and Fern (4), 6 of them without knowing the arm.',
+      '10 readings were taken by Moss (6) and Fern (4), 6 of them with the groups hidden.',
     );
     expect(observersSentence({ ...base, observations: [] })).toBe('');
   });
@@ -148,7 +148,7 @@ describe('a gap of none', () => {
 
   it('is “alike”, neither higher nor “with tea than with plain water”', () => {
     const said = words(even).join('\n');
-    expect(said).toMatch(/Alike with tea and plain water \(95% confidence interval/);
+    expect(said).toMatch(/About the same with tea and plain water \(95% confidence interval/);
     expect(said).not.toMatch(/\d[^.]*with tea than/);
   });
 

@@ -13,6 +13,7 @@ import { unitValues } from '../weigh/unitValues';
 import type { ComparisonRow, MeasureResult } from '../weigh/Result';
 import { armName } from '../words/armName';
 import type { TableBlock } from './Block';
+import { sized } from '../words/sized';
 
 /**
  * What each arm did, a row an arm.
@@ -138,12 +139,12 @@ export function trendSentence(study: Study, measure: Measure, result: MeasureRes
   const { trend } = result;
   if (!trend) return null;
   const wording = kindOf(measure).wording(measure, result.share);
-  const doseUnit = study.experiment.arms.find((arm) => arm.doseUnit)?.doseUnit ?? 'unit of the dose';
+  const doseUnit = study.experiment.arms.find((arm) => arm.doseUnit)?.doseUnit ?? '';
   const halfWidth = trend.ci95 === null ? null : ((trend.ci95[1] - trend.ci95[0]) / 2) * wording.scale;
-  const slope = `Over the doses: ${scaled(trend.slope, wording.scale, halfWidth)} ${wording.unit} a ${doseUnit} (95% confidence interval ${interval(trend.ci95, wording.scale, halfWidth)}), ${trend.p === null ? 'p unknown' : pEquals(trend.p)}.`;
+  const slope = `Over the doses: ${sized(scaled(trend.slope, wording.scale, halfWidth), wording.unit)} per ${doseUnit === '' ? 'unit of the dose' : doseUnit} (95% confidence interval ${interval(trend.ci95, wording.scale, halfWidth)}), ${trend.p === null ? 'p unknown' : pEquals(trend.p)}.`;
   if (trend.turningPoint === null || !isTurn(trend)) return slope;
   const turn = trend.turningPointCi95 === null ? null : (trend.turningPointCi95[1] - trend.turningPointCi95[0]) / 2;
-  return `${slope} The curve turns at ${rounded(trend.turningPoint, turn)} ${doseUnit} (95% confidence interval ${interval(trend.turningPointCi95, 1, turn)}).`;
+  return `${slope} The curve turns at ${sized(rounded(trend.turningPoint, turn), doseUnit)} (95% confidence interval ${interval(trend.turningPointCi95, 1, turn)}).`;
 }
 
 /**

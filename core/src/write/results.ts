@@ -23,6 +23,7 @@ import {
   trendSentence,
 } from './resultTables';
 import { testsTable } from './workings';
+import { insideSentence } from '../words/insideSentence';
 
 /**
  * What came out: the measure that decides, with its verdict; then what was also seen.
@@ -74,7 +75,8 @@ function beside(study: Study, measure: Measure, row: MeasureResult, length: Repo
 }
 
 /** Why something could not be worked out. */
-const reasons = ({ name }: Measure, row: MeasureResult): Block[] => row.reasons.map((reason) => paragraphBlock(`${name}: ${reason}`));
+const reasons = ({ name }: Measure, row: MeasureResult): Block[] =>
+  row.reasons.map((reason) => paragraphBlock(`${name}: ${insideSentence(reason)}`));
 
 /** What course reports ask for. */
 function numbers(study: Study, measure: Measure, row: MeasureResult, isFull: boolean): Block[] {

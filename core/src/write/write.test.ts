@@ -67,12 +67,12 @@ describe('the lab report', () => {
     expect(headings).toEqual([
       'Question',
       'Background',
-      'Hypothesis and null',
+      'Hypotheses',
       'Variables',
       'Materials',
       'Method',
       'Results',
-      'What happened',
+      'Problems and changes',
       'What could have fooled us',
       'Discussion',
       'Conclusion',
@@ -102,9 +102,9 @@ describe('the lab report', () => {
       const own: Study = { ...study, observations, experiment: { ...study.experiment, blinded: true } };
       return markdown(report(own, analyse(own)));
     };
-    expect(told(0)).toContain('They were planned to be read without knowing the arm.');
-    expect(told(4)).toContain(', 4 of them without knowing the arm.');
-    expect(told(study.observations.length)).toContain(', all without knowing the arm.');
+    expect(told(0)).toContain('The plan was to hide the groups while recording.');
+    expect(told(4)).toContain(', 4 of them with the groups hidden.');
+    expect(told(study.observations.length)).toContain(', all with the groups hidden.');
     for (const blind of [0, 4]) expect(told(blind)).not.toContain('did not know');
   });
 
@@ -138,12 +138,12 @@ describe('the lab report', () => {
       care: [done('potted', '2026-04-04'), done('fed', '2026-04-04', { units: some })],
     };
     const words = markdown(report(told, analyse(told)));
-    expect(words.slice(words.indexOf('What was done to them')).split('\n').slice(2, 8)).toEqual([
+    expect(words.slice(words.indexOf('### Steps')).split('\n').slice(2, 8)).toEqual([
       '- Soaked for 6 h, planned from Wed 1 Apr, 02:50, and not confirmed: tea.',
-      '- Potted, on Sat 4 Apr, planned for day 2: all arms.',
-      '- Fed, on Sat 4 Apr: all arms. For 6 of 10 pots it was not confirmed.',
-      '- Lifted, planned for day 30: all arms.',
-      '- Watering: all arms.',
+      '- Potted, on Sat 4 Apr, planned for day 2: all groups.',
+      '- Fed, on Sat 4 Apr: all groups. For 6 of 10 pots it was not confirmed.',
+      '- Lifted, planned for day 30: all groups.',
+      '- Watering: all groups.',
       expect.stringMatching(/^- Rubbed, planned from .*, and not confirmed: tea\.$/),
     ]);
   });
@@ -160,11 +160,11 @@ describe('the lab report', () => {
     const plan = { ...experiment.plan, stages: [stage], differences: ['three litres against four', ''] };
     const told: Study = { ...study, experiment: { ...experiment, layout: 'blocks', units, plan } };
     const words = markdown(report(told, analyse(told)));
-    expect(words).toContain('Not all had as many seeds put in: 25 in 9 of them and 23 in 1 of them.');
+    expect(words).toContain('Not all had the same number of seeds: 25 in 9 of them and 23 in 1 of them.');
     expect(words).toContain('plain water in tank C; tea in tank T.');
-    expect(words).toContain('What is to be done to them');
-    expect(words).toContain('Potted, planned for day 9 and 30: all arms.');
-    expect(words).toMatch(/### What else differed\s+- three litres against four/);
+    expect(words).toContain('### Planned steps');
+    expect(words).toContain('Potted, planned for day 9 and 30: all groups.');
+    expect(words).toMatch(/### Other differences between groups\s+- three litres against four/);
     expect(words).toContain('| runner beans | 9.50 (3) | 15.75 (2) |');
   });
 
@@ -210,7 +210,7 @@ describe('the lab report', () => {
   });
 
   it('says what p means in shuffles', () => {
-    expect(text).toContain('shuffling the labels would give a gap this big in about 8 of 1,000 shuffles');
+    expect(text).toContain('shuffling the group labels would give a difference at least this big in about 8 of 1,000 shuffles');
     expect([showP(null), showP(0.0004), showP(0.0304)]).toEqual(['–', '< 0.001', '0.030']);
   });
 });
@@ -236,7 +236,7 @@ describe('tables beside the verdict', () => {
     );
     const dosed = studyOf(values, { arms: doses.map((dose) => anArm(dose === 0 ? 'C' : `d${dose}`, { dose, doseUnit: 'g' })) });
     expect(trendSentence(dosed, itemAt(dosed.experiment.measures, 0), itemAt(analyse(dosed).measures, 0))).toMatch(
-      /^Over the doses: .* cm a g .* The curve turns at 2\.\d+ g/,
+      /^Over the doses: .* cm per g .* The curve turns at 2\.\d+ g/,
     );
     expect(trendSentence(base, itemAt(base.experiment.measures, 0), itemAt(analyse(base).measures, 0))).toBeNull();
   });

@@ -67,7 +67,7 @@ describe('fern analyse', () => {
     [
       'a unit that no arm knows',
       { 'units.csv': (files['units.csv'] ?? '').replace(/D01,[^,]+/, 'D01,Z') },
-      /units\.csv:2:arm: D01 belongs to arm “Z”, which does not exist/,
+      /units\.csv:2:arm: D01 belongs to group “Z”, which does not exist/,
     ],
     ['a missing file', { 'measures.csv': null }, /measures\.csv:-:-: the file is missing/],
     [

@@ -54,7 +54,7 @@ describe('the frame of an experiment', () => {
     const { wrapper } = await frame('/experiments/x/log');
     await eventually(() => expect(wrapper.find('main:not(.message)').exists()).toBe(true));
     const steps = wrapper.findAll('.trail li').map((step) => step.text());
-    expect(steps[1]).toContain('2 arms · 12 dishes');
+    expect(steps[1]).toContain('2 groups · 12 dishes');
     expect(steps[3]).toContain('due today: 12');
     expect(wrapper.find('[aria-current="step"]').text()).toContain('Log');
   });

@@ -103,7 +103,7 @@ describe('the log', () => {
     await log(startedStudy([], { blinded: true }));
     expect(itemAt(table(), 0).slice(0, 2)).toEqual(['dish', 'day 3']);
     await log(startedStudy());
-    expect(itemAt(table(), 0).slice(0, 3)).toEqual(['dish', 'arm', 'day 3']);
+    expect(itemAt(table(), 0).slice(0, 3)).toEqual(['dish', 'group', 'day 3']);
   });
 
   it('with many days shows the newest that have come, and lets others be chosen', async () => {

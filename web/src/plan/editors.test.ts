@@ -57,7 +57,7 @@ describe('the groups', () => {
     await button('Add a group')?.trigger('click');
     expect(now().arms).toHaveLength(3);
     expect(now().units).toHaveLength(18);
-    await field(`Take away arm ${itemAt(now().arms, 2).name}`).trigger('click');
+    await field(`Remove group ${itemAt(now().arms, 2).name}`).trigger('click');
     expect(now().arms).toHaveLength(2);
   });
 
@@ -174,7 +174,7 @@ describe('the units', () => {
 
   it('arms may be of unequal size, and seeds set one by one', async () => {
     await edit(ArmsEditor);
-    await field('Dishes of arm X').setValue('4');
+    await field('Dishes of group X').setValue('4');
     expect(now().units.filter(({ arm }) => arm === 'X')).toHaveLength(4);
     expect(now().units).toHaveLength(10);
     page.unmount();

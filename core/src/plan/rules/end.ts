@@ -9,5 +9,5 @@ export function endRule({ plan: { endRule: said, unworded }, measures }: Experim
   const days = [...said.matchAll(DAY)].map(([, day]) => Number(day));
   const last = Math.ceil(Math.max(0, ...measures.flatMap(({ readingDays }) => readingDays)));
   if (unworded.includes('endRule') || days.length === 0 || Math.max(...days) >= last) return [];
-  return [{ rule: 'end', severity: 'caution', facts: { says: Math.max(...days), last } }];
+  return [{ rule: 'end', severity: 'caution', facts: { said: Math.max(...days), last } }];
 }

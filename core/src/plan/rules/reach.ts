@@ -5,6 +5,7 @@ import { basisOf, fewestUnits, replicates, replicateWord } from '../../study/rep
 import { redesign } from '../redesign';
 import { smallestP } from '../smallestP';
 import { unitsByArm } from '../../study/unitsByArm';
+import { withArms } from '../../words/armName';
 import type { Finding } from '../../words/findings';
 
 /**
@@ -16,10 +17,15 @@ export function reachRule(experiment: Experiment): Finding<'reach'>[] {
   if (short.length === 0) return [];
   const unit = replicateWord(experiment);
   const advice = adviceFor(experiment);
+  const whomOf = (shuffles: number) =>
+    withArms(
+      experiment.arms,
+      short.filter(({ p }) => oneIn(p) === shuffles).map(({ arm }) => arm),
+    );
   return [...new Set(short.map(({ p }) => oneIn(p)))].map((shuffles) => ({
     rule: 'reach',
     severity: 'serious',
-    facts: { names: short.filter(({ p }) => oneIn(p) === shuffles).map(({ name }) => name), unit, shuffles, advice },
+    facts: { whom: whomOf(shuffles), unit, shuffles, advice },
   }));
 }
 
@@ -42,7 +48,7 @@ export function fewestReaching(experiment: Experiment): number | null {
 }
 
 /** Treatments that no result could tell from the control, each with the smallest p that its shuffle could give. */
-function outOfReach(experiment: Experiment): { readonly name: string; readonly p: number }[] {
+function outOfReach(experiment: Experiment): { readonly arm: string; readonly p: number }[] {
   const all = unitsByArm({ ...experiment, units: replicates(experiment) });
   const control = all.find(({ arm }) => arm.role === 'control');
   const measure = primaryOf(experiment.measures);
@@ -56,7 +62,7 @@ function outOfReach(experiment: Experiment): { readonly name: string; readonly p
   return compared.flatMap(({ arm, units }) => {
     if (arm === control.arm) return [];
     const p = smallestP(units, control.units, experiment.layout);
-    return p === null || p * (byRanks ? treatments : 1) <= 0.05 ? [] : [{ name: arm.name, p }];
+    return p === null || p * (byRanks ? treatments : 1) <= 0.05 ? [] : [{ arm: arm.code, p }];
   });
 }
 

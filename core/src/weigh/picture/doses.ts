@@ -4,6 +4,7 @@ import { linearModel } from '../../stats/linearModel';
 import { dotsNote, fourFigures, findingTitle, meanOf, seriesOf, span, valueAxis, valuesIn, type Shown } from './parts';
 import type { Mark, Picture } from './Picture';
 import { spreadOut } from './spreadOut';
+import { sized } from '../../words/sized';
 
 const POINTS = 60;
 
@@ -32,7 +33,7 @@ export function dosesPicture(shown: Shown): Picture | null {
   const best = turns && turningPoint !== null ? turningPoint : null;
   const ends =
     turningPointCi95 && ([Math.max(itemAt(doses, 0), turningPointCi95[0]), Math.min(lastOf(doses), turningPointCi95[1])] as const);
-  const bestWords = best === null ? '' : `${isTop(shown) ? 'highest' : 'lowest'} near ${fourFigures(best)} ${unit}`.trim();
+  const bestWords = best === null ? '' : `${isTop(shown) ? 'highest' : 'lowest'} near ${sized(fourFigures(best), unit)}`;
   const title = best === null ? findingTitle(shown) : `${measure.name}: ${bestWords}${ends ? ` (${span(ends)})` : ''}`;
   return {
     id: `${measure.code}.doses`,

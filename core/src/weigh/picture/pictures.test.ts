@@ -49,7 +49,7 @@ describe('the picture of a measure', () => {
     expect([mean.value, mean.lo, mean.hi].map((value) => Number(value?.toFixed(3)))).toEqual([10, 9.018, 10.982]);
     expect(picture.table.rows[1]).toEqual(['tea', '15', '14.02 to 15.98', 'T1 15, T2 16, T3 14, T4 15.5, T5 14.5']);
     expect(picture.sentence).toContain('tea, 5 pots: mean 15');
-    expect(picture.note).toContain('n = 5 pots in each arm');
+    expect(picture.note).toContain('n = 5 pots per group');
   });
 
   it('shares never lie beyond none and all, and many units are shown by how densely they lie', () => {
@@ -276,13 +276,15 @@ describe('what the place did', () => {
     const seen = placeSeen(shownOf(onRow(0.3)));
     expect(seen?.slopes[0]).toMatchObject({ along: 'columns' });
     expect(seen?.slopes[0]?.gain).toBeCloseTo(2.1, 1);
-    expect(seen?.sentences[0]).toMatch(/^The right end came out about 2\.\d+ cm higher than the left end, whatever the arm/);
+    expect(seen?.sentences[0]).toMatch(/^The right end came out about 2\.\d+ cm higher than the left end, whatever the group/);
     expect(seen?.heat.get('C1')).toBeCloseTo(-1, 1);
   });
 
   it('is nothing where there is none, and is not said of a few', () => {
     const even = studyOf({ C: [10, 11, 9, 10], T: [15, 14, 16, 15] }, {}, (arm, i) => ({ row: 1, column: 2 * i + (arm === 'C' ? 1 : 2) }));
-    expect(placeSeen(shownOf(even))?.sentences).toEqual(['No end of the bench came out above the other by more than luck gives.']);
+    expect(placeSeen(shownOf(even))?.sentences).toEqual([
+      'Neither end of the bench did better than the other by more than chance would give.',
+    ]);
     expect(placeSeen(shownOf(plain))).toBeNull();
   });
 });
@@ -308,7 +310,7 @@ describe('the shuffle before one’s eyes', () => {
     if (!shuffle) throw new Error('nothing to shuffle');
     const heap = heapPicture(shuffle, gaps);
     expect(heap.table.rows.reduce((sum, [, , count]) => sum + Number(count), 0)).toBe(50);
-    expect(heap.title).toMatch(/^\d+ of 50 shuffles gave a gap as big as the real one/);
+    expect(heap.title).toMatch(/^\d+ of 50 shuffles gave a difference at least as big as the real one/);
     expect(randomisationDemo(shownOf(studyOf({ C: [1, 2], T: [] })))).toBeNull();
   });
 });

@@ -95,7 +95,7 @@ function waysWords(blocks: readonly string[], { row }: ReturnType<typeof finding
     const [treated, control] = [meanIn(block, group), meanIn(block, against)];
     return treated === null || control === null ? [] : [treated - control];
   });
-  if (gaps.length === 0) return '';
+  if (gaps.length < 2) return '';
   const { more, less } = kindOf(measure).wording(measure, result.share);
   const isUp = row.difference.value > 0;
   const count = gaps.filter((gap) => (isUp ? gap > 0 : gap < 0)).length;

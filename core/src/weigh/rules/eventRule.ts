@@ -1,5 +1,6 @@
 import type { Study } from '../../model';
 import { liveIncidents } from '../../study/liveEntries';
+import { withoutStop } from '../../quantities/withoutStop';
 import type { Finding } from '../../words/findings';
 import { touched } from './touched';
 import { isMove } from './transfer';
@@ -14,9 +15,7 @@ export function eventRule(kind: PlainEvent): (study: Study) => Finding<PlainEven
       .map((event) => {
         const { arms, alike } = touched(study, event);
         const only = event.arms.length === 0 && event.units.length > 0 ? event.units : arms;
-        const facts = { on: event.on, note: bare(event.note), effect: bare(event.effect), only: alike ? [] : only, alike };
+        const facts = { on: event.on, note: withoutStop(event.note), effect: withoutStop(event.effect), only: alike ? [] : only, alike };
         return { rule: kind, severity: alike ? 'caution' : 'serious', facts };
       });
 }
-
-const bare = (text: string) => text.trim().replace(/\.$/, '');

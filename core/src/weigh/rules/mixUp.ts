@@ -1,6 +1,7 @@
 import type { Study } from '../../model';
 import { liveIncidents } from '../../study/liveEntries';
 import type { Finding } from '../../words/findings';
+import { withoutStop } from '../../quantities/withoutStop';
 
 /** Which unit is which is in doubt. */
 export function mixUpRule(study: Study): Finding<'mix-up'>[] {
@@ -11,7 +12,7 @@ export function mixUpRule(study: Study): Finding<'mix-up'>[] {
     return {
       rule: 'mix-up',
       severity: counted.length > 0 || units.length === 0 ? 'serious' : 'caution',
-      facts: { is: 'event', on, units, note: note.trim(), counted },
+      facts: { is: 'event', on, units, note: withoutStop(note), counted },
     };
   });
   const told = new Set(events.flatMap(({ units }) => units));

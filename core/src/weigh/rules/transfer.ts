@@ -1,6 +1,7 @@
 import type { Incident, Study, Unit } from '../../model';
 import { liveIncidents } from '../../study/liveEntries';
 import { touched } from './touched';
+import { withoutStop } from '../../quantities/withoutStop';
 import type { Finding } from '../../words/findings';
 
 const moving = /\b(move|moved|moving|transfer|transferred|potted|repotted|transplanted|planted out)\b/i;
@@ -16,7 +17,7 @@ export function transferRule(study: Study): Finding<'transfer'>[] {
   return incidents.filter(isMove).map((event): Finding<'transfer'> => {
     const { arms, alike } = touched(study, event);
     const { on } = event;
-    const note = event.note.trim();
+    const note = withoutStop(event.note);
     if (alike) return { rule: 'transfer', severity: 'caution', facts: { on, note, moved: [], losses: [] } };
     const lostOn = ({ code: unit, lostOn: own }: Unit) =>
       own ?? incidents.find((other) => other.kind === 'loss' && other.units.includes(unit))?.on;

@@ -3,7 +3,7 @@ import { kindOf } from '../../kinds';
 import type { Sentence } from '../../model/Sentence';
 import { decimalsFor, fixed } from '../../quantities/roundTo';
 import type { Judged } from './verdictSentence';
-import { withUnit } from '../../words/wording';
+import { sized } from '../../words/sized';
 
 /** Where over the doses the top or the bottom lies, or how the line runs; nothing where neither is told. */
 export function doseWords({ experiment, measure, share, trend }: Judged): Sentence {
@@ -14,7 +14,7 @@ export function doseWords({ experiment, measure, share, trend }: Judged): Senten
   if (isTurn(trend) && turningPoint !== null && turningPointCi95 !== null) {
     const [lo, hi] = [Math.max(turningPointCi95[0], Math.min(...doses)), Math.min(turningPointCi95[1], Math.max(...doses))];
     const decimals = decimalsFor(turningPoint, (hi - lo) / 2);
-    const where = `${fixed(turningPoint, decimals)}${unit === '' ? '' : ` ${unit}`} (95% confidence interval ${fixed(lo, decimals)} to ${fixed(hi, decimals)})`;
+    const where = `${sized(fixed(turningPoint, decimals), unit)} (95% confidence interval ${fixed(lo, decimals)} to ${fixed(hi, decimals)})`;
     return [
       ` Over the doses it is ${endOf((quadratic?.coefficient ?? 0) < 0, measure.higherIs)} near `,
       { fact: `${measure.code}.turningPoint`, text: where },
@@ -27,7 +27,7 @@ export function doseWords({ experiment, measure, share, trend }: Judged): Senten
   const each = unit === '' ? 'for each step of the dose' : `for each ${unit} more`;
   return [
     ' Over the doses it is ',
-    { fact: `${measure.code}.trend`, text: `${withUnit(size, wording)} ${slope > 0 ? wording.more : wording.less} ${each}` },
+    { fact: `${measure.code}.trend`, text: `${sized(size, wording.unit)} ${slope > 0 ? wording.more : wording.less} ${each}` },
     '.',
   ];
 }

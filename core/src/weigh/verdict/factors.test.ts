@@ -48,7 +48,7 @@ describe('crossed factors', () => {
     expect(result.interactions).toHaveLength(1);
     expect(result.interactions?.[0]).toMatchObject({ term: 'wool:tension', told: true });
     expect(result.interactions?.[0]?.p).toBeCloseTo(0.006905894381267, 9);
-    expect(result.verdict.sentence).toContain('What wool does depends on tension: look at the arms one by one.');
+    expect(result.verdict.sentence).toContain('The effect of wool depends on tension, so look at each group.');
   });
 
   const pots = (more: number, extra: number, measure = {}) => {
@@ -75,10 +75,10 @@ describe('crossed factors', () => {
     const row = pots(5, 0);
     expect(row.verdict.code).toBe('supported');
     expect(row.verdict.sentence).toMatch(
-      /5\.0\d? cm higher with straw than with none \(mulch\)\. That is enough to matter\. The 95% confidence interval is [^.]*\.\d+ to [^.]*\.\d+ higher\./,
+      /5\.0\d? cm higher with straw than with none \(mulch\)\. That is big enough to matter\. The 95% confidence interval is [^.]*\.\d+ to [^.]*\.\d+ higher\./,
     );
     expect(row.verdict.sentence).toContain('Also: no difference that matters for clay against felt (pot).');
-    expect(row.verdict.sentence).toContain('Whether what mulch does depends on pot cannot be told.');
+    expect(row.verdict.sentence).toContain('We can’t tell whether the effect of mulch depends on pot.');
     expect(row.comparisons).toHaveLength(3);
     expect(pots(5, 8).interactions?.[0]).toMatchObject({ term: 'mulch:pot', told: true });
   });
@@ -122,14 +122,16 @@ describe('all pairs', () => {
     expect([verdictOf('P', 'S'), verdictOf('B', 'S'), verdictOf('S', 'C')]).toEqual(['told-apart', 'told-apart', 'supported']);
     expect(verdictOf('B', 'P')).not.toMatch(/supported|opposite|small/);
     expect(row.ranking).toEqual([['S'], ['B', 'C', 'P']]);
-    expect(row.verdict.sentence).toContain('In order, the best first: straw; then bark, bare soil and peat, which cannot be told apart.');
+    expect(row.verdict.sentence).toContain(
+      'In order, the best first: straw; then bark, bare soil and peat, with no clear difference between them.',
+    );
   });
 
   it('no treatment that beats the control is "supported" by what treatments do among themselves', () => {
     const row = mulches({ C: [10, 20, 30, 15, 25], S: around(25), P: around(15), B: around(20) });
     expect(row.verdict.code).toBe('cannot-tell');
     expect(row.ranking).toEqual([['S', 'C', 'B', 'P']]);
-    expect(row.verdict.sentence).toMatch(/ Told apart: .*peat and straw/);
+    expect(row.verdict.sentence).toMatch(/ Clearly different: .*peat and straw/);
   });
 
   it('less is the best first where more is worse, and none is best where neither is', () => {
@@ -142,7 +144,7 @@ describe('all pairs', () => {
 
   it('nothing told says so', () => {
     const wide = [10, 20, 30, 15, 25];
-    expect(mulches({ C: wide, S: wide, P: wide, B: wide }).verdict.sentence).toContain('The treatments cannot be told from one another.');
+    expect(mulches({ C: wide, S: wide, P: wide, B: wide }).verdict.sentence).toContain('No clear difference between the treatments.');
   });
 });
 
@@ -153,7 +155,7 @@ describe('before the planned end', () => {
 
   it('every verdict is so far, and says so', () => {
     expect(at(null).verdict).toMatchObject({ code: 'supported', soFar: true });
-    expect(at(null).verdict.sentence).toMatch(/^So far: here with radish, /);
+    expect(at(null).verdict.sentence).toMatch(/^So far, in this experiment with radish, /);
     expect(at(null, '2026-04-12').verdict.soFar).toBe(true);
   });
 

@@ -86,30 +86,30 @@ describe('the sentence', () => {
       'supported',
       [15, 16, 14, 15.5, 14.5],
       {},
-      /^Here with radish, in these conditions, “Height” came out 5\.0 cm higher with tea than with plain water\. That is enough to matter\. The 95% confidence interval is 3\.8 to 6\.2 higher\.$/,
+      /^In this experiment with radish, “Height” averaged 5\.0 cm higher with tea than with plain water\. That is big enough to matter\. The 95% confidence interval is 3\.8 to 6\.2 higher\.$/,
     ],
-    ['supported', [15, 16, 14, 15.5, 14.5], { smallestDifference: 5 }, /Perhaps that is less than matters\./],
+    ['supported', [15, 16, 14, 15.5, 14.5], { smallestDifference: 5 }, /It may be too small to matter\./],
     [
       'small',
       [11, 12, 12.5, 11.5, 12],
       { smallestDifference: 9 },
-      /A real difference, but too small to matter: you asked for at least 9 cm\./,
+      /The difference is real, but too small to matter: you asked for at least 9 cm\./,
     ],
     ['opposite', [5, 6, 4, 5.5, 4.5], {}, /5\.0 cm lower with tea .* the opposite of what was expected/],
     [
       'no-difference-that-matters',
       [10.1, 11, 9, 10.4, 9.6],
       { smallestDifference: 4 },
-      /as good as alike .* One of 4 cm or more is ruled out/,
+      /about the same .* A difference of 4 cm or more is ruled out/,
     ],
     [
       'no-difference-that-matters',
       [10.1, 11, 9, 10.4, 9.6],
       { smallestDifference: 4, expected: 'alike' },
-      /as good as alike .* One of 4 cm or more is ruled out, as was expected\.$/,
+      /about the same .* A difference of 4 cm or more is ruled out, as was expected\.$/,
     ],
     ['opposite', [5, 6, 4, 5.5, 4.5], { expected: 'alike' }, /5\.0 cm lower with tea .* No difference was expected\./],
-    ['cannot-tell', [12, 8, 14, 9, 11], {}, /cannot tell\. About \d+ pots an arm would settle it four times in five\.$/],
+    ['cannot-tell', [12, 8, 14, 9, 11], {}, /can’t tell\. About \d+ pots per group would probably settle it \(8 times in 10\)\.$/],
   ])('says %s in words', (code, treated, measure, words) => {
     const verdict = two(treated, {}, measure);
     expect(verdict.code).toBe(code);
@@ -121,7 +121,7 @@ describe('the sentence', () => {
   it('begins with the weaker word where something serious stands against it, and does not change the code', () => {
     const serious = two([15, 16, 14, 15.5, 14.5], {}, { smallestDifference: null });
     expect(serious.code).toBe('supported');
-    expect(serious.sentence).toMatch(/^Perhaps: here with radish/);
+    expect(serious.sentence).toMatch(/^With caution: in this experiment with radish/);
   });
 
   it('never calls a failed control’s experiment anything but unfair', () => {
@@ -129,7 +129,9 @@ describe('the sentence', () => {
       plan: { ...emptyPlan, plant: 'radish', endRule: 'x', controlLimits: [{ measure: 'height', arm: null, least: 50, most: null }] },
     });
     expect(unfair.code).toBe('not-a-fair-test');
-    expect(unfair.sentence).toMatch(/^This was not a fair test, so it says nothing either way\. The control \(plain water\) reached 10 cm/);
+    expect(unfair.sentence).toMatch(
+      /^This was not a fair test, so the result can’t be trusted either way\. The control \(plain water\) reached 10 cm/,
+    );
   });
 
   it('says which of several treatments got which verdict', () => {
@@ -143,7 +145,7 @@ describe('the sentence', () => {
     const four = (value: number) => [value, value, value, value];
     const grams = itemAt(analyse(studyOf({ C: four(5), T: four(9) })).measures, 0);
     expect(grams.verdict.code).toBe('supported');
-    expect(grams.verdict.sentence).toContain('higher with T than with C. That is enough to matter.');
+    expect(grams.verdict.sentence).toContain('higher with T than with C. That is big enough to matter.');
     const share = aMeasure({ kind: 'count', unit: '', smallestDifference: 10 });
     const none = analyse(studyOf({ C: [0, 0, 0, 0, 0, 0], T: [10, 10, 10, 10, 10, 10] }, { measures: [share] }, () => ({ sown: 10 })));
     expect(itemAt(none.measures, 0).verdict.code).toBe('supported');
@@ -163,7 +165,7 @@ describe('the sentence', () => {
     expect(three(2).unitsNeeded).toBeGreaterThan(3);
     expect(three(11).unitsNeeded).toBe(4);
     expect(three(null).unitsNeeded).toBeNull();
-    expect(three(null).sentence).not.toContain('would settle it');
+    expect(three(null).sentence).not.toContain('would probably settle it');
     const wide = analyse(studyOf({ C: [10, 14, 12, 18, 6], T: [11, 13, 17, 9, 12] }, { measures: [aMeasure({ smallestDifference: 40 })] }));
     expect(itemAt(wide.measures, 0).verdict.unitsNeeded ?? 6).toBeGreaterThan(5);
   });
@@ -172,13 +174,15 @@ describe('the sentence', () => {
     const study = studyOf({ C: [10, 11, 12], T: [20, 21, 22] });
     const { sentence, code } = itemAt(analyse(study).measures, 0).verdict;
     expect(code).toBe('cannot-tell');
-    expect(sentence).toContain(' But chance alone gives a gap this big in about 10 of 100 tries: too few pots to tell.');
+    expect(sentence).toContain(
+      ' But chance alone gives a difference at least this big in about 10 of 100 experiments: too few pots to be sure.',
+    );
     expect(sentence).not.toContain('for none');
   });
 
   it('says that two came out alike, and never "0.0 higher"', () => {
     const alike = itemAt(analyse(studyOf({ C: [5, 5, 5, 5], T: [5, 5, 5, 5] })).measures, 0).verdict.sentence;
-    expect(alike).toContain('“Height” came out alike with T and C');
+    expect(alike).toContain('“Height” was the same with T and C');
     expect(alike).not.toMatch(/\b0(\.0+)? \w+ (higher|lower)/);
   });
 
@@ -209,7 +213,7 @@ describe('the sentence', () => {
           soFar: false,
         }),
       ),
-    ).toBe('There is nothing to compare yet.');
+    ).toBe('There are no results to compare yet.');
   });
 });
 
@@ -226,7 +230,7 @@ it('p in words never reads 0', () => {
 it('a sentence has no power of ten, and a name with a comma in a row of names is in quotes', () => {
   const wording = { measure: 'mass', unit: 'g', scale: 1, more: 'higher', less: 'lower' };
   const row = (value: number) => ({ arm: 'T', versus: 'C', difference: { value, ci95: null } });
-  expect(differenceFact(row(3e12), wording)?.text).toBe('3000000000000 g higher');
+  expect(differenceFact(row(3e12), wording)?.text).toBe('3,000,000,000,000 g higher');
   expect(differenceFact(row(-2e-7), wording)?.text).toBe('0.000000200 g lower');
   expect([inRow('seaweed, 1 : 500'), inRow('rain')]).toEqual(['“seaweed, 1 : 500”', 'rain']);
 });

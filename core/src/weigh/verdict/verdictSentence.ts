@@ -14,8 +14,9 @@ import { doseWords } from './doseWords';
 import { rankingWords } from './rankingWords';
 import { inRow } from '../../quantities/inRow';
 import { armName } from '../../words/armName';
-import { chanceInWords, differenceFact, intervalFact, isNone, withUnit } from '../../words/wording';
+import { chanceInWords, differenceFact, intervalFact, isNone } from '../../words/wording';
 import { tell, type Finding } from '../../words/findings';
+import { sized } from '../../words/sized';
 
 export interface Judged {
   readonly experiment: Experiment;
@@ -99,7 +100,7 @@ function leadSentence(judged: Judged, row: LeadRow): Sentence {
   const where = `${opening(judged)}${experiment.plan.plant === '' ? '' : ` with ${experiment.plan.plant}`}, `;
   const { names, phrases, both } = row;
   const subject = `${where}“${measure.name}” ${verbOf(measure)} `;
-  if (!gap) return [`${where}“${measure.name}” can’t be compared for ${names[0]} and ${names[1]}: there are too few readings.`];
+  if (!gap) return [`${where}“${measure.name}” has too few readings to compare ${names[0]} with ${names[1]}.`];
   const of = row.factor === null ? '' : ` (${row.factor})`;
   // The interval has a sentence of its own, so that none is longer than one can hear.
   const span: Sentence = interval ? [' The 95% confidence interval is ', interval, '.'] : [];
@@ -164,7 +165,7 @@ function verbOf(measure: Measure): string {
 }
 
 function smallestText(measure: Measure, wording: Wording): string {
-  return withUnit(String(measure.smallestDifference ?? 0), wording);
+  return sized(String(measure.smallestDifference ?? 0), wording.unit);
 }
 
 function settle({ unitsNeeded, experiment, measure }: Judged): Sentence {
@@ -191,6 +192,6 @@ function others(rows: readonly LeadRow[], lead: LeadRow): Sentence {
   const groups = verdictOrder
     .map((code) => ({ code, names: rest.filter((row) => row.verdict === code).map(name) }))
     .filter(({ names }) => names.length > 0)
-    .map(({ code, names }) => `${shortWords[code]} for ${names.join(', ')}`);
+    .map(({ code, names }) => `${shortWords[code]} for ${inList(names)}`);
   return [` Also: ${groups.join('; ')}.`];
 }

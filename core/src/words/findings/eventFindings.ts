@@ -1,7 +1,7 @@
-import { shortDate } from '../../model';
+import { shortDate, type EventKind } from '../../model';
 import { inList } from '../../quantities/inList';
 import { inRow } from '../../quantities/inRow';
-import { told, type Told } from './told';
+import { says, type FindingText } from './says';
 
 /** An event of the log, and whom it touched. */
 export interface EventFacts {
@@ -13,14 +13,25 @@ export interface EventFacts {
   readonly alike: boolean;
 }
 
-/** What a kind of event is called where nobody wrote a word about it. */
+/** What happened, where nobody wrote a word about it. */
+export const eventWords: Readonly<Record<EventKind, string>> = {
+  equipment: 'something broke down',
+  'pest-or-disease': 'there were pests or a disease',
+  weather: 'the weather was unusual',
+  'protocol-change': 'something was done differently',
+  'mix-up': 'some may have been mixed up',
+  loss: 'some were lost',
+  move: 'some were moved',
+  other: 'something happened',
+};
+
 const event =
-  (what: string) =>
-  ({ on, note, effect, only, alike }: EventFacts): Told => {
-    const said = `${shortDate(on)}: ${note === '' ? what : note}${effect === '' ? '' : ` (${effect})`}.`;
+  (kind: EventKind) =>
+  ({ on, note, effect, only, alike }: EventFacts): FindingText => {
+    const said = `${shortDate(on)}: ${note === '' ? eventWords[kind] : note}${effect === '' ? '' : ` (${effect})`}.`;
     return alike
-      ? told(`${said} It affected all groups equally.`, 'The comparison stays fair; mention it in the report.')
-      : told(
+      ? says(`${said} It affected all groups equally.`, 'The comparison stays fair; mention it in the report.')
+      : says(
           `${said} It affected only ${mostOf(only) || 'some'}, so it could explain the difference.`,
           'Say so beside the result, and repeat the experiment without it before you believe the result.',
         );
@@ -36,11 +47,11 @@ function mostOf(names: readonly string[]): string {
 
 /** What the validity check says of events, by rule. */
 export const eventFindings = {
-  equipment: event('something broke down'),
-  'pest-or-disease': event('there were pests or a disease'),
-  weather: event('the weather was unusual'),
-  'protocol-change': event('something was done differently'),
-  other: event('something happened'),
+  equipment: event('equipment'),
+  'pest-or-disease': event('pest-or-disease'),
+  weather: event('weather'),
+  'protocol-change': event('protocol-change'),
+  other: event('other'),
 
   'mix-up': (
     facts:
@@ -52,11 +63,11 @@ export const eventFindings = {
           readonly counted: readonly string[];
         }
       | { readonly is: 'excluded'; readonly units: readonly string[]; readonly reasons: readonly string[] },
-  ): Told => {
+  ): FindingText => {
     const putBack = 'The result with them included is also shown.';
     if (facts.is === 'excluded') {
       const { units, reasons } = facts;
-      return told(
+      return says(
         `${inList(units)} ${units.length === 1 ? 'is' : 'are'} excluded${reasons.length === 0 ? '' : ` (${reasons.join('; ')})`}.`,
         units.length === 1 ? 'The result with it included is also shown.' : putBack,
       );
@@ -64,8 +75,8 @@ export const eventFindings = {
     const { on, units, note, counted } = facts;
     const said = `${shortDate(on)}: ${units.length === 0 ? 'some units' : inList(units)} may have been mixed up${note === '' ? '' : ` (${note})`}.`;
     return counted.length === 0 && units.length > 0
-      ? told(`${said} They are excluded.`, putBack)
-      : told(
+      ? says(`${said} They are excluded.`, putBack)
+      : says(
           said,
           `Exclude ${inList(counted) || 'them'}: nobody can tell which group ${counted.length === 1 ? 'it belongs' : 'they belong'} to.`,
         );
@@ -82,13 +93,13 @@ export const eventFindings = {
     /** Names of the groups that were moved; empty where all were. */
     readonly moved: readonly string[];
     readonly losses: readonly { readonly name: string; readonly before: number; readonly after: number }[];
-  }): Told =>
+  }): FindingText =>
     moved.length === 0
-      ? told(
+      ? says(
           `${shortDate(on)}: all groups were moved in the same way${note === '' ? '' : ` (${note})`}.`,
           'The comparison stays fair; mention it in the report.',
         )
-      : told(
+      : says(
           `${shortDate(on)}: only ${inList(moved.map(inRow))} ${moved.length === 1 ? 'was' : 'were'} moved. Moving can kill plants by itself: ${losses
             .map(({ name, before, after }) => `${inRow(name)} lost ${before} up to that day and ${after} after it`)
             .join('; ')}.`,

@@ -1,1 +1,2 @@
+export { eventWords } from './eventFindings';
 export { tell, withWords, type Finding, type ToldFinding } from './finding';

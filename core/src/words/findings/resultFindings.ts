@@ -5,7 +5,8 @@ import { counted } from '../../quantities/plural';
 import { fixed } from '../../quantities/roundTo';
 import { minuteWords } from '../../study/minuteWords';
 import { rowsInList } from '../rowsInList';
-import { told, type Told } from './told';
+import { sized } from '../sized';
+import { says, type FindingText } from './says';
 
 /** So many of all in a group. */
 export interface Share {
@@ -32,16 +33,15 @@ export const resultFindings = {
     readonly unit: string;
     readonly limit: number;
     readonly side: 'least' | 'most';
-  }): Told => {
-    const sized = (value: string) => `${value}${unit === '' ? '' : ` ${unit}`}`;
-    return told(
-      `${isControl ? `The control (${name})` : inRow(name)} reached ${sized(fixed(reached, 0))} in “${measure}” but had to be at ${side} ${sized(String(limit))}. Something went wrong for every group.`,
+  }): FindingText => {
+    return says(
+      `${isControl ? `The control (${name})` : inRow(name)} reached ${sized(fixed(reached, 0), unit)} in “${measure}” but had to be at ${side} ${sized(String(limit), unit)}. Something went wrong for every group.`,
       'Find out what was wrong with the seed, the growing medium or the place, then run it again.',
     );
   },
 
-  'losses-differ': ({ groups }: { readonly groups: readonly Share[] }): Told =>
-    told(
+  'losses-differ': ({ groups }: { readonly groups: readonly Share[] }): FindingText =>
+    says(
       `The groups lost different numbers: ${rowsInList(groups, ofAll)}. The treatment may be the reason.`,
       'Look at the result with each lost one counted as a failure as well.',
     ),
@@ -54,8 +54,8 @@ export const resultFindings = {
     readonly units: readonly string[];
     readonly groups: readonly Share[];
     readonly measure: string;
-  }): Told =>
-    told(
+  }): FindingText =>
+    says(
       `There was nothing to measure in ${inList(units)}: ${rowsInList(groups, ofAll)}. “${measure}” is compared without ${units.length === 1 ? 'it' : 'them'}.`,
       'Say beside the result how many were left in each group: the survivors may not be typical of those that were lost.',
     ),
@@ -68,8 +68,8 @@ export const resultFindings = {
     readonly what: 'water' | 'feed';
     readonly unit: string;
     readonly groups: readonly { readonly name: string; readonly each: number }[];
-  }): Told =>
-    told(
+  }): FindingText =>
+    says(
       `The groups got different amounts of ${what}: ${rowsInList(groups, ({ each }) => `${Math.round(each * 10) / 10} ${unit} each`)}.`,
       'Say so beside the result. Next time give each the same, or water by weight.',
     ),
@@ -82,13 +82,13 @@ export const resultFindings = {
     readonly is: 'over' | 'fell';
     readonly measure: string;
     readonly units: readonly string[];
-  }): Told =>
+  }): FindingText =>
     is === 'over'
-      ? told(
+      ? says(
           `In ${inList(units)}, “${measure}” is higher than the number sown. These readings aren’t used.`,
           'Correct the count or the number sown.',
         )
-      : told(
+      : says(
           `In ${inList(units)}, “${measure}” went down, although it is a running total.`,
           'Correct the reading, or note that some died.',
         ),
@@ -97,12 +97,12 @@ export const resultFindings = {
     facts:
       | { readonly is: 'round'; readonly rounds: readonly { readonly measure: string; readonly day: number }[] }
       | { readonly is: 'units'; readonly measure: string; readonly day: number; readonly units: readonly string[] },
-  ): Told => {
+  ): FindingText => {
     const said =
       facts.is === 'round'
-        ? `Nobody recorded ${inList(facts.rounds.map(({ measure, day }) => `“${measure}” on day ${day}`))}.`
+        ? `Nobody recorded ${roundsInList(facts.rounds)}.`
         : `“${facts.measure}” wasn’t recorded on day ${facts.day} in ${mostOf(facts.units, 6)}.`;
-    return told(
+    return says(
       said,
       'If somebody has it on paper, enter it on its day from the log. If not, say so in the report; the other readings still count.',
     );
@@ -118,15 +118,15 @@ export const resultFindings = {
           readonly first: { readonly name: string; readonly day: number };
         }
       | { readonly is: 'alike'; readonly measure: string; readonly day: number; readonly read: number },
-  ): Told => {
+  ): FindingText => {
     const { measure, day } = facts;
     if (facts.is === 'alike')
-      return told(
+      return says(
         `“${measure}” of day ${day} was recorded on day ${facts.read} in all groups, ${counted(Math.floor(facts.read - day), 'day')} late.`,
         'The groups can still be compared. Give the true day in the report.',
       );
     const { slow, first } = facts;
-    return told(
+    return says(
       `“${measure}” of day ${day} was recorded on day ${slow.day} in ${inRow(slow.name)}, but on day ${first.day} in ${inRow(first.name)}. One more day is one more day of growth.`,
       'Record all groups on the same day. Say so beside the result.',
     );
@@ -143,8 +143,8 @@ export const resultFindings = {
     readonly alike: boolean;
     /** Minutes more than planned; below 0 for fewer. */
     readonly off: readonly { readonly minutes: number; readonly names: readonly string[] }[];
-  }): Told =>
-    told(
+  }): FindingText =>
+    says(
       `“${step}” was planned for ${hours} h. It was ${inList(
         off.map(
           ({ minutes, names }) => `${minuteWords(Math.abs(minutes))} too ${minutes > 0 ? 'long' : 'short'} in ${inList(names.map(inRow))}`,
@@ -165,8 +165,8 @@ export const resultFindings = {
     readonly missing: number;
     readonly of: number;
     readonly unit: string;
-  }): Told =>
-    told(
+  }): FindingText =>
+    says(
       `“${step}” is what is tested, and nobody recorded that it was done${missing === of ? '' : ` for ${missing} of ${counted(of, unit)}`}.`,
       'If it was done, enter it on its day from the log. If not, the treatment was not given.',
     ),
@@ -180,7 +180,7 @@ export const resultFindings = {
       readonly on: string;
       readonly values: readonly (number | null)[];
     }[];
-  }): Told => {
+  }): FindingText => {
     const said = cells
       .slice(0, MOST_CELLS)
       .map(
@@ -188,7 +188,7 @@ export const resultFindings = {
           `“${measure}” of ${unit} on ${shortDate(on)}: ${inList(values.map((value) => (value === null ? 'no value' : String(value))))}`,
       );
     const more = cells.length > MOST_CELLS ? [`and ${cells.length - MOST_CELLS} more`] : [];
-    return told(
+    return says(
       `Recorded twice, with different values: ${[...said, ...more].join('; ')}. The latest one counts until someone chooses.`,
       'In the log, choose which reading is right; the other stays in the history.',
     );
@@ -200,14 +200,14 @@ export const resultFindings = {
   }: {
     readonly first: { readonly observer: string; readonly name: string };
     readonly other: { readonly observer: string; readonly name: string };
-  }): Told =>
-    told(
+  }): FindingText =>
+    says(
       `${first.observer} recorded most of ${inRow(first.name)}, and ${other.observer} most of ${inRow(other.name)}. People count and measure differently.`,
       'Have one person record everything, or everyone record some of each group.',
     ),
 
-  'early-look': ({ day, lastDay }: { readonly day: number; readonly lastDay: number }): Told =>
-    told(
+  'early-look': ({ day, lastDay }: { readonly day: number; readonly lastDay: number }): FindingText =>
+    says(
       `This is an early look, on day ${day} of ${lastDay}. If you stop as soon as it looks good, you’ll often be fooled by chance.`,
       'Carry on to the planned end: only that verdict counts.',
     ),
@@ -224,9 +224,9 @@ export const resultFindings = {
     readonly first: string;
     readonly last: number;
     readonly second: string;
-  }): Told =>
-    told(
-      `The lead changed: on day ${early} ${inRow(first)} was ahead in “${measure}”, on day ${last} ${inRow(second)}.`,
+  }): FindingText =>
+    says(
+      `The lead in “${measure}” changed: “${first}” was ahead on day ${early}, and “${second}” on day ${last}.`,
       'Report both. The verdict is about the planned day only.',
     ),
 
@@ -242,23 +242,34 @@ export const resultFindings = {
     readonly name: string;
     readonly control: string;
     readonly measured: 'better' | 'worse';
-  }): Told =>
-    told(
+  }): FindingText =>
+    says(
       `${inRow(name)} looks ${measured === 'better' ? 'worse' : 'better'} than ${inRow(control)} by eye (“${look}”), but does ${measured} in “${measure}”.`,
       'Trust the measurement: lush leaves can hide poor roots.',
     ),
 
-  outlier: ({ units, measure }: { readonly units: readonly string[]; readonly measure: string }): Told =>
+  outlier: ({ units, measure }: { readonly units: readonly string[]; readonly measure: string }): FindingText =>
     units.length === 1
-      ? told(
+      ? says(
           `${inList(units)} is far from the others in its group (“${measure}”).`,
           'Look for a reason. It still counts; the result without it is also shown.',
         )
-      : told(
+      : says(
           `${inList(units)} are far from the others in their groups (“${measure}”).`,
           'Look for a reason. They still count; the result without them is also shown.',
         ),
 };
+
+/** "“Height” on day 3 and “Leaves” on days 3 and 7". */
+function roundsInList(rounds: readonly { readonly measure: string; readonly day: number }[]): string {
+  const measures = [...new Set(rounds.map(({ measure }) => measure))];
+  return inList(
+    measures.map((measure) => {
+      const days = rounds.filter((round) => round.measure === measure).map(({ day }) => String(day));
+      return `“${measure}” on ${days.length === 1 ? 'day' : 'days'} ${inList(days)}`;
+    }),
+  );
+}
 
 const MOST_CELLS = 6;
 

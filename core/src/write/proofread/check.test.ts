@@ -55,7 +55,7 @@ describe('a hint', () => {
     const text = 'We think so.\n100 mM salt gave 38 points fewer sprouts than tap water.';
     const doubt = itemAt(look(text), 0);
     expect(text.slice(doubt.from, doubt.to)).toBe('38 points');
-    expect(doubt.says).toBe('You wrote “38 points”; the data say 58.0 points lower.');
+    expect(doubt.says).toBe('You wrote “38 points”; the data say 58.0 percentage points lower.');
   });
 
   it('leaves a fact by reference alone', () => {
@@ -65,10 +65,8 @@ describe('a hint', () => {
   it('words follow the verdict: none told is not none there', () => {
     const vague = studyOf({ C: [10, 14, 9, 12], T: [11, 15, 9, 13] });
     const says = (text: string) => textCheck(vague, analyse(vague))(text).map((doubt) => doubt.says);
-    expect(says('Tea has no effect.')).toEqual([
-      'Not telling a difference is not the same as there being none. The verdict is “cannot tell”.',
-    ]);
-    expect(says('Tea works.')).toEqual(['The verdict is “cannot tell”.']);
+    expect(says('Tea has no effect.')).toEqual(['Not finding a difference doesn’t mean there isn’t one. The verdict is “inconclusive”.']);
+    expect(says('Tea works.')).toEqual(['The verdict is “inconclusive”.']);
     expect(says('The gap was not significant.')).toEqual([]);
   });
 });

@@ -9,13 +9,13 @@ const claims: readonly { readonly words: RegExp; readonly fits: readonly Code[];
   {
     words: /\b(prov(?:e|es|ed|en|ing)|proof|definitely|certainly|without (?:any )?doubt|guarantee[ds]?)\b/gi,
     fits: [],
-    says: 'One experiment proves nothing for good. “Supports” or “in these conditions” says what it can.',
+    says: 'One experiment can’t prove it. Try “supports” or “in these conditions”.',
   },
   {
     words:
       /\b(no effect|no difference|no change|does nothing|did nothing|do(?:es)? not (?:work|matter|help)|did not (?:work|matter|help)|(?:doesn|didn)['’]t (?:work|matter|help)|makes? no difference|made no difference|useless)\b/gi,
     fits: ['no-difference-that-matters'],
-    says: 'Not telling a difference is not the same as there being none.',
+    says: 'Not finding a difference doesn’t mean there isn’t one.',
   },
   {
     words:
