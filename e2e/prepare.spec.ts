@@ -30,7 +30,7 @@ function coats(startsOn: string, unitsPerArm = 4): Experiment {
   const question = questions.find(({ id }) => id === 'heat-and-acid') ?? questions[0];
   const draft = experimentFrom({ ...question, unitsPerArm }, { created: new Date().toISOString(), startOn: startsOn, seed: 4 });
   const stages = [
-    stage('a day in vinegar', { kind: 'soak', arms: ['A', 'HA'], hours: 24, tested: true }),
+    stage('a day in vinegar', { kind: 'soak', arms: ['A', 'HA'], hours: 24, hazards: ['chemical'], tested: true }),
     stage('a day in water', { kind: 'soak', arms: ['C', 'H'], hours: 24 }),
     stage('rinsed', { kind: 'handle' }),
     stage('4 °C in moist mix', { kind: 'cold', hours: 840, hoursMost: 1008 }),
@@ -221,7 +221,7 @@ test('blind: spoken codes, the key for another, sealed everywhere, opened with a
   await expect(page.getByRole('alert')).toContainText('Say why it is opened');
   await page.getByLabel('Why the key is opened').fill('all cuttings are lifted');
   await page.getByRole('button', { name: 'Open the key' }).click();
-  await expect(page.getByText(/The key to the codes was sealed on .*and opened on .*all cuttings are lifted/)).toBeVisible();
+  await expect(page.getByText(/The groups were hidden on .*and revealed on .*all cuttings are lifted/)).toBeVisible();
 });
 
 const pages = ['', '/kit', '/labels', '/put-out', '/wall', '/calculators'];

@@ -232,7 +232,7 @@ test('on paper every page keeps its judgement and loses its buttons', { tag: '@a
   const { id } = await copyOf(page, 'Salt water');
   for (const [step, judged] of [
     ['plan', 'Is it a fair test?'],
-    ['weigh', 'Could chance do this?'],
+    ['weigh', 'Could this be chance?'],
     ['weigh', 'What could have fooled us'],
     ['log', 'What went wrong'],
   ]) {

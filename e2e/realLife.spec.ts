@@ -83,7 +83,7 @@ test('what went wrong touches the three pots that were picked, on its own day, a
     .poll(async () => (await study()).incidents.find(({ note }: Incident) => note === 'The sill was wet.'))
     .toMatchObject({ on, units: ['P03', 'P07', 'P11'], arms: [] });
   await page.goto(`/experiments/${id}/write`);
-  await expect(page.getByRole('heading', { name: 'What happened' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Problems and changes' })).toBeVisible();
   await expect(page.getByText(/The sill was wet \(P03, P07, P11\)/)).toBeVisible();
 });
 

@@ -32,9 +32,9 @@ test('the answer comes first, and the picture fits the question: doses, factors,
 
 test('the same data another way: the shuffle is dealt and stopped, the map says what the place did, one is left out', async ({ page }) => {
   await weigh(page, 'Salt water and radish sprouting');
-  await page.getByRole('button', { name: 'See the shuffle' }).click();
+  await page.getByRole('button', { name: 'Try the shuffle' }).click();
   await page.getByRole('button', { name: 'Deal the names' }).click();
-  await expect(page.getByRole('heading', { name: /of \d{2,} shuffles gave a gap as big/ })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /of \d{2,} shuffles gave a difference at least as big/ })).toBeVisible();
   await page.getByRole('button', { name: 'Stop' }).click();
   const dealt = await page.getByText(/^\d+ dealt$/).innerText();
   await page.getByRole('button', { name: 'Deal once' }).click();
@@ -55,7 +55,7 @@ test.describe('where motion is not wanted', () => {
   test.use({ contextOptions: { reducedMotion: 'reduce' } });
   test('the shuffle is dealt a thousand times in one go', { tag: '@all' }, async ({ page }) => {
     await weigh(page, 'Buried tea bags');
-    await page.getByRole('button', { name: 'See the shuffle' }).click();
+    await page.getByRole('button', { name: 'Try the shuffle' }).click();
     await page.getByRole('button', { name: 'Deal the names' }).click();
     await expect(page.getByText('1000 dealt')).toBeVisible();
   });
@@ -70,7 +70,7 @@ test(
     const zip = await (await page.request.get(`/api/experiments/${id}/package`)).body();
     await page.getByRole('button', { name: 'Other runs' }).click();
     await page.getByLabel('Another experiment of yours').selectOption({ label: 'Straw mulch and water loss' });
-    await expect(page.getByText('Straw mulch and water loss decided by something else, so the two are not put together.')).toBeVisible();
+    await expect(page.getByText('Straw mulch and water loss had another main measurement, so the two aren’t combined.')).toBeVisible();
     await page.reload();
     await page.getByRole('button', { name: 'Other runs' }).click();
     await page.getByLabel('Open a package').setInputFiles({ name: 'last-year.zip', mimeType: 'application/zip', buffer: zip });

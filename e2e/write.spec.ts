@@ -19,7 +19,7 @@ test('written by keyboard alone: a fact by @, a number that disagrees is marked,
   await expect(page.getByRole('option', { name: /%/ }).first()).toBeVisible();
   await page.keyboard.press('Enter');
   await page.keyboard.type(' sprouted. 100 mM salt gave 38 points fewer sprouts than tap water.');
-  await expect(discussion(page).locator('.fact')).toHaveText(/^\d+(\.\d)? %$/);
+  await expect(discussion(page).locator('.fact')).toHaveText(/^\d+(\.\d)?%$/);
   await expect(page.getByText(/^You wrote “38 points”; the data say \d+ percentage points lower\.$/)).toBeVisible();
   await expect(discussion(page).locator('.hint')).toHaveText('38 points');
   // Slow typing is undone by pieces.

@@ -71,7 +71,7 @@ export * from './prepare/labels/shelfStrips';
 export * from './prepare/lightBlocks';
 export * from './prepare/moveStep';
 export * from './data/hazards';
-export { couldSpread, hazardsOf, unaskedSteps } from './study/hazardsOf';
+export { couldSpread, hazardsAt, unaskedSteps } from './study/hazardsOf';
 export * from './words/cautions';
 export * from './prepare/timing';
 export * from './prepare/calculators';

@@ -19,7 +19,7 @@ export const hazards: Readonly<Record<Hazard, HazardRow>> = {
   chemical: {
     label: 'chemicals: bleach, peroxide, alcohol, acids',
     caution:
-      'Chemicals: wear goggles and gloves, work by an open window and follow the label. Add the chemical to water, never water to it, and never mix two.',
+      'Chemicals: goggles, gloves, an open window, and the label first. Add the chemical to water, never water to it; never mix two.',
     clings: true,
   },
   electricity: {
@@ -33,7 +33,7 @@ export const hazards: Readonly<Record<Hazard, HazardRow>> = {
   soil: {
     label: 'soil, compost, growing mix',
     caution:
-      'Soil, compost and growing mix: wear gloves, open bags in fresh air, damp the dust down, wash your hands and cover cuts. Compost dust can carry legionella: don’t breathe it in.',
+      'Soil, compost and growing mix: wear gloves, cover cuts, wash your hands. Open bags in fresh air and damp the dust down: it can carry legionella.',
   },
   manure: {
     label: 'manure, fish waste, rotting matter',

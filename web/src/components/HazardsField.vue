@@ -1,41 +1,51 @@
 <script setup lang="ts">
-import { Select } from 'ant-design-vue';
+import { Checkbox } from 'ant-design-vue';
 import { computed } from 'vue';
-import { hazardCodes, hazards, type Hazard } from '@fern/core';
+import { hazardCodes, hazards, inList, type Hazard } from '@fern/core';
 
-/** What can hurt someone: several of a list, or that nothing can; null while nobody has said. */
-const props = defineProps<{ value: readonly Hazard[] | null; label: string; disabled?: boolean }>();
+/** What can hurt someone: several of a list, or that nothing can; null while nobody has said. What follows from elsewhere is told with it. */
+const props = defineProps<{ value: readonly Hazard[] | null; also?: readonly Hazard[]; label: string; disabled?: boolean }>();
 const emit = defineEmits<{ change: [value: readonly Hazard[]] }>();
-const NOTHING = 'nothing';
-type Choice = Hazard | typeof NOTHING;
-const options = [{ value: NOTHING, label: 'nothing' }, ...hazardCodes.map((value) => ({ value, label: hazards[value].label }))];
-const chosen = computed((): Choice[] => (props.value === null ? [] : props.value.length === 0 ? [NOTHING] : [...props.value]));
+const told = computed(() => {
+  const all = [...new Set([...(props.also ?? []), ...(props.value ?? [])])].map((code) => hazards[code].label);
+  if (props.value === null) return inList([...all, all.length === 0 ? 'not said yet' : 'what else is not said yet']);
+  return all.length === 0 ? 'nothing' : inList(all);
+});
 
-/** “Nothing” goes when something is chosen, and everything else when “nothing” is. */
-function choose(next: readonly Choice[]): void {
-  const isNothing = next.at(-1) === NOTHING || next.length === 0;
-  emit('change', isNothing ? [] : next.filter((one) => one !== NOTHING));
+function tick(code: Hazard, isTicked: boolean): void {
+  const others = (props.value ?? []).filter((own) => own !== code);
+  emit('change', isTicked ? [...others, code] : others);
 }
 </script>
 
 <template>
-  <Select
-    mode="multiple"
-    :value="chosen"
-    :options="options"
-    :disabled="disabled"
-    :aria-label="label"
-    option-filter-prop="label"
-    placeholder="not said yet"
-    class="hazards"
-    @change="(next) => choose(next as Choice[])"
-  />
+  <span v-if="disabled" class="small">{{ label }}: {{ told }}</span>
+  <details v-else class="small">
+    <summary>{{ label }}: {{ told }}</summary>
+    <fieldset>
+      <legend class="visually-hidden">{{ label }}</legend>
+      <Checkbox :checked="value !== null && value.length === 0" @change="emit('change', [])"
+        >nothing{{ also?.length ? ' more' : '' }}</Checkbox
+      >
+      <Checkbox
+        v-for="code in hazardCodes.filter((own) => !also?.includes(own))"
+        :key="code"
+        :checked="value?.includes(code) ?? false"
+        @change="tick(code, ($event.target as HTMLInputElement).checked)"
+        >{{ hazards[code].label }}</Checkbox
+      >
+    </fieldset>
+  </details>
 </template>
 
 <style scoped>
-.hazards {
-  width: 100%;
-  min-width: 220px;
-  max-width: 460px;
+fieldset {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(190px, 1fr));
+  gap: 4px 12px;
+  padding: 6px 0;
+}
+fieldset :deep(.ant-checkbox-wrapper) {
+  margin: 0;
 }
 </style>

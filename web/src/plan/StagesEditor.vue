@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { addStage, changeStage, removeStage, toggleStageArm, type Stage, type StageKind } from '@fern/core';
+import { addStage, changeStage, hazardsAt, removeStage, toggleStageArm, type Stage, type StageKind } from '@fern/core';
 import { useLoaded } from '../layout/loaded';
 import AddButton from '../components/AddButton.vue';
 import RemoveButton from '../components/RemoveButton.vue';
@@ -106,14 +106,14 @@ const change = (index: number, more: Partial<Stage>) => history.edit((now) => ch
           ><input type="checkbox" :checked="stage.tested" :disabled="history.frozen" @change="change(i, { tested: !stage.tested })" /> this
           is what is tested</label
         >
-        <label class="small hazards"
-          >can hurt someone by
-          <HazardsField
-            :value="stage.hazards"
-            :label="`What can hurt someone at step ${i + 1}`"
-            :disabled="history.frozen"
-            @change="(hazards) => change(i, { hazards })"
-        /></label>
+        <HazardsField
+          class="hazards"
+          :value="stage.hazards"
+          :also="hazardsAt({ ...stage, hazards: [] })"
+          :label="`What can hurt someone at step ${i + 1}`"
+          :disabled="history.frozen"
+          @change="(hazards) => change(i, { hazards })"
+        />
         <RemoveButton v-if="!history.frozen" :label="`Take away step ${stage.name}`" @away="history.edit((now) => removeStage(now, i))" />
       </fieldset>
     </li>
@@ -140,10 +140,8 @@ fieldset {
   align-items: baseline;
 }
 .hazards {
-  display: inline-flex;
-  flex: 1 1 320px;
-  gap: 6px;
-  align-items: center;
+  flex: 1 1 100%;
+  order: 1;
 }
 .arms {
   display: inline-flex;

@@ -144,7 +144,7 @@ const print = () => window.print();
           </table>
         </section>
       </div>
-      <h2>Take care</h2>
+      <h2>Safety</h2>
       <ul class="cautions">
         <li v-for="caution in [...cautionsOf(experiment.plan), RULES_FIRST]" :key="caution">{{ caution }}</li>
       </ul>
@@ -228,6 +228,11 @@ dd {
   }
   .halves {
     grid-template-columns: 1fr 1fr;
+  }
+  .cautions {
+    columns: 2;
+    font-size: 11px;
+    line-height: 1.3;
   }
   section,
   .arm,

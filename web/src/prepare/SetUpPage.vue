@@ -86,7 +86,7 @@ const tick = (unit: string) => !done.value.has(unit) && void clock.done(SET_UP, 
           </ul>
         </div>
       </div>
-      <h2 class="later">Take care</h2>
+      <h2 class="later">Safety</h2>
       <Callout v-for="caution in cautionsOf(experiment.plan)" :key="caution" severity="caution">{{ caution }}</Callout>
       <Callout severity="caution">{{ RULES_FIRST }}</Callout>
     </template>

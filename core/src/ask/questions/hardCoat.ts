@@ -70,7 +70,7 @@ export const hardCoat: ReadyQuestion = {
     'Give all a night in water of the room.',
     'Sow 20 seeds a pot, one depth; count every fourth day.',
   ],
-  hazards: ['poisonous', 'dust', 'heat', 'blade'],
+  hazards: ['poisonous'],
   cautions: ['Sweet peas are poisonous: neither seed nor plants are eaten.'],
   commonMistakes: [
     'Nicked through to the seed leaf.',
@@ -128,7 +128,7 @@ export const heatAndAcid: ReadyQuestion = {
     'Then a day in vinegar or in water; rinse all for a minute.',
     'Sow 20 seeds a pot, one depth; count every fourth day.',
   ],
-  hazards: ['poisonous', 'dust', 'heat'],
+  hazards: ['poisonous'],
   cautions: [
     'Sweet peas are poisonous: neither seed nor plants are eaten.',
     'Mild kitchen acids only. Strong mineral acids are not for homes or schools.',
