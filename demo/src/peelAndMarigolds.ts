@@ -85,7 +85,7 @@ export const peelAndMarigolds: DemoExperiment = {
           { what: 'place on the bench', how: 'shuffled' },
         ],
         usuallyKept: ['water', 'temperature of the water', 'place on the bench'],
-        stages: [{ ...blankOf(stageFields), name: 'watering', kind: 'handle', arms: ['C', 'B'] }],
+        stages: [{ ...blankOf(stageFields), name: 'watering', kind: 'handle', arms: ['C', 'B'], hazards: [] }],
         materials: [
           '24 marigold seedlings of one sowing: 14 for plain water, 10 for as much peel water as there is',
           '24 pots',

@@ -55,8 +55,8 @@ export const willowAndMint: DemoExperiment = {
         ],
         usuallyKept: ['mother plants', 'length', 'water afterwards'],
         stages: [
-          { ...blankOf(stageFields), name: 'a night in willow tea', kind: 'soak', arms: ['W'], hours: 12 },
-          { ...blankOf(stageFields), name: 'a night in plain water', kind: 'soak', arms: ['C'], hours: 12 },
+          { ...blankOf(stageFields), name: 'a night in willow tea', kind: 'soak', arms: ['W'], hours: 12, hazards: [] },
+          { ...blankOf(stageFields), name: 'a night in plain water', kind: 'soak', arms: ['C'], hours: 12, hazards: [] },
         ],
         materials: ['100 mint cuttings', '20 glasses', 'willow twigs', 'clean blade', '20 labels with codes'],
         steps: [

@@ -3,6 +3,7 @@ import { kindOf } from '../kinds';
 import { primaryOf, type KeptSame } from '../model';
 import { plural } from '../quantities/plural';
 import type { ReadyQuestion, SharedThing } from './ReadyQuestion';
+import { sized } from '../words/sized';
 
 /**
  * What units have in common, or each by itself, as a thing that is kept the same.
@@ -28,7 +29,7 @@ export function powerSentence({ measures, chance, unsure, sown }: ReadyQuestion)
   const primary = primaryOf(measures);
   if (!primary || primary.smallestDifference === null) return unsure;
   const { unit } = kindOf(primary).wording(primary, kindOf(primary).ofSown && sown !== null);
-  const size = [primary.smallestDifference, unit].filter((part) => part !== '').join(' ');
+  const size = sized(String(primary.smallestDifference), unit);
   const sees = `Sees a difference of ${size} in ${Math.min(9, Math.floor(chance * 10))} of 10 runs.`;
   return [sees, unsure].filter((words) => words !== '').join(' ');
 }

@@ -6,6 +6,7 @@ import { minuteWords } from '../study/minuteWords';
 import { withArm, withArms } from './armName';
 import { insideSentence } from './insideSentence';
 import { timesWords } from './timesWords';
+import { sized } from './sized';
 
 /** What the sentences of an expectation are written from. */
 export type Planned = Pick<Experiment, 'asked' | 'arms' | 'comparison' | 'measures' | 'units' | 'claimedRatio'> & {
@@ -53,7 +54,7 @@ export function countsAsYesOf(planned: Planned): string {
   const sides = sidesOf(planned);
   if (!measure || sides.length === 0) return '';
   const { unit, more, less } = kindOf(measure).wording(measure, isShare(measure, units));
-  const least = measure.smallestDifference === null ? '' : ` by at least ${[measure.smallestDifference, unit].join(' ').trim()}`;
+  const least = measure.smallestDifference === null ? '' : ` by at least ${sized(String(measure.smallestDifference), unit)}`;
   const expects = expectedOf(measure);
   if (expects === 'alike')
     return `“${measure.name}” not ${more} or ${less}${least} ${joined(sides, 'than')}, over the whole 95% confidence interval.`;

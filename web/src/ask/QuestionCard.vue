@@ -16,7 +16,7 @@ const line = computed(() => {
   return [
     counted(weeks, 'week'),
     `${minutes} min a walk`,
-    `${props.question.arms.length} arms, ${units} ${plural(props.question.unitNoun)}`,
+    `${props.question.arms.length} groups, ${units} ${plural(props.question.unitNoun)}`,
     `decided by ${primary}`,
     `from age ${props.question.agesFrom}`,
     ...(wanted.value.length > 0 ? [`needs ${wanted.value.join(' and ')}`] : []),

@@ -121,7 +121,7 @@ const percent = (value: number | null) => (value === null ? null : Math.round(va
         :before="`${word} differ by about`"
         :value="percent(experiment.plan.spreadGuess)"
         label="Usual spread between units"
-        :unit="share ? 'points' : '% of that'"
+        :unit="share ? 'percentage points' : '% of that'"
         :min="0"
         @change="setPlan({ spreadGuess: $event === null ? null : $event / 100 })"
       />
