@@ -106,8 +106,8 @@ async function slowPages(browser: Browser): Promise<void> {
   const willow = ((await draft.json()) as readonly { id: string; title: string }[]).find(({ title }) => title.startsWith('Willow'));
   await usable(page, session, `/experiments/${willow?.id}/plan`, head(/Where each/));
   const each = page
-    .getByRole('spinbutton', { name: /^Glasses of arm/ })
-    .or(page.getByRole('textbox', { name: /^Glasses of arm/ }))
+    .getByRole('spinbutton', { name: /^Glasses of group/ })
+    .or(page.getByRole('textbox', { name: /^Glasses of group/ }))
     .first();
   await stopsWhile(page, 'changing how many units', 400, async () => {
     await each.fill('12');
