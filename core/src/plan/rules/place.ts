@@ -1,5 +1,6 @@
 import { itemAt } from '../../invariant';
 import type { Experiment } from '../../model';
+import { withoutStop } from '../../quantities/withoutStop';
 import { shelfRows } from '../../study/bench/shelves';
 import { unitsByArm } from '../../study/unitsByArm';
 import type { Finding } from '../../words/findings';
@@ -11,7 +12,7 @@ export function placeRule(experiment: Experiment): Finding<'place'>[] {
   const others = [...experiment.plan.differences, ...unlikeThoughKept(experiment)].filter((difference) => difference.trim() !== '');
   return [
     ...(how === null ? [] : [finding({ is: 'apart', how, fixed: experiment.plan.fixedPlaces })]),
-    ...others.map((difference) => finding({ is: 'also-differs', difference: difference.trim().replace(/\.$/, '') })),
+    ...others.map((difference) => finding({ is: 'also-differs', difference: withoutStop(difference) })),
   ];
 }
 

@@ -1,5 +1,6 @@
 import { shortDate, type EventKind } from '../../model';
 import { inList } from '../../quantities/inList';
+import { fewInList } from '../fewInList';
 import { inRow } from '../../quantities/inRow';
 import { says, type FindingText } from './says';
 
@@ -32,18 +33,12 @@ const event =
     return alike
       ? says(`${said} It affected all groups equally.`, 'The comparison stays fair; mention it in the report.')
       : says(
-          `${said} It affected only ${mostOf(only) || 'some'}, so it could explain the difference.`,
+          `${said} It affected only ${fewInList(only.map(inRow), MOST_NAMED) || 'some'}, so it could explain the difference.`,
           'Say so beside the result, and repeat the experiment without it before you believe the result.',
         );
   };
 
 const MOST_NAMED = 8;
-
-/** "P01, P02 and P03"; of many the first, and how many more. */
-function mostOf(names: readonly string[]): string {
-  const rows = names.map(inRow);
-  return inList(rows.length > MOST_NAMED ? [...rows.slice(0, MOST_NAMED - 1), `${rows.length - MOST_NAMED + 1} more`] : rows);
-}
 
 /** What the validity check says of events, by rule. */
 export const eventFindings = {

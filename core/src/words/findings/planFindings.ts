@@ -3,6 +3,7 @@ import { inList } from '../../quantities/inList';
 import { inRow } from '../../quantities/inRow';
 import { counted, plural } from '../../quantities/plural';
 import { shortDate } from '../../model';
+import { fewInList } from '../fewInList';
 import { rowsInList } from '../rowsInList';
 import { timesInTen } from '../timesInTen';
 import { says, type FindingText } from './says';
@@ -271,7 +272,7 @@ export const planFindings = {
     readonly otherDays: readonly string[];
   }): FindingText =>
     says(
-      `${inRow(name)} starts on ${daysInList(days)}, but ${inRow(other)} on ${daysInList(otherDays)}. Weather and plant age would then differ too.`,
+      `${inRow(name)} starts on ${fewInList(days.map(shortDate), MOST_DAYS, 'days')}, but ${inRow(other)} on ${fewInList(otherDays.map(shortDate), MOST_DAYS, 'days')}. Weather and plant age would then differ too.`,
       'Start every group on the same day, or some of each group on each day, as blocks.',
     ),
 
@@ -355,11 +356,6 @@ const apartWords = { block: 'in a block of its own', shelf: 'on its own shelf or
 const alongWords = { columns: 'from left to right', rows: 'from shelf to shelf', edge: 'from edge to middle' } as const;
 
 const MOST_DAYS = 3;
-
-function daysInList(days: readonly string[]): string {
-  const shown = days.slice(0, days.length > MOST_DAYS ? MOST_DAYS - 1 : MOST_DAYS).map(shortDate);
-  return inList(days.length > MOST_DAYS ? [...shown, `${days.length - MOST_DAYS + 1} more days`] : shown);
-}
 
 const lotWords = (lots: readonly string[]) => (lots.length === 0 ? 'no named seed lot' : inList(lots.map(inRow)));
 

@@ -4,6 +4,7 @@ import { inRow } from '../../quantities/inRow';
 import { counted } from '../../quantities/plural';
 import { fixed } from '../../quantities/roundTo';
 import { minuteWords } from '../../study/minuteWords';
+import { fewInList } from '../fewInList';
 import { rowsInList } from '../rowsInList';
 import { sized } from '../sized';
 import { says, type FindingText } from './says';
@@ -101,7 +102,7 @@ export const resultFindings = {
     const said =
       facts.is === 'round'
         ? `Nobody recorded ${roundsInList(facts.rounds)}.`
-        : `“${facts.measure}” wasn’t recorded on day ${facts.day} in ${mostOf(facts.units, 6)}.`;
+        : `“${facts.measure}” wasn’t recorded on day ${facts.day} in ${fewInList(facts.units, MOST_CODES)}.`;
     return says(
       said,
       'If somebody has it on paper, enter it on its day from the log. If not, say so in the report; the other readings still count.',
@@ -272,9 +273,6 @@ function roundsInList(rounds: readonly { readonly measure: string; readonly day:
 }
 
 const MOST_CELLS = 6;
+const MOST_CODES = 7;
 
 const ofAll = ({ some, all }: Share) => `${some} of ${all}`;
-
-function mostOf(codes: readonly string[], most: number): string {
-  return inList(codes.length > most ? [...codes.slice(0, most), `${codes.length - most} more`] : codes);
-}
