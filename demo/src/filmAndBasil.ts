@@ -9,11 +9,12 @@ import {
   plainTruth,
   type Experiment,
   type Truth,
+  emptyThing,
 } from '@fern/core';
 import type { DemoExperiment } from './DemoExperiment';
 import { dateOfDay, given } from './logged';
 import { readBy } from './photos';
-import { demoArm, demoMeasure, plainExperiment } from './plainParts';
+import { demoArm, demoMeasure, plainExperiment, demoThings } from './plainParts';
 
 const arms: Experiment['arms'] = [demoArm('C', 'clear film'), demoArm('R', 'red film'), demoArm('B', 'blue film')];
 
@@ -101,7 +102,16 @@ export const filmAndBasil: DemoExperiment = {
           { what: 'place on the bench', how: 'shuffled within each shelf' },
         ],
         usuallyKept: ['container and volume', 'mix', 'water', 'light', 'temperature', 'place on the bench'],
-        materials: ['24 basil seedlings of one sowing', '24 pots of 11 cm', 'clear, red and blue film', 'wire hoops', 'ruler', '24 labels'],
+        kit: {
+          ...emptyPlan.kit,
+          lot: 'of one sowing',
+          containers: 'of 11 cm',
+          things: [
+            ...demoThings('clear, red and blue film'),
+            { ...emptyThing, what: 'wire hoops', each: 1, per: 'unit' },
+            ...demoThings('ruler'),
+          ],
+        },
         steps: [
           'Plant one seedling a pot to the first leaves.',
           'Set a hoop over each pot and stretch its film, open below for air.',

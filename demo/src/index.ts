@@ -1,4 +1,4 @@
-import { simulateStudy, type Study } from '@fern/core';
+import { keepKit, simulateStudy, type Study } from '@fern/core';
 import type { DemoExperiment } from './DemoExperiment';
 import { filmAndBasil } from './filmAndBasil';
 import { mulchAndPots } from './mulchAndPots';
@@ -26,7 +26,12 @@ export const demoExperiments: readonly { readonly account: (typeof demoAccounts)
 /** A demo experiment as it stands today: planned by its own settings, read by the simulator. */
 export function demoStudy(demo: DemoExperiment, today: string): Study {
   const { seed, readUntil, observers, log } = demo;
-  const { study } = simulateStudy(demo.experiment(today), demo.truth, { seed, untilDay: readUntil, observers });
+  const experiment = demo.experiment(today);
+  const { study } = simulateStudy(experiment.plan.lockedOn === null ? experiment : keepKit(experiment), demo.truth, {
+    seed,
+    untilDay: readUntil,
+    observers,
+  });
   const logged = log?.(study) ?? study;
   return { ...logged, photos: photosOf(demo, logged) };
 }

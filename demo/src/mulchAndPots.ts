@@ -1,7 +1,7 @@
 import { addDays, crossFactors, emptyPlan, emptyPrediction, layOut, plainTruth, type Truth } from '@fern/core';
 import type { DemoExperiment } from './DemoExperiment';
 import { dateOfDay, readOtherwise } from './logged';
-import { demoMeasure, plainExperiment } from './plainParts';
+import { demoMeasure, plainExperiment, demoThings } from './plainParts';
 
 const arms = crossFactors(
   { name: 'mulch', levels: ['no mulch', 'straw 2 cm', 'straw 5 cm'] },
@@ -74,7 +74,13 @@ export const mulchAndPots: DemoExperiment = {
           { what: 'place on the bench', how: 'shuffled along the window' },
         ],
         usuallyKept: ['mix', 'water at the start', 'place on the bench'],
-        materials: ['12 clay and 12 plastic pots of one size', 'straw', 'balance to 1 g', '24 labels'],
+        kit: {
+          ...emptyPlan.kit,
+          containers: 'of one size, half of clay and half of plastic',
+          mediumEach: 600,
+          mediumBy: 'g',
+          things: demoThings('straw', 'balance to 1 g'),
+        },
         steps: [
           'Fill each pot with 600 g of mix and water it to its weight.',
           'Lay straw 2 or 5 cm deep where the plan says.',

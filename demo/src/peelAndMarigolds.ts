@@ -1,7 +1,7 @@
-import { blankOf, stageFields, addDays, emptyPlan, emptyPrediction, layOut, plainTruth, type Truth } from '@fern/core';
+import { blankOf, stageFields, addDays, emptyPlan, emptyPrediction, layOut, plainTruth, type Truth, emptyThing } from '@fern/core';
 import type { DemoExperiment } from './DemoExperiment';
 import { given } from './logged';
-import { demoArm, demoMeasure, plainExperiment } from './plainParts';
+import { demoArm, demoMeasure, plainExperiment, demoThings } from './plainParts';
 
 const arms = [demoArm('C', 'plain water'), demoArm('B', 'banana-peel water')];
 const truth: Truth = plainTruth(
@@ -86,12 +86,14 @@ export const peelAndMarigolds: DemoExperiment = {
         ],
         usuallyKept: ['water', 'temperature of the water', 'place on the bench'],
         stages: [{ ...blankOf(stageFields), name: 'watering', kind: 'handle', arms: ['C', 'B'], hazards: [] }],
-        materials: [
-          '24 marigold seedlings of one sowing: 14 for plain water, 10 for as much peel water as there is',
-          '24 pots',
-          'two cans that look alike',
-          'banana peels, boiled each Monday',
-        ],
+        kit: {
+          ...emptyPlan.kit,
+          lot: 'of one sowing',
+          things: [
+            { ...emptyThing, what: 'cans that look alike', each: 1, per: 'group' },
+            ...demoThings('banana peels, boiled each Monday'),
+          ],
+        },
         steps: [
           'Boil two peels in a litre of water each Monday, cool, strain.',
           'Give each pot 80 mL from its own can.',

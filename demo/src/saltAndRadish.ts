@@ -9,10 +9,11 @@ import {
   type Experiment,
   type Truth,
   itemAt,
+  emptySolution,
 } from '@fern/core';
 import type { DemoExperiment } from './DemoExperiment';
 import { readBy } from './photos';
-import { demoArm, demoMeasure, plainExperiment } from './plainParts';
+import { demoArm, demoMeasure, plainExperiment, demoThings } from './plainParts';
 
 const arms: Experiment['arms'] = [
   demoArm('C', 'tap water', { dose: 0, doseUnit: 'mM' }),
@@ -91,15 +92,22 @@ export const saltAndRadish: DemoExperiment = {
           { what: 'place on the bench', how: 'shuffled within each shelf; six dishes of all sorts on a tray' },
         ],
         usuallyKept: ['seed lot and age', 'container and volume', 'water', 'light', 'temperature', 'place on the bench'],
-        materials: [
-          '600 radish seeds',
-          '24 dishes with lids',
-          '4 trays',
-          'kitchen paper',
-          'table salt and a balance',
-          'tap water',
-          '24 labels',
-        ],
+        kit: {
+          ...emptyPlan.kit,
+          containers: 'with lids',
+          solutions: [
+            ...[1.46, 2.92, 5.84].map((grams, i) => ({
+              ...emptySolution,
+              name: `table salt, ${[25, 50, 100][i]} mM`,
+              arms: [String([25, 50, 100][i])],
+              each: 6,
+              made: 'grams' as const,
+              grams,
+            })),
+            { ...emptySolution, name: 'tap water', arms: ['C'], each: 6 },
+          ],
+          things: demoThings('kitchen paper', 'balance'),
+        },
         steps: [
           'Dissolve 1.46 g, 2.92 g and 5.84 g of salt in a litre of tap water each: 25, 50 and 100 mM.',
           'Line each dish with two layers of paper and give it 6 mL of its water.',

@@ -1,7 +1,18 @@
-import { addDays, blankOf, emptyPlan, emptyPrediction, incidentFields, layOut, plainTruth, type Study, type Truth } from '@fern/core';
+import {
+  addDays,
+  blankOf,
+  emptyPlan,
+  emptyPrediction,
+  incidentFields,
+  layOut,
+  plainTruth,
+  type Study,
+  type Truth,
+  emptyThing,
+} from '@fern/core';
 import type { DemoExperiment } from './DemoExperiment';
 import { dateOfDay, readOtherwise } from './logged';
-import { demoArm, demoMeasure, plainExperiment } from './plainParts';
+import { demoArm, demoMeasure, plainExperiment, demoThings } from './plainParts';
 
 const arms = [demoArm('C', 'left as it is', { phrase: 'in soil left as it is' }), demoArm('D', 'dug', { phrase: 'in dug soil' })];
 /** The share that is lost is what soil life does; the balance shows only what was there before and what is left. */
@@ -88,7 +99,10 @@ export const teaBags: DemoExperiment = {
           { what: 'days buried', how: 'all lifted on one day' },
         ],
         usuallyKept: ['bags', 'depth', 'days buried'],
-        materials: ['20 tea bags', 'balance to 0.01 g', '20 stakes', 'spade'],
+        kit: {
+          ...emptyPlan.kit,
+          things: [{ ...emptyThing, what: 'stakes', each: 1, per: 'unit' }, ...demoThings('balance to 0.01 g', 'spade')],
+        },
         steps: [
           'Dry and weigh each bag; sew its number on.',
           'At ten spots dig one of two places, chosen by coin; bury a bag 8 cm deep in each.',

@@ -1,6 +1,6 @@
 import { blankOf, stageFields, addDays, emptyPlan, emptyPrediction, layOut, plainTruth, type Truth } from '@fern/core';
 import type { DemoExperiment } from './DemoExperiment';
-import { demoArm, demoMeasure, plainExperiment } from './plainParts';
+import { demoArm, demoMeasure, plainExperiment, demoThings } from './plainParts';
 
 const arms = [demoArm('C', 'plain water'), demoArm('W', 'willow tea')];
 const truth: Truth = plainTruth(
@@ -58,7 +58,7 @@ export const willowAndMint: DemoExperiment = {
           { ...blankOf(stageFields), name: 'a night in willow tea', kind: 'soak', arms: ['W'], hours: 12, hazards: [] },
           { ...blankOf(stageFields), name: 'a night in plain water', kind: 'soak', arms: ['C'], hours: 12, hazards: [] },
         ],
-        materials: ['100 mint cuttings', '20 glasses', 'willow twigs', 'clean blade', '20 labels with codes'],
+        kit: { ...emptyPlan.kit, things: demoThings('willow twigs', 'clean blade') },
         steps: [
           'Brew the willow tea and let it cool.',
           'Cut, share out and stand the cuttings overnight.',

@@ -35,9 +35,9 @@ export function sentencesOf(study: Study, result: Result = analyse(study, { toda
     const { message, remedy } = tell(finding);
     return said(`finding ${finding.rule}`, [message, remedy]);
   });
-  const { hypothesis, nullHypothesis, plan } = study.experiment;
+  const { question, hypothesis, nullHypothesis, plan } = study.experiment;
   return [
-    ...said('plan', [hypothesis, nullHypothesis, plan.countsAsYes]),
+    ...said('plan', [question, hypothesis, nullHypothesis, plan.countsAsYes, ...plan.steps, ...plan.commonMistakes]),
     ...(shown ? [...said('headline', [answerOf(shown)]), ...said('line', [answerLine(shown)])] : []),
     ...findings,
     ...reportLengths.flatMap(({ length }) => said(`report, ${length}`, reportText(report(study, result, length).filter(isRunning)))),

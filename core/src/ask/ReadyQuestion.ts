@@ -1,4 +1,4 @@
-import type { Arm, ControlLimit, Hazard, KeptSame, Layout, Measure, Plan, Shelf, Stage } from '../model';
+import type { Arm, ControlLimit, Hazard, KeptSame, KitNeeds, Layout, Measure, Plan, Shelf, Stage } from '../model';
 import type { VerdictCode } from '../compare/judge';
 import type { Process, Truth } from '../model/Truth';
 
@@ -79,7 +79,8 @@ export interface ReadyQuestion {
   readonly endRule: string;
   readonly kept: readonly KeptSame[];
   readonly stages: readonly Stage[];
-  readonly materials: readonly string[];
+  /** What the kit is worked out from beyond groups, units and seeds. */
+  readonly kit: Partial<KitNeeds>;
   readonly steps: readonly string[];
   /** What can hurt someone beyond what steps, place, lamps and seed bring with them. */
   readonly hazards: readonly Hazard[];

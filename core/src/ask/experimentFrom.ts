@@ -1,7 +1,7 @@
 import { kindOf } from '../kinds';
 import { addDays, emptyPlan, emptyWriting, unwordedTexts, type Experiment, type Measure, type Unit } from '../model';
-import { originOf } from '../study/syncTextNumbers';
 import { layOut } from '../study/bench/layOut';
+import { writeTemplates } from '../words/followTemplates';
 import { writeUnworded } from '../words/unworded';
 import { sharedAsKept } from './questionWords';
 import type { ReadyQuestion } from './ReadyQuestion';
@@ -37,11 +37,12 @@ export function experimentFrom(question: ReadyQuestion, { created, startOn, seed
     seed,
   );
   const units = inBatches(inContainers(named(dealt, question.blockNames), question.shares), question.batches, startOn);
+  const kept = [...question.kept, ...question.shares.map(sharedAsKept)];
   const experiment: Experiment = {
     name: question.id,
     title: question.title,
     created,
-    question: question.question,
+    question: '',
     claim: null,
     hypothesis: '',
     nullHypothesis: '',
@@ -59,10 +60,16 @@ export function experimentFrom(question: ReadyQuestion, { created, startOn, seed
       unitNoun: question.unitNoun,
       propagule: question.propagule,
       place: question.place,
-      kept: [...question.kept, ...question.shares.map((thing) => sharedAsKept(thing, question.unitNoun))],
+      kept,
       usuallyKept: question.kept.map(({ what }) => what),
-      materials: question.materials,
-      steps: question.steps,
+      kit: { ...emptyPlan.kit, ...question.kit },
+      templates: {
+        question: question.question,
+        steps: question.steps,
+        commonMistakes: question.commonMistakes,
+        notTested: question.notTested,
+        kept: kept.map(({ how }) => how),
+      },
       hazards: question.hazards,
       cautions: question.cautions,
       endRule: question.endRule,
@@ -76,8 +83,6 @@ export function experimentFrom(question: ReadyQuestion, { created, startOn, seed
       plantsKept: question.plantsKept,
       thinningRule: question.thinningRule,
       spilloverRoutes: question.spilloverRoutes,
-      notTested: question.notTested,
-      commonMistakes: question.commonMistakes,
       decision: question.decision,
       unworded: unwordedTexts.filter((text) => text !== 'endRule' || question.endRule === ''),
     },
@@ -86,7 +91,7 @@ export function experimentFrom(question: ReadyQuestion, { created, startOn, seed
     units,
     measures: question.measures.map(({ usual: _usual, ...measure }): Measure => measure),
   };
-  return writeUnworded({ ...experiment, plan: { ...experiment.plan, origin: originOf(experiment) } });
+  return writeUnworded(writeTemplates(experiment));
 }
 
 /** Blocks under their own names. */

@@ -1,12 +1,17 @@
 import {
   blankOf,
   emptyArm,
+  emptySolution,
+  emptyThing,
   measureFields,
   stageFields,
+  type Addition,
   type Arm,
   type KeptSame,
+  type KitThing,
   type Measure,
   type RubricStep,
+  type Solution,
   type Stage,
 } from '../model';
 import type { Process } from '../model/Truth';
@@ -53,6 +58,37 @@ export function stage(words: Pick<Stage, 'name' | 'kind'> & Partial<Stage>): Sta
   return { ...blankOf(stageFields), hazards: [], ...words };
 }
 
+const kitThing = (what: string, more: Partial<KitThing> = {}): KitThing => ({ ...emptyThing, what, ...more });
+
+/** Things of which as much is got as is needed: a balance, a clean blade. */
+export const things = (...names: readonly string[]): KitThing[] => names.map((what) => kitThing(what));
+
+/** A thing that only these groups need. */
+export const thingOf = (arms: readonly string[], what: string): KitThing => kitThing(what, { arms });
+
+/** One to each unit, of all groups or of these. */
+export const oneEach = (what: string, arms: readonly string[] = []): KitThing => kitThing(what, { arms, each: 1, per: 'unit' });
+
+/** One to each block, or to each group. */
+export const onePer = (per: 'block' | 'group', what: string): KitThing => kitThing(what, { each: 1, per });
+
+/** So many g of it into each unit of these groups. */
+export const gramsEach = (each: number, what: string, arms: readonly string[]): KitThing =>
+  kitThing(what, { arms, each, per: 'unit', unit: 'g' });
+
+/** What groups are watered, sprayed or soaked with: so many mL to each unit, so many times. */
+export const poured = (name: string, arms: readonly string[], each: number, times: number, more: Partial<Solution> = {}): Solution => ({
+  ...emptySolution,
+  name,
+  arms,
+  each,
+  times,
+  ...more,
+});
+
+/** What is blended into the mix of these groups; null for the dose of each. */
+export const blended = (name: string, arms: readonly string[], share: number | null): Addition => ({ name, arms, share });
+
 export function keptSame(...pairs: readonly (readonly [what: string, how: string])[]): KeptSame[] {
   return pairs.map(([what, how]) => ({ what, how }));
 }
@@ -67,8 +103,8 @@ const person = ['the person who records', 'the same, or each records some of eve
 const usually = {
   pots: [
     ['seed lot and age', 'one packet, mixed'],
-    ['container and volume', 'the same pots, filled to the same line'],
-    ['mix', 'one bag, blended pot by pot'],
+    ['container and volume', 'the same {units}, filled to the same line'],
+    ['mix', 'one bag, blended {unit} by {unit}'],
     ['sowing depth', 'the same stick with a mark'],
     ['sowing day', 'all on day 0'],
     ['water', 'the same amount to each, at the same time'],
@@ -90,8 +126,8 @@ const usually = {
   ],
   tanks: [
     ['young plants', 'of one sowing, of one size'],
-    ['litres', 'the same line on every tank'],
-    ['feed', 'the same ppm in every tank'],
+    ['litres', 'the same line on every {unit}'],
+    ['feed', 'the same ppm in every {unit}'],
     ['water temperature', 'measured each week'],
     ['light', 'the same hours and distance'],
     ['place on the bench', 'shuffled'],
@@ -145,4 +181,5 @@ export const plainQuestion = {
   agesFrom: 9,
   mostly: ['supported'],
   kept: keptIn('pots'),
+  kit: {},
 } as const satisfies Partial<ReadyQuestion>;

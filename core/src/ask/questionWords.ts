@@ -8,15 +8,14 @@ import { sized } from '../words/sized';
 /**
  * What units have in common, or each by itself, as a thing that is kept the same.
  * @param thing of a question
- * @param unitNoun in the singular
- * @returns the thing, and how it is shared out
+ * @returns the thing, and a template of how it is shared out
  */
-export function sharedAsKept({ what, by, many = 1 }: SharedThing, unitNoun: string): KeptSame {
+export function sharedAsKept({ what, by, many = 1 }: SharedThing): KeptSame {
   const how = {
     all: 'one and the same for all',
     block: 'one per block, shared by all groups',
     arm: `${many} per group, shared with no other group`,
-    unit: `one to each ${unitNoun}`,
+    unit: 'one to each {unit}',
   }[by];
   return { what, how };
 }

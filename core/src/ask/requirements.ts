@@ -34,7 +34,6 @@ export function requirementsOf({
   light,
   place,
   stages,
-  materials,
   batches,
   blocks,
   layout,
@@ -51,8 +50,7 @@ export function requirementsOf({
     windowsill: light === 'window',
     bed: place === 'bed' || place === 'ground',
     tank: place === 'water culture',
-    refrigerator:
-      place === 'refrigerator' || stages.some(({ kind }) => kind === 'cold') || materials.some((line) => /\brefrigerator\b/.test(line)),
+    refrigerator: place === 'refrigerator' || stages.some(({ kind, hazards }) => kind === 'cold' || hazards?.includes('cold')),
   };
   return {
     weeks: Math.max(1, Math.ceil((lastStart + Math.max(0, ...days)) / 7)),

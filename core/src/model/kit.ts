@@ -1,4 +1,4 @@
-import { choice, code, list, maybe, number, record, text, type RecordOf } from './fields';
+import { blankOf, choice, code, list, maybe, number, record, text, type RecordOf } from './fields';
 
 const partFields = {
   name: text({ most: 80 }),
@@ -30,6 +30,22 @@ const solutionFields = {
 };
 /** What some arms are watered, sprayed or soaked with. */
 export type Solution = RecordOf<typeof solutionFields>;
+/** A solution of which nothing has been said yet. */
+export const emptySolution: Solution = blankOf(solutionFields);
+
+const thingFields = {
+  what: text({ most: 120 }),
+  /** Arms that need it; empty for all. */
+  arms: list(code(), { most: 40 }),
+  /** How many, or how much of it; null where it is not counted, as of a kettle. */
+  each: maybe(number({ above: 0, most: 1e6 })),
+  per: choice(['unit', 'block', 'group', 'all'], { blank: 'all' }),
+  unit: choice(['', 'g', 'mL']),
+};
+/** Anything else that is got for it: so many to each unit, block or arm, or in all. */
+export type KitThing = RecordOf<typeof thingFields>;
+/** A thing of which nothing has been said yet. */
+export const emptyThing: KitThing = blankOf(thingFields);
 
 const priceFields = { item: text({ most: 120 }), price: number({ least: 0, most: 1e6 }) };
 
@@ -42,6 +58,12 @@ export const kitFields = {
   survive: maybe(number({ words: 'how many live on', above: 0, most: 100, optional: true })),
   /** g that a thousand seeds weigh. */
   thousand: maybe(number({ words: 'what a thousand weigh', above: 0, most: 1e6, optional: true })),
+  /** Where what is put in comes from: "of one packet". */
+  lot: text({ words: 'where it comes from', most: 80, optional: true }),
+  /** What the units are like as things: "of 11 cm", "with lids". */
+  containers: text({ words: 'what they stand in', most: 80, optional: true }),
+  /** How many there are where they are used again, batch after batch; null for one to each unit. */
+  containerCount: maybe(number({ words: 'how many they stand in', whole: true, least: 1, most: 400, optional: true })),
   medium: text({ words: 'the mix', most: 80, optional: true }),
   mediumEach: maybe(number({ words: 'mix in each', least: 0, most: 1e7, optional: true })),
   mediumBy: choice(['mL', 'g'], { words: 'how the mix is measured', optional: true }),
@@ -50,6 +72,9 @@ export const kitFields = {
   wetting: maybe(number({ words: 'water to wet it', least: 0, most: 30, optional: true })),
   additions: list(record(additionFields), { words: 'what is blended in', most: 20, optional: true }),
   solutions: list(record(solutionFields), { words: 'solutions', most: 20, optional: true }),
+  things: list(record(thingFields), { words: 'things', most: 60, optional: true }),
+  /** The list as it read when the plan was locked; empty before. */
+  atStart: list(text({ most: 400 }), { words: 'the kit at the start', most: 300, optional: true }),
   /** Price of one, of a litre or of a kilogram. */
   prices: list(record(priceFields), { words: 'prices', most: 100, optional: true }),
   /** Items that are there. */

@@ -88,24 +88,20 @@ const amendmentFields = {
 /** A change of the plan after the start. */
 export type Amendment = RecordOf<typeof amendmentFields>;
 
-const originFields = {
-  plant: text(),
-  changed: text(),
-  unitNoun: namedBefore('unitWord', text()),
-  propagule: namedBefore('putIn', text()),
-  units: number({ whole: true }),
-  /** Null where it is not the same in every arm. */
-  unitsPerArm: maybe(number({ whole: true })),
-  /** Null where nothing was counted out, or not the same into each. */
-  sown: maybe(number({ whole: true })),
-  lines: list(longText()),
+const templateFields = {
+  question: longText(),
+  steps: list(longText()),
+  commonMistakes: list(longText()),
+  notTested: list(longText()),
+  /** How each thing is kept the same. */
+  kept: list(longText()),
 };
+/** The texts of a first plan with gaps that the plan fills: "Lay {sown} {putIn} in each {unit}." They follow it until somebody words them. */
+export type Templates = RecordOf<typeof templateFields>;
+
 /** Texts that are written from the plan until somebody words them. */
 export const unwordedTexts = ['hypothesis', 'nullHypothesis', 'countsAsYes', 'endRule'] as const;
 export type UnwordedText = (typeof unwordedTexts)[number];
-
-/** What the texts of a first plan spoke of, and the texts themselves: from them they are written anew when the plan changes. */
-export type Origin = RecordOf<typeof originFields>;
 
 export const planFields = {
   /** The plant in the grower's words: "radish". */
@@ -171,7 +167,7 @@ export const planFields = {
   /** What one does with each outcome, where the verdict alone does not say it. */
   decision: longText({ words: 'what each outcome decides' }),
   /** Null where every text is a person's. */
-  origin: maybe(record(originFields), { words: 'the first texts', free: true, optional: true }),
+  templates: maybe(record(templateFields), { words: 'the first texts', free: true, optional: true }),
 };
 
 /** What the plan says beyond the arms, units and measures themselves. */

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { experimentFrom } from '../ask/experimentFrom';
 import { questions } from '../ask/questions';
 import { blankOf, careFields, fixedChanges, isSealed, readsBlind, type Care, type Experiment } from '../model';
-import { startOn } from '../plan/edits';
+import { startOn } from './startOn';
 import { giveBlindCodes, keyOf, openKey, sealKey, spokenCodes } from './blindCodes';
 import { SET_UP } from '../study/liveEntries';
 import { setUpOrder, recipeOf } from './setUp';
@@ -102,7 +102,8 @@ describe('putting out', () => {
     const plan = planOf('amendment-dose');
     const kit = { ...plan.plan.kit, mediumEach: 600, mediumBy: 'g' as const };
     const recipe = recipeOf({ ...plan, plan: { ...plan.plan, kit } }, '10', 'metric');
-    expect(recipe).toEqual(['3 bean seeds', '540 g mix', '60 g castings, blended in']);
+    expect(recipe).toEqual(['3 bean seeds', '540 g base mix without fertiliser', '60 g castings, blended in']);
+    expect(recipeOf(planOf('what-holds-water'), 'W', 'metric')).toContain('5 g wetting agent');
     expect(recipeOf(planOf('heat-and-acid'), 'A', 'metric')).toContain('a day in vinegar (24 h)');
   });
 });

@@ -28,8 +28,8 @@ export function setUpOrder({ experiment, care }: Pick<Study, 'experiment' | 'car
   return order.map((unit) => ({ unit, isDone: done.has(unit.code) }));
 }
 
-const perUnit = ({ group, id }: KitLine) =>
-  group !== 'labels' && group !== 'own' && !id.startsWith('shared') && !id.startsWith('stock') && !id.startsWith('solid');
+const perUnit = ({ group, id, unit }: KitLine) =>
+  group !== 'labels' && (group !== 'own' || unit !== '') && !id.startsWith('shared') && !id.startsWith('stock') && !id.startsWith('solid');
 
 /**
  * What one unit of an arm gets, a line for each thing.

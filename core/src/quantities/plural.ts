@@ -34,3 +34,17 @@ export function singular(word: string): string {
   if (/(lea|shel|loa)ves$/.test(word)) return `${word.slice(0, -3)}f`;
   return /([^sui]|[^aeo]i)s$/.test(word) ? word.slice(0, -1) : word;
 }
+
+/** Names that people use of many and of one alike. */
+const uncounted = new Set('cress lettuce basil spinach maize mint sage rice barley wheat grass corn'.split(' '));
+
+/**
+ * A plant's name as it is used of several of them.
+ * @param word in the singular or the plural
+ * @returns the plural; a name that is not counted stays
+ * @example many('lettuce') // 'lettuce'
+ */
+export function many(word: string): string {
+  const last = word.split(' ').at(-1) ?? '';
+  return uncounted.has(last) ? word : plural(singular(word));
+}

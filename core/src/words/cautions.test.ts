@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { hazards, NEVER_HEAT } from '../data/hazards';
 import { blankOf, emptyPlan, hazardCodes, shelfFields, stageFields, type Plan, type Stage } from '../model';
-import { startOn } from '../plan/edits';
+import { startOn } from '../prepare/startOn';
 import { couldSpread, unaskedSteps } from '../study/hazardsOf';
 import { anExperiment } from '../testing';
 import { cautionsOf, stepCautions } from './cautions';

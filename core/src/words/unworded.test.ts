@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { experimentFrom } from '../ask/experimentFrom';
 import { lampHeight } from '../ask/questions/lampHeight';
-import { changeMeasure, changePlan, decideBy, renameArm, setRole, startOn, toggleAsked } from '../plan/edits';
+import { changeMeasure, changePlan, decideBy, renameArm, setRole, toggleAsked } from '../plan/edits';
+import { startOn } from '../prepare/startOn';
 import { emptyPrediction, type Experiment } from '../model';
 import { followEdit, joinEdits, textNow, unword, writeUnworded } from './unworded';
 

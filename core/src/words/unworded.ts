@@ -1,6 +1,6 @@
 import { foretellsTheSame, withoutWays } from '../study/foretold';
-import { syncTextNumbers } from '../study/syncTextNumbers';
 import { rebase, same, unwordedTexts, type Experiment, type Rebased, type UnwordedText } from '../model';
+import { followTemplates } from './followTemplates';
 import { countsAsYesOf, endRuleOf, hypothesisOf, nullHypothesisOf } from './expectation';
 
 const writers: Readonly<Record<UnwordedText, (experiment: Experiment) => string>> = {
@@ -39,8 +39,8 @@ function withText(experiment: Experiment, text: UnwordedText, words: string): Ex
  * @param after the experiment after it, its texts not yet written anew
  */
 export function followEdit(before: Experiment, after: Experiment): Experiment {
-  if (after.plan.lockedOn !== null) return syncTextNumbers(before, after);
-  const written = writeUnworded(syncTextNumbers(before, wordedByHand(before, after)));
+  if (after.plan.lockedOn !== null) return after;
+  const written = writeUnworded(followTemplates(before, wordedByHand(before, after)));
   return foretellsTheSame(before, written) ? written : withoutWays(written);
 }
 

@@ -2,6 +2,7 @@ import { upperFirst } from 'lodash-es';
 import { byCode, longDate, momentWords, shortDate, type Experiment, type Plan, type Study } from '../model';
 import { inList } from '../quantities/inList';
 import { counted, plural } from '../quantities/plural';
+import { materialsOf } from '../prepare/kit/materials';
 import { placesInWords } from '../plan/movedByHand';
 import { benchFor, shelfRows, roundOrder } from '../study/bench/shelves';
 import { lengthWords } from '../study/lengthWords';
@@ -30,7 +31,7 @@ export function method(study: Study): Block[] {
   const { plan, units, arms } = experiment;
   const read = observersSentence(study);
   const written = (lines: readonly string[]) => lines.filter((line) => line.trim() !== '');
-  const [materials, cautions, steps] = [written(plan.materials), cautionsOf(plan), written(plan.steps)];
+  const [materials, cautions, steps] = [materialsOf(experiment), cautionsOf(plan), written(plan.steps)];
   const each = arms.map((arm) => `${arm.name} ${units.filter((unit) => unit.arm === arm.code).length}`).join('; ');
   const started = experiment.startedOn === null ? '' : ` The start was ${longDate(experiment.startedOn)}.`;
   return [

@@ -2,9 +2,10 @@
 import { Button } from 'ant-design-vue';
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
-import { changePlan, longDate, mechanismChecks, predictionCheck } from '@fern/core';
+import { changePlan, leftOut, longDate, mechanismChecks, ownLinesOf, predictionCheck, putBack } from '@fern/core';
 import { useLoaded } from '../layout/loaded';
 import LinesField from '../components/LinesField.vue';
+import OwnLines from '../components/OwnLines.vue';
 import LongField from '../components/LongField.vue';
 import Callout from '../components/Callout.vue';
 import TextField from '../components/TextField.vue';
@@ -108,6 +109,12 @@ const setNotTested = (lines: string[]) => history.edit((now) => changePlan(now, 
       <h2 class="later">Not tested here</h2>
       <p class="soft small">What else people claim of it, one a line. The report will say that it was not tested.</p>
       <LinesField :value="experiment.plan.notTested" label="What is not tested, one a line" @change="setNotTested" />
+      <OwnLines
+        v-if="experiment.plan.lockedOn === null"
+        :own="ownLinesOf(experiment, 'notTested').length"
+        :gone="leftOut(experiment, 'notTested')"
+        @back="(line) => history.edit((now) => putBack(now, 'notTested', line))"
+      />
       <div class="later"><DeleteExperiment /></div>
     </template>
   </TwoColumns>

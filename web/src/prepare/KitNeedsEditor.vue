@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { upperFirst } from 'lodash-es';
 import { computed } from 'vue';
 import { changeKit, expectedShares, mixEach, plural, type Addition, type KitNeeds, type MixPart, type Solution } from '@fern/core';
 import { useLoaded } from '../layout/loaded';
@@ -10,6 +11,7 @@ import QuantityField from '../components/QuantityField.vue';
 import TextField from '../components/TextField.vue';
 import { useHistory } from '../stores/history';
 import ArmTicks from './ArmTicks.vue';
+import KitThings from './KitThings.vue';
 
 /** What the kit is worked out from beyond the plan itself: spare, sprouting, mix, what is blended in and what is poured. */
 const { experiment } = useLoaded();
@@ -84,6 +86,40 @@ const ways = [
         :max="1e6"
         :width="72"
         @change="change({ thousand: $event })"
+      />
+    </p>
+    <p class="line">
+      <span>{{ upperFirst(experiment.plan.propagule) }}</span>
+      <TextField
+        small
+        :value="kit.lot"
+        label="Where they come from"
+        placeholder="of one packet"
+        class="name"
+        @change="(lot) => change({ lot })"
+      />
+    </p>
+    <p class="line">
+      <span>{{ upperFirst(plural(word)) }}</span>
+      <TextField
+        small
+        :value="kit.containers"
+        :label="`What the ${plural(word)} are like`"
+        placeholder="of 11 cm"
+        class="name"
+        @change="(containers) => change({ containers })"
+      />
+      <NumberField
+        small
+        :value="kit.containerCount"
+        :label="`How many ${plural(word)}, where they are used again`"
+        whole
+        :min="1"
+        :max="400"
+        optional
+        placeholder="one each"
+        :width="82"
+        @change="change({ containerCount: $event })"
       />
     </p>
     <p class="line">
@@ -240,6 +276,7 @@ const ways = [
       </button>
       <span class="soft small"> for {{ experiment.units.length }} {{ plural(word) }}</span>
     </p>
+    <KitThings />
   </section>
 </template>
 

@@ -124,7 +124,9 @@ const print = () => window.print();
     </form>
     <details class="lines">
       <summary>Your own lines, as text</summary>
-      <p class="soft small">Numbers that the plan decides follow it until you type in a line. What is counted above is not shown twice.</p>
+      <p class="soft small">
+        These stay as you write them. What follows from the plan stands above and is changed under “Worked out from”.
+      </p>
       <LinesField
         :value="experiment.plan.materials"
         label="Kit, one item a line"

@@ -9,9 +9,12 @@ import {
   changePlan,
   changeStage,
   inList,
+  leftOut,
   longDate,
   moveStep,
+  ownLinesOf,
   plannedTimes,
+  putBack,
   readingsOff,
   RULES_FIRST,
   runningSteps,
@@ -25,6 +28,7 @@ import {
 import Callout from '../components/Callout.vue';
 import HazardsField from '../components/HazardsField.vue';
 import LinesField from '../components/LinesField.vue';
+import OwnLines from '../components/OwnLines.vue';
 import ProblemNote from '../components/ProblemNote.vue';
 import { saveText } from '../components/saveText';
 import TwoColumns from '../components/TwoColumns.vue';
@@ -125,6 +129,12 @@ const set = (field: 'steps' | 'cautions') => (lines: string[]) => history.edit((
       <h2>In your words</h2>
       <p class="soft small">What is done, in order, as the report tells it. One step a line.</p>
       <LinesField :value="experiment.plan.steps" label="Steps, one a line" @change="set('steps')($event)" />
+      <OwnLines
+        v-if="experiment.plan.lockedOn === null"
+        :own="ownLinesOf(experiment, 'steps').length"
+        :gone="leftOut(experiment, 'steps')"
+        @back="(line) => history.edit((now) => putBack(now, 'steps', line))"
+      />
     </section>
     <template #sidebar>
       <TimerList v-slot="{ timer }" :only="id">

@@ -1,4 +1,4 @@
-import { amount, control, keptSame, plainQuestion, rating, treatment, keptIn } from '../makers';
+import { amount, control, keptIn, keptSame, oneEach, plainQuestion, rating, things, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 import { rubrics } from '../rubrics';
 
@@ -11,7 +11,7 @@ export const airOrNone: ReadyQuestion = {
   words: ['air stone', 'bubbles', 'oxygen', 'hydroponic', 'tank', 'lettuce', 'root rot'],
   plant: 'lettuce in water',
   changed: 'air bubbled through the water',
-  question: 'Does lettuce in tanks with an air pump weigh more than lettuce in still tanks kept full?',
+  question: 'Does {crop} in {units} with an air pump weigh more than {crop} in still {units} kept full?',
   arms: [control('still water', { phrase: 'in still water' }), treatment('A', 'air pump', { phrase: 'with an air pump' })],
   unitNoun: 'tank',
   propagule: 'plants',
@@ -46,20 +46,24 @@ export const airOrNone: ReadyQuestion = {
   ],
   kept: [
     ...keptIn('tanks', 'feed', 'water temperature', 'litres'),
-    ...keptSame(['feed', 'the same ppm in every tank'], ['water temperature', 'measured each week']),
+    ...keptSame(['feed', 'the same ppm in every {unit}'], ['water temperature', 'measured each week']),
   ],
-  materials: ['20 tanks with lids alike', '10 air pumps, 10 that hum without air', 'feed', 'thermometer', 'balance'],
+  kit: {
+    containers: 'with lids alike',
+    lot: 'of one sowing',
+    things: [oneEach('air pumps', ['A']), oneEach('pumps that hum without air', ['C']), ...things('feed', 'thermometer', 'balance')],
+  },
   steps: [
     'Mix the feed once, the same ppm for all.',
-    'One plant a tank; half of the tanks of each kind start a week later, as a batch.',
-    'Top up each tank to its line and log it: both kinds are kept full.',
-    'Weigh the heads on day 28.',
+    'One plant a {unit}; half of the {units} of each kind start a week later, as a batch.',
+    'Top up each {unit} to its line and log it: both kinds are kept full.',
+    'Weigh the heads on day {last}.',
   ],
   hazards: ['electricity'],
   commonMistakes: [
-    'One school lets the level of still water fall, so that roots hang in air: that is a third group.',
+    'Some let the level of still water fall, so that roots hang in air: that would be a third group.',
     'Warm still water rots.',
-    '“No clear gap” needs its limits: how many grams could be hidden?',
+    '“No clear difference” needs its limits: how many grams could be hidden?',
   ],
   notTested: ['larger or warmer systems'],
   spreadGuess: 0.12,

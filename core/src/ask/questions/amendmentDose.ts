@@ -1,4 +1,4 @@
-import { amount, control, count, keptSame, plainQuestion, reference, treatment, keptIn } from '../makers';
+import { amount, blended, control, count, keptIn, keptSame, plainQuestion, reference, things, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const amendmentDose: ReadyQuestion = {
@@ -10,7 +10,7 @@ export const amendmentDose: ReadyQuestion = {
   words: ['compost', 'lettuce', 'castings', 'worm', 'soil amendment', 'fertiliser', 'potting mix', 'yellow leaves'],
   plant: 'bean',
   changed: 'share of castings in the mix',
-  question: 'How does the share of castings in the mix change the mass of beans at 30 days?',
+  question: 'How does the {changed} change the mass of {plants}?',
   arms: [
     control('no castings', { phrase: 'without castings', dose: 0, doseUnit: '%' }),
     treatment('10', '10% castings', { dose: 10, doseUnit: '%' }),
@@ -56,12 +56,18 @@ export const amendmentDose: ReadyQuestion = {
       ['mass of the mix', 'moist, and the castings as moist as the mix'],
     ),
   ],
-  materials: ['50 pots', 'base mix without fertiliser, and castings, weighed', 'bought fertilised mix', 'ruler'],
+  kit: {
+    medium: 'base mix without fertiliser',
+    mediumEach: 600,
+    mediumBy: 'g',
+    additions: [blended('castings', ['10', '5', '20'], null), blended('bought fertilised mix', ['F'], 100)],
+    things: things('balance', 'ruler'),
+  },
   steps: [
-    'Blend the mix of each pot apart, by moist mass: 10% of the mix is 60 g in 600 g.',
-    'Beans in one block, tomatoes in the other; sow three seeds a pot.',
-    'Count what is up on day 10, then thin to one.',
-    'Cut and weigh fresh on day 30.',
+    'Blend the mix of each {unit} apart, by moist mass, as the kit says.',
+    'Beans in one block, tomatoes in the other; sow {sown} {putIn} a {unit}.',
+    'Count what is up on day {last:sprouts}, then thin to {kept}.',
+    'Cut and weigh fresh on day {last}.',
     'When potting on keep the share.',
   ],
   hazards: ['soil'],

@@ -1,4 +1,4 @@
-import { amount, control, harvest, keptIn, plainQuestion, stage, treatment } from '../makers';
+import { amount, control, harvest, keptIn, plainQuestion, stage, thingOf, things, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const anyClaim: ReadyQuestion = {
@@ -10,7 +10,7 @@ export const anyClaim: ReadyQuestion = {
   words: ['garden tip', 'claim', 'trick', 'hack'],
   plant: 'lettuce',
   changed: 'the thing that the tip says to do',
-  question: 'Does lettuce with the treatment give more leaf than lettuce that is handled just the same without it?',
+  question: 'Does {plant} with the treatment give more leaf than {plant} that is handled just the same without it?',
   arms: [
     control('dummy, handled the same', { phrase: 'with a dummy, handled the same' }),
     treatment('X', 'the treatment', { phrase: 'with the treatment' }),
@@ -33,15 +33,16 @@ export const anyClaim: ReadyQuestion = {
   ],
   endRule: 'when they bolt, or day 49',
   stages: [stage({ name: 'handling', kind: 'handle', arms: ['C', 'X'], hazards: null })],
-  materials: ['20 pots with one plant each', 'the thing itself', 'a dummy that looks and weighs the same', 'balance', 'labels'],
+  kit: {
+    lot: 'of one sowing',
+    things: [thingOf(['X'], 'the thing itself'), thingOf(['C'], 'dummy that looks and weighs the same'), ...things('balance')],
+  },
   steps: [
-    'Ask who says so, how it is said to work, and whether this bench lets it.',
-    'Give the control a dummy, and handle both alike.',
-    'Kinds of lettuce stand as blocks. Leave a hand’s width between pots, more where the thing could reach its neighbour.',
-    'Pick each week, weigh each pot apart, until they bolt.',
+    'Kinds of {crop} stand as blocks. Leave a hand’s width between {units}, more where the thing could reach its neighbour.',
+    'Pick each week, weigh each {unit} apart, until they bolt.',
   ],
   hazards: ['soil'],
-  commonMistakes: ['A control that is left alone, while the treated pots are handled each day.'],
+  commonMistakes: ['A control that is left alone, while the treated {units} are handled each day.'],
   notTested: ['what else the tip promises'],
   spreadGuess: 0.15,
   controlGuess: 96,

@@ -1,4 +1,4 @@
-import { amount, control, keptIn, plainQuestion, treatment } from '../makers';
+import { amount, control, keptIn, plainQuestion, things, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const anyHeight: ReadyQuestion = {
@@ -10,7 +10,7 @@ export const anyHeight: ReadyQuestion = {
   words: ['height', 'tall', 'growth', 'pot size', 'feed', 'fertiliser'],
   plant: 'basil',
   changed: 'what the plants are given',
-  question: 'Does X change how tall basil grows?',
+  question: 'Does X change how tall {plant} grows?',
   arms: [control('without X', { phrase: 'without X' }), treatment('X', 'with X', { phrase: 'with X' })],
   unitNoun: 'pot',
   unitsPerArm: 10,
@@ -32,12 +32,12 @@ export const anyHeight: ReadyQuestion = {
       usual: { process: 'growth', reads: 'mass', size: 18, rate: 0.24, effect: { '': 1, X: 1.05 } },
     }),
   ],
-  materials: ['young plants of one sowing', 'pots of one size', 'mix from one bag', 'ruler', 'labels'],
+  kit: { containers: 'of one size', lot: 'of one sowing', medium: 'mix from one bag', things: things('ruler') },
   steps: [
-    'Fill every pot to the same line.',
-    'Plant one plant a pot, the same depth.',
-    'Stand the pots where the plan says.',
-    'Water all pots with the same amount at the same time.',
+    'Fill every {unit} to the same line.',
+    'Plant one plant a {unit}, the same depth.',
+    'Stand the {units} where the plan says.',
+    'Water all {units} with the same amount at the same time.',
   ],
   hazards: ['soil'],
   commonMistakes: ['Taller is not always healthier: look at colour and leaves as well.'],

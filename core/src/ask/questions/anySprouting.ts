@@ -1,4 +1,4 @@
-import { control, count, event, keptIn, plainQuestion, treatment } from '../makers';
+import { control, count, event, keptIn, plainQuestion, things, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const anySprouting: ReadyQuestion = {
@@ -10,7 +10,7 @@ export const anySprouting: ReadyQuestion = {
   words: ['seed', 'germination', 'sprout', 'soak', 'salt'],
   plant: 'radish',
   changed: 'what the seeds are given',
-  question: 'Does X change how many radish seeds sprout?',
+  question: 'Does X change how many {plant} {putIn} sprout?',
   arms: [control('plain water'), treatment('X', 'X')],
   unitNoun: 'dish',
   unitsPerArm: 6,
@@ -34,15 +34,15 @@ export const anySprouting: ReadyQuestion = {
     }),
   ],
   endRule: 'day 7, or when two readings add no sprout',
-  materials: ['seed from one packet', 'dishes with lids', 'filter paper or kitchen paper', 'measuring syringe', 'labels'],
+  kit: { containers: 'with lids', lot: 'of one packet', things: things('filter paper or kitchen paper', 'measuring syringe') },
   steps: [
-    'Line every dish with the same paper.',
-    'Give each dish the same volume of its liquid.',
-    'Lay the seeds out evenly, none touching.',
-    'Close, label, and stand the dishes where the plan says.',
+    'Line every {unit} with the same paper.',
+    'Give each {unit} the same volume of its liquid.',
+    'Lay the {putIn} out evenly, none touching.',
+    'Close, label, and stand the {units} where the plan says.',
   ],
   hazards: ['dressed-seed'],
-  commonMistakes: ['A seed that only just splits is not a sprout yet.', 'Dishes that dry out at the edge.'],
+  commonMistakes: ['A seed that only just splits is not a sprout yet.', '{Units} that dry out at the edge.'],
   spreadGuess: 0.08,
   controlGuess: 0.85,
   controlLimits: [{ measure: 'sprouts', arm: null, least: 60, most: null }],

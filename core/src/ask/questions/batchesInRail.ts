@@ -1,4 +1,4 @@
-import { amount, control, keptSame, keptIn, plainQuestion, treatment } from '../makers';
+import { amount, control, keptIn, keptSame, plainQuestion, things, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const batchesInRail: ReadyQuestion = {
@@ -10,7 +10,7 @@ export const batchesInRail: ReadyQuestion = {
   words: ['rail', 'flow-through', 'hydroponic', 'channel', 'batch', 'stronger feed', 'lettuce', 'nutrient strength', 'pump'],
   plant: 'lettuce in a rail',
   changed: 'strength of the feed in the rail',
-  question: 'Does lettuce in a rail with a stronger feed weigh more than lettuce with the usual feed?',
+  question: 'Does {plant} with a stronger feed weigh more than {crop} with the usual feed?',
   arms: [
     control('usual feed, 600 ppm', { phrase: 'with the usual feed, 600 ppm' }),
     treatment('S', 'stronger feed, 900 ppm', { phrase: 'with a stronger feed, 900 ppm' }),
@@ -19,7 +19,7 @@ export const batchesInRail: ReadyQuestion = {
   propagule: 'plants',
   place: 'water culture',
   unitsPerArm: 8,
-  sown: null,
+  sown: 6,
   layout: 'pairs',
   blocks: 8,
   batches: { everyDays: 30 },
@@ -47,19 +47,19 @@ export const batchesInRail: ReadyQuestion = {
     ...keptIn('tanks', 'feed', 'place on the bench'),
     ...keptSame(
       ['plants a rail', 'the same number, the same places'],
-      ['rails', 'the feeds change rails after each batch'],
+      ['rails', 'the feeds change {units} after each batch'],
       ['kind of feed', 'one bottle, mixed stronger or weaker'],
     ),
   ],
-  materials: ['2 rails with a pump and a tank each', '8 batches of 12 young plants', 'feed', 'meter for ppm', 'balance'],
+  kit: { containers: 'with a pump and a tank', containerCount: 2, things: things('feed', 'meter for ppm', 'balance') },
   steps: [
-    'Set six young plants in each rail; a coin says which rail gets the stronger feed first.',
+    'Set {sown} young {putIn} in each {unit}; a coin says which {unit} gets the stronger feed first.',
     'Bring both tanks to their ppm each week, and log it.',
-    'Weigh every head on day 28: the rail’s mean is its value.',
+    'Weigh every head on day {last}: the mean of the {unit} is its value.',
     'Rinse, swap the feeds, and set the next batch.',
   ],
   hazards: ['electricity', 'chemical'],
-  commonMistakes: ['Six plants in a rail are one value, not six.', 'One rail always stronger: then the rail is tested.'],
+  commonMistakes: ['{Sown} {putIn} in a {unit} are one value, not {sown}.', 'One {unit} always stronger: then the {unit} is tested.'],
   notTested: ['other strengths', 'flavour'],
   spreadGuess: 0.07,
   controlGuess: 90,

@@ -1,4 +1,4 @@
-import { amount, control, derived, keptSame, plainQuestion, treatment } from '../makers';
+import { amount, control, derived, keptSame, oneEach, plainQuestion, thingOf, things, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const buriedBags: ReadyQuestion = {
@@ -10,7 +10,7 @@ export const buriedBags: ReadyQuestion = {
   words: ['tea bag', 'cotton', 'decay', 'soil life', 'decompose', 'dig', 'mulch', 'bury'],
   plant: '',
   changed: 'what is done to the soil above',
-  question: 'Do cotton squares under mulch lose more mass in eight weeks than under bare soil?',
+  question: 'Do cotton squares under mulch lose more mass than under bare soil?',
   arms: [control('bare soil', { phrase: 'under bare soil' }), treatment('M', 'mulched', { phrase: 'under mulch' })],
   unitNoun: 'bag',
   propagule: 'bags',
@@ -49,10 +49,13 @@ export const buriedBags: ReadyQuestion = {
     ['drying', 'the same oven or window until the weight stays'],
     ['spots', 'each pair within half a metre'],
   ),
-  materials: ['32 cotton squares in net, of one kind', 'balance to 0.01 g', 'stakes', 'mulch'],
+  kit: {
+    containers: 'of net with a cotton square of one kind',
+    things: [oneEach('stakes'), thingOf(['M'], 'mulch'), ...things('balance to 0.01 g')],
+  },
   steps: [
     'Dry and weigh each bag; sew its number on.',
-    'At each of 16 spots bury two bags 8 cm deep, half a metre apart.',
+    'At each of {blocks} spots bury two bags 8 cm deep, half a metre apart.',
     'Mulch one of the two, chosen by coin.',
     'Lift all on one day, brush, dry, weigh again.',
   ],

@@ -1,4 +1,4 @@
-import { amount, control, event, harvest, keptIn, plainQuestion, rating, stage, treatment } from '../makers';
+import { amount, control, event, harvest, keptIn, onePer, plainQuestion, rating, stage, thingOf, things, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 import { rubrics } from '../rubrics';
 
@@ -11,7 +11,7 @@ export const buriedScraps: ReadyQuestion = {
   words: ['scraps', 'bury', 'trench', 'compost', 'tomato', 'harvest', 'fish'],
   plant: 'tomato',
   changed: 'scraps buried a spade deep',
-  question: 'Do tomatoes over buried scraps give more fruit than tomatoes in untouched soil?',
+  question: 'Do {plants} over buried scraps give more fruit than {plants} in untouched soil?',
   arms: [
     control('dug, nothing buried', { phrase: 'over soil that was dug with nothing buried' }),
     treatment('S', 'scraps a spade deep', { phrase: 'over scraps a spade deep' }),
@@ -68,11 +68,14 @@ export const buriedScraps: ReadyQuestion = {
   ],
   endRule: 'the first frost, or the death of the last plant, at the latest day 144',
   stages: [stage({ name: 'dug a spade deep', kind: 'handle', arms: ['C', 'S'], hazards: ['soil'] })],
-  materials: ['24 young tomatoes of one sowing', '12 boards, one between the two of each pair', 'fence', 'balance', '24 labels'],
+  kit: {
+    lot: 'of one sowing',
+    things: [thingOf(['S'], 'kitchen scraps'), onePer('block', 'boards, one between the two of each pair'), ...things('fence', 'balance')],
+  },
   steps: [
     'Mark pairs along the bed, so that sun and soil are alike inside a pair.',
     'Dig both places; bury the scraps in one, chosen by coin.',
-    'Plant on the same day; weigh every picking of each plant, weekly from day 60 on.',
+    'Plant on the same day; weigh every picking of each {unit}, weekly from day {first} on.',
     'On lifting, dig up and weigh what is left of the scraps.',
   ],
   hazards: ['vermin', 'soil'],

@@ -1,4 +1,4 @@
-import { amount, control, keptSame, plainQuestion, rating, treatment, keptIn } from '../makers';
+import { amount, control, keptIn, keptSame, oneEach, plainQuestion, rating, things, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 import { rubrics } from '../rubrics';
 
@@ -11,7 +11,7 @@ export const clearOrCovered: ReadyQuestion = {
   words: ['see-through', 'covered', 'algae', 'dark', 'tank', 'hydroponic', 'foil', 'root rot'],
   plant: 'lettuce in water',
   changed: 'light through the wall of the tank',
-  question: 'Does lettuce in clear tanks weigh less than lettuce in covered tanks?',
+  question: 'Does {crop} in clear {units} weigh less than {crop} in covered {units}?',
   arms: [
     control('sleeve of black card', { phrase: 'in a sleeve of black card' }),
     treatment('K', 'sleeve of clear film', { phrase: 'in a sleeve of clear film' }),
@@ -59,10 +59,14 @@ export const clearOrCovered: ReadyQuestion = {
     ...keptIn('tanks', 'litres', 'feed'),
     ...keptSame(['litres and strength', 'the same litres, the same ppm'], ['front and back', 'as blocks']),
   ],
-  materials: ['20 clear tanks', '10 sleeves of black card and 10 of clear film', 'feed', 'balance'],
+  kit: {
+    containers: 'that are clear',
+    lot: 'of one sowing',
+    things: [oneEach('sleeves of black card', ['C']), oneEach('sleeves of clear film', ['K']), ...things('feed', 'balance')],
+  },
   steps: [
-    'Fill all tanks with the same litres at the same ppm.',
-    'Put a sleeve round every tank, black or clear by shuffle; lift each as often.',
+    'Fill all {units} with the same litres at the same ppm.',
+    'Put a sleeve round every {unit}, black or clear by shuffle; lift each as often.',
     'Let light come from the side too: a lamp above alone leaves the wall dark.',
     'Look at the roots every two weeks.',
   ],

@@ -1,4 +1,4 @@
-import { amount, control, count, derived, keptSame, keptIn, plainQuestion, stage, treatment } from '../makers';
+import { amount, control, count, derived, keptIn, keptSame, oneEach, plainQuestion, stage, thingOf, things, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const coldWetStart: ReadyQuestion = {
@@ -11,7 +11,7 @@ export const coldWetStart: ReadyQuestion = {
   words: ['germination', 'cold', 'maize', 'corn', 'chilling', 'cold soil', 'early sowing', 'imbibition', 'chilled water'],
   plant: 'maize',
   changed: 'warmth of the first water',
-  question: 'Do fewer maize seeds come up after drinking chilled water than after drinking water of 15 °C?',
+  question: 'Do fewer {plant} {putIn} come up after drinking chilled water than after drinking water of 15 °C?',
   arms: [
     control('two days in water of 15 °C', { phrase: 'after two days in water of 15 °C' }),
     treatment('K', 'two days in chilled water, 4 °C', { phrase: 'after two days in chilled water, 4 °C' }),
@@ -75,24 +75,19 @@ export const coldWetStart: ReadyQuestion = {
     stage({ name: 'two days in chilled water', kind: 'soak', arms: ['K'], hours: 48, hazards: ['cold'], tested: true }),
     stage({ name: 'two days in water of 15 °C', kind: 'soak', arms: ['C'], hours: 48 }),
   ],
-  materials: [
-    '400 maize seeds',
-    '16 cups with lids',
-    '16 trays',
-    'mix, wetted by weight',
-    'a refrigerator that holds no food',
-    'thermometer',
-    'balance',
-  ],
+  kit: {
+    medium: 'mix, wetted by weight',
+    things: [oneEach('cups with lids'), thingOf(['K'], 'refrigerator that holds no food'), ...things('thermometer', 'balance')],
+  },
   steps: [
-    'Weigh 25 seeds into each cup and give each 30% of their weight in water of its own warmth.',
+    'Weigh {sown} {putIn} into each cup and give each 30% of their weight in water of its own warmth.',
     'Close the cups; stand the chilled ones in the refrigerator and the others at 15 °C, for two days.',
-    'Sow each cup into its tray and stand all at 18 °C.',
-    'On days 14 and 24 count in one go what has two leaves, is behind, did not come.',
+    'Sow each cup into its {unit} and stand all at 18 °C.',
+    'On days {days} count in one go what has two leaves, is behind, did not come.',
   ],
   hazards: ['dressed-seed', 'cold'],
   commonMistakes: [
-    'Counted on day 14 alone, slow is taken for harmed: the chilled seed has had less warmth.',
+    'Counted on the first day alone, slow is taken for harmed: the chilled seed has had less warmth.',
     'Cups that are open dry out.',
   ],
   notTested: ['cold soil after sowing', 'other seed lots'],

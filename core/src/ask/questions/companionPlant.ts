@@ -1,4 +1,4 @@
-import { amount, control, harvest, keptIn, plainQuestion, treatment } from '../makers';
+import { amount, control, harvest, keptIn, oneEach, plainQuestion, things, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const companionPlant: ReadyQuestion = {
@@ -10,7 +10,7 @@ export const companionPlant: ReadyQuestion = {
   words: ['companion', 'neighbour', 'basil', 'tomato', 'marigold', 'onion', 'carrot', 'pest'],
   plant: 'tomato',
   changed: 'what grows beside it',
-  question: 'Do tomatoes with basil beside them give more fruit than tomatoes without?',
+  question: 'Do {crops} with basil beside them give more fruit than {crops} without?',
   arms: [
     control('nothing beside it, the hole dug', { phrase: 'with nothing beside it' }),
     treatment('B', 'basil beside it'),
@@ -39,11 +39,14 @@ export const companionPlant: ReadyQuestion = {
       usual: { process: 'level', level: { '': 14 }, rate: 0.02 },
     }),
   ],
-  materials: ['36 tomatoes, 12 basil, 12 lettuces', 'measuring tape', 'balance'],
+  kit: {
+    lot: 'of one sowing',
+    things: [oneEach('basil plants', ['B']), oneEach('lettuce plants', ['L']), ...things('measuring tape', 'balance')],
+  },
   steps: [
-    'Dig the same second hole beside every tomato; plant basil, lettuce or nothing in it.',
-    'Plant them two metres apart, four stretches of the bed as blocks.',
-    'Weigh every picking of each plant, weekly from day 60 on and on any day when fruit is ripe.',
+    'Dig the same second hole beside every {crop}; plant basil, lettuce or nothing in it.',
+    'Plant them two metres apart, {blocks} stretches of the bed as blocks.',
+    'Weigh every picking of each {unit}, weekly from day {first} on and on any day when fruit is ripe.',
     'Count the insects on five leaves.',
   ],
   hazards: ['soil'],

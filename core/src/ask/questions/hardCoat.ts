@@ -1,4 +1,4 @@
-import { control, count, keptSame, keptIn, plainQuestion, stage, treatment } from '../makers';
+import { control, count, keptIn, keptSame, oneEach, plainQuestion, poured, stage, thingOf, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 /** Sweet peas have a hard coat and need no cold: three to four weeks do, as a school has them. */
@@ -38,7 +38,7 @@ export const hardCoat: ReadyQuestion = {
     'black locust',
   ],
   changed: 'how the coat is opened',
-  question: 'Which treatment of the hard coat makes most sweet pea seeds sprout?',
+  question: 'Which treatment of the hard coat makes most {plants} sprout?',
   arms: [
     control('rubbed with a soft cloth', { phrase: 'when rubbed with a soft cloth' }),
     treatment('S', 'sandpaper'),
@@ -64,11 +64,19 @@ export const hardCoat: ReadyQuestion = {
     stage({ name: 'hot water left to cool', kind: 'heat', arms: ['H'], hours: 0.5, tested: true }),
     stage({ name: 'a night in water', kind: 'soak', arms: ['C', 'S', 'N', 'H'], hours: 12 }),
   ],
-  materials: ['720 seeds', '36 pots with mix', '36 cups', 'fine sandpaper and a soft cloth', 'nail clippers', 'kettle', 'labels'],
+  kit: {
+    things: [
+      oneEach('cups'),
+      thingOf(['S'], 'fine sandpaper'),
+      thingOf(['C'], 'soft cloth'),
+      thingOf(['N'], 'nail clippers'),
+      thingOf(['H'], 'kettle'),
+    ],
+  },
   steps: [
-    'Treat the seed of each pot in its own cup; rub the control with a cloth for as long.',
+    'Treat the seed of each {unit} in its own cup; rub the control with a cloth for as long.',
     'Give all a night in water of the room.',
-    'Sow 20 seeds a pot, one depth; count every fourth day.',
+    'Sow {sown} {putIn} a {unit}, one depth; count on days {days}.',
   ],
   hazards: ['poisonous'],
   cautions: ['Sweet peas are poisonous: neither seed nor plants are eaten.'],
@@ -78,7 +86,7 @@ export const hardCoat: ReadyQuestion = {
     'Swollen is not sprouted.',
     'The colour of the soak water is not a result.',
   ],
-  notTested: ['seeds that need cold as well: trees of the hedge'],
+  notTested: ['{putIn} that need cold as well: trees of the hedge'],
   spreadGuess: 0.12,
   controlGuess: 0.4,
   chance: 0.83,
@@ -91,7 +99,7 @@ export const heatAndAcid: ReadyQuestion = {
   about: 'Two ways at once: does one need the other?',
   words: ['germination', 'seed coat', 'vinegar', 'lemon juice', 'acid', 'boiling', 'hot water', 'hard seed', 'stratify', 'cold'],
   changed: 'hot water and mild acid before sowing',
-  question: 'Do hot water and vinegar make more sweet pea seeds sprout, alone or together?',
+  question: 'Do hot water and vinegar make more {plants} sprout, alone or together?',
   arms: [
     control('cool water, then water', { phrase: 'after cool water, then water', factors: { heat: 'none', acid: 'none' } }),
     treatment('H', 'hot water, then water', { phrase: 'after hot water, then water', factors: { heat: 'hot', acid: 'none' } }),
@@ -122,11 +130,11 @@ export const heatAndAcid: ReadyQuestion = {
     stage({ name: 'a day in vinegar', kind: 'soak', arms: ['A', 'HA'], hours: 24, hazards: ['chemical'], tested: true }),
     stage({ name: 'a day in water', kind: 'soak', arms: ['C', 'H'], hours: 24 }),
   ],
-  materials: ['640 seeds', '32 pots with mix', '32 cups', 'vinegar', 'kettle', 'labels'],
+  kit: { solutions: [poured('vinegar', ['A', 'HA'], 50, 1)], things: [oneEach('cups'), thingOf(['H', 'HA'], 'kettle')] },
   steps: [
-    'Pour hot or cool water on the seed of each pot in its own cup; let it stand for half an hour.',
+    'Pour hot or cool water on the seed of each {unit} in its own cup; let it stand for half an hour.',
     'Then a day in vinegar or in water; rinse all for a minute.',
-    'Sow 20 seeds a pot, one depth; count every fourth day.',
+    'Sow {sown} {putIn} a {unit}, one depth; count on days {days}.',
   ],
   hazards: ['poisonous'],
   cautions: [
@@ -135,7 +143,7 @@ export const heatAndAcid: ReadyQuestion = {
   ],
   commonMistakes: [
     'Vinegar that was not rinsed off.',
-    'One jar for all pots of a kind: then the jar is what counts.',
+    'One jar for all {units} of a kind: then the jar is what counts.',
     'Seed in the cold never stands in a refrigerator that holds food.',
   ],
   notTested: ['other acids', 'cold afterwards'],

@@ -1,4 +1,4 @@
-import { amount, control, derived, keptSame, keptIn, plainQuestion, rating, treatment } from '../makers';
+import { amount, control, derived, keptIn, keptSame, oneEach, plainQuestion, rating, things, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 import { rubrics } from '../rubrics';
 
@@ -24,7 +24,7 @@ export const hoursOfLight: ReadyQuestion = {
   ],
   plant: 'basil seedlings',
   changed: 'hours of light a day',
-  question: 'How does the number of hours of light a day change the mass of basil seedlings at 30 days?',
+  question: 'How does the number of {changed} change the mass of {plants}?',
   arms: [
     control('12 h of light', { dose: 12, doseUnit: 'h' }),
     treatment('16', '16 h of light', { dose: 16, doseUnit: 'h' }),
@@ -75,24 +75,21 @@ export const hoursOfLight: ReadyQuestion = {
     ...keptIn('pots', 'light'),
     ...keptSame(
       ['amount of light', 'under each lamp the same at leaf height, measured'],
-      ['covers', 'on every tray for some hours, of the same black card, lifted by the same hand'],
+      ['covers', 'on every {unit} for some hours, of the same black card, lifted by the same hand'],
       ['weight after watering', 'back to one weight: long light dries faster'],
     ),
   ],
-  materials: [
-    '3 lamps that burn 16 h',
-    '36 trays of 4 cells',
-    '36 covers of black card with room for air',
-    'light meter',
-    'balance',
-    'labels',
-  ],
+  kit: {
+    containers: 'of 4 cells',
+    mediumEach: 240,
+    things: [oneEach('covers of black card with room for air'), ...things('timer for the lamps', 'light meter', 'balance')],
+  },
   steps: [
-    'Stand 4 trays of each kind under each lamp, shuffled.',
-    'Lamps on at 6 and off at 22: cover the 8 h trays at 14, the 12 h trays at 18.',
-    'Lay the cover of the 16 h trays on when the lamp goes off, so that all are handled.',
-    'Water every tray back to one weight.',
-    'Cut and weigh on day 30: the mass of the tray by its plants.',
+    'Stand {eachBlock} {units} of each kind under each lamp, shuffled.',
+    'Lamps on at 6: cover each {unit} as soon as it has had its hours.',
+    'Lay the covers of those with the longest day on when the lamp goes off, so that all are handled.',
+    'Water every {unit} back to one weight.',
+    'Cut and weigh on day {last}: the mass of the {unit} by its plants.',
   ],
   hazards: ['lamp', 'electricity'],
   commonMistakes: ['A lamp for each number of hours: then the lamp cannot be told from the hours.', 'A cover that is warm under it.'],

@@ -1,4 +1,4 @@
-import { amount, control, keptSame, keptIn, plainQuestion, rating, stage, treatment } from '../makers';
+import { amount, control, keptIn, keptSame, oneEach, plainQuestion, poured, rating, stage, things, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 import { rubrics } from '../rubrics';
 
@@ -11,7 +11,7 @@ export const howMuchFeed: ReadyQuestion = {
   words: ['feed', 'fertilizer', 'fertiliser', 'dose', 'label', 'burnt tips', 'nutrients', 'overfeeding', 'plant food'],
   plant: 'lettuce',
   changed: 'strength of the feed',
-  question: 'How does the strength of the feed change the mass of lettuce in a poor mix?',
+  question: 'How does the {changed} change the mass of {plant} in a poor mix?',
   arms: [
     control('plain water', { dose: 0, doseUnit: '× label' }),
     treatment('1', 'as on the label', { phrase: 'with feed as on the label', dose: 1, doseUnit: '× label' }),
@@ -50,19 +50,18 @@ export const howMuchFeed: ReadyQuestion = {
   ],
   kept: [
     ...keptIn('pots'),
-    ...keptSame(['poor mix', 'without fertiliser, the same for all'], ['amount poured', '100 mL to every pot on each feeding day']),
+    ...keptSame(['poor mix', 'without fertiliser, the same for all'], ['amount poured', '{mL} mL to every {unit} on each feeding day']),
   ],
-  materials: [
-    '32 pots with saucers and one young plant each',
-    'mix without fertiliser',
-    'plant feed with its label',
-    'measuring syringe',
-    'balance',
-  ],
+  kit: {
+    lot: 'of one sowing',
+    medium: 'mix without fertiliser',
+    solutions: [poured('plain water', ['C'], 100, 4), poured('plant feed, made up by its label', ['1', '05', '2'], 100, 4)],
+    things: [oneEach('saucers'), ...things('measuring syringe', 'balance')],
+  },
   steps: [
-    'Mix the feed by its label, then make half and twice of it; label the cans.',
-    'Pour 100 mL on every pot on days 7, 14, 21 and 28; the control gets plain water.',
-    'Cut and weigh on day 35.',
+    'Mix the feed by its label, then each strength from it; label the cans.',
+    'Pour {mL} mL on every {unit} on days {stepDays}; the control gets plain water.',
+    'Cut and weigh on day {last}.',
   ],
   hazards: ['feed'],
   cautions: ['Twice the label is for the trial alone, never for what is eaten or poured away outdoors.'],

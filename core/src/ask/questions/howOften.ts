@@ -1,4 +1,4 @@
-import { amount, control, keptSame, plainQuestion, rating, treatment, keptIn } from '../makers';
+import { amount, control, keptIn, keptSame, oneEach, plainQuestion, poured, rating, things, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 import { rubrics } from '../rubrics';
 
@@ -11,7 +11,7 @@ export const howOften: ReadyQuestion = {
   words: ['how often', 'daily', 'weekly', 'wilt', 'drought', 'watering'],
   plant: 'tomato seedlings',
   changed: 'how often the weekly water is given',
-  question: 'Does giving the same weekly water in more portions give heavier tomato seedlings?',
+  question: 'Does giving the same weekly water in more portions give heavier {plants}?',
   arms: [
     control('once a week', { phrase: 'when watered once a week', dose: 1, doseUnit: 'time/week' }),
     treatment('5', 'on five days', { phrase: 'when watered on five days', dose: 5, doseUnit: 'time/week' }),
@@ -37,16 +37,21 @@ export const howOften: ReadyQuestion = {
       usual: { process: 'rating', level: { '': 1.6, 2: 0.7, 5: 0.3 }, spread: 0.5 },
     }),
   ],
-  kept: [...keptIn('pots', 'water'), ...keptSame(['water a week', '210 mL to every pot, by weight'])],
-  materials: ['30 pots of a litre with one seedling and a saucer', 'balance', 'syringe', 'labels'],
+  kept: [...keptIn('pots', 'water'), ...keptSame(['water a week', '{mL} mL to every {unit}, by weight'])],
+  kit: {
+    lot: 'of one sowing',
+    mediumEach: 1000,
+    solutions: [poured('water, a week’s share', [], 210, 4)],
+    things: [oneEach('saucers'), ...things('balance', 'syringe')],
+  },
   steps: [
-    'Give every pot 210 mL a week, in its own number of portions.',
+    'Give every {unit} {mL} mL a week, in its own number of portions.',
     'Rate the wilting before watering, never after.',
-    'The pot takes the largest portion at once; what drains into the saucer is weighed and counted.',
-    'Cut and weigh on day 28.',
+    'The {unit} takes the largest portion at once; what drains into the saucer is weighed and counted.',
+    'Cut and weigh on day {last}.',
   ],
   hazards: ['soil'],
-  commonMistakes: ['A pot that looks thirsty gets an extra sip.'],
+  commonMistakes: ['A {unit} that looks thirsty gets an extra sip.'],
   spreadGuess: 0.15,
   controlGuess: 18,
   propagule: 'plants',

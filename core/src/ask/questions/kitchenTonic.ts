@@ -1,4 +1,4 @@
-import { amount, control, keptSame, keptIn, plainQuestion, reference, stage, treatment } from '../makers';
+import { amount, control, keptIn, keptSame, oneEach, onePer, plainQuestion, poured, reference, stage, things, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const kitchenTonic: ReadyQuestion = {
@@ -10,7 +10,7 @@ export const kitchenTonic: ReadyQuestion = {
   words: ['compost tea', 'peel', 'tablet', 'aspirin', 'coffee', 'eggshell', 'sugar', 'milk', 'tonic', 'fertiliser'],
   plant: 'spinach',
   changed: 'what is in the watering can',
-  question: 'Does spinach watered with the tonic weigh more than spinach with plain water?',
+  question: 'Does {plant} watered with the tonic weigh more than {plant} with plain water?',
   arms: [control('water boiled and cooled'), treatment('P', 'water from boiled peel'), reference('F', 'plant feed by its label')],
   unitNoun: 'pot',
   unitsPerArm: 12,
@@ -34,17 +34,18 @@ export const kitchenTonic: ReadyQuestion = {
     }),
   ],
   stages: [stage({ name: 'watering', kind: 'handle', arms: ['C', 'P', 'F'] })],
-  materials: [
-    '36 pots',
-    'mix without fertiliser',
-    'tonic, made fresh each week: 50 g of peel to a litre',
-    'plant feed',
-    'three cans that look alike',
-    'balance',
-  ],
+  kit: {
+    medium: 'mix without fertiliser',
+    solutions: [
+      poured('peel', ['P'], 80, 15, { made: 'grams', grams: 50 }),
+      poured('water boiled and cooled', ['C'], 80, 15),
+      poured('plant feed, by its label', ['F'], 80, 15),
+    ],
+    things: [oneEach('saucers'), onePer('group', 'cans that look alike'), ...things('balance')],
+  },
   steps: [
-    'Boil 50 g of peel in a litre for ten minutes; boil the plain water alike; let both cool.',
-    'Water every pot with the same amount at the same time.',
+    'Boil {grams} g of peel in a litre for ten minutes; boil the plain water alike; let both cool.',
+    'Give every {unit} {mL} mL at the same time.',
     'Hide which can is which from whoever weighs.',
   ],
   hazards: ['heat', 'chemical', 'mould'],
@@ -58,7 +59,7 @@ export const kitchenTonic: ReadyQuestion = {
   controlGuess: 15,
   kept: [
     ...keptIn('pots', 'water'),
-    ...keptSame(['amount poured', 'the same to each pot, at the same time'], ['poor mix', 'without fertiliser']),
+    ...keptSame(['amount poured', 'the same to each {unit}, at the same time'], ['poor mix', 'without fertiliser']),
   ],
   shares: [
     { what: 'batch of tonic', by: 'all' },

@@ -1,4 +1,4 @@
-import { amount, control, derived, keptSame, plainQuestion, rating, treatment, keptIn } from '../makers';
+import { amount, control, derived, keptIn, keptSame, plainQuestion, rating, thingOf, things, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 import { rubrics } from '../rubrics';
 
@@ -11,7 +11,7 @@ export const lampHeight: ReadyQuestion = {
   words: ['lamp', 'cress', 'radish', 'height', 'distance', 'cress', 'microgreens'],
   plant: 'radish microgreens',
   changed: 'distance from lamp to leaf',
-  question: 'Do raised trays of radish microgreens give more mass at the cut than trays at the usual height?',
+  question: 'Do raised {units} of {plants} give more mass at the cut than {units} at the usual height?',
   arms: [control('usual height', { phrase: 'at the usual height' }), treatment('R', 'raised by 3 cm', { phrase: 'when raised by 3 cm' })],
   unitNoun: 'tray',
   unitsPerArm: 6,
@@ -56,16 +56,16 @@ export const lampHeight: ReadyQuestion = {
     }),
   ],
   endRule: 'day 10: 3 days weighted in the dark, 1 more dark, 6 in light, then cut',
-  kept: [...keptIn('pots', 'light'), ...keptSame(['seed', 'the same grams a tray'], ['inside and outside places', 'as blocks'])],
-  materials: ['12 trays', 'seed, weighed for each tray', 'blocks to raise the trays', 'light meter', 'balance to 1 g'],
+  kept: [...keptIn('pots', 'light'), ...keptSame(['seed', 'the same grams a {unit}'], ['inside and outside places', 'as blocks'])],
+  kit: { things: [thingOf(['R'], 'blocks to stand them on'), ...things('light meter', 'balance to 1 g')] },
   steps: [
     'Measure the light on a grid at leaf height, both ways.',
-    'Sow the same grams a tray on the same volume of mix.',
+    'Sow the same grams a {unit} on the same volume of mix.',
     'Three days weighted in the dark, one more dark, six in light.',
-    'Cut and weigh each tray apart.',
+    'Cut and weigh each {unit} apart.',
   ],
   hazards: ['lamp', 'electricity', 'blade', 'tasting'],
-  commonMistakes: ['Two trays each, and a winner by one gram.'],
+  commonMistakes: ['Two {units} each, and a winner by one gram.'],
   notTested: ['other distances', 'other crops'],
   spreadGuess: 0.04,
   controlGuess: 120,

@@ -1,4 +1,4 @@
-import { control, count, keptSame, keptIn, plainQuestion, treatment } from '../makers';
+import { control, count, keptIn, keptSame, oneEach, plainQuestion, thingOf, things, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const leafCuttings: ReadyQuestion = {
@@ -10,7 +10,7 @@ export const leafCuttings: ReadyQuestion = {
   words: ['leaf cutting', 'leaf', 'succulent', 'african violet', 'propagation', 'propagate', 'windowsill', 'new plants'],
   plant: 'african violet leaves',
   changed: 'what the leaf stands in',
-  question: 'Do more leaves make a new plant in mix than in water?',
+  question: 'Do more {putIn} make a new plant in mix than in water?',
   arms: [
     control('water', { phrase: 'in water' }),
     treatment('S', 'mix, stuck shallow', { phrase: 'when stuck shallow in mix' }),
@@ -42,14 +42,17 @@ export const leafCuttings: ReadyQuestion = {
       ['damp air', 'the same bag over all'],
     ),
   ],
-  materials: ['160 leaves', '20 glasses, 20 small pots with mix', '40 bags', 'plant feed', 'clean blade', 'labels'],
+  kit: {
+    containers: 'or small pots for those in mix',
+    things: [thingOf(['S', 'D'], 'mix'), oneEach('bags'), thingOf(['F'], 'plant feed'), ...things('clean blade')],
+  },
   steps: [
-    'Cut all leaves on one day and mix them.',
-    'Put four in each glass or pot; close the bags.',
+    'Cut all {putIn} on one day and mix them.',
+    'Put {sown} in each; close the bags.',
     'Change the water each week; look for new plants every fortnight.',
   ],
   hazards: ['blade', 'soil'],
-  commonMistakes: ['Leaves in one glass rot together: a glass is one value.', 'A leaf that lives is not yet a new plant.'],
+  commonMistakes: ['Leaves in one {unit} rot together: a {unit} is one value.', 'A leaf that lives is not yet a new plant.'],
   notTested: ['whether the new plants flower'],
   spreadGuess: 0.18,
   controlGuess: 0.45,

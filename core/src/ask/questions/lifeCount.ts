@@ -1,4 +1,4 @@
-import { amount, control, keptSame, plainQuestion, treatment } from '../makers';
+import { amount, control, keptSame, oneEach, plainQuestion, things, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const lifeCount: ReadyQuestion = {
@@ -42,9 +42,9 @@ export const lifeCount: ReadyQuestion = {
     ['sorting time', 'ten minutes each'],
     ['the person who counts', 'each counts some of both places'],
   ),
-  materials: ['spade', 'white tray', '32 pots with lids', 'gloves', 'labels'],
+  kit: { things: [oneEach('pots with lids'), ...things('spade', 'white tray', 'gloves')] },
   steps: [
-    'Draw 16 numbers of steps from a bag; walk along the edge, and dig on both sides at each.',
+    'Draw {each} numbers of steps from a bag; walk along the edge, and dig on both sides at each.',
     'Sort each square for ten minutes.',
     'Count, write down, put everything back.',
   ],

@@ -1,4 +1,4 @@
-import { amount, control, keptSame, keptIn, plainQuestion, treatment } from '../makers';
+import { amount, control, keptIn, keptSame, oneEach, plainQuestion, things, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const lightColour: ReadyQuestion = {
@@ -10,7 +10,7 @@ export const lightColour: ReadyQuestion = {
   words: ['colour', 'color', 'coloured film', 'red light', 'blue light', 'lamp', 'spectrum', 'quantum meter'],
   plant: 'lettuce',
   changed: 'colour of the light, at equal amount',
-  question: 'Does lettuce under red or blue light weigh another than under white light of the same amount?',
+  question: 'Does {plant} under red or blue light weigh another than under white light of the same amount?',
   arms: [
     control('white', { phrase: 'under white light' }),
     treatment('R', 'red', { phrase: 'under red light' }),
@@ -48,28 +48,26 @@ export const lightColour: ReadyQuestion = {
   kept: [
     ...keptIn('pots', 'light'),
     ...keptSame(
-      ['amount of light', 'the same µmol at the leaf in every box, by a quantum meter'],
+      ['amount of light', 'the same µmol at the leaf in every {unit}, by a quantum meter'],
       ['hours of light', '16 h'],
       ['air in the box', 'the same holes'],
     ),
   ],
-  materials: [
-    '30 boxes, white inside, with a window on top',
-    'film in three colours',
-    '30 pots with one young plant',
-    'quantum meter, no lux meter',
-    'balance',
-  ],
+  kit: {
+    containers: 'that are white inside, with a window on top',
+    lot: 'of one sowing',
+    things: [oneEach('pots'), ...things('film of each colour', 'quantum meter, no lux meter', 'balance')],
+  },
   steps: [
-    'Measure the light in each box with a quantum meter and lay clear sheets on until all are equal.',
-    'One plant a box; shuffle the boxes under each lamp.',
-    'Cut and weigh on day 28.',
+    'Measure the light in each {unit} with a quantum meter and lay clear sheets on until all are equal.',
+    'One plant a {unit}; shuffle the {units} under each lamp.',
+    'Cut and weigh on day {last}.',
   ],
   hazards: ['lamp', 'electricity'],
   commonMistakes: [
     'Film takes light away: without equal amounts, colour and amount are mixed.',
     'A lux meter is blind to red and blue.',
-    'Boxes are warm under film: measure it.',
+    '{Units} are warm under film: measure it.',
   ],
   notTested: ['other amounts of light', 'flavour'],
   spilloverRoutes: [],

@@ -1,4 +1,4 @@
-import { amount, control, keptIn, plainQuestion, reference, treatment } from '../makers';
+import { amount, control, keptIn, oneEach, plainQuestion, reference, things, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const metalCoils: ReadyQuestion = {
@@ -10,7 +10,7 @@ export const metalCoils: ReadyQuestion = {
   words: ['copper', 'coil', 'copper wire', 'antenna', 'electroculture'],
   plant: 'radish',
   changed: 'a coil of bare wire in the pot',
-  question: 'Do radishes with a coil of bare wire grow heavier than radishes with a coated coil?',
+  question: 'Do {plants} with a coil of bare wire grow heavier than {plants} with a coated coil?',
   arms: [
     control('coil of plastic-coated wire', { phrase: 'with a coil of plastic-coated wire' }),
     treatment('B', 'coil of bare wire', { phrase: 'with a coil of bare wire' }),
@@ -37,10 +37,16 @@ export const metalCoils: ReadyQuestion = {
       usual: { process: 'level', level: { '': 18 }, rate: 0.06 },
     }),
   ],
-  materials: ['36 pots', '12 coils of bare and 12 of coated wire, the same size, ends capped', 'balance'],
+  kit: {
+    things: [
+      oneEach('coils of bare wire, ends capped', ['B']),
+      oneEach('coils of coated wire of the same size, ends capped', ['C']),
+      ...things('balance'),
+    ],
+  },
   steps: [
     'Write down what the coil must touch to work: the ground, the air, the root.',
-    'Stand the pots off metal shelves, a hand’s width between them.',
+    'Stand the {units} off metal shelves, a hand’s width between them.',
     'Set the coils by coin; nobody who weighs knows which is which.',
   ],
   hazards: ['blade'],

@@ -1,4 +1,4 @@
-import { amount, control, keptSame, keptIn, plainQuestion, treatment } from '../makers';
+import { amount, control, keptIn, keptSame, plainQuestion, things, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const moonOrDate: ReadyQuestion = {
@@ -10,7 +10,7 @@ export const moonOrDate: ReadyQuestion = {
   words: ['moon', 'sowing date', 'calendar', 'moon phase', 'sowing day', 'lunar', 'date of sowing'],
   plant: 'radish',
   changed: 'moon phase on the day of sowing',
-  question: 'Do radishes sown at a waxing moon weigh more than radishes sown at a waning moon?',
+  question: 'Do {plants} sown at a waxing moon weigh more than {plants} sown at a waning moon?',
   arms: [
     control('waning moon', { phrase: 'when sown at a waning moon' }),
     treatment('W', 'waxing moon', { phrase: 'when sown at a waxing moon' }),
@@ -40,14 +40,14 @@ export const moonOrDate: ReadyQuestion = {
     ...keptIn('pots', 'sowing day', 'place on the bench', 'seed lot and age'),
     ...keptSame(
       ['seed', 'one packet in one closed jar, cold and dry between sowings'],
-      ['place under the lamp', 'the same for every tray'],
+      ['place under the lamp', 'the same for every {unit}'],
     ),
   ],
-  materials: ['16 trays over eight moons', 'a jar that closes', 'calendar with the moon', 'balance', 'one lamp, one warm room'],
+  kit: { lot: 'of one packet', things: things('jar that closes', 'calendar with the moon', 'lamp', 'warm room', 'balance') },
   steps: [
-    'Sow one tray at the waxing and one at the waning moon, two weeks apart; in the next month the other comes first.',
+    'Sow one {unit} at the waxing and one at the waning moon, two weeks apart; in the next month the other comes first.',
     'Grow under one lamp in one warm room, so that the season stays out.',
-    'Weigh each tray 35 days after its own sowing.',
+    'Weigh each {unit} {last} days after its own sowing.',
     'In a hurry? Six sowings, three of each, show only what is very large.',
   ],
   hazards: ['lamp'],

@@ -1,4 +1,4 @@
-import { amount, control, keptSame, keptIn, plainQuestion, treatment } from '../makers';
+import { amount, control, keptIn, keptSame, onePer, plainQuestion, things, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const musicOrSpeech: ReadyQuestion = {
@@ -10,7 +10,7 @@ export const musicOrSpeech: ReadyQuestion = {
   words: ['music', 'talk', 'speech', 'sound', 'voice', 'singing', 'loudness'],
   plant: 'cress',
   changed: 'music for two hours a day',
-  question: 'Does cress grow taller in a week with music than with the same visits in silence?',
+  question: 'Does {plant} grow taller in a week with music than with the same visits in silence?',
   arms: [
     control('silence, the same visit', { phrase: 'in silence' }),
     treatment('M', 'music for two hours', { phrase: 'with two hours of music' }),
@@ -43,27 +43,22 @@ export const musicOrSpeech: ReadyQuestion = {
   kept: [
     ...keptIn('pots', 'place on the bench', 'sowing day', 'temperature'),
     ...keptSame(
-      ['loudness', '70 dB at the tray, by a phone, or one mark on the dial'],
+      ['loudness', '70 dB at the {unit}, by a phone, or one mark on the dial'],
       ['rooms', 'swapped after each week: every second week the music is in the other'],
       ['warmth of both rooms', 'read each day'],
       ['visits', 'as long and as many in both'],
     ),
   ],
-  materials: [
-    '16 trays, 2 a week',
-    'seed, weighed for each tray',
-    'two rooms alike',
-    'a small speaker, and one that stays off',
-    'ruler',
-    'balance',
-  ],
+  kit: {
+    things: [onePer('group', 'rooms, alike'), onePer('group', 'small speakers, one of which stays off'), ...things('ruler', 'balance')],
+  },
   steps: [
-    'Each week sow one tray for each room; a coin says where the music is in the first week, then swap.',
+    'Each week sow one {unit} for each room; a coin says where the music is in the first week, then swap.',
     'Play two hours a day at one loudness; visit the silent room for as long.',
-    'On day 7 somebody who does not know the room measures and cuts both.',
+    'On day {last} somebody who does not know the room measures and cuts both.',
   ],
   hazards: ['electricity'],
-  commonMistakes: ['One room each throughout: then warmth and light differ with the sound.', 'Ten pots in a room count as one.'],
+  commonMistakes: ['One room each throughout: then warmth and light differ with the sound.', 'Ten {units} in a room count as one.'],
   notTested: ['speech', 'other music, other loudness'],
   spreadGuess: 0.1,
   controlGuess: 52,

@@ -1,4 +1,4 @@
-import { amount, control, keptSame, plainQuestion, treatment, keptIn } from '../makers';
+import { amount, control, keptIn, keptSame, oneEach, plainQuestion, things, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const oneSidedLight: ReadyQuestion = {
@@ -10,7 +10,7 @@ export const oneSidedLight: ReadyQuestion = {
   words: ['lean', 'turn', 'window', 'phototropism', 'bend', 'sunflower', 'rotate'],
   plant: 'sunflower seedlings',
   changed: 'whether the pot is turned',
-  question: 'Do sunflower seedlings that are turned lean less than those that stand still?',
+  question: 'Do {plants} that are turned lean less than those that stand still?',
   arms: [
     control('stands still', { phrase: 'when standing still' }),
     treatment('H', 'turned by hand each day', { phrase: 'when turned by hand each day' }),
@@ -38,25 +38,22 @@ export const oneSidedLight: ReadyQuestion = {
     }),
   ],
   kept: [...keptIn('pots', 'light'), ...keptSame(['plants a pot', 'one, so that none shades another'])],
-  materials: [
-    '30 pots with one seedling each',
-    'one lamp from the side',
-    '10 slow motors, or leave that group out',
-    'ruler and a plumb line',
-    'phone on a stand',
-  ],
+  kit: {
+    lot: 'of one sowing',
+    things: [...things('lamp from the side'), oneEach('slow motors', ['M']), ...things('ruler and a plumb line', 'phone on a stand')],
+  },
   steps: [
-    'Stand all pots at one distance from the lamp.',
-    'Read first, then turn: one group by hand a quarter each day, one by a motor under each pot.',
-    'Photograph each pot from two sides at right angles, with the plumb line in the picture; measure the larger lean by code.',
+    'Stand all {units} at one distance from the lamp.',
+    'Read first, then turn: one group by hand a quarter each day, one by a motor under each {unit}.',
+    'Photograph each {unit} from two sides at right angles, with the plumb line in the picture; measure the larger lean by code.',
   ],
   hazards: ['lamp', 'electricity'],
   commonMistakes: [
-    'All pots on one turntable count as one.',
+    'All {units} on one turntable count as one.',
     'Read after the turn, the lean is gone.',
     'The lamp was swapped on the way.',
     'The motor stopped.',
-    'Small pots run out of food and all stop.',
+    'Small {units} run out of food and all stop.',
   ],
   spreadGuess: 0.2,
   controlGuess: 38,

@@ -1,4 +1,4 @@
-import { amount, control, keptSame, keptIn, plainQuestion, stage, treatment } from '../makers';
+import { amount, control, keptIn, keptSame, plainQuestion, stage, things, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const plantingDeep: ReadyQuestion = {
@@ -10,7 +10,7 @@ export const plantingDeep: ReadyQuestion = {
   words: ['planting deep', 'bury the stem', 'tomato', 'potting on', 'transplant', 'leggy', 'deep planting'],
   plant: 'tomato',
   changed: 'depth of planting',
-  question: 'Do young tomatoes planted up to the first leaves weigh more than those planted as deep as they stood?',
+  question: 'Do young {plants} planted up to the first leaves weigh more than those planted as deep as they stood?',
   arms: [
     control('as deep as it stood', { phrase: 'when planted as deep as it stood' }),
     treatment('D', 'up to the first leaves', { phrase: 'when planted up to the first leaves' }),
@@ -53,14 +53,14 @@ export const plantingDeep: ReadyQuestion = {
       ['lowest leaves', 'taken off both'],
     ),
   ],
-  materials: ['20 young tomatoes of one sowing', '20 deep pots', 'mix', 'balance', 'labels'],
+  kit: { containers: 'that are deep', lot: 'of one sowing', things: things('balance') },
   steps: [
-    'Choose 20 alike and shuffle them.',
+    'Choose {all} alike and shuffle them.',
     'Plant all on one day; take the lowest leaves off both kinds.',
-    'On day 42 cut at the first leaves, so that the same part is weighed; wash and weigh the roots.',
+    'On day {last} cut at the first leaves, so that the same part is weighed; wash and weigh the roots.',
   ],
   hazards: ['soil', 'blade', 'poisonous'],
-  commonMistakes: ['Height from the soil is less for the deep ones by itself.', 'Large pots for one group only.'],
+  commonMistakes: ['Height from the soil is less for the deep ones by itself.', 'Large {units} for one group only.'],
   notTested: ['fruit', 'plants that were grafted'],
   spreadGuess: 0.15,
   controlGuess: 60,

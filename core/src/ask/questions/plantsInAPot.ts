@@ -1,4 +1,4 @@
-import { amount, control, derived, keptSame, keptIn, plainQuestion, treatment } from '../makers';
+import { amount, control, derived, keptIn, keptSame, plainQuestion, things, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const plantsInAPot: ReadyQuestion = {
@@ -10,7 +10,7 @@ export const plantsInAPot: ReadyQuestion = {
   words: ['spacing', 'crowded', 'thinning', 'density', 'radish', 'plants a pot', 'distance'],
   plant: 'radish',
   changed: 'number of plants in a pot',
-  question: 'How does the number of plants in a pot change the mass of each radish?',
+  question: 'How does the {changed} change the mass of each {plant}?',
   arms: [
     control('one plant', { dose: 1, doseUnit: 'plant/pot' }),
     treatment('4', 'four plants', { dose: 4, doseUnit: 'plant/pot' }),
@@ -50,18 +50,18 @@ export const plantsInAPot: ReadyQuestion = {
     derived('%', '100*each/pot', { code: 'share', name: 'Share of the pot that one plant has', higherIs: 'neither', readingDays: [35] }),
   ],
   kept: [...keptIn('pots'), ...keptSame(['feed', ''])],
-  materials: ['32 pots of two litres', 'radish seed, 200 of one packet', 'mix', 'balance', 'labels'],
+  kit: { lot: 'of one packet', mediumEach: 2000, things: things('balance') },
   steps: [
     'Sow twice as many as are wanted, evenly; thin on day 7 to the number, those nearest their mark stay.',
-    'Water every pot with the same amount.',
-    'Lift on day 35; weigh the roots of the pot, count them, and divide.',
+    'Water every {unit} with the same amount.',
+    'Lift on day {last}; weigh the roots of the {unit}, count them, and divide.',
   ],
   hazards: ['soil'],
   commonMistakes: [
-    'The plants of one pot are one value: they share its food.',
-    'Thinned by looks: then the best stay in the crowded pots.',
+    'The plants of one {unit} are one value: they share its food.',
+    'Thinned by looks: then the best stay in the crowded {units}.',
   ],
-  notTested: ['larger pots', 'more feed for more plants'],
+  notTested: ['larger {units}', 'more feed for more plants'],
   spreadGuess: 0.16,
   controlGuess: 22,
   chance: 0.83,

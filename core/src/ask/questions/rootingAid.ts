@@ -1,4 +1,4 @@
-import { control, count, keptSame, keptIn, plainQuestion, rating, stage, treatment } from '../makers';
+import { control, count, keptIn, keptSame, oneEach, plainQuestion, rating, stage, thingOf, things, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 import { rubrics } from '../rubrics';
 
@@ -11,7 +11,7 @@ export const rootingAid: ReadyQuestion = {
   words: ['rooting powder', 'rooting hormone', 'honey', 'cinnamon', 'willow water', 'cutting', 'propagation', 'dip'],
   plant: 'rosemary cuttings',
   changed: 'what the cut end is dipped in',
-  question: 'Do more rosemary cuttings root after a dip in rooting powder than after a dip in plain water?',
+  question: 'Do more {plants} root after a dip in rooting powder than after a dip in plain water?',
   arms: [control('plain water'), treatment('P', 'rooting powder'), treatment('H', 'honey')],
   unitNoun: 'pot',
   propagule: 'cuttings',
@@ -50,22 +50,30 @@ export const rootingAid: ReadyQuestion = {
   kept: [
     ...keptIn('pots', 'seed lot and age', 'sowing depth', 'sowing day'),
     ...keptSame(
-      ['mother plants', 'some of each in every pot'],
+      ['mother plants', 'some of each in every {unit}'],
       ['length', '8 cm, lower leaves off'],
       ['dip', 'the same five seconds, the same depth, shaken off'],
       ['day of cutting', 'all on day 0'],
     ),
   ],
-  materials: ['180 cuttings', '30 pots with mix and bags', 'rooting powder with its label', 'honey', '30 small dishes', 'clean blade'],
+  kit: {
+    things: [
+      oneEach('bags'),
+      thingOf(['P'], 'rooting powder with its label'),
+      thingOf(['H'], 'honey'),
+      oneEach('small dishes'),
+      ...things('clean blade'),
+    ],
+  },
   steps: [
-    'Cut all, mix them, and stick six a pot.',
-    'One person dips, each pot’s cuttings in a dish of their own; another sticks and reads by code.',
-    'Close each pot in its bag, out of full sun.',
-    'On day 42 lift all and count; what is missing counts as not rooted.',
+    'Cut all, mix them, and stick {sown} a {unit}.',
+    'One person dips, the {putIn} of each {unit} in a dish of their own; another sticks and reads by code.',
+    'Close each {unit} in its bag, out of full sun.',
+    'On day {last} lift all and count; what is missing counts as not rooted.',
   ],
   hazards: ['blade', 'chemical', 'feed'],
-  commonMistakes: ['Six cuttings in a pot are one value: what rots one rots the next.', 'The control stuck dry.'],
-  notTested: ['other kinds of cuttings', 'how they grow on'],
+  commonMistakes: ['{Sown} {putIn} in a {unit} are one value: what rots one rots the next.', 'The control stuck dry.'],
+  notTested: ['other kinds of {putIn}', 'how they grow on'],
   spreadGuess: 0.14,
   controlGuess: 0.45,
   chance: 0.81,

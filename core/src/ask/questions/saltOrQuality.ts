@@ -1,4 +1,4 @@
-import { amount, control, keptSame, keptIn, plainQuestion, treatment } from '../makers';
+import { amount, control, gramsEach, keptIn, keptSame, oneEach, onePer, plainQuestion, poured, things, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 const marigolds = {
@@ -33,7 +33,7 @@ export const saltOrQuality: ReadyQuestion = {
   about: 'Rain from the butt, the tap, or grey water made up by a recipe.',
   words: ['salt', 'grey water', 'gray water', 'tank', 'rain', 'rainwater', 'tap water', 'conductivity', 'water quality', 'marigold'],
   changed: 'the kind of water',
-  question: 'Do marigolds weigh another with rain or grey water than with tap water?',
+  question: 'Do {plants} weigh another with rain or grey water than with tap water?',
   arms: [
     control('tap water'),
     treatment('G', 'grey water, made up', { phrase: 'with grey water' }),
@@ -53,16 +53,20 @@ export const saltOrQuality: ReadyQuestion = {
     }),
     draining({ '': 0.9, R: 0.5, G: 2.1 }),
   ],
-  materials: [
-    '30 pots with saucers and one young plant each',
-    'tap water, rain, and grey water: 1 g of soap flakes and 1 g of salt to a litre',
-    'conductivity pen',
-    'balance',
-  ],
+  kit: {
+    lot: 'of one sowing',
+    solutions: [poured('tap water', ['C'], 100, 12), poured('grey water, made up', ['G'], 100, 12), poured('rain', ['R'], 100, 12)],
+    things: [
+      gramsEach(1.2, 'soap flakes, 1 g to a litre', ['G']),
+      gramsEach(1.2, 'kitchen salt, 1 g to a litre', ['G']),
+      oneEach('saucers'),
+      ...things('conductivity pen', 'balance'),
+    ],
+  },
   steps: [
     'Measure the conductivity of each water on each day of watering.',
-    'Give every pot the same amount; pour away what drains, none into a neighbour.',
-    'Cut and weigh on day 28.',
+    'Give every {unit} {mL} mL of its water; pour away what drains, none into a neighbour.',
+    'Cut and weigh on day {last}.',
   ],
   hazards: ['salt'],
   cautions: ['Grey water: gloves, no spraying, never on what is eaten. Local rules come first.'],
@@ -80,7 +84,7 @@ export const saltDose: ReadyQuestion = {
   about: 'None, half a gram, one or two to a litre: where does it begin to cost?',
   words: ['salt', 'road salt', 'dose', 'salinity', 'conductivity', 'marigold', 'softened water', 'sea water'],
   changed: 'salt in the water',
-  question: 'How does salt in the water change the mass of marigolds?',
+  question: 'How does {changed} change the mass of {plants}?',
   arms: [
     control('no salt', { phrase: 'without salt', dose: 0, doseUnit: 'g/L' }),
     treatment('2', '2 g to a litre', { phrase: 'with 2 g of salt to a litre', dose: 2, doseUnit: 'g/L' }),
@@ -102,21 +106,19 @@ export const saltDose: ReadyQuestion = {
     }),
     draining({ '': 0.9, '05': 1.8, 1: 2.7, 2: 4.4 }),
   ],
-  materials: [
-    '40 pots with saucers and one young plant each',
-    'kitchen salt',
-    'balance to 0.1 g',
-    'conductivity pen',
-    'four bottles, labelled',
-  ],
+  kit: {
+    lot: 'of one sowing',
+    solutions: [poured('kitchen salt', [], 100, 12, { made: 'grams', grams: null })],
+    things: [oneEach('saucers'), onePer('group', 'bottles, labelled'), ...things('balance to 0.1 g', 'conductivity pen')],
+  },
   steps: [
-    'Dissolve 0.5, 1 and 2 g of salt, each in a litre.',
-    'Give every pot the same amount; pour away what drains, none into a neighbour.',
-    'Cut and weigh on day 28.',
+    'Dissolve {doses} g of salt, each in a litre.',
+    'Give every {unit} {mL} mL of its water; pour away what drains, none into a neighbour.',
+    'Cut and weigh on day {last}.',
   ],
   hazards: ['salt'],
   cautions: ['Not on what is eaten.'],
-  commonMistakes: ['Salt gathers in the pot: day 28 is not day 7.'],
+  commonMistakes: ['Salt gathers in the {unit}: day {last} is not day 7.'],
   notTested: ['other salts', 'whether they recover'],
   spreadGuess: 0.14,
   controlGuess: 40,

@@ -1,4 +1,4 @@
-import { control, count, event, keptSame, plainQuestion, stage, treatment, keptIn } from '../makers';
+import { control, count, event, keptIn, keptSame, oneEach, plainQuestion, stage, things, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const soakOrDry: ReadyQuestion = {
@@ -10,7 +10,7 @@ export const soakOrDry: ReadyQuestion = {
   words: ['soak', 'soaking', 'seed', 'pea', 'bean', 'germination', 'overnight'],
   plant: 'pea seed',
   changed: 'hours in plain water before sowing',
-  question: 'Does soaking pea seed before sowing change how many come up, and for how long should it soak?',
+  question: 'Does soaking {plant} before sowing change how many come up, and for how long should it soak?',
   arms: [
     control('dry into moist mix', { phrase: 'when sown dry into moist mix', dose: 0, doseUnit: 'h' }),
     treatment('6', '6 h in water', { phrase: 'after 6 h in water', dose: 6, doseUnit: 'h' }),
@@ -49,29 +49,26 @@ export const soakOrDry: ReadyQuestion = {
       usual: { process: 'share', share: { '': 0.05, 24: 0.12 }, from: 6, to: 14 },
     }),
   ],
-  kept: [...keptIn('pots'), ...keptSame(['mix moisture', 'wetted by weight before sowing'], ['heat mat', 'none: peas rot in the warm'])],
+  kept: [...keptIn('pots'), ...keptSame(['mix moisture', 'wetted by weight before sowing'], ['heat mat', 'none: {crops} rot in the warm'])],
   stages: [
     stage({ name: 'soak in plain water', kind: 'soak', arms: ['6'], hours: 6, tested: true }),
     stage({ name: 'soak in plain water', kind: 'soak', arms: ['24'], hours: 24, tested: true }),
   ],
-  materials: [
-    '750 pea seeds of one packet',
-    '30 trays or cell rows',
-    'seed mix, one bag',
-    '20 cups with water of the room, one for each soaked tray',
-    'clock',
-    '30 labels',
-  ],
+  kit: {
+    lot: 'of one packet',
+    medium: 'seed mix from one bag',
+    things: [oneEach('cups with water of the room', ['6', '24']), ...things('clock')],
+  },
   steps: [
-    'Soak the seed of each tray in its own cup.',
+    'Soak the seed of each {unit} in its own cup.',
     'Start each soak so many hours before one common sowing time.',
-    'Wet the mix of every tray to the same weight.',
-    'Drain, and sow all groups together, 25 seeds a tray, the same depth.',
-    'Water every tray with the same amount.',
-    'On day 14 dig up what did not come, and say whether it rotted or lay still.',
+    'Wet the mix of every {unit} to the same weight.',
+    'Drain, and sow all groups together, {sown} {putIn} a {unit}, the same depth.',
+    'Water every {unit} with the same amount.',
+    'On day {last} dig up what did not come, and say whether it rotted or lay still.',
   ],
   hazards: ['dressed-seed'],
-  commonMistakes: ['The dry group is watered more because it “needs it”.', 'Soaked seed that splits or rots.', 'Two seeds in one cell.'],
+  commonMistakes: ['The dry group is watered more because it “needs it”.', 'Soaked seed that splits or rots.', 'Two {putIn} in one cell.'],
   notTested: ['later yield'],
   spreadGuess: 0.11,
   controlGuess: 0.7,

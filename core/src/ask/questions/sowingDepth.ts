@@ -1,4 +1,4 @@
-import { control, count, event, keptSame, keptIn, plainQuestion, treatment } from '../makers';
+import { control, count, event, keptIn, keptSame, plainQuestion, things, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const sowingDepth: ReadyQuestion = {
@@ -10,7 +10,7 @@ export const sowingDepth: ReadyQuestion = {
   words: ['depth', 'sowing depth', 'deep', 'shallow', 'pea', 'come up', 'germination'],
   plant: 'pea seed',
   changed: 'depth of sowing',
-  question: 'How does the depth of sowing change how many pea seeds come up?',
+  question: 'How does the {changed} change how many {plants} come up?',
   arms: [
     control('3 cm deep', { phrase: 'when sown 3 cm deep', dose: 3, doseUnit: 'cm' }),
     treatment('10', '10 cm deep', { phrase: 'when sown 10 cm deep', dose: 10, doseUnit: 'cm' }),
@@ -50,18 +50,18 @@ export const sowingDepth: ReadyQuestion = {
   kept: [
     ...keptIn('pots', 'sowing depth'),
     ...keptSame(
-      ['height of the mix', 'all pots filled to one line, the seed laid on its own step'],
+      ['height of the mix', 'all {units} filled to one line, the seed laid on its own step'],
       ['pressing', 'once, with the same weight'],
     ),
   ],
-  materials: ['384 pea seeds of one packet', '32 deep pots', 'a stick with four marks', 'mix', 'labels'],
+  kit: { containers: 'deeper than the deepest sowing', lot: 'of one packet', things: things('stick with a mark for each depth') },
   steps: [
-    'Fill each pot to its own mark, lay 12 seeds, fill up to one line for all.',
+    'Fill each {unit} to its own mark, lay {sown} {putIn}, fill up to one line for all.',
     'Water all with the same amount.',
-    'Count what is up on the days; on day 18 dig up what did not come and look.',
+    'Count what is up on the days; on day {last} dig up what did not come and look.',
   ],
   hazards: ['dressed-seed', 'soil'],
-  commonMistakes: ['Pots less deep than the deepest sowing.', 'The top dries out first: water all alike.'],
+  commonMistakes: ['{Units} less deep than the deepest sowing.', 'The top dries out first: water all alike.'],
   notTested: ['other soils', 'the harvest'],
   spreadGuess: 0.11,
   controlGuess: 0.85,

@@ -1,4 +1,4 @@
-import { amount, control, count, keptIn, plainQuestion, treatment } from '../makers';
+import { amount, control, count, keptIn, oneEach, plainQuestion, things, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const storeCupboard: ReadyQuestion = {
@@ -10,7 +10,7 @@ export const storeCupboard: ReadyQuestion = {
   words: ['germination', 'cupboard', 'old seed', 'beans', 'food seed', 'expired', 'lentil'],
   plant: 'bean seed',
   changed: 'where the seed comes from',
-  question: 'Do as many beans from the cupboard sprout as beans sold for sowing?',
+  question: 'Do as many {crops} from the cupboard sprout as {crops} sold for sowing?',
   arms: [
     control('sold for sowing', { phrase: 'from seed sold for sowing' }),
     treatment('K', 'kitchen bag', { phrase: 'from a kitchen bag' }),
@@ -51,17 +51,17 @@ export const storeCupboard: ReadyQuestion = {
       usual: { process: 'level', level: { '': 48, K: 42, O: 33 }, rate: 0.5 },
     }),
   ],
-  materials: ['200 seeds of each bag', '24 towels in bags', 'warm place', '24 labels'],
+  kit: { containers: 'of paper', things: [oneEach('bags that close'), ...things('warm place')] },
   steps: [
-    'Take a quick look with ten seeds of each first.',
-    'Fold 25 seeds into each damp towel.',
+    'Take a quick look with ten {putIn} of each first.',
+    'Fold {sown} {putIn} into each damp {unit}.',
     'Keep them closed and warm; count on the days.',
   ],
   hazards: ['dressed-seed', 'mould'],
   commonMistakes: [
     'Food seed that was heated to keep it does not sprout at all: that is the heat, not its age.',
-    'Ten seeds are a quick look, four times twenty-five a test.',
-    'Split or snapped seeds are damaged even if a root shows.',
+    'Ten seeds are a quick look, not a test.',
+    'Split or snapped {putIn} are damaged even if a root shows.',
   ],
   notTested: ['which variety it is', 'whether it climbs or stays bushy'],
   decision: '70% or more: good enough to sow. 40 to 70%: sow thicker. Under 40%: do not sow.',

@@ -1,4 +1,4 @@
-import { amount, control, derived, keptSame, keptIn, plainQuestion, rating, treatment } from '../makers';
+import { amount, blended, control, derived, keptIn, keptSame, oneEach, onePer, plainQuestion, rating, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 import { rubrics } from '../rubrics';
 
@@ -11,7 +11,7 @@ export const suspectCompost: ReadyQuestion = {
   words: ['compost', 'manure', 'weedkiller', 'herbicide', 'is it safe', 'bioassay', 'curl', 'cupped', 'suspect', 'hay', 'horse manure'],
   plant: 'bean',
   changed: 'suspect compost in the mix',
-  question: 'Do more of the beans that are up show cupped, rolled or strap-like leaves in a mix with the suspect compost?',
+  question: 'Do more of the {plants} that are up show cupped, rolled or strap-like leaves in a mix with the suspect compost?',
   arms: [control('1 part in 3 of clean compost'), treatment('S', '1 part in 3 of the suspect compost')],
   unitNoun: 'pot',
   unitsPerArm: 12,
@@ -72,27 +72,24 @@ export const suspectCompost: ReadyQuestion = {
       ['share of compost', '1 part in 3 in both, the control’s known to be clean'],
       ['order of filling', 'control first'],
       ['tools, trays and hands', 'kept apart, washed between'],
-      ['plants', 'beans; tomatoes in some pots of each kind show it later'],
+      ['plants', '{plants}; tomatoes in some {units} of each kind show it later'],
     ),
   ],
-  materials: [
-    '24 pots with saucers of their own',
-    'base mix',
-    'compost that is known to be clean',
-    'the suspect compost',
-    '96 bean seeds',
-    'two sets of tools',
-  ],
+  kit: {
+    medium: 'base mix',
+    additions: [blended('compost that is known to be clean', ['C'], 25), blended('suspect compost', ['S'], 25)],
+    things: [oneEach('saucers'), onePer('group', 'sets of tools')],
+  },
   steps: [
-    'Fill the control first: 1 part of clean compost in 3 parts of mix, blended pot by pot.',
+    'Fill the control first: 1 part of clean compost in 3 parts of mix, blended {unit} by {unit}.',
     'Mix the suspect compost in as much; fill with its own tools.',
-    'Four beans a pot, each pot on its own saucer.',
+    'Sow {sown} {putIn} a {unit}, each {unit} on its own saucer.',
     'Each week count what is up, and how many of them show symptoms, by code.',
     'At the end bin the plants and the mix.',
   ],
   hazards: ['soil', 'contaminated'],
   cautions: ['The beans are not eaten; plants and mix go into the bin.'],
-  commonMistakes: ['Two pots are too few; six show gross damage only.', 'Live worms say nothing about weedkiller.'],
+  commonMistakes: ['Two {units} are too few; six show gross damage only.', 'Live worms say nothing about weedkiller.'],
   notTested: ['other contaminants', 'whether worms live in it'],
   decision:
     'Symptoms seen: do not spread it. None seen: a fault in a smaller share of plants than the interval says could still be missed.',

@@ -1,4 +1,4 @@
-import { amount, control, count, keptSame, keptIn, plainQuestion, reference, stage, treatment } from '../makers';
+import { amount, control, count, keptIn, keptSame, oneEach, plainQuestion, poured, reference, stage, things, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const treatingSolution: ReadyQuestion = {
@@ -10,7 +10,7 @@ export const treatingSolution: ReadyQuestion = {
   words: ['germination', 'seed treatment', 'peroxide', 'kelp', 'treat', 'seed bath', 'old seed', 'towel', 'mould'],
   plant: 'squash seed',
   changed: 'liquid and length of the bath',
-  question: 'Do more squash seeds sprout after a bath in the solution than after a bath as long in plain water?',
+  question: 'Do more {plants} sprout after a bath in the solution than after a bath as long in plain water?',
   arms: [
     control('plain water, 45 min', { phrase: 'after 45 min in plain water', factors: { liquid: 'water', bath: '45 min' } }),
     treatment('S', 'solution, 45 min', { phrase: 'after 45 min in the solution', factors: { liquid: 'solution', bath: '45 min' } }),
@@ -64,25 +64,22 @@ export const treatingSolution: ReadyQuestion = {
     stage({ name: 'long bath in plain water', kind: 'soak', arms: ['WL'], hours: 2, tested: true }),
     stage({ name: 'long bath in the solution', kind: 'soak', arms: ['SL'], hours: 2, hazards: ['chemical'], tested: true }),
   ],
-  materials: [
-    '1000 seeds, half of each kind',
-    '40 paper towels',
-    '40 bags that close',
-    '32 cups for the baths',
-    'solution, 1 : 500 in half a litre',
-    'measuring syringe',
-    '40 labels',
-  ],
+  kit: {
+    containers: 'of paper',
+    lot: 'of two kinds, half and half',
+    solutions: [poured('solution', ['S', 'SL'], 30, 1, { made: 'ratio', ratio: '1:500' })],
+    things: [oneEach('cups for the baths', ['C', 'S', 'WL', 'SL']), oneEach('bags that close'), ...things('measuring syringe')],
+  },
   steps: [
     'Mix the solution: 1 mL in 500 mL of final mix is 1 : 500.',
-    'Bathe the seed of each towel in its own cup for its time; rinse for a minute.',
-    'Fold 25 seeds into a damp towel, five of them on the marked places, and close it in its bag.',
-    'Read through the bag on days 3, 5 and 7; open it on day 10 and count normal, damaged, just starting, mouldy, none.',
+    'Bathe the seed of each {unit} in its own cup for its time; rinse for a minute.',
+    'Fold {sown} {putIn} into a damp {unit}, five of them on the marked places, and close it in its bag.',
+    'Read through the bag on days {days}; on day {last} open it and count normal, damaged, just starting, mouldy, none.',
   ],
   hazards: ['chemical', 'mould', 'dressed-seed'],
   commonMistakes: [
     'Water and solution bathed for other times: then the time is tested too.',
-    'Nine seeds where ten were meant.',
+    'A seed fewer than was meant.',
     '“Just starting” counted for one group only.',
     'A percentage of the wrong total.',
   ],

@@ -1,4 +1,4 @@
-import { amount, control, event, harvest, keptSame, keptIn, plainQuestion, stage, treatment } from '../makers';
+import { amount, control, event, harvest, keptIn, keptSame, oneEach, plainQuestion, stage, thingOf, things, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const trimRoots: ReadyQuestion = {
@@ -10,7 +10,7 @@ export const trimRoots: ReadyQuestion = {
   words: ['trim', 'prune', 'basil', 'hydroponic', 'regrow', 'root pruning'],
   plant: 'basil in water',
   changed: 'roots trimmed by a third',
-  question: 'Does basil with trimmed roots give less leaf than basil with whole roots?',
+  question: 'Does {crop} with trimmed roots give less leaf than {crop} with whole roots?',
   arms: [
     control('lifted, not trimmed', { phrase: 'when lifted and not trimmed' }),
     treatment('T', 'trimmed by a third', { phrase: 'when trimmed by a third' }),
@@ -62,16 +62,20 @@ export const trimRoots: ReadyQuestion = {
     stage({ name: 'lifted out of the jar', kind: 'handle', arms: ['C', 'T'], days: [28, 42, 56] }),
     stage({ name: 'a third of the roots cut off', kind: 'handle', arms: ['T'], days: [28, 42, 56], hazards: ['blade'], tested: true }),
   ],
-  kept: [...keptIn('tanks', 'litres'), ...keptSame(['litres added', 'logged for each jar'], ['blades', 'wiped between plants'])],
-  materials: ['16 dark jars, each with its own air line', '16 young plants', 'clean scissors', 'alcohol wipes', 'balance'],
+  kept: [...keptIn('tanks', 'litres'), ...keptSame(['litres added', 'logged for each {unit}'], ['blades', 'wiped between plants'])],
+  kit: {
+    containers: 'that are dark',
+    lot: 'of one sowing',
+    things: [oneEach('air lines'), thingOf(['T'], 'clean scissors'), ...things('alcohol wipes', 'balance')],
+  },
   steps: [
-    'One plant a jar; top each up to its line and log it.',
-    'On days 28, 42 and 56 lift every plant; cut a third off the treated ones, never near the crown.',
+    'One plant a {unit}; top each up to its line and log it.',
+    'On days {stepDays} lift every plant; cut a third off the treated ones, never near the crown.',
     'Wipe the blades between plants; wash hands.',
-    'Cut and weigh the leaf on days 42, 56 and 70; measure the regrowth a week later.',
+    'Cut and weigh the leaf on days {days}; measure the regrowth a week later.',
   ],
   hazards: ['blade', 'chemical', 'electricity'],
-  commonMistakes: ['The control left in its jar while the others are lifted.', 'Jars on one pump share its luck: a line each.'],
+  commonMistakes: ['The control left in its {unit} while the others are lifted.', '{Units} on one pump share its luck: a line each.'],
   notTested: ['flavour', 'the root mass: what was cut is gone'],
   spreadGuess: 0.1,
   controlGuess: 66,

@@ -1,4 +1,4 @@
-import { control, count, event, keptSame, keptIn, plainQuestion, treatment } from '../makers';
+import { control, count, event, keptIn, keptSame, onePer, plainQuestion, thingOf, things, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const warmthAndSpeed: ReadyQuestion = {
@@ -10,7 +10,7 @@ export const warmthAndSpeed: ReadyQuestion = {
   words: ['temperature', 'warmth', 'heat mat', 'speed', 'germination', 'cool', 'warm', 'degree'],
   plant: 'radish',
   changed: 'warmth of the place',
-  question: 'How many days sooner does half of the radish seed sprout at 23 °C than at 16 °C?',
+  question: 'How many days sooner does half of the {plant} seed sprout at 23 °C than at 16 °C?',
   arms: [
     control('cool place, about 16 °C', { phrase: 'in the cool place' }),
     treatment('W', 'warm place, about 23 °C', { phrase: 'in the warm place' }),
@@ -49,14 +49,14 @@ export const warmthAndSpeed: ReadyQuestion = {
       ['places', 'the warm and the cool place change rooms after each batch, where that can be done'],
     ),
   ],
-  materials: ['160 seeds for each place', '16 dishes, 2 a batch', 'heat mat with thermostat', '2 thermometers', 'paper'],
+  kit: { things: [thingOf(['W'], 'heat mat with a thermostat'), onePer('group', 'thermometers'), ...things('paper')] },
   steps: [
-    'Each week lay 20 seeds in each of two dishes; one stands warm, one cool.',
+    'Each week lay {sown} {putIn} in each of two {units}; one stands warm, one cool.',
     'Count each day at one hour.',
     'After each batch swap which place is warm.',
   ],
   hazards: ['electricity', 'mould'],
-  commonMistakes: ['Eight dishes in one warm cupboard count as one cupboard.', 'The warm dishes dry out: close the lids.'],
+  commonMistakes: ['{Each} {units} in one warm cupboard count as one cupboard.', 'The warm {units} dry out: close the lids.'],
   notTested: ['hotter than 25 °C'],
   spreadGuess: 0.14,
   controlGuess: 3.6,

@@ -1,4 +1,4 @@
-import { amount, control, count, keptSame, keptIn, plainQuestion, stage, treatment } from '../makers';
+import { amount, control, count, keptIn, keptSame, oneEach, onePer, plainQuestion, stage, thingOf, things, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const waterOrMix: ReadyQuestion = {
@@ -10,7 +10,7 @@ export const waterOrMix: ReadyQuestion = {
   words: ['cutting', 'potting mix', 'propagate', 'propagation', 'mint', 'stem', 'windowsill', 'rosemary'],
   plant: 'rosemary cuttings',
   changed: 'what the cuttings stand in',
-  question: 'Do rosemary cuttings root in other numbers in water than in mix?',
+  question: 'Do {plants} root in other numbers in water than in mix?',
   arms: [control('mix', { phrase: 'in mix' }), treatment('W', 'water', { phrase: 'in water' })],
   unitNoun: 'glass',
   propagule: 'cuttings',
@@ -57,16 +57,19 @@ export const waterOrMix: ReadyQuestion = {
       ['length', '8 cm, lower leaves off'],
       ['cutting day', 'all on day 0'],
       ['bag', 'round both or neither, out of full sun'],
-      ['the move', 'all lifted and planted again on day 30'],
+      ['the move', 'all lifted and planted again on day {stepDays}'],
     ),
   ],
-  materials: ['120 cuttings from 10 mother plants', '10 glasses', '10 pots with mix', '20 bags', 'clean blade', 'labels'],
+  kit: {
+    containers: 'or pots for those in mix',
+    things: [onePer('block', 'mother plants'), thingOf(['C'], 'mix'), oneEach('bags'), ...things('clean blade')],
+  },
   steps: [
-    'Cut 12 pieces from each mother plant; a coin says which six go into water.',
-    'A bag round every glass and every pot, out of full sun.',
+    'Cut {sownBlock} pieces from each mother plant; a coin says which half goes into water.',
+    'A bag round each, out of full sun.',
     'Change the water each week.',
-    'On day 30 lift all, count the roots, and plant all into fresh mix alike.',
-    'Count the living plants on days 60 and 180.',
+    'On day {stepDays} lift all, count the roots, and plant all into fresh mix alike.',
+    'Count the living plants on days {days:living}.',
   ],
   hazards: ['blade', 'soil'],
   commonMistakes: [

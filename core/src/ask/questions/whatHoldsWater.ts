@@ -1,4 +1,4 @@
-import { amount, control, derived, keptSame, plainQuestion, treatment } from '../makers';
+import { amount, blended, control, derived, gramsEach, keptSame, plainQuestion, things, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const whatHoldsWater: ReadyQuestion = {
@@ -60,24 +60,31 @@ export const whatHoldsWater: ReadyQuestion = {
   ],
   endRule: 'the weighing on day 4',
   kept: keptSame(
-    ['dry mass', '600 g in every bottle'],
-    ['water poured on', 'slowly, until every bottle drips, the same jug'],
+    ['dry mass', '{mix} in every {unit}'],
+    ['water poured on', 'slowly, until every {unit} drips, the same jug'],
     ['bottle', 'the same kind, the same holes'],
     ['room', 'one table, no sun'],
-    ['moment of weighing', 'when a bottle has not dripped for a minute, and on day 4'],
+    ['moment of weighing', 'when a {unit} has not dripped for a minute, and on day {last:later}'],
   ),
-  materials: ['40 cut bottles with holes', 'base mix, dried', 'organic matter', 'wetting agent', 'balance to 1 g', 'measuring jug'],
+  kit: {
+    containers: 'cut open, with holes',
+    medium: 'base mix, dried',
+    mediumEach: 600,
+    mediumBy: 'g',
+    additions: [blended('organic matter', ['O', 'OW'], 25)],
+    things: [gramsEach(5, 'wetting agent', ['W', 'OW']), ...things('balance to 1 g', 'measuring jug')],
+  },
   steps: [
-    'Blend the mix of each bottle apart: 600 g at 3 : 1 is 450 g and 150 g.',
-    'Fill 600 g dry mass into each bottle and weigh it.',
-    'Pour until every bottle drips; weigh when dripping stops.',
-    'Weigh again on day 4.',
+    'Blend the mix of each {unit} apart, by dry mass, as the kit says.',
+    'Fill {mix} of dry mix into each {unit} and weigh it.',
+    'Pour until every {unit} drips; weigh when dripping stops.',
+    'Weigh again on day {last:later}.',
   ],
   hazards: ['soil'],
   commonMistakes: [
-    'One bottle each shows nothing.',
+    'One {unit} each shows nothing.',
     'Peat that is bone dry lets the water run past: pour twice.',
-    'One batch of mix for all bottles of a kind counts as one.',
+    'One batch of mix for all {units} of a kind counts as one.',
   ],
   notTested: ['whether plants can get at that water'],
   spreadGuess: 0.1,

@@ -1,4 +1,4 @@
-import { amount, control, count, keptSame, keptIn, plainQuestion, stage, treatment } from '../makers';
+import { amount, control, count, keptIn, keptSame, oneEach, plainQuestion, stage, thingOf, things, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const whatSeedsNeed: ReadyQuestion = {
@@ -10,7 +10,7 @@ export const whatSeedsNeed: ReadyQuestion = {
   words: ['warmth', 'dark', 'bean', 'germination', 'temperature', 'what seeds need', 'paper towel'],
   plant: 'bean',
   changed: 'what the seed is given',
-  question: 'What do bean seeds need to come up and be green?',
+  question: 'What do {plant} {putIn} need to come up and be green?',
   arms: [
     control('everything'),
     treatment('D', 'no light', { phrase: 'without light' }),
@@ -59,21 +59,21 @@ export const whatSeedsNeed: ReadyQuestion = {
     ...keptIn('pots', 'water', 'light', 'temperature'),
     ...keptSame(
       ['depth', 'a knuckle deep'],
-      ['what is over the cup', 'a pot on every cup, dark over those without light'],
-      ['dry mix', 'dried for days before, for all cups alike'],
+      ['what is over the cup', 'a pot on every {unit}, dark over those without light'],
+      ['dry mix', 'dried for days before, for all {units} alike'],
     ),
   ],
-  materials: [
-    '144 large beans',
-    '36 cups',
-    'mix, spread out to dry for some days',
-    '9 dark pots and 27 clear ones to go over the cups',
-    'a cool but light place',
-    'labels',
-  ],
+  kit: {
+    things: [
+      ...things('mix, spread out to dry for some days'),
+      oneEach('dark pots to go over them', ['D']),
+      oneEach('clear pots to go over them', ['C', 'W', 'K']),
+      thingOf(['K'], 'cool but light place'),
+    ],
+  },
   steps: [
-    'Dry the mix for some days: damp mix gives the dry cups water.',
-    'Fill the cups to one line, four beans a knuckle deep in each.',
+    'Dry the mix for some days: damp mix gives the dry {units} water.',
+    'Fill the {units} to one line, {sown} {crops} a knuckle deep in each.',
     'Water all but the dry ones with the same amount.',
     'A dark pot over those without light; the cool ones stand cool but light.',
     'Look in a damp towel at the window too: there one sees the root come first.',

@@ -1,4 +1,4 @@
-import { amount, control, derived, event, keptSame, keptIn, plainQuestion, reference, treatment } from '../makers';
+import { amount, control, derived, event, keptIn, keptSame, oneEach, plainQuestion, reference, things, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const whereToGrow: ReadyQuestion = {
@@ -10,7 +10,7 @@ export const whereToGrow: ReadyQuestion = {
   words: ['pot size', 'raised bed', 'container', 'yield', 'cabbage', 'bed', 'plot', 'grow bag'],
   plant: 'cabbage',
   changed: 'where it grows',
-  question: 'Do cabbages in small raised boxes give heavier heads than cabbages in the ground?',
+  question: 'Do {plants} in small raised boxes give heavier heads than {plants} in the ground?',
   arms: [
     control('in the ground', { phrase: 'in the ground' }),
     treatment('R', 'raised box', { phrase: 'in a raised box' }),
@@ -61,16 +61,13 @@ export const whereToGrow: ReadyQuestion = {
     ...keptIn('outdoors', 'soil', 'water'),
     ...keptSame(['soil in boxes and pots', 'dug from the same bed'], ['feed a plant', 'the same grams to each'], ['watering', '']),
   ],
-  materials: [
-    '48 young plants of one sowing',
-    '8 boxes, 8 big pots, 8 plots of ground',
-    'balance',
-    'labels',
-    'watering can with a litre mark',
-  ],
+  kit: {
+    lot: 'of one sowing',
+    things: [oneEach('raised boxes', ['R']), oneEach('big pots', ['P']), ...things('balance', 'watering can with a litre mark')],
+  },
   steps: [
-    'Set box, pot and plot side by side, in four stretches along the bed.',
-    'Two plants in each; the same feed to every plant.',
+    'Set box, pot and plot side by side, in {blocks} stretches along the bed.',
+    '{Sown} {putIn} in each; the same feed to every plant.',
     'Cut each head when it is firm, and weigh it apart.',
   ],
   hazards: ['soil', 'blade'],

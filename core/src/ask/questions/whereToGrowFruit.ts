@@ -1,4 +1,4 @@
-import { amount, control, event, harvest, keptSame, keptIn, plainQuestion, treatment } from '../makers';
+import { amount, control, event, harvest, keptIn, keptSame, oneEach, plainQuestion, things, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const whereToGrowFruit: ReadyQuestion = {
@@ -10,7 +10,7 @@ export const whereToGrowFruit: ReadyQuestion = {
   words: ['pot size', 'container', 'yield', 'bed', 'plot', 'grow bag', 'tomato', 'fruit'],
   plant: 'tomato',
   changed: 'where it grows',
-  question: 'Do tomatoes in big pots give another harvest than tomatoes in the ground?',
+  question: 'Do {plants} in big pots give another harvest than {plants} in the ground?',
   arms: [control('in the ground', { phrase: 'in the ground' }), treatment('P', 'big pot', { phrase: 'in a big pot' })],
   unitNoun: 'plant',
   propagule: 'plants',
@@ -50,11 +50,11 @@ export const whereToGrowFruit: ReadyQuestion = {
     ...keptIn('outdoors', 'soil', 'water'),
     ...keptSame(['soil in the pots', 'dug from the same bed'], ['feed a plant', 'the same grams to each'], ['watering', '']),
   ],
-  materials: ['20 young tomatoes of one sowing', '10 big pots', 'balance', 'labels', 'watering can with a litre mark'],
+  kit: { lot: 'of one sowing', things: [oneEach('big pots', ['P']), ...things('balance', 'watering can with a litre mark')] },
   steps: [
     'Stand half of the pots beside plants in the sun, half beside plants in the shade.',
-    'Weigh every picking of each plant, weekly from day 60 on and on any day when fruit is ripe.',
-    'Fewer pots than plants in the ground are no fault: each plant counts once.',
+    'Weigh every picking of each {unit}, weekly from day {first} on and on any day when fruit is ripe.',
+    'Fewer pots than plants in the ground are no fault: each {unit} counts once.',
   ],
   hazards: ['soil'],
   commonMistakes: ['Totals over unequal numbers of plants: divide by the plants.', 'Pots dry out first.'],

@@ -1,4 +1,4 @@
-import { control, count, keptSame, plainQuestion, rating, treatment, keptIn } from '../makers';
+import { control, count, keptIn, keptSame, onePer, plainQuestion, rating, things, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 import { rubrics } from '../rubrics';
 
@@ -11,7 +11,7 @@ export const whichPiece: ReadyQuestion = {
   words: ['cutting', 'stem', 'propagate'],
   plant: 'sage cuttings',
   changed: 'which piece of the stem',
-  question: 'Do more tip cuttings root than cuttings from the lower stem?',
+  question: 'Do more tip {putIn} root than {putIn} from the lower stem?',
   arms: [control('tip', { phrase: 'from the tip' }), treatment('L', 'lower stem', { phrase: 'from the lower stem' })],
   unitNoun: 'pot',
   propagule: 'cuttings',
@@ -53,9 +53,9 @@ export const whichPiece: ReadyQuestion = {
       ['depth', 'two leaf pairs deep'],
     ),
   ],
-  materials: ['96 cuttings from 6 mother plants', '24 pots', '6 hoods', 'mix', 'clean blade', 'labels'],
+  kit: { things: [onePer('block', 'mother plants'), ...things('clean blade')] },
   steps: [
-    'Cut as many tips as lower pieces from each mother plant; stick four alike in a pot.',
+    'Cut as many tips as lower pieces from each mother plant; stick {sown} alike in a {unit}.',
     'Rate the looks from above before lifting.',
     'Lift all; missing ones count as failures and are shown.',
   ],

@@ -1,4 +1,4 @@
-import { amount, control, keptSame, keptIn, plainQuestion, stage, treatment } from '../makers';
+import { amount, control, keptIn, keptSame, plainQuestion, stage, things, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const whichWayIsDown: ReadyQuestion = {
@@ -10,13 +10,14 @@ export const whichWayIsDown: ReadyQuestion = {
   words: ['gravity', 'down', 'upside down', 'root', 'bean', 'pouch', 'geotropism', 'gravitropism'],
   plant: 'bean',
   changed: 'whether the pouch is turned on its side',
-  question: 'Do bean roots bend downward within a day after their pouch is turned on its side?',
+  question: 'Do {plant} roots bend downward within a day after their {unit} is turned on its side?',
   arms: [
     control('taken up and set back upright', { phrase: 'when taken up and set back upright' }),
     treatment('T', 'turned on its side', { phrase: 'when turned on its side' }),
   ],
   unitNoun: 'pouch',
   unitsPerArm: 8,
+  propagule: 'seedlings',
   sown: null,
   light: 'none',
   shares: [{ what: 'pouch', by: 'unit' }],
@@ -48,25 +49,23 @@ export const whichWayIsDown: ReadyQuestion = {
   kept: [
     ...keptIn('dishes', 'lid', 'light'),
     ...keptSame(
-      ['dark', 'all in one closed box, so that light shows no way'],
+      ['dark', 'all in one closed box, so that no light bends them'],
       ['photo', 'from one stand, a ruler and a plumb line in the picture'],
     ),
   ],
-  materials: [
-    '16 clear pouches or flat bags',
-    '16 beans that have sprouted straight',
-    'paper',
-    'a dark box',
-    'phone on a stand',
-    'ruler and plumb line',
-  ],
+  kit: {
+    containers: 'that are clear',
+    lot: 'sprouted straight',
+    mediumEach: 0,
+    things: things('paper', 'dark box', 'phone on a stand', 'ruler and a plumb line'),
+  },
   steps: [
-    'Sprout beans in damp paper for three days; choose 16 with a straight root of 2 to 4 cm.',
-    'Pin one in each pouch, root down; let a coin say which are turned.',
-    'Photograph every pouch at 0, 6 and 24 h; measure the angle on the photo by code.',
+    'Sprout {crops} in damp paper for three days; choose {all} with a straight root of 2 to 4 cm.',
+    'Pin one in each {unit}, root down; let a coin say which are turned.',
+    'Photograph every {unit} at 0, 6 and 24 h; measure the angle on the photo by code.',
   ],
   hazards: ['dressed-seed', 'mould'],
-  commonMistakes: ['Light through a gap shows a way as well.', 'A dry tip does not grow at all.'],
+  commonMistakes: ['Light through a crack bends a root as well.', 'A dry tip does not grow at all.'],
   notTested: ['what in the root feels it'],
   spreadGuess: 1.2,
   controlGuess: 8,

@@ -6,7 +6,8 @@ import { sharingOf } from '../../study/bench/sharing';
 import { shareContainers, toggleBarrier } from './bench';
 import { addMeasure, changeMeasure, decideBy, removeMeasure, setMeasureKind } from './measures';
 import { moveStart } from '../../study/moveStart';
-import { addStage, startOn, toggleStageArm, write } from './plan';
+import { startOn } from '../../prepare/startOn';
+import { addStage, toggleStageArm, write } from './plan';
 import { restorePlan } from './restorePlan';
 
 const plan = anExperiment({

@@ -1,20 +1,8 @@
 import { blankOf, stageFields, type Experiment, type KeptSame, type Plan, type Prediction, type Stage, type Writing } from '../../model';
-import { moveStart } from '../../study/moveStart';
-import { cautionsOf } from '../../words/cautions';
 
 /** Changes what the plan says beyond arms, units and measures. */
 export function changePlan(experiment: Experiment, more: Partial<Plan>): Experiment {
   return { ...experiment, plan: { ...experiment.plan, ...more } };
-}
-
-/**
- * Freezes the plan at its start. The cautions that follow from it are kept as they read.
- * @param startedOn day 0, a calendar date
- * @param lockedOn the moment from which it changes by amendment alone
- */
-export function startOn(experiment: Experiment, startedOn: string, lockedOn: string): Experiment {
-  const moved = moveStart(experiment, startedOn);
-  return changePlan(moved, { cautions: cautionsOf(moved.plan), lockedOn });
 }
 
 function changeItem<Item>(items: readonly Item[], index: number, more: Partial<Item>): Item[] {

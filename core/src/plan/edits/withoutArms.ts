@@ -20,7 +20,7 @@ export function withoutArms(experiment: Experiment, left: readonly Arm[]): Exper
       ...plan,
       stages: kept(plan.stages),
       timing: { ...plan.timing, pins: plan.timing.pins.filter(({ arm }) => known.has(arm)) },
-      kit: { ...plan.kit, additions: kept(plan.kit.additions), solutions: kept(plan.kit.solutions) },
+      kit: { ...plan.kit, additions: kept(plan.kit.additions), solutions: kept(plan.kit.solutions), things: kept(plan.kit.things) },
       controlLimits: plan.controlLimits.filter(({ arm }) => arm === null || known.has(arm)),
       predictions: plan.predictions.map((own) => ({ ...own, ranking: own.ranking.filter((arm) => known.has(arm)) })),
     },

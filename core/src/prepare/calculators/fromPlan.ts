@@ -29,7 +29,9 @@ const fillers: Readonly<Record<string, (experiment: Experiment) => Filled>> = {
   'parts-by-volume': (experiment) => ({ ...mixTotal(experiment, 'mL'), ...parts(experiment), density: '' }),
   dose: (experiment) => {
     const { amount, unit } = mixEach(experiment);
-    const [share] = [...doses(experiment, '%'), ...experiment.plan.kit.additions.flatMap((own) => own.share ?? [])].sort((a, b) => b - a);
+    const shares = [...doses(experiment, '%'), ...experiment.plan.kit.additions.flatMap((own) => own.share ?? [])];
+    // All of it is nothing to blend.
+    const [share] = shares.filter((own) => own < 100).sort((a, b) => b - a);
     return { ...(amount > 0 ? { how: unit, total: String(amount) } : {}), ...(share === undefined ? {} : { share: String(share) }) };
   },
   'one-in-many': ({ plan, units }): Filled => {

@@ -5,7 +5,7 @@ import { questions } from '../../ask/questions';
 import type { Experiment, KitNeeds } from '../../model';
 import { addArm, changePlan, removeArm, renameArm } from '../../plan/edits';
 import { redesign } from '../../plan/redesign';
-import { syncTextNumbers } from '../../study/syncTextNumbers';
+import { followEdit } from '../../words/unworded';
 import type { KitLine } from './KitLine';
 import { kitCost, kitOf } from './kitOf';
 
@@ -21,15 +21,14 @@ const find = (lines: readonly KitLine[], id: string) => {
   if (!line) throw new Error(`no line ${id}: ${lines.map((own) => own.id).join(', ')}`);
   return line;
 };
-const edit = (now: Experiment, change: (now: Experiment) => Experiment) => syncTextNumbers(now, change(now));
+const edit = (now: Experiment, change: (now: Experiment) => Experiment) => followEdit(now, change(now));
 
 describe('the kit', () => {
   it('counts what goes in, with spare, and weighs it where a thousand have a mass', () => {
     const kit = kitOf(withKit(planOf('hard-coat'), { spare: 10, thousand: 80 }));
-    expect(find(kit, 'put in')).toMatchObject({ what: 'seeds', amount: 792, arms: [{ arm: 'C', amount: 180 }, {}, {}, {}] });
+    expect(find(kit, 'put in')).toMatchObject({ what: 'sweet pea seeds', amount: 792, arms: [{ arm: 'C', amount: 180 }, {}, {}, {}] });
     expect(find(kit, 'put in by mass').amount).toBeCloseTo(63.36, 6);
-    expect(find(kit, 'containers')).toMatchObject({ what: 'pots with mix', amount: 40 });
-    expect(kit.some(({ what }) => what === '720 seeds' || what === '36 pots with mix')).toBe(false);
+    expect(find(kit, 'containers')).toMatchObject({ what: 'pots', amount: 40 });
   });
 
   it('plants wanted are got by sprouting and survival, 9 times in 10 in each arm (R qbinom)', () => {
@@ -50,13 +49,13 @@ describe('the kit', () => {
       wetting: 0.5,
     });
     const kit = kitOf(plan);
-    // 10 % of 600 g is 60 g a pot, ten pots an arm; 5 arms at 0, 5, 10, 20 % and a bought mix.
+    // 10 % of 600 g is 60 g a pot, ten pots an arm; 5 arms at 0, 5, 10, 20 % and all of it a bought mix.
     expect(find(kit, 'addition castings').arms).toEqual([
       { arm: '10', amount: expect.closeTo(600, 6) as number },
       { arm: '5', amount: expect.closeTo(300, 6) as number },
       { arm: '20', amount: expect.closeTo(1200, 6) as number },
     ]);
-    const base = 5 * 6000 - 2100;
+    const base = 4 * 6000 - 2100;
     expect(find(kit, 'mix').amount).toBeCloseTo(base, 6);
     expect(find(kit, 'part coir').amount).toBeCloseTo((base * 3) / 4, 6);
     expect(find(kit, 'water to wet').amount).toBeCloseTo(base / 2, 6);
@@ -64,10 +63,11 @@ describe('the kit', () => {
 
   it('solutions from a stock, or by grams a litre as the doses say', () => {
     const salt = kitOf(withKit(planOf('salt-dose'), { spare: 0 }));
-    expect(find(salt, 'solid salt').arms).toEqual([
-      { arm: '2', amount: 1 },
-      { arm: '1', amount: 0.5 },
-      { arm: '05', amount: 0.25 },
+    // Ten pots, 100 mL each, twelve times: 12 L a group.
+    expect(find(salt, 'solid kitchen salt').arms).toEqual([
+      { arm: '2', amount: 24 },
+      { arm: '1', amount: 12 },
+      { arm: '05', amount: 6 },
     ]);
     const feed = { name: 'feed', arms: ['X'], each: 50, times: 4, made: 'ratio' as const, ratio: '1:500', grams: null };
     const kit = kitOf(withKit(planOf('any-height'), { spare: 0, solutions: [feed] }));
@@ -94,7 +94,7 @@ describe('the kit', () => {
   it('keeps every line that a person typed, numbers and all', () => {
     const typed = changePlan(planOf('hard-coat'), { materials: ['720 seeds of my aunt', '36 pots', 'string'] });
     const own = kitOf(typed)
-      .filter(({ group }) => group === 'own')
+      .filter(({ id }) => id.startsWith('own'))
       .map(({ what }) => what);
     expect(own).toEqual(['720 seeds of my aunt', '36 pots', 'string']);
   });
@@ -130,6 +130,47 @@ describe.each(questions)('the kit of $id', (question) => {
     );
     for (const { what } of kit) for (const n of old) expect(what).not.toMatch(new RegExp(`^${n} (?!cells)`));
     expect(kit.filter(({ isTicked }) => !isTicked).map(({ what }) => what)).toEqual(['7 things of my own']);
+  });
+
+  it('adds up: what each group gets × its units × times, and no more than is to spare on top', () => {
+    const { kit } = before.plan;
+    const lines = kitOf(before);
+    const unitsOf = (code: string) => before.units.filter(({ arm }) => arm === code).length;
+    const those = (arms: readonly string[]) =>
+      before.arms.filter(({ code }) => arms.length === 0 || arms.includes(code)).map(({ code }) => code);
+    const each = (line: KitLine) => Object.fromEntries(line.arms.map(({ arm, amount }) => [arm, amount]));
+    for (const { name, arms, each: mL, times, made, grams } of kit.solutions) {
+      const poured = Object.fromEntries(those(arms).map((code) => [code, mL * times * unitsOf(code)]));
+      expect(each(find(lines, `solution ${name}`))).toEqual(poured);
+      if (made !== 'grams') continue;
+      const dose = (code: string) => grams ?? before.arms.find((arm) => arm.code === code)?.dose ?? 0;
+      const solid = Object.entries(poured).filter(([code]) => dose(code) > 0);
+      expect(each(find(lines, `solid ${name}`))).toEqual(
+        Object.fromEntries(solid.map(([code, volume]) => [code, expect.closeTo((volume / 1000) * dose(code), 9) as number])),
+      );
+    }
+    for (const { what, arms, each: many, per } of kit.things) {
+      const line = find(lines, `thing ${what}`);
+      if (many === null) expect(line).toMatchObject({ amount: null, arms: [] });
+      else if (per === 'unit')
+        expect(each(line)).toEqual(
+          Object.fromEntries(those(arms).map((code) => [code, expect.closeTo(many * unitsOf(code), 9) as number])),
+        );
+      else if (per === 'group') expect(line.amount).toBe(many * those(arms).length);
+      else expect(line.amount).toBe(many * (per === 'block' ? new Set(before.units.map(({ block }) => block)).size : 1));
+    }
+    const mixed = lines.filter(({ id }) => id === 'mix' || id.startsWith('addition '));
+    const filled = new Map<string, number>();
+    for (const { arm, amount } of mixed.flatMap(({ arms }) => arms)) filled.set(arm, (filled.get(arm) ?? 0) + amount);
+    const [first] = before.arms;
+    for (const [code, amount] of filled)
+      expect(amount / unitsOf(code)).toBeCloseTo((filled.get(first?.code ?? '') ?? 0) / unitsOf(first?.code ?? ''), 6);
+    for (const { amount, arms, id } of lines) {
+      if (amount === null || arms.length === 0 || id.startsWith('shared')) continue;
+      const needed = arms.reduce((sum, own) => sum + own.amount, 0);
+      expect(amount).toBeGreaterThanOrEqual(needed - 1e-9);
+      expect(amount).toBeLessThanOrEqual(needed * 1.1 + 1);
+    }
   });
 
   it('takes what only a lost arm needed away', () => {

@@ -1,11 +1,11 @@
 import type { Experiment } from '../../model';
 import { plural } from '../../quantities/plural';
-import { countedLines } from './countedLines';
 import type { BareLine, KitLine } from './KitLine';
 import { mixLines } from './mix';
 import { inAll, isNoThing, perArm, sparedWhole } from './perArm';
 import { sownMaterialLines } from './sownMaterial';
 import { solutionLines } from './solutions';
+import { thingLines } from './thingLines';
 
 /**
  * The kit, worked out from the plan: seeds or cuttings, what they stand in, the mix, solutions, labels, and what else was written down.
@@ -20,6 +20,7 @@ export function kitOf(experiment: Experiment): KitLine[] {
     ...mixLines(experiment),
     ...solutionLines(experiment),
     ...labelLines(experiment),
+    ...thingLines(experiment),
     ...ownLines(experiment),
   ].map((line) => {
     const price = prices.find(({ item }) => item === line.id)?.price ?? null;
@@ -31,14 +32,15 @@ export function kitOf(experiment: Experiment): KitLine[] {
 function containerLines(experiment: Experiment): BareLine[] {
   const { plan, units } = experiment;
   if (isNoThing(plan.unitNoun)) return [];
+  const { containers, containerCount, spare } = plan.kit;
   const line: BareLine = {
     id: 'containers',
     group: 'containers',
-    what: countedLines(experiment).containers ?? plural(plan.unitNoun),
-    amount: sparedWhole(units.length, Math.min(plan.kit.spare, 10)),
+    what: containers === '' ? plural(plan.unitNoun) : `${plural(plan.unitNoun)} ${containers}`,
+    amount: containerCount ?? sparedWhole(units.length, Math.min(spare, 10)),
     unit: '',
-    arms: perArm(experiment, () => 1),
-    how: `${units.length} and a few to spare, all of one kind`,
+    arms: containerCount === null ? perArm(experiment, () => 1) : [],
+    how: containerCount === null ? `${units.length} and a few to spare, all of one kind` : 'used again, batch after batch',
   };
   return [line, ...sharedLines(experiment)];
 }
@@ -83,20 +85,11 @@ function labelLines({ units, arms, plan }: Experiment): BareLine[] {
   ];
 }
 
-/** Lines that were written down: the question's that are not worked out above, and every one that a person typed. */
-function ownLines(experiment: Experiment): BareLine[] {
-  const { lines } = countedLines(experiment);
-  return [...new Set(experiment.plan.materials.map((line) => line.trim()))]
-    .filter((line) => line !== '' && !lines.has(line))
-    .map((line) => ({
-      id: `own ${idOf(line)}`,
-      group: 'own',
-      what: line,
-      amount: null,
-      unit: '',
-      arms: [],
-      how: '',
-    }));
+/** Lines that a person wrote down. */
+function ownLines({ plan }: Experiment): BareLine[] {
+  return [...new Set(plan.materials.map((line) => line.trim()))]
+    .filter((line) => line !== '')
+    .map((line) => ({ id: `own ${idOf(line)}`, group: 'own', what: line, amount: null, unit: '', arms: [], how: '' }));
 }
 
 /** Numbers are left out, so that a tick stays when they change. */

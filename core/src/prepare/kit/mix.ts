@@ -18,7 +18,7 @@ interface Blended {
 function blendedIn({ plan, arms }: Experiment): Blended[] {
   const doseOf = (code: string) => (byCode(arms, code)?.dose ?? 0) / 100;
   if (plan.kit.additions.length === 0 && arms.some(({ dose, doseUnit }) => dose !== null && doseUnit === SHARE))
-    return [{ name: plan.changed.replace(/^share of (.+?) in the mix$/, '$1'), share: doseOf }];
+    return [{ name: 'the dose', share: doseOf }];
   return plan.kit.additions.map(({ name, arms: own, share }) => ({
     name,
     share: (arm) => (own.length > 0 && !own.includes(arm) ? 0 : share === null ? doseOf(arm) : share / 100),

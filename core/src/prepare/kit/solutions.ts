@@ -13,7 +13,7 @@ function solutionsOf({ plan, arms }: Experiment): readonly Solution[] {
   if (plan.kit.solutions.length > 0 || !arms.some(({ dose, doseUnit }) => dose !== null && doseUnit === GRAMS)) return plan.kit.solutions;
   return [
     {
-      name: plan.changed.replace(/^(.+?) in the water$/, '$1'),
+      name: 'the dose',
       arms: arms.map(({ code: arm }) => arm),
       each: 50,
       times: 1,
@@ -70,7 +70,7 @@ function madeOf({ arms: plan }: Experiment, { name, made, ratio, grams }: Soluti
     const gramsOf = (code: string) => grams ?? plan.find(({ code: arm }) => arm === code)?.dose ?? 0;
     const solid = all.flatMap(({ arm, amount }) => (gramsOf(arm) > 0 ? [{ arm, amount: (gramsOf(arm) * amount) / 1000 }] : []));
     const told = solid.map(({ arm }) => `${arm}: ${num(gramsOf(arm))} g/L`).join('; ');
-    return solid.length === 0 ? [] : [line('solid', `${name}, to dissolve`, solid, 'g', told)];
+    return solid.length === 0 ? [] : [line('solid', `${name}, to weigh out`, solid, 'g', told)];
   }
   return [];
 }

@@ -1,9 +1,9 @@
 import { expectedOf, primaryOf, type Experiment } from '../../model';
 import { kindOf } from '../../kinds';
+import { cropName } from '../../quantities/cropName';
 import { plural, singular } from '../../quantities/plural';
 import { num } from '../calculators/makers';
 import { seedsToSow } from '../seedsToSow';
-import { countedLines } from './countedLines';
 import type { BareLine } from './KitLine';
 import { inAll, isNoThing, perArm, sparedWhole } from './perArm';
 
@@ -39,7 +39,7 @@ export function sownMaterialLines(experiment: Experiment): BareLine[] {
   const into = inAll(arms);
   // Bags that are buried are what they are put into, and where no plant is named nothing is put in.
   if (into === 0 || (propagule === plural(plan.unitNoun) && !isNoThing(plan.unitNoun)) || (plan.plant === '' && !counted)) return [];
-  const what = countedLines(experiment).propagule ?? plainWords(plan.plant, propagule);
+  const what = `${plainWords(plan.plant, propagule)}${kit.lot === '' ? '' : ` ${kit.lot}`}`;
   if (!counted && plantsKept === null && propagule === 'seeds')
     return [
       {
@@ -49,7 +49,7 @@ export function sownMaterialLines(experiment: Experiment): BareLine[] {
         amount: null,
         unit: '',
         arms: [],
-        how: `the same grams for each ${plan.unitNoun}, or say in Plan how many are sown`,
+        how: `not counted out: weigh the same grams for each ${plan.unitNoun}, or say in Plan how many are sown`,
       },
     ];
   const get = sparedWhole(into, kit.spare);
@@ -85,11 +85,10 @@ export function sownMaterialLines(experiment: Experiment): BareLine[] {
 
 /** "lupin seeds" of lupin seed and seeds; a name that is many things already says enough. */
 function plainWords(plant: string, propagule: string): string {
-  const bare = plant.replace(/ in (water|a \w+)$/, '').replace(new RegExp(` ${propagule.replace(/s$/, '')}s?$`, 'i'), '');
-  if (bare === '' || bare.toLowerCase() === propagule.toLowerCase()) return propagule;
-  return /[^s]s$|seedlings|cuttings/.test(bare) && bare === plant && propagule !== 'seeds'
-    ? plant
-    : `${singular(bare.replace(/ (seedlings|microgreens)$/, ''))} ${propagule}`;
+  const crop = cropName(plant);
+  if (crop === '' || crop.toLowerCase() === propagule.toLowerCase()) return propagule;
+  const isMany = crop === plant ? /[^s]s$/.test(plant) : plant === `${crop} ${plural(singular(plant.slice(crop.length + 1)))}`;
+  return isMany && propagule !== 'seeds' ? plant : `${singular(crop)} ${propagule}`;
 }
 
 /** Where more is sown than is kept: in how many units at least as many come up. */

@@ -1,0 +1,84 @@
+import { countBy, upperFirst } from 'lodash-es';
+import { primaryOf, type Experiment } from '../model';
+import { inList } from '../quantities/inList';
+import { many, plural, singular } from '../quantities/plural';
+import { cropName } from '../quantities/cropName';
+
+/** A number in words that name the plan; null where the plan has none. */
+type Slot = (experiment: Experiment, of: string) => string | null;
+
+const noun =
+  (words: (experiment: Experiment) => string): Slot =>
+  (experiment) =>
+    words(experiment);
+
+/** What stands in braces in a template, by its name; after a colon the code of a measure. */
+const slots: Readonly<Record<string, Slot>> = {
+  plant: noun(({ plan }) => singular(plan.plant) || 'plant'),
+  plants: noun(({ plan }) => many(plan.plant || 'plant')),
+  crop: noun(({ plan }) => singular(cropName(plan.plant)) || 'plant'),
+  crops: noun(({ plan }) => many(cropName(plan.plant) || 'plant')),
+  changed: noun(({ plan }) => plan.changed.replace(/^(the|an?) /, '') || 'what is changed'),
+  unit: noun(({ plan }) => plan.unitNoun),
+  units: noun(({ plan }) => plural(plan.unitNoun)),
+  putIn: noun(({ plan }) => plan.propagule),
+  all: ({ units }) => String(units.length),
+  each: ({ arms, units }) => oneNumber(arms.map(({ code }) => units.filter(({ arm }) => arm === code).length)),
+  blocks: ({ units }) => String(new Set(units.map(({ block }) => block)).size),
+  /** Units of a group in a block. */
+  eachBlock: ({ units }) => oneNumber(Object.values(countBy(units, ({ arm, block }) => `${block ?? ''} ${arm}`))),
+  /** Seeds or cuttings in a unit, and in a block. */
+  sown: ({ units }) => oneNumber(units.map(({ sown }) => sown)),
+  sownBlock: ({ units }) => {
+    const blocks = [...new Set(units.map(({ block }) => block))];
+    return oneNumber(
+      blocks.map((own) => units.filter(({ block }) => block === own).reduce((sum, { sown }) => sum + (sown ?? 0), 0) || null),
+    );
+  },
+  kept: ({ plan }) => (plan.plantsKept === null ? null : String(plan.plantsKept)),
+  days: (experiment, of) => dayList(readingDays(experiment, of)),
+  first: (experiment, of) => dayAt(readingDays(experiment, of), 0),
+  last: (experiment, of) => dayAt(readingDays(experiment, of), -1),
+  stepDays: ({ plan }) => dayList([...new Set(plan.stages.flatMap(({ days }) => days))].sort((a, b) => a - b)),
+  doses: ({ arms }) => {
+    const doses = arms.flatMap(({ dose, role }) => (dose === null || role === 'control' ? [] : [dose]));
+    return doses.length === 0 ? null : inList(doses.sort((a, b) => a - b).map(String));
+  },
+  /** mL of the first solution that a unit gets at a time, and its grams in a litre. */
+  mL: ({ plan }) => oneNumber(plan.kit.solutions.map(({ each }) => each)),
+  grams: ({ plan }) => oneNumber(plan.kit.solutions.flatMap(({ made, grams }) => (made === 'grams' ? [grams] : []))),
+  mix: ({ plan }) => (plan.kit.mediumEach === null ? null : `${plan.kit.mediumEach} ${plan.kit.mediumBy}`),
+};
+
+/**
+ * A text of which the plan fills the gaps: "Lay {sown} {putIn} in each {unit}."
+ * @param template with its gaps in braces; a capital begins a sentence
+ * @returns null where the plan has nothing to fill one of them
+ */
+export function fill(template: string, experiment: Experiment): string | null {
+  let isWhole = true;
+  const text = template.replace(/\{(\w+)(?::([^}]+))?\}/g, (_, name: string, of = '') => {
+    const key = name.charAt(0).toLowerCase() + name.slice(1);
+    const words = slots[key]?.(experiment, of) ?? null;
+    if (words === null) isWhole = false;
+    return key === name ? (words ?? '') : upperFirst(words ?? '');
+  });
+  return isWhole ? text : null;
+}
+
+function readingDays(experiment: Experiment, of: string): readonly number[] {
+  const measure = of === '' ? primaryOf(experiment.measures) : experiment.measures.find(({ code }) => code === of);
+  return [...(measure?.readingDays ?? [])].sort((a, b) => a - b);
+}
+
+const dayList = (days: readonly number[]): string | null => (days.length === 0 ? null : inList(days.map(String)));
+const dayAt = (days: readonly number[], at: number): string | null => {
+  const day = days.at(at);
+  return day === undefined ? null : String(day);
+};
+
+/** The number that all of them are; null where they differ or one is not known. */
+function oneNumber(numbers: readonly (number | null)[]): string | null {
+  const [first = null, ...others] = new Set(numbers);
+  return first === null || others.length > 0 ? null : String(first);
+}
