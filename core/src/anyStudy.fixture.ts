@@ -69,6 +69,7 @@ export function anyStudy(): fc.Arbitrary<Study> {
         dose: fc.option(fc.integer({ min: 0, max: 100 }), { nil: null }),
         doseUnit: maybe,
         phrase: fc.oneof(fc.constant(''), words),
+        badge: fc.constantFrom('', 'Z', '½'),
         factors: factors ? fc.record({ mulch: fc.constantFrom('none', 'deep'), pot: fc.constantFrom('clay', 'felt') }) : fc.constant({}),
       });
     const unit = (code: string): fc.Arbitrary<Unit> =>

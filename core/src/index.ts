@@ -143,6 +143,7 @@ export * from './compare/judge';
 export * from './weigh/Result';
 export { foretold } from './study/foretold';
 export * from './words/armName';
+export { badgeOf } from './words/badge';
 export * from './words/expectation';
 export { leftOut, ownLinesOf, putBack } from './words/followTemplates';
 export * from './words/unworded';

@@ -93,6 +93,7 @@ export const filmAndBasil: DemoExperiment = {
         plant: 'basil',
         changed: 'colour of the film over the pot',
         unitNoun: 'pot',
+        propagule: 'seedlings',
         kept: [
           { what: 'container and volume', how: '11 cm pots, filled to the line' },
           { what: 'mix', how: 'one batch of peat-free mix' },

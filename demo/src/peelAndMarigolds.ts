@@ -79,6 +79,7 @@ export const peelAndMarigolds: DemoExperiment = {
         claimedMechanism: 'the peel has potassium, which flowers need',
         countsAsYes: 'The first flower at least five days sooner, and so far apart that luck alone seldom does it.',
         unitNoun: 'pot',
+        propagule: 'seedlings',
         kept: [
           { what: 'water', how: '80 mL to each every second day' },
           { what: 'temperature of the water', how: 'both cans stood overnight' },

@@ -8,6 +8,8 @@ export const armFields = {
   doseUnit: maybe(text({ words: 'unit of the dose' })),
   /** How sentences name it, where "with" and its name do not fit: "in still water", "turned by hand each day". Empty where they do. */
   phrase: text({ words: 'its words in a sentence', most: 120, optional: true, sparse: true }),
+  /** How it stands in pictures and tables; empty where its dose or its name says it. */
+  badge: text({ words: 'its badge', most: 4, trim: true, optional: true, sparse: true }),
   /** Level of each crossed factor, by factor name; empty outside factorial designs. */
   factors: words(5, { words: 'levels' }),
 };

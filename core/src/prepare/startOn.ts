@@ -1,5 +1,6 @@
 import type { Experiment } from '../model';
 import { moveStart } from '../study/moveStart';
+import { badgeOf } from '../words/badge';
 import { cautionsOf } from '../words/cautions';
 import { keepKit } from './kit/materials';
 
@@ -11,5 +12,6 @@ import { keepKit } from './kit/materials';
 export function startOn(experiment: Experiment, startedOn: string, lockedOn: string): Experiment {
   const moved = moveStart(experiment, startedOn);
   const { plan, ...rest } = keepKit(moved);
-  return { ...rest, plan: { ...plan, cautions: cautionsOf(plan), lockedOn } };
+  const arms = rest.arms.map((arm) => ({ ...arm, badge: badgeOf(rest.arms, arm.code) }));
+  return { ...rest, arms, plan: { ...plan, cautions: cautionsOf(plan), lockedOn } };
 }

@@ -1,4 +1,4 @@
-import { inSystemWords, kitCost, kitGroups, kitOf, RULES_FIRST, type KitLine, type Study } from '@fern/core';
+import { badgeOf, inSystemWords, kitCost, kitGroups, kitOf, RULES_FIRST, type KitLine, type Study } from '@fern/core';
 
 /** The kit of a study as a list to read, or as JSON. */
 export function kitText({ experiment }: Study, json: boolean): string {
@@ -7,12 +7,15 @@ export function kitText({ experiment }: Study, json: boolean): string {
   const groups = kitGroups
     .map(({ group, title }) => ({ title, own: kit.filter((line) => line.group === group) }))
     .filter(({ own }) => own.length > 0);
-  const told = groups.map(({ title, own }) => [title, ...own.map(kitLine)].join('\n'));
+  const told = groups.map(({ title, own }) => [title, ...own.map((line) => kitLine(line, experiment.arms))].join('\n'));
   return `${[experiment.title, ...told, RULES_FIRST].join('\n\n')}\n`;
 }
 
-function kitLine({ what, amount, unit, arms, how, isTicked }: KitLine): string {
+function kitLine({ what, amount, unit, arms, how, isTicked }: KitLine, groups: Study['experiment']['arms']): string {
   const much = amount === null ? '' : `  ${inSystemWords(amount, unit, 'metric')}`;
-  const each = arms.length > 1 ? `  (${arms.map((own) => `${own.arm} ${inSystemWords(own.amount, unit, 'metric')}`).join(', ')})` : '';
+  const each =
+    arms.length > 1
+      ? `  (${arms.map((own) => `${badgeOf(groups, own.arm)} ${inSystemWords(own.amount, unit, 'metric')}`).join(', ')})`
+      : '';
   return `  [${isTicked ? 'x' : ' '}] ${what}${much}${each}${how === '' ? '' : `\n      ${how}`}`;
 }

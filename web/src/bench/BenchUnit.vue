@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Arm, Unit } from '@fern/core';
+import { badgeOf, type Arm, type Unit } from '@fern/core';
 import { armStyle } from '@fern/paper/look';
 import { badgePath } from '../groupBadge/badgePath';
 import { colours } from '@fern/paper/look';
@@ -94,7 +94,7 @@ const stakeSize = computed(() => Math.max(13, Math.min(22, props.tile * 0.34)));
         :fill="look.text"
         font-family="IBM Plex Mono"
         font-weight="500"
-        >{{ unit.arm.slice(0, 4) }}</text
+        >{{ badgeOf(arms, unit.arm).slice(0, 4) }}</text
       >
     </g>
     <text

@@ -17,9 +17,10 @@ const tableOpen = ref(false);
     <component :is="heading" v-if="heading && !caption" class="title">{{ picture.title }}</component>
     <ul v-if="picture.keyed" class="legend">
       <li v-for="own in picture.series" :key="own.code">
-        <GroupBadge :text="own.code" :look="armStyle(picture.series, own.code)" :size="26" /><span v-if="own.name !== own.code">{{
-          own.name
-        }}</span>
+        <GroupBadge :text="own.badge ?? own.code" :look="armStyle(picture.series, own.code)" :size="26" /><span
+          v-if="own.name !== own.code"
+          >{{ own.name }}</span
+        >
       </li>
     </ul>
     <LazyPicture :picture="picture" />

@@ -14,6 +14,7 @@ import {
   shortDate,
   sideBySide,
   type Photo,
+  badgeOf,
 } from '@fern/core';
 import { useLoaded } from '../layout/loaded';
 import ChoiceField from '../components/ChoiceField.vue';
@@ -98,7 +99,7 @@ function write(photo: Photo | null): void {
       <div v-else-if="beside.length > 0" class="beside">
         <section v-for="{ arm, photos } in beside" :key="arm?.code ?? 'several'" :aria-label="arm?.name ?? 'Several groups'">
           <h2>
-            <GroupBadge v-if="arm" :text="arm.code" :look="armStyle(experiment.arms, arm.code)" :size="26" />{{
+            <GroupBadge v-if="arm" :text="badgeOf(experiment.arms, arm.code)" :look="armStyle(experiment.arms, arm.code)" :size="26" />{{
               arm?.name ?? 'Several groups together'
             }}
           </h2>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, toRef, watch } from 'vue';
-import { cellText, gridCell, kindOf, readName, shortDate, readsBlind, type GridColumn, type Measure, type Unit } from '@fern/core';
+import { cellText, gridCell, kindOf, readName, shortDate, readsBlind, type GridColumn, type Measure, type Unit, badgeOf } from '@fern/core';
 import { useLoaded } from '../layout/loaded';
 import DateField from '../components/DateField.vue';
 import ProblemNote from '../components/ProblemNote.vue';
@@ -133,7 +133,7 @@ const name = (row: number, column: number) => `${nameOf(props.units[row])}, ${he
             <th scope="row" class="mono">
               {{ readName(row.unit, measure) }}{{ row.unit.status === 'active' ? '' : ` ${row.unit.status}` }}
             </th>
-            <td v-if="!readsBlind(experiment)">{{ row.unit.arm }}</td>
+            <td v-if="!readsBlind(experiment)">{{ badgeOf(experiment.arms, row.unit.arm) }}</td>
             <td
               v-for="(cell, c) in row.cells"
               :key="c"

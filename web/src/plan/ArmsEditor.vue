@@ -1,7 +1,20 @@
 <script setup lang="ts">
 import { upperFirst } from 'lodash-es';
 import { computed } from 'vue';
-import { addArm, MOST_ARMS, MOST_UNITS, plural, removeArm, renameArm, setDose, setRole, setUnitsOf, type Role } from '@fern/core';
+import {
+  addArm,
+  MOST_ARMS,
+  MOST_UNITS,
+  plural,
+  removeArm,
+  renameArm,
+  setDose,
+  setRole,
+  setUnitsOf,
+  type Role,
+  badgeOf,
+  setBadge,
+} from '@fern/core';
 import { useLoaded } from '../layout/loaded';
 import AddButton from '../components/AddButton.vue';
 import RemoveButton from '../components/RemoveButton.vue';
@@ -30,7 +43,7 @@ const roles: readonly { value: Role; label: string }[] = [
 <template>
   <ul class="arms" :class="{ many: experiment.arms.length > 4 }" aria-label="Groups">
     <li v-for="arm in experiment.arms" :key="arm.code">
-      <GroupBadge :text="arm.code" :look="armStyle(experiment.arms, arm.code)" />
+      <GroupBadge :text="badgeOf(experiment.arms, arm.code)" :look="armStyle(experiment.arms, arm.code)" />
       <div class="body">
         <TextField
           :value="arm.name"
@@ -66,6 +79,17 @@ const roles: readonly { value: Role; label: string }[] = [
           <template v-else>{{ unitsOf(arm.code) }}</template>
           {{ unitsOf(arm.code) === 1 ? experiment.plan.unitNoun : plural(experiment.plan.unitNoun) }}
         </span>
+        <span v-if="!history.frozen" class="small line"
+          ><TextField
+            small
+            :value="arm.badge"
+            :label="`Badge of group ${arm.code}`"
+            :placeholder="badgeOf(experiment.arms, arm.code)"
+            :maxlength="4"
+            class="badge"
+            @change="(badge) => history.edit((now) => setBadge(now, arm.code, badge))"
+          /><span class="soft">badge</span></span
+        >
         <span v-if="hasDoses" class="small line">
           <NumberField
             :value="arm.dose"
@@ -96,6 +120,9 @@ const roles: readonly { value: Role; label: string }[] = [
 </template>
 
 <style scoped>
+.badge {
+  width: 64px;
+}
 .arms {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(196px, 1fr));

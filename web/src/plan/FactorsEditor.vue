@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
 import { computed, reactive } from 'vue';
-import { crossTwo, factorsOf } from '@fern/core';
+import { crossTwo, factorsOf, badgeOf } from '@fern/core';
 import { useLoaded } from '../layout/loaded';
 import TextField from '../components/TextField.vue';
 import { armStyle } from '@fern/paper/look';
@@ -61,7 +61,7 @@ const armAt = (row: string, column: string) =>
           <td v-for="column in crossed.across.levels" :key="column">
             <GroupBadge
               v-if="armAt(row, column)"
-              :text="armAt(row, column)?.code ?? ''"
+              :text="badgeOf(experiment.arms, armAt(row, column)?.code ?? '')"
               :look="armStyle(experiment.arms, armAt(row, column)?.code ?? '')"
               :size="30"
             /><span v-else class="soft">no group</span>

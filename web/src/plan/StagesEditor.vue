@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { addStage, changeStage, hazardsAt, removeStage, toggleStageArm, type Stage, type StageKind } from '@fern/core';
+import { addStage, changeStage, hazardsAt, removeStage, toggleStageArm, type Stage, type StageKind, badgeOf } from '@fern/core';
 import { useLoaded } from '../layout/loaded';
 import AddButton from '../components/AddButton.vue';
 import RemoveButton from '../components/RemoveButton.vue';
@@ -99,7 +99,7 @@ const change = (index: number, more: Partial<Stage>) => history.edit((now) => ch
               :disabled="history.frozen"
               @change="history.edit((now) => toggleStageArm(now, i, arm.code))"
             />
-            {{ arm.code }}</label
+            {{ badgeOf(experiment.arms, arm.code) }}</label
           ></span
         >
         <label class="small"

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
-import { giveBlindCodes, isSealed, keyOf, shortDate } from '@fern/core';
+import { giveBlindCodes, isSealed, keyOf, shortDate, badgeOf } from '@fern/core';
 import { useLoaded } from '../layout/loaded';
 import ProblemNote from '../components/ProblemNote.vue';
 import { useAttempt } from '../stores/attempt';
@@ -66,7 +66,7 @@ const print = () => window.print();
           <tbody>
             <tr v-for="line in key" :key="line.code">
               <td class="mono">{{ line.code }}</td>
-              <td>{{ line.arm }} {{ line.name }}</td>
+              <td>{{ badgeOf(experiment.arms, line.arm) }} {{ line.name }}</td>
             </tr>
           </tbody>
         </table>

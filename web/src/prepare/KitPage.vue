@@ -16,6 +16,7 @@ import {
   toggleTick,
   unitSystems,
   type KitLine,
+  badgeOf,
 } from '@fern/core';
 import { useLoaded } from '../layout/loaded';
 import ChoiceField from '../components/ChoiceField.vue';
@@ -85,7 +86,7 @@ const print = () => window.print();
           <span class="soft small how">
             <span v-if="line.arms.length > 1" class="arms"
               ><span v-for="{ arm, amount } in line.arms" :key="arm" :title="nameOf(arm)"
-                ><b>{{ arm }}</b> {{ much({ amount, unit: line.unit }) }}</span
+                ><b>{{ badgeOf(experiment.arms, arm) }}</b> {{ much({ amount, unit: line.unit }) }}</span
               ></span
             >
             <span v-if="line.how"

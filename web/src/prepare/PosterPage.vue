@@ -16,6 +16,7 @@ import {
   RULES_FIRST,
   shortDate,
   stepMoments,
+  badgeOf,
 } from '@fern/core';
 import BenchView from '../bench/BenchView.vue';
 import { benchOf } from '../bench/benchOf';
@@ -85,7 +86,7 @@ const print = () => window.print();
         <section>
           <h2>{{ experiment.arms.length }} groups, {{ experiment.units.length }} {{ plural(word) }}</h2>
           <div v-for="{ code: arm, name } in experiment.arms" :key="arm" class="arm">
-            <GroupBadge :text="arm" :look="armStyle(experiment.arms, arm)" :size="34" />
+            <GroupBadge :text="badgeOf(experiment.arms, arm)" :look="armStyle(experiment.arms, arm)" :size="34" />
             <div>
               <b>{{ name }}</b> <span class="soft">{{ countOf(arm) }} {{ plural(word) }}</span>
               <p class="small">{{ recipeOf(experiment, arm, system).join('; ') || 'as it is' }}</p>

@@ -1,7 +1,19 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
 import { computed } from 'vue';
-import { benchFor, cautionsOf, couldSpread, byCode, plural, recipeOf, RULES_FIRST, SET_UP, setUpOrder, shelfRows } from '@fern/core';
+import {
+  benchFor,
+  cautionsOf,
+  couldSpread,
+  byCode,
+  plural,
+  recipeOf,
+  RULES_FIRST,
+  SET_UP,
+  setUpOrder,
+  shelfRows,
+  badgeOf,
+} from '@fern/core';
 import BenchView from '../bench/BenchView.vue';
 import { benchOf } from '../bench/benchOf';
 import { useLoaded } from '../layout/loaded';
@@ -41,7 +53,7 @@ const tick = (unit: string) => !done.value.has(unit) && void clock.done(SET_UP, 
       <h1>{{ left === 0 ? `All ${items.length} ${many} stand` : `${left} of ${items.length} ${many} to put out` }}</h1>
     </div>
     <div v-if="next" class="now" aria-live="polite">
-      <GroupBadge :text="next.unit.arm" :look="armStyle(experiment.arms, next.unit.arm)" :size="64" />
+      <GroupBadge :text="badgeOf(experiment.arms, next.unit.arm)" :look="armStyle(experiment.arms, next.unit.arm)" :size="64" />
       <div class="what">
         <p class="code mono">{{ next.unit.code }}</p>
         <p>
@@ -62,7 +74,7 @@ const tick = (unit: string) => !done.value.has(unit) && void clock.done(SET_UP, 
           ><input type="checkbox" :checked="isDone" :disabled="isDone" :aria-label="`${unit.code} stands`" @change="tick(unit.code)" />
           <b class="mono">{{ unit.code }}</b></label
         >
-        <GroupBadge :text="unit.arm" :look="armStyle(experiment.arms, unit.arm)" :size="26" />
+        <GroupBadge :text="badgeOf(experiment.arms, unit.arm)" :look="armStyle(experiment.arms, unit.arm)" :size="26" />
         <span class="soft small">{{ place(unit.row, unit.column) }}</span>
       </li>
     </ol>
@@ -78,7 +90,7 @@ const tick = (unit: string) => !done.value.has(unit) && void clock.done(SET_UP, 
       />
       <h2 class="later">For one of each group</h2>
       <div v-for="{ code: arm, name } in experiment.arms" :key="arm" class="arm small">
-        <GroupBadge :text="arm" :look="armStyle(experiment.arms, arm)" :size="26" />
+        <GroupBadge :text="badgeOf(experiment.arms, arm)" :look="armStyle(experiment.arms, arm)" :size="26" />
         <div>
           <b>{{ name }}</b>
           <ul class="recipe">

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
 import { computed } from 'vue';
-import { lengthWords, plural, shortDate, stepCautions, stepMinutes, stepMoments, readsBlind, type StepOnDay } from '@fern/core';
+import { lengthWords, plural, shortDate, stepCautions, stepMinutes, stepMoments, readsBlind, type StepOnDay, badgeOf } from '@fern/core';
 import { useLoaded } from '../layout/loaded';
 import Callout from '../components/Callout.vue';
 import GroupBadge from '../groupBadge/GroupBadge.vue';
@@ -61,7 +61,12 @@ const many = (n: number) => `${n} ${n === 1 ? experiment.value.plan.unitNoun : p
           </span>
         </span>
         <span v-if="!hidesArms" class="stakes"
-          ><GroupBadge v-for="arm in step.arms" :key="arm" :text="arm" :look="armStyle(experiment.arms, arm)" :size="26"
+          ><GroupBadge
+            v-for="arm in step.arms"
+            :key="arm"
+            :text="badgeOf(experiment.arms, arm)"
+            :look="armStyle(experiment.arms, arm)"
+            :size="26"
         /></span>
         <span v-if="isOpen(step)" class="buttons">
           <Button v-if="step.hours !== null" type="primary" @click="begin(step)">Begin now</Button>

@@ -1,6 +1,16 @@
 <script setup lang="ts">
 import { computed, ref, useTemplateRef } from 'vue';
-import { lengthWords, localOf, shortDate, type Experiment, type PlannedTimes, type StageKind, type TimedStep, itemAt } from '@fern/core';
+import {
+  lengthWords,
+  localOf,
+  shortDate,
+  type Experiment,
+  type PlannedTimes,
+  type StageKind,
+  type TimedStep,
+  itemAt,
+  badgeOf,
+} from '@fern/core';
 import GroupBadge from '../groupBadge/GroupBadge.vue';
 import { armStyle } from '@fern/paper/look';
 import { BAR, LEFT, ROW, timelineGeometry, TOP, WIDTH } from './timelineGeometry';
@@ -89,7 +99,7 @@ const shift = (step: TimedStep) => (drag.value && isSame(step, drag.value.step) 
       <text :x="tick.x" y="16" text-anchor="middle" class="tick">{{ tick.words }}</text>
     </g>
     <g v-for="row in geometry.rows" :key="row.arm">
-      <GroupBadge :text="row.arm" :look="armStyle(experiment.arms, row.arm)" :size="30" :x="8" :y="row.y - 2" />
+      <GroupBadge :text="badgeOf(experiment.arms, row.arm)" :look="armStyle(experiment.arms, row.arm)" :size="30" :x="8" :y="row.y - 2" />
       <rect
         v-if="row.growing"
         :x="row.growing.x"

@@ -13,7 +13,7 @@ export const anyClaim: ReadyQuestion = {
   question: 'Does {plant} with the treatment give more leaf than {plant} that is handled just the same without it?',
   arms: [
     control('dummy, handled the same', { phrase: 'with a dummy, handled the same' }),
-    treatment('X', 'the treatment', { phrase: 'with the treatment' }),
+    treatment('X', 'the treatment', { badge: 'X', phrase: 'with the treatment' }),
   ],
   unitNoun: 'pot',
   unitsPerArm: 10,

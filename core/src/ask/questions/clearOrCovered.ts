@@ -14,7 +14,7 @@ export const clearOrCovered: ReadyQuestion = {
   question: 'Does {crop} in clear {units} weigh less than {crop} in covered {units}?',
   arms: [
     control('sleeve of black card', { phrase: 'in a sleeve of black card' }),
-    treatment('K', 'sleeve of clear film', { phrase: 'in a sleeve of clear film' }),
+    treatment('K', 'sleeve of clear film', { badge: 'K', phrase: 'in a sleeve of clear film' }),
   ],
   unitNoun: 'tank',
   propagule: 'plants',

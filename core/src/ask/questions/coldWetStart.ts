@@ -14,7 +14,7 @@ export const coldWetStart: ReadyQuestion = {
   question: 'Do fewer {plant} {putIn} come up after drinking chilled water than after drinking water of 15 °C?',
   arms: [
     control('two days in water of 15 °C', { phrase: 'after two days in water of 15 °C' }),
-    treatment('K', 'two days in chilled water, 4 °C', { phrase: 'after two days in chilled water, 4 °C' }),
+    treatment('K', 'two days in chilled water, 4 °C', { badge: 'K', phrase: 'after two days in chilled water, 4 °C' }),
   ],
   unitNoun: 'tray',
   unitsPerArm: 8,

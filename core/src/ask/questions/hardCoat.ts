@@ -104,10 +104,12 @@ export const heatAndAcid: ReadyQuestion = {
     control('cool water, then water', { phrase: 'after cool water, then water', factors: { heat: 'none', acid: 'none' } }),
     treatment('H', 'hot water, then water', { phrase: 'after hot water, then water', factors: { heat: 'hot', acid: 'none' } }),
     treatment('A', 'cool water, then vinegar', {
+      badge: 'A',
       phrase: 'after cool water, then vinegar',
       factors: { heat: 'none', acid: 'vinegar' },
     }),
     treatment('HA', 'hot water, then vinegar', {
+      badge: 'HA',
       phrase: 'after hot water, then vinegar',
       factors: { heat: 'hot', acid: 'vinegar' },
     }),

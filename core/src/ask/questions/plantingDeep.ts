@@ -13,7 +13,7 @@ export const plantingDeep: ReadyQuestion = {
   question: 'Do young {plants} planted up to the first leaves weigh more than those planted as deep as they stood?',
   arms: [
     control('as deep as it stood', { phrase: 'when planted as deep as it stood' }),
-    treatment('D', 'up to the first leaves', { phrase: 'when planted up to the first leaves' }),
+    treatment('D', 'up to the first leaves', { badge: 'D', phrase: 'when planted up to the first leaves' }),
   ],
   unitNoun: 'pot',
   propagule: 'plants',

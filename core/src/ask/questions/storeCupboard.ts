@@ -14,7 +14,7 @@ export const storeCupboard: ReadyQuestion = {
   arms: [
     control('sold for sowing', { phrase: 'from seed sold for sowing' }),
     treatment('K', 'kitchen bag', { phrase: 'from a kitchen bag' }),
-    treatment('O', 'packet from four years ago', { phrase: 'from a packet four years old' }),
+    treatment('O', 'packet from four years ago', { badge: 'O', phrase: 'from a packet four years old' }),
   ],
   unitNoun: 'towel',
   unitsPerArm: 8,

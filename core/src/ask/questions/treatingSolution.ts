@@ -14,8 +14,8 @@ export const treatingSolution: ReadyQuestion = {
   arms: [
     control('plain water, 45 min', { phrase: 'after 45 min in plain water', factors: { liquid: 'water', bath: '45 min' } }),
     treatment('S', 'solution, 45 min', { phrase: 'after 45 min in the solution', factors: { liquid: 'solution', bath: '45 min' } }),
-    treatment('WL', 'plain water, 2 h', { phrase: 'after 2 h in plain water', factors: { liquid: 'water', bath: '2 h' } }),
-    treatment('SL', 'solution, 2 h', { phrase: 'after 2 h in the solution', factors: { liquid: 'solution', bath: '2 h' } }),
+    treatment('WL', 'plain water, 2 h', { badge: 'WL', phrase: 'after 2 h in plain water', factors: { liquid: 'water', bath: '2 h' } }),
+    treatment('SL', 'solution, 2 h', { badge: 'SL', phrase: 'after 2 h in the solution', factors: { liquid: 'solution', bath: '2 h' } }),
     reference('D', 'dry', { phrase: 'when sown dry' }),
   ],
   unitNoun: 'towel',

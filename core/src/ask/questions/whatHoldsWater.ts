@@ -18,7 +18,7 @@ export const whatHoldsWater: ReadyQuestion = {
       factors: { organic: '1 in 4', agent: 'none' },
     }),
     treatment('W', '+ wetting agent, 5 g', { phrase: 'with a wetting agent, 5 g', factors: { organic: 'none', agent: '5 g' } }),
-    treatment('OW', '+ both', { phrase: 'with both', factors: { organic: '1 in 4', agent: '5 g' } }),
+    treatment('OW', '+ both', { badge: 'OW', phrase: 'with both', factors: { organic: '1 in 4', agent: '5 g' } }),
   ],
   unitNoun: 'bottle',
   unitsPerArm: 10,

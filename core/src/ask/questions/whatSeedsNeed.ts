@@ -13,9 +13,9 @@ export const whatSeedsNeed: ReadyQuestion = {
   question: 'What do {plant} {putIn} need to come up and be green?',
   arms: [
     control('everything'),
-    treatment('D', 'no light', { phrase: 'without light' }),
+    treatment('D', 'no light', { badge: 'D', phrase: 'without light' }),
     treatment('W', 'no water', { phrase: 'without water' }),
-    treatment('K', 'no warmth', { phrase: 'without warmth' }),
+    treatment('K', 'no warmth', { badge: 'K', phrase: 'without warmth' }),
   ],
   unitNoun: 'cup',
   unitsPerArm: 9,

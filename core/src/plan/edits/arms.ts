@@ -13,12 +13,15 @@ function editArm(experiment: Experiment, code: string, more: Partial<Arm>): Expe
 }
 
 /**
- * Gives an arm another name. The words that sentences had for the old one go with it.
+ * Gives an arm another name. The words that sentences had for the old one go with it, and the badge that its question gave it.
  * @param code of the arm; an unknown one changes nothing
  * @param name as it will stand on stakes and in the report
  */
 export function renameArm(experiment: Experiment, code: string, name: string): Experiment {
-  return editArm(experiment, code, { name, phrase: '' });
+  const arms = experiment.arms.map((arm) =>
+    arm.code === code ? { ...arm, name, phrase: '', badge: arm.badge === code ? '' : arm.badge } : arm,
+  );
+  return { ...experiment, arms };
 }
 
 /**
@@ -28,6 +31,15 @@ export function renameArm(experiment: Experiment, code: string, name: string): E
  */
 export function rephraseArm(experiment: Experiment, code: string, phrase: string): Experiment {
   return editArm(experiment, code, { phrase });
+}
+
+/**
+ * Chooses the badge of an arm.
+ * @param code of the arm; an unknown one changes nothing
+ * @param badge empty where it follows the dose or the name
+ */
+export function setBadge(experiment: Experiment, code: string, badge: string): Experiment {
+  return editArm(experiment, code, { badge });
 }
 
 /**
@@ -78,8 +90,16 @@ export function addArm(experiment: Experiment): Experiment {
   const { arms } = experiment;
   const code = nextArmCode(arms);
   const doseUnit = arms.some(({ dose }) => dose !== null) ? (itemAt(arms, 0).doseUnit ?? '') : null;
-  const fresh: Arm = { ...emptyArm, code, name: `Treatment ${code}`, doseUnit };
+  const fresh: Arm = { ...emptyArm, code, name: newName(arms), doseUnit };
   return redesign(experiment, { arms: [...arms, fresh] });
+}
+
+function newName(arms: readonly Arm[]): string {
+  const taken = new Set(arms.map(({ name }) => name));
+  for (let i = 1; ; i++) {
+    const name = i === 1 ? 'new group' : `new group ${i}`;
+    if (!taken.has(name)) return name;
+  }
 }
 
 /**

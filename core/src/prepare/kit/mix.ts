@@ -2,6 +2,7 @@ import { byCode, type Experiment, type Unit } from '../../model';
 import { num } from '../calculators/makers';
 import { doseByMass } from '../mixes';
 import { mixEach } from '../../study/mixEach';
+import { badgeOf } from '../../words/badge';
 import type { BareLine } from './KitLine';
 import { inAll, perArm, spared, type ArmAmount } from './perArm';
 
@@ -81,7 +82,7 @@ export function mixLines(experiment: Experiment): BareLine[] {
 
 function sharesWords({ arms }: Experiment, { share }: Blended, each: number, unit: string): string {
   const told = arms.flatMap(({ code: arm }) =>
-    share(arm) > 0 ? [`${arm}: ${num(share(arm) * 100)}% of ${num(each)} ${unit} is ${num(share(arm) * each)} ${unit}`] : [],
+    share(arm) > 0 ? [`${badgeOf(arms, arm)}: ${num(share(arm) * 100)}% of ${num(each)} ${unit} is ${num(share(arm) * each)} ${unit}`] : [],
   );
   return `share of the mix; ${told.join('; ')}`;
 }

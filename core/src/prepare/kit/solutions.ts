@@ -2,6 +2,7 @@ import type { Experiment, Solution } from '../../model';
 import { num } from '../calculators/makers';
 import { typedRatio } from '../calculators/typedRatio';
 import { ratioVolume } from '../dilution';
+import { badgeOf } from '../../words/badge';
 import type { BareLine } from './KitLine';
 import { inAll, perArm, spared, type ArmAmount } from './perArm';
 
@@ -69,7 +70,7 @@ function madeOf({ arms: plan }: Experiment, { name, made, ratio, grams }: Soluti
   if (made === 'grams') {
     const gramsOf = (code: string) => grams ?? plan.find(({ code: arm }) => arm === code)?.dose ?? 0;
     const solid = all.flatMap(({ arm, amount }) => (gramsOf(arm) > 0 ? [{ arm, amount: (gramsOf(arm) * amount) / 1000 }] : []));
-    const told = solid.map(({ arm }) => `${arm}: ${num(gramsOf(arm))} g/L`).join('; ');
+    const told = solid.map(({ arm }) => `${badgeOf(plan, arm)}: ${num(gramsOf(arm))} g/L`).join('; ');
     return solid.length === 0 ? [] : [line('solid', `${name}, to weigh out`, solid, 'g', told)];
   }
   return [];

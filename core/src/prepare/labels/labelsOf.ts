@@ -1,5 +1,6 @@
 import { byCode, shortDate, type Experiment } from '../../model';
 import { roundOrder } from '../../study/bench/shelves';
+import { badgeOf } from '../../words/badge';
 
 /** What stands on one label. */
 export interface LabelText {
@@ -35,7 +36,7 @@ export function labelsOf({ units, arms, plan, startedOn }: Experiment, { address
       const start = unit.startedOn ?? startedOn;
       return {
         code: unit.code,
-        arm: showsArms ? unit.arm : '',
+        arm: showsArms ? badgeOf(arms, unit.arm) : '',
         armName: showsArms ? (arm?.name ?? unit.arm) : '',
         isControl: arm?.role === 'control',
         plant: plan.plant,

@@ -3,6 +3,8 @@ import type { Role } from '../../model';
 /** What one colour, shape and dash stand for: an arm, or a level of a factor. */
 export interface Series {
   readonly code: string;
+  /** How an arm stands on its stake; absent where the code does. */
+  readonly badge?: string;
   readonly name: string;
   readonly role: Role;
 }

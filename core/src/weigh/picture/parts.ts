@@ -1,3 +1,4 @@
+import { badgeOf } from '../../words/badge';
 import { isDetected } from '../../compare/judge';
 import type { UnitValue } from '../../compare/Contrast';
 import { kindOf } from '../../kinds';
@@ -31,7 +32,8 @@ export function valueAxis({ measure, result: { share } }: Shown): Axis {
   return { label: unit === '' || measure.name.toLowerCase() === unit ? measure.name : `${measure.name}, ${unit}` };
 }
 
-export const seriesOf = (arms: readonly Arm[]): Series[] => arms.map(({ code, name, role }) => ({ code, name, role }));
+export const seriesOf = (arms: readonly Arm[]): Series[] =>
+  arms.map(({ code, name, role }) => ({ code, badge: badgeOf(arms, code), name, role }));
 
 /** A number in a picture's table: four figures, which no picture shows better. */
 export const fourFigures = (value: number | null) => (value === null ? NONE : String(Number(value.toPrecision(4))).replace('-', '−'));
