@@ -79,8 +79,21 @@ const roles: readonly { value: Role; label: string }[] = [
           <template v-else>{{ unitsOf(arm.code) }}</template>
           {{ unitsOf(arm.code) === 1 ? experiment.plan.unitNoun : plural(experiment.plan.unitNoun) }}
         </span>
-        <span v-if="!history.frozen" class="small line"
-          ><TextField
+        <span v-if="hasDoses || !history.frozen" class="small line">
+          <template v-if="hasDoses">
+            <NumberField
+              :value="arm.dose"
+              :label="`Dose of group ${arm.code}`"
+              :min="0"
+              optional
+              :width="72"
+              :disabled="history.frozen"
+              @change="(dose) => history.edit((now) => setDose(now, arm.code, dose))"
+            />
+            {{ arm.doseUnit }}
+          </template>
+          <TextField
+            v-if="!history.frozen"
             small
             :value="arm.badge"
             :label="`Badge of group ${arm.code}`"
@@ -88,19 +101,8 @@ const roles: readonly { value: Role; label: string }[] = [
             :maxlength="4"
             class="badge"
             @change="(badge) => history.edit((now) => setBadge(now, arm.code, badge))"
-          /><span class="soft">badge</span></span
-        >
-        <span v-if="hasDoses" class="small line">
-          <NumberField
-            :value="arm.dose"
-            :label="`Dose of group ${arm.code}`"
-            :min="0"
-            optional
-            :width="72"
-            :disabled="history.frozen"
-            @change="(dose) => history.edit((now) => setDose(now, arm.code, dose))"
           />
-          {{ arm.doseUnit }}
+          <span v-if="!history.frozen" class="soft">badge</span>
         </span>
       </div>
       <RemoveButton
