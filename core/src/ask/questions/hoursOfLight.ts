@@ -92,7 +92,7 @@ export const hoursOfLight: ReadyQuestion = {
     'Cut and weigh on day {last}: the mass of the {unit} by its plants.',
   ],
   hazards: ['lamp', 'electricity'],
-  commonMistakes: ['A lamp for each number of hours: then the lamp cannot be told from the hours.', 'A cover that is warm under it.'],
+  commonMistakes: ['A lamp for each number of hours: then the lamp cannot be told from the hours.', 'A cover under which it gets warm.'],
   notTested: ['whether it is the hours or the light in total', 'flowering'],
   spreadGuess: 0.16,
   controlGuess: 5,

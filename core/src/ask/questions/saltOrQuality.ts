@@ -33,7 +33,7 @@ export const saltOrQuality: ReadyQuestion = {
   about: 'Rain from the butt, the tap, or grey water made up by a recipe.',
   words: ['salt', 'grey water', 'gray water', 'tank', 'rain', 'rainwater', 'tap water', 'conductivity', 'water quality', 'marigold'],
   changed: 'the kind of water',
-  question: 'Do {plants} weigh another with rain or grey water than with tap water?',
+  question: 'Do {plants} weigh more or less with rain or grey water than with tap water?',
   arms: [
     control('tap water'),
     treatment('G', 'grey water, made up', { phrase: 'with grey water' }),
@@ -70,7 +70,7 @@ export const saltOrQuality: ReadyQuestion = {
   ],
   hazards: ['salt'],
   cautions: ['Grey water: gloves, no spraying, never on what is eaten. Local rules come first.'],
-  commonMistakes: ['The butt is empty halfway and the tap takes over.', 'Real grey water is another each day: the recipe is not.'],
+  commonMistakes: ['The butt is empty halfway and the tap takes over.', 'Real grey water differs from day to day; the recipe doesn’t.'],
   notTested: ['real grey water', 'what is eaten'],
   spreadGuess: 0.14,
   controlGuess: 40,

@@ -10,7 +10,7 @@ export const waterOrMix: ReadyQuestion = {
   words: ['cutting', 'potting mix', 'propagate', 'propagation', 'mint', 'stem', 'windowsill', 'rosemary'],
   plant: 'rosemary cuttings',
   changed: 'what the cuttings stand in',
-  question: 'Do {plants} root in other numbers in water than in mix?',
+  question: 'Do more or fewer {plants} root in water than in mix?',
   arms: [control('mix', { phrase: 'in mix' }), treatment('W', 'water', { phrase: 'in water' })],
   unitNoun: 'glass',
   propagule: 'cuttings',

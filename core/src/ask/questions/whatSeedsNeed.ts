@@ -76,7 +76,7 @@ export const whatSeedsNeed: ReadyQuestion = {
     'Fill the {units} to one line, {sown} {crops} a knuckle deep in each.',
     'Water all but the dry ones with the same amount.',
     'A dark pot over those without light; the cool ones stand cool but light.',
-    'Look in a damp towel at the window too: there one sees the root come first.',
+    'Look at some in a damp towel at the window too: there the root is seen to come first.',
   ],
   hazards: ['dressed-seed', 'soil'],
   commonMistakes: ['The dark ones grow taller: tall is not healthy.', 'A refrigerator is cold and dark at once.'],

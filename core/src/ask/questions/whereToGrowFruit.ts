@@ -10,7 +10,7 @@ export const whereToGrowFruit: ReadyQuestion = {
   words: ['pot size', 'container', 'yield', 'bed', 'plot', 'grow bag', 'tomato', 'fruit'],
   plant: 'tomato',
   changed: 'where it grows',
-  question: 'Do {plants} in big pots give another harvest than {plants} in the ground?',
+  question: 'Do {plants} in big pots give more or less fruit than {plants} in the ground?',
   arms: [control('in the ground', { phrase: 'in the ground' }), treatment('P', 'big pot', { phrase: 'in a big pot' })],
   unitNoun: 'plant',
   propagule: 'plants',
