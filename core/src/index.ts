@@ -153,6 +153,7 @@ export * from './write/judgementTables';
 export * from './write/markdown';
 export * from './write/plainSummary';
 export * from './write/proofread/checkText';
+export { contradictedLines, type Contradicted } from './write/proofread/ownLines';
 export type { Hint } from './write/proofread/checkNumbers';
 export * from './write/facts';
 export * from './write/ownFigures';

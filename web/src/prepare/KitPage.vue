@@ -3,6 +3,7 @@ import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import {
   addToKit,
+  contradictedLines,
   changePlan,
   byCode,
   cautionsOf,
@@ -21,6 +22,7 @@ import {
 import { useLoaded } from '../layout/loaded';
 import ChoiceField from '../components/ChoiceField.vue';
 import LinesField from '../components/LinesField.vue';
+import ContradictedLines from '../components/ContradictedLines.vue';
 import Callout from '../components/Callout.vue';
 import NumberField from '../components/NumberField.vue';
 import TextField from '../components/TextField.vue';
@@ -134,6 +136,7 @@ const print = () => window.print();
         @change="(materials) => history.edit((now) => changePlan(now, { materials }))"
       />
     </details>
+    <ContradictedLines :lines="contradictedLines(experiment).filter(({ line }) => experiment.plan.materials.includes(line))" />
     <template #sidebar>
       <KitNeedsEditor />
       <h2>Safety</h2>

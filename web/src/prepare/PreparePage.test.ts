@@ -13,6 +13,7 @@ import {
   itemAt,
 } from '@fern/core';
 import { useDocument } from '../stores/document';
+import { useHistory } from '../stores/history';
 import { useLog } from '../stores/log';
 import { today } from '../stores/today';
 import { eventually, fakeServer, mountLoaded, startedStudy, type FakeServer } from '../testing';
@@ -173,6 +174,20 @@ describe('a calculator beside a running experiment', () => {
       observedOn: today(),
     });
     expect(page.text()).toContain('D03: Head volume: 188.5 cm³. It stands in the log.');
+  });
+
+  it('says which line of one’s own the plan contradicts, and puts a line of the plan back', async () => {
+    await open([], 3, false);
+    const steps = ['Lay {sown} {putIn} in each {unit}.', 'Close the lids.'];
+    const filled = useHistory();
+    filled.edit((one) => {
+      const templates = { question: one.question, steps, commonMistakes: [], notTested: [], kept: [] };
+      return { ...one, plan: { ...one.plan, templates, steps: ['Lay 999 seeds in each dish.', 'Close the lids.'] } };
+    });
+    await eventually(() => expect(page.text()).toContain('1 line in your own words: it stays as written when the plan changes.'));
+    expect(page.text()).toMatch(/“Lay 999 seeds in each dish.” says 999 seeds; the plan has \d+ in a \w+, \d+ in all\./);
+    await press('Put back');
+    expect(now().plan.steps.map((step) => step.slice(0, 5))).toEqual(['Lay 2', 'Lay 9', 'Close']);
   });
 
   it('puts what comes out into the kit and among what is kept the same', async () => {
