@@ -1,8 +1,10 @@
+import { Worker } from 'node:worker_threads';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { packColumns, type Observation, type Study } from '@fern/core';
 import { anyPlan, anyReading, startRoutes, type RouteFixture } from '../routeFixtures';
 import { createExperiments } from './create';
 import { zipStudy, unzipStudies } from './packages';
+import { askThread } from './readInWorker';
 
 const READINGS = process.env.FERN_ALL === '1' ? 20_000 : 10_000;
 const observations = Array.from({ length: READINGS }, (_, i): Observation =>
@@ -18,6 +20,16 @@ beforeAll(async () => {
   ({ id } = await createExperiments(room.server.database, owner?.id ?? '', [{ study }], 'imported'));
 });
 afterAll(() => room.server.stop());
+
+it('a thread that has just gone to rest is not asked any more', async () => {
+  const echo =
+    "const { parentPort } = require('node:worker_threads'); parentPort.on('message', ({ number }) => parentPort.postMessage({ number, bytes: new Uint8Array([number]) }));";
+  const ask = askThread(() => new Worker(echo, { eval: true }), 1);
+  for (let i = 0; i < 40; i++) {
+    expect(await ask({ what: 'study', ownerId: 'who', id: 'one' })).toEqual(new Uint8Array([i]));
+    await new Promise((resolve) => setTimeout(resolve, 1 + (i % 3)));
+  }
+});
 
 describe('a large study', () => {
   it('comes whole: as rows, as columns, as its package, and with everything', async () => {

@@ -36,8 +36,12 @@ async function isLarge({ statements }: Database, wanted: Wanted): Promise<boolea
   return (await statements.all(`SELECT 1 FROM pictures WHERE ${of} LIMIT 1`, [value])).length > 0;
 }
 
-/** A thread that starts with the first question and ends when none has come for a while. */
-function askThread(start: () => Worker): (wanted: Wanted) => Promise<Uint8Array> {
+/**
+ * A thread that starts with the first question and ends when none has come for a while.
+ * @param start of the thread
+ * @param idleMs how long it waits for another question
+ */
+export function askThread(start: () => Worker, idleMs = IDLE_MS): (wanted: Wanted) => Promise<Uint8Array> {
   const open = new Map<number, Asked>();
   let thread: Worker | null = null;
   let count = 0;
@@ -48,6 +52,12 @@ function askThread(start: () => Worker): (wanted: Wanted) => Promise<Uint8Array>
     thread = null;
     for (const { reject } of open.values()) reject(error);
     open.clear();
+  }
+
+  /** Whoever asks from now on gets another thread: this one takes a moment to end. */
+  function rest(worker: Worker): void {
+    thread = null;
+    void worker.terminate();
   }
 
   function started(): Worker {
@@ -61,9 +71,9 @@ function askThread(start: () => Worker): (wanted: Wanted) => Promise<Uint8Array>
         asked?.reject(
           said.problem ? new ProblemError(said.problem.status, said.problem.detail, said.problem.errors) : new Error(said.error),
         );
-      if (open.size === 0) idle = setTimeout(() => void worker.terminate(), IDLE_MS).unref();
+      if (open.size === 0) idle = setTimeout(() => rest(worker), idleMs).unref();
     });
-    worker.on('error', end);
+    worker.on('error', (error) => worker === thread && end(error));
     worker.on('exit', () => worker === thread && end(new Error('the reading thread ended')));
     return worker;
   }
