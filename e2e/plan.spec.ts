@@ -142,6 +142,7 @@ test('the bench by touch', { tag: '@all' }, async ({ browser }) => {
     x: x + width / 2,
     y: y + height / 2,
   });
+  await page.locator('[data-unit="P02"]').scrollIntoViewIfNeeded();
   const [from, to] = [middle(await box('P02')), middle(await box('P05'))];
   const session = await context.newCDPSession(page);
   await session.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: [from] });
