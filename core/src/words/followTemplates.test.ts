@@ -3,6 +3,8 @@ import { experimentFrom } from '../ask/experimentFrom';
 import { questions } from '../ask/questions';
 import { soakOrDry } from '../ask/questions/soakOrDry';
 import { kitOf } from '../prepare/kit/kitOf';
+import { readPackage } from '../package/readPackage';
+import { writePackage } from '../package/writePackage';
 import { changePlan } from '../plan/edits';
 import { startOn } from '../prepare/startOn';
 import { redesign } from '../plan/redesign';
@@ -62,6 +64,23 @@ describe('the texts of a plan', () => {
     const back = putBack(cells, 'steps', gone ?? '');
     expect(leftOut(back, 'steps')).toEqual([]);
     expect(back.plan.steps.indexOf(gone ?? '')).toBe(back.plan.steps.indexOf('Wet the mix of every cell to the same weight.') + 1);
+  });
+
+  it('with a gap that nobody knows are left out, whatever its name', () => {
+    for (const name of ['constructor', 'toString', 'nothing']) expect(fill(`Sow {${name}}.`, peas)).toBeNull();
+  });
+
+  it('of a package of before are somebody’s own', () => {
+    const files = writePackage({ experiment: peas, observations: [], incidents: [], care: [], photos: [] });
+    const descriptor = JSON.parse(String(files['datapackage.json'])) as { fern: { plan: Record<string, unknown> } };
+    const { templates: _gone, ...plan } = descriptor.fern.plan;
+    descriptor.fern.plan = { ...plan, origin: { plant: 'pea seed', units: 30, lines: [sowing] } };
+    const old = { ...files, 'datapackage.json': JSON.stringify(descriptor) };
+    const read = readPackage(old, '2026-04-01');
+    if ('problems' in read) throw new Error(JSON.stringify(read.problems));
+    const { experiment } = read.study;
+    expect(experiment.plan).toEqual({ ...peas.plan, templates: null });
+    expect(edit(experiment, sown(20)).plan.steps).toContain(sowing);
   });
 
   it('come back with the word, however often it is retyped', () => {

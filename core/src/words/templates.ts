@@ -59,7 +59,7 @@ export function fill(template: string, experiment: Experiment): string | null {
   let isWhole = true;
   const text = template.replace(/\{(\w+)(?::([^}]+))?\}/g, (_, name: string, of = '') => {
     const key = name.charAt(0).toLowerCase() + name.slice(1);
-    const words = slots[key]?.(experiment, of) ?? null;
+    const words = Object.hasOwn(slots, key) ? (slots[key]?.(experiment, of) ?? null) : null;
     if (words === null) isWhole = false;
     return key === name ? (words ?? '') : upperFirst(words ?? '');
   });

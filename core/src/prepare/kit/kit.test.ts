@@ -2,7 +2,7 @@ import { itemAt, lastOf } from '../../invariant';
 import { describe, expect, it } from 'vitest';
 import { experimentFrom } from '../../ask/experimentFrom';
 import { questions } from '../../ask/questions';
-import type { Experiment, KitNeeds } from '../../model';
+import { emptyThing, type Experiment, type KitNeeds } from '../../model';
 import { addArm, changePlan, removeArm, renameArm } from '../../plan/edits';
 import { redesign } from '../../plan/redesign';
 import { followEdit } from '../../words/unworded';
@@ -89,6 +89,19 @@ describe('the kit', () => {
     expect(cost?.all).toBeCloseTo(0.2 * 10 + 0.5 * find(kitOf(plan), 'containers').amount!, 9);
     expect(cost?.arms.map(({ arm }) => arm)).toEqual(['C', 'X']);
     expect(kitCost(kitOf(planOf('any-height')))).toBeNull();
+  });
+
+  it('tells the same thing for two groups apart', () => {
+    const cups = { ...emptyThing, what: 'cups', each: 1, per: 'unit' as const };
+    const kit = kitOf(
+      withKit(planOf('any-height'), {
+        things: [
+          { ...cups, arms: ['C'] },
+          { ...cups, arms: ['X'] },
+        ],
+      }),
+    );
+    expect(kit.filter(({ what }) => what === 'cups').map(({ id }) => id)).toEqual(['thing cups', 'thing cups (2)']);
   });
 
   it('keeps every line that a person typed, numbers and all', () => {

@@ -14,7 +14,7 @@ import { thingLines } from './thingLines';
 export function kitOf(experiment: Experiment): KitLine[] {
   const { ticked, prices } = experiment.plan.kit;
   const there = new Set(ticked);
-  return [
+  const lines = [
     ...sownMaterialLines(experiment),
     ...containerLines(experiment),
     ...mixLines(experiment),
@@ -22,7 +22,11 @@ export function kitOf(experiment: Experiment): KitLine[] {
     ...labelLines(experiment),
     ...thingLines(experiment),
     ...ownLines(experiment),
-  ].map((line) => {
+  ];
+  return lines.map((bare, i) => {
+    // The same thing for two groups is two lines.
+    const before = lines.slice(0, i).filter(({ id }) => id === bare.id).length;
+    const line = before === 0 ? bare : { ...bare, id: `${bare.id} (${before + 1})` };
     const price = prices.find(({ item }) => item === line.id)?.price ?? null;
     const many = line.amount === null ? 1 : line.unit === '' ? line.amount : line.amount / 1000;
     return { ...line, isTicked: there.has(line.id), price, cost: price === null ? null : price * many };
