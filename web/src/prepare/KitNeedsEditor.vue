@@ -10,7 +10,7 @@ import NumberField from '../components/NumberField.vue';
 import QuantityField from '../components/QuantityField.vue';
 import TextField from '../components/TextField.vue';
 import { useHistory } from '../stores/history';
-import ArmTicks from './ArmTicks.vue';
+import KitItem from './KitItem.vue';
 import KitThings from './KitThings.vue';
 
 /** What the kit is worked out from beyond the plan itself: spare, sprouting, mix, what is blended in and what is poured. */
@@ -163,7 +163,7 @@ const ways = [
         />
         <span>parts</span>
         <TextField small :value="own.name" :label="`Name of part ${i + 1}`" class="name" @change="(name) => part(i, { name })" />
-        <RemoveButton :label="`Take away part ${own.name}`" @away="change({ parts: without(kit.parts, i) })" />
+        <RemoveButton :label="`Remove part ${own.name}`" @away="change({ parts: without(kit.parts, i) })" />
       </li>
     </ul>
     <p>
@@ -185,24 +185,28 @@ const ways = [
     </p>
     <h3>Blended in</h3>
     <ul class="bare-list" aria-label="Blended in">
-      <li v-for="(own, i) in kit.additions" :key="i" class="item">
-        <span class="line"
-          ><TextField small :value="own.name" :label="`Blended in ${i + 1}`" class="name" @change="(name) => addition(i, { name })" />
-          <NumberField
-            small
-            :value="own.share"
-            :label="`Share of ${own.name}`"
-            :min="0"
-            :max="100"
-            optional
-            placeholder="dose"
-            :width="60"
-            @change="addition(i, { share: $event })" />
-          <span>% of the mix</span>
-          <RemoveButton :label="`Take away ${own.name}`" @away="change({ additions: without(kit.additions, i) })"
-        /></span>
-        <ArmTicks :arms="experiment.arms" :ticked="own.arms" @change="(arms) => addition(i, { arms })" />
-      </li>
+      <KitItem
+        v-for="(own, i) in kit.additions"
+        :key="i"
+        :arms="experiment.arms"
+        :ticked="own.arms"
+        @arms="(arms) => addition(i, { arms })"
+      >
+        <TextField small :value="own.name" :label="`Blended in ${i + 1}`" class="name" @change="(name) => addition(i, { name })" />
+        <NumberField
+          small
+          :value="own.share"
+          :label="`Share of ${own.name}`"
+          :min="0"
+          :max="100"
+          optional
+          placeholder="dose"
+          :width="60"
+          @change="addition(i, { share: $event })"
+        />
+        <span>% of the mix</span>
+        <RemoveButton :label="`Remove ${own.name}`" @away="change({ additions: without(kit.additions, i) })" />
+      </KitItem>
     </ul>
     <p>
       <AddButton @add="change({ additions: [...kit.additions, { name: 'castings', arms: treated, share: 10 }] })"
@@ -211,32 +215,38 @@ const ways = [
     </p>
     <h3>Poured or sprayed</h3>
     <ul class="bare-list" aria-label="Poured or sprayed">
-      <li v-for="(own, i) in kit.solutions" :key="i" class="item">
-        <span class="line"
-          ><TextField small :value="own.name" :label="`Solution ${i + 1}`" class="name" @change="(name) => solution(i, { name })" />
-          <NumberField
-            small
-            :value="own.each"
-            :label="`mL of ${own.name} each`"
-            :min="0"
-            :max="1e6"
-            :width="60"
-            @change="$event !== null && solution(i, { each: $event })" />
-          <span>mL each,</span>
-          <NumberField
-            small
-            :value="own.times"
-            :label="`Times ${own.name}`"
-            whole
-            :min="1"
-            :max="1000"
-            :width="50"
-            @change="$event !== null && solution(i, { times: $event })" />
-          <span>times</span>
-          <RemoveButton :label="`Take away ${own.name}`" @away="change({ solutions: without(kit.solutions, i) })"
-        /></span>
-        <span class="line"
-          ><ChoiceField :value="own.made" :options="ways" :label="`How ${own.name} is made`" @change="solution(i, { made: $event })" />
+      <KitItem
+        v-for="(own, i) in kit.solutions"
+        :key="i"
+        :arms="experiment.arms"
+        :ticked="own.arms"
+        @arms="(arms) => solution(i, { arms })"
+      >
+        <TextField small :value="own.name" :label="`Solution ${i + 1}`" class="name" @change="(name) => solution(i, { name })" />
+        <NumberField
+          small
+          :value="own.each"
+          :label="`mL of ${own.name} each`"
+          :min="0"
+          :max="1e6"
+          :width="60"
+          @change="$event !== null && solution(i, { each: $event })"
+        />
+        <span>mL each,</span>
+        <NumberField
+          small
+          :value="own.times"
+          :label="`Times ${own.name}`"
+          whole
+          :min="1"
+          :max="1000"
+          :width="50"
+          @change="$event !== null && solution(i, { times: $event })"
+        />
+        <span>times</span>
+        <RemoveButton :label="`Remove ${own.name}`" @away="change({ solutions: without(kit.solutions, i) })" />
+        <template #more>
+          <ChoiceField :value="own.made" :options="ways" :label="`How ${own.name} is made`" @change="solution(i, { made: $event })" />
           <TextField
             v-if="own.made === 'ratio'"
             small
@@ -258,9 +268,8 @@ const ways = [
             :width="64"
             @change="solution(i, { grams: $event })"
           />
-        </span>
-        <ArmTicks :arms="experiment.arms" :ticked="own.arms" @change="(arms) => solution(i, { arms })" />
-      </li>
+        </template>
+      </KitItem>
     </ul>
     <p>
       <button
@@ -295,11 +304,6 @@ h3 {
   flex-wrap: wrap;
   gap: 4px 8px;
   align-items: baseline;
-}
-.item {
-  display: grid;
-  gap: 4px;
-  padding-bottom: 8px;
 }
 .name {
   width: 130px;

@@ -8,7 +8,7 @@ import ChoiceField from '../components/ChoiceField.vue';
 import NumberField from '../components/NumberField.vue';
 import TextField from '../components/TextField.vue';
 import { useHistory } from '../stores/history';
-import ArmTicks from './ArmTicks.vue';
+import KitItem from './KitItem.vue';
 
 /** Things that are got besides, with how many or how much of each. */
 const { experiment } = useLoaded();
@@ -35,13 +35,11 @@ const pers = computed(
 <template>
   <h3>And besides</h3>
   <ul class="bare-list" aria-label="And besides">
-    <li v-for="(own, i) in things" :key="i" class="item">
-      <span class="line"
-        ><TextField small :value="own.what" :label="`Thing ${i + 1}`" class="name" @change="(what) => thing(i, { what })" />
-        <RemoveButton :label="`Remove ${own.what}`" @away="change(things.filter((_, k) => k !== i))"
-      /></span>
-      <span class="line"
-        ><NumberField
+    <KitItem v-for="(own, i) in things" :key="i" :arms="experiment.arms" :ticked="own.arms" @arms="(arms) => thing(i, { arms })">
+      <TextField small :value="own.what" :label="`Thing ${i + 1}`" class="name" @change="(what) => thing(i, { what })" />
+      <RemoveButton :label="`Remove ${own.what}`" @away="change(things.filter((_, k) => k !== i))" />
+      <template #more>
+        <NumberField
           small
           :value="own.each"
           :label="`How many ${own.what}`"
@@ -50,17 +48,14 @@ const pers = computed(
           optional
           placeholder="some"
           :width="60"
-          @change="thing(i, { each: $event === 0 ? null : $event })" />
+          @change="thing(i, { each: $event === 0 ? null : $event })"
+        />
         <template v-if="own.each !== null">
           <ChoiceField :value="own.unit" :options="units" :label="`Unit of ${own.what}`" @change="thing(i, { unit: $event })" />
-          <ChoiceField
-            :value="own.per"
-            :options="pers"
-            :label="`For each what: ${own.what}`"
-            @change="thing(i, { per: $event })" /></template
-      ></span>
-      <ArmTicks :arms="experiment.arms" :ticked="own.arms" @change="(arms) => thing(i, { arms })" />
-    </li>
+          <ChoiceField :value="own.per" :options="pers" :label="`For each what: ${own.what}`" @change="thing(i, { per: $event })" />
+        </template>
+      </template>
+    </KitItem>
   </ul>
   <p><AddButton @add="change([...things, { ...emptyThing }])">Add a thing</AddButton></p>
 </template>
@@ -71,17 +66,6 @@ h3 {
 }
 p {
   margin: 0 0 8px;
-}
-.line {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 8px;
-  align-items: baseline;
-}
-.item {
-  display: grid;
-  gap: 4px;
-  padding-bottom: 8px;
 }
 .name {
   width: 210px;

@@ -138,7 +138,7 @@ const presenceWords = computed(() => {
           <DateField :value="own.from" :label="`First day of holiday ${i + 1}`" @change="isDate($event) && holiday(i, { from: $event })" />
           <span>to</span>
           <DateField :value="own.to" :label="`Last day of holiday ${i + 1}`" @change="isDate($event) && holiday(i, { to: $event })" />
-          <RemoveButton :label="`Take away ${own.name}`" @away="change({ holidays: timing.holidays.filter((_, k) => k !== i) })" />
+          <RemoveButton :label="`Remove ${own.name}`" @away="change({ holidays: timing.holidays.filter((_, k) => k !== i) })" />
         </li>
       </ul>
       <p class="soft">Clocks of {{ timing.zone || ownZone() }}. Kept for your next experiment.</p>
