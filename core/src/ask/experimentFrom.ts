@@ -1,5 +1,6 @@
 import { kindOf } from '../kinds';
 import { addDays, emptyPlan, emptyWriting, unwordedTexts, type Experiment, type Measure, type Unit } from '../model';
+import { cropNamed } from '../study/crop';
 import { layOut } from '../study/bench/layOut';
 import { writeTemplates } from '../words/followTemplates';
 import { writeUnworded } from '../words/unworded';
@@ -56,6 +57,7 @@ export function experimentFrom(question: ReadyQuestion, { created, startOn, seed
     plan: {
       ...emptyPlan,
       plant: question.plant,
+      crop: cropNamed(question.plant)?.crop.code ?? '',
       changed: question.changed,
       unitNoun: question.unitNoun,
       propagule: question.propagule,

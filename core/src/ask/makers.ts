@@ -77,12 +77,18 @@ export const gramsEach = (each: number, what: string, arms: readonly string[]): 
   kitThing(what, { arms, each, per: 'unit', unit: 'g' });
 
 /** What groups are watered, sprayed or soaked with: so many mL to each unit, so many times. */
-export const poured = (name: string, arms: readonly string[], each: number, times: number, more: Partial<Solution> = {}): Solution => ({
+export const poured = (
+  name: string,
+  arms: readonly string[],
+  each: number,
+  often: number | 'once',
+  more: Partial<Solution> = {},
+): Solution => ({
   ...emptySolution,
   name,
   arms,
   each,
-  times,
+  ...(often === 'once' ? {} : { aWeek: often }),
   ...more,
 });
 

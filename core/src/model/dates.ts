@@ -69,6 +69,15 @@ export function shortDate(date: string): string {
 }
 
 /**
+ * "April".
+ * @param month 1 is January
+ * @returns in British English
+ */
+export function monthName(month: number): string {
+  return dayjs.utc(`2026-${String(month).padStart(2, '0')}-01`).format('MMMM');
+}
+
+/**
  * "14 Apr 2026": where the year may be another.
  * @param date a date or date-time
  * @returns in British English

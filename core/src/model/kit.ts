@@ -22,6 +22,8 @@ const solutionFields = {
   /** mL to each unit at a time. */
   each: number({ least: 0, most: 1e6, blank: 50 }),
   times: number({ whole: true, least: 1, most: 1000, blank: 1 }),
+  /** How often a week, until the last reading; null for `times` in all. */
+  aWeek: maybe(number({ above: 0, most: 70, optional: true })),
   made: choice(['ready', 'ratio', 'grams']),
   /** Of a stock, as `1:500` or `1+500`. */
   ratio: text({ most: 20 }),

@@ -106,6 +106,8 @@ export type UnwordedText = (typeof unwordedTexts)[number];
 export const planFields = {
   /** The plant in the grower's words: "radish". */
   plant: text({ words: 'the plant' }),
+  /** Code in the table of crops; empty where it has none, or nobody has said. */
+  crop: text({ words: 'the crop', most: 40, optional: true }),
   /** What is changed on purpose: "salt in the water". */
   changed: text({ words: 'what is changed on purpose' }),
   /** What one unit is called: "dish", "pot". */

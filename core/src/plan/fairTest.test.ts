@@ -34,6 +34,13 @@ interface Case {
 }
 
 const cases: readonly Case[] = [
+  {
+    rule: 'crop',
+    severity: 'caution',
+    fires: good({ measures: [aMeasure({ kind: 'harvest', unit: 'g', readingDays: [20] })] }, { plant: 'radish', crop: 'radish' }),
+    silent: good({ measures: [aMeasure({ kind: 'harvest', unit: 'g', readingDays: [30] })] }, { plant: 'radish', crop: 'radish' }),
+    says: /ready 25 to 35 days after it is sown/,
+  },
   { rule: 'comparison', severity: 'blocker', fires: good({ arms: [anArm('A'), anArm('T')] }), says: /There’s no control group/ },
   {
     rule: 'measure',

@@ -2,6 +2,7 @@ import { bySeverity, type Experiment } from '../model';
 import type { Finding } from '../words/findings';
 import { blindRule } from './rules/blind';
 import { comparisonRule } from './rules/comparison';
+import { cropRule } from './rules/crop';
 import { endRule } from './rules/end';
 import { factorKeptRule } from './rules/factorKept';
 import { heldRule } from './rules/held';
@@ -34,6 +35,7 @@ export const fairTestRules = [
   measureRule,
   namedRule,
   endRule,
+  cropRule,
   replicationRule,
   reachRule,
   sharedRule,

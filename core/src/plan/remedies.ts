@@ -1,10 +1,11 @@
 import { itemAt, tupleOf } from '../invariant';
-import { controlOf, emptyArm, type Arm, type Experiment, type Stage, type UnwordedText } from '../model';
+import { controlOf, emptyArm, type Arm, type Experiment, type Measure, type Stage, type UnwordedText } from '../model';
 import { plural } from '../quantities/plural';
 import { factorsOf } from '../model/factors';
 import { crossFactors } from './crossFactors';
 import { mostUnitsPerArm, nextArmCode, redesign, wishOf } from './redesign';
 import { basisOf, fewestUnits } from '../study/replicates';
+import { cropRule } from './rules/crop';
 import { keptThoughVaried } from './rules/factorKept';
 import { whereApart } from './rules/place';
 import { positionRule } from './rules/position';
@@ -126,6 +127,14 @@ const makers: Readonly<Partial<Record<Finding['rule'], Maker>>> = {
   comparison,
   named: () => writtenAgain('Write them from the plan', ['hypothesis', 'countsAsYes']),
   end: () => writtenAgain('Write the end from the plan', ['endRule']),
+  crop: (experiment) => {
+    const [facts] = cropRule(experiment).flatMap(({ facts: own }) => (own.is === 'season' ? [] : [own]));
+    if (facts === undefined) return null;
+    const day = facts.is === 'harvest' ? facts.days[0] : facts.days[1];
+    const readOn = (own: Measure): Measure =>
+      own.primary ? { ...own, readingDays: [...own.readingDays, day].sort((a, b) => a - b) } : own;
+    return { label: `Read on day ${day}, too`, apply: (now) => ({ ...now, measures: now.measures.map(readOn) }) };
+  },
   replication: (experiment) => units(experiment, Math.max(fewestUnits(experiment.layout), fewestReaching(experiment) ?? 4)),
   // Where the design can be played through, its own button says how many are enough.
   reach: (experiment) => (designOf(experiment) === null ? units(experiment, fewestReaching(experiment)) : null),

@@ -1,6 +1,7 @@
 import { hazards } from '../data/hazards';
 import { hazardCodes, type Hazard, type Plan, type Stage } from '../model';
-import { mixEach } from './mixEach';
+import { cropOf } from './crop';
+import { holdsMix } from './mixEach';
 
 export type Hazardous = Pick<Stage, 'kind' | 'hazards'>;
 
@@ -13,17 +14,18 @@ export function hazardsAt({ kind, hazards: said }: Hazardous): readonly Hazard[]
   return [...(own ? [own] : []), ...(said ?? [])];
 }
 
-/** What can hurt someone, from what the plan says: its steps, its place, its lamps, what is sown, what it grows in, and what was ticked. */
+/** What can hurt someone, from what the plan says: its steps, its place, its lamps, its crop, what is sown, what it grows in, and what was ticked. */
 export function hazardsOf(plan: Plan): readonly Hazard[] {
-  const { stages, bench, place, propagule } = plan;
+  const { stages, bench, place, plant, propagule } = plan;
   const underLamps = bench.some(({ light }) => light === 'lamp');
-  const inSoil = place === 'bed' || place === 'ground' || mixEach({ plan }).amount > 0;
+  const inSoil = place === 'bed' || place === 'ground' || holdsMix(plan);
   const found = new Set<Hazard>([
     ...plan.hazards,
     ...stages.flatMap(hazardsAt),
     ...(underLamps ? (['lamp', 'electricity'] as const) : []),
     ...(inSoil ? (['soil'] as const) : []),
-    ...(propagule === 'seeds' ? (['dressed-seed'] as const) : []),
+    ...(cropOf(plan)?.hazards ?? []),
+    ...(propagule === 'seeds' && plant !== '' ? (['dressed-seed'] as const) : []),
     ...(propagule === 'cuttings' ? (['blade'] as const) : []),
   ]);
   return hazardCodes.filter((code) => found.has(code));

@@ -25,9 +25,16 @@ describe('cautions', () => {
     expect(cautionsOf(plan({ bench }))).toEqual([hazards.electricity.caution, hazards.lamp.caution]);
     expect(cautionsOf(plan({ place: 'bed' }))).toEqual([hazards.soil.caution]);
     expect(cautionsOf(plan({ unitNoun: 'pot' }))).toEqual([hazards.soil.caution]);
-    expect(cautionsOf(plan({ propagule: 'seeds' }))).toEqual([hazards['dressed-seed'].caution]);
+    expect(cautionsOf(plan({ propagule: 'seeds', plant: 'radish' }))).toEqual([hazards['dressed-seed'].caution]);
+    expect(cautionsOf(plan({ propagule: 'seeds' })), 'where nothing grows').toEqual([]);
     expect(cautionsOf(plan({ propagule: 'cuttings' }))).toEqual([hazards.blade.caution]);
     expect(cautionsOf(plan({}))).toEqual([]);
+  });
+
+  it('follow the crop: what is poisonous, and what no hazard says', () => {
+    expect(cautionsOf(plan({ plant: 'climber', crop: 'sweet-pea' }))).toEqual([hazards.poisonous.caution]);
+    expect(cautionsOf(plan({ plant: 'poisonous-looking sweet pea' })), 'a name alone says nothing').toEqual([]);
+    expect(cautionsOf(plan({ plant: 'tomato', crop: 'tomato' }))).toEqual([expect.stringMatching(/green fruit of tomatoes are poisonous/)]);
   });
 
   it('are told once each, the person’s own first', () => {

@@ -1,5 +1,6 @@
 import { hazards, NEVER_HEAT } from '../data/hazards';
 import { hazardCodes, type Hazard, type Plan } from '../model';
+import { cropOf } from '../study/crop';
 import { hazardsAt, hazardsOf, type Hazardous } from '../study/hazardsOf';
 
 /** Sentences for hazards that meet. */
@@ -20,6 +21,8 @@ export function stepCautions(step: Hazardous): string[] {
   );
 }
 
+const cropCaution = (plan: Plan): string[] => [cropOf(plan)?.caution ?? []].flat();
+
 /**
  * Every caution of a plan, the person's own first. They follow the plan until it starts; then they are kept as they read.
  * @param plan with its own cautions, steps and places
@@ -27,5 +30,6 @@ export function stepCautions(step: Hazardous): string[] {
  */
 export function cautionsOf(plan: Plan): string[] {
   const own = plan.cautions.filter((line) => line.trim() !== '');
-  return [...new Set([...own, ...(plan.lockedOn === null ? cautionsFor(hazardsOf(plan), plan.stages.map(hazardsAt)) : [])])];
+  if (plan.lockedOn !== null) return [...new Set(own)];
+  return [...new Set([...own, ...cropCaution(plan), ...cautionsFor(hazardsOf(plan), plan.stages.map(hazardsAt))])];
 }

@@ -8,7 +8,7 @@ import { writePackage } from '../package/writePackage';
 import { changePlan } from '../plan/edits';
 import { startOn } from '../prepare/startOn';
 import { redesign } from '../plan/redesign';
-import { cropName } from '../quantities/cropName';
+import { cropNamed } from '../study/crop';
 import type { Experiment } from '../model';
 import { leftOut, ownLinesOf, putBack, templateLists } from './followTemplates';
 import { fill } from './templates';
@@ -108,7 +108,7 @@ describe('the texts of a plan', () => {
     expect(told(before).filter((line) => /[{}]|\bnull\b|undefined/.test(line))).toEqual([]);
     const after = edit(before, (now) => changePlan(now, { plant: 'moss rose' }));
     const spoken = [after.question, after.hypothesis, after.nullHypothesis, ...kitOf(after).map(({ what }) => what)];
-    const crop = cropName(question.plant);
+    const crop = cropNamed(question.plant)?.name ?? question.plant;
     if (crop !== '') expect(spoken.join(' ').toLowerCase()).not.toMatch(new RegExp(`\\b${crop}`));
   });
 });

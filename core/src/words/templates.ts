@@ -2,7 +2,7 @@ import { countBy, upperFirst } from 'lodash-es';
 import { primaryOf, type Experiment } from '../model';
 import { inList } from '../quantities/inList';
 import { many, plural, singular } from '../quantities/plural';
-import { cropName } from '../quantities/cropName';
+import { cropName } from '../study/crop';
 
 /** A number in words that name the plan; null where the plan has none. */
 type Slot = (experiment: Experiment, of: string) => string | null;
@@ -16,8 +16,8 @@ const noun =
 const slots: Readonly<Record<string, Slot>> = {
   plant: noun(({ plan }) => singular(plan.plant) || 'plant'),
   plants: noun(({ plan }) => many(plan.plant || 'plant')),
-  crop: noun(({ plan }) => singular(cropName(plan.plant)) || 'plant'),
-  crops: noun(({ plan }) => many(cropName(plan.plant) || 'plant')),
+  crop: noun(({ plan }) => singular(cropName(plan)) || 'plant'),
+  crops: noun(({ plan }) => many(cropName(plan) || 'plant')),
   changed: noun(({ plan }) => plan.changed.replace(/^(the|an?) /, '') || 'what is changed'),
   unit: noun(({ plan }) => plan.unitNoun),
   units: noun(({ plan }) => plural(plan.unitNoun)),

@@ -20,6 +20,7 @@ import KeptEditor from './KeptEditor.vue';
 import MeasuresEditor from './MeasuresEditor.vue';
 import PowerPanel from './PowerPanel.vue';
 import SharingEditor from './SharingEditor.vue';
+import CropNote from './CropNote.vue';
 import StagesEditor from './StagesEditor.vue';
 import StartButton from './StartButton.vue';
 import UnitsEditor from './UnitsEditor.vue';
@@ -58,6 +59,7 @@ const layoutWords = computed(() => {
     <ArmsEditor />
     <FactorsEditor />
     <UnitsEditor />
+    <CropNote />
     <SharingEditor />
     <BenchView
       v-bind="benchOf(experiment)"

@@ -16,6 +16,7 @@ import {
   replicateWord,
   timesInTen,
   toStartWith,
+  usualSpread,
   type Plan,
   type Remedy,
 } from '@fern/core';
@@ -79,6 +80,7 @@ const applyRemedy = (own: Remedy) => history.edit((now) => own.apply(now, newSee
 
 const picture = computed(() => chancePicture(points.value, planned.value, word.value));
 const setPlan = (more: Partial<Plan>) => history.edit((now) => changePlan(now, more));
+const usual = computed(() => (share.value ? null : usualSpread(experiment.value)));
 const percent = (value: number | null) => (value === null ? null : Math.round(value * 1000) / 10);
 </script>
 
@@ -125,6 +127,10 @@ const percent = (value: number | null) => (value === null ? null : Math.round(va
         :min="0"
         @change="setPlan({ spreadGuess: $event === null ? null : $event / 100 })"
       />
+    </p>
+    <p v-if="usual !== null && usual !== experiment.plan.spreadGuess" class="guess soft">
+      Growers see such plants differ by about {{ percent(usual) }}%.
+      <button type="button" class="link" @click="setPlan({ spreadGuess: usual })">Use that</button>
     </p>
   </details>
 </template>

@@ -1,7 +1,17 @@
 <script setup lang="ts">
 import { upperFirst } from 'lodash-es';
 import { computed } from 'vue';
-import { changeKit, expectedShares, mixEach, plural, type Addition, type KitNeeds, type MixPart, type Solution } from '@fern/core';
+import {
+  changeKit,
+  emptySolution,
+  expectedShares,
+  mixEach,
+  plural,
+  type Addition,
+  type KitNeeds,
+  type MixPart,
+  type Solution,
+} from '@fern/core';
 import { useLoaded } from '../layout/loaded';
 import AddButton from '../components/AddButton.vue';
 import RemoveButton from '../components/RemoveButton.vue';
@@ -31,6 +41,10 @@ const treated = computed(() => experiment.value.arms.filter(({ role }) => role =
 const measures = [
   { value: 'mL', label: 'mL' },
   { value: 'g', label: 'g' },
+] as const;
+const often = [
+  { value: 'all', label: 'times in all' },
+  { value: 'week', label: 'times a week' },
 ] as const;
 const ways = [
   { value: 'ready', label: 'ready as it is' },
@@ -149,7 +163,10 @@ const ways = [
         @change="(medium) => change({ medium })"
       />
     </p>
-    <p v-if="mix.isUsual && mix.amount > 0" class="soft small">As much as such a {{ word }} usually holds: measure yours once.</p>
+    <p v-if="mix.usual && mix.amount > 0" class="soft small">
+      <template v-if="mix.usual.crop">As much as {{ mix.usual.crop }} usually needs to its harvest.</template>
+      <template v-else>As much as such a {{ word }} usually holds: measure yours once.</template>
+    </p>
     <ul class="bare-list" aria-label="Parts of the mix">
       <li v-for="(own, i) in kit.parts" :key="i" class="line">
         <NumberField
@@ -235,15 +252,20 @@ const ways = [
         <span>mL each,</span>
         <NumberField
           small
-          :value="own.times"
-          :label="`Times ${own.name}`"
-          whole
-          :min="1"
-          :max="1000"
+          :value="own.aWeek ?? own.times"
+          :label="`How often ${own.name}`"
+          :whole="own.aWeek === null"
+          :min="own.aWeek === null ? 1 : 0.1"
+          :max="own.aWeek === null ? 1000 : 70"
           :width="50"
-          @change="$event !== null && solution(i, { times: $event })"
+          @change="$event !== null && solution(i, own.aWeek === null ? { times: $event } : { aWeek: $event })"
         />
-        <span>times</span>
+        <ChoiceField
+          :value="own.aWeek === null ? 'all' : 'week'"
+          :options="often"
+          :label="`How often ${own.name} is counted`"
+          @change="solution(i, $event === 'week' ? { aWeek: Math.min(70, own.times) } : { times: Math.ceil(own.aWeek ?? 1), aWeek: null })"
+        />
         <RemoveButton :label="`Remove ${own.name}`" @away="change({ solutions: without(kit.solutions, i) })" />
         <template #more>
           <ChoiceField :value="own.made" :options="ways" :label="`How ${own.name} is made`" @change="solution(i, { made: $event })" />
@@ -277,7 +299,7 @@ const ways = [
         class="link"
         @click="
           change({
-            solutions: [...kit.solutions, { name: 'feed', arms: treated, each: 50, times: 1, made: 'ratio', ratio: '1:500', grams: null }],
+            solutions: [...kit.solutions, { ...emptySolution, name: 'feed', arms: treated, made: 'ratio', ratio: '1:500' }],
           })
         "
       >

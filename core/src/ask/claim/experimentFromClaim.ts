@@ -1,6 +1,7 @@
 import { lastOf } from '../../invariant';
 import { kindOf } from '../../kinds';
 import { primaryOf, type Experiment, type Measure } from '../../model';
+import { cropNamed } from '../../study/crop';
 import { followEdit, writeUnworded } from '../../words/unworded';
 import { experimentFrom, type Beginning } from '../experimentFrom';
 import { control, treatment } from '../makers';
@@ -76,7 +77,8 @@ export function experimentFromClosest(
 ): Experiment {
   const made = experimentFrom(question, beginning);
   const plant = claim.plant.trim();
-  const ofPlant = plant === '' ? made : followEdit(made, { ...made, plan: { ...made.plan, plant } });
+  const ofPlant =
+    plant === '' ? made : followEdit(made, { ...made, plan: { ...made.plan, plant, crop: cropNamed(plant)?.crop.code ?? '' } });
   return withClaim(ofPlant, claim, ratioOf(primaryOf(made.measures), claim));
 }
 

@@ -78,8 +78,6 @@ export const hardCoat: ReadyQuestion = {
     'Give all a night in water of the room.',
     'Sow {sown} {putIn} a {unit}, one depth; count on days {days}.',
   ],
-  hazards: ['poisonous'],
-  cautions: ['Sweet peas are poisonous: neither seed nor plants are eaten.'],
   commonMistakes: [
     'Nicked through to the seed leaf.',
     'A seed that flew into another cup.',
@@ -132,17 +130,13 @@ export const heatAndAcid: ReadyQuestion = {
     stage({ name: 'a day in vinegar', kind: 'soak', arms: ['A', 'HA'], hours: 24, hazards: ['chemical'], tested: true }),
     stage({ name: 'a day in water', kind: 'soak', arms: ['C', 'H'], hours: 24 }),
   ],
-  kit: { solutions: [poured('vinegar', ['A', 'HA'], 50, 1)], things: [oneEach('cups'), thingOf(['H', 'HA'], 'kettle')] },
+  kit: { solutions: [poured('vinegar', ['A', 'HA'], 50, 'once')], things: [oneEach('cups'), thingOf(['H', 'HA'], 'kettle')] },
   steps: [
     'Pour hot or cool water on the seed of each {unit} in its own cup; let it stand for half an hour.',
     'Then a day in vinegar or in water; rinse all for a minute.',
     'Sow {sown} {putIn} a {unit}, one depth; count on days {days}.',
   ],
-  hazards: ['poisonous'],
-  cautions: [
-    'Sweet peas are poisonous: neither seed nor plants are eaten.',
-    'Mild kitchen acids only. Strong mineral acids are not for homes or schools.',
-  ],
+  cautions: ['Mild kitchen acids only. Strong mineral acids are not for homes or schools.'],
   commonMistakes: [
     'Vinegar that was not rinsed off.',
     'One jar for all {units} of a kind: then the jar is what counts.',

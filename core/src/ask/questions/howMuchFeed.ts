@@ -55,7 +55,7 @@ export const howMuchFeed: ReadyQuestion = {
   kit: {
     lot: 'of one sowing',
     medium: 'mix without fertiliser',
-    solutions: [poured('plain water', ['C'], 100, 4), poured('plant feed, made up by its label', ['1', '05', '2'], 100, 4)],
+    solutions: [poured('plain water', ['C'], 100, 1), poured('plant feed, made up by its label', ['1', '05', '2'], 100, 1)],
     things: [oneEach('saucers'), ...things('measuring syringe', 'balance')],
   },
   steps: [

@@ -41,7 +41,7 @@ export const howOften: ReadyQuestion = {
   kit: {
     lot: 'of one sowing',
     mediumEach: 1000,
-    solutions: [poured('water, a week’s share', [], 210, 4)],
+    solutions: [poured('water, a week’s share', [], 210, 1)],
     things: [oneEach('saucers'), ...things('balance', 'syringe')],
   },
   steps: [
@@ -54,7 +54,7 @@ export const howOften: ReadyQuestion = {
   commonMistakes: ['A {unit} that looks thirsty gets an extra sip.'],
   spreadGuess: 0.15,
   controlGuess: 18,
-  propagule: 'plants',
+  propagule: 'seedlings',
   shares: [{ what: 'saucer', by: 'unit' }],
   chance: 0.83,
 };

@@ -37,9 +37,9 @@ export const kitchenTonic: ReadyQuestion = {
   kit: {
     medium: 'mix without fertiliser',
     solutions: [
-      poured('peel', ['P'], 80, 15, { made: 'grams', grams: 50 }),
-      poured('water boiled and cooled', ['C'], 80, 15),
-      poured('plant feed, by its label', ['F'], 80, 15),
+      poured('peel', ['P'], 80, 4, { made: 'grams', grams: 50 }),
+      poured('water boiled and cooled', ['C'], 80, 4),
+      poured('plant feed, by its label', ['F'], 80, 4),
     ],
     things: [oneEach('saucers'), onePer('group', 'cans that look alike'), ...things('balance')],
   },

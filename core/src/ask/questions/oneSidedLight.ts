@@ -57,7 +57,7 @@ export const oneSidedLight: ReadyQuestion = {
   ],
   spreadGuess: 0.2,
   controlGuess: 38,
-  propagule: 'plants',
+  propagule: 'seedlings',
   blind: true,
   shares: [
     { what: 'lamp from the side', by: 'all' },

@@ -59,7 +59,7 @@ export const plantingDeep: ReadyQuestion = {
     'Plant all on one day; take the lowest leaves off both kinds.',
     'On day {last} cut at the first leaves, so that the same part is weighed; wash and weigh the roots.',
   ],
-  hazards: ['soil', 'blade', 'poisonous'],
+  hazards: ['soil', 'blade'],
   commonMistakes: ['Height from the soil is less for the deep ones by itself.', 'Large {units} for one group only.'],
   notTested: ['fruit', 'plants that were grafted'],
   spreadGuess: 0.15,

@@ -55,7 +55,7 @@ export const saltOrQuality: ReadyQuestion = {
   ],
   kit: {
     lot: 'of one sowing',
-    solutions: [poured('tap water', ['C'], 100, 12), poured('grey water, made up', ['G'], 100, 12), poured('rain', ['R'], 100, 12)],
+    solutions: [poured('tap water', ['C'], 100, 3), poured('grey water, made up', ['G'], 100, 3), poured('rain', ['R'], 100, 3)],
     things: [
       gramsEach(1.2, 'soap flakes, 1 g to a litre', ['G']),
       gramsEach(1.2, 'kitchen salt, 1 g to a litre', ['G']),
@@ -108,7 +108,7 @@ export const saltDose: ReadyQuestion = {
   ],
   kit: {
     lot: 'of one sowing',
-    solutions: [poured('kitchen salt', [], 100, 12, { made: 'grams', grams: null })],
+    solutions: [poured('kitchen salt', [], 100, 3, { made: 'grams', grams: null })],
     things: [oneEach('saucers'), onePer('group', 'bottles, labelled'), ...things('balance to 0.1 g', 'conductivity pen')],
   },
   steps: [

@@ -67,7 +67,7 @@ export const treatingSolution: ReadyQuestion = {
   kit: {
     containers: 'of paper',
     lot: 'of two kinds, half and half',
-    solutions: [poured('solution', ['S', 'SL'], 30, 1, { made: 'ratio', ratio: '1:500' })],
+    solutions: [poured('solution', ['S', 'SL'], 30, 'once', { made: 'ratio', ratio: '1:500' })],
     things: [oneEach('cups for the baths', ['C', 'S', 'WL', 'SL']), oneEach('bags that close'), ...things('measuring syringe')],
   },
   steps: [

@@ -1,8 +1,10 @@
 import { blankOf, stageFields, type Experiment, type KeptSame, type Plan, type Prediction, type Stage, type Writing } from '../../model';
+import { cropNamed } from '../../study/crop';
 
-/** Changes what the plan says beyond arms, units and measures. */
+/** Changes what the plan says beyond arms, units and measures. With another plant goes its crop, where the plant's name says it. */
 export function changePlan(experiment: Experiment, more: Partial<Plan>): Experiment {
-  return { ...experiment, plan: { ...experiment.plan, ...more } };
+  const crop = more.plant === undefined ? experiment.plan.crop : (cropNamed(more.plant)?.crop.code ?? '');
+  return { ...experiment, plan: { ...experiment.plan, crop, ...more } };
 }
 
 function changeItem<Item>(items: readonly Item[], index: number, more: Partial<Item>): Item[] {

@@ -1,6 +1,7 @@
 import type { Experiment } from '../../model';
 import { shelfRows } from '../../study/bench/shelves';
 import { mixEach } from '../../study/mixEach';
+import { timesGiven } from '../kit/solutions';
 import { expectedShares } from '../kit/sownMaterial';
 import type { Filled } from './workOut';
 
@@ -34,11 +35,12 @@ const fillers: Readonly<Record<string, (experiment: Experiment) => Filled>> = {
     const [share] = shares.filter((own) => own < 100).sort((a, b) => b - a);
     return { ...(amount > 0 ? { how: unit, total: String(amount) } : {}), ...(share === undefined ? {} : { share: String(share) }) };
   },
-  'one-in-many': ({ plan, units }): Filled => {
+  'one-in-many': (experiment): Filled => {
+    const { plan, units } = experiment;
     const own = plan.kit.solutions.find(({ made, ratio }) => made === 'ratio' && ratio !== '');
     if (!own) return {};
     const count = units.filter(({ arm }) => own.arms.length === 0 || own.arms.includes(arm)).length;
-    return { ratio: own.ratio, volume: `${own.each * own.times * Math.max(1, count)} mL` };
+    return { ratio: own.ratio, volume: `${own.each * timesGiven(own, experiment) * Math.max(1, count)} mL` };
   },
   wetting: ({ plan, units }) =>
     plan.kit.mediumBy === 'g' ? some(plan.kit.mediumEach, (each) => ({ mass: whole(each * units.length) })) : {},

@@ -69,7 +69,7 @@ describe('the kit', () => {
       { arm: '1', amount: 12 },
       { arm: '05', amount: 6 },
     ]);
-    const feed = { name: 'feed', arms: ['X'], each: 50, times: 4, made: 'ratio' as const, ratio: '1:500', grams: null };
+    const feed = { name: 'feed', arms: ['X'], each: 50, times: 4, aWeek: null, made: 'ratio' as const, ratio: '1:500', grams: null };
     const kit = kitOf(withKit(planOf('any-height'), { spare: 0, solutions: [feed] }));
     expect(find(kit, 'solution feed').amount).toBe(2000);
     expect(find(kit, 'stock feed').amount).toBeCloseTo(4, 9);
@@ -152,8 +152,10 @@ describe.each(questions)('the kit of $id', (question) => {
     const those = (arms: readonly string[]) =>
       before.arms.filter(({ code }) => arms.length === 0 || arms.includes(code)).map(({ code }) => code);
     const each = (line: KitLine) => Object.fromEntries(line.arms.map(({ arm, amount }) => [arm, amount]));
-    for (const { name, arms, each: mL, times, made, grams } of kit.solutions) {
-      const poured = Object.fromEntries(those(arms).map((code) => [code, mL * times * unitsOf(code)]));
+    for (const { name, arms, each: mL, times, aWeek, made, grams } of kit.solutions) {
+      const weeks = Math.max(...before.measures.flatMap(({ readingDays }) => readingDays)) / 7;
+      const often = aWeek === null ? times : Math.ceil(aWeek * weeks);
+      const poured = Object.fromEntries(those(arms).map((code) => [code, mL * often * unitsOf(code)]));
       expect(each(find(lines, `solution ${name}`))).toEqual(poured);
       if (made !== 'grams') continue;
       const dose = (code: string) => grams ?? before.arms.find((arm) => arm.code === code)?.dose ?? 0;

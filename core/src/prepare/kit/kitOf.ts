@@ -1,8 +1,9 @@
+import { containerOf } from '../../data/containers';
 import type { Experiment } from '../../model';
 import { plural } from '../../quantities/plural';
 import type { BareLine, KitLine } from './KitLine';
 import { mixLines } from './mix';
-import { inAll, isNoThing, perArm, sparedWhole } from './perArm';
+import { inAll, perArm, sparedWhole } from './perArm';
 import { sownMaterialLines } from './sownMaterial';
 import { solutionLines } from './solutions';
 import { thingLines } from './thingLines';
@@ -35,7 +36,7 @@ export function kitOf(experiment: Experiment): KitLine[] {
 
 function containerLines(experiment: Experiment): BareLine[] {
   const { plan, units } = experiment;
-  if (isNoThing(plan.unitNoun)) return [];
+  if (!containerOf(plan.unitNoun).isThing) return [];
   const { containers, containerCount, spare } = plan.kit;
   const line: BareLine = {
     id: 'containers',

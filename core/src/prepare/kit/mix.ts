@@ -1,7 +1,7 @@
 import { byCode, type Experiment, type Unit } from '../../model';
 import { num } from '../calculators/makers';
 import { doseByMass } from '../mixes';
-import { mixEach } from '../../study/mixEach';
+import { mixEach, type MixEach } from '../../study/mixEach';
 import { badgeOf } from '../../words/badge';
 import type { BareLine } from './KitLine';
 import { inAll, perArm, spared, type ArmAmount } from './perArm';
@@ -30,7 +30,7 @@ function blendedIn({ plan, arms }: Experiment): Blended[] {
 export function mixLines(experiment: Experiment): BareLine[] {
   const { plan } = experiment;
   const { kit } = plan;
-  const { amount: each, unit, isUsual } = mixEach(experiment);
+  const { amount: each, unit, usual } = mixEach(experiment);
   if (each === 0) return [];
   const additions = blendedIn(experiment);
   const added = (own: Unit, addition: Blended) => doseByMass(each, Math.min(1, addition.share(own.arm)))?.amendment ?? 0;
@@ -76,7 +76,7 @@ export function mixLines(experiment: Experiment): BareLine[] {
             'mL',
           ),
         ];
-  const how = `${num(each)} ${unit} in each${isUsual ? `, as such a ${plan.unitNoun} usually holds` : ''}${additions.length > 0 ? ', less what is blended in' : ''}; with ${num(kit.spare)}% to spare`;
+  const how = `${num(each)} ${unit} in each${usualWords(plan, usual)}${additions.length > 0 ? ', less what is blended in' : ''}; with ${num(kit.spare)}% to spare`;
   return [line('mix', name, base, how), ...parts, ...blended.filter(({ arms }) => arms.length > 0), ...water];
 }
 
@@ -85,4 +85,9 @@ function sharesWords({ arms }: Experiment, { share }: Blended, each: number, uni
     share(arm) > 0 ? [`${badgeOf(arms, arm)}: ${num(share(arm) * 100)}% of ${num(each)} ${unit} is ${num(share(arm) * each)} ${unit}`] : [],
   );
   return `share of the mix; ${told.join('; ')}`;
+}
+
+function usualWords({ unitNoun }: Experiment['plan'], usual: MixEach['usual']): string {
+  if (usual === null) return '';
+  return usual.crop === null ? `, as such a ${unitNoun} usually holds` : `, as ${usual.crop} usually needs to its harvest`;
 }

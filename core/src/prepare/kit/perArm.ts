@@ -18,6 +18,3 @@ export const inAll = (arms: readonly ArmAmount[]): number => arms.reduce((sum, {
 /** With what is to spare; whole things come whole. */
 export const spared = (amount: number, spare: number): number => amount * (1 + spare / 100);
 export const sparedWhole = (amount: number, spare: number): number => Math.ceil(spared(amount, spare) - 1e-9);
-
-/** Words for units that are places or plants themselves, and not things to get. */
-export const isNoThing = (unitNoun: string): boolean => /^(plant|plot|spot|cutting|place|bed|unit)s?$/i.test(unitNoun);

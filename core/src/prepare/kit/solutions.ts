@@ -18,6 +18,7 @@ function solutionsOf({ plan, arms }: Experiment): readonly Solution[] {
       arms: arms.map(({ code: arm }) => arm),
       each: 50,
       times: 1,
+      aWeek: null,
       made: 'grams',
       ratio: '',
       grams: null,
@@ -25,11 +26,23 @@ function solutionsOf({ plan, arms }: Experiment): readonly Solution[] {
   ];
 }
 
+/**
+ * How often a solution is given until the last reading.
+ * @param solution so many times in all, or a week
+ * @returns at least once
+ */
+export function timesGiven({ times, aWeek }: Pick<Solution, 'times' | 'aWeek'>, { measures }: Pick<Experiment, 'measures'>): number {
+  if (aWeek === null) return times;
+  const last = Math.max(0, ...measures.flatMap(({ readingDays }) => readingDays));
+  return Math.max(1, Math.ceil((last * aWeek) / 7 - 1e-9));
+}
+
 /** Solutions, with what they are made of: so much to each unit, so many times, from a stock, or so many grams a litre. */
 export function solutionLines(experiment: Experiment): BareLine[] {
   const { spare } = experiment.plan.kit;
   return solutionsOf(experiment).flatMap((solution) => {
-    const { name, arms: own, each, times } = solution;
+    const { name, arms: own, each, aWeek } = solution;
+    const times = timesGiven(solution, experiment);
     const all = perArm(experiment, ({ arm }) => (own.length === 0 || own.includes(arm) ? each * times : 0));
     if (all.length === 0) return [];
     const line = (id: string, what: string, arms: readonly ArmAmount[], unit: string, how: string): BareLine => ({
@@ -46,7 +59,7 @@ export function solutionLines(experiment: Experiment): BareLine[] {
       madeWords(solution),
       all,
       'mL',
-      `${num(each)} mL to each${times > 1 ? `, ${times} times` : ''}; with ${num(spare)}% to spare`,
+      `${num(each)} mL to each${times > 1 ? `, ${times} times` : ''}${aWeek === null ? '' : ` at ${num(aWeek)} a week`}; with ${num(spare)}% to spare`,
     );
     return [whole, ...madeOf(experiment, solution, all, line)];
   });

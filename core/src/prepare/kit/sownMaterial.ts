@@ -1,11 +1,13 @@
+import { containerOf } from '../../data/containers';
 import { expectedOf, primaryOf, type Experiment } from '../../model';
 import { kindOf } from '../../kinds';
-import { cropName } from '../../quantities/cropName';
-import { plural, singular } from '../../quantities/plural';
+import { wordsOf } from '../../quantities/wordsOf';
+import { cropName, cropOf } from '../../study/crop';
+import { many, plural, singular } from '../../quantities/plural';
 import { num } from '../calculators/makers';
 import { seedsToSow } from '../seedsToSow';
 import type { BareLine } from './KitLine';
-import { inAll, isNoThing, perArm, sparedWhole } from './perArm';
+import { inAll, perArm, sparedWhole } from './perArm';
 
 /**
  * Shares that the kit calculates with: what was said, else what the plan guesses.
@@ -38,8 +40,9 @@ export function sownMaterialLines(experiment: Experiment): BareLine[] {
       : wanted.map(({ arm, amount }) => ({ arm, amount: seedsToSow(amount, sprout, survive)?.forSure ?? amount }));
   const into = inAll(arms);
   // Bags that are buried are what they are put into, and where no plant is named nothing is put in.
-  if (into === 0 || (propagule === plural(plan.unitNoun) && !isNoThing(plan.unitNoun)) || (plan.plant === '' && !counted)) return [];
-  const what = `${plainWords(plan.plant, propagule)}${kit.lot === '' ? '' : ` ${kit.lot}`}`;
+  if (into === 0 || (propagule === plural(plan.unitNoun) && containerOf(plan.unitNoun).isThing) || (plan.plant === '' && !counted))
+    return [];
+  const what = `${plainWords(plan)}${kit.lot === '' ? '' : ` ${kit.lot}`}`;
   if (!counted && plantsKept === null && propagule === 'seeds')
     return [
       {
@@ -65,7 +68,7 @@ export function sownMaterialLines(experiment: Experiment): BareLine[] {
     amount: get,
     unit: '',
     arms,
-    how: `${how}${enoughWords(experiment, sprout)}`,
+    how: `${how}${enoughWords(experiment, sprout)}${massWords(plan, get)}`,
   };
   if (kit.thousand === null) return [line];
   const { thousand } = kit;
@@ -83,12 +86,14 @@ export function sownMaterialLines(experiment: Experiment): BareLine[] {
   ];
 }
 
-/** "lupin seeds" of lupin seed and seeds; a name that is many things already says enough. */
-function plainWords(plant: string, propagule: string): string {
-  const crop = cropName(plant);
-  if (crop === '' || crop.toLowerCase() === propagule.toLowerCase()) return propagule;
-  const isMany = crop === plant ? /[^s]s$/.test(plant) : plant === `${crop} ${plural(singular(plant.slice(crop.length + 1)))}`;
-  return isMany && propagule !== 'seeds' ? plant : `${singular(crop)} ${propagule}`;
+/** "lupin seeds" of lupin seed and seeds, "basil seeds" of basil seedlings where the crop is known. */
+function plainWords(plan: Experiment['plan']): string {
+  const { plant, propagule } = plan;
+  const name = cropName(plan);
+  if (name === '') return propagule;
+  const [last] = wordsOf(name).slice(-1);
+  const [putIn] = wordsOf(propagule).slice(-1);
+  return cropOf(plan) === null && last === putIn ? many(plant) : `${singular(name)} ${propagule}`;
 }
 
 /** Where more is sown than is kept: in how many units at least as many come up. */
@@ -99,4 +104,11 @@ function enoughWords({ units, plan }: Experiment, sprout: number | null): string
   const needed = seedsToSow(plan.plantsKept, sprout, 1);
   if (needed === null || first >= needed.forSure) return '';
   return `. With ${first} in each, some will have fewer than ${plan.plantsKept}: ${needed.forSure} in each are enough 9 times in 10`;
+}
+
+/** What so many seeds of the crop weigh, where nobody has said what a thousand of them do. */
+function massWords({ crop, propagule, kit }: Experiment['plan'], seeds: number): string {
+  const aGram = cropOf({ crop })?.seedsPerGram ?? null;
+  if (kit.thousand !== null || aGram === null || propagule !== 'seeds') return '';
+  return `; about ${num(Number((seeds / aGram).toPrecision(2)))} g, at ${aGram} to the gram`;
 }

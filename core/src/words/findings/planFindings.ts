@@ -6,6 +6,7 @@ import { shortDate } from '../../model';
 import { fewInList } from '../fewInList';
 import { rowsInList } from '../rowsInList';
 import { timesInTen } from '../timesInTen';
+import { cropFinding } from './cropFinding';
 import { says, type FindingText } from './says';
 
 /** How many to start with, where the design is played through. */
@@ -39,6 +40,8 @@ export const planFindings = {
       `Keep one control and make the ${names.length === 2 ? 'other a reference group' : 'others reference groups'}.`,
     );
   },
+
+  crop: cropFinding,
 
   end: ({ said, last }: { readonly said: number; readonly last: number }): FindingText =>
     says(`The plan says that it ends on day ${said}, but the last reading is on day ${last}.`, 'Correct the end or the reading days.'),

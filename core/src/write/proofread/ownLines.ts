@@ -2,7 +2,7 @@ import { escapeRegExp } from 'lodash-es';
 import type { Experiment } from '../../model';
 import { inList } from '../../quantities/inList';
 import { many, plural, singular } from '../../quantities/plural';
-import { cropName } from '../../quantities/cropName';
+import { cropName } from '../../study/crop';
 import { ownLinesOf } from '../../words/followTemplates';
 
 /** A line in somebody's own words that the plan contradicts. */
@@ -47,7 +47,7 @@ function units(line: string, { units: all, arms, plan }: Experiment): Contradict
 function putIn(line: string, { units: all, arms, plan }: Experiment): Contradicted[] {
   const sown = all.flatMap((unit) => unit.sown ?? []);
   if (sown.length === 0) return [];
-  const crop = cropName(plan.plant);
+  const crop = cropName(plan);
   const perArm = arms.map(({ code }) => all.filter(({ arm }) => arm === code).reduce((sum, unit) => sum + (unit.sown ?? 0), 0));
   const total = sown.reduce((sum, one) => sum + one, 0);
   const fits = new Set([1, plan.plantsKept ?? 1, total, ...sown, ...perArm]);
