@@ -58,7 +58,12 @@ test.describe.serial('from the first sign-in to the downloaded report, on a new 
     await page.getByLabel('Units per group').fill('2');
     await expect(page.getByText('shuffling alone would give that in 1 of 3 shuffles')).toBeVisible();
     await page.getByLabel('Units per group').fill('4');
-    await expect(page.getByText('Nothing serious stands against it.')).toBeVisible();
+    // One deal in 35 has each group on its own side, and is said to be no fair test: then it is shuffled again.
+    await expect(async () => {
+      if (await page.getByText('Each group is on its own side.').isVisible())
+        await page.getByRole('main').getByRole('button', { name: 'Shuffle the dishes' }).click();
+      await expect(page.getByText('Nothing serious stands against it.')).toBeVisible({ timeout: 3000 });
+    }).toPass();
     await page.getByLabel('Sown in each unit').fill('20');
     await page.getByRole('button', { name: 'Take away First sprout' }).click();
     await page.getByRole('main').getByRole('button', { name: 'Shuffle the dishes' }).click();
