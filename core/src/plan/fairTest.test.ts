@@ -35,6 +35,17 @@ interface Case {
 
 const cases: readonly Case[] = [
   {
+    rule: 'dose',
+    severity: 'serious',
+    fires: good({
+      arms: [anArm('C', { role: 'control', dose: 0, doseUnit: 'h' }), anArm('T', { name: '6 h in water', dose: 18, doseUnit: 'h' })],
+    }),
+    silent: good({
+      arms: [anArm('C', { role: 'control', dose: 0, doseUnit: 'h' }), anArm('T', { name: '18 h in water', dose: 18, doseUnit: 'h' })],
+    }),
+    says: /The dose of “6 h in water” is 18 h, and its name says 6 h/,
+  },
+  {
     rule: 'crop',
     severity: 'caution',
     fires: good({ measures: [aMeasure({ kind: 'harvest', unit: 'g', readingDays: [20] })] }, { plant: 'radish', crop: 'radish' }),

@@ -3,6 +3,7 @@ import type { Finding } from '../words/findings';
 import { blindRule } from './rules/blind';
 import { comparisonRule } from './rules/comparison';
 import { cropRule } from './rules/crop';
+import { doseRule } from './rules/dose';
 import { endRule } from './rules/end';
 import { factorKeptRule } from './rules/factorKept';
 import { heldRule } from './rules/held';
@@ -41,6 +42,7 @@ export const fairTestRules = [
   sharedRule,
   placeRule,
   factorKeptRule,
+  doseRule,
   oneChangeRule,
   vehicleRule,
   sameStartRule,

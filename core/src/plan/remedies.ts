@@ -13,6 +13,7 @@ import { designOf } from '../power/Design';
 import { toStartWith, unitsFor } from '../power/unitsFor';
 import { fewestReaching } from './rules/reach';
 import { openNeighbours } from './rules/spillover';
+import { armDosedBy, dosesNamed, hoursOfDose, redosed } from '../study/doseTold';
 import { unitsByArm } from '../study/unitsByArm';
 import type { Finding } from '../words/findings';
 import { unword, writeUnworded } from '../words/unworded';
@@ -135,6 +136,23 @@ const makers: Readonly<Partial<Record<Finding['rule'], Maker>>> = {
       own.primary ? { ...own, readingDays: [...own.readingDays, day].sort((a, b) => a - b) } : own;
     return { label: `Read on day ${day}, too`, apply: (now) => ({ ...now, measures: now.measures.map(readOn) }) };
   },
+  dose: ({ arms }) => ({
+    label: 'Go by the doses',
+    apply: (now) => ({
+      ...now,
+      arms: arms.map((arm) => {
+        const [named] = dosesNamed(arm);
+        return named === undefined || arm.dose === null ? arm : { ...arm, name: redosed(arm.name, named, arm.dose, arm.doseUnit ?? '') };
+      }),
+      plan: {
+        ...now.plan,
+        stages: now.plan.stages.map((stage) => {
+          const arm = armDosedBy(stage, now);
+          return arm ? { ...stage, hours: hoursOfDose(arm) } : stage;
+        }),
+      },
+    }),
+  }),
   replication: (experiment) => units(experiment, Math.max(fewestUnits(experiment.layout), fewestReaching(experiment) ?? 4)),
   // Where the design can be played through, its own button says how many are enough.
   reach: (experiment) => (designOf(experiment) === null ? units(experiment, fewestReaching(experiment)) : null),

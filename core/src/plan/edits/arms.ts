@@ -1,8 +1,9 @@
 import { itemAt } from '../../invariant';
-import { controlOf, emptyArm, type Arm, type Experiment, type Role } from '../../model';
+import { byCode, controlOf, emptyArm, type Arm, type Experiment, type Role } from '../../model';
 import type { Factor } from '../../model/factors';
 import { crossFactors } from '../crossFactors';
 import { nextArmCode, redesign } from '../redesign';
+import { armDosedBy, hoursOfDose, redosed } from '../../study/doseTold';
 import { withoutArms } from './withoutArms';
 
 /** The most arms that one experiment is planned with here. */
@@ -43,12 +44,19 @@ export function setBadge(experiment: Experiment, code: string, badge: string): E
 }
 
 /**
- * Says how much of the treatment an arm gets.
+ * Says how much of the treatment an arm gets. Its name, its words and the step that gives the dose follow where they told the same number.
  * @param code of the arm; an unknown one changes nothing
  * @param dose null takes the dose away
  */
 export function setDose(experiment: Experiment, code: string, dose: number | null): Experiment {
-  return editArm(experiment, code, { dose });
+  const arm = byCode(experiment.arms, code);
+  if (!arm || arm.dose === null || dose === null) return editArm(experiment, code, { dose });
+  const [before, unit] = [arm.dose, arm.doseUnit ?? ''];
+  const told = (text: string) => redosed(text, before, dose, unit);
+  const stages = experiment.plan.stages.map((stage) =>
+    armDosedBy(stage, experiment) === arm && stage.hours === hoursOfDose(arm) ? { ...stage, hours: hoursOfDose({ ...arm, dose }) } : stage,
+  );
+  return editArm({ ...experiment, plan: { ...experiment.plan, stages } }, code, { dose, name: told(arm.name), phrase: told(arm.phrase) });
 }
 
 /**

@@ -1,13 +1,16 @@
 import { itemAt } from '../../invariant';
 import { describe, expect, it } from 'vitest';
 import { aMeasure, anArm, anExperiment, aUnit } from '../../testing';
-import { addArm, crossTwo, removeArm, setRole } from './arms';
+import { experimentFrom } from '../../ask/experimentFrom';
+import { questions } from '../../ask/questions';
+import { doseRule } from '../rules/dose';
+import { addArm, crossTwo, removeArm, renameArm, setDose, setRole } from './arms';
 import { sharingOf } from '../../study/bench/sharing';
 import { shareContainers, toggleBarrier } from './bench';
 import { addMeasure, changeMeasure, decideBy, removeMeasure, setMeasureKind } from './measures';
 import { moveStart } from '../../study/moveStart';
 import { startOn } from '../../prepare/startOn';
-import { addStage, toggleStageArm, write } from './plan';
+import { addStage, changeStage, toggleStageArm, write } from './plan';
 import { restorePlan } from './restorePlan';
 
 const plan = anExperiment({
@@ -47,6 +50,42 @@ describe('arms', () => {
     const crossed = crossTwo(plan, { name: 'mulch', levels: ['none', 'deep'] }, { name: 'pot', levels: ['clay', 'felt'] });
     expect(crossed.arms).toHaveLength(4);
     expect(crossed.plan.changed).toBe('mulch and pot');
+  });
+});
+
+describe('a dose that is a time', () => {
+  const soak = experimentFrom(
+    itemAt(
+      questions.filter(({ id }) => id === 'soak-or-dry'),
+      0,
+    ),
+    {
+      created: '2026-01-05T08:00:00Z',
+      startOn: '2026-01-06',
+      seed: 3,
+    },
+  );
+  const six = (now: typeof soak) => [
+    itemAt(now.arms, 1).dose,
+    itemAt(now.arms, 1).name,
+    itemAt(now.arms, 1).phrase,
+    ...now.plan.stages.filter(({ arms }) => arms.includes('6')).map(({ hours }) => hours),
+  ];
+
+  it('takes its step, its name and its words along, and goes with its step', () => {
+    const longer = [18, '18 h in water', 'after 18 h in water', 18];
+    expect(six(setDose(soak, '6', 18))).toEqual(longer);
+    const step = soak.plan.stages.findIndex(({ arms }) => arms.includes('6'));
+    expect(six(changeStage(soak, step, { hours: 18 }))).toEqual(longer);
+    expect(doseRule(setDose(soak, '6', 18))).toEqual([]);
+  });
+
+  it('leaves alone what tells another number, and the check asks which is right', () => {
+    const named = renameArm(soak, '6', 'steeped for 16 h');
+    expect(itemAt(setDose(named, '6', 18).arms, 1).name).toBe('steeped for 16 h');
+    expect(doseRule(named)).toMatchObject([{ facts: { dose: '6 h', says: '16 h', step: null } }]);
+    const arms = soak.arms.map((arm) => (arm.code === '6' ? { ...arm, dose: 7, name: 'in water' } : arm));
+    expect(doseRule({ ...soak, arms })).toMatchObject([{ facts: { name: 'in water', dose: '7 h', says: '6 h' } }]);
   });
 });
 

@@ -1,4 +1,7 @@
 import { blankOf, stageFields, type Experiment, type KeptSame, type Plan, type Prediction, type Stage, type Writing } from '../../model';
+import { convert } from '../../quantities/units';
+import { armDosedBy, hoursOfDose } from '../../study/doseTold';
+import { setDose } from './arms';
 import { cropNamed } from '../../study/crop';
 
 /** Changes what the plan says beyond arms, units and measures. With another plant goes its crop, where the plant's name says it. */
@@ -42,11 +45,15 @@ export function addStage(experiment: Experiment): Experiment {
 }
 
 /**
- * Changes a stage of the treatment.
+ * Changes a stage of the treatment. The dose of its arm follows where it is that very length.
  * @param index of the stage, from 0
  */
 export function changeStage(experiment: Experiment, index: number, more: Partial<Stage>): Experiment {
-  return changePlan(experiment, { stages: changeItem(experiment.plan.stages, index, more) });
+  const stage = experiment.plan.stages[index];
+  const arm = stage && armDosedBy(stage, experiment);
+  const dose = more.hours == null || !arm || hoursOfDose(arm) !== stage.hours ? null : convert(more.hours, 'h', arm.doseUnit ?? '');
+  const dosed = arm && dose !== null ? setDose(experiment, arm.code, dose) : experiment;
+  return changePlan(dosed, { stages: changeItem(dosed.plan.stages, index, more) });
 }
 
 /**

@@ -43,6 +43,24 @@ export const planFindings = {
 
   crop: cropFinding,
 
+  dose: ({
+    name,
+    dose,
+    step,
+    says: other,
+  }: {
+    readonly name: string;
+    readonly dose: string;
+    readonly step: string | null;
+    readonly says: string;
+  }): FindingText =>
+    says(
+      step === null
+        ? `The dose of “${name}” is ${dose}, and its name says ${other}.`
+        : `The dose of “${name}” is ${dose}, and its step “${step}” lasts ${other}.`,
+      'Correct the one that is wrong: label, kit and report would say both.',
+    ),
+
   end: ({ said, last }: { readonly said: number; readonly last: number }): FindingText =>
     says(`The plan says that it ends on day ${said}, but the last reading is on day ${last}.`, 'Correct the end or the reading days.'),
 
