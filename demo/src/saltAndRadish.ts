@@ -158,6 +158,8 @@ export const saltAndRadish: DemoExperiment = {
         spreadGuess: 0.08,
         controlGuess: 0.9,
         controlLimits: [{ measure: 'sprouts', arm: null, least: 80, most: null }],
+        containerNoun: 'tray',
+        onPurpose: ['water'],
         notTested: ['whether plants that sprout in salt grow on'],
       },
       writing: {

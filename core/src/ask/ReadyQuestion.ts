@@ -96,6 +96,7 @@ export interface ReadyQuestion {
   readonly expectedSurvival: number | null;
   readonly plantsKept: number | null;
   readonly thinningRule: string;
+  readonly onPurpose: Plan['onPurpose'];
   readonly spilloverRoutes: readonly string[];
   /** Spreads for a trial run; what is missing is a usual value. */
   readonly usualTruth: Partial<Truth>;

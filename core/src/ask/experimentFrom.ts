@@ -65,6 +65,8 @@ export function experimentFrom(question: ReadyQuestion, { created, startOn, seed
       kept,
       usuallyKept: question.kept.map(({ what }) => what),
       kit: { ...emptyPlan.kit, ...question.kit },
+      onPurpose: question.onPurpose,
+      containerNoun: sharedIn(question.shares)?.what ?? '',
       templates: {
         question: question.question,
         steps: question.steps,
@@ -102,9 +104,11 @@ function named(units: readonly Unit[], names: readonly string[]): readonly Unit[
   return units.map((unit) => ({ ...unit, block: names[letters.indexOf(unit.block)] ?? unit.block }));
 }
 
+const sharedIn = (shares: ReadyQuestion['shares']) => shares.find(({ by }) => by === 'arm' || by === 'block');
+
 /** Units that share a lamp, a tank, a box: by block for all arms, or several an arm, in turn. */
 function inContainers(units: readonly Unit[], shares: ReadyQuestion['shares']): readonly Unit[] {
-  const shared = shares.find(({ by }) => by === 'arm' || by === 'block');
+  const shared = sharedIn(shares);
   if (!shared) return units;
   const seen = new Map<string, number>();
   return units.map((unit) => {

@@ -178,6 +178,7 @@ export const plainQuestion = {
   plantsKept: null,
   thinningRule: '',
   endRule: '',
+  onPurpose: [],
   spilloverRoutes: [],
   usualTruth: {},
   decision: '',

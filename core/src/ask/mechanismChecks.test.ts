@@ -1,12 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import { aMeasure, anArm, anExperiment } from '../testing';
+import { aMeasure, anExperiment } from '../testing';
 import { emptyPlan, type Plan } from '../model';
+import { onPurposeIn, worksByIn } from './claim/worksBy';
 import { mechanismChecks } from './mechanismChecks';
 
-const notesOn = (claim: string, plan: Partial<Plan> = {}) =>
-  mechanismChecks(
-    anExperiment({ claim, plan: { ...emptyPlan, ...plan }, arms: [anArm('C', { name: 'plain' }), anArm('T', { name: 'treated' })] }),
-  ).map(({ message }) => message);
+const notesOn = (said: string, plan: Partial<Plan> = {}) =>
+  mechanismChecks(anExperiment({ plan: { ...emptyPlan, worksBy: worksByIn(said), ...plan } })).map(({ message }) => message);
 
 describe('whether the place lets a claim work', () => {
   it('a claim that works through the ground cannot in pots, and can in a bed', () => {
@@ -19,14 +18,28 @@ describe('whether the place lets a claim work', () => {
     expect(notesOn('Moonlight wakes seeds.', { place: 'ground' })).toEqual([]);
   });
 
+  it('what its person says of it counts, whatever the words are', () => {
+    expect(notesOn('Moonlight wakes seeds.', { worksBy: [] })).toEqual([]);
+    expect(notesOn('A word of mine.', { worksBy: ['sound'] })).toEqual([expect.stringContaining('Sound fills a room')]);
+  });
+
+  it('what a treatment makes differ on purpose is guessed from it', () => {
+    expect(['sowing by the moon', 'old seed', 'feeding and watering twice', 'music'].map(onPurposeIn)).toEqual([
+      ['start'],
+      ['seed'],
+      ['water', 'feed'],
+      [],
+    ]);
+  });
+
   it('how it is said to work counts too', () => {
-    expect(notesOn('Garlic keeps flies off.', { claimedMechanism: 'by its smell' })).toEqual([expect.stringContaining('in the air')]);
+    expect(notesOn('Garlic keeps flies off. By its smell')).toEqual([expect.stringContaining('in the air')]);
   });
 
   it('sound fills a room, a neighbour is within reach, and what is judged by eye is read blind', () => {
     expect(notesOn('Music helps beans.')).toEqual([expect.stringContaining('Sound fills a room')]);
     expect(notesOn('A magnet beside the pot helps.')).toEqual([expect.stringContaining('reach the control')]);
-    const rated = anExperiment({ measures: [aMeasure({ kind: 'rating', primary: true })], claim: 'Tea makes ferns greener.' });
+    const rated = anExperiment({ measures: [aMeasure({ kind: 'rating', primary: true })] });
     expect(mechanismChecks(rated).map(({ message }) => message)).toEqual([expect.stringContaining('judged by eye')]);
     expect(mechanismChecks({ ...rated, blinded: true })).toEqual([]);
   });

@@ -103,6 +103,13 @@ export type Templates = RecordOf<typeof templateFields>;
 export const unwordedTexts = ['hypothesis', 'nullHypothesis', 'countsAsYes', 'endRule'] as const;
 export type UnwordedText = (typeof unwordedTexts)[number];
 
+export const onPurposeCodes = ['seed', 'start', 'water', 'feed'] as const;
+export type OnPurpose = (typeof onPurposeCodes)[number];
+
+/** Ways in which a treatment can reach a plant. */
+export const worksByCodes = ['ground', 'sky', 'air', 'sound', 'nearness'] as const;
+export type WorksBy = (typeof worksByCodes)[number];
+
 export const planFields = {
   /** The plant in the grower's words: "radish". */
   plant: text({ words: 'the plant' }),
@@ -118,6 +125,10 @@ export const planFields = {
   kept: list(record(keptFields), { words: 'what is kept the same', most: 100 }),
   /** What else differs between the arms, and is not what is tested: "three litres against four". */
   differences: list(text({ most: 1000 }), { words: 'what else differs', most: 40, optional: true }),
+  /** What differs on purpose between the arms: seed lots, start days, water, feed. Of these the checks ask nothing. */
+  onPurpose: list(choice(onPurposeCodes), { words: 'what differs on purpose', most: 4, each: true, optional: true }),
+  /** What units share, in the singular: "tank" of "tank C.2". */
+  containerNoun: text({ words: 'the word for what they share', most: 40, trim: true, optional: true }),
   materials: lines('the kit', true),
   steps: lines('the steps', true),
   seal: record(sealFields, { words: 'the sealed key', free: true, optional: true }),
@@ -158,6 +169,8 @@ export const planFields = {
   claimSource: text({ words: 'who says so', most: 200, optional: true }),
   /** How it is said to work. */
   claimedMechanism: namedBefore('saidToWork', longText({ words: 'how it is said to work', optional: true })),
+  /** Through what it is said to work. */
+  worksBy: list(choice(worksByCodes), { words: 'through what it works', most: 5, each: true, optional: true }),
   /** What would count as a yes, written before the data. */
   countsAsYes: longText({ words: 'what would count as a yes', optional: true }),
   /** Texts that nobody has worded: they are written from the plan, and follow it until the start. */

@@ -295,15 +295,18 @@ describe('the fair-test check', () => {
 
   it('tells one cause once: a tank for each arm is one sentence, and two tanks an arm are two, not four', () => {
     const tanks = (each: number) =>
-      good({ units: units('CTTCCTTC', (arm, i) => ({ container: `tank ${arm}.${each === 1 ? 1 : i % 2}` })) });
+      good({ units: units('CTTCCTTC', (arm, i) => ({ container: `tank ${arm}.${each === 1 ? 1 : i % 2}` })) }, { containerNoun: 'tank' });
     expect(saying(tanks(1), 'shared')).toEqual([
       'serious: C and T each have one tank to themselves: tank C.1 and tank T.1. Anything unusual about one tank would look like the treatment.',
     ]);
-    const two = good({ units: units('CCCCTTTT', (arm, i) => ({ container: `tank ${arm}.${i % 2}` })) });
+    const two = good({ units: units('CCCCTTTT', (arm, i) => ({ container: `tank ${arm}.${i % 2}` })) }, { containerNoun: 'tank' });
     expect(saying(two, 'shared')).toEqual([
       'caution: Each group has 2 tanks, so its 4 pots count as 2, not as 4. What happens to a tank happens to everything in it.',
     ]);
-    const unequal = good({ units: units('CCCCTTTTTT', (arm, i) => ({ container: `tank ${arm}.${i % (arm === 'C' ? 2 : 3)}` })) });
+    const unequal = good(
+      { units: units('CCCCTTTTTT', (arm, i) => ({ container: `tank ${arm}.${i % (arm === 'C' ? 2 : 3)}` })) },
+      { containerNoun: 'tank' },
+    );
     expect(saying(unequal, 'shared')).toEqual([
       'caution: Each tank counts once: C (2, not 4) and T (3, not 6). What happens to a tank happens to everything in it.',
     ]);
@@ -319,9 +322,6 @@ describe('the fair-test check', () => {
     expect(saying(good({}, { differences: ['three litres against four', ' '] }), 'place')).toEqual([
       'serious: The groups also differ in something else: three litres against four. The result could come from that as well.',
     ]);
-    expect(saying(good({}, { kept: [{ what: 'water', how: 'a can each, more for the dry side' }] }), 'place')[0]).toContain(
-      'more for the dry side',
-    );
     const control = itemAt(good().arms, 0);
     expect(saying(good({ arms: [control, anArm('T', { name: control.name })] }), 'factor-kept')[0]).toContain('from the control');
     const three = [anArm('C'), anArm('T'), anArm('U')];

@@ -136,10 +136,11 @@ describe('a plan that changes', () => {
   });
 
   it('keeps what units share, their seed, shelf names, light and barriers, whatever is laid out anew', () => {
+    const inTanks = shareContainers(experiment, { how: 'arm', what: 'tank', each: 1 });
     const shared = {
-      ...shareContainers(experiment, { how: 'arm', what: 'tank', each: 1 }),
+      ...inTanks,
       plan: {
-        ...experiment.plan,
+        ...inTanks.plan,
         barriers: [{ row: 1, column: 2 }],
         bench: experiment.plan.bench.map((shelf) => ({ ...shelf, name: 'Warm shelf', light: 'lamp' as const })),
       },

@@ -1,4 +1,4 @@
-import type { Experiment, Unit } from '../model';
+import type { Experiment, Plan, Unit } from '../model';
 import { memoize } from './memoize';
 import { unitsRead } from './unitsRead';
 
@@ -41,14 +41,11 @@ export function replicates(experiment: Pick<Experiment, 'units'>): readonly Unit
  */
 export function replicateWord({ units, plan }: Pick<Experiment, 'units' | 'plan'>): string {
   if (basisOf({ units }) === 'unit') return plan.unitNoun;
-  return containerWord(units.find(({ container }) => container !== null)?.container ?? plan.unitNoun);
+  return containerWord(plan);
 }
 
-/**
- * @param container its name
- * @returns the word in it: "tank" of "tank C.2"
- */
-export const containerWord = (container: string): string => container.replace(/ \S*$/, '') || container;
+/** The word for what units share, in the singular. */
+export const containerWord = ({ containerNoun }: Pick<Plan, 'containerNoun'>): string => containerNoun || 'container';
 
 /**
  * Replicates an arm that a comparison cannot do with fewer than: shuffling 3 against 3 gives the clearest result in 2 of 20 shuffles.

@@ -16,7 +16,7 @@ const tanks = (perArm: number, heads: number) =>
       C: Array.from({ length: perArm * heads }, (_, i) => 100 + (i % 5) + 3 * Math.floor(i / heads)),
       T: Array.from({ length: perArm * heads }, (_, i) => 120 + (i % 5) + 3 * Math.floor(i / heads)),
     },
-    { arms, plan: { ...studyOf({ C: [1], T: [1] }).experiment.plan, unitNoun: 'head', plant: 'lettuce' } },
+    { arms, plan: { ...studyOf({ C: [1], T: [1] }).experiment.plan, unitNoun: 'head', plant: 'lettuce', containerNoun: 'tank' } },
     (arm, i) => ({ container: `tank ${arm}.${1 + Math.floor(i / heads)}` }),
   );
 

@@ -316,7 +316,7 @@ const cases: readonly Case[] = [
   {
     rule: 'transfer',
     severity: 'caution',
-    fires: good(incident('protocol-change', { note: 'all potted on' })),
+    fires: good(incident('move', { note: 'all potted on' })),
     says: /all groups were moved in the same way \(all potted on\)/,
   },
 ];

@@ -1,14 +1,22 @@
 <script setup lang="ts">
-import { changePlan } from '@fern/core';
+import { changePlan, type WorksBy } from '@fern/core';
 import { useLoaded } from '../layout/loaded';
 import LongField from '../components/LongField.vue';
 import TextField from '../components/TextField.vue';
+import TicksField from '../components/TicksField.vue';
 import UnwordedNote from '../layout/UnwordedNote.vue';
 import { useHistory } from '../stores/history';
 
 /** The claim as it was said, who says it, how it is said to work, and what would count as a yes: written before the data. */
 const { experiment } = useLoaded();
 const history = useHistory();
+const ways: readonly { value: WorksBy; label: string }[] = [
+  { value: 'ground', label: 'the ground' },
+  { value: 'sky', label: 'the sky' },
+  { value: 'air', label: 'the air' },
+  { value: 'sound', label: 'sound' },
+  { value: 'nearness', label: 'being near' },
+];
 const set = (field: 'claimSource' | 'claimedMechanism' | 'countsAsYes') => (value: string) =>
   history.edit((now) => changePlan(now, { [field]: value }));
 </script>
@@ -35,6 +43,16 @@ const set = (field: 'claimSource' | 'claimedMechanism' | 'countsAsYes') => (valu
           :disabled="history.frozen"
           @change="set('claimedMechanism')($event)"
       /></label>
+    </div>
+    <div v-if="experiment.claim">
+      <b>It would work through</b>
+      <TicksField
+        :value="experiment.plan.worksBy"
+        :options="ways"
+        :disabled="history.frozen"
+        label="Through what it would work"
+        @change="(worksBy) => history.edit((now) => changePlan(now, { worksBy }))"
+      />
     </div>
     <label
       >What would count as a yes<LongField

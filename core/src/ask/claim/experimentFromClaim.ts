@@ -10,6 +10,7 @@ import type { ReadyQuestion } from '../ReadyQuestion';
 import { claimQuestion, type SettledClaim } from './claimSentences';
 import { comparedWith, doneAs } from './doneAs';
 import type { Promised } from './measures';
+import { onPurposeIn, worksByIn } from './worksBy';
 
 export interface ClaimToTest extends Omit<SettledClaim, 'measureId'> {
   readonly text: string;
@@ -61,6 +62,7 @@ export function experimentFromClaim(claim: ClaimToTest, beginning: Beginning): E
     controlGuess: promised.control,
     controlLimits: [],
     plantsKept: null,
+    onPurpose: onPurposeIn(claim.treatment),
   };
   return withClaim(experimentFrom(frame, beginning), claim, claimedRatioOf(claim));
 }
@@ -87,7 +89,8 @@ function withClaim(
   { text, source, claimedMechanism }: Pick<ClaimToTest, 'text' | 'source' | 'claimedMechanism'>,
   claimedRatio: number | null,
 ): Experiment {
-  return writeUnworded({ ...made, claim: text, claimedRatio, plan: { ...made.plan, claimSource: source, claimedMechanism } });
+  const worksBy = worksByIn([text, claimedMechanism, made.plan.changed, ...made.arms.map(({ name }) => name)].join(' '));
+  return writeUnworded({ ...made, claim: text, claimedRatio, plan: { ...made.plan, claimSource: source, claimedMechanism, worksBy } });
 }
 
 /** Twice as soon is half the days. */

@@ -10,6 +10,7 @@ export const batchesInRail: ReadyQuestion = {
   words: ['rail', 'flow-through', 'hydroponic', 'channel', 'batch', 'stronger feed', 'lettuce', 'nutrient strength', 'pump'],
   plant: 'lettuce in a rail',
   changed: 'strength of the feed in the rail',
+  onPurpose: ['feed'],
   question: 'Does {plant} with a stronger feed weigh more than {crop} with the usual feed?',
   arms: [
     control('usual feed, 600 ppm', { phrase: 'with the usual feed, 600 ppm' }),

@@ -11,6 +11,7 @@ export const howMuchFeed: ReadyQuestion = {
   words: ['feed', 'fertilizer', 'fertiliser', 'dose', 'label', 'burnt tips', 'nutrients', 'overfeeding', 'plant food'],
   plant: 'lettuce',
   changed: 'strength of the feed',
+  onPurpose: ['feed'],
   question: 'How does the {changed} change the mass of {plant} in a poor mix?',
   arms: [
     control('plain water', { dose: 0, doseUnit: '× label' }),

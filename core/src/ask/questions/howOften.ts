@@ -11,6 +11,7 @@ export const howOften: ReadyQuestion = {
   words: ['how often', 'daily', 'weekly', 'wilt', 'drought', 'watering'],
   plant: 'tomato seedlings',
   changed: 'how often the weekly water is given',
+  onPurpose: ['water'],
   question: 'Does giving the same weekly water in more portions give heavier {plants}?',
   arms: [
     control('once a week', { phrase: 'when watered once a week', dose: 1, doseUnit: 'time/week' }),

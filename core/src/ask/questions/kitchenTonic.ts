@@ -10,6 +10,7 @@ export const kitchenTonic: ReadyQuestion = {
   words: ['compost tea', 'peel', 'tablet', 'aspirin', 'coffee', 'eggshell', 'sugar', 'milk', 'tonic', 'fertiliser'],
   plant: 'spinach',
   changed: 'what is in the watering can',
+  onPurpose: ['water', 'feed'],
   question: 'Does {plant} watered with the tonic weigh more than {plant} with plain water?',
   arms: [control('water boiled and cooled'), treatment('P', 'water from boiled peel'), reference('F', 'plant feed by its label')],
   unitNoun: 'pot',

@@ -10,6 +10,7 @@ export const moonOrDate: ReadyQuestion = {
   words: ['moon', 'sowing date', 'calendar', 'moon phase', 'sowing day', 'lunar', 'date of sowing'],
   plant: 'radish',
   changed: 'moon phase on the day of sowing',
+  onPurpose: ['start'],
   question: 'Do {plants} sown at a waxing moon weigh more than {plants} sown at a waning moon?',
   arms: [
     control('waning moon', { phrase: 'when sown at a waning moon' }),

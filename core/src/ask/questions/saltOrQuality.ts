@@ -33,6 +33,7 @@ export const saltOrQuality: ReadyQuestion = {
   about: 'Rain from the butt, the tap, or grey water made up by a recipe.',
   words: ['salt', 'grey water', 'gray water', 'tank', 'rain', 'rainwater', 'tap water', 'conductivity', 'water quality', 'marigold'],
   changed: 'the kind of water',
+  onPurpose: ['water'],
   question: 'Do {plants} weigh more or less with rain or grey water than with tap water?',
   arms: [
     control('tap water'),
@@ -84,6 +85,7 @@ export const saltDose: ReadyQuestion = {
   about: 'None, half a gram, one or two to a litre: where does it begin to cost?',
   words: ['salt', 'road salt', 'dose', 'salinity', 'conductivity', 'marigold', 'softened water', 'sea water'],
   changed: 'salt in the water',
+  onPurpose: ['water'],
   question: 'How does {changed} change the mass of {plants}?',
   arms: [
     control('no salt', { phrase: 'without salt', dose: 0, doseUnit: 'g/L' }),

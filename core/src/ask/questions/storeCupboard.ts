@@ -10,6 +10,7 @@ export const storeCupboard: ReadyQuestion = {
   words: ['germination', 'cupboard', 'old seed', 'beans', 'food seed', 'expired', 'lentil'],
   plant: 'bean seed',
   changed: 'where the seed comes from',
+  onPurpose: ['seed'],
   question: 'Do as many {crops} from the cupboard sprout as {crops} sold for sowing?',
   arms: [
     control('sold for sowing', { phrase: 'from seed sold for sowing' }),

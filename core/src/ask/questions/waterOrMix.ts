@@ -1,4 +1,4 @@
-import { amount, control, count, keptIn, keptSame, oneEach, onePer, plainQuestion, stage, thingOf, things, treatment } from '../makers';
+import { amount, control, count, keptIn, keptSame, oneEach, plainQuestion, stage, thingOf, things, treatment } from '../makers';
 import type { ReadyQuestion } from '../ReadyQuestion';
 
 export const waterOrMix: ReadyQuestion = {
@@ -62,7 +62,7 @@ export const waterOrMix: ReadyQuestion = {
   ],
   kit: {
     containers: 'or pots for those in mix',
-    things: [onePer('block', 'mother plants'), thingOf(['C'], 'mix'), oneEach('bags'), ...things('clean blade')],
+    things: [thingOf(['C'], 'mix'), oneEach('bags'), ...things('clean blade')],
   },
   steps: [
     'Cut {sownBlock} pieces from each mother plant; a coin says which half goes into water.',

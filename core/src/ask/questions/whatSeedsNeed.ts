@@ -10,6 +10,7 @@ export const whatSeedsNeed: ReadyQuestion = {
   words: ['warmth', 'dark', 'bean', 'germination', 'temperature', 'what seeds need', 'paper towel'],
   plant: 'bean',
   changed: 'what the seed is given',
+  onPurpose: ['water'],
   question: 'What do {plant} {putIn} need to come up and be green?',
   arms: [
     control('everything'),

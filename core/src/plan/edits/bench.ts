@@ -10,7 +10,8 @@ import { changePlan, toggled } from './plan';
  */
 export function shareContainers(experiment: Experiment, sharing: Sharing): Experiment {
   const containers = containersOf(experiment.units, sharing);
-  return { ...experiment, units: experiment.units.map((unit, i) => ({ ...unit, container: itemAt(containers, i) })) };
+  const units = experiment.units.map((unit, i) => ({ ...unit, container: itemAt(containers, i) }));
+  return changePlan({ ...experiment, units }, { containerNoun: sharing.how === 'own' ? '' : sharing.what });
 }
 
 /**

@@ -122,7 +122,9 @@ describe('the bench and the steps', () => {
     const two = shareContainers(plan, { how: 'several', what: 'tank', each: 2 }).units.filter(({ arm }) => arm === 'C');
     const half = Math.ceil(two.length / 2);
     expect(two.map(({ container }) => container)).toEqual(two.map((_, i) => `tank C.${i < half ? 1 : 2}`));
-    expect(sharingOf({ units: plan.units.map((unit, i) => ({ ...unit, container: i < 3 ? 'the sink' : 'a bath' })) })).toBeNull();
+    expect(
+      sharingOf({ plan: plan.plan, units: plan.units.map((unit, i) => ({ ...unit, container: i < 3 ? 'the sink' : 'a bath' })) }),
+    ).toBeNull();
   });
 
   it('a barrier is put up and taken away by the same step', () => {

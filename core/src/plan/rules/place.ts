@@ -9,18 +9,11 @@ import type { Finding } from '../../words/findings';
 export function placeRule(experiment: Experiment): Finding<'place'>[] {
   const finding = (facts: Finding<'place'>['facts']): Finding<'place'> => ({ rule: 'place', severity: 'serious', facts });
   const how = whereApart(experiment);
-  const others = [...experiment.plan.differences, ...unlikeThoughKept(experiment)].filter((difference) => difference.trim() !== '');
+  const others = experiment.plan.differences.filter((difference) => difference.trim() !== '');
   return [
     ...(how === null ? [] : [finding({ is: 'apart', how, fixed: experiment.plan.fixedPlaces })]),
     ...others.map((difference) => finding({ is: 'also-differs', difference: withoutStop(difference) })),
   ];
-}
-
-/** "More for the dry side" is not kept the same. */
-function unlikeThoughKept({ plan }: Experiment): string[] {
-  return plan.kept
-    .filter(({ how }) => /\b(more|less|extra|longer|shorter|twice|double)\b[^.;]*\b(for|in|on|to) the\b/i.test(how))
-    .map(({ what, how }) => `${what}, ${how}`);
 }
 
 /** Each block holds one arm alone. */

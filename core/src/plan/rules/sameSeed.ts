@@ -5,7 +5,7 @@ import type { Finding } from '../../words/findings';
 
 /** Seed lots or mother plants are not shared out alike between the arms. */
 export function sameSeedRule(experiment: Experiment): Finding<'same-seed'>[] {
-  if (/\b(seed|lot|variety|mother|kind)s?\b/i.test(experiment.plan.changed)) return [];
+  if (experiment.plan.onPurpose.includes('seed')) return [];
   const all = unitsByArm(experiment).map(({ arm, units }) => ({
     name: arm.name,
     lots: [...new Set(units.flatMap(({ lot }) => lot ?? []))].sort(),

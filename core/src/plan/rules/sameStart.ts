@@ -4,7 +4,7 @@ import type { Finding } from '../../words/findings';
 
 /** Arms that start on different days, when the day is not what is tested. */
 export function sameStartRule(experiment: Experiment): Finding<'same-start'>[] {
-  if (/\b(date|day|time|moon|when|timing)\b/i.test(experiment.plan.changed)) return [];
+  if (experiment.plan.onPurpose.includes('start')) return [];
   const starts = unitsByArm(experiment)
     .filter(({ units }) => units.length > 0)
     .map(({ arm, units }) => ({

@@ -1,12 +1,11 @@
 import { itemAt } from '../../invariant';
-import type { Arm, Experiment, Unit } from '../../model';
+import type { Arm, Experiment, Plan, Unit } from '../../model';
 import { containerWord } from '../../study/replicates';
 import { unitsByArm } from '../../study/unitsByArm';
 import type { Finding } from '../../words/findings';
 
 /** Units that share what no other arm has a part of: then that is the unit, and what is odd about it looks like the treatment. Source: Hurlbert SH (1984), pseudoreplication. */
 export function sharedRule(experiment: Experiment): Finding<'shared'>[] {
-  const { unitNoun } = experiment.plan;
   const arms = unitsByArm(experiment).map(({ arm, units }) => ({ arm, units, own: ownContainers(units, experiment.units) }));
   const alone = arms.filter(({ units, own }) => own.length === 1 && units.length > 1);
   const several = arms.filter(({ units, own }) => own.length > 1 && units.length > own.length);
@@ -16,8 +15,8 @@ export function sharedRule(experiment: Experiment): Finding<'shared'>[] {
     facts,
   });
   return [
-    ...(alone.length === 0 ? [] : [finding('serious', aloneFacts(alone))]),
-    ...(several.length === 0 ? [] : [finding('caution', severalFacts(several, unitNoun))]),
+    ...(alone.length === 0 ? [] : [finding('serious', aloneFacts(alone, experiment.plan))]),
+    ...(several.length === 0 ? [] : [finding('caution', severalFacts(several, experiment.plan))]),
   ];
 }
 
@@ -27,19 +26,17 @@ interface Sharing {
   readonly own: readonly string[];
 }
 
-const wordOf = (sharing: readonly Sharing[]) => containerWord(itemAt(itemAt(sharing, 0).own, 0));
-
-function aloneFacts(alone: readonly Sharing[]): Finding<'shared'>['facts'] {
+function aloneFacts(alone: readonly Sharing[], plan: Plan): Finding<'shared'>['facts'] {
   const containers = alone.flatMap(({ own }) => own);
-  const what = wordOf(alone);
+  const what = containerWord(plan);
   return alone.length === 1
     ? { is: 'one-alone', name: itemAt(alone, 0).arm.name, container: itemAt(containers, 0), what }
     : { is: 'each-alone', names: alone.map(({ arm }) => arm.name), containers, what };
 }
 
-function severalFacts(several: readonly Sharing[], unit: string): Finding<'shared'>['facts'] {
+function severalFacts(several: readonly Sharing[], plan: Plan): Finding<'shared'>['facts'] {
   const groups = several.map(({ arm, units, own }) => ({ name: arm.name, containers: own.length, units: units.length }));
-  return { is: 'several', what: wordOf(several), unit, groups };
+  return { is: 'several', what: containerWord(plan), unit: plan.unitNoun, groups };
 }
 
 /** The containers of an arm, where each of its units is in one and none of them holds another arm. */

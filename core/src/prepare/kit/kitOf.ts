@@ -1,5 +1,6 @@
 import { containerOf } from '../../data/containers';
 import type { Experiment } from '../../model';
+import { containerWord } from '../../study/replicates';
 import { plural } from '../../quantities/plural';
 import type { BareLine, KitLine } from './KitLine';
 import { mixLines } from './mix';
@@ -51,29 +52,25 @@ function containerLines(experiment: Experiment): BareLine[] {
 }
 
 /** Tanks, lamps, trays: what units share, counted once. */
-function sharedLines({ units, arms }: Experiment): BareLine[] {
-  // A mother plant that cuttings share is nothing to get.
-  const names = [...new Set(units.flatMap(({ container }) => container ?? []))].filter((name) => !/plant/i.test(name));
-  if (names.length === 0) return [];
-  const words = [...new Set(names.map((name) => name.replace(/ \S+$/, '') || name))];
-  return words.map((word) => {
-    const own = names.filter((name) => name === word || name.startsWith(`${word} `));
-    const each = arms.flatMap(({ code: arm }) => {
-      const amount = new Set(
-        units.filter((unit) => unit.arm === arm && own.includes(unit.container ?? '')).map(({ container }) => container),
-      ).size;
-      return amount > 0 ? [{ arm, amount }] : [];
-    });
-    return {
+function sharedLines({ units, arms, plan }: Experiment): BareLine[] {
+  const names = new Set(units.flatMap(({ container }) => container ?? []));
+  if (names.size === 0) return [];
+  const word = containerWord(plan);
+  const each = arms.flatMap(({ code: arm }) => {
+    const amount = new Set(units.filter((unit) => unit.arm === arm).flatMap(({ container }) => container ?? [])).size;
+    return amount > 0 ? [{ arm, amount }] : [];
+  });
+  return [
+    {
       id: `shared ${word}`,
       group: 'containers',
-      what: own.length === 1 ? word : plural(word),
-      amount: own.length,
+      what: names.size === 1 ? word : plural(word),
+      amount: names.size,
       unit: '',
-      arms: inAll(each) > own.length ? [] : each,
+      arms: inAll(each) > names.size ? [] : each,
       how: 'shared, as the plan says',
-    };
-  });
+    },
+  ];
 }
 
 function labelLines({ units, arms, plan }: Experiment): BareLine[] {

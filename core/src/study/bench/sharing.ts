@@ -41,11 +41,11 @@ export function containersOf(units: readonly Unit[], { how, what, each }: Sharin
  * How the units share now; null where they came sharing in another way.
  * @returns what they share, and how
  */
-export function sharingOf({ units }: Pick<Experiment, 'units'>): Sharing | null {
+export function sharingOf({ units, plan }: Pick<Experiment, 'units' | 'plan'>): Sharing | null {
   const names = new Set(units.map(({ container }) => container));
   const [first] = names;
   if (names.size === 1 && first === null) return { how: 'own', what: 'tray', each: 1 };
-  const what = names.size === 1 ? (first ?? '') : (first ?? '').replace(/ \S+$/, '');
+  const what = plan.containerNoun;
   const arms = new Map(units.map(({ arm }) => [arm, new Set(units.filter((unit) => unit.arm === arm).map(({ container }) => container))]));
   const sizes = [...names].map((name) => units.filter(({ container }) => container === name).length);
   const found = ways.flatMap((how): Sharing[] => {

@@ -75,6 +75,8 @@ function daysOff({ startedOn, plan }: Timed): Unmet[] {
   if (startedOn === null) return [];
   return plan.stages.flatMap(({ name, days }) => {
     const off = days.map((day) => addDays(startedOn, Math.floor(day))).filter((date) => !isThereOn(date, plan.timing));
-    return off.length === 0 ? [] : [{ wish: `“${name}” falls on ${off.map(shortDate).join(', ')}, when nobody is there.`, gives: [] }];
+    return off.length === 0
+      ? []
+      : [{ wish: `“${name}” falls on ${off.map(shortDate).join(', ')}, when nobody is there.`, isDayOff: true, gives: [] }];
   });
 }

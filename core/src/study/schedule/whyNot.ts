@@ -7,6 +7,8 @@ import { localOf } from './zoned';
 /** A wish that cannot be met, and what would have to give. */
 export interface Unmet {
   readonly wish: string;
+  /** A day after the start on which nobody is there: nothing that comes before the sowing hangs on it. */
+  readonly isDayOff?: true;
   readonly gives: readonly Give[];
 }
 

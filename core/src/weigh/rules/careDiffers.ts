@@ -7,10 +7,8 @@ const MOST = 0.1;
 /** Water or feed a unit differs by over a tenth between the arms, and is not what is tested. */
 export function careDiffersRule(study: Study): Finding<'care-differs'>[] {
   const { experiment } = study;
-  const tested = `${experiment.plan.changed} ${Object.keys(experiment.arms[0]?.factors ?? {}).join(' ')}`;
-  const words = { water: /\b(water|wet|moist|drought|dry)/i, feed: /\b(feed|fertil|nutrient|food)/i };
   return (['water', 'feed'] as const).flatMap((kind): Finding<'care-differs'>[] => {
-    if (words[kind].test(tested)) return [];
+    if (experiment.plan.onPurpose.includes(kind)) return [];
     // Amounts that do not add are left alone.
     const totals = careTotals(study, kind);
     if (totals === null) return [];

@@ -3,7 +3,6 @@ import { liveIncidents } from '../../study/liveEntries';
 import { withoutStop } from '../../quantities/withoutStop';
 import type { Finding } from '../../words/findings';
 import { touched } from './touched';
-import { isMove } from './transfer';
 
 type PlainEvent = 'equipment' | 'pest-or-disease' | 'weather' | 'protocol-change' | 'other';
 
@@ -11,7 +10,7 @@ type PlainEvent = 'equipment' | 'pest-or-disease' | 'weather' | 'protocol-change
 export function eventRule(kind: PlainEvent): (study: Study) => Finding<PlainEvent>[] {
   return (study) =>
     liveIncidents(study)
-      .filter((event) => event.kind === kind && !isMove(event))
+      .filter((event) => event.kind === kind)
       .map((event) => {
         const { arms, alike } = touched(study, event);
         const only = event.arms.length === 0 && event.units.length > 0 ? event.units : arms;
