@@ -20,6 +20,7 @@ const floors = [
   ['check'],
   ['power'],
   ['words'],
+  ['ownWords'],
   ['ask', 'plan', 'prepare', 'log', 'weigh'],
   ['simulate'],
   ['write', 'package'],

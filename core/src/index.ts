@@ -23,7 +23,7 @@ export { askedAbout, refusedOf, under, type Objection } from './check/Objection'
 export { checkReading } from './check/reading';
 export { checkReadings } from './check/readings';
 export { checkStudy } from './check/study';
-export * from './ask/hypothesis';
+export * from './ownWords/hypothesis';
 export * from './ask/predictionCheck';
 export * from './ask/mechanismChecks';
 export * from './ask/questionWords';
@@ -156,7 +156,7 @@ export * from './write/judgementTables';
 export * from './write/markdown';
 export * from './write/plainSummary';
 export * from './write/proofread/checkText';
-export { contradictedLines, type Contradicted } from './write/proofread/ownLines';
+export { contradictedLines, type OwnText } from './ownWords/lines';
 export type { Hint } from './write/proofread/checkNumbers';
 export * from './write/facts';
 export * from './write/ownFigures';

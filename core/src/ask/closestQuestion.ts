@@ -1,5 +1,5 @@
 import type { ReadClaim } from './claim/readClaim';
-import { otherNames } from './otherNames';
+import { otherNames } from '../data/otherNames';
 import type { ReadyQuestion } from './ReadyQuestion';
 import { saysSomething, wordsOf } from '../quantities/wordsOf';
 

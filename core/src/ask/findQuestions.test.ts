@@ -1,7 +1,7 @@
 import { itemAt } from '../invariant';
 import { describe, expect, it } from 'vitest';
 import { findQuestions } from './findQuestions';
-import { otherNames } from './otherNames';
+import { otherNames } from '../data/otherNames';
 import { questions } from './questions/index';
 
 const idsOf = (typed: string) => findQuestions(questions, typed).map(({ id }) => id);

@@ -57,7 +57,7 @@ export const hazards: Readonly<Record<Hazard, HazardRow>> = {
   },
   'dressed-seed': {
     label: 'seed that may be treated',
-    caution: 'Seed sold for sowing may be treated: don’t eat it, and wear gloves where it is coloured. Some beans are poisonous raw.',
+    caution: 'Seed sold for sowing may be treated: don’t eat it, and wear gloves where it is coloured.',
   },
   sprouts: {
     label: 'sprouts to eat',

@@ -6,7 +6,7 @@ import { crossFactors } from './crossFactors';
 import { mostUnitsPerArm, nextArmCode, redesign, wishOf } from './redesign';
 import { basisOf, fewestUnits } from '../study/replicates';
 import { cropRule } from './rules/crop';
-import { keptThoughVaried } from './rules/factorKept';
+import { keptThoughVaried } from '../ownWords/keptThoughVaried';
 import { whereApart } from './rules/place';
 import { positionRule } from './rules/position';
 import { designOf } from '../power/Design';

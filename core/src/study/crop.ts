@@ -19,9 +19,20 @@ const known: readonly (Named & { readonly words: readonly string[] })[] = crops
  * @returns null where the table of crops has none
  */
 export function cropNamed(plant: string): Named | null {
-  const said = wordsOf(plant);
+  return namedIn(plant)[0] ?? null;
+}
+
+/**
+ * Every crop that a text names.
+ * @param text any words
+ */
+export const cropsIn = (text: string): Crop[] => namedIn(text).map(({ crop }) => crop);
+
+/** Crops by the words of their names, the longest names first. */
+function namedIn(text: string): Named[] {
+  const said = wordsOf(text);
   const hasAt = (words: readonly string[], at: number) => words.every((word, i) => said[at + i] === word);
-  return known.find(({ words }) => said.some((_, at) => hasAt(words, at))) ?? null;
+  return known.filter(({ words }) => said.some((_, at) => hasAt(words, at)));
 }
 
 /**

@@ -17,6 +17,7 @@ import ArmPhrases from './ArmPhrases.vue';
 import AskedPicker from './AskedPicker.vue';
 import ClaimKept from './ClaimKept.vue';
 import DeleteExperiment from './DeleteExperiment.vue';
+import ContradictedLines from '../layout/ContradictedLines.vue';
 import HypothesisNotes from './HypothesisNotes.vue';
 import PredictionList from './PredictionList.vue';
 
@@ -97,6 +98,7 @@ const setNotTested = (lines: string[]) => history.edit((now) => changePlan(now, 
     <template #sidebar>
       <h2>A good question</h2>
       <HypothesisNotes :experiment="experiment" />
+      <ContradictedLines in="hypothesis" />
       <Callout v-if="experiment.nullHypothesis.trim()" severity="fine">A null hypothesis is written down.</Callout>
       <Callout v-else severity="serious">There is no null hypothesis yet: that it makes no difference.</Callout>
       <Callout :severity="predicted.severity">{{ predicted.message }}</Callout>

@@ -4,6 +4,7 @@ import { useLoaded } from '../layout/loaded';
 import LongField from '../components/LongField.vue';
 import TextField from '../components/TextField.vue';
 import TicksField from '../components/TicksField.vue';
+import ContradictedLines from '../layout/ContradictedLines.vue';
 import UnwordedNote from '../layout/UnwordedNote.vue';
 import { useHistory } from '../stores/history';
 
@@ -62,6 +63,7 @@ const set = (field: 'claimSource' | 'claimedMechanism' | 'countsAsYes') => (valu
         @change="set('countsAsYes')($event)"
     /></label>
     <UnwordedNote text="countsAsYes" name="what would count as a yes" />
+    <ContradictedLines in="countsAsYes" />
   </section>
 </template>
 

@@ -5,6 +5,7 @@ import { useLoaded } from '../layout/loaded';
 import AddButton from '../components/AddButton.vue';
 import ProblemNote from '../components/ProblemNote.vue';
 import TextField from '../components/TextField.vue';
+import ContradictedLines from '../layout/ContradictedLines.vue';
 import UnwordedNote from '../layout/UnwordedNote.vue';
 import { useDocument } from '../stores/document';
 import { useHistory } from '../stores/history';
@@ -31,6 +32,7 @@ const last = computed(() => lastReadingDay(experiment.value));
         @change="(endRule) => history.edit((now) => changePlan(now, { endRule }))"
     /></label>
     <UnwordedNote text="endRule" name="the end" />
+    <ContradictedLines in="endRule" />
     <AddButton v-if="!history.frozen" @add="history.edit(addMeasure)">Add a measure</AddButton>
   </div>
   <label class="small blind"

@@ -13,6 +13,7 @@ import { useHistory } from '../stores/history';
 import AmendBar from './AmendBar.vue';
 import ArmsEditor from './ArmsEditor.vue';
 import BenchSettings from './BenchSettings.vue';
+import ContradictedLines from '../layout/ContradictedLines.vue';
 import DifferencesEditor from './DifferencesEditor.vue';
 import FactorsEditor from './FactorsEditor.vue';
 import FairTest from './FairTest.vue';
@@ -79,6 +80,7 @@ const layoutWords = computed(() => {
       <MeasuresEditor />
       <StagesEditor />
       <KeptEditor />
+      <ContradictedLines in="kept" />
       <DifferencesEditor />
     </template>
     <template #sidebar>

@@ -2,10 +2,10 @@
 import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
-import { comesBefore, contradictedLines, daysBetween, fairTestAtOnce, isDate, longDate, tell } from '@fern/core';
+import { comesBefore, daysBetween, fairTestAtOnce, isDate, longDate, tell } from '@fern/core';
 import OpenEdits from '../layout/OpenEdits.vue';
 import { useLoaded } from '../layout/loaded';
-import ContradictedLines from '../components/ContradictedLines.vue';
+import ContradictedLines from '../layout/ContradictedLines.vue';
 import ConfirmDialog from '../components/ConfirmDialog.vue';
 import DateField from '../components/DateField.vue';
 import Callout from '../components/Callout.vue';
@@ -60,7 +60,7 @@ async function start(): Promise<void> {
     <p>From now on the plan stays as it is. A later change needs a reason, and the report will show it.</p>
     <OpenEdits />
     <ProblemNote :words="documentStore.open.length > 0 ? null : warning" />
-    <ContradictedLines :lines="contradictedLines(experiment)" />
+    <ContradictedLines />
     <label
       >Day 0: <DateField :value="day" label="Day 0" error="Choose the day on which everything is sown or planted." @change="day = $event"
     /></label>

@@ -3,7 +3,6 @@ import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import {
   addToKit,
-  contradictedLines,
   changePlan,
   byCode,
   cautionsOf,
@@ -22,7 +21,7 @@ import {
 import { useLoaded } from '../layout/loaded';
 import ChoiceField from '../components/ChoiceField.vue';
 import LinesField from '../components/LinesField.vue';
-import ContradictedLines from '../components/ContradictedLines.vue';
+import ContradictedLines from '../layout/ContradictedLines.vue';
 import Callout from '../components/Callout.vue';
 import NumberField from '../components/NumberField.vue';
 import TextField from '../components/TextField.vue';
@@ -136,7 +135,7 @@ const print = () => window.print();
         @change="(materials) => history.edit((now) => changePlan(now, { materials }))"
       />
     </details>
-    <ContradictedLines :lines="contradictedLines(experiment).filter(({ line }) => experiment.plan.materials.includes(line))" />
+    <ContradictedLines in="kit" />
     <template #sidebar>
       <KitNeedsEditor />
       <h2>Safety</h2>

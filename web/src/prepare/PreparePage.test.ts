@@ -185,7 +185,7 @@ describe('a calculator beside a running experiment', () => {
       return { ...one, plan: { ...one.plan, templates, steps: ['Lay 999 seeds in each dish.', 'Close the lids.'] } };
     });
     await eventually(() => expect(page.text()).toContain('1 line in your own words: it stays as written when the plan changes.'));
-    expect(page.text()).toMatch(/“Lay 999 seeds in each dish.” says 999 seeds; the plan has \d+ in a \w+, \d+ in all\./);
+    expect(page.text()).toMatch(/“Lay 999 seeds in each dish.” says “999 seeds”; the plan has \d+ in a \w+, \d+ in all\./);
     await press('Put back');
     expect(now().plan.steps.map((step) => step.slice(0, 5))).toEqual(['Lay 2', 'Lay 9', 'Close']);
   });

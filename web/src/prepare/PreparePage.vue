@@ -7,7 +7,6 @@ import {
   calendarOf,
   cautionsOf,
   changePlan,
-  contradictedLines,
   changeStage,
   inList,
   leftOut,
@@ -27,7 +26,7 @@ import {
   type TimedStep,
 } from '@fern/core';
 import Callout from '../components/Callout.vue';
-import ContradictedLines from '../components/ContradictedLines.vue';
+import ContradictedLines from '../layout/ContradictedLines.vue';
 import HazardsField from '../components/HazardsField.vue';
 import LinesField from '../components/LinesField.vue';
 import OwnLines from '../components/OwnLines.vue';
@@ -137,7 +136,7 @@ const set = (field: 'steps' | 'cautions') => (lines: string[]) => history.edit((
         :gone="leftOut(experiment, 'steps')"
         @back="(line) => history.edit((now) => putBack(now, 'steps', line))"
       />
-      <ContradictedLines :lines="contradictedLines(experiment).filter(({ line }) => experiment.plan.steps.includes(line))" />
+      <ContradictedLines in="steps" />
     </section>
     <template #sidebar>
       <TimerList v-slot="{ timer }" :only="id">

@@ -20,6 +20,7 @@ import {
 import Callout from '../components/Callout.vue';
 import TwoColumns from '../components/TwoColumns.vue';
 import { useLoaded } from '../layout/loaded';
+import ContradictedLines from '../layout/ContradictedLines.vue';
 import { focusOnText } from '../layout/useArrival';
 import ProblemNote from '../components/ProblemNote.vue';
 import { useDocument } from '../stores/document';
@@ -139,6 +140,7 @@ const lengthWords = computed(() => reportLengths.find(({ length }) => length ===
       <Callout v-for="{ part, title, ask } in shownParts" :key="part" :severity="writing[part].trim() ? 'fine' : 'note'"
         ><b>{{ title }}.</b> {{ ask }}</Callout
       >
+      <ContradictedLines />
       <p class="soft small later">
         Numbers, tables and pictures come from the data and stay right by themselves. Your own words stay as you typed them. Where a number
         of yours disagrees with the data, it is marked: a hint, and yours to keep.

@@ -7,7 +7,7 @@ import { plantIn } from './plantIn';
 import { tooWide } from './plants';
 import { daysIn, sizeIn, type ClaimedSize } from './sizes';
 import { splitClaim } from './splitClaim';
-import { vagueIn, type Vague } from './vague';
+import { vagueIn, type Vague } from '../../ownWords/vague';
 
 type Part = 'plant' | 'treatment' | 'comparison' | 'measure' | 'direction' | 'size' | 'time';
 

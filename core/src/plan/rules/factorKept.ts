@@ -1,5 +1,6 @@
 import { itemAt } from '../../invariant';
 import { controlOf, type Arm, type Experiment } from '../../model';
+import { keptThoughVaried } from '../../ownWords/keptThoughVaried';
 import type { Finding } from '../../words/findings';
 
 /** The kept-the-same list names the very thing that is varied, an arm lacks a step that all others get, or an arm equals the control. */
@@ -11,24 +12,6 @@ export function factorKeptRule(experiment: Experiment): Finding<'factor-kept'>[]
     ...(like.length === 0 ? [] : [finding({ is: 'like-control', names: like.map(({ code: arm, name }) => `${name} (${arm})`) })]),
     ...withoutStep(experiment).map(({ name, steps }) => finding({ is: 'without-step', name, steps })),
   ];
-}
-
-const smallWords = /^(the|and|for|with|from|into|number|kind|kinds|share|what|how|first|days|many|much|once|each|same|their|that|this)$/;
-const contentWords = (text: string) => new Set((text.toLowerCase().match(/\p{L}{3,}/gu) ?? []).filter((word) => !smallWords.test(word)));
-
-/** From this share of words in common on, two phrases name the same thing. */
-const SAME_THING = 0.6;
-
-/** Lines that name the same thing as what is varied. */
-export function keptThoughVaried({ plan, arms }: Experiment): string[] {
-  const varied = contentWords([plan.changed, ...Object.keys(arms[0]?.factors ?? {})].join(' '));
-  return plan.kept
-    .map(({ what }) => what)
-    .filter((what) => {
-      const words = contentWords(what);
-      const common = [...words].filter((word) => varied.has(word)).length;
-      return common > 0 && common / (words.size + varied.size - common) >= SAME_THING;
-    });
 }
 
 const told = ({ name, dose, factors }: Arm) => JSON.stringify([name.trim().toLowerCase(), dose, factors]);

@@ -1,6 +1,7 @@
 import { primaryOf, type Experiment } from '../model';
-import { vagueIn, type Vague } from './claim/vague';
-import { otherNames } from './otherNames';
+import { hasOpenX } from './openX';
+import { vagueIn, type Vague } from './vague';
+import { otherNames } from '../data/otherNames';
 import { sharesWord } from '../quantities/sharesWord';
 
 /** What a sentence that could turn out wrong says. */
@@ -34,7 +35,7 @@ export function checkHypothesis({ hypothesis, plan, arms, measures }: Experiment
   const primary = primaryOf(measures);
   const speaksOf = (...texts: readonly string[]) => texts.some((text) => sharesWord(hypothesis, text));
   const treatments = arms.filter(({ role }) => role !== 'control').map(({ name }) => name);
-  const hasX = /\bX\b/.test(hypothesis);
+  const hasX = hasOpenX(hypothesis);
   const day = primary?.readingDays.at(-1);
   const parts: readonly (readonly [HypothesisPart, boolean, string])[] = [
     ['plant', plan.plant.trim() === '' || speaksOf(plan.plant, ...namesOf(plan.plant)), `Which plant? You plan it for ${plan.plant}.`],

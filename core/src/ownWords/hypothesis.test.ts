@@ -2,9 +2,9 @@ import { itemAt } from '../invariant';
 import { describe, expect, it } from 'vitest';
 import { emptyPlan } from '../model';
 import { aMeasure, anArm, anExperiment } from '../testing';
-import { experimentFrom } from './experimentFrom';
+import { experimentFrom } from '../ask/experimentFrom';
 import { checkHypothesis } from './hypothesis';
-import { questions } from './questions/index';
+import { questions } from '../ask/questions/index';
 
 const castings = (hypothesis: string) =>
   checkHypothesis(
