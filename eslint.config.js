@@ -116,6 +116,26 @@ export default tseslint.config(
     },
   },
   ...floors.flatMap((floor, i) => floor.map((folder) => coreFloor(folder, i))),
+  {
+    // A fact is a field: nobody's English is read to find one out, but where that is the job.
+    files: ['core/src/**/*.ts'],
+    ignores: [
+      '**/*.test.ts',
+      '**/*.fixture.ts',
+      ...['ask/claim', 'ask/closestQuestion.ts', 'ownWords', 'write/proofread', 'log', 'quantities', 'study/lengthWords.ts'].map(
+        (own) => `core/src/${own}{,/**}`,
+      ),
+      // Names of files, cells of tables, and syllables that make no word.
+      ...['model/measure.ts', 'model/photo.ts', 'package/zip.ts', 'prepare/blindCodes.ts'].map((own) => `core/src/${own}`),
+    ],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        { selector: 'Literal[regex.pattern=/[a-z]{3}/]', message: 'A pattern over words: make it a field, or read it in ownWords.' },
+        { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'Time is an argument.' },
+      ],
+    },
+  },
   { files: ['contract/src/**/*.ts'], rules: forbid(['^@fern/(server|web|demo|paper)', oneWay], ['^(vue|express|sequelize)', oneWay]) },
   { files: ['paper/src/**/*.ts'], rules: forbid(['^@fern/(server|web|demo|contract)', oneWay], ['^(vue|express|sequelize)', oneWay]) },
   { files: ['server/src/**/*.ts'], rules: forbid(['^@fern/web', oneWay]) },

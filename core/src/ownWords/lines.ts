@@ -5,6 +5,7 @@ import { many, plural, singular } from '../quantities/plural';
 import { cropName, cropNamed, cropOf, cropsIn } from '../study/crop';
 import { badgeOf } from '../words/badge';
 import { ownLinesOf } from '../words/followTemplates';
+import { daysSaid } from './daysSaid';
 import { fill } from '../words/templates';
 
 /** Texts of a plan that a person may word. */
@@ -87,9 +88,9 @@ function putIn(line: string, { units: all, arms, plan }: Experiment): Against[] 
 
 function days(line: string, { measures, plan }: Experiment): Against[] {
   const last = Math.max(0, ...measures.flatMap(({ readingDays }) => readingDays), ...plan.stages.flatMap((stage) => stage.days));
-  return [...line.matchAll(/(?<!\p{L})day (\d+)(?!\p{N})/giu)]
-    .filter(([, day]) => last > 0 && Number(day) > last)
-    .map(([says]) => ({ says, plan: `nothing after day ${last}` }));
+  return daysSaid(line)
+    .filter(({ day }) => last > 0 && day > last)
+    .map(({ says }) => ({ says, plan: `nothing after day ${last}` }));
 }
 
 /** Another crop than that of the plan, of which nothing in it speaks: basil is no mistake beside tomatoes that are grown with it. */

@@ -30,3 +30,11 @@ export function vagueIn(sentence: string): Vague[] {
     return word ? [{ word, ask }] : [];
   });
 }
+
+const vagueName = /\b(better|worse|nicer|healthier|healthy|happier|best|well|good|strength|vigou?r|does|success)\b/i;
+
+/**
+ * Whether a measure is named by a judgement that two people would make differently.
+ * @param name of the measure
+ */
+export const isVagueName = (name: string): boolean => vagueName.test(name);

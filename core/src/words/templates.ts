@@ -2,6 +2,7 @@ import { countBy, upperFirst } from 'lodash-es';
 import { primaryOf, type Experiment } from '../model';
 import { inList } from '../quantities/inList';
 import { many, plural, singular } from '../quantities/plural';
+import { withoutArticle } from '../quantities/withoutArticle';
 import { cropName } from '../study/crop';
 
 /** A number in words that name the plan; null where the plan has none. */
@@ -18,7 +19,7 @@ const slots: Readonly<Record<string, Slot>> = {
   plants: noun(({ plan }) => many(plan.plant || 'plant')),
   crop: noun(({ plan }) => singular(cropName(plan)) || 'plant'),
   crops: noun(({ plan }) => many(cropName(plan) || 'plant')),
-  changed: noun(({ plan }) => plan.changed.replace(/^(the|an?) /, '') || 'what is changed'),
+  changed: noun(({ plan }) => withoutArticle(plan.changed) || 'what is changed'),
   unit: noun(({ plan }) => plan.unitNoun),
   units: noun(({ plan }) => plural(plan.unitNoun)),
   putIn: noun(({ plan }) => plan.propagule),

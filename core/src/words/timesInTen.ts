@@ -11,3 +11,9 @@ export function timesInTen(chance: number): string {
   if (times === 0) return 'almost never';
   return times === 10 ? 'almost always' : `about ${counted(times, 'time')} in 10`;
 }
+
+/**
+ * Whether a chance is said with "almost", which stands before its verb.
+ * @param chance from 0 to 1
+ */
+export const isAlmost = (chance: number): boolean => [0, 10].includes(Math.round(chance * 10));

@@ -48,7 +48,7 @@ function deciding(study: Study, measure: Measure, row: MeasureResult, length: Re
     ...chance(row),
     ...claim(study.experiment, row),
     figureBlock(first),
-    ...(isFull ? others : others.filter(({ id }) => /\.(curves|claimed)$/.test(id))).map(figureBlock),
+    ...(isFull ? others : others.filter(({ id }) => id.endsWith('.curves') || id.endsWith('.claimed'))).map(figureBlock),
     ...listed(effectsTable(measure, row)),
     ...(row.comparisons.length > 0 ? [comparisonsTable(study, measure, row)] : []),
     armsTable(study, measure, row),

@@ -1,8 +1,7 @@
 import { kindOf } from '../../kinds';
 import { primaryOf, type Experiment, type Measure } from '../../model';
+import { isVagueName } from '../../ownWords/vague';
 import type { Finding } from '../../words/findings';
-
-const vague = /\b(better|worse|nicer|healthier|healthy|happier|best|well|good|strength|vigou?r|does|success)\b/i;
 
 /** No primary measure, no end rule, no smallest difference that matters, or a measure that two people could not repeat. */
 export function measureRule({ measures, plan, endedOn }: Experiment): Finding<'measure'>[] {
@@ -27,5 +26,5 @@ export function measureRule({ measures, plan, endedOn }: Experiment): Finding<'m
 }
 
 function cannotRepeat(m: Measure): boolean {
-  return !kindOf(m).byEye && vague.test(m.name) && (m.unit === '' || m.unit === '1');
+  return !kindOf(m).byEye && isVagueName(m.name) && (m.unit === '' || m.unit === '1');
 }

@@ -28,4 +28,4 @@ export function picturesOf(shown: Shown): readonly [Picture, ...Picture[]] {
 }
 
 /** Doses and factors show each unit already. */
-const sameDots = (own: Picture, first: Picture) => own.id.endsWith('.dots') && /\.(doses|factors)$/.test(first.id);
+const sameDots = (own: Picture, first: Picture) => own.id.endsWith('.dots') && ['.doses', '.factors'].some((end) => first.id.endsWith(end));

@@ -5,7 +5,7 @@ import { counted, plural } from '../../quantities/plural';
 import { shortDate } from '../../model';
 import { fewInList } from '../fewInList';
 import { rowsInList } from '../rowsInList';
-import { timesInTen } from '../timesInTen';
+import { isAlmost, timesInTen } from '../timesInTen';
 import { cropFinding } from './cropFinding';
 import { says, type FindingText } from './says';
 
@@ -383,7 +383,7 @@ const lotWords = (lots: readonly string[]) => (lots.length === 0 ? 'no named see
 /** "almost never get a clear answer", but "get a clear answer about 7 times in 10". */
 function clearAnswer(chance: number): string {
   const often = timesInTen(chance);
-  return often.startsWith('almost') ? `${often} get a clear answer` : `get a clear answer ${often}`;
+  return isAlmost(chance) ? `${often} get a clear answer` : `get a clear answer ${often}`;
 }
 
 function powerAdvice(advice: PowerAdvice): string {
