@@ -1,6 +1,7 @@
 import { itemAt } from './invariant';
 import fc from 'fast-check';
 import {
+  hazardCodes,
   byCode,
   emptyPlan,
   type Arm,
@@ -69,6 +70,7 @@ export function anyStudy(): fc.Arbitrary<Study> {
         dose: fc.option(fc.integer({ min: 0, max: 100 }), { nil: null }),
         doseUnit: maybe,
         phrase: fc.oneof(fc.constant(''), words),
+        hazards: fc.subarray([...hazardCodes], { maxLength: 3 }),
         badge: fc.constantFrom('', 'Z', '½'),
         factors: factors ? fc.record({ mulch: fc.constantFrom('none', 'deep'), pot: fc.constantFrom('clay', 'felt') }) : fc.constant({}),
       });

@@ -42,7 +42,7 @@ export function sentencesOf(study: Study, result: Result = analyse(study, { toda
     ...findings,
     ...reportLengths.flatMap(({ length }) => said(`report, ${length}`, reportText(report(study, result, length).filter(isRunning)))),
     ...kitOf(study.experiment).flatMap(({ what, how }) => said('kit', [what, how])),
-    ...said('caution', cautionsOf(plan)),
+    ...said('caution', cautionsOf(study.experiment)),
   ];
 }
 

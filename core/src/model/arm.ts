@@ -1,4 +1,6 @@
-import { blankOf, choice, code, maybe, namedBefore, number, text, words, type RecordOf } from './fields';
+import { codesCell } from './cells';
+import { hazardCodes } from './hazard';
+import { blankOf, choice, code, list, maybe, namedBefore, number, text, words, type RecordOf } from './fields';
 
 export const armFields = {
   code: namedBefore('arm', code({ words: 'code' })),
@@ -10,6 +12,16 @@ export const armFields = {
   phrase: text({ words: 'its words in a sentence', most: 120, optional: true, sparse: true }),
   /** How it stands in pictures and tables; empty where its dose or its name says it. */
   badge: text({ words: 'its badge', most: 4, trim: true, optional: true, sparse: true }),
+  /** What can hurt someone at what this arm gets: its dose, its water, its powder. */
+  hazards: list(choice(hazardCodes), {
+    words: 'what can hurt someone',
+    most: 20,
+    each: true,
+    optional: true,
+    sparse: true,
+    free: true,
+    cell: codesCell,
+  }),
   /** Level of each crossed factor, by factor name; empty outside factorial designs. */
   factors: words(5, { words: 'levels' }),
 };

@@ -13,5 +13,5 @@ export function startOn(experiment: Experiment, startedOn: string, lockedOn: str
   const moved = moveStart(experiment, startedOn);
   const { plan, ...rest } = keepKit(moved);
   const arms = rest.arms.map((arm) => ({ ...arm, badge: badgeOf(rest.arms, arm.code) }));
-  return { ...rest, arms, plan: { ...plan, cautions: cautionsOf(plan), lockedOn } };
+  return { ...rest, arms, plan: { ...plan, cautions: cautionsOf(experiment), lockedOn } };
 }

@@ -1,5 +1,6 @@
 import { hazards } from '../data/hazards';
-import { hazardCodes, type Hazard, type Plan, type Stage } from '../model';
+import { hazardsOfPutIn } from '../data/putIn';
+import { hazardCodes, type Experiment, type Hazard, type Plan, type Stage } from '../model';
 import { cropOf } from './crop';
 import { holdsMix } from './mixEach';
 
@@ -14,19 +15,22 @@ export function hazardsAt({ kind, hazards: said }: Hazardous): readonly Hazard[]
   return [...(own ? [own] : []), ...(said ?? [])];
 }
 
-/** What can hurt someone, from what the plan says: its steps, its place, its lamps, its crop, what is sown, what it grows in, and what was ticked. */
-export function hazardsOf(plan: Plan): readonly Hazard[] {
+/** What hazards are found in. */
+export type Planned = Pick<Experiment, 'plan' | 'arms'>;
+
+/** What can hurt someone, from what the plan says: its groups, steps, place, lamps and crop, what is put in, what it grows in, and what was ticked. */
+export function hazardsOf({ plan, arms }: Planned): readonly Hazard[] {
   const { stages, bench, place, plant, propagule } = plan;
   const underLamps = bench.some(({ light }) => light === 'lamp');
   const inSoil = place === 'bed' || place === 'ground' || holdsMix(plan);
   const found = new Set<Hazard>([
     ...plan.hazards,
+    ...arms.flatMap(({ hazards: own }) => own),
     ...stages.flatMap(hazardsAt),
     ...(underLamps ? (['lamp', 'electricity'] as const) : []),
     ...(inSoil ? (['soil'] as const) : []),
     ...(cropOf(plan)?.hazards ?? []),
-    ...(propagule === 'seeds' && plant !== '' ? (['dressed-seed'] as const) : []),
-    ...(propagule === 'cuttings' ? (['blade'] as const) : []),
+    ...(plant === '' ? [] : hazardsOfPutIn(propagule)),
   ]);
   return hazardCodes.filter((code) => found.has(code));
 }
@@ -42,6 +46,15 @@ export const unaskedSteps = ({ stages }: Pick<Plan, 'stages'>): string[] =>
  * Whether something of a treatment could get into the control by hands, tools or drips.
  * @returns by routes that were said, by solutions, and by what clings
  */
-export function couldSpread({ plan }: { readonly plan: Plan }): boolean {
-  return plan.spilloverRoutes.length > 0 || plan.kit.solutions.length > 0 || hazardsOf(plan).some((code) => hazards[code].clings);
+export function couldSpread({ plan, arms }: Planned): boolean {
+  return plan.spilloverRoutes.length > 0 || plan.kit.solutions.length > 0 || hazardsOf({ plan, arms }).some((code) => hazards[code].clings);
 }
+
+/**
+ * Hazards that meet at a step: its own, and those of what its arms get.
+ * @param step one of the plan's
+ */
+export const hazardsMeeting = (step: Stage, arms: Planned['arms']): readonly Hazard[] => [
+  ...hazardsAt(step),
+  ...arms.filter(({ code }) => step.arms.includes(code)).flatMap(({ hazards: own }) => own),
+];

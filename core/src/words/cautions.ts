@@ -1,7 +1,7 @@
 import { hazards, NEVER_HEAT } from '../data/hazards';
 import { hazardCodes, type Hazard, type Plan } from '../model';
 import { cropOf } from '../study/crop';
-import { hazardsAt, hazardsOf, type Hazardous } from '../study/hazardsOf';
+import { hazardsAt, hazardsMeeting, hazardsOf, type Hazardous, type Planned } from '../study/hazardsOf';
 
 /** Sentences for hazards that meet. */
 function cautionsFor(found: readonly Hazard[], together: readonly (readonly Hazard[])[]): string[] {
@@ -25,11 +25,12 @@ const cropCaution = (plan: Plan): string[] => [cropOf(plan)?.caution ?? []].flat
 
 /**
  * Every caution of a plan, the person's own first. They follow the plan until it starts; then they are kept as they read.
- * @param plan with its own cautions, steps and places
+ * @param planned a plan with its own cautions, steps, places and groups
  * @returns each once
  */
-export function cautionsOf(plan: Plan): string[] {
+export function cautionsOf({ plan, arms }: Planned): string[] {
   const own = plan.cautions.filter((line) => line.trim() !== '');
   if (plan.lockedOn !== null) return [...new Set(own)];
-  return [...new Set([...own, ...cropCaution(plan), ...cautionsFor(hazardsOf(plan), plan.stages.map(hazardsAt))])];
+  const meeting = plan.stages.map((stage) => hazardsMeeting(stage, arms));
+  return [...new Set([...own, ...cropCaution(plan), ...cautionsFor(hazardsOf({ plan, arms }), meeting)])];
 }

@@ -31,7 +31,7 @@ export function method(study: Study): Block[] {
   const { plan, units, arms } = experiment;
   const read = observersSentence(study);
   const written = (lines: readonly string[]) => lines.filter((line) => line.trim() !== '');
-  const [materials, cautions, steps] = [materialsOf(experiment), cautionsOf(plan), written(plan.steps)];
+  const [materials, cautions, steps] = [materialsOf(experiment), cautionsOf(experiment), written(plan.steps)];
   const each = arms.map((arm) => `${arm.name} ${units.filter((unit) => unit.arm === arm.code).length}`).join('; ');
   const started = experiment.startedOn === null ? '' : ` The start was ${longDate(experiment.startedOn)}.`;
   return [

@@ -139,7 +139,7 @@ const print = () => window.print();
     <template #sidebar>
       <KitNeedsEditor />
       <h2>Safety</h2>
-      <Callout v-for="caution in [...cautionsOf(experiment.plan), RULES_FIRST]" :key="caution" severity="caution">{{ caution }}</Callout>
+      <Callout v-for="caution in [...cautionsOf(experiment), RULES_FIRST]" :key="caution" severity="caution">{{ caution }}</Callout>
     </template>
   </TwoColumns>
 </template>

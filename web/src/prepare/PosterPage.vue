@@ -147,7 +147,7 @@ const print = () => window.print();
       </div>
       <h2>Safety</h2>
       <ul class="cautions">
-        <li v-for="caution in [...cautionsOf(experiment.plan), RULES_FIRST]" :key="caution">{{ caution }}</li>
+        <li v-for="caution in [...cautionsOf(experiment), RULES_FIRST]" :key="caution">{{ caution }}</li>
       </ul>
       <p class="soft small">Made {{ longDate(today()) }} with Fern Test.</p>
     </article>

@@ -156,7 +156,7 @@ const set = (field: 'steps' | 'cautions') => (lines: string[]) => history.edit((
       <Callout v-if="unasked.length > 0" severity="serious"
         >Nobody has said whether {{ inList(unasked.map((name) => `“${name}”`)) }} can hurt someone. Say so in Plan, at the step.</Callout
       >
-      <Callout v-for="caution in cautionsOf(experiment.plan)" :key="caution" severity="caution">{{ caution }}</Callout>
+      <Callout v-for="caution in cautionsOf(experiment)" :key="caution" severity="caution">{{ caution }}</Callout>
       <Callout severity="caution">{{ RULES_FIRST }}</Callout>
       <template v-if="experiment.plan.commonMistakes.length > 0">
         <h2 class="later">What often goes wrong</h2>

@@ -99,7 +99,7 @@ const tick = (unit: string) => !done.value.has(unit) && void clock.done(SET_UP, 
         </div>
       </div>
       <h2 class="later">Safety</h2>
-      <Callout v-for="caution in cautionsOf(experiment.plan)" :key="caution" severity="caution">{{ caution }}</Callout>
+      <Callout v-for="caution in cautionsOf(experiment)" :key="caution" severity="caution">{{ caution }}</Callout>
       <Callout severity="caution">{{ RULES_FIRST }}</Callout>
     </template>
   </TwoColumns>

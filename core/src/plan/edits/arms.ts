@@ -44,6 +44,14 @@ export function setBadge(experiment: Experiment, code: string, badge: string): E
 }
 
 /**
+ * Says what can hurt someone at what an arm gets.
+ * @param code of the arm; an unknown one changes nothing
+ */
+export function setArmHazards(experiment: Experiment, code: string, hazards: Arm['hazards']): Experiment {
+  return editArm(experiment, code, { hazards });
+}
+
+/**
  * Says how much of the treatment an arm gets. Its name, its words and the step that gives the dose follow where they told the same number.
  * @param code of the arm; an unknown one changes nothing
  * @param dose null takes the dose away

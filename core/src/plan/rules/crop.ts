@@ -1,3 +1,4 @@
+import { isSeed } from '../../data/putIn';
 import { isSouthern } from '../../data/southernZones';
 import type { Crop } from '../../data/crops';
 import { kindOf } from '../../kinds';
@@ -25,7 +26,7 @@ type TooSoon = { readonly is: 'sprouting' | 'harvest'; readonly days: readonly [
 /** Seedlings are counted before the last come up, or a harvest is picked before there is one. */
 function tooSoon(measure: Measure, { days, harvest }: Crop, { plan: { propagule } }: Experiment): TooSoon | null {
   const last = Math.max(0, ...measure.readingDays);
-  if (last === 0 || propagule !== 'seeds') return null;
+  if (last === 0 || !isSeed(propagule)) return null;
   const { kind } = measure;
   if (kindOf(measure).ofSown && days && last < days[1]) return { is: 'sprouting', days, last };
   return kind === 'harvest' && harvest && last < harvest[0] ? { is: 'harvest', days: harvest, last } : null;

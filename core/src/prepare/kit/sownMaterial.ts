@@ -1,4 +1,5 @@
 import { containerOf } from '../../data/containers';
+import { isSeed } from '../../data/putIn';
 import { expectedOf, primaryOf, type Experiment } from '../../model';
 import { kindOf } from '../../kinds';
 import { wordsOf } from '../../quantities/wordsOf';
@@ -43,7 +44,7 @@ export function sownMaterialLines(experiment: Experiment): BareLine[] {
   if (into === 0 || (propagule === plural(plan.unitNoun) && containerOf(plan.unitNoun).isThing) || (plan.plant === '' && !counted))
     return [];
   const what = `${plainWords(plan)}${kit.lot === '' ? '' : ` ${kit.lot}`}`;
-  if (!counted && plantsKept === null && propagule === 'seeds')
+  if (!counted && plantsKept === null && isSeed(propagule))
     return [
       {
         id: 'put in',
@@ -109,6 +110,6 @@ function enoughWords({ units, plan }: Experiment, sprout: number | null): string
 /** What so many seeds of the crop weigh, where nobody has said what a thousand of them do. */
 function massWords({ crop, propagule, kit }: Experiment['plan'], seeds: number): string {
   const aGram = cropOf({ crop })?.seedsPerGram ?? null;
-  if (kit.thousand !== null || aGram === null || propagule !== 'seeds') return '';
+  if (kit.thousand !== null || aGram === null || !isSeed(propagule)) return '';
   return `; about ${num(Number((seeds / aGram).toPrecision(2)))} g, at ${aGram} to the gram`;
 }
