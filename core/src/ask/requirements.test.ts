@@ -10,7 +10,7 @@ const named = (id: string) => {
 
 it('says weeks, minutes of the longest walk, units, and what not everybody has', () => {
   const sprouting = named('any-sprouting');
-  expect(requirementsOf(sprouting)).toMatchObject({ weeks: 2, units: sprouting.arms.length * sprouting.unitsPerArm, needs: ['lamp'] });
+  expect(requirementsOf(sprouting)).toMatchObject({ weeks: 1, units: sprouting.arms.length * sprouting.unitsPerArm, needs: ['lamp'] });
   expect(requirementsOf(named('hard-coat')).needs).toEqual(['windowsill']);
   expect(requirementsOf(named('cold-wet-start')).needs).toEqual(['refrigerator']);
   // Two trays a week, not all sixteen.

@@ -16,10 +16,10 @@ export function hazardsAt({ kind, hazards: said }: Hazardous): readonly Hazard[]
 }
 
 /** What hazards are found in. */
-export type Planned = Pick<Experiment, 'plan' | 'arms'>;
+export type HasHazards = Pick<Experiment, 'plan' | 'arms'>;
 
 /** What can hurt someone, from what the plan says: its groups, steps, place, lamps and crop, what is put in, what it grows in, and what was ticked. */
-export function hazardsOf({ plan, arms }: Planned): readonly Hazard[] {
+export function hazardsOf({ plan, arms }: HasHazards): readonly Hazard[] {
   const { stages, bench, place, plant, propagule } = plan;
   const underLamps = bench.some(({ light }) => light === 'lamp');
   const inSoil = place === 'bed' || place === 'ground' || holdsMix(plan);
@@ -46,7 +46,7 @@ export const unaskedSteps = ({ stages }: Pick<Plan, 'stages'>): string[] =>
  * Whether something of a treatment could get into the control by hands, tools or drips.
  * @returns by routes that were said, by solutions, and by what clings
  */
-export function couldSpread({ plan, arms }: Planned): boolean {
+export function couldSpread({ plan, arms }: HasHazards): boolean {
   return plan.spilloverRoutes.length > 0 || plan.kit.solutions.length > 0 || hazardsOf({ plan, arms }).some((code) => hazards[code].clings);
 }
 
@@ -54,7 +54,7 @@ export function couldSpread({ plan, arms }: Planned): boolean {
  * Hazards that meet at a step: its own, and those of what its arms get.
  * @param step one of the plan's
  */
-export const hazardsMeeting = (step: Stage, arms: Planned['arms']): readonly Hazard[] => [
+export const hazardsMeeting = (step: Stage, arms: HasHazards['arms']): readonly Hazard[] => [
   ...hazardsAt(step),
   ...arms.filter(({ code }) => step.arms.includes(code)).flatMap(({ hazards: own }) => own),
 ];

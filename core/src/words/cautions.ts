@@ -1,7 +1,7 @@
 import { hazards, NEVER_HEAT } from '../data/hazards';
 import { hazardCodes, type Hazard, type Plan } from '../model';
 import { cropOf } from '../study/crop';
-import { hazardsAt, hazardsMeeting, hazardsOf, type Hazardous, type Planned } from '../study/hazardsOf';
+import { hazardsAt, hazardsMeeting, hazardsOf, type Hazardous, type HasHazards } from '../study/hazardsOf';
 
 /** Sentences for hazards that meet. */
 function cautionsFor(found: readonly Hazard[], together: readonly (readonly Hazard[])[]): string[] {
@@ -28,7 +28,7 @@ const cropCaution = (plan: Plan): string[] => [cropOf(plan)?.caution ?? []].flat
  * @param planned a plan with its own cautions, steps, places and groups
  * @returns each once
  */
-export function cautionsOf({ plan, arms }: Planned): string[] {
+export function cautionsOf({ plan, arms }: HasHazards): string[] {
   const own = plan.cautions.filter((line) => line.trim() !== '');
   if (plan.lockedOn !== null) return [...new Set(own)];
   const meeting = plan.stages.map((stage) => hazardsMeeting(stage, arms));

@@ -57,7 +57,7 @@ describe('the library', () => {
   });
 
   it('says on each card what it takes', () => {
-    expect(page.text()).toMatch(/2 weeks · \d+ min a walk · 2 groups, 12 dishes · decided by normal sprouts · from age 8 · needs a lamp/);
+    expect(page.text()).toMatch(/1 week · \d+ min a walk · 2 groups, 12 dishes · decided by normal sprouts · from age 8 · needs a lamp/);
   });
 
   it('is gone through with the arrow keys from the field, which keep to themselves elsewhere', async () => {

@@ -56,7 +56,10 @@ export const howMuchFeed: ReadyQuestion = {
   kit: {
     lot: 'of one sowing',
     medium: 'mix without fertiliser',
-    solutions: [poured('plain water', ['C'], 100, 1), poured('plant feed, made up by its label', ['1', '05', '2'], 100, 1)],
+    solutions: [
+      poured('plain water', ['C'], 100, 'once', { times: 4 }),
+      poured('plant feed, made up by its label', ['1', '05', '2'], 100, 'once', { times: 4 }),
+    ],
     things: [oneEach('saucers'), ...things('measuring syringe', 'balance')],
   },
   steps: [
