@@ -1,4 +1,5 @@
 import type { Experiment, Solution } from '../../model';
+import { counted } from '../../quantities/plural';
 import { num } from '../calculators/makers';
 import { typedRatio } from '../calculators/typedRatio';
 import { ratioVolume } from '../dilution';
@@ -59,11 +60,16 @@ export function solutionLines(experiment: Experiment): BareLine[] {
       madeWords(solution),
       all,
       'mL',
-      `${num(each)} mL to each${times > 1 ? `, ${times} times` : ''}${aWeek === null ? '' : ` at ${num(aWeek)} a week`}; with ${num(spare)}% to spare`,
+      `${num(each)} mL to each${oftenWords(times, aWeek)}; with ${num(spare)}% to spare`,
     );
     return [whole, ...madeOf(experiment, solution, all, line)];
   });
 }
+
+const oftenWords = (times: number, aWeek: number | null): string => {
+  if (aWeek !== null) return ` ${counted(aWeek, 'time')} a week, ${counted(times, 'time')} in all`;
+  return times > 1 ? `, ${times} times` : '';
+};
 
 /** What is dissolved stands on a line of its own. */
 const madeWords = ({ name, made }: Solution) => (made === 'grams' ? `water with ${name}` : name);
