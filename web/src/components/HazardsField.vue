@@ -3,13 +3,22 @@ import { Checkbox } from 'ant-design-vue';
 import { computed } from 'vue';
 import { hazardCodes, hazards, inList, type Hazard } from '@fern/core';
 
-/** What can hurt someone: several of a list, or that nothing can; null while nobody has said. What follows from elsewhere is told with it. */
-const props = defineProps<{ value: readonly Hazard[] | null; also?: readonly Hazard[]; label: string; disabled?: boolean }>();
+/**
+ * What can hurt someone: several of a list, or that nothing can; null while nobody has said. What follows from elsewhere is told with it.
+ * Where it only adds to what is known, an empty list says nothing.
+ */
+const props = defineProps<{
+  value: readonly Hazard[] | null;
+  also?: readonly Hazard[];
+  label: string;
+  adds?: boolean;
+  disabled?: boolean;
+}>();
 const emit = defineEmits<{ change: [value: readonly Hazard[]] }>();
 const told = computed(() => {
   const all = [...new Set([...(props.also ?? []), ...(props.value ?? [])])].map((code) => hazards[code].label);
   if (props.value === null) return inList([...all, all.length === 0 ? 'not said yet' : 'what else is not said yet']);
-  return all.length === 0 ? 'nothing' : inList(all);
+  return all.length === 0 ? (props.adds ? 'none ticked' : 'nothing') : inList(all);
 });
 
 function tick(code: Hazard, isTicked: boolean): void {
@@ -24,7 +33,7 @@ function tick(code: Hazard, isTicked: boolean): void {
     <summary>{{ label }}: {{ told }}</summary>
     <fieldset>
       <legend class="visually-hidden">{{ label }}</legend>
-      <Checkbox :checked="value !== null && value.length === 0" @change="emit('change', [])"
+      <Checkbox v-if="!adds" :checked="value !== null && value.length === 0" @change="emit('change', [])"
         >nothing{{ also?.length ? ' more' : '' }}</Checkbox
       >
       <Checkbox

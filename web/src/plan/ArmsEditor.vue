@@ -8,7 +8,6 @@ import {
   plural,
   removeArm,
   renameArm,
-  setArmHazards,
   setDose,
   setRole,
   setUnitsOf,
@@ -20,7 +19,6 @@ import { useLoaded } from '../layout/loaded';
 import AddButton from '../components/AddButton.vue';
 import RemoveButton from '../components/RemoveButton.vue';
 import ChoiceField from '../components/ChoiceField.vue';
-import HazardsField from '../components/HazardsField.vue';
 import NumberField from '../components/NumberField.vue';
 import ProblemNote from '../components/ProblemNote.vue';
 import TextField from '../components/TextField.vue';
@@ -106,13 +104,6 @@ const roles: readonly { value: Role; label: string }[] = [
           />
           <span v-if="!history.frozen" class="soft">badge</span>
         </span>
-        <HazardsField
-          v-if="arm.role !== 'control' && (!history.frozen || arm.hazards.length > 0)"
-          :value="arm.hazards"
-          :disabled="history.frozen"
-          label="What can hurt someone"
-          @change="(hazards) => history.edit((now) => setArmHazards(now, arm.code, hazards))"
-        />
       </div>
       <RemoveButton
         v-if="!history.frozen && experiment.arms.length > 1"

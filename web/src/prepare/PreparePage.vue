@@ -7,6 +7,7 @@ import {
   calendarOf,
   cautionsOf,
   changePlan,
+  setArmHazards,
   changeStage,
   inList,
   leftOut,
@@ -167,8 +168,18 @@ const set = (field: 'steps' | 'cautions') => (lines: string[]) => history.edit((
       <HazardsField
         :value="experiment.plan.hazards"
         label="What else can hurt someone"
+        adds
         :disabled="history.frozen"
         @change="(hazards) => history.edit((now) => changePlan(now, { hazards }))"
+      />
+      <HazardsField
+        v-for="arm in experiment.arms"
+        :key="arm.code"
+        :value="arm.hazards"
+        :label="`At “${arm.name}”`"
+        adds
+        :disabled="history.frozen"
+        @change="(hazards) => history.edit((now) => setArmHazards(now, arm.code, hazards))"
       />
       <h2 class="later">Cautions of your own</h2>
       <LinesField :value="experiment.plan.cautions" label="Cautions, one a line" @change="set('cautions')($event)" />
