@@ -63,7 +63,7 @@ export * from './prepare/kit/kitOf';
 export { keepKit } from './prepare/kit/materials';
 export { startOn } from './prepare/startOn';
 export { crops } from './data/crops';
-export { cropOf, usualSpread } from './study/crop';
+export { cropName, cropOf, usualSpread } from './study/crop';
 export { mixEach } from './study/mixEach';
 export { cropWords } from './words/cropWords';
 export { expectedShares } from './prepare/kit/sownMaterial';

@@ -21,7 +21,10 @@ export function stepCautions(step: Hazardous): string[] {
   );
 }
 
-const cropCaution = (plan: Plan): string[] => [cropOf(plan)?.caution ?? []].flat();
+function cropCaution(plan: Plan): string[] {
+  const caution = cropOf(plan)?.caution ?? null;
+  return caution === null ? [] : [caution];
+}
 
 /**
  * Every caution of a plan, the person's own first. They follow the plan until it starts; then they are kept as they read.

@@ -130,7 +130,7 @@ const percent = (value: number | null) => (value === null ? null : Math.round(va
     </p>
     <p v-if="usual !== null && usual !== experiment.plan.spreadGuess" class="guess soft">
       Growers see such plants differ by about {{ percent(usual) }}%.
-      <button type="button" class="link" @click="setPlan({ spreadGuess: usual })">Use that</button>
+      <Button type="link" size="small" @click="setPlan({ spreadGuess: usual })">Use that</Button>
     </p>
   </details>
 </template>

@@ -27,9 +27,9 @@ type TooSoon = { readonly is: 'sprouting' | 'harvest'; readonly days: readonly [
 function tooSoon(measure: Measure, { days, harvest }: Crop, { plan: { propagule } }: Experiment): TooSoon | null {
   const last = Math.max(0, ...measure.readingDays);
   if (last === 0 || !isSeed(propagule)) return null;
-  const { kind } = measure;
-  if (kindOf(measure).ofSown && days && last < days[1]) return { is: 'sprouting', days, last };
-  return kind === 'harvest' && harvest && last < harvest[0] ? { is: 'harvest', days: harvest, last } : null;
+  const { ofSown, adds } = kindOf(measure);
+  if (ofSown && days && last < days[1]) return { is: 'sprouting', days, last };
+  return adds && harvest && last < harvest[0] ? { is: 'harvest', days: harvest, last } : null;
 }
 
 /** The months of sowing where it starts outside them; null where it stands indoors, or nobody knows when. */
