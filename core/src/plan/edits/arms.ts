@@ -4,7 +4,6 @@ import type { Factor } from '../../model/factors';
 import { crossFactors } from '../crossFactors';
 import { nextArmCode, redesign } from '../redesign';
 import { armDosedBy, hoursOfDose, redosed } from '../../study/doseTold';
-import { withoutArms } from './withoutArms';
 
 /** The most arms that one experiment is planned with here. */
 export const MOST_ARMS = 12;
@@ -124,9 +123,7 @@ function newName(arms: readonly Arm[]): string {
  */
 export function removeArm(experiment: Experiment, code: string): Experiment {
   const left = experiment.arms.filter((arm) => arm.code !== code);
-  return left.length === 0 || left.length === experiment.arms.length
-    ? experiment
-    : redesign(withoutArms(experiment, left), { arms: withControl(left) });
+  return left.length === 0 || left.length === experiment.arms.length ? experiment : redesign(experiment, { arms: withControl(left) });
 }
 
 /**
@@ -138,5 +135,5 @@ export function removeArm(experiment: Experiment, code: string): Experiment {
 export function crossTwo(experiment: Experiment, one: Factor, other: Factor): Experiment {
   const plan = { ...experiment.plan, changed: `${one.name} and ${other.name}` };
   const arms = crossFactors(one, other);
-  return redesign(withoutArms({ ...experiment, plan }, arms), { arms });
+  return redesign({ ...experiment, plan }, { arms });
 }

@@ -10,6 +10,8 @@ import { shareContainers, toggleBarrier } from './bench';
 import { addMeasure, changeMeasure, decideBy, removeMeasure, setMeasureKind } from './measures';
 import { moveStart } from '../../study/moveStart';
 import { startOn } from '../../prepare/startOn';
+import { changeKit } from '../../prepare/kit/edits';
+import { emptySolution } from '../../model';
 import { addStage, changeStage, toggleStageArm, write } from './plan';
 import { restorePlan } from './restorePlan';
 
@@ -151,6 +153,18 @@ describe('what is undone', () => {
     expect(roles(back)).toEqual(['control', 'treatment', 'treatment']);
     expect(back.units[0]).toMatchObject({ status: 'lost', statusReason: 'fell' });
     expect(back.writing.discussion).toBe('As typed.');
+  });
+
+  it('not what was typed in the kit meanwhile, though a group goes again', () => {
+    const feed = { ...emptySolution, name: 'feed', each: 50 };
+    const typed = addArm(changeKit(plan, { solutions: [feed, { ...feed, name: 'salt', arms: ['T'] }] }));
+    expect(restorePlan(plan, typed).plan.kit.solutions).toEqual(typed.plan.kit.solutions);
+    const ofOne = changeKit(plan, { solutions: [{ ...feed, arms: ['T'] }] });
+    const back = restorePlan(ofOne, changeKit(removeArm(ofOne, 'T'), { solutions: [{ ...feed, name: 'dye' }] }));
+    expect(back.plan.kit.solutions.map(({ name, arms }) => [name, arms])).toEqual([
+      ['dye', []],
+      ['feed', ['T']],
+    ]);
   });
 
   it('never the start', () => {

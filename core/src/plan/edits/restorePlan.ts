@@ -18,9 +18,31 @@ export function restorePlan(before: Experiment, now: Experiment): Experiment {
 /** What only a group that comes back got comes back with it; the rest of the kit is free, and stays as it is. */
 function kitOfArms(before: Experiment, now: Experiment): KitNeeds {
   const codes = ({ arms }: Experiment) => arms.map(({ code }) => code);
-  const { additions, solutions, things } = before.plan.kit;
-  return same(codes(before), codes(now)) ? now.plan.kit : { ...now.plan.kit, additions, solutions, things };
+  const [known, there] = [codes(before), codes(now)];
+  if (same(known, there)) return now.plan.kit;
+  const back = <Item extends ForArms>(was: readonly Item[], is: readonly Item[], isSame: (one: Item, other: Item) => boolean) => {
+    const gone = was.filter((own) => own.arms.length > 0 && !is.some((other) => isSame(own, other)));
+    return [...is.map((own) => ({ own, old: was.find((other) => isSame(own, other)) })), ...gone.map((old) => ({ own: old, old }))].flatMap(
+      ({ own, old }) => {
+        const arms = known.filter((code) => (there.includes(code) ? own : old)?.arms.includes(code));
+        return own.arms.length > 0 && arms.length === 0 ? [] : [{ ...own, arms }];
+      },
+    );
+  };
+  const [was, is] = [before.plan.kit, now.plan.kit];
+  return {
+    ...is,
+    additions: back(was.additions, is.additions, sameName),
+    solutions: back(was.solutions, is.solutions, sameName),
+    things: back(was.things, is.things, (one, other) => one.what === other.what),
+  };
 }
+
+interface ForArms {
+  readonly arms: readonly string[];
+}
+
+const sameName = (one: { readonly name: string }, other: { readonly name: string }) => one.name === other.name;
 
 type Values = Readonly<Record<string, unknown>>;
 
