@@ -1,7 +1,9 @@
 import { upperFirst } from 'lodash-es';
 import { byCode, longDate, momentWords, shortDate, type Experiment, type Plan, type Study } from '../model';
 import { inList } from '../quantities/inList';
+import { inRow } from '../quantities/inRow';
 import { counted, plural } from '../quantities/plural';
+import { rowsInList } from '../words/rowsInList';
 import { materialsOf } from '../prepare/kit/materials';
 import { placesInWords } from '../plan/movedByHand';
 import { benchFor, shelfRows, roundOrder } from '../study/bench/shelves';
@@ -28,18 +30,17 @@ const standing: Readonly<Record<Plan['place'], string>> = {
  */
 export function method(study: Study): Block[] {
   const { experiment } = study;
-  const { plan, units, arms } = experiment;
+  const { plan } = experiment;
   const read = observersSentence(study);
   const written = (lines: readonly string[]) => lines.filter((line) => line.trim() !== '');
   const [materials, cautions, steps] = [materialsOf(experiment), cautionsOf(experiment), written(plan.steps)];
-  const each = arms.map((arm) => `${arm.name} ${units.filter((unit) => unit.arm === arm.code).length}`).join('; ');
   const started = experiment.startedOn === null ? '' : ` The start was ${longDate(experiment.startedOn)}.`;
   return [
     ...(materials.length > 0 ? [headingBlock('Materials'), listBlock(materials)] : []),
     headingBlock('Method'),
     ...cautions.map((text): Block => ({ kind: 'caution', text })),
     paragraphBlock(
-      `There were ${units.length} ${plural(plan.unitNoun)}: ${each}.${sownInWords(experiment)} ${standing[plan.place]}${sharedInWords(experiment)}${started} ${placesInWords(experiment)}`,
+      `${unitsInWords(experiment)}${sownInWords(experiment)} ${standing[plan.place]}${sharedInWords(experiment)}${started} ${placesInWords(experiment)}`,
     ),
     ...(steps.length > 0 ? [listBlock(steps, true)] : []),
     ...stages(study),
@@ -50,6 +51,17 @@ export function method(study: Study): Block[] {
     ...(plan.endRule === '' ? [] : [paragraphBlock(`Planned end: ${stopped(plan.endRule)}`)]),
     ...layout(experiment),
   ];
+}
+
+/** "There were 30 trays, 10 each of plain water, salt and “salt, twice”." */
+function unitsInWords(experiment: Experiment): string {
+  const { arms, units, plan } = experiment;
+  const groups = arms.map(({ code, name }) => ({ name, count: units.filter(({ arm }) => arm === code).length }));
+  const [first] = groups;
+  const all = `There ${units.length === 1 ? 'was' : 'were'} ${counted(units.length, plan.unitNoun)}`;
+  return first && groups.length > 1 && groups.every(({ count }) => count === first.count)
+    ? `${all}, ${first.count} each of ${inList(groups.map(({ name }) => inRow(name)))}.`
+    : `${all}: ${rowsInList(groups, ({ count }) => String(count))}.`;
 }
 
 function sownInWords({ units, plan }: Experiment): string {

@@ -1,10 +1,10 @@
 import { upperFirst } from 'lodash-es';
 import { predictionOutcomes, type PredictionOutcome } from '../weigh/predictionOutcomes';
 import { isShare, kindOf } from '../kinds';
-import { momentWords, primaryOf, type Experiment, type ReportLength, type Study, type WritingPart } from '../model';
-import { inList } from '../quantities/inList';
+import { primaryOf, type Experiment, type ReportLength, type Study, type WritingPart } from '../model';
 import { fairTestAtOnce } from '../plan/fairTest';
 import { tell } from '../words/findings';
+import { daysInWords } from '../words/daysInWords';
 import { sized } from '../words/sized';
 import { figuresIn, picturesByName } from './ownFigures';
 import type { Picture } from '../weigh/picture/Picture';
@@ -167,7 +167,7 @@ function variables({ arms, units, measures, plan }: Experiment): Block[] {
     listBlock(
       measures.map(
         (m) =>
-          `${m.name}${m.unit === '' ? '' : `, ${m.unit}`}${m.readingDays.length > 0 ? `, on day ${inList(m.readingDays.map(momentWords))}` : ''}${m.primary ? ' (main measurement)' : ''}${
+          `${m.name}${m.unit === '' ? '' : `, ${m.unit}`}${m.readingDays.length > 0 ? `, ${daysInWords(m.readingDays)}` : ''}${m.primary ? ' (main measurement)' : ''}${
             m.smallestDifference === null
               ? ''
               : `; smallest difference that matters: ${sized(String(m.smallestDifference), kindOf(m).mattersIn(m, isShare(m, units)))}`
