@@ -1,5 +1,5 @@
 import { kindOf } from '../kinds';
-import { addDays, emptyPlan, emptyWriting, unwordedTexts, type Experiment, type Measure, type Unit } from '../model';
+import { addDays, emptyPlan, emptyWriting, primaryOf, unwordedTexts, type Experiment, type Measure, type Unit } from '../model';
 import { cropNamed } from '../study/crop';
 import { layOut } from '../study/bench/layOut';
 import { writeTemplates } from '../words/followTemplates';
@@ -68,7 +68,8 @@ export function experimentFrom(question: ReadyQuestion, { created, startOn, seed
       onPurpose: question.onPurpose,
       containerNoun: sharedIn(question.shares)?.what ?? '',
       templates: {
-        question: question.question,
+        question: `${decidedBy(question.measures)}${question.question}`,
+        endRule: question.endRule,
         steps: question.steps,
         commonMistakes: question.commonMistakes,
         notTested: question.notTested,
@@ -76,7 +77,6 @@ export function experimentFrom(question: ReadyQuestion, { created, startOn, seed
       },
       hazards: question.hazards,
       cautions: question.cautions,
-      endRule: question.endRule,
       randomisationSeed: seed,
       bench,
       stages: question.stages,
@@ -88,7 +88,7 @@ export function experimentFrom(question: ReadyQuestion, { created, startOn, seed
       thinningRule: question.thinningRule,
       spilloverRoutes: question.spilloverRoutes,
       decision: question.decision,
-      unworded: unwordedTexts.filter((text) => text !== 'endRule' || question.endRule === ''),
+      unworded: unwordedTexts,
     },
     writing: emptyWriting,
     arms: question.arms,
@@ -97,6 +97,9 @@ export function experimentFrom(question: ReadyQuestion, { created, startOn, seed
   };
   return writeUnworded(writeTemplates(experiment));
 }
+
+/** A question is about what decides. */
+const decidedBy = (measures: readonly Measure[]) => `{decidedBy:${primaryOf(measures)?.name ?? ''}}`;
 
 /** Blocks under their own names. */
 function named(units: readonly Unit[], names: readonly string[]): readonly Unit[] {

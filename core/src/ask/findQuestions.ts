@@ -56,7 +56,13 @@ function textsOf(question: ReadyQuestion): { readonly title: string; readonly na
   const own = [title, plant, changed, ...words, ...arms.map(({ name }) => name)].map((text) => wordsOf(text));
   const has = (name: string) => own.some((text) => placeOf(text, wordsOf(name)) >= 0);
   const others = otherNames.filter((names) => names.some(has)).flat();
-  const text = [question.question, about, ...measures.map(({ name }) => name), ...kept.flatMap(Object.values)];
+  const text = [
+    question.question.replace(/\{[^}]*\}/g, ''),
+    ...arms.map(({ phrase }) => phrase),
+    about,
+    ...measures.map(({ name }) => name),
+    ...kept.flatMap(Object.values),
+  ];
   const terms = (texts: readonly string[]) => [...new Set(texts.flatMap((one) => [...wordsOf(one), ...termsOf(one)]))].join(' ');
   return {
     title: terms([title]),

@@ -90,6 +90,8 @@ export type Amendment = RecordOf<typeof amendmentFields>;
 
 const templateFields = {
   question: longText(),
+  /** When it ends; empty for the last day on which anything is read. */
+  endRule: longText({ optional: true }),
   steps: list(longText()),
   commonMistakes: list(longText()),
   notTested: list(longText()),
@@ -100,7 +102,7 @@ const templateFields = {
 export type Templates = RecordOf<typeof templateFields>;
 
 /** Texts that are written from the plan until somebody words them. */
-export const unwordedTexts = ['hypothesis', 'nullHypothesis', 'countsAsYes', 'endRule'] as const;
+export const unwordedTexts = ['question', 'hypothesis', 'nullHypothesis', 'countsAsYes', 'endRule'] as const;
 export type UnwordedText = (typeof unwordedTexts)[number];
 
 export const onPurposeCodes = ['seed', 'start', 'water', 'feed'] as const;
@@ -174,7 +176,7 @@ export const planFields = {
   /** What would count as a yes, written before the data. */
   countsAsYes: longText({ words: 'what would count as a yes', optional: true }),
   /** Texts that nobody has worded: they are written from the plan, and follow it until the start. */
-  unworded: list(choice(unwordedTexts), { words: 'texts that nobody has worded', most: 4, each: true, optional: true }),
+  unworded: list(choice(unwordedTexts), { words: 'texts that nobody has worded', most: 5, each: true, optional: true }),
   /** What the claim also promises and this experiment does not test. */
   notTested: lines('what is not tested', true),
   /** What often goes wrong in experiments of this kind. */

@@ -1,4 +1,5 @@
 import { itemAt } from '../invariant';
+import { withoutArms } from './withoutArms';
 import { addUnitsAfterStart } from './addUnitsAfterStart';
 import { oneSideEach } from './oneSideEach';
 import { MOST_UNITS, type Arm, type Experiment, type Layout, type Unit } from '../model';
@@ -75,12 +76,13 @@ export function dealAnew(experiment: Experiment, { arms = experiment.arms, seed,
       : shelf,
   );
   const fixedPlaces = experiment.plan.fixedPlaces && seed === undefined;
+  const known = withoutArms(experiment, arms);
   const dealt = {
-    ...experiment,
+    ...known,
     arms,
     layout: wish.layout,
     units,
-    plan: { ...experiment.plan, bench: renamed, randomisationSeed, fixedPlaces },
+    plan: { ...known.plan, bench: renamed, randomisationSeed, fixedPlaces },
   };
   const whole = withWhatUnitsHad(experiment, dealt);
   return fixedPlaces ? oneSideEach(whole) : whole;

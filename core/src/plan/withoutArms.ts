@@ -1,4 +1,4 @@
-import { sidesThere, type Arm, type Experiment } from '../../model';
+import { sidesThere, type Arm, type Experiment } from '../model';
 
 /**
  * Takes arms that are no more out of what names them: steps, their moments, the kit, what the control must reach, orders that were foretold.

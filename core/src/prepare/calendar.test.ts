@@ -22,9 +22,9 @@ describe('the calendar file', () => {
   it('holds the beginning and the end of each step, and each reading, in order', () => {
     const events = read(calendarOf(coats, now));
     const told = events.map(({ summary, startDate }) => `${startDate.toJSDate().toISOString().slice(0, 16)} ${summary}`);
-    // Clocks in London went forward at 01:00 on 28 March 2027: 09:00 is 08:00 UTC, and a night of 12 h began at 20:00 UTC.
-    expect(told).toContain('2027-03-27T20:00 A night in water (all groups)');
-    expect(told).toContain('2027-03-28T08:00 End: a night in water (all groups)');
+    // Clocks in London went forward at 01:00 on 28 March 2027: 09:00 is 08:00 UTC, and 12 h in water began at 20:00 UTC.
+    expect(told).toContain('2027-03-27T20:00 In water of the room (all groups)');
+    expect(told).toContain('2027-03-28T08:00 End: in water of the room (all groups)');
     expect(told).toContain('2027-03-27T19:30 Hot water left to cool (hot water left to cool)');
     expect(told).toContain('2027-04-04T08:00 Read day 7: sprouts');
     expect(events.map(({ startDate }) => startDate.toJSDate().getTime())).toEqual(

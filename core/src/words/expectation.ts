@@ -35,6 +35,19 @@ export function hypothesisOf(planned: Planned): string {
 }
 
 /**
+ * What is asked, where it has no wording of its own.
+ * @returns "For radish, are there fewer sprouts on day 10 with 100 mM salt than with tap water?"; empty while nothing can be compared
+ */
+export function questionOf(planned: Planned): string {
+  const sentence = sentenceOf(planned, (measure, sides) => {
+    const way = expectedOf(measure);
+    if (way === 'different' || way === 'alike') return askedAlike(measure, way === 'alike', sides);
+    return `${asked(measure, way === 'more')} ${joined(sides, 'than')}`;
+  });
+  return sentence.replace(/\.$/, '?');
+}
+
+/**
  * The same without a difference; with one, where none is expected.
  * @returns "For radish, the number of sprouts on day 10 will be the same with 100 mM salt as with tap water."; empty while nothing can be
  * compared
@@ -112,6 +125,19 @@ function expected(measure: Measure, isMore: boolean): string {
   const { more, less } = wording(measure, false);
   return `${thing(measure)} will ${timed ? 'come' : byEye ? 'be rated' : 'be'} ${isMore ? more : less}`;
 }
+
+const asked = (measure: Measure, isMore: boolean): string => {
+  const { ofSown, timed, byEye, wording } = kindOf(measure);
+  if (ofSown) return `are there ${isMore ? 'more' : 'fewer'} ${onItsDay(measure)}`;
+  const { more, less } = wording(measure, false);
+  return `${timed ? 'does' : 'is'} ${thing(measure)} ${timed ? 'come ' : byEye ? 'rated ' : ''}${isMore ? more : less}`;
+};
+
+const askedAlike = (measure: Measure, isSo: boolean, sides: readonly Side[]): string => {
+  const { timed } = kindOf(measure);
+  if (isSo) return `${timed ? 'does' : 'is'} ${thing(measure)} ${timed ? 'come on the same day' : 'the same'} ${joined(sides, 'as')}`;
+  return `${timed ? 'does' : 'is'} ${thing(measure)} ${timed ? 'come on another day' : 'different'} ${joined(sides, 'than')}`;
+};
 
 const claimed = ({ claimedRatio }: Planned, measure: Measure) =>
   claimedRatio === null ? '' : ` (the claim: ${timesWords(claimedRatio)} ${kindOf(measure).timed ? 'the days' : 'as much'})`;

@@ -32,7 +32,7 @@ describe('the texts of a plan', () => {
   it('follow the numbers and the words for a unit and for what is put in', () => {
     const few = edit(peas, (now) => sown(1)(redesign(now, { unitsPerArm: 10 })));
     const cells = edit(few, (now) => changePlan(now, { unitNoun: 'cell', propagule: 'beans' }));
-    expect(cells.plan.steps).toContain('Drain, and sow all groups together, 1 beans a cell, the same depth.');
+    expect(cells.plan.steps).toContain('Drain, and sow all groups together, 1 bean a cell, the same depth.');
     expect(cells.plan.steps).toContain('Soak the seed of each cell in its own cup.');
     expect(cells.plan.kept.map(({ how }) => how)).toContain('the same cells, filled to the same line');
   });

@@ -1,4 +1,4 @@
-import type { Experiment, Plan, Templates } from '../model';
+import type { Experiment, KeptSame, Plan, Templates } from '../model';
 import { fill } from './templates';
 
 /** Lists of the plan whose lines may be written from it. */
@@ -15,11 +15,10 @@ export function writeTemplates(experiment: Experiment): Experiment {
   if (templates === null) return experiment;
   return {
     ...experiment,
-    question: fill(templates.question, experiment) ?? experiment.question,
     plan: {
       ...plan,
       ...Object.fromEntries(templateLists.map((list) => [list, filled(templates[list], experiment)])),
-      kept: plan.kept.map((kept) => ({ ...kept, how: fill(kept.how, experiment) ?? kept.how })),
+      kept: plan.kept.map((kept) => ({ ...kept, how: fill(kept.how, experiment) ?? '' })),
     },
   };
 }
@@ -35,17 +34,12 @@ export function followTemplates(before: Experiment, after: Experiment): Experime
   const { plan } = after;
   const { templates } = plan;
   if (templates === null) return after;
-  const follow = (text: string, own: readonly string[]) => {
-    const template = own.find((one) => fill(one, before) === text);
-    return template === undefined ? text : (fill(template, after) ?? text);
-  };
   return {
     ...after,
-    question: follow(after.question, [templates.question]),
     plan: {
       ...plan,
       ...Object.fromEntries(templateLists.map((list) => [list, followed(plan[list], templates[list], before, after)])),
-      kept: plan.kept.map((kept) => ({ ...kept, how: follow(kept.how, templates.kept) })),
+      kept: followedKept(plan.kept, templates.kept, before, after),
     },
   };
 }
@@ -58,6 +52,16 @@ function followed(lines: readonly string[], templates: readonly string[], before
   });
   for (const [i, { was, is }] of rows.entries()) if (was === null && is !== null && !next.includes(is)) putIn(next, is, rows.slice(0, i));
   return next;
+}
+
+/** How a thing is kept the same is empty while the plan has nothing to tell it with. */
+function followedKept(kept: readonly KeptSame[], templates: readonly string[], before: Experiment, after: Experiment): KeptSame[] {
+  const was = templates.map((template) => fill(template, before) ?? '');
+  return kept.map((own, i) => {
+    const at = own.how === '' || was[i] === own.how ? i : was.indexOf(own.how);
+    const template = was[at] === own.how ? templates[at] : undefined;
+    return template === undefined ? own : { ...own, how: fill(template, after) ?? '' };
+  });
 }
 
 /** Puts a line behind the last of those that come before it. */

@@ -1,9 +1,10 @@
 import { countBy, upperFirst } from 'lodash-es';
-import { primaryOf, type Experiment } from '../model';
+import { byCode, primaryOf, type Experiment } from '../model';
 import { inList } from '../quantities/inList';
 import { many, plural, singular } from '../quantities/plural';
 import { withoutArticle } from '../quantities/withoutArticle';
 import { cropName } from '../study/crop';
+import { armName, withArm } from './armName';
 
 /** A number in words that name the plan; null where the plan has none. */
 type Slot = (experiment: Experiment, of: string) => string | null;
@@ -37,9 +38,25 @@ const slots: Readonly<Record<string, Slot>> = {
     );
   },
   kept: ({ plan }) => (plan.plantsKept === null ? null : String(plan.plantsKept)),
+  /** A group by its code: its name, and as a sentence goes on with it. */
+  arm: ({ arms }, of) => (byCode(arms, of) ? armName(arms, of) : null),
+  with: ({ arms }, of) => (byCode(arms, of) ? withArm(arms, of) : null),
+  // Say nothing, and hold only while what they name is so: what a text says in words of its own.
+  groupIs: ({ arms }, of) => (arms.some(({ code, name }) => `${code} ${name}` === of) ? '' : null),
+  plantIs: ({ plan }, of) => (plan.plant === of ? '' : null),
+  decidedBy: ({ measures }, of) => (primaryOf(measures)?.name === of ? '' : null),
   days: (experiment, of) => dayList(readingDays(experiment, of)),
   first: (experiment, of) => dayAt(readingDays(experiment, of), 0),
   last: (experiment, of) => dayAt(readingDays(experiment, of), -1),
+  /** The last day on which anything is read. */
+  end: ({ measures }) =>
+    dayAt(
+      measures
+        .flatMap(({ readingDays }) => readingDays)
+        .map(Math.ceil)
+        .sort((a, b) => a - b),
+      -1,
+    ),
   stepDays: ({ plan }) => dayList([...new Set(plan.stages.flatMap(({ days }) => days))].sort((a, b) => a - b)),
   doses: ({ arms }) => {
     const doses = arms.flatMap(({ dose, role }) => (dose === null || role === 'control' ? [] : [dose]));
@@ -58,11 +75,14 @@ const slots: Readonly<Record<string, Slot>> = {
  */
 export function fill(template: string, experiment: Experiment): string | null {
   let isWhole = true;
-  const text = template.replace(/\{(\w+)(?::([^}]+))?\}/g, (_, name: string, of = '') => {
+  let afterOne = -1;
+  const text = template.replace(/\{(\w+)(?::([^}]+))?\} ?/g, (gap, name: string, of: string | undefined, at: number) => {
     const key = name.charAt(0).toLowerCase() + name.slice(1);
-    const words = Object.hasOwn(slots, key) ? (slots[key]?.(experiment, of) ?? null) : null;
+    const words = Object.hasOwn(slots, key) ? (slots[key]?.(experiment, of ?? '') ?? null) : null;
     if (words === null) isWhole = false;
-    return key === name ? (words ?? '') : upperFirst(words ?? '');
+    const said = at === afterOne ? singular(words ?? '') : (words ?? '');
+    afterOne = said === '1' ? at + gap.length : -1;
+    return `${key === name ? said : upperFirst(said)}${gap.endsWith(' ') ? ' ' : ''}`;
   });
   return isWhole ? text : null;
 }

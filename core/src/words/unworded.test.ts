@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { experimentFrom } from '../ask/experimentFrom';
 import { lampHeight } from '../ask/questions/lampHeight';
-import { changeMeasure, changePlan, decideBy, renameArm, setRole, toggleAsked } from '../plan/edits';
+import { addArm, changeMeasure, changePlan, decideBy, removeArm, renameArm, rephraseArm, setRole, toggleAsked } from '../plan/edits';
 import { startOn } from '../prepare/startOn';
 import { emptyPrediction, type Experiment } from '../model';
 import { followEdit, joinEdits, textNow, unword, writeUnworded } from './unworded';
@@ -11,6 +11,23 @@ const trays = experimentFrom(lampHeight, begun);
 const edited = (before: Experiment, change: (now: Experiment) => Experiment) => followEdit(before, change(before));
 
 describe('what nobody has worded', () => {
+  it('asks in the words of its question, and plainly where one of its groups is gone or another measure decides', () => {
+    expect(trays.question).toBe('Do radish microgreens give more mass at the cut when raised by 3 cm than at the usual height?');
+    const named = edited(trays, (now) => renameArm(rephraseArm(now, 'R', ''), 'R', 'three blocks of wood'));
+    expect(named.question).toBe('Do radish microgreens give more mass at the cut with three blocks of wood than at the usual height?');
+    const flavour = edited(named, (now) => decideBy(now, 'flavour'));
+    expect(flavour.question).toBe(
+      'For radish microgreens, is the flavour, tasted blind by six, on day 10 rated higher with three blocks of wood than at the usual height?',
+    );
+    expect(edited(flavour, (now) => decideBy(now, 'mass')).question).toBe(named.question);
+    const other = edited(trays, (now) => removeArm(addArm(now), 'R'));
+    expect(other.question).toBe('For radish microgreens, is the cut mass on day 10 higher with new group than at the usual height?');
+    const own = edited(trays, (now) => ({ ...now, question: 'Are blocks of wood worth it?' }));
+    const later = edited(own, (now) => decideBy(now, 'flavour'));
+    expect([later.question, later.plan.unworded.includes('question')]).toEqual(['Are blocks of wood worth it?', false]);
+    expect(writeUnworded(unword(later, 'question')).question).toMatch(/^For radish microgreens, is the flavour/);
+  });
+
   it('follows what decides, its unit, its kind, its day, the groups and what is asked', () => {
     expect(trays.hypothesis).toBe(
       'For radish microgreens, the cut mass on day 10 will be higher when raised by 3 cm than at the usual height.',
@@ -25,7 +42,7 @@ describe('what nobody has worded', () => {
     const late = edited(trays, (now) => changeMeasure(now, 'mass', { readingDays: [12], expected: 'less' }));
     expect([late.hypothesis, late.plan.endRule]).toEqual([
       'For radish microgreens, the cut mass on day 12 will be lower when raised by 3 cm than at the usual height.',
-      trays.plan.endRule,
+      'the cut on day 12',
     ]);
     const named = edited(trays, (now) => renameArm(now, 'R', 'three blocks of wood'));
     expect(named.hypothesis).toMatch(/higher with three blocks of wood than at the usual height\.$/);
@@ -77,7 +94,7 @@ describe('what nobody has worded', () => {
     const yes = edited(trays, (now) => changePlan(now, { countsAsYes: 'Half as much again.' }));
     expect(joinEdits(trays, worded, yes).experiment).toMatchObject({
       hypothesis: 'Raised trays give more.',
-      plan: { countsAsYes: 'Half as much again.', unworded: ['nullHypothesis'] },
+      plan: { countsAsYes: 'Half as much again.', unworded: ['question', 'nullHypothesis', 'endRule'] },
     });
     const started = startOn(theirs, '2026-01-06', '2026-01-06');
     expect(joinEdits(trays, mine, started).experiment.hypothesis).toBe(theirs.hypothesis);

@@ -1,13 +1,15 @@
 import { foretellsTheSame, withoutWays } from '../study/foretold';
 import { rebase, same, unwordedTexts, type Experiment, type Rebased, type UnwordedText } from '../model';
 import { followTemplates } from './followTemplates';
-import { countsAsYesOf, endRuleOf, hypothesisOf, nullHypothesisOf } from './expectation';
+import { countsAsYesOf, endRuleOf, hypothesisOf, nullHypothesisOf, questionOf } from './expectation';
+import { fill } from './templates';
 
 const writers: Readonly<Record<UnwordedText, (experiment: Experiment) => string>> = {
+  question: (experiment) => fill(experiment.plan.templates?.question ?? '', experiment) || questionOf(experiment),
   hypothesis: hypothesisOf,
   nullHypothesis: nullHypothesisOf,
   countsAsYes: countsAsYesOf,
-  endRule: endRuleOf,
+  endRule: (experiment) => fill(experiment.plan.templates?.endRule ?? '', experiment) || endRuleOf(experiment),
 };
 
 const inPlan = (text: UnwordedText): text is 'countsAsYes' | 'endRule' => text === 'countsAsYes' || text === 'endRule';

@@ -74,6 +74,7 @@ const setNotTested = (lines: string[]) => history.edit((now) => changePlan(now, 
       <label
         >Question<LongField :value="experiment.question" label="Question" :disabled="history.frozen" @change="set('question')($event)"
       /></label>
+      <UnwordedNote text="question" name="the question" />
       <label
         >Hypothesis: what you expect, as a sentence that could turn out wrong<LongField
           :value="experiment.hypothesis"

@@ -181,7 +181,7 @@ describe('a calculator beside a running experiment', () => {
     const steps = ['Lay {sown} {putIn} in each {unit}.', 'Close the lids.'];
     const filled = useHistory();
     filled.edit((one) => {
-      const templates = { question: one.question, steps, commonMistakes: [], notTested: [], kept: [] };
+      const templates = { question: one.question, endRule: '', steps, commonMistakes: [], notTested: [], kept: [] };
       return { ...one, plan: { ...one.plan, templates, steps: ['Lay 999 seeds in each dish.', 'Close the lids.'] } };
     });
     await eventually(() => expect(page.text()).toContain('1 line in your own words: it stays as written when the plan changes.'));

@@ -1,5 +1,16 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { addMeasure, anyHeight, changeMeasure, changePlan, experimentFrom, byCode, lastOf, write, type Experiment } from '@fern/core';
+import {
+  followEdit,
+  addMeasure,
+  anyHeight,
+  changeMeasure,
+  changePlan,
+  experimentFrom,
+  byCode,
+  lastOf,
+  write,
+  type Experiment,
+} from '@fern/core';
 import { accept, fakeServer, freshPage, type FakeCall, type FakeServer, type Reply } from '../testing';
 import { storedDrafts } from './drafts';
 import { useDocument } from './document';
@@ -163,7 +174,7 @@ describe('what was never answered', () => {
     history.edit(endRule('day 12'));
     history.edit((now) => ({ ...now, title: 'Mine' }));
     await wait();
-    server.study = { ...server.study, experiment: { ...plan, title: 'Theirs', question: 'Theirs too?' } };
+    server.study = { ...server.study, experiment: followEdit(plan, { ...plan, title: 'Theirs', question: 'Theirs too?' }) };
     server.version = 7;
     offline = false;
     const { documentStore } = await again();

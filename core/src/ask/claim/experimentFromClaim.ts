@@ -40,7 +40,7 @@ export function experimentFromClaim(claim: ClaimToTest, beginning: Beginning): E
     title: claim.text.length > 80 ? `${claim.text.slice(0, 77)}…` : claim.text,
     plant: claim.plant,
     changed: claim.treatment,
-    question: claimQuestion({ ...claim, measureId: promised.id }),
+    question: `{plantIs:${claim.plant}}{groupIs:X ${claim.treatment}}${claimQuestion({ ...claim, measureId: promised.id })}`,
     arms: [
       control(claim.comparison, { phrase: comparedWith(claim.comparison) }),
       treatment('X', claim.treatment, { phrase: `with ${doneAs(claim.treatment).words}` }),

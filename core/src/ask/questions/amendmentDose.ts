@@ -43,7 +43,7 @@ export const amendmentDose: ReadyQuestion = {
     }),
     count({
       code: 'sprouts',
-      name: 'Sprouts on day 10',
+      name: 'Sprouts',
       readingDays: [10],
       usual: { process: 'share', share: { '': 0.9, 20: 0.75 }, from: 4, to: 9 },
     }),
@@ -65,7 +65,7 @@ export const amendmentDose: ReadyQuestion = {
   },
   steps: [
     'Blend the mix of each {unit} apart, by moist mass, as the kit says.',
-    'Beans in one block, tomatoes in the other; sow {sown} {putIn} a {unit}.',
+    'Each kind of seed in a block of its own; sow {sown} {putIn} a {unit}.',
     'Count what is up on day {last:sprouts}, then thin to {kept}.',
     'Cut and weigh fresh on day {last}.',
     'When potting on keep the share.',

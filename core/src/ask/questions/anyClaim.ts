@@ -10,7 +10,7 @@ export const anyClaim: ReadyQuestion = {
   words: ['garden tip', 'claim', 'trick', 'hack'],
   plant: 'lettuce',
   changed: 'the thing that the tip says to do',
-  question: 'Does {plant} with the treatment give more leaf than {plant} that is handled just the same without it?',
+  question: 'Does {plant} give more leaf {with:X} than {with:C}?',
   arms: [
     control('dummy, handled the same', { phrase: 'with a dummy, handled the same' }),
     treatment('X', 'the treatment', { badge: 'X', phrase: 'with the treatment' }),
@@ -31,7 +31,7 @@ export const anyClaim: ReadyQuestion = {
     }),
     amount('cm', { code: 'height', name: 'Height', readingDays: [14, 28], usual: { process: 'level', level: { '': 15 }, rate: 0.06 } }),
   ],
-  endRule: 'when they bolt, or day 49',
+  endRule: 'when they bolt, or day {end}',
   stages: [stage({ name: 'handling', kind: 'handle', arms: ['C', 'X'], hazards: null })],
   kit: {
     lot: 'of one sowing',

@@ -10,7 +10,7 @@ export const anyHeight: ReadyQuestion = {
   words: ['height', 'tall', 'growth', 'pot size', 'feed', 'fertiliser'],
   plant: 'basil',
   changed: 'what the plants are given',
-  question: 'Does X change how tall {plant} grows?',
+  question: 'Does {changed} change how tall {plant} grows?',
   arms: [control('without X', { phrase: 'without X' }), treatment('X', 'with X', { phrase: 'with X' })],
   unitNoun: 'pot',
   unitsPerArm: 10,

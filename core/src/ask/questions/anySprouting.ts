@@ -10,7 +10,7 @@ export const anySprouting: ReadyQuestion = {
   words: ['seed', 'germination', 'sprout', 'soak', 'salt'],
   plant: 'radish',
   changed: 'what the seeds are given',
-  question: 'Does X change how many {plant} {putIn} sprout?',
+  question: 'Does {arm:X} change how many {plant} {putIn} sprout?',
   arms: [control('plain water'), treatment('X', 'X')],
   unitNoun: 'dish',
   unitsPerArm: 6,
@@ -33,7 +33,7 @@ export const anySprouting: ReadyQuestion = {
       usual: { process: 'event', days: { '': 3.4, X: 4.6 }, spread: 0.2 },
     }),
   ],
-  endRule: 'day 7, or when two readings add no sprout',
+  endRule: 'day {end}, or when two readings add no sprout',
   kit: { containers: 'with lids', lot: 'of one packet', things: things('filter paper or kitchen paper', 'measuring syringe') },
   steps: [
     'Line every {unit} with the same paper.',

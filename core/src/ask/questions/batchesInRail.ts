@@ -11,7 +11,7 @@ export const batchesInRail: ReadyQuestion = {
   plant: 'lettuce in a rail',
   changed: 'strength of the feed in the rail',
   onPurpose: ['feed'],
-  question: 'Does {plant} with a stronger feed weigh more than {crop} with the usual feed?',
+  question: 'Does {crop} weigh more {with:S} than {with:C}?',
   arms: [
     control('usual feed, 600 ppm', { phrase: 'with the usual feed, 600 ppm' }),
     treatment('S', 'stronger feed, 900 ppm', { phrase: 'with a stronger feed, 900 ppm' }),
@@ -43,7 +43,7 @@ export const batchesInRail: ReadyQuestion = {
       usual: { process: 'level', level: { '': 600, S: 900 }, rate: 1 },
     }),
   ],
-  endRule: 'day 28 of the eighth batch',
+  endRule: 'day {end} of the last batch',
   kept: [
     ...keptIn('tanks', 'feed', 'place on the bench'),
     ...keptSame(

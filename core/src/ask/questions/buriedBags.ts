@@ -10,7 +10,7 @@ export const buriedBags: ReadyQuestion = {
   words: ['tea bag', 'cotton', 'decay', 'soil life', 'decompose', 'dig', 'mulch', 'bury'],
   plant: '',
   changed: 'what is done to the soil above',
-  question: 'Do cotton squares under mulch lose more mass than under bare soil?',
+  question: 'Do cotton squares lose more mass {with:M} than {with:C}?',
   arms: [control('bare soil', { phrase: 'under bare soil' }), treatment('M', 'mulched', { phrase: 'under mulch' })],
   unitNoun: 'bag',
   propagule: 'bags',

@@ -11,7 +11,7 @@ export const buriedScraps: ReadyQuestion = {
   words: ['scraps', 'bury', 'trench', 'compost', 'tomato', 'harvest', 'fish'],
   plant: 'tomato',
   changed: 'scraps buried a spade deep',
-  question: 'Do {plants} over buried scraps give more fruit than {plants} in untouched soil?',
+  question: 'Do {plants} give more fruit {with:S} than {with:C}?',
   arms: [
     control('dug, nothing buried', { phrase: 'over soil that was dug with nothing buried' }),
     treatment('S', 'scraps a spade deep', { phrase: 'over scraps a spade deep' }),
@@ -66,7 +66,7 @@ export const buriedScraps: ReadyQuestion = {
       usual: { process: 'event', days: { '': 82, S: 86 }, spread: 0.08 },
     }),
   ],
-  endRule: 'the first frost, or the death of the last plant, at the latest day 144',
+  endRule: 'the first frost, or the death of the last plant, at the latest day {end}',
   stages: [stage({ name: 'dug a spade deep', kind: 'handle', arms: ['C', 'S'], hazards: ['soil'] })],
   kit: {
     lot: 'of one sowing',

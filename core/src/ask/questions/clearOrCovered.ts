@@ -11,7 +11,7 @@ export const clearOrCovered: ReadyQuestion = {
   words: ['see-through', 'covered', 'algae', 'dark', 'tank', 'hydroponic', 'foil', 'root rot'],
   plant: 'lettuce in water',
   changed: 'light through the wall of the tank',
-  question: 'Does {crop} in clear {units} weigh less than {crop} in covered {units}?',
+  question: 'Does {crop} weigh less {with:K} than {with:C}?',
   arms: [
     control('sleeve of black card', { phrase: 'in a sleeve of black card' }),
     treatment('K', 'sleeve of clear film', { badge: 'K', phrase: 'in a sleeve of clear film' }),

@@ -11,7 +11,7 @@ export const coldWetStart: ReadyQuestion = {
   words: ['germination', 'cold', 'maize', 'corn', 'chilling', 'cold soil', 'early sowing', 'imbibition', 'chilled water'],
   plant: 'maize',
   changed: 'warmth of the first water',
-  question: 'Do fewer {plant} {putIn} come up after drinking chilled water than after drinking water of 15 °C?',
+  question: 'Do fewer {plant} {putIn} come up {with:K} than {with:C}?',
   arms: [
     control('two days in water of 15 °C', { phrase: 'after two days in water of 15 °C' }),
     treatment('K', 'two days in chilled water, 4 °C', { badge: 'K', phrase: 'after two days in chilled water, 4 °C' }),
@@ -62,7 +62,7 @@ export const coldWetStart: ReadyQuestion = {
       readingDays: [24],
     }),
   ],
-  endRule: 'day 24, when the slow ones have had as much warmth',
+  endRule: 'day {end}, when the slow ones have had as much warmth',
   kept: [
     ...keptIn('pots', 'temperature', 'water'),
     ...keptSame(
@@ -81,7 +81,7 @@ export const coldWetStart: ReadyQuestion = {
   },
   steps: [
     'Weigh {sown} {putIn} into each cup and give each 30% of their weight in water of its own warmth.',
-    'Close the cups; stand the chilled ones in the refrigerator and the others at 15 °C, for two days.',
+    'Close the cups; stand the chilled ones in the refrigerator and the others at 15 °C.',
     'Sow each cup into its {unit} and stand all at 18 °C.',
     'On days {days} count in one go what has two leaves, is behind, did not come.',
   ],

@@ -10,7 +10,7 @@ export const companionPlant: ReadyQuestion = {
   words: ['companion', 'neighbour', 'basil', 'tomato', 'marigold', 'onion', 'carrot', 'pest'],
   plant: 'tomato',
   changed: 'what grows beside it',
-  question: 'Do {crops} with basil beside them give more fruit than {crops} without?',
+  question: 'Does {crop} give more fruit {with:B} than {with:C}?',
   arms: [
     control('nothing beside it, the hole dug', { phrase: 'with nothing beside it' }),
     treatment('B', 'basil beside it'),

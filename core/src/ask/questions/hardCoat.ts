@@ -13,10 +13,7 @@ const sweetPea = {
     { what: 'cup to soak in', by: 'unit' },
     { what: 'pot', by: 'unit' },
   ],
-  kept: [
-    ...keptIn('pots'),
-    ...keptSame(['a night in water', 'after the treatment, for all'], ['seed', 'of one packet; float tests left out']),
-  ],
+  kept: [...keptIn('pots'), ...keptSame(['seed', 'of one packet; float tests left out'])],
 } as const satisfies Partial<ReadyQuestion>;
 
 export const hardCoat: ReadyQuestion = {
@@ -62,7 +59,7 @@ export const hardCoat: ReadyQuestion = {
     stage({ name: 'rubbed with sandpaper', kind: 'handle', arms: ['S'], hazards: ['dust'], tested: true }),
     stage({ name: 'nicked', kind: 'handle', arms: ['N'], hazards: ['blade'], tested: true }),
     stage({ name: 'hot water left to cool', kind: 'heat', arms: ['H'], hours: 0.5, tested: true }),
-    stage({ name: 'a night in water', kind: 'soak', arms: ['C', 'S', 'N', 'H'], hours: 12 }),
+    stage({ name: 'in water of the room', kind: 'soak', arms: ['C', 'S', 'N', 'H'], hours: 12 }),
   ],
   kit: {
     things: [
@@ -75,7 +72,7 @@ export const hardCoat: ReadyQuestion = {
   },
   steps: [
     'Treat the seed of each {unit} in its own cup; rub the control with a cloth for as long.',
-    'Give all a night in water of the room.',
+    'Lay all in water afterwards, the control too.',
     'Sow {sown} {putIn} a {unit}, one depth; count on days {days}.',
   ],
   commonMistakes: [
@@ -97,7 +94,7 @@ export const heatAndAcid: ReadyQuestion = {
   about: 'Two ways at once: does one need the other?',
   words: ['germination', 'seed coat', 'vinegar', 'lemon juice', 'acid', 'boiling', 'hot water', 'hard seed', 'stratify', 'cold'],
   changed: 'hot water and mild acid before sowing',
-  question: 'Do hot water and vinegar make more {plants} sprout, alone or together?',
+  question: '{groupIs:HA hot water, then vinegar}Do hot water and vinegar make more {plants} sprout, alone or together?',
   arms: [
     control('cool water, then water', { phrase: 'after cool water, then water', factors: { heat: 'none', acid: 'none' } }),
     treatment('H', 'hot water, then water', { phrase: 'after hot water, then water', factors: { heat: 'hot', acid: 'none' } }),
@@ -132,8 +129,8 @@ export const heatAndAcid: ReadyQuestion = {
   ],
   kit: { solutions: [poured('vinegar', ['A', 'HA'], 50, 'once')], things: [oneEach('cups'), thingOf(['H', 'HA'], 'kettle')] },
   steps: [
-    'Pour hot or cool water on the seed of each {unit} in its own cup; let it stand for half an hour.',
-    'Then a day in vinegar or in water; rinse all for a minute.',
+    'Pour the water on the seed of each {unit} in its own cup, hot or cool.',
+    'Then the vinegar or the water on it; rinse all for a minute.',
     'Sow {sown} {putIn} a {unit}, one depth; count on days {days}.',
   ],
   cautions: ['Mild kitchen acids only. Strong mineral acids are not for homes or schools.'],

@@ -64,7 +64,7 @@ export const howMuchFeed: ReadyQuestion = {
   },
   steps: [
     'Mix the feed by its label, then each strength from it; label the cans.',
-    'Pour {mL} mL on every {unit} on days {stepDays}; the control gets plain water.',
+    'Pour {mL} mL on every {unit} on days {stepDays}; the control gets {arm:C}.',
     'Cut and weigh on day {last}.',
   ],
   hazards: ['feed'],

@@ -11,7 +11,7 @@ export const kitchenTonic: ReadyQuestion = {
   plant: 'spinach',
   changed: 'what is in the watering can',
   onPurpose: ['water', 'feed'],
-  question: 'Does {plant} watered with the tonic weigh more than {plant} with plain water?',
+  question: 'Does {plant} weigh more {with:P} than {with:C}?',
   arms: [control('water boiled and cooled'), treatment('P', 'water from boiled peel'), reference('F', 'plant feed by its label')],
   unitNoun: 'pot',
   unitsPerArm: 12,

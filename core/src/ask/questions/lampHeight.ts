@@ -11,7 +11,7 @@ export const lampHeight: ReadyQuestion = {
   words: ['lamp', 'cress', 'radish', 'height', 'distance', 'cress', 'microgreens'],
   plant: 'radish microgreens',
   changed: 'distance from lamp to leaf',
-  question: 'Do raised {units} of {plants} give more mass at the cut than {units} at the usual height?',
+  question: 'Do {plants} give more mass at the cut {with:R} than {with:C}?',
   arms: [control('usual height', { phrase: 'at the usual height' }), treatment('R', 'raised by 3 cm', { phrase: 'when raised by 3 cm' })],
   unitNoun: 'tray',
   unitsPerArm: 6,
@@ -55,7 +55,7 @@ export const lampHeight: ReadyQuestion = {
       usual: { process: 'rating', level: { '': 3.4, R: 3.3 }, spread: 0.5 },
     }),
   ],
-  endRule: 'day 10: 3 days weighted in the dark, 1 more dark, 6 in light, then cut',
+  endRule: 'the cut on day {end}',
   kept: [...keptIn('pots', 'light'), ...keptSame(['seed', 'the same grams a {unit}'], ['inside and outside places', 'as blocks'])],
   kit: { things: [thingOf(['R'], 'blocks to stand them on'), ...things('light meter', 'balance to 1 g')] },
   steps: [

@@ -10,7 +10,7 @@ export const leafCuttings: ReadyQuestion = {
   words: ['leaf cutting', 'leaf', 'succulent', 'african violet', 'propagation', 'propagate', 'windowsill', 'new plants'],
   plant: 'african violet leaves',
   changed: 'what the leaf stands in',
-  question: 'Do more {putIn} make a new plant in mix than in water?',
+  question: 'Do more {putIn} make a new plant {with:S} or {with:D} than {with:C}?',
   arms: [
     control('water', { phrase: 'in water' }),
     treatment('S', 'mix, stuck shallow', { phrase: 'when stuck shallow in mix' }),

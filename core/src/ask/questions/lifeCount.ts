@@ -10,7 +10,7 @@ export const lifeCount: ReadyQuestion = {
   words: ['worm', 'soil animals', 'diversity', 'lawn', 'soil life'],
   plant: '',
   changed: 'the place',
-  question: 'Are there more worms a spade-square under the hedge than in the lawn?',
+  question: 'Are there more worms a spade-square {with:H} than {with:C}?',
   arms: [control('lawn', { phrase: 'in the lawn' }), treatment('H', 'under the hedge', { phrase: 'under the hedge' })],
   unitNoun: 'spot',
   place: 'ground',

@@ -10,7 +10,7 @@ export const lightColour: ReadyQuestion = {
   words: ['colour', 'color', 'coloured film', 'red light', 'blue light', 'lamp', 'spectrum', 'quantum meter'],
   plant: 'lettuce',
   changed: 'colour of the light, at equal amount',
-  question: 'Does {plant} under red or blue light weigh more or less than under white light of the same amount?',
+  question: 'Does {plant} weigh more or less {with:R} or {with:B} than {with:C} of the same amount?',
   arms: [
     control('white', { phrase: 'under white light' }),
     treatment('R', 'red', { phrase: 'under red light' }),

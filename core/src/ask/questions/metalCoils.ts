@@ -10,7 +10,7 @@ export const metalCoils: ReadyQuestion = {
   words: ['copper', 'coil', 'copper wire', 'antenna', 'electroculture'],
   plant: 'radish',
   changed: 'a coil of bare wire in the pot',
-  question: 'Do {plants} with a coil of bare wire grow heavier than {plants} with a coated coil?',
+  question: 'Do {plants} grow heavier {with:B} than {with:C}?',
   arms: [
     control('coil of plastic-coated wire', { phrase: 'with a coil of plastic-coated wire' }),
     treatment('B', 'coil of bare wire', { phrase: 'with a coil of bare wire' }),
@@ -51,7 +51,7 @@ export const metalCoils: ReadyQuestion = {
   ],
   hazards: ['blade'],
   cautions: ['Coils are never joined to mains or a battery, and not set up outdoors before a storm. Cap the ends: eyes.'],
-  commonMistakes: ['The control has no coil at all: then the hole and the shade differ too.'],
+  commonMistakes: ['{groupIs:N no coil}The control has no coil at all: then the hole and the shade differ too.'],
   notTested: ['larger coils, other metals, the open garden'],
   spreadGuess: 0.15,
   controlGuess: 15,

@@ -11,7 +11,7 @@ export const moonOrDate: ReadyQuestion = {
   plant: 'radish',
   changed: 'moon phase on the day of sowing',
   onPurpose: ['start'],
-  question: 'Do {plants} sown at a waxing moon weigh more than {plants} sown at a waning moon?',
+  question: 'Do {plants} weigh more {with:W} than {with:C}?',
   arms: [
     control('waning moon', { phrase: 'when sown at a waning moon' }),
     treatment('W', 'waxing moon', { phrase: 'when sown at a waxing moon' }),
@@ -36,7 +36,7 @@ export const moonOrDate: ReadyQuestion = {
       usual: { process: 'level', level: { '': 80 }, rate: 0.3 },
     }),
   ],
-  endRule: 'day 35 of the last sowing',
+  endRule: 'day {end} of the last sowing',
   kept: [
     ...keptIn('pots', 'sowing day', 'place on the bench', 'seed lot and age'),
     ...keptSame(
@@ -46,7 +46,7 @@ export const moonOrDate: ReadyQuestion = {
   ],
   kit: { lot: 'of one packet', things: things('jar that closes', 'calendar with the moon', 'lamp', 'warm room', 'balance') },
   steps: [
-    'Sow one {unit} at the waxing and one at the waning moon, two weeks apart; in the next month the other comes first.',
+    'Sow one {unit} of each kind, two weeks apart; in the next month the other comes first.',
     'Grow under one lamp in one warm room, so that the season stays out.',
     'Weigh each {unit} {last} days after its own sowing.',
     'In a hurry? Six sowings, three of each, show only what is very large.',

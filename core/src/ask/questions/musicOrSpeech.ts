@@ -10,7 +10,7 @@ export const musicOrSpeech: ReadyQuestion = {
   words: ['music', 'talk', 'speech', 'sound', 'voice', 'singing', 'loudness'],
   plant: 'cress',
   changed: 'music for two hours a day',
-  question: 'Does {plant} grow taller in a week with music than with the same visits in silence?',
+  question: 'Does {plant} grow taller in a week {with:M} than {with:C}?',
   arms: [
     control('silence, the same visit', { phrase: 'in silence' }),
     treatment('M', 'music for two hours', { phrase: 'with two hours of music' }),
@@ -39,7 +39,7 @@ export const musicOrSpeech: ReadyQuestion = {
       usual: { process: 'level', level: { '': 24 }, rate: 0.4 },
     }),
   ],
-  endRule: 'day 7 of the eighth week',
+  endRule: 'day {end} of the last week',
   kept: [
     ...keptIn('pots', 'place on the bench', 'sowing day', 'temperature'),
     ...keptSame(

@@ -10,7 +10,7 @@ export const oneSidedLight: ReadyQuestion = {
   words: ['lean', 'turn', 'window', 'phototropism', 'bend', 'sunflower', 'rotate'],
   plant: 'sunflower seedlings',
   changed: 'whether the pot is turned',
-  question: 'Do {plants} that are turned lean less than those that stand still?',
+  question: 'Do {plants} lean less {with:H} or {with:M} than {with:C}?',
   arms: [
     control('stands still', { phrase: 'when standing still' }),
     treatment('H', 'turned by hand each day', { phrase: 'when turned by hand each day' }),

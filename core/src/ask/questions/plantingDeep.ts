@@ -10,7 +10,7 @@ export const plantingDeep: ReadyQuestion = {
   words: ['planting deep', 'bury the stem', 'tomato', 'potting on', 'transplant', 'leggy', 'deep planting'],
   plant: 'tomato',
   changed: 'depth of planting',
-  question: 'Do young {plants} planted up to the first leaves weigh more than those planted as deep as they stood?',
+  question: 'Do young {plants} weigh more {with:D} than {with:C}?',
   arms: [
     control('as deep as it stood', { phrase: 'when planted as deep as it stood' }),
     treatment('D', 'up to the first leaves', { badge: 'D', phrase: 'when planted up to the first leaves' }),

@@ -52,7 +52,7 @@ export const plantsInAPot: ReadyQuestion = {
   kept: [...keptIn('pots'), ...keptSame(['feed', ''])],
   kit: { lot: 'of one packet', mediumEach: 2000, things: things('balance') },
   steps: [
-    'Sow twice as many as are wanted, evenly; thin on day 7 to the number, those nearest their mark stay.',
+    'Sow twice as many as are wanted, evenly; thin after a week to the number, those nearest their mark stay.',
     'Water every {unit} with the same amount.',
     'Lift on day {last}; weigh the roots of the {unit}, count them, and divide.',
   ],

@@ -11,7 +11,7 @@ export const rootingAid: ReadyQuestion = {
   words: ['rooting powder', 'rooting hormone', 'honey', 'cinnamon', 'willow water', 'cutting', 'propagation', 'dip'],
   plant: 'rosemary cuttings',
   changed: 'what the cut end is dipped in',
-  question: 'Do more {plants} root after a dip in rooting powder than after a dip in plain water?',
+  question: 'Do more {plants} root {with:P} than {with:C}?',
   arms: [control('plain water'), treatment('P', 'rooting powder'), treatment('H', 'honey')],
   unitNoun: 'pot',
   propagule: 'cuttings',
@@ -42,7 +42,7 @@ export const rootingAid: ReadyQuestion = {
       usual: { process: 'rating', level: { '': 1.4, P: 2.1, H: 1.4 }, spread: 0.6 },
     }),
   ],
-  endRule: 'day 42, all lifted',
+  endRule: 'day {end}, all lifted',
   stages: [
     stage({ name: 'cut end dipped in plain water', kind: 'handle', arms: ['C'] }),
     stage({ name: 'cut end dipped', kind: 'handle', arms: ['P', 'H'], hazards: ['feed'], tested: true }),

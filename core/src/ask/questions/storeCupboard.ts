@@ -11,7 +11,7 @@ export const storeCupboard: ReadyQuestion = {
   plant: 'bean seed',
   changed: 'where the seed comes from',
   onPurpose: ['seed'],
-  question: 'Do as many {crops} from the cupboard sprout as {crops} sold for sowing?',
+  question: 'Do as many {crops} sprout {with:K} as {with:C}?',
   arms: [
     control('sold for sowing', { phrase: 'from seed sold for sowing' }),
     treatment('K', 'kitchen bag', { phrase: 'from a kitchen bag' }),

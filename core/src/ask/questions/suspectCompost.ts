@@ -11,7 +11,8 @@ export const suspectCompost: ReadyQuestion = {
   words: ['compost', 'manure', 'weedkiller', 'herbicide', 'is it safe', 'bioassay', 'curl', 'cupped', 'suspect', 'hay', 'horse manure'],
   plant: 'bean',
   changed: 'suspect compost in the mix',
-  question: 'Do more of the {plants} that are up show cupped, rolled or strap-like leaves in a mix with the suspect compost?',
+  question:
+    '{groupIs:S 1 part in 3 of the suspect compost}Do more of the {plants} that are up show cupped, rolled or strap-like leaves in a mix with the suspect compost?',
   arms: [control('1 part in 3 of clean compost'), treatment('S', '1 part in 3 of the suspect compost')],
   unitNoun: 'pot',
   unitsPerArm: 12,
@@ -65,7 +66,7 @@ export const suspectCompost: ReadyQuestion = {
       usual: { process: 'rating', level: { '': 0.2, S: 2.2 }, spread: 0.5 },
     }),
   ],
-  endRule: 'three sets of true leaves, about day 35',
+  endRule: 'three sets of true leaves, about day {end}',
   kept: [
     ...keptIn('pots', 'mix'),
     ...keptSame(

@@ -10,7 +10,7 @@ export const treatingSolution: ReadyQuestion = {
   words: ['germination', 'seed treatment', 'peroxide', 'kelp', 'treat', 'seed bath', 'old seed', 'towel', 'mould'],
   plant: 'squash seed',
   changed: 'liquid and length of the bath',
-  question: 'Do more {plants} sprout after a bath in the solution than after a bath as long in plain water?',
+  question: 'Do more {plants} sprout {with:S} than {with:C}?',
   arms: [
     control('plain water, 45 min', { phrase: 'after 45 min in plain water', factors: { liquid: 'water', bath: '45 min' } }),
     treatment('S', 'solution, 45 min', { phrase: 'after 45 min in the solution', factors: { liquid: 'solution', bath: '45 min' } }),

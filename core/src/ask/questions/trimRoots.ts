@@ -10,7 +10,7 @@ export const trimRoots: ReadyQuestion = {
   words: ['trim', 'prune', 'basil', 'hydroponic', 'regrow', 'root pruning'],
   plant: 'basil in water',
   changed: 'roots trimmed by a third',
-  question: 'Does {crop} with trimmed roots give less leaf than {crop} with whole roots?',
+  question: 'Does {crop} give less leaf {with:T} than {with:C}?',
   arms: [
     control('lifted, not trimmed', { phrase: 'when lifted and not trimmed' }),
     treatment('T', 'trimmed by a third', { phrase: 'when trimmed by a third' }),
@@ -57,7 +57,7 @@ export const trimRoots: ReadyQuestion = {
       usual: { process: 'level', level: { '': 30, T: 22 }, rate: 0.2 },
     }),
   ],
-  endRule: 'day 77, a week after the last cut',
+  endRule: 'day {end}, a week after the last cut',
   stages: [
     stage({ name: 'lifted out of the jar', kind: 'handle', arms: ['C', 'T'], days: [28, 42, 56] }),
     stage({ name: 'a third of the roots cut off', kind: 'handle', arms: ['T'], days: [28, 42, 56], hazards: ['blade'], tested: true }),

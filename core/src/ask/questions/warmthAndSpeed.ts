@@ -10,7 +10,7 @@ export const warmthAndSpeed: ReadyQuestion = {
   words: ['temperature', 'warmth', 'heat mat', 'speed', 'germination', 'cool', 'warm', 'degree'],
   plant: 'radish',
   changed: 'warmth of the place',
-  question: 'How many days sooner does half of the {plant} seed sprout at 23 °C than at 16 °C?',
+  question: 'How many days sooner does half of the {plant} seed sprout {with:W} than {with:C}?',
   arms: [
     control('cool place, about 16 °C', { phrase: 'in the cool place' }),
     treatment('W', 'warm place, about 23 °C', { phrase: 'in the warm place' }),
@@ -41,7 +41,7 @@ export const warmthAndSpeed: ReadyQuestion = {
       usual: { process: 'sprouting', share: { '': 0.92 }, thermalTime: { '': 44, W: 27 }, base: 4, seedSpread: 0.2 },
     }),
   ],
-  endRule: 'day 7 of the eighth batch',
+  endRule: 'day {end} of the last batch',
   kept: [
     ...keptIn('dishes', 'temperature', 'place on the shelf', 'sowing day'),
     ...keptSame(

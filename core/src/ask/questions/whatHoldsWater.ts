@@ -10,7 +10,7 @@ export const whatHoldsWater: ReadyQuestion = {
   words: ['potting mix', 'water holding', 'drain', 'wetting agent', 'compost', 'peat', 'coir', 'dries out', 'sand', 'perlite'],
   plant: '',
   changed: 'organic matter and wetting agent in the mix',
-  question: 'Do organic matter and a wetting agent make a mix hold more water, alone or together?',
+  question: '{groupIs:OW + both}Do organic matter and a wetting agent make a mix hold more water, alone or together?',
   arms: [
     control('base mix', { phrase: 'in the base mix', factors: { organic: 'none', agent: 'none' } }),
     treatment('O', '+ organic matter, 1 part in 4', {
@@ -58,7 +58,7 @@ export const whatHoldsWater: ReadyQuestion = {
     }),
     derived('%', '100*(later-dry)/(wet-dry)', { code: 'share', name: 'Share of it kept on day 4', readingDays: [4] }),
   ],
-  endRule: 'the weighing on day 4',
+  endRule: 'the weighing on day {end}',
   kept: keptSame(
     ['dry mass', '{mix} in every {unit}'],
     ['water poured on', 'slowly, until every {unit} drips, the same jug'],

@@ -60,7 +60,7 @@ export const whatSeedsNeed: ReadyQuestion = {
     ...keptIn('pots', 'water', 'light', 'temperature'),
     ...keptSame(
       ['depth', 'a knuckle deep'],
-      ['what is over the cup', 'a pot on every {unit}, dark over those without light'],
+      ['what is over the cup', 'a pot on every {unit}, clear or dark'],
       ['dry mix', 'dried for days before, for all {units} alike'],
     ),
   ],
@@ -76,7 +76,7 @@ export const whatSeedsNeed: ReadyQuestion = {
     'Dry the mix for some days: damp mix gives the dry {units} water.',
     'Fill the {units} to one line, {sown} {crops} a knuckle deep in each.',
     'Water all but the dry ones with the same amount.',
-    'A dark pot over those without light; the cool ones stand cool but light.',
+    '{groupIs:D no light}A dark pot over those without light; the cool ones stand cool but light.',
     'Look at some in a damp towel at the window too: there the root is seen to come first.',
   ],
   hazards: ['dressed-seed', 'soil'],

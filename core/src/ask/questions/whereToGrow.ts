@@ -10,7 +10,7 @@ export const whereToGrow: ReadyQuestion = {
   words: ['pot size', 'raised bed', 'container', 'yield', 'cabbage', 'bed', 'plot', 'grow bag'],
   plant: 'cabbage',
   changed: 'where it grows',
-  question: 'Do {plants} in small raised boxes give heavier heads than {plants} in the ground?',
+  question: 'Do {plants} give heavier heads {with:R} or {with:P} than {with:C}?',
   arms: [
     control('in the ground', { phrase: 'in the ground' }),
     treatment('R', 'raised box', { phrase: 'in a raised box' }),
@@ -56,7 +56,7 @@ export const whereToGrow: ReadyQuestion = {
       usual: { process: 'event', days: { '': 76, R: 72, P: 80 }, spread: 0.06 },
     }),
   ],
-  endRule: 'each head when it is firm, at the latest day 90',
+  endRule: 'each head when it is firm, at the latest day {end}',
   kept: [
     ...keptIn('outdoors', 'soil', 'water'),
     ...keptSame(['soil in boxes and pots', 'dug from the same bed'], ['feed a plant', 'the same grams to each'], ['watering', '']),

@@ -10,7 +10,7 @@ export const whereToGrowFruit: ReadyQuestion = {
   words: ['pot size', 'container', 'yield', 'bed', 'plot', 'grow bag', 'tomato', 'fruit'],
   plant: 'tomato',
   changed: 'where it grows',
-  question: 'Do {plants} in big pots give more or less fruit than {plants} in the ground?',
+  question: 'Do {plants} give more or less fruit {with:P} than {with:C}?',
   arms: [control('in the ground', { phrase: 'in the ground' }), treatment('P', 'big pot', { phrase: 'in a big pot' })],
   unitNoun: 'plant',
   propagule: 'plants',
@@ -45,7 +45,7 @@ export const whereToGrowFruit: ReadyQuestion = {
       usual: { process: 'event', days: { '': 72, P: 68 }, spread: 0.06 },
     }),
   ],
-  endRule: 'the first frost, at the latest day 102',
+  endRule: 'the first frost, at the latest day {end}',
   kept: [
     ...keptIn('outdoors', 'soil', 'water'),
     ...keptSame(['soil in the pots', 'dug from the same bed'], ['feed a plant', 'the same grams to each'], ['watering', '']),
@@ -54,7 +54,7 @@ export const whereToGrowFruit: ReadyQuestion = {
   steps: [
     'Stand half of the pots beside plants in the sun, half beside plants in the shade.',
     'Weigh every picking of each {unit}, weekly from day {first} on and on any day when fruit is ripe.',
-    'Fewer pots than plants in the ground are no fault: each {unit} counts once.',
+    '{groupIs:P big pot}{groupIs:C in the ground}Fewer pots than plants in the ground are no fault: each {unit} counts once.',
   ],
   hazards: ['soil'],
   commonMistakes: ['Totals over unequal numbers of plants: divide by the plants.', 'Pots dry out first.'],

@@ -11,7 +11,7 @@ export const whichPiece: ReadyQuestion = {
   words: ['cutting', 'stem', 'propagate'],
   plant: 'sage cuttings',
   changed: 'which piece of the stem',
-  question: 'Do more tip {putIn} root than {putIn} from the lower stem?',
+  question: 'Do more {putIn} root {with:C} than {with:L}?',
   arms: [control('tip', { phrase: 'from the tip' }), treatment('L', 'lower stem', { phrase: 'from the lower stem' })],
   unitNoun: 'pot',
   propagule: 'cuttings',
@@ -41,7 +41,7 @@ export const whichPiece: ReadyQuestion = {
       usual: { process: 'rating', level: { '': 3.3, L: 3.4 }, spread: 0.7 },
     }),
   ],
-  endRule: 'day 40, all lifted',
+  endRule: 'day {end}, all lifted',
   kept: [
     ...keptIn('pots', 'seed lot and age', 'sowing depth', 'sowing day'),
     ...keptSame(

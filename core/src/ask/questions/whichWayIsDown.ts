@@ -10,7 +10,7 @@ export const whichWayIsDown: ReadyQuestion = {
   words: ['gravity', 'down', 'upside down', 'root', 'bean', 'pouch', 'geotropism', 'gravitropism'],
   plant: 'bean',
   changed: 'whether the pouch is turned on its side',
-  question: 'Do {plant} roots bend downward within a day after their {unit} is turned on its side?',
+  question: '{groupIs:T turned on its side}Do {plant} roots bend downward within a day after their {unit} is turned on its side?',
   arms: [
     control('taken up and set back upright', { phrase: 'when taken up and set back upright' }),
     treatment('T', 'turned on its side', { phrase: 'when turned on its side' }),
@@ -41,7 +41,6 @@ export const whichWayIsDown: ReadyQuestion = {
       usual: { process: 'level', level: { '': 42 }, rate: 3 },
     }),
   ],
-  endRule: '24 h after the turn',
   stages: [
     stage({ name: 'taken up and set back', kind: 'handle', arms: ['C'] }),
     stage({ name: 'turned on its side', kind: 'handle', arms: ['T'], tested: true }),
@@ -62,7 +61,7 @@ export const whichWayIsDown: ReadyQuestion = {
   steps: [
     'Sprout {crops} in damp paper for three days; choose {all} with a straight root of 2 to 4 cm.',
     'Pin one in each {unit}, root down; let a coin say which are turned.',
-    'Photograph every {unit} at 0, 6 and 24 h; measure the angle on the photo by code.',
+    'Photograph every {unit} at each reading; measure the angle on the photo by code.',
   ],
   hazards: ['dressed-seed', 'mould'],
   commonMistakes: ['Light through a crack bends a root as well.', 'A dry tip does not grow at all.'],
