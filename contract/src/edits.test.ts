@@ -1,101 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import {
-  emptyPrediction,
-  addArm,
-  addKept,
-  addMeasure,
-  addPrediction,
-  addStage,
-  changeMeasure,
-  changePlan,
-  changeShelf,
-  crossTwo,
-  decideBy,
-  experimentFrom,
-  enoughUnits,
-  fairTestAtOnce,
-  moveUnit,
-  questions,
-  rebase,
-  remedyFor,
-  removeArm,
-  removeKept,
-  removeMeasure,
-  removeStage,
-  renameArm,
-  renameBlock,
-  oneSideEach,
-  redesign,
-  restorePlan,
-  setColumns,
-  setDose,
-  setMeasureKind,
-  setRole,
-  setSown,
-  setSownOf,
-  setUnitsOf,
-  shareContainers,
-  toggleBarrier,
-  toggleReach,
-  toggleStageArm,
-  write,
-  type Experiment,
-  itemAt,
-  entryOf,
-  lastOf,
-} from '@fern/core';
+import { entryOf, experimentFrom, fixedChanges, itemAt, lastOf, questions, rebase, restorePlan, write, type Experiment } from '@fern/core';
+import { edits } from './edits.fixture';
 import { experimentSchema } from './experiment';
 import { fieldErrors } from './messages';
-
-type Edit = (now: Experiment, pick: number) => Experiment;
-const at = <Item>(items: readonly Item[], pick: number): Item => itemAt(items, pick % items.length);
-const arm = (now: Experiment, pick: number) => at(now.arms, pick).code;
-const measure = (now: Experiment, pick: number) => at(now.measures, pick).code;
-
-/** Every edit that a page can make, of something that is there. */
-const edits: Readonly<Record<string, Edit>> = {
-  addArm: (now) => (now.arms.length < 12 ? addArm(now) : now),
-  removeArm: (now, pick) => removeArm(now, arm(now, pick)),
-  renameArm: (now, pick) => renameArm(now, arm(now, pick), `arm ${pick}`),
-  setDose: (now, pick) => setDose(now, arm(now, pick), pick % 2 === 0 ? null : pick),
-  setRole: (now, pick) => setRole(now, arm(now, pick), at(['control', 'treatment', 'reference'], pick)),
-  crossTwo: (now) => crossTwo(now, { name: 'mulch', levels: ['none', 'deep'] }, { name: 'pot', levels: ['clay', 'felt'] }),
-  addMeasure: (now) => (now.measures.length < 8 ? addMeasure(now) : now),
-  removeMeasure: (now, pick) => removeMeasure(now, measure(now, pick)),
-  decideBy: (now, pick) => decideBy(now, measure(now, pick)),
-  setMeasureKind: (now, pick) => setMeasureKind(now, measure(now, pick), at(['count', 'amount', 'rating', 'event', 'harvest'], pick)),
-  changeMeasure: (now, pick) =>
-    changeMeasure(now, measure(now, pick), { name: `measure ${pick}`, higherIs: at(['better', 'worse'], pick) }),
-  unitsAnArm: (now, pick) => redesign(now, { unitsPerArm: 1 + (pick % 9) }),
-  layout: (now, pick) => redesign(now, { layout: at(['completely-random', 'blocks', 'pairs'], pick) }),
-  shuffle: (now, pick) => redesign(now, { seed: pick }),
-  setColumns: (now, pick) => setColumns(now, 1 + (pick % 14)),
-  changeShelf: (now, pick) => changeShelf(now, 0, { name: `shelf ${pick}` }),
-  setSownOf: (now, pick) => setSownOf(now, at(now.units, pick).code, 1 + pick),
-  setUnitsOf: (now, pick) => setUnitsOf(now, arm(now, pick), 1 + (pick % 9)),
-  renameBlock: (now, pick) => renameBlock(now, at(now.units, pick).block ?? '', `week ${pick}`),
-  oneSideEach,
-  setSown: (now, pick) => setSown(now, pick % 3 === 0 ? null : pick + 1),
-  shareContainers: (now, pick) =>
-    shareContainers(now, { how: at(['own', 'all', 'arm', 'several', 'places'], pick), what: 'tank', each: 2 }),
-  toggleReach: (now) => toggleReach(now, 'water'),
-  toggleBarrier: (now) => toggleBarrier(now, 1, 1),
-  moveUnit: (now, pick) => ({ ...now, units: moveUnit(now.units, at(now.units, pick).code, 1, 1) }),
-  addStage,
-  toggleStageArm: (now, pick) => (now.plan.stages.length > 0 ? toggleStageArm(now, 0, arm(now, pick)) : now),
-  removeStage: (now) => removeStage(now, 0),
-  addKept,
-  removeKept: (now) => removeKept(now, 0),
-  addPrediction: (now, pick) => addPrediction(now, { ...emptyPrediction, person: 'Moss', expects: `${pick}`, on: '2026-04-01' }),
-  unitNoun: (now) => changePlan(now, { unitNoun: 'jar' }),
-  write: (now, pick) => write(now, { discussion: `words ${pick}` }),
-  enoughUnits: (now, pick) => enoughUnits(now, 2 + pick)?.apply(now, pick) ?? now,
-  remedy: (now, pick) => {
-    const remedies = fairTestAtOnce(now).flatMap((finding) => remedyFor(finding, now) ?? []);
-    return remedies.length > 0 ? at(remedies, pick).apply(now, pick) : now;
-  },
-};
 
 const refused = (experiment: Experiment): string[] => {
   const { error } = experimentSchema.validate(experiment, { abortEarly: false });
@@ -147,13 +55,21 @@ describe('whatever is done to a plan on its pages', () => {
     );
   });
 
-  it('leaves an amendment as it was, the writer’s words and the predictions apart', () => {
+  it('leaves an amendment as it was, and what is free as it is now', () => {
     fc.assert(
       fc.property(anyQuestion, anyEdits, (question, steps) => {
         const before = experimentFrom(question, { created: '2026-04-01', startOn: '2026-04-02', seed: 7 });
         const after = steps.reduce((now, [name, pick]) => entryOf(edits, name)(now, pick), before);
-        const plan = { ...before.plan, predictions: after.plan.predictions };
-        expect(restorePlan(before, after)).toEqual({ ...before, plan, writing: after.writing });
+        const restored = restorePlan(before, after);
+        expect(fixedChanges(before, restored)).toEqual([]);
+        expect(restored.units).toEqual(before.units);
+        const free = ({ writing, plan: { predictions, materials, steps: lines } }: Experiment) => ({
+          writing,
+          predictions,
+          materials,
+          lines,
+        });
+        expect(free(restored)).toEqual(free(after));
       }),
       { seed: 13, numRuns: 100 },
     );
