@@ -22,7 +22,7 @@ interface Derived {
 }
 
 /** Every text that follows from a plan, none of which anybody has worded. */
-export function derivedTexts(experiment: Experiment): Derived[] {
+function derivedTexts(experiment: Experiment): Derived[] {
   const { question, hypothesis, nullHypothesis, plan } = experiment;
   const study = { experiment, observations: [], incidents: [], care: [], photos: [] };
   const result = analyse(study);
