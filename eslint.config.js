@@ -8,7 +8,10 @@ const forbid = (...groups) => ({
 });
 const oneWay = 'Imports go one way: core ← contract, paper ← server, web.';
 
-/** The floors of the core, lowest first. A folder knows the floors below it, and none beside it. */
+/**
+ * The floors of the core, lowest first. A folder knows the floors below it, and none beside it but its own words: all sentences stand in
+ * `words`, those of what only one step knows in a folder named after the step.
+ */
 const floors = [
   ['invariant'],
   ['quantities', 'stats'],
@@ -21,9 +24,9 @@ const floors = [
   ['power'],
   ['words'],
   ['ownWords'],
-  ['ask', 'plan', 'prepare', 'log', 'weigh'],
+  ['ask', 'plan', 'prepare', 'log', 'weigh', 'words/ask', 'words/plan', 'words/prepare', 'words/weigh'],
   ['simulate'],
-  ['write', 'package'],
+  ['write', 'words/write', 'package'],
 ];
 /** Folders of the web that any page may use, and what they may not. */
 const shared = ['components', 'bench', 'groupBadge', 'charts', 'layout', 'stores', 'workers', 'theme'];
@@ -34,12 +37,14 @@ const noNode = ['^node:|^(fs|path|crypto|os)$', 'The core runs anywhere: no Node
 const coreAlone = [['^@fern/', oneWay], noNode, ['^(vue|pinia|express|sequelize|joi)', oneWay]];
 
 const coreFloor = (folder, own) => {
-  const allowed = new Set([folder, ...floors.slice(0, own).flat()]);
+  const partner = folder.startsWith('words/') ? folder.slice('words/'.length) : `words/${folder}`;
+  const allowed = new Set([folder, partner, ...floors.slice(0, own).flat()]);
   const others = [...floors.flat().filter((name) => !allowed.has(name)), 'analyse', 'index'];
+  const inside = folder === 'words' ? [['^\\./(ask|plan|prepare|weigh|write)/', 'The words of a step stand above those of all.']] : [];
   return {
     files: [`core/src/${folder}/**/*.ts`],
     ignores: ['**/*.test.ts', '**/*.fixture.ts'],
-    rules: forbid(...coreAlone, [
+    rules: forbid(...coreAlone, ...inside, [
       anyOf(others),
       `Floors import downwards only: ${folder} knows ${floors.slice(0, own).flat().join(', ') || 'no other'}.`,
     ]),

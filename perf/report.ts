@@ -5,7 +5,7 @@ import { simulationDefaults } from '../core/src/ask/simulationDefaults';
 import type { Experiment } from '../core/src/model';
 import { redesign } from '../core/src/plan/redesign';
 import { simulateStudy } from '../core/src/simulate/simulateStudy';
-import { report } from '../core/src/write/report';
+import { report } from '../core/src/words/write/report';
 import { textCheck } from '../core/src/write/proofread/checkText';
 import { wordFile } from '../paper/src/files/word';
 import { drawOnCanvas } from '../server/src/cli/drawOnCanvas';

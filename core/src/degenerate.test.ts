@@ -5,8 +5,8 @@ import { anyStudy } from './anyStudy.fixture';
 import { aMeasure, aUnit, studyOf } from './testing';
 import type { Study } from './model';
 import { markdown } from './write/markdown';
-import { plainSummary } from './write/plainSummary';
-import { report } from './write/report';
+import { plainSummary } from './words/write/plainSummary';
+import { report } from './words/write/report';
 import { analyse } from './analyse';
 
 /** Places in a result that hold a number which is none. */

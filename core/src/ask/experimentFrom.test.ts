@@ -8,7 +8,7 @@ import { lampHeight } from './questions/lampHeight';
 import { moonOrDate } from './questions/moonOrDate';
 import { musicOrSpeech } from './questions/musicOrSpeech';
 import { treatingSolution } from './questions/treatingSolution';
-import { sharedAsKept, sharedWords, powerSentence } from './questionWords';
+import { sharedAsKept, sharedWords, powerSentence } from '../words/ask/questionWords';
 
 const begin = { created: '2026-04-01T08:00:00Z', startOn: '2026-04-01', seed: 7 };
 

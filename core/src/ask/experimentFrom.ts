@@ -4,7 +4,7 @@ import { cropNamed } from '../study/crop';
 import { layOut } from '../study/bench/layOut';
 import { writeTemplates } from '../words/followTemplates';
 import { writeUnworded } from '../words/unworded';
-import { sharedAsKept } from './questionWords';
+import { sharedAsKept } from '../words/ask/questionWords';
 import type { ReadyQuestion } from './ReadyQuestion';
 
 export interface Beginning {

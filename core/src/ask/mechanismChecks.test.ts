@@ -2,10 +2,11 @@ import { describe, expect, it } from 'vitest';
 import { aMeasure, anExperiment } from '../testing';
 import { emptyPlan, type Plan } from '../model';
 import { onPurposeIn, worksByIn } from './claim/worksBy';
+import { mechanismWords } from '../words/ask/mechanismWords';
 import { mechanismChecks } from './mechanismChecks';
 
 const notesOn = (said: string, plan: Partial<Plan> = {}) =>
-  mechanismChecks(anExperiment({ plan: { ...emptyPlan, worksBy: worksByIn(said), ...plan } })).map(({ message }) => message);
+  mechanismChecks(anExperiment({ plan: { ...emptyPlan, worksBy: worksByIn(said), ...plan } })).map((own) => mechanismWords[own].message);
 
 describe('whether the place lets a claim work', () => {
   it('a claim that works through the ground cannot in pots, and can in a bed', () => {
@@ -40,7 +41,7 @@ describe('whether the place lets a claim work', () => {
     expect(notesOn('Music helps beans.')).toEqual([expect.stringContaining('Sound fills a room')]);
     expect(notesOn('A magnet beside the pot helps.')).toEqual([expect.stringContaining('reach the control')]);
     const rated = anExperiment({ measures: [aMeasure({ kind: 'rating', primary: true })] });
-    expect(mechanismChecks(rated).map(({ message }) => message)).toEqual([expect.stringContaining('judged by eye')]);
+    expect(mechanismChecks(rated).map((own) => mechanismWords[own].message)).toEqual([expect.stringContaining('judged by eye')]);
     expect(mechanismChecks({ ...rated, blinded: true })).toEqual([]);
   });
 });

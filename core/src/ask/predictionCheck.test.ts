@@ -1,7 +1,8 @@
 import { expect, it } from 'vitest';
 import { emptyPrediction, type Prediction } from '../model';
 import { anExperiment, anObservation, studyOf } from '../testing';
-import { predictionCheck } from './predictionCheck';
+import { predictionCheckWords } from '../words/ask/predictionCheckWords';
+import { predictionCheck, predictionSeverity } from './predictionCheck';
 
 const said = (...predictions: Partial<Prediction>[]) => {
   const { plan } = anExperiment();
@@ -14,18 +15,22 @@ it.each([
   ['any text', said({ expects: 'we will see' }), 'caution: 1 prediction does not say which way: more, less or the same.'],
   ['which way', said({ way: 'more' }, { ranking: ['T', 'C'] }), 'fine: 2 predictions, and no reading yet.'],
 ])('of %s is said only what is true', (_, { experiment }, words) => {
-  const { severity, message } = predictionCheck({ ...said(), experiment, observations: [] });
-  expect(`${severity}: ${message}`).toBe(words);
+  const check = predictionCheck({ ...said(), experiment, observations: [] });
+  expect(`${predictionSeverity[check.is]}: ${predictionCheckWords(check)}`).toBe(words);
 });
 
 it('one of the day of the first reading is not said to be older', () => {
   const study = said({ way: 'more', on: '2026-04-08' });
   const observations = [anObservation('C1', 3, { observedOn: '2026-04-08' })];
-  expect(predictionCheck({ ...study, observations }).message).toBe('1 prediction, none later than the day of the first reading.');
+  expect(predictionCheckWords(predictionCheck({ ...study, observations }))).toBe(
+    '1 prediction, none later than the day of the first reading.',
+  );
 });
 
 it('one that is younger than the first reading is no prediction', () => {
   const study = said({ way: 'more', on: '2026-04-09' }, { way: 'less' });
   const observations = [anObservation('C1', 3, { observedOn: '2026-04-08' })];
-  expect(predictionCheck({ ...study, observations }).message).toBe('1 prediction came after the first reading, on Wednesday 8 April.');
+  expect(predictionCheckWords(predictionCheck({ ...study, observations }))).toBe(
+    '1 prediction came after the first reading, on Wednesday 8 April.',
+  );
 });

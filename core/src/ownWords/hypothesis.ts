@@ -3,6 +3,7 @@ import { hasOpenX } from './openX';
 import { vagueIn, type Vague } from './vague';
 import { otherNames } from '../data/otherNames';
 import { sharesWord } from '../quantities/sharesWord';
+import { hypothesisAsks } from '../words/hypothesisAsks';
 
 /** What a sentence that could turn out wrong says. */
 export type HypothesisPart = 'plant' | 'treatment' | 'comparison' | 'measure' | 'direction' | 'time';
@@ -38,24 +39,16 @@ export function checkHypothesis({ hypothesis, plan, arms, measures }: Experiment
   const hasX = hasOpenX(hypothesis);
   const day = primary?.readingDays.at(-1);
   const parts: readonly (readonly [HypothesisPart, boolean, string])[] = [
-    ['plant', plan.plant.trim() === '' || speaksOf(plan.plant, ...namesOf(plan.plant)), `Which plant? You plan it for ${plan.plant}.`],
-    [
-      'treatment',
-      hasX || speaksOf(plan.changed, ...arms.map(({ name }) => name)),
-      `What is done to them? ${treatments.length > 0 ? `The plan has “${treatments[0]}”.` : ''}`,
-    ],
-    ['comparison', COMPARED.test(hypothesis), 'Compared with what? “… than with …”.'],
-    [
-      'measure',
-      READ.test(hypothesis) || (primary !== undefined && speaksOf(primary.name)),
-      `What would one count, measure or weigh? ${primary ? `The plan reads “${primary.name}”.` : ''}`,
-    ],
-    ['direction', WHICH_WAY.test(hypothesis), 'Which way: more, less, or just different?'],
-    ['time', WHEN.test(hypothesis), `When? ${day === undefined ? 'Say the day or the week.' : `It is read last on day ${day}.`}`],
+    ['plant', plan.plant.trim() === '' || speaksOf(plan.plant, ...namesOf(plan.plant)), hypothesisAsks.plant(plan.plant)],
+    ['treatment', hasX || speaksOf(plan.changed, ...arms.map(({ name }) => name)), hypothesisAsks.treatment(treatments[0])],
+    ['comparison', COMPARED.test(hypothesis), hypothesisAsks.comparison],
+    ['measure', READ.test(hypothesis) || (primary !== undefined && speaksOf(primary.name)), hypothesisAsks.measure(primary?.name)],
+    ['direction', WHICH_WAY.test(hypothesis), hypothesisAsks.direction],
+    ['time', WHEN.test(hypothesis), hypothesisAsks.time(day)],
   ];
   return {
     said: parts.filter(([, isSaid]) => isSaid).map(([part]) => part),
-    open: parts.filter(([, isSaid]) => !isSaid).map(([part, , ask]) => ({ part, ask: ask.trim() })),
+    open: parts.filter(([, isSaid]) => !isSaid).map(([part, , ask]) => ({ part, ask })),
     vague: vagueIn(hypothesis),
     hasX,
   };

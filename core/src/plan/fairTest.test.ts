@@ -5,7 +5,7 @@ import { aMeasure, anArm } from '../testing';
 import { factorsOf } from '../model/factors';
 import { crossFactors } from './crossFactors';
 import { fairTestRules } from './fairTest';
-import { placesInWords } from './movedByHand';
+import { placesInWords } from '../words/plan/placesInWords';
 import { oneSideEach } from './oneSideEach';
 import { remedyFor } from './remedies';
 import { dealAnew, redesign } from './redesign';

@@ -9,7 +9,7 @@ import { roundItemsOf } from './roundItems';
 import { categoryReadings, categoryWords, hasCategories, leftToTell } from './categories';
 import { roundsOfStudy } from './recordingRounds';
 import { markdown } from '../write/markdown';
-import { report } from '../write/report';
+import { report } from '../words/write/report';
 import { readPackage, writePackage } from '../package';
 import { aMeasure, anArm, anExperiment, aUnit, LATEST } from '../testing';
 import type { Study } from '../model';

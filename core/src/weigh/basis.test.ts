@@ -4,7 +4,7 @@ import { analyse } from '../analyse';
 import { fairTest } from '../plan/fairTest';
 import { aMeasure, anArm, studyOf } from '../testing';
 import type { Study } from '../model';
-import { armsTable } from '../write/resultTables';
+import { armsTable } from '../words/write/resultTables';
 import { dotsPicture } from './picture/dots';
 
 const share = aMeasure({ kind: 'count', unit: '', smallestDifference: 10 });

@@ -1,5 +1,4 @@
 import { cellAt, itemAt } from '../invariant';
-import { rounded } from '../quantities/roundTo';
 import { linearModel } from '../stats/linearModel';
 import { tQuantile, tTwoSided } from '../stats/tTails';
 import { indicatorColumns } from '../stats/analysisOfVariance';
@@ -8,7 +7,7 @@ import { centre } from '../stats/moments';
 import { strataOf } from '../compare/strata';
 import { unitValues } from './unitValues';
 import type { Shown } from './picture/parts';
-import { sized } from '../words/sized';
+import { placeWords } from '../words/weigh/placeWords';
 
 /** What the place did: how far each unit lies from its arm, and whether one end of the bench came out above the other. */
 export interface PlaceSeen {
@@ -30,7 +29,6 @@ interface PlaceSlope {
   readonly p: number;
 }
 
-const ends = { columns: ['left', 'right'], rows: ['top', 'bottom'] } as const;
 /** Fewer places tell nothing of a slope. */
 const FEWEST = 6;
 
@@ -41,13 +39,13 @@ const FEWEST = 6;
  */
 export function placeSeen({ study, measure, result: { share } }: Shown): PlaceSeen | null {
   const { experiment } = study;
-  const { scale, unit, more } = kindOf(measure).wording(measure, share);
+  const wording = kindOf(measure).wording(measure, share);
   const places = new Map(experiment.units.map((own) => [own.code, own]));
   const placed = unitValues(study, measure).flatMap((value) => {
     const place = places.get(value.unit);
     return place?.row == null || place.column == null
       ? []
-      : [{ ...value, value: value.value * scale, row: place.row, column: place.column }];
+      : [{ ...value, value: value.value * wording.scale, row: place.row, column: place.column }];
   });
   if (placed.length < FEWEST) return null;
   const means = new Map(
@@ -81,24 +79,11 @@ export function placeSeen({ study, measure, result: { share } }: Shown): PlaceSe
     return [{ along, gain, ci95: [gain - half, gain + half], p: tTwoSided(gain / Math.sqrt(variance), model.residualDf) }];
   });
   const told = slopes.filter(({ p }) => p <= 0.05);
-  const words = ({ along, gain, ci95 }: PlaceSlope) => {
-    const [winner, loser] = gain > 0 ? [ends[along][1], ends[along][0]] : ends[along];
-    const half = (ci95[1] - ci95[0]) / 2;
-    const [lo, hi] = gain > 0 ? ci95 : ([-ci95[1], -ci95[0]] as const);
-    return `The ${winner} end came out about ${sized(rounded(Math.abs(gain), half), unit)} ${more} than the ${loser} end, whatever the group (95% confidence interval ${rounded(lo, half)} to ${rounded(hi, half)}).`;
-  };
   return {
     heat,
     off,
     slopes,
-    sentences:
-      told.length > 0
-        ? told.map(words)
-        : [
-            slopes.length > 0
-              ? 'Neither end of the bench did better than the other by more than chance would give.'
-              : 'There are too few places to say what the place did.',
-          ],
+    sentences: placeWords(told, slopes.length > 0, wording),
   };
 }
 

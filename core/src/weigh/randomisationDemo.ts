@@ -7,10 +7,11 @@ import type { Stratum } from '../stats/resampling/Stratum';
 import type { Random } from '../stats/random';
 import { leadComparison } from './leadComparison';
 import type { Shown } from './picture/parts';
-import { fourFigures } from './picture/parts';
+import { fourFigures } from '../words/weigh/figures';
+import { seenAs } from '../words/weigh/pictureWords';
+import { shuffleWords } from '../words/weigh/shuffleWords';
 import type { Picture } from './picture/Picture';
 import { armName } from '../words/armName';
-import { chanceInWords } from '../words/wording';
 
 /** The comparison that can be shuffled before one's eyes: its labels, the gap that came, and how one deal more is made. */
 export interface RandomisationDemo {
@@ -90,16 +91,13 @@ export function heapPicture({ names, gap, unit, units }: RandomisationDemo, gaps
       itemAt(counts, Math.min(HEAPS - 1, Math.max(0, Math.floor((own + reach) / width)))) + 1;
   const limit = Math.abs(gap) * (1 - 1e-9);
   const asBig = gaps.filter((own) => Math.abs(own) >= limit).length;
-  const title =
-    gaps.length === 0
-      ? 'Not shuffled yet'
-      : `${asBig} of ${gaps.length} shuffles gave a difference at least as big as the real one: ${chanceInWords((asBig + 1) / (gaps.length + 1))}`;
+  const title = shuffleWords.title(asBig, gaps.length);
   return {
     id: 'shuffle',
     title,
-    sentence: `${title}. The real difference is ${fourFigures(gap)} ${unit}.`,
-    note: `The labels “${names[0]}” and “${names[1]}” are shuffled over the same ${units} numbers each time. Boxes: how often shuffling alone gave a difference; dark: at least as big as the real one, either way.`,
-    x: { label: `difference between the groups${unit === '' ? '' : `, ${unit}`}, by shuffling alone`, min: -reach, max: reach },
+    sentence: seenAs(title, [shuffleWords.real(gap, unit)]),
+    note: shuffleWords.note(names, units),
+    x: { label: shuffleWords.axis(unit), min: -reach, max: reach },
     y: { label: 'shuffles', min: 0 },
     series: [],
     keyed: false,

@@ -2,7 +2,9 @@ import { isShare, kindOf } from '../kinds';
 import { addDays, daysBetween, longDate, primaryOf, type Experiment, type Measure, type Study, type Unit } from '../model';
 import { unitData } from '../study/curves';
 import { leadComparison } from './leadComparison';
-import { fourFigures, span } from './picture/parts';
+import { fourFigures, span } from '../words/weigh/figures';
+import { seenAs } from '../words/weigh/pictureWords';
+import { runsWords, type Mismatch } from '../words/weigh/runsWords';
 import type { Picture, Series } from './picture/Picture';
 import type { ComparisonRow, MeasureResult } from './Result';
 import { weighMeasure } from './weighMeasure';
@@ -45,7 +47,7 @@ export function compareRepeatRuns(first: RepeatRun, result: MeasureResult, other
   const [group, against] = [withArm(arms, lead.arm), withArm(arms, lead.versus)];
   const wording = kindOf(measure).wording(measure, result.share);
   const seen = [{ run: first, row: lead, units: result.values.length }, ...others.map((run) => ({ run, ...rowOf(run, names) }))];
-  const why = others.map((run) => mismatch(first.study, run)).find((words) => words !== null) ?? null;
+  const why = others.map((run) => mismatch(first.study, run)).find((own) => own !== null) ?? null;
   const pooled = why === null && others.length > 0 ? pooledRow(first, others, names) : null;
   const words = (row: ComparisonRow | null) => [
     row ? (differenceFact(row, wording)?.text ?? '–') : '–',
@@ -65,9 +67,12 @@ export function compareRepeatRuns(first: RepeatRun, result: MeasureResult, other
     picture: pictureOf(lines, names, measure, result.share),
     together:
       pooled && gap
-        ? `Together, each run a block of its own: ${isNone(gap) ? `about the same ${withArms(arms, [lead.arm, lead.versus])}` : `${gap.text} ${group} than ${against}`}${pooled.row.difference.ci95 ? ` (95% confidence interval ${intervalFact(pooled.row, wording)?.text ?? ''})` : ''}.`
+        ? runsWords.together(
+            isNone(gap) ? runsWords.alike(withArms(arms, [lead.arm, lead.versus])) : `${gap.text} ${group} than ${against}`,
+            intervalFact(pooled.row, wording)?.text ?? null,
+          )
         : null,
-    why,
+    why: why && runsWords.why(why),
   };
 }
 
@@ -89,16 +94,16 @@ const weighed = (study: Study, measure: Measure): MeasureResult =>
   weighMeasure(study, measure, unitData(study, measure), [], { seed: SEED, beside: false });
 
 /** Why a run cannot be put together with the first. */
-function mismatch(first: Study, { name, study }: RepeatRun): string | null {
+function mismatch(first: Study, { name, study }: RepeatRun): Mismatch | null {
   const [own, other] = [decidingOf(first), decidingOf(study)];
   const [a, b] = [first.experiment, study.experiment];
-  if (!own || !other || !alike(own.name, other.name)) return `${name} had another main measurement, so the two aren’t combined.`;
+  if (!own || !other || !alike(own.name, other.name)) return { is: 'other-measure', name };
   if (own.kind !== other.kind || own.unit !== other.unit || own.when !== other.when || isShare(own, a.units) !== isShare(other, b.units))
-    return `${name} measured “${other.name}” in another way, so the two aren’t combined.`;
-  if (a.layout === 'pairs' || b.layout === 'pairs') return 'Pairs are compared within each run, so the runs aren’t combined.';
+    return { is: 'other-way', name, measure: other.name };
+  if (a.layout === 'pairs' || b.layout === 'pairs') return { is: 'pairs' };
   const same =
     a.arms.length === b.arms.length && a.arms.every((arm) => b.arms.some((its) => alike(its.name, arm.name) && its.role === arm.role));
-  return same ? null : `${name} had other groups, so the two aren’t combined.`;
+  return same ? null : { is: 'other-groups', name };
 }
 
 /** All runs as one study, each a block, or each of its blocks one. */
@@ -171,12 +176,12 @@ function pictureOf(
   });
   const values = shown.flatMap(({ value }) => value ?? []);
   const oneWay = values.length > 0 && (values.every((value) => value > 0) || values.every((value) => value < 0));
-  const title = oneWay ? `All ${values.length} went the same way` : 'The runs did not all go the same way';
+  const title = runsWords.title(oneWay, values.length);
   return {
     id: `${measure.code}.runs`,
     title,
-    sentence: `${title}. ${shown.map(({ name, value }) => `${name}: ${fourFigures(value)}`).join(', ')}.`,
-    note: `Marks with bars: the difference in each run and its 95% confidence interval. n = ${shown.map(({ units }) => units).join(', ')} units.`,
+    sentence: seenAs(title, [shown.map(({ name, value }) => runsWords.run(name, value)).join(', ')]),
+    note: runsWords.note(shown.map(({ units }) => units)),
     x: { label: `${measure.name}: ${names[0]} against ${names[1]}${unit === '' ? '' : `, ${unit}`}` },
     y: { label: '', names: shown.map(({ name }) => name) },
     series,

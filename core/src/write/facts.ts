@@ -4,12 +4,12 @@ import { plural } from '../quantities/plural';
 import { rounded } from '../quantities/roundTo';
 import { interval, scaled } from '../quantities/show';
 import { replicateWord } from '../study/replicates';
-import { weightOf } from '../weigh/headline';
+import { weightOf } from '../words/weigh/headline';
 import { shownMeasures } from '../weigh/shownMeasures';
 import type { ComparisonRow, MeasureResult, Result } from '../weigh/Result';
 import { armName } from '../words/armName';
 import { differenceFact, intervalFact } from '../words/wording';
-import { pEquals } from './resultTables';
+import { pEquals } from '../words/write/resultTables';
 import { sized } from '../words/sized';
 
 /** Something that the study knows and a writer may want to say. */

@@ -4,7 +4,7 @@ import type { Picture } from '../weigh/picture/Picture';
 import type { Result } from '../weigh/Result';
 import { shownMeasures } from '../weigh/shownMeasures';
 import type { Block } from './Block';
-import { photoBlocks } from './happened';
+import { photoBlocks } from '../words/write/happened';
 import { figureBlock } from './makers';
 
 /**

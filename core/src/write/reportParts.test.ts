@@ -5,11 +5,11 @@ import { anIncident, aMeasure, anArm, studyOf } from '../testing';
 import { emptyPlan, emptyWriting, sentenceText, type Study } from '../model';
 import { shownMeasures } from '../weigh/shownMeasures';
 import { factsOf, factTexts } from './facts';
-import { incidentsSection, correctionsSection, observersSentence } from './happened';
+import { incidentsSection, correctionsSection, observersSentence } from '../words/write/happened';
 import { ownLines, factReference } from './ownWords';
-import { report } from './report';
+import { report } from '../words/write/report';
 import { reportText } from './reportText';
-import { testsTable } from './workings';
+import { testsTable } from '../words/write/workings';
 
 const base = studyOf(
   { C: [10, 11, 9, 10.5, 9.5], T: [15, 16, 14, 15.5, 14.5] },

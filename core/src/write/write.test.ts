@@ -17,8 +17,8 @@ import { crossFactors } from '../plan/crossFactors';
 import { analyse } from '../analyse';
 import type { Block } from './Block';
 import { markdown } from './markdown';
-import { partsToWrite, report, reportLengths } from './report';
-import { showP, termsTable, trendSentence } from './resultTables';
+import { partsToWrite, report, reportLengths } from '../words/write/report';
+import { showP, termsTable, trendSentence } from '../words/write/resultTables';
 
 const base = studyOf(
   { C: [10, 11, 9, 10.5, 9.5], T: [15, 16, 14, 15.5, 14.5] },

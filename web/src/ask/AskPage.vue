@@ -2,7 +2,18 @@
 import { Button } from 'ant-design-vue';
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
-import { changePlan, leftOut, longDate, mechanismChecks, ownLinesOf, predictionCheck, putBack } from '@fern/core';
+import {
+  changePlan,
+  leftOut,
+  longDate,
+  mechanismChecks,
+  mechanismWords,
+  ownLinesOf,
+  predictionCheck,
+  predictionCheckWords,
+  predictionSeverity,
+  putBack,
+} from '@fern/core';
 import { useLoaded } from '../layout/loaded';
 import LinesField from '../components/LinesField.vue';
 import OwnLines from '../components/OwnLines.vue';
@@ -25,7 +36,7 @@ const { id, experiment, study } = useLoaded();
 const documentStore = useDocument();
 const history = useHistory();
 const router = useRouter();
-const place = computed(() => (experiment.value.claim === null ? [] : mechanismChecks(experiment.value)));
+const place = computed(() => (experiment.value.claim === null ? [] : mechanismChecks(experiment.value).map((own) => mechanismWords[own])));
 const sealed = computed(() => study.value.observations.length > 0);
 const predicted = computed(() => predictionCheck(study.value));
 const set = (field: 'title' | 'question' | 'hypothesis' | 'nullHypothesis') => (value: string) =>
@@ -102,7 +113,7 @@ const setNotTested = (lines: string[]) => history.edit((now) => changePlan(now, 
       <ContradictedLines in="hypothesis" />
       <Callout v-if="experiment.nullHypothesis.trim()" severity="fine">A null hypothesis is written down.</Callout>
       <Callout v-else severity="serious">There is no null hypothesis yet: that it makes no difference.</Callout>
-      <Callout :severity="predicted.severity">{{ predicted.message }}</Callout>
+      <Callout :severity="predictionSeverity[predicted.is]">{{ predictionCheckWords(predicted) }}</Callout>
       <template v-if="place.length > 0">
         <h2 class="later">Can it work here?</h2>
         <Callout v-for="{ message, remedy } in place" :key="message" severity="caution"

@@ -71,7 +71,10 @@ export const saltOrQuality: ReadyQuestion = {
   ],
   hazards: ['salt'],
   cautions: ['Grey water: gloves, no spraying, never on what is eaten. Local rules come first.'],
-  commonMistakes: ['The butt is empty halfway and the tap takes over.', '{groupIs:G grey water, made up}Real grey water differs from day to day; the recipe doesn’t.'],
+  commonMistakes: [
+    'The butt is empty halfway and the tap takes over.',
+    '{groupIs:G grey water, made up}Real grey water differs from day to day; the recipe doesn’t.',
+  ],
   notTested: ['{groupIs:G grey water, made up}real grey water', 'what is eaten'],
   spreadGuess: 0.14,
   controlGuess: 40,

@@ -2,6 +2,7 @@ import { containerOf } from '../../data/containers';
 import type { Experiment } from '../../model';
 import { containerWord } from '../../study/replicates';
 import { plural } from '../../quantities/plural';
+import { containerWords } from '../../words/prepare/kitWords';
 import type { BareLine, KitLine } from './KitLine';
 import { mixLines } from './mix';
 import { inAll, perArm, sparedWhole } from './perArm';
@@ -46,7 +47,7 @@ function containerLines(experiment: Experiment): BareLine[] {
     amount: containerCount ?? sparedWhole(units.length, Math.min(spare, 10)),
     unit: '',
     arms: containerCount === null ? perArm(experiment, () => 1) : [],
-    how: containerCount === null ? `${units.length} and a few to spare, all of one kind` : 'used again, batch after batch',
+    how: containerCount === null ? containerWords.all(units.length) : containerWords.again,
   };
   return [line, ...sharedLines(experiment)];
 }
@@ -68,7 +69,7 @@ function sharedLines({ units, arms, plan }: Experiment): BareLine[] {
       amount: names.size,
       unit: '',
       arms: inAll(each) > names.size ? [] : each,
-      how: 'shared, as the plan says',
+      how: containerWords.shared,
     },
   ];
 }
@@ -82,7 +83,7 @@ function labelLines({ units, arms, plan }: Experiment): BareLine[] {
       amount: units.length + arms.length,
       unit: '',
       arms: [],
-      how: `one for each ${plan.unitNoun} and one for each group`,
+      how: containerWords.labels(plan.unitNoun),
     },
   ];
 }

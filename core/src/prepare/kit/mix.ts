@@ -1,8 +1,9 @@
 import { byCode, type Experiment, type Unit } from '../../model';
 import { num } from '../calculators/makers';
 import { doseByMass } from '../mixes';
-import { mixEach, type MixEach } from '../../study/mixEach';
+import { mixEach } from '../../study/mixEach';
 import { badgeOf } from '../../words/badge';
+import { mixWords } from '../../words/prepare/kitWords';
 import type { BareLine } from './KitLine';
 import { inAll, perArm, spared, type ArmAmount } from './perArm';
 
@@ -50,7 +51,7 @@ export function mixLines(experiment: Experiment): BareLine[] {
   const parts = kit.parts.map(({ name: part, parts: many }) =>
     line(
       `part ${part}`,
-      `${part}, for the mix`,
+      mixWords.part(part),
       base.map(({ arm, amount }) => ({ arm, amount: (amount * many) / sum })),
       `${num(total)} ${unit} × ${num(many)} ÷ ${num(sum)}`,
     ),
@@ -58,9 +59,9 @@ export function mixLines(experiment: Experiment): BareLine[] {
   const blended = additions.map((addition) =>
     line(
       `addition ${addition.name}`,
-      `${addition.name}, blended in`,
+      mixWords.blended(addition.name),
       perArm(experiment, (own) => added(own, addition)),
-      sharesWords(experiment, addition, each, unit),
+      sharesTold(experiment, addition, each, unit),
     ),
   );
   const { wetting } = kit;
@@ -70,24 +71,19 @@ export function mixLines(experiment: Experiment): BareLine[] {
       : [
           line(
             'water to wet',
-            'water to wet the mix',
+            mixWords.wet,
             base.map(({ arm, amount }) => ({ arm, amount: amount * wetting })),
             `${num(total)} ${unit} × ${num(wetting)}`,
             'mL',
           ),
         ];
-  const how = `${num(each)} ${unit} in each${usualWords(plan, usual)}${additions.length > 0 ? ', less what is blended in' : ''}; with ${num(kit.spare)}% to spare`;
+  const how = mixWords.each(each, unit, mixWords.usual(plan.unitNoun, usual), additions.length > 0, kit.spare);
   return [line('mix', name, base, how), ...parts, ...blended.filter(({ arms }) => arms.length > 0), ...water];
 }
 
-function sharesWords({ arms }: Experiment, { share }: Blended, each: number, unit: string): string {
-  const told = arms.flatMap(({ code: arm }) =>
-    share(arm) > 0 ? [`${badgeOf(arms, arm)}: ${num(share(arm) * 100)}% of ${num(each)} ${unit} is ${num(share(arm) * each)} ${unit}`] : [],
+const sharesTold = ({ arms }: Experiment, { share }: Blended, each: number, unit: string): string =>
+  mixWords.shares(
+    each,
+    unit,
+    arms.flatMap(({ code }) => (share(code) > 0 ? [{ badge: badgeOf(arms, code), share: share(code) }] : [])),
   );
-  return `share of the mix; ${told.join('; ')}`;
-}
-
-function usualWords({ unitNoun }: Experiment['plan'], usual: MixEach['usual']): string {
-  if (usual === null) return '';
-  return usual.crop === null ? `, as such a ${unitNoun} usually holds` : `, as ${usual.crop} usually needs to its harvest`;
-}

@@ -1,9 +1,8 @@
 import type { Experiment, Solution } from '../../model';
-import { counted } from '../../quantities/plural';
-import { num } from '../calculators/makers';
 import { typedRatio } from '../calculators/typedRatio';
 import { ratioVolume } from '../dilution';
 import { badgeOf } from '../../words/badge';
+import { solutionWords } from '../../words/prepare/kitWords';
 import type { BareLine } from './KitLine';
 import { inAll, perArm, spared, type ArmAmount } from './perArm';
 
@@ -57,22 +56,14 @@ export function solutionLines(experiment: Experiment): BareLine[] {
     });
     const whole = line(
       'solution',
-      madeWords(solution),
+      solutionWords.what(solution),
       all,
       'mL',
-      `${num(each)} mL to each${oftenWords(times, aWeek)}; with ${num(spare)}% to spare`,
+      solutionWords.each(each, solutionWords.often(times, aWeek), spare),
     );
     return [whole, ...madeOf(experiment, solution, all, line)];
   });
 }
-
-const oftenWords = (times: number, aWeek: number | null): string => {
-  if (aWeek !== null) return ` ${counted(aWeek, 'time')} a week, ${counted(times, 'time')} in all`;
-  return times > 1 ? `, ${times} times` : '';
-};
-
-/** What is dissolved stands on a line of its own. */
-const madeWords = ({ name, made }: Solution) => (made === 'grams' ? `water with ${name}` : name);
 
 type Liner = (id: string, what: string, arms: readonly ArmAmount[], unit: string, how: string) => BareLine;
 
@@ -83,14 +74,16 @@ function madeOf({ arms: plan }: Experiment, { name, made, ratio, grams }: Soluti
     const part = (amount: number) => ratioVolume(read.parts, amount, read.style) ?? 0;
     const stock = all.map(({ arm, amount }) => ({ arm, amount: part(amount) }));
     const water = all.map(({ arm, amount }) => ({ arm, amount: amount - part(amount) }));
-    const words = read.style === 'in-total' ? `one part in ${num(read.parts)} of the mix` : `one part and ${num(read.parts)} of water`;
-    return [line('stock', `stock of ${name}, ${ratio}`, stock, 'mL', words), line('water', `water for ${name}`, water, 'mL', 'fills up')];
+    return [
+      line('stock', solutionWords.stock(name, ratio), stock, 'mL', solutionWords.part(read.parts, read.style === 'in-total')),
+      line('water', solutionWords.water(name), water, 'mL', solutionWords.fills),
+    ];
   }
   if (made === 'grams') {
     const gramsOf = (code: string) => grams ?? plan.find(({ code: arm }) => arm === code)?.dose ?? 0;
     const solid = all.flatMap(({ arm, amount }) => (gramsOf(arm) > 0 ? [{ arm, amount: (gramsOf(arm) * amount) / 1000 }] : []));
-    const told = solid.map(({ arm }) => `${badgeOf(plan, arm)}: ${num(gramsOf(arm))} g/L`).join('; ');
-    return solid.length === 0 ? [] : [line('solid', `${name}, to weigh out`, solid, 'g', told)];
+    const told = solutionWords.grams(solid.map(({ arm }) => ({ badge: badgeOf(plan, arm), grams: gramsOf(arm) })));
+    return solid.length === 0 ? [] : [line('solid', solutionWords.solid(name), solid, 'g', told)];
   }
   return [];
 }

@@ -2,9 +2,9 @@ import { containerOf } from '../../data/containers';
 import { isSeed } from '../../data/putIn';
 import { expectedOf, primaryOf, type Experiment } from '../../model';
 import { kindOf } from '../../kinds';
-import { wordsOf } from '../../quantities/wordsOf';
-import { cropName, cropOf } from '../../study/crop';
-import { many, plural, singular } from '../../quantities/plural';
+import { cropOf } from '../../study/crop';
+import { plural } from '../../quantities/plural';
+import { putInWords } from '../../words/prepare/kitWords';
 import { num } from '../calculators/makers';
 import { seedsToSow } from '../seedsToSow';
 import type { BareLine } from './KitLine';
@@ -43,7 +43,7 @@ export function sownMaterialLines(experiment: Experiment): BareLine[] {
   // Bags that are buried are what they are put into, and where no plant is named nothing is put in.
   if (into === 0 || (propagule === plural(plan.unitNoun) && containerOf(plan.unitNoun).isThing) || (plan.plant === '' && !counted))
     return [];
-  const what = `${plainWords(plan)}${kit.lot === '' ? '' : ` ${kit.lot}`}`;
+  const what = putInWords.what(plan);
   if (!counted && plantsKept === null && isSeed(propagule))
     return [
       {
@@ -53,15 +53,15 @@ export function sownMaterialLines(experiment: Experiment): BareLine[] {
         amount: null,
         unit: '',
         arms: [],
-        how: `not counted out: weigh the same grams for each ${plan.unitNoun}, or say in Plan how many are sown`,
+        how: putInWords.notCounted(plan.unitNoun),
       },
     ];
   const get = sparedWhole(into, kit.spare);
   const how = counted
-    ? `${into} go in; with ${num(kit.spare)}% to spare`
+    ? putInWords.goIn(into, kit.spare)
     : sprout === null
-      ? `${into} wanted, one for each; with ${num(kit.spare)}% to spare`
-      : `${num(inAll(wanted))} wanted ÷ (${num(sprout)} × ${num(survive)}), 9 times in 10 enough in each group; with ${num(kit.spare)}% to spare`;
+      ? putInWords.wanted(into, kit.spare)
+      : putInWords.sureOf(inAll(wanted), sprout, survive, kit.spare);
   const line: BareLine = {
     id: 'put in',
     group: 'put in',
@@ -78,23 +78,13 @@ export function sownMaterialLines(experiment: Experiment): BareLine[] {
     {
       ...line,
       id: 'put in by mass',
-      what: `${propagule}, weighed`,
+      what: putInWords.weighed(propagule),
       amount: (get * thousand) / 1000,
       unit: 'g',
       arms: arms.map(({ arm, amount }) => ({ arm, amount: (amount * thousand) / 1000 })),
       how: `${get} × ${num(thousand)} g ÷ 1000`,
     },
   ];
-}
-
-/** "lupin seeds" of lupin seed and seeds, "basil seeds" of basil seedlings where the crop is known. */
-function plainWords(plan: Experiment['plan']): string {
-  const { plant, propagule } = plan;
-  const name = cropName(plan);
-  if (name === '') return propagule;
-  const [last] = wordsOf(name).slice(-1);
-  const [putIn] = wordsOf(propagule).slice(-1);
-  return cropOf(plan) === null && last === putIn ? many(plant) : `${singular(name)} ${propagule}`;
 }
 
 /** Where more is sown than is kept: in how many units at least as many come up. */
@@ -104,12 +94,12 @@ function enoughWords({ units, plan }: Experiment, sprout: number | null): string
   if (plan.plantsKept === null || sprout === null || first === undefined || sown.some((n) => n !== first)) return '';
   const needed = seedsToSow(plan.plantsKept, sprout, 1);
   if (needed === null || first >= needed.forSure) return '';
-  return `. With ${first} in each, some will have fewer than ${plan.plantsKept}: ${needed.forSure} in each are enough 9 times in 10`;
+  return putInWords.tooFew(first, plan.plantsKept, needed.forSure);
 }
 
 /** What so many seeds of the crop weigh, where nobody has said what a thousand of them do. */
 function massWords({ crop, propagule, kit }: Experiment['plan'], seeds: number): string {
   const aGram = cropOf({ crop })?.seedsPerGram ?? null;
   if (kit.thousand !== null || aGram === null || !isSeed(propagule)) return '';
-  return `; about ${num(Number((seeds / aGram).toPrecision(2)))} g, at ${aGram} to the gram`;
+  return putInWords.about(Number((seeds / aGram).toPrecision(2)), aGram);
 }

@@ -1,5 +1,5 @@
-import { byCode, type Experiment, type KitThing, type Unit } from '../../model';
-import { num } from '../calculators/makers';
+import type { Experiment, KitThing, Unit } from '../../model';
+import { thingWords } from '../../words/prepare/kitWords';
 import type { BareLine } from './KitLine';
 import { inAll, perArm, spared, type ArmAmount } from './perArm';
 
@@ -17,7 +17,7 @@ export function thingLines(experiment: Experiment): BareLine[] {
         amount: amount === null || thing.unit === '' ? amount : spared(amount, experiment.plan.kit.spare),
         unit: thing.unit,
         arms,
-        how: howWords(experiment, thing),
+        how: thingWords(thing, experiment.arms, experiment.plan.unitNoun),
       };
     });
 }
@@ -39,11 +39,3 @@ function inAllOf({ units }: Experiment, thing: KitThing, arms: readonly ArmAmoun
 }
 
 const blocksOf = (units: readonly Unit[]) => new Set(units.map(({ block }) => block)).size;
-
-function howWords({ arms, plan }: Experiment, { each, per, unit, arms: own }: KitThing): string {
-  // A group's name may have commas of its own.
-  const whose = own.map((code) => byCode(arms, code)?.name ?? code).join('; ');
-  if (each === null || per === 'all') return whose === '' ? '' : `for ${whose}`;
-  const many = each === 1 && unit === '' ? 'one' : `${num(each)}${unit === '' ? '' : ` ${unit}`}`;
-  return `${many} for each ${per === 'unit' ? plan.unitNoun : per}${whose === '' ? '' : `: ${whose}`}`;
-}

@@ -1,7 +1,9 @@
 import { controlOf } from '../../model';
 import { itemAt } from '../../invariant';
 import { armName, withArm } from '../../words/armName';
-import { fourFigures, seriesOf, span, type Shown } from './parts';
+import { seriesOf, type Shown } from './parts';
+import { fourFigures, span } from '../../words/weigh/figures';
+import { claimedWords } from '../../words/weigh/pictureWords';
 import type { Picture } from './Picture';
 
 /**
@@ -18,15 +20,12 @@ export function claimedPicture(shown: Shown): Picture | null {
   const base = withArm(arms, against);
   const treated = rows.map(({ arm, ratio }) => ({ arm, name: armName(arms, arm), value: ratio.value ?? 1, ends: ratio.ci95 }));
   const lead = treated.find(({ arm }) => arm === result.lead?.group) ?? itemAt(treated, 0);
-  const ruledOut = result.verdict.claimedRatioRuledOut;
-  const measured = `${fourFigures(lead.value)} times was measured${lead.ends ? ` (95% confidence interval ${span(lead.ends)})` : ''}`;
-  const title = `${fourFigures(claimedRatio)} times was claimed; ${measured}`;
+  const title = claimedWords.title(claimedRatio, lead.value, lead.ends);
   return {
     id: `${measure.code}.claimed`,
     title,
-    sentence:
-      `${title}. ${ruledOut === null ? '' : ruledOut ? 'The claimed size is ruled out.' : 'The claimed size is not ruled out.'}`.trim(),
-    note: `Marks with bars: how many times as much as ${base}, and its 95% confidence interval. 1 is no difference.`,
+    sentence: `${title}.${claimedWords.ruledOut(result.verdict.claimedRatioRuledOut)}`,
+    note: claimedWords.note(base),
     x: {
       label: `${measure.name}: times as much as ${base}`,
       min: Math.min(0, ...treated.map(({ ends, value }) => ends?.[0] ?? value)),

@@ -1,9 +1,11 @@
-import { itemAt, lastOf } from '../../invariant';
+import { itemAt } from '../../invariant';
 import { kindOf } from '../../kinds';
 import type { CurvePoint } from '../../model';
-import { plural } from '../../quantities/plural';
+import { counted } from '../../quantities/plural';
 import { unitData } from '../../study/curves';
-import { fourFigures, meanOf, scaleOf, seriesOf, valueAxis, type Shown } from './parts';
+import { meanOf, scaleOf, seriesOf, valueAxis, type Shown } from './parts';
+import { fourFigures } from '../../words/weigh/figures';
+import { seenAs, curvesWords } from '../../words/weigh/pictureWords';
 import type { Mark, Picture } from './Picture';
 import { sizesNote } from '../../words/sizesNote';
 
@@ -33,27 +35,37 @@ export function curvesPicture(shown: Shown): Picture | null {
     });
     return { arm, points };
   });
-  const word = plural(plan.unitNoun);
-  const [name, axis] = [kind.adds ? `${measure.name}, in all so far` : measure.name, valueAxis(shown)];
+  const unit = plan.unitNoun;
+  const [name, axis] = [kind.adds ? curvesWords.inAll(measure.name) : measure.name, valueAxis(shown)];
   const last = curves.flatMap(({ arm, points }) => {
     const end = points.at(-1);
-    return end ? [{ name: arm.name, ...end }] : [];
+    return end ? [{ name: arm.name, day: end.day, value: end.mean.value }] : [];
   });
-  const order = [...last].sort((a, b) => b.mean.value - a.mean.value);
-  const told = order.length > 3 ? [itemAt(order, 0), lastOf(order)] : order;
-  const title = `${name}: ${told.map((end) => `${end.name} at ${fourFigures(end.mean.value)} on day ${fourFigures(end.day)}`).join(order.length > 3 ? ' down to ' : ', ')}`;
+  const title = curvesWords.title(
+    name,
+    [...last].sort((a, b) => b.value - a.value),
+  );
+  const sizes = sizesNote(
+    curves.map(({ arm, points }) => ({ name: arm.name, units: points[0]?.units ?? 0 })),
+    unit,
+  );
   return {
     id: `${measure.code}.curves`,
     title,
-    sentence: `${title}. ${axis.label}, over ${days.length} days. ${curves.map(({ arm, points }) => `${arm.name}: ${points.map((point) => `day ${fourFigures(point.day)} ${fourFigures(point.mean.value)}`).join(', ')}`).join('. ')}.`,
-    note: `Lines: mean of the ${word} recorded that day; bands: its 95% confidence interval. ${sizesNote(
-      curves.map(({ arm, points }) => ({ name: arm.name, units: points[0]?.units ?? 0 })),
-      plan.unitNoun,
-    )} on the first day.`,
+    sentence: seenAs(title, [
+      curvesWords.over(axis.label, days.length),
+      ...curves.map(({ arm, points }) =>
+        curvesWords.curve(
+          arm.name,
+          points.map(({ day, mean }) => ({ day, value: mean.value })),
+        ),
+      ),
+    ]),
+    note: curvesWords.note(unit, sizes),
     x: { label: 'day after the start', min: Math.min(0, itemAt(days, 0)), ticks: days },
     y: {
       ...axis,
-      ...(kind.adds ? { label: `${axis.label}, in all so far` } : {}),
+      ...(kind.adds ? { label: curvesWords.inAll(axis.label) } : {}),
       min: axis.min ?? lowest(curves.flatMap(({ points }) => points)),
     },
     series: seriesOf(arms),
@@ -72,7 +84,7 @@ export function curvesPicture(shown: Shown): Picture | null {
           points: points.map(({ day, mean, units }) => ({
             x: day,
             y: mean.value,
-            words: `${arm.name}, day ${fourFigures(day)}: ${fourFigures(mean.value)} (${units} ${word})`,
+            words: curvesWords.point(arm.name, day, mean.value, counted(units, unit)),
           })),
         },
       ]),

@@ -1,9 +1,11 @@
 import { findArm } from '../../model';
 import { eventTimes } from '../../kinds/eventTimes';
-import { plural } from '../../quantities/plural';
+import { counted } from '../../quantities/plural';
 import { NONE } from '../../quantities/show';
 import { unitData } from '../../study/curves';
-import { fourFigures, findingTitle, seriesOf, type Shown } from './parts';
+import { findingTitle, seriesOf, type Shown } from './parts';
+import { fourFigures } from '../../words/weigh/figures';
+import { seenAs, daysWords } from '../../words/weigh/pictureWords';
 import type { Mark, Picture } from './Picture';
 import { sizesNote } from '../../words/sizesNote';
 
@@ -39,17 +41,20 @@ export function daysPicture(shown: Shown): Picture {
   const waitedFor = (own: typeof times, day: number) => own.filter(({ time, happened }) => (happened ? time > day : time >= day)).length;
   const had = (own: typeof times) => own.filter(({ happened }) => happened).length;
   const title = findingTitle(shown);
-  const word = plural(plan.unitNoun);
+  const sizes = sizesNote(
+    curves.map(({ arm, own }) => ({ name: arm.name, units: own.length })),
+    plan.unitNoun,
+  );
   return {
     id: `${measure.code}.days`,
     title,
-    sentence: `${title}. ${curves.map(({ arm, own, median }) => `${arm.name}: ${had(own)} of ${own.length} ${word} have had it${median === null ? '' : `, half of them by day ${fourFigures(median)}`}`).join('. ')}.`,
-    note: `Steps: share of the ${word} that have had it by each day (Kaplan–Meier); bands: its 95% confidence interval. Below: how many are still to come. ${sizesNote(
-      curves.map(({ arm, own }) => ({ name: arm.name, units: own.length })),
-      plan.unitNoun,
-    )}.`,
+    sentence: seenAs(
+      title,
+      curves.map(({ arm, own, median }) => daysWords.arm(arm.name, had(own), counted(own.length, plan.unitNoun), median)),
+    ),
+    note: daysWords.note(plan.unitNoun, sizes),
     x: { label: 'day after the start', min: 0, max: last * 1.02 },
-    y: { label: `${measure.name}: % of the ${word} that have had it`, min: 0, max: 100 },
+    y: { label: daysWords.axis(measure.name, plan.unitNoun), min: 0, max: 100 },
     series: seriesOf(arms),
     keyed: true,
     marks: [

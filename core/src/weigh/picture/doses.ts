@@ -1,7 +1,9 @@
 import { itemAt, lastOf } from '../../invariant';
 import { isTurn } from '../../compare/doseTrend';
 import { linearModel } from '../../stats/linearModel';
-import { dotsNote, fourFigures, findingTitle, meanOf, seriesOf, span, valueAxis, valuesIn, type Shown } from './parts';
+import { dotsNote, findingTitle, meanOf, seriesOf, valueAxis, valuesIn, type Shown } from './parts';
+import { fourFigures, span } from '../../words/weigh/figures';
+import { seenAs, meanWords, dosesWords } from '../../words/weigh/pictureWords';
 import type { Mark, Picture } from './Picture';
 import { spreadOut } from './spreadOut';
 import { sized } from '../../words/sized';
@@ -33,13 +35,16 @@ export function dosesPicture(shown: Shown): Picture | null {
   const best = turns && turningPoint !== null ? turningPoint : null;
   const ends =
     turningPointCi95 && ([Math.max(itemAt(doses, 0), turningPointCi95[0]), Math.min(lastOf(doses), turningPointCi95[1])] as const);
-  const bestWords = best === null ? '' : `${isTop(shown) ? 'highest' : 'lowest'} near ${sized(fourFigures(best), unit)}`;
-  const title = best === null ? findingTitle(shown) : `${measure.name}: ${bestWords}${ends ? ` (${span(ends)})` : ''}`;
+  const bestWords = best === null ? '' : dosesWords.best(isTop(shown), sized(fourFigures(best), unit));
+  const title = best === null ? findingTitle(shown) : dosesWords.title(measure.name, bestWords, ends);
   return {
     id: `${measure.code}.doses`,
     title,
-    sentence: `${title}. ${rows.map(({ arm, mean }) => `${arm.name}: mean ${fourFigures(mean?.value ?? null)}`).join('. ')}.`,
-    note: `${dotsNote(shown)} Line: ${turns ? 'the parabola' : 'the straight line'} through all of them${best === null ? '' : '; shaded: where its turning point may lie (95% confidence interval)'}.`,
+    sentence: seenAs(
+      title,
+      rows.map(({ arm, mean }) => meanWords(arm.name, mean?.value ?? null)),
+    ),
+    note: dosesWords.note(dotsNote(shown), turns, best !== null),
     x: {
       label: unit === '' ? study.experiment.plan.changed || 'dose' : `${study.experiment.plan.changed || 'dose'}, ${unit}`,
       ticks: doses,
@@ -75,7 +80,7 @@ export function dosesPicture(shown: Shown): Picture | null {
                   value: mean.value,
                   lo: mean.ends?.[0] ?? null,
                   hi: mean.ends?.[1] ?? null,
-                  words: `${arm.name}: mean ${fourFigures(mean.value)}`,
+                  words: meanWords(arm.name, mean.value),
                 },
               ]
             : [],

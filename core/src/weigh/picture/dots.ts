@@ -1,8 +1,10 @@
 import { itemAt } from '../../invariant';
-import { plural } from '../../quantities/plural';
+import { counted } from '../../quantities/plural';
 import { replicateWord } from '../../study/replicates';
 import { density } from '../../stats/density';
-import { dotsNote, fourFigures, findingTitle, meanOf, seriesOf, span, valueAxis, valuesIn, type Shown } from './parts';
+import { dotsNote, findingTitle, meanOf, seriesOf, valueAxis, valuesIn, type Shown } from './parts';
+import { fourFigures, span } from '../../words/weigh/figures';
+import { seenAs, meanWords } from '../../words/weigh/pictureWords';
 import type { Mark, Picture } from './Picture';
 import { spreadOut } from './spreadOut';
 
@@ -57,7 +59,7 @@ export function dotsPicture(shown: Shown): Picture {
                   value: mean.value,
                   lo: mean.ends?.[0] ?? null,
                   hi: mean.ends?.[1] ?? null,
-                  words: `${arm.name}: mean ${fourFigures(mean.value)}`,
+                  words: meanWords(arm.name, mean.value),
                 },
               ],
             },
@@ -66,12 +68,12 @@ export function dotsPicture(shown: Shown): Picture {
     ];
   });
   const title = findingTitle(shown);
-  const word = plural(replicateWord(study.experiment));
-  const said = rows.map(({ arm, mean, values }) => `${arm.name}, ${values.length} ${word}: mean ${fourFigures(mean?.value ?? null)}`);
+  const word = replicateWord(study.experiment);
+  const said = rows.map(({ arm, mean, values }) => meanWords(`${arm.name}, ${counted(values.length, word)}`, mean?.value ?? null));
   return {
     id: `${measure.code}.dots`,
     title,
-    sentence: `${title}. ${valueAxis(shown).label}. ${said.join('. ')}.`,
+    sentence: seenAs(title, [valueAxis(shown).label, ...said]),
     note: dotsNote(shown),
     x: valueAxis(shown),
     y: { label: '', names: arms.map(({ name }) => name) },

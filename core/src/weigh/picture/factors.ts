@@ -1,7 +1,8 @@
 import { itemAt } from '../../invariant';
 import { factorsOf } from '../../model/factors';
-import { inList } from '../../quantities/inList';
-import { dotsNote, fourFigures, findingTitle, meanOf, span, valueAxis, valuesIn, type Shown } from './parts';
+import { dotsNote, findingTitle, meanOf, valueAxis, valuesIn, type Shown } from './parts';
+import { fourFigures, span } from '../../words/weigh/figures';
+import { seenAs, meanWords, factorsWords } from '../../words/weigh/pictureWords';
 import type { Mark, Picture, Series } from './Picture';
 import { spreadOut } from './spreadOut';
 
@@ -67,28 +68,29 @@ export function factorsPicture(shown: Shown): Picture | null {
           value: mean.value,
           lo: mean.ends?.[0] ?? null,
           hi: mean.ends?.[1] ?? null,
-          words: `${level}, ${line.name}: mean ${fourFigures(mean.value)}`,
+          words: meanWords(`${level}, ${line.name}`, mean.value),
         })),
       },
     ];
   });
   const title = findingTitle(shown);
   const told = result.interactions?.some((own) => own.told) ?? false;
-  const beside = told
-    ? `Lines that run apart or cross: what ${along.name} does depends on ${inList(others.map(({ name }) => name))}.`
-    : 'Lines that run side by side would say that each factor does as much whatever the other is.';
+  const otherNames = others.map(({ name }) => name);
   return {
     id: `${measure.code}.factors`,
     title,
-    sentence: `${title}. ${lines.map(({ line, points }) => `${line.name}: ${points.map(({ level, mean }) => `${level} ${fourFigures(mean.value)}`).join(', ')}`).join('. ')}.`,
-    note: `${dotsNote(shown)} ${beside}`,
+    sentence: seenAs(
+      title,
+      lines.map(({ line, points }) => `${line.name}: ${points.map(({ level, mean }) => `${level} ${fourFigures(mean.value)}`).join(', ')}`),
+    ),
+    note: factorsWords.note(dotsNote(shown), told, along.name, otherNames),
     x: { label: along.name, names: along.levels },
     y: valueAxis(shown),
     series,
     keyed: false,
     marks,
     table: {
-      head: [others.map(({ name }) => name).join(', '), along.name, 'Mean', '95% CI', 'Each'],
+      head: [otherNames.join(', '), along.name, 'Mean', '95% CI', 'Each'],
       rows: lines.flatMap(({ line, points }) =>
         points.map(({ level, mean, units }) => [
           line.name,

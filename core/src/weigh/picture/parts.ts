@@ -3,12 +3,11 @@ import { isDetected } from '../../compare/judge';
 import type { UnitValue } from '../../compare/Contrast';
 import { kindOf } from '../../kinds';
 import type { Arm, Measure, Study } from '../../model';
-import { inList } from '../../quantities/inList';
-import { NONE } from '../../quantities/show';
 import { meanInterval } from '../../stats/meanInterval';
 import { centre } from '../../stats/moments';
 import { replicateWord } from '../../study/replicates';
 import { armName } from '../../words/armName';
+import { dotsAre, unclearWords } from '../../words/weigh/pictureWords';
 import { sizesNote } from '../../words/sizesNote';
 import { differenceFact } from '../../words/wording';
 import { isBeside, leadRow, rowOfArms, withWhat, type LeadRow } from '../leadComparison';
@@ -35,13 +34,6 @@ export function valueAxis({ measure, result: { share } }: Shown): Axis {
 export const seriesOf = (arms: readonly Arm[]): Series[] =>
   arms.map(({ code, name, role }) => ({ code, badge: badgeOf(arms, code), name, role }));
 
-/** A number in a picture's table: four figures, which no picture shows better. */
-export const fourFigures = (value: number | null) => (value === null ? NONE : String(Number(value.toPrecision(4))).replace('-', '−'));
-
-/** "12 to 19", or a dash. */
-export const span = (ends: readonly [number, number] | null) =>
-  ends === null ? NONE : `${fourFigures(ends[0])} to ${fourFigures(ends[1])}`;
-
 /** Mean and 95% interval of units, shares never beyond none and all; null where there are none. */
 export function meanOf(values: readonly number[], share: boolean): { value: number; ends: readonly [number, number] | null } | null {
   if (values.length === 0) return null;
@@ -53,15 +45,15 @@ export function meanOf(values: readonly number[], share: boolean): { value: numb
 export const valuesIn = ({ result }: Shown, of: (unit: UnitValue) => boolean) =>
   result.values.filter(of).map(({ unit, value }) => ({ unit, value: value * scaleOf(result) }));
 
-/** "Each dot is one dish. Large markers and bars show the group mean and its 95% confidence interval. n = 6 dishes per group." */
-export function dotsNote({ study, result }: Shown): string {
-  const word = replicateWord(study.experiment);
-  const n = sizesNote(
+/** How many units each arm has of what is compared: "n = 6 dishes per group". */
+export const sizesOf = ({ study, result }: Shown): string =>
+  sizesNote(
     result.arms.map(({ arm, units }) => ({ name: armName(study.experiment.arms, arm), units })),
-    word,
+    replicateWord(study.experiment),
   );
-  return `Each dot is one ${word}. Large markers and bars show the group mean and its 95% confidence interval. ${n}.`;
-}
+
+/** What the dots of a picture are, and how many. */
+export const dotsNote = (shown: Shown): string => dotsAre(replicateWord(shown.study.experiment), sizesOf(shown));
 
 /** What a picture of a measure is about: its title, and what the title speaks of; null where that is nothing. */
 interface Finding {
@@ -98,8 +90,8 @@ export function sidesOf({ arm, versus, factor, names }: LeadRow, arms: readonly 
 }
 
 function unclear({ experiment }: Study, { arms, values }: MeasureResult, lead: LeadRow | null): string {
-  if (values.length === 0) return 'no readings yet';
-  if (arms.some(({ units }) => units === 1)) return `one ${replicateWord(experiment)} in a group, so nothing can be said`;
-  if (lead === null || arms.length === 2) return 'no clear difference between the groups';
-  return isBeside(lead, experiment.arms) ? `no clear difference between ${inList(lead.names)}` : `no clear difference ${lead.phrases[0]}`;
+  if (values.length === 0) return unclearWords.nothingRead;
+  if (arms.some(({ units }) => units === 1)) return unclearWords.oneUnit(replicateWord(experiment));
+  if (lead === null || arms.length === 2) return unclearWords.groups;
+  return isBeside(lead, experiment.arms) ? unclearWords.between(lead.names) : unclearWords.with(lead.phrases[0]);
 }

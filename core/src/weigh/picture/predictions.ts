@@ -1,6 +1,8 @@
 import { kindOf } from '../../kinds';
 import { foretoldRow, signedBy } from '../predictionOutcomes';
-import { fourFigures, span, type Shown } from './parts';
+import { type Shown } from './parts';
+import { fourFigures, span } from '../../words/weigh/figures';
+import { seenAs, predictedWords } from '../../words/weigh/pictureWords';
 import type { Picture, Series } from './Picture';
 
 /**
@@ -20,7 +22,7 @@ export function predictionsPicture({ study: { experiment }, measure, result }: S
   const came = row.difference.value * scale;
   const ends = row.difference.ci95 && ([row.difference.ci95[0] * scale, row.difference.ci95[1] * scale] as const);
   const hits = ends && said.filter(({ by }) => by >= ends[0] && by <= ends[1]).length;
-  const title = hits === null ? 'Predictions and result' : `${hits} of ${said.length} predicted a size that agrees with the data`;
+  const title = predictedWords.title(hits, said.length);
   const series: Series[] = [
     { code: 'came', name: 'What came', role: 'control' },
     { code: 'said', name: 'Predicted', role: 'treatment' },
@@ -28,8 +30,8 @@ export function predictionsPicture({ study: { experiment }, measure, result }: S
   return {
     id: `${measure.code}.foretold`,
     title,
-    sentence: `${title}. It came to ${fourFigures(came)}. ${said.map(({ person, by }) => `${person} said ${fourFigures(by)}`).join(', ')}.`,
-    note: 'The bar is what the data leave open (95% confidence interval); each dot is what one person predicted.',
+    sentence: seenAs(title, [predictedWords.came(came), predictedWords.said(said)]),
+    note: predictedWords.note,
     x: {
       label: `${measure.name}: ${row.names[0]} against ${row.names[1]}${unit === '' ? '' : `, ${unit}`}`,
     },

@@ -2,6 +2,7 @@ import { addAt, itemAt } from '../../invariant';
 import { plural } from '../../quantities/plural';
 import { replicateWord } from '../../study/replicates';
 import { findingTitle, seriesOf, type Shown } from './parts';
+import { seenAs, stepsWords } from '../../words/weigh/pictureWords';
 import type { Picture } from './Picture';
 import { sizesNote } from '../../words/sizesNote';
 
@@ -35,22 +36,31 @@ export function stepsPicture(shown: Shown): Picture {
   const title = findingTitle(shown);
   const unit = replicateWord(study.experiment);
   const word = plural(unit);
-  const stepWords = steps.map(({ value, words }) => `${value} ${words}`.trim());
+  const names = steps.map(({ value, words }) => `${value} ${words}`.trim());
+  const sizes = sizesNote(
+    rows.map(({ arm, units }) => ({ name: arm.name, units })),
+    unit,
+  );
   return {
     id: `${measure.code}.steps`,
     title,
-    sentence: `${title}. ${rows.map(({ arm, counts }) => `${arm.name}: ${counts.flatMap((count, k) => (count === 0 ? [] : [`${count} at step ${stepWords[k]}`])).join(', ')}`).join('. ')}.`,
-    note: `Each box is a step of the rating, with the number of ${word} at it; darker is higher. Steps: ${stepWords.join('; ')}. ${sizesNote(
-      rows.map(({ arm, units }) => ({ name: arm.name, units })),
-      unit,
-    )}.`,
+    sentence: seenAs(
+      title,
+      rows.map(({ arm, counts }) =>
+        stepsWords.arm(
+          arm.name,
+          counts.flatMap((count, k) => (count === 0 ? [] : [{ count, step: itemAt(names, k) }])),
+        ),
+      ),
+    ),
+    note: stepsWords.note(unit, names, sizes),
     x: { label: `${measure.name}, % of the ${word}`, min: 0, max: 100 },
     y: { label: '', names: arms.map(({ name }) => name) },
     series: seriesOf(arms),
     keyed: false,
     marks: [{ kind: 'boxes', boxes }],
     table: {
-      head: ['Group', ...stepWords],
+      head: ['Group', ...names],
       rows: rows.map(({ arm, counts }) => [arm.name, ...counts.map(String)]),
       numbersFrom: 1,
     },

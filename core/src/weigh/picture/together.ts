@@ -1,9 +1,10 @@
 import { itemAt } from '../../invariant';
 import { centre, mean } from '../../stats/moments';
 import { kindOf } from '../../kinds';
-import { plural } from '../../quantities/plural';
 import { replicateWord } from '../../study/replicates';
-import { dotsNote, fourFigures, findingOf, meanOf, seriesOf, sidesOf, valueAxis, valuesIn, type Shown } from './parts';
+import { sizesOf, findingOf, meanOf, seriesOf, sidesOf, valueAxis, valuesIn, type Shown } from './parts';
+import { fourFigures } from '../../words/weigh/figures';
+import { seenAs, meanWords, togetherWords } from '../../words/weigh/pictureWords';
 import type { Mark, Picture } from './Picture';
 
 /** So many blocks have their name at the end of their line. */
@@ -55,22 +56,21 @@ export function togetherPicture(shown: Shown): Picture | null {
               kind: 'means' as const,
               series: arm.code,
               along: 'y' as const,
-              points: [{ at: i + 0.1, value: mean.value, lo: null, hi: null, words: `${arm.name}: mean ${fourFigures(mean.value)}` }],
+              points: [{ at: i + 0.1, value: mean.value, lo: null, hi: null, words: meanWords(arm.name, mean.value) }],
             },
           ]
         : []),
     ];
   });
-  const word = plural(replicateWord(study.experiment));
   const what = layout === 'pairs' ? 'pair' : 'block';
   return {
     id: `${measure.code}.${layout}`,
     title,
-    sentence: `${title}. ${rows.map(({ block, means }) => `${block}: ${means.map((mean, i) => `${itemAt(arms, i).name} ${fourFigures(mean)}`).join(', ')}`).join('. ')}.`,
-    note:
-      layout === 'pairs'
-        ? `Each thin line is one pair; its slope is what the treatment did within it. Large marks: mean of a group. n = ${blocks.length} pairs.`
-        : `Each thin line is one block, its points the means of its ${word}. Large marks: mean of a group. ${dotsNote(shown).split('. ').at(-1)}`,
+    sentence: seenAs(
+      title,
+      rows.map(({ block, means }) => `${block}: ${means.map((mean, i) => `${itemAt(arms, i).name} ${fourFigures(mean)}`).join(', ')}`),
+    ),
+    note: layout === 'pairs' ? togetherWords.pairs(blocks.length) : togetherWords.blocks(replicateWord(study.experiment), sizesOf(shown)),
     x: { label: '', names: arms.map(({ name }) => name) },
     y: valueAxis(shown),
     series: seriesOf(arms),
@@ -99,5 +99,5 @@ function waysWords(blocks: readonly string[], { row }: ReturnType<typeof finding
   const { more, less } = kindOf(measure).wording(measure, result.share);
   const isUp = row.difference.value > 0;
   const count = gaps.filter((gap) => (isUp ? gap > 0 : gap < 0)).length;
-  return `; ${isUp ? more : less} in ${count} of ${gaps.length} ${plural(what)}`;
+  return togetherWords.ways(isUp ? more : less, count, gaps.length, what);
 }

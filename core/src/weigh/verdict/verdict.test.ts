@@ -6,7 +6,7 @@ import type { Finding } from '../../words/findings';
 import { analyse } from '../../analyse';
 import { sentenceText } from '../../model/Sentence';
 import { firstVerdict, judge } from '../../compare/judge';
-import { verdictSentence } from './verdictSentence';
+import { verdictSentence } from '../../words/weigh/verdictSentence';
 import { inRow } from '../../quantities/inRow';
 import { armName } from '../../words/armName';
 import { chanceInWords, differenceFact } from '../../words/wording';

@@ -13,7 +13,7 @@ import { strataOf } from '../../compare/strata';
 import { firstVerdict, judge, judgeApart } from '../../compare/judge';
 import { rankingOf } from './ranking';
 import { answersTo } from '../leadComparison';
-import { verdictSentence } from './verdictSentence';
+import { verdictSentence } from '../../words/weigh/verdictSentence';
 import type { Finding } from '../../words/findings';
 
 export interface ToJudge {

@@ -1,9 +1,9 @@
 import { upperFirst } from 'lodash-es';
-import { kindOf } from '../kinds';
-import { primaryOf, type KeptSame } from '../model';
-import { plural } from '../quantities/plural';
-import type { ReadyQuestion, SharedThing } from './ReadyQuestion';
-import { sized } from '../words/sized';
+import { kindOf } from '../../kinds';
+import { primaryOf, type KeptSame } from '../../model';
+import { plural } from '../../quantities/plural';
+import type { ReadyQuestion, SharedThing } from '../../ask/ReadyQuestion';
+import { sized } from '../sized';
 
 /**
  * What units have in common, or each by itself, as a thing that is kept the same.

@@ -3,7 +3,7 @@ import { kindOf } from '../../kinds';
 import type { Sentence } from '../../model/Sentence';
 import { decimalsFor, fixed } from '../../quantities/roundTo';
 import type { Judged } from './verdictSentence';
-import { sized } from '../../words/sized';
+import { sized } from '../sized';
 
 /** Where over the doses the top or the bottom lies, or how the line runs; nothing where neither is told. */
 export function doseWords({ experiment, measure, share, trend }: Judged): Sentence {

@@ -1,9 +1,9 @@
-import { itemAt } from '../invariant';
+import { itemAt } from '../../invariant';
 import { describe, expect, it } from 'vitest';
-import { analyse } from '../analyse';
-import { claim, effectsTable, otherwiseTable } from '../index';
-import { aMeasure, anArm, studyOf } from '../testing';
-import { dotsPicture } from './picture/dots';
+import { analyse } from '../../analyse';
+import { claim, effectsTable, otherwiseTable } from '../../index';
+import { aMeasure, anArm, studyOf } from '../../testing';
+import { dotsPicture } from '../../weigh/picture/dots';
 import { answerLine, answerOf } from './headline';
 
 const titleOf = (study: Parameters<typeof analyse>[0]) =>

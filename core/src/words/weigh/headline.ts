@@ -1,13 +1,13 @@
-import { kindOf } from '../kinds';
-import { askedOf, expectedOf } from '../model';
-import { inList } from '../quantities/inList';
-import { counted, plural } from '../quantities/plural';
-import { replicateWord } from '../study/replicates';
-import { leadEffect, leadRow, withWhat } from './leadComparison';
-import type { Shown } from './picture/parts';
-import { valueAxis } from './picture/parts';
-import type { MeasureResult } from './Result';
-import { differenceFact, isNone } from '../words/wording';
+import { kindOf } from '../../kinds';
+import { askedOf, expectedOf } from '../../model';
+import { inList } from '../../quantities/inList';
+import { counted, plural } from '../../quantities/plural';
+import { replicateWord } from '../../study/replicates';
+import { leadEffect, leadRow, withWhat } from '../../weigh/leadComparison';
+import type { Shown } from '../../weigh/picture/parts';
+import { valueAxis } from '../../weigh/picture/parts';
+import type { MeasureResult } from '../../weigh/Result';
+import { differenceFact, isNone } from '../wording';
 
 const after: Readonly<Record<string, string>> = {
   supported: '',

@@ -3,7 +3,7 @@ import type { Sentence } from '../../model/Sentence';
 import { inList } from '../../quantities/inList';
 import type { Judged } from './verdictSentence';
 import { inRow } from '../../quantities/inRow';
-import { armName } from '../../words/armName';
+import { armName } from '../armName';
 
 /** The arms in order, and which of them cannot be told apart. */
 export function rankingWords({ experiment, measure, comparisons, ranking }: Judged): Sentence {

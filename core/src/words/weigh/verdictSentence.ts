@@ -3,8 +3,8 @@ import { tupleOf } from '../../invariant';
 import { kindOf, type Wording } from '../../kinds';
 import { askedOf, controlOf, expectedOf, type Asked, type Experiment, type Measure } from '../../model';
 import type { Trend } from '../../compare/Contrast';
-import { rowOfArms, rowOfLevels, type LeadRow } from '../leadComparison';
-import type { ComparisonRow, EffectRow, Interaction } from '../Result';
+import { rowOfArms, rowOfLevels, type LeadRow } from '../../weigh/leadComparison';
+import type { ComparisonRow, EffectRow, Interaction } from '../../weigh/Result';
 import type { RowVerdict, VerdictCode } from '../../compare/judge';
 import { counted, plural } from '../../quantities/plural';
 import type { Sentence } from '../../model/Sentence';
@@ -13,10 +13,10 @@ import { verdictOrder } from '../../compare/judge';
 import { doseWords } from './doseWords';
 import { rankingWords } from './rankingWords';
 import { inRow } from '../../quantities/inRow';
-import { armName } from '../../words/armName';
-import { chanceInWords, differenceFact, intervalFact, isNone } from '../../words/wording';
-import { tell, type Finding } from '../../words/findings';
-import { sized } from '../../words/sized';
+import { armName } from '../armName';
+import { chanceInWords, differenceFact, intervalFact, isNone } from '../wording';
+import { tell, type Finding } from '../findings';
+import { sized } from '../sized';
 
 export interface Judged {
   readonly experiment: Experiment;

@@ -1,6 +1,6 @@
-import { longDate, type Writing } from '../model';
-import type { Block } from './Block';
-import { paragraphBlock } from './makers';
+import { longDate, type Writing } from '../../model';
+import type { Block } from '../../write/Block';
+import { paragraphBlock } from '../../write/makers';
 
 /** Who wrote it, of which group, and when. */
 export function byLine({ names, group, date }: Writing): Block[] {

@@ -1,16 +1,16 @@
 import { upperFirst } from 'lodash-es';
-import { careWords } from '../log/careWords';
-import { byCode, isValued, longDate, type Observation, type Study } from '../model';
-import { inList } from '../quantities/inList';
-import { plural } from '../quantities/plural';
-import { rounded } from '../quantities/roundTo';
-import { careTotals } from '../study/careTotals';
-import { careToTell, earlierWords, liveIncidents, livePhotos } from '../study/liveEntries';
-import { photoWords } from '../study/photos';
-import type { Block } from './Block';
-import { listBlock, section } from './makers';
-import { withoutStop } from '../quantities/withoutStop';
-import { eventWords } from '../words/findings';
+import { careWords } from '../../log/careWords';
+import { byCode, isValued, longDate, type Observation, type Study } from '../../model';
+import { inList } from '../../quantities/inList';
+import { plural } from '../../quantities/plural';
+import { rounded } from '../../quantities/roundTo';
+import { careTotals } from '../../study/careTotals';
+import { careToTell, earlierWords, liveIncidents, livePhotos } from '../../study/liveEntries';
+import { photoWords } from '../../study/photos';
+import type { Block } from '../../write/Block';
+import { listBlock, section } from '../../write/makers';
+import { withoutStop } from '../../quantities/withoutStop';
+import { eventWords } from '../findings';
 
 /** Something on a day; '' where the day is not known. */
 interface Told {

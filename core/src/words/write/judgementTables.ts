@@ -1,15 +1,15 @@
-import type { Contrast } from '../compare/Contrast';
-import type { RowVerdict } from '../compare/judge';
-import { kindOf } from '../kinds';
-import type { Experiment, Measure, Study } from '../model';
-import { inList } from '../quantities/inList';
-import { interval, NONE, scaled } from '../quantities/show';
-import { outliers } from '../compare/outliers';
-import { leadComparison } from '../weigh/leadComparison';
-import type { MeasureResult } from '../weigh/Result';
-import { armName } from '../words/armName';
-import { chanceInWords } from '../words/wording';
-import type { TableBlock } from './Block';
+import type { Contrast } from '../../compare/Contrast';
+import type { RowVerdict } from '../../compare/judge';
+import { kindOf } from '../../kinds';
+import type { Experiment, Measure, Study } from '../../model';
+import { inList } from '../../quantities/inList';
+import { interval, NONE, scaled } from '../../quantities/show';
+import { outliers } from '../../compare/outliers';
+import { leadComparison } from '../../weigh/leadComparison';
+import type { MeasureResult } from '../../weigh/Result';
+import { armName } from '../armName';
+import { chanceInWords } from '../wording';
+import type { TableBlock } from '../../write/Block';
 import { showP } from './resultTables';
 
 /**

@@ -1,18 +1,18 @@
 import { upperFirst } from 'lodash-es';
-import { byCode, longDate, momentWords, shortDate, type Experiment, type Plan, type Study } from '../model';
-import { inList } from '../quantities/inList';
-import { inRow } from '../quantities/inRow';
-import { counted, plural } from '../quantities/plural';
-import { rowsInList } from '../words/rowsInList';
-import { materialsOf } from '../prepare/kit/materials';
-import { placesInWords } from '../plan/movedByHand';
-import { benchFor, shelfRows, roundOrder } from '../study/bench/shelves';
-import { lengthWords } from '../study/lengthWords';
-import { stepsTold, type StepTold } from '../study/stepsTold';
-import type { Block } from './Block';
+import { byCode, longDate, momentWords, shortDate, type Experiment, type Plan, type Study } from '../../model';
+import { inList } from '../../quantities/inList';
+import { inRow } from '../../quantities/inRow';
+import { counted, plural } from '../../quantities/plural';
+import { rowsInList } from '../rowsInList';
+import { materialsOf } from '../../prepare/kit/materials';
+import { placesInWords } from '../plan/placesInWords';
+import { benchFor, shelfRows, roundOrder } from '../../study/bench/shelves';
+import { lengthWords } from '../../study/lengthWords';
+import { stepsTold, type StepTold } from '../../study/stepsTold';
+import type { Block } from '../../write/Block';
 import { observersSentence } from './happened';
-import { headingBlock, listBlock, paragraphBlock, stopped } from './makers';
-import { cautionsOf } from '../words/cautions';
+import { headingBlock, listBlock, paragraphBlock, stopped } from '../../write/makers';
+import { cautionsOf } from '../cautions';
 
 const standing: Readonly<Record<Plan['place'], string>> = {
   bench: 'They were kept on a bench.',

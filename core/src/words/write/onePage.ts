@@ -1,15 +1,15 @@
-import { longDate, primaryOf, type Study, type WritingPart } from '../model';
-import { inList } from '../quantities/inList';
-import { plural } from '../quantities/plural';
-import { withArm } from '../words/armName';
-import { picturesOf } from '../weigh/picture/picturesOf';
-import type { Result } from '../weigh/Result';
-import type { Block } from './Block';
+import { longDate, primaryOf, type Study, type WritingPart } from '../../model';
+import { inList } from '../../quantities/inList';
+import { plural } from '../../quantities/plural';
+import { withArm } from '../armName';
+import { picturesOf } from '../../weigh/picture/picturesOf';
+import type { Result } from '../../weigh/Result';
+import type { Block } from '../../write/Block';
 import { incidentsSection } from './happened';
-import { figureBlock, headingBlock, listBlock, paragraphBlock, section } from './makers';
+import { figureBlock, headingBlock, listBlock, paragraphBlock, section } from '../../write/makers';
 import { byLine } from './byLine';
 import { chance, claim } from './results';
-import { tell } from '../words/findings';
+import { tell } from '../findings';
 
 /** So many doubts stand on one page. */
 const MOST_DOUBTS = 3;

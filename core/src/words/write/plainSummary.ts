@@ -1,11 +1,11 @@
-import { itemAt } from '../invariant';
-import type { Study } from '../model';
-import { byCode, longDate } from '../model';
-import { plural } from '../quantities/plural';
-import type { MeasureResult, Result } from '../weigh/Result';
-import { tell } from '../words/findings';
-import { sentenceText } from '../model/Sentence';
-import type { Block } from './Block';
+import { itemAt } from '../../invariant';
+import type { Study } from '../../model';
+import { byCode, longDate } from '../../model';
+import { plural } from '../../quantities/plural';
+import type { MeasureResult, Result } from '../../weigh/Result';
+import { tell } from '../findings';
+import { sentenceText } from '../../model/Sentence';
+import type { Block } from '../../write/Block';
 import { alsoSeen, chance } from './results';
 import { armsTable, comparisonsTable, pEquals, sproutingTable, termsTable, trendSentence } from './resultTables';
 

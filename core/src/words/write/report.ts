@@ -1,23 +1,23 @@
 import { upperFirst } from 'lodash-es';
-import { predictionOutcomes, type PredictionOutcome } from '../weigh/predictionOutcomes';
-import { isShare, kindOf } from '../kinds';
-import { primaryOf, type Experiment, type ReportLength, type Study, type WritingPart } from '../model';
-import { fairTestAtOnce } from '../plan/fairTest';
-import { tell } from '../words/findings';
-import { daysInWords } from '../words/daysInWords';
-import { sized } from '../words/sized';
-import { figuresIn, picturesByName } from './ownFigures';
-import type { Picture } from '../weigh/picture/Picture';
-import type { Result } from '../weigh/Result';
-import type { Block } from './Block';
+import { predictionOutcomes, type PredictionOutcome } from '../../weigh/predictionOutcomes';
+import { isShare, kindOf } from '../../kinds';
+import { primaryOf, type Experiment, type ReportLength, type Study, type WritingPart } from '../../model';
+import { fairTestAtOnce } from '../../plan/fairTest';
+import { tell } from '../findings';
+import { daysInWords } from '../daysInWords';
+import { sized } from '../sized';
+import { figuresIn, picturesByName } from '../../write/ownFigures';
+import type { Picture } from '../../weigh/picture/Picture';
+import type { Result } from '../../weigh/Result';
+import type { Block } from '../../write/Block';
 import { byLine } from './byLine';
-import { factsOf, factTexts } from './facts';
+import { factsOf, factTexts } from '../../write/facts';
 import { careSection, incidentsSection, photoBlocks, correctionsSection } from './happened';
-import { headingBlock, listBlock, paragraphBlock, section, stopped } from './makers';
+import { headingBlock, listBlock, paragraphBlock, section, stopped } from '../../write/makers';
 import { method } from './method';
-import { numbered } from './numbered';
+import { numbered } from '../../write/numbered';
 import { onePage, onePageParts } from './onePage';
-import { ownLines } from './ownWords';
+import { ownLines } from '../../write/ownWords';
 import { results } from './results';
 
 /** The parts that only the writer can write, with what each asks for. */

@@ -1,19 +1,19 @@
-import { isTurn } from '../compare/doseTrend';
-import { kindOf } from '../kinds';
-import type { Measure, Study } from '../model';
-import { plural } from '../quantities/plural';
-import { rounded } from '../quantities/roundTo';
-import { interval, NONE, scaled, show } from '../quantities/show';
-import { centre, sd } from '../stats/moments';
-import { categoryReadings, categoryWords, hasCategories } from '../study/categories';
-import { cell } from '../study/readings';
-import { replicateWord } from '../study/replicates';
-import { unitsByArm } from '../study/unitsByArm';
-import { unitValues } from '../weigh/unitValues';
-import type { ComparisonRow, MeasureResult } from '../weigh/Result';
-import { armName } from '../words/armName';
-import type { TableBlock } from './Block';
-import { sized } from '../words/sized';
+import { isTurn } from '../../compare/doseTrend';
+import { kindOf } from '../../kinds';
+import type { Measure, Study } from '../../model';
+import { plural } from '../../quantities/plural';
+import { rounded } from '../../quantities/roundTo';
+import { interval, NONE, scaled, show } from '../../quantities/show';
+import { centre, sd } from '../../stats/moments';
+import { categoryReadings, categoryWords, hasCategories } from '../../study/categories';
+import { cell } from '../../study/readings';
+import { replicateWord } from '../../study/replicates';
+import { unitsByArm } from '../../study/unitsByArm';
+import { unitValues } from '../../weigh/unitValues';
+import type { ComparisonRow, MeasureResult } from '../../weigh/Result';
+import { armName } from '../armName';
+import type { TableBlock } from '../../write/Block';
+import { sized } from '../sized';
 
 /**
  * What each arm did, a row an arm.

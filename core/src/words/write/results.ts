@@ -1,17 +1,17 @@
-import { tupleOf } from '../invariant';
-import { kindOf } from '../kinds';
-import type { Experiment, Measure, ReportLength, Study } from '../model';
-import type { Sentence } from '../model/Sentence';
-import { picturesOf } from '../weigh/picture/picturesOf';
-import { placeSeen } from '../weigh/place';
-import { shownMeasures } from '../weigh/shownMeasures';
-import type { MeasureResult, Result } from '../weigh/Result';
-import { timesWords } from '../words/timesWords';
-import { chanceInWords, explainChance, differenceFact, intervalFact, isNone } from '../words/wording';
-import { leadRow } from '../weigh/leadComparison';
-import type { Block } from './Block';
+import { tupleOf } from '../../invariant';
+import { kindOf } from '../../kinds';
+import type { Experiment, Measure, ReportLength, Study } from '../../model';
+import type { Sentence } from '../../model/Sentence';
+import { picturesOf } from '../../weigh/picture/picturesOf';
+import { placeSeen } from '../../weigh/place';
+import { shownMeasures } from '../../weigh/shownMeasures';
+import type { MeasureResult, Result } from '../../weigh/Result';
+import { timesWords } from '../timesWords';
+import { chanceInWords, explainChance, differenceFact, intervalFact, isNone } from '../wording';
+import { leadRow } from '../../weigh/leadComparison';
+import type { Block } from '../../write/Block';
 import { effectsTable, otherwiseTable } from './judgementTables';
-import { figureBlock, headingBlock, listed, paragraphBlock } from './makers';
+import { figureBlock, headingBlock, listed, paragraphBlock } from '../../write/makers';
 import {
   armsTable,
   blocksTable,
@@ -23,7 +23,7 @@ import {
   trendSentence,
 } from './resultTables';
 import { testsTable } from './workings';
-import { insideSentence } from '../words/insideSentence';
+import { insideSentence } from '../insideSentence';
 
 /**
  * What came out: the measure that decides, with its verdict; then what was also seen.

@@ -1,13 +1,13 @@
-import type { ArmSummary } from '../compare/ArmSummary';
-import type { TestRow } from '../compare/TestRow';
-import { findArm, type Study } from '../model';
-import { rounded } from '../quantities/roundTo';
-import { interval } from '../quantities/show';
-import type { MeasureResult } from '../weigh/Result';
-import { kindOf } from '../kinds';
-import { armName } from '../words/armName';
-import type { Measure } from '../model';
-import type { TableBlock } from './Block';
+import type { ArmSummary } from '../../compare/ArmSummary';
+import type { TestRow } from '../../compare/TestRow';
+import { findArm, type Study } from '../../model';
+import { rounded } from '../../quantities/roundTo';
+import { interval } from '../../quantities/show';
+import type { MeasureResult } from '../../weigh/Result';
+import { kindOf } from '../../kinds';
+import { armName } from '../armName';
+import type { Measure } from '../../model';
+import type { TableBlock } from '../../write/Block';
 import { showP } from './resultTables';
 
 /** What a test is called, how it is calculated, and who described it. */

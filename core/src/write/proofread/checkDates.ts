@@ -1,6 +1,7 @@
 import { addDays, isDate, longDate, type Study } from '../../model';
 import { lastReadingDay } from '../../plan/edits/measures';
 import type { Hint } from './checkNumbers';
+import { hintWords } from '../../words/write/hintWords';
 
 const months = ['january', 'february', 'march', 'april', 'may', 'june', 'july', 'august', 'september', 'october', 'november', 'december'];
 const month = `(?:${months.map((name) => `${name}|${name.slice(0, 3)}`).join('|')})`;
@@ -40,15 +41,11 @@ export function checkDates(sentence: string, study: Study): Hint[] {
     const before = sentence.slice(0, from);
     const typed = sentence.slice(from, to);
     const hint = (says: string): Hint[] => [{ from, to, says }];
-    if (begins.test(before) && date !== startedOn) return hint(`You wrote “${typed}”; the first day was ${longDate(startedOn)}.`);
-    if (ends.test(before) && endedOn !== null && date !== endedOn)
-      return hint(`You wrote “${typed}”; the last day was ${longDate(endedOn)}.`);
-    if (deed.test(sentence) && (date < first || date > last))
-      return hint(`You wrote “${typed}”; the study ran from ${longDate(first)} to ${longDate(last)}.`);
+    if (begins.test(before) && date !== startedOn) return hint(hintWords.firstDay(typed, startedOn));
+    if (ends.test(before) && endedOn !== null && date !== endedOn) return hint(hintWords.lastDay(typed, endedOn));
+    if (deed.test(sentence) && (date < first || date > last)) return hint(hintWords.ranFrom(typed, first, last));
     const [own = ''] = longDate(date).split(' ');
-    return named === null || own.toLowerCase().startsWith(named.slice(0, 3).toLowerCase())
-      ? []
-      : hint(`You wrote “${typed}”; that day was a ${own}.`);
+    return named === null || own.toLowerCase().startsWith(named.slice(0, 3).toLowerCase()) ? [] : hint(hintWords.weekday(typed, own));
   });
 }
 

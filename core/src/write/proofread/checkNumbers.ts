@@ -1,10 +1,10 @@
 import { primaryOf, type Study } from '../../model';
-import { inList } from '../../quantities/inList';
 import { mentionsIn, type Mentions } from './mentions';
 import type { Known } from './knownNumbers';
 import { numbersIn, type TypedNumber } from './numbersIn';
 import { sortOfNumber } from './sortOfNumber';
 import { unitFactor } from './typedUnits';
+import { hintWords } from '../../words/write/hintWords';
 
 /** A place in a sentence that the data do not bear out. */
 export interface Hint {
@@ -104,5 +104,5 @@ function isWay(number: TypedNumber, own: Known, said: Mentions): boolean {
 function saysOf(typed: string, meant: readonly Known[]): string {
   const lead = meant.filter(({ isEnd }) => !isEnd);
   const words = [...new Set((lead.length > 0 ? lead : meant).map((own) => own.words.replace(/^−/, '')))].slice(0, 3);
-  return `You wrote “${typed}”; the data say ${inList(words)}.`;
+  return hintWords.data(typed, words);
 }

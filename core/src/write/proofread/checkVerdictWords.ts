@@ -1,6 +1,7 @@
 import type { MeasureResult } from '../../weigh/Result';
-import { weightOf } from '../../weigh/headline';
+import { weightOf } from '../../words/weigh/headline';
 import type { Hint } from './checkNumbers';
+import { hintWords } from '../../words/write/hintWords';
 
 type Code = MeasureResult['verdict']['code'];
 
@@ -40,7 +41,7 @@ export function checkVerdictWords(sentence: string, { verdict: { code } }: Measu
       : [...sentence.matchAll(words)].map((match) => ({
           from: match.index,
           to: match.index + match[0].length,
-          says: [says, `The verdict is “${name}”.`].filter((part) => part !== '').join(' '),
+          says: hintWords.verdict(says, name),
         })),
   );
 }
