@@ -7,7 +7,6 @@ import {
   tell,
   cropOf,
   kitOf,
-  many,
   plural,
   primaryOf,
   report,
@@ -160,13 +159,13 @@ export const wordsIn = (experiment: Experiment): string => {
   const { plan, title } = experiment;
   const { things, solutions, additions, medium } = plan.kit;
   const kit = [medium, ...things.map(({ what }) => what), ...[...solutions, ...additions].map(({ name }) => name)];
-  return [...namesOf(experiment), ...kit, many(plan.plant), plan.plant, plan.propagule, plan.changed, title].join(' | ');
+  return [...namesOf(experiment), ...kit, plural(plan.plant), plan.plant, plan.propagule, plan.changed, title].join(' | ');
 };
 
 /** Every name that a group, a measure, a step or a place of a plan has. */
 export const namesOf = ({ arms, measures, units, plan }: Experiment): Set<string> =>
   new Set([
-    ...arms.flatMap(({ name, phrase }) => [name, phrase.replace(/^with /, '')]),
+    ...arms.map(({ name }) => name),
     ...measures.map(({ name }) => name),
     ...plan.stages.map(({ name }) => name),
     ...plan.bench.map(({ name }) => name),

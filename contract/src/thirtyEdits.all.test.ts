@@ -1,0 +1,3 @@
+import { afterEdits } from './thirtyEdits.fixture';
+
+afterEdits(400, 311);
