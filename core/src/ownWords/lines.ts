@@ -1,7 +1,7 @@
 import { escapeRegExp } from 'lodash-es';
 import type { Experiment, Plan, UnwordedText } from '../model';
 import { inList } from '../quantities/inList';
-import { many, plural, singular } from '../quantities/plural';
+import { plural, singular } from '../quantities/plural';
 import { cropName, cropNamed, cropOf, cropsIn } from '../study/crop';
 import { badgeOf } from '../words/badge';
 import { ownLinesOf } from '../words/followTemplates';
@@ -81,7 +81,7 @@ function putIn(line: string, { units: all, arms, plan }: Experiment): Against[] 
   const perArm = arms.map(({ code }) => all.filter(({ arm }) => arm === code).reduce((sum, unit) => sum + (unit.sown ?? 0), 0));
   const total = sown.reduce((sum, one) => sum + one, 0);
   const fits = new Set([1, plan.plantsKept ?? 1, total, ...sown, ...perArm]);
-  return numbersBefore(line, [plan.propagule, ...(crop === '' ? [] : [many(crop), `${singular(crop)} ${plan.propagule}`])])
+  return numbersBefore(line, [plan.propagule, ...(crop === '' ? [] : [plural(crop), `${singular(crop)} ${plan.propagule}`])])
     .filter(({ number }) => !fits.has(number))
     .map(({ says }) => ({ says, plan: `${oneOrMore(sown)} in a ${plan.unitNoun}, ${total} in all` }));
 }

@@ -1,7 +1,7 @@
 import { countBy, upperFirst } from 'lodash-es';
 import { byCode, primaryOf, type Experiment } from '../model';
 import { inList } from '../quantities/inList';
-import { many, plural, singular } from '../quantities/plural';
+import { plural, singular } from '../quantities/plural';
 import { withoutArticle } from '../quantities/withoutArticle';
 import { cropName } from '../study/crop';
 import { armName, withArm } from './armName';
@@ -17,9 +17,9 @@ const noun =
 /** What stands in braces in a template, by its name; after a colon the code of a measure. */
 const slots: Readonly<Record<string, Slot>> = {
   plant: noun(({ plan }) => singular(plan.plant) || 'plant'),
-  plants: noun(({ plan }) => many(plan.plant || 'plant')),
+  plants: noun(({ plan }) => plural(plan.plant || 'plant')),
   crop: noun(({ plan }) => singular(cropName(plan)) || 'plant'),
-  crops: noun(({ plan }) => many(cropName(plan) || 'plant')),
+  crops: noun(({ plan }) => plural(cropName(plan) || 'plant')),
   changed: noun(({ plan }) => withoutArticle(plan.changed) || 'what is changed'),
   unit: noun(({ plan }) => plan.unitNoun),
   units: noun(({ plan }) => plural(plan.unitNoun)),

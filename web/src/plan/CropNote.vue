@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { upperFirst } from 'lodash-es';
 import { computed } from 'vue';
-import { changePlan, cropName, cropOf, crops, cropWords, many } from '@fern/core';
+import { changePlan, cropName, cropOf, crops, cropWords, plural } from '@fern/core';
 import ChoiceField from '../components/ChoiceField.vue';
 import { useLoaded } from '../layout/loaded';
 import { useHistory } from '../stores/history';
@@ -26,7 +26,7 @@ const choose = (code: string) => history.edit((now) => changePlan(now, { crop: c
 
 <template>
   <details class="crop small">
-    <summary>{{ crop ? `What growers know of ${many(cropName(experiment.plan))}` : 'Crop not in the table' }}</summary>
+    <summary>{{ crop ? `What growers know of ${plural(cropName(experiment.plan))}` : 'Crop not in the table' }}</summary>
     <p>Crop <ChoiceField :value="experiment.plan.crop" :options="options" label="Crop" :disabled="history.frozen" @change="choose" /></p>
     <p v-for="source in sources" :key="source">
       {{ upperFirst(from(source)) }}. <span class="soft">{{ upperFirst(source) }}.</span>

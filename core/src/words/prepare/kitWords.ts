@@ -1,6 +1,6 @@
 import { byCode, type Arm, type KitThing, type Plan, type Solution } from '../../model';
 import { num } from '../../prepare/calculators/makers';
-import { counted, many, singular } from '../../quantities/plural';
+import { counted, plural, singular } from '../../quantities/plural';
 import { wordsOf } from '../../quantities/wordsOf';
 import { cropName, cropOf } from '../../study/crop';
 import type { MixEach } from '../../study/mixEach';
@@ -15,7 +15,7 @@ export const putInWords = {
     const name = cropName(plan);
     const [last] = wordsOf(name).slice(-1);
     const [putIn] = wordsOf(propagule).slice(-1);
-    const bare = name === '' ? propagule : cropOf(plan) === null && last === putIn ? many(plant) : `${singular(name)} ${propagule}`;
+    const bare = name === '' ? propagule : cropOf(plan) === null && last === putIn ? plural(plant) : `${singular(name)} ${propagule}`;
     return kit.lot === '' ? bare : `${bare} ${kit.lot}`;
   },
   notCounted: (unit: string) => `not counted out: weigh the same grams for each ${unit}, or say in Plan how many are sown`,
