@@ -7,7 +7,7 @@ import { centre } from '../stats/moments';
 import { strataOf } from '../compare/strata';
 import { unitValues } from './unitValues';
 import type { Shown } from './picture/parts';
-import { placeWords } from '../words/weigh/placeWords';
+import { placeEffectWords } from '../words/weigh/placeEffectWords';
 
 /** What the place did: how far each unit lies from its arm, and whether one end of the bench came out above the other. */
 export interface PlaceSeen {
@@ -83,7 +83,7 @@ export function placeSeen({ study, measure, result: { share } }: Shown): PlaceSe
     heat,
     off,
     slopes,
-    sentences: placeWords(told, slopes.length > 0, wording),
+    sentences: placeEffectWords(told, slopes.length > 0, wording),
   };
 }
 

@@ -17,7 +17,7 @@ interface Gain {
  * @param wording unit and word for more of the measure
  * @returns a sentence for each
  */
-export function placeWords(
+export function placeEffectWords(
   told: readonly Gain[],
   isKnown: boolean,
   { unit, more }: { readonly unit: string; readonly more: string },
