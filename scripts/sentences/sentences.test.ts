@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { analyse, itemAt, plural } from '@fern/core';
+import { wrongFigures } from './figures';
 import { faultsOf } from './grammar';
 import { sentencesOf } from './sentencesOf';
 import { plainStudies, roughStudies, TODAY, type Named } from './studies';
@@ -40,6 +41,25 @@ describe('a false sentence is found', () => {
     expect(saying('headline', turned)).toEqual([expect.stringMatching(/^direction: /)]);
     expect(saying('line', () => '3 pots, 99 per group')).toEqual(['n: 3 pots, 99 per group']);
     expect(saying('line', () => 'Day 900 of 14')).toEqual(['day, line: Day 900 of 14']);
+  });
+
+  it('by its chance, and by the number of units under a picture', () => {
+    const chance = (text: string) => text.replace(/at least this big in \S+ .*? of/, 'at least this big in about 77 of');
+    expect(saying('report, school', chance)).toEqual([expect.stringContaining('at least this big in about 77 of')]);
+    const units = (text: string) => text.replace(/n = \d+/, 'n = 999');
+    expect(saying('report, school', units)).not.toEqual([]);
+  });
+
+  it('by its size and its interval', () => {
+    const [deciding] = result.measures.filter(({ primary }) => primary);
+    const changed = (from: RegExp, to: string) => ({
+      ...result,
+      measures: result.measures.map((one) =>
+        one === deciding ? { ...one, verdict: { ...one.verdict, sentence: one.verdict.sentence.replace(from, to) } } : one,
+      ),
+    });
+    expect(wrongFigures([], study, changed(/\d+(\.\d+)?(?= \D* than)/, '987'))).toEqual([expect.stringMatching(/^size /)]);
+    expect(wrongFigures([], study, changed(/(?<=interval is )[\d.]+/, '987'))).toEqual([expect.stringMatching(/^interval /)]);
   });
 
   it('by its grammar', () => {

@@ -1,7 +1,8 @@
-import { findArm, itemAt, kindOf, leadRow, shownMeasures, type Result, type Study } from '@fern/core';
+import { kindOf, leadRow, shownMeasures, type Result, type Study } from '@fern/core';
+import { wrongFigures } from './figures';
 import type { Said } from './sentencesOf';
 
-/** What sentences say that the values behind them do not: direction, groups, numbers of units, p, days. */
+/** What sentences say that the values behind them do not: direction, groups, numbers of units, sizes, p, days. */
 export function contradictionsIn(said: readonly Said[], study: Study, result: Result): string[] {
   const shown = shownMeasures(study, result).find(({ measure }) => measure.primary);
   if (!shown) return [];
@@ -24,12 +25,8 @@ export function contradictionsIn(said: readonly Said[], study: Study, result: Re
   }
   const per = /(\d+) per group/.exec(line);
   if (per && row.arms.some(({ units }) => units !== Number(per[1]))) found.push(`n: ${line}`);
-  const caption = said.find(({ text }) => text.startsWith('n = '))?.text ?? '';
-  const each = /^n = (\d+) \S+ per group/.exec(caption);
-  const first = itemAt(row.arms, 0);
-  if (each && findArm(row.arms, first.arm)?.units !== Number(each[1])) found.push(`n: ${caption}`);
   const last = Math.max(0, ...study.experiment.measures.flatMap(({ readingDays }) => readingDays));
-  for (const { where, text } of said.filter((one) => one.where === 'headline' || one.where === 'line' || one.where.startsWith('finding')))
+  for (const { where, text } of said.filter((one) => one.where !== 'plan' && one.where !== 'kit'))
     for (const [, day] of text.matchAll(/\b[Dd]ay (\d+)\b/g)) if (Number(day) > Math.ceil(last) + 60) found.push(`day, ${where}: ${text}`);
-  return found;
+  return [...found, ...wrongFigures(said, study, result)];
 }
