@@ -141,7 +141,11 @@ export function trendSentence(study: Study, measure: Measure, result: MeasureRes
   const wording = kindOf(measure).wording(measure, result.share);
   const doseUnit = study.experiment.arms.find((arm) => arm.doseUnit)?.doseUnit ?? '';
   const halfWidth = trend.ci95 === null ? null : ((trend.ci95[1] - trend.ci95[0]) / 2) * wording.scale;
-  const slope = `Over the doses: ${sized(scaled(trend.slope, wording.scale, halfWidth), wording.unit)} per ${doseUnit === '' ? 'unit of the dose' : doseUnit} (95% confidence interval ${interval(trend.ci95, wording.scale, halfWidth)}), ${trend.p === null ? 'p unknown' : pEquals(trend.p)}.`;
+  const sure =
+    trend.ci95 === null || trend.p === null
+      ? '; no interval can be given'
+      : ` (95% confidence interval ${interval(trend.ci95, wording.scale, halfWidth)}), ${pEquals(trend.p)}`;
+  const slope = `Over the doses: ${sized(scaled(trend.slope, wording.scale, halfWidth), wording.unit)} per ${doseUnit === '' ? 'unit of the dose' : doseUnit}${sure}.`;
   if (trend.turningPoint === null || !isTurn(trend)) return slope;
   const turn = trend.turningPointCi95 === null ? null : (trend.turningPointCi95[1] - trend.turningPointCi95[0]) / 2;
   return `${slope} The curve turns at ${sized(rounded(trend.turningPoint, turn), doseUnit)} (95% confidence interval ${interval(trend.turningPointCi95, 1, turn)}).`;
