@@ -25,7 +25,7 @@ const choose = (code: string) => history.edit((now) => changePlan(now, { crop: c
 </script>
 
 <template>
-  <details class="crop small">
+  <details v-if="crop || !history.frozen" class="crop small">
     <summary>{{ crop ? `What growers know of ${plural(cropName(experiment.plan))}` : 'Crop not in the table' }}</summary>
     <p>Crop <ChoiceField :value="experiment.plan.crop" :options="options" label="Crop" :disabled="history.frozen" @change="choose" /></p>
     <p v-for="source in sources" :key="source">
