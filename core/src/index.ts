@@ -63,6 +63,7 @@ export { calendarOf } from './prepare/calendar';
 export * from './prepare/kit/edits';
 export * from './prepare/kit/KitLine';
 export * from './prepare/kit/kitOf';
+export { timesGiven } from './prepare/kit/solutions';
 export { keepKit } from './prepare/kit/materials';
 export { startOn } from './prepare/startOn';
 export { crops } from './data/crops';

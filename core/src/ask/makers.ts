@@ -81,14 +81,14 @@ export const poured = (
   name: string,
   arms: readonly string[],
   each: number,
-  often: number | 'once',
+  often: number | 'once' | 'on its steps',
   more: Partial<Solution> = {},
 ): Solution => ({
   ...emptySolution,
   name,
   arms,
   each,
-  ...(often === 'once' ? {} : { aWeek: often }),
+  ...(typeof often === 'number' ? { aWeek: often } : { onSteps: often === 'on its steps' }),
   ...more,
 });
 

@@ -1,4 +1,4 @@
-import { blankOf, choice, code, list, maybe, number, record, text, type RecordOf } from './fields';
+import { blankOf, choice, code, flag, list, maybe, number, record, text, type RecordOf } from './fields';
 
 const partFields = {
   name: text({ most: 80 }),
@@ -24,6 +24,8 @@ const solutionFields = {
   times: number({ whole: true, least: 1, most: 1000, blank: 1 }),
   /** How often a week, until the last reading; null for `times` in all. */
   aWeek: maybe(number({ above: 0, most: 70, optional: true })),
+  /** Given on each day of the steps that its arms go through; then `times` and `aWeek` say nothing. */
+  onSteps: flag({ optional: true }),
   made: choice(['ready', 'ratio', 'grams']),
   /** Of a stock, as `1:500` or `1+500`. */
   ratio: text({ most: 20 }),

@@ -4,6 +4,7 @@ import { computed } from 'vue';
 import {
   changeKit,
   emptySolution,
+  timesGiven,
   expectedShares,
   mixEach,
   plural,
@@ -45,7 +46,14 @@ const measures = [
 const often = [
   { value: 'all', label: 'times in all' },
   { value: 'week', label: 'times a week' },
+  { value: 'steps', label: 'times, on the days of its steps' },
 ] as const;
+/** Counted in another way, it stays as often as it is, as far as that can be said. */
+function oftenAs(way: (typeof often)[number]['value'], own: Solution): Partial<Solution> {
+  if (way === 'steps') return { onSteps: true };
+  if (way === 'week') return { onSteps: false, aWeek: own.aWeek ?? Math.min(70, own.times) };
+  return { onSteps: false, times: own.onSteps ? timesGiven(own, experiment.value) : Math.ceil(own.aWeek ?? own.times), aWeek: null };
+}
 const ways = [
   { value: 'ready', label: 'ready as it is' },
   { value: 'ratio', label: 'from a stock' },
@@ -252,19 +260,20 @@ const ways = [
         <span>mL each,</span>
         <NumberField
           small
-          :value="own.aWeek ?? own.times"
+          :value="own.onSteps ? timesGiven(own, experiment) : (own.aWeek ?? own.times)"
+          :disabled="own.onSteps"
           :label="`How often ${own.name}`"
-          :whole="own.aWeek === null"
+          :whole="own.onSteps || own.aWeek === null"
           :min="own.aWeek === null ? 1 : 0.1"
           :max="own.aWeek === null ? 1000 : 70"
           :width="50"
           @change="$event !== null && solution(i, own.aWeek === null ? { times: $event } : { aWeek: $event })"
         />
         <ChoiceField
-          :value="own.aWeek === null ? 'all' : 'week'"
+          :value="own.onSteps ? 'steps' : own.aWeek === null ? 'all' : 'week'"
           :options="often"
           :label="`How often ${own.name} is counted`"
-          @change="solution(i, $event === 'week' ? { aWeek: Math.min(70, own.times) } : { times: Math.ceil(own.aWeek ?? 1), aWeek: null })"
+          @change="solution(i, oftenAs($event, own))"
         />
         <RemoveButton :label="`Remove ${own.name}`" @away="change({ solutions: without(kit.solutions, i) })" />
         <template #more>

@@ -57,8 +57,8 @@ export const howMuchFeed: ReadyQuestion = {
     lot: 'of one sowing',
     medium: 'mix without fertiliser',
     solutions: [
-      poured('plain water', ['C'], 100, 'once', { times: 4 }),
-      poured('plant feed, made up by its label', ['1', '05', '2'], 100, 'once', { times: 4 }),
+      poured('plain water', ['C'], 100, 'on its steps'),
+      poured('plant feed, made up by its label', ['1', '05', '2'], 100, 'on its steps'),
     ],
     things: [oneEach('saucers'), ...things('measuring syringe', 'balance')],
   },

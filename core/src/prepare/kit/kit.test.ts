@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { experimentFrom } from '../../ask/experimentFrom';
 import { questions } from '../../ask/questions';
 import { emptyThing, type Experiment, type KitNeeds } from '../../model';
-import { addArm, changePlan, removeArm, renameArm } from '../../plan/edits';
+import { addArm, changePlan, changeStage, removeArm, renameArm } from '../../plan/edits';
 import { redesign } from '../../plan/redesign';
 import { followEdit } from '../../words/unworded';
 import type { KitLine } from './KitLine';
@@ -61,6 +61,17 @@ describe('the kit', () => {
     expect(find(kit, 'water to wet').amount).toBeCloseTo(base / 2, 6);
   });
 
+  it('pours what is fed on each day of its step, as many as there are', () => {
+    const feed = planOf('how-much-feed');
+    expect(find(kitOf(withKit(feed, { spare: 0 })), 'solution plain water').amount).toBe(100 * 4 * 8);
+    const twice = edit(feed, (now) => changeStage(changeStage(now, 0, { days: [7, 21] }), 1, { days: [7, 21] }));
+    expect(find(kitOf(withKit(twice, { spare: 0 })), 'solution plain water')).toMatchObject({
+      amount: 100 * 2 * 8,
+      how: '100 mL to each, 2 times; with 0% to spare',
+    });
+    expect(twice.plan.steps.join(' ')).toContain('on days 7 and 21');
+  });
+
   it('solutions from a stock, or by grams a litre as the doses say', () => {
     const salt = kitOf(withKit(planOf('salt-dose'), { spare: 0 }));
     // Ten pots, 100 mL each, twelve times: 12 L a group.
@@ -69,7 +80,17 @@ describe('the kit', () => {
       { arm: '1', amount: 12 },
       { arm: '05', amount: 6 },
     ]);
-    const feed = { name: 'feed', arms: ['X'], each: 50, times: 4, aWeek: null, made: 'ratio' as const, ratio: '1:500', grams: null };
+    const feed = {
+      name: 'feed',
+      arms: ['X'],
+      each: 50,
+      times: 4,
+      aWeek: null,
+      onSteps: false,
+      made: 'ratio' as const,
+      ratio: '1:500',
+      grams: null,
+    };
     const kit = kitOf(withKit(planOf('any-height'), { spare: 0, solutions: [feed] }));
     expect(find(kit, 'solution feed').amount).toBe(2000);
     expect(find(kit, 'stock feed').amount).toBeCloseTo(4, 9);
@@ -152,9 +173,10 @@ describe.each(questions)('the kit of $id', (question) => {
     const those = (arms: readonly string[]) =>
       before.arms.filter(({ code }) => arms.length === 0 || arms.includes(code)).map(({ code }) => code);
     const each = (line: KitLine) => Object.fromEntries(line.arms.map(({ arm, amount }) => [arm, amount]));
-    for (const { name, arms, each: mL, times, aWeek, made, grams } of kit.solutions) {
+    for (const { name, arms, each: mL, times, aWeek, onSteps, made, grams } of kit.solutions) {
       const weeks = Math.max(...before.measures.flatMap(({ readingDays }) => readingDays)) / 7;
-      const often = aWeek === null ? times : Math.ceil(aWeek * weeks);
+      const dated = before.plan.stages.filter((stage) => stage.arms.some((arm) => those(arms).includes(arm))).flatMap(({ days }) => days);
+      const often = onSteps ? new Set(dated).size : aWeek === null ? times : Math.ceil(aWeek * weeks);
       const poured = Object.fromEntries(those(arms).map((code) => [code, mL * often * unitsOf(code)]));
       expect(each(find(lines, `solution ${name}`))).toEqual(poured);
       if (made !== 'grams') continue;

@@ -19,6 +19,7 @@ function solutionsOf({ plan, arms }: Experiment): readonly Solution[] {
       each: 50,
       times: 1,
       aWeek: null,
+      onSteps: false,
       made: 'grams',
       ratio: '',
       grams: null,
@@ -28,10 +29,17 @@ function solutionsOf({ plan, arms }: Experiment): readonly Solution[] {
 
 /**
  * How often a solution is given until the last reading.
- * @param solution so many times in all, or a week
+ * @param solution so many times in all, or a week, or on the days of the steps of its arms
  * @returns at least once
  */
-export function timesGiven({ times, aWeek }: Pick<Solution, 'times' | 'aWeek'>, { measures }: Pick<Experiment, 'measures'>): number {
+export function timesGiven(
+  { times, aWeek, onSteps, arms }: Pick<Solution, 'times' | 'aWeek' | 'onSteps' | 'arms'>,
+  { measures, plan }: Pick<Experiment, 'measures' | 'plan'>,
+): number {
+  if (onSteps) {
+    const steps = plan.stages.filter((stage) => arms.length === 0 || stage.arms.some((own) => arms.includes(own)));
+    return Math.max(1, new Set(steps.flatMap(({ days }) => days)).size);
+  }
   if (aWeek === null) return times;
   const last = Math.max(0, ...measures.flatMap(({ readingDays }) => readingDays));
   return Math.max(1, Math.ceil((last * aWeek) / 7 - 1e-9));
@@ -41,7 +49,8 @@ export function timesGiven({ times, aWeek }: Pick<Solution, 'times' | 'aWeek'>, 
 export function solutionLines(experiment: Experiment): BareLine[] {
   const { spare } = experiment.plan.kit;
   return solutionsOf(experiment).flatMap((solution) => {
-    const { name, arms: own, each, aWeek } = solution;
+    const { name, arms: own, each } = solution;
+    const aWeek = solution.onSteps ? null : solution.aWeek;
     const times = timesGiven(solution, experiment);
     const all = perArm(experiment, ({ arm }) => (own.length === 0 || own.includes(arm) ? each * times : 0));
     if (all.length === 0) return [];
