@@ -1,7 +1,7 @@
 import { beforeEach, expect, it, vi } from 'vitest';
 import type { News } from '@fern/contract';
 import { blankOf, observationFields, type Observation, itemAt } from '@fern/core';
-import { eventually, fakeServer, type FakeServer, startedStudy } from '../testing';
+import { accept, eventually, fakeServer, type FakeServer, startedStudy } from '../testing';
 import { useDocument } from './document';
 import { useHistory } from './history';
 import { useLog } from './log';
@@ -68,6 +68,19 @@ it('a document of another version is taken over only where nothing waits to be s
   useDocument().change((now) => ({ ...now, title: 'Mine' }));
   itemAt(FakeStream.opened, 0).tell({ version: 6 });
   expect(useDocument().experiment?.title).toBe('Mine');
+});
+
+it('what came while a save was on its way is taken over when it has been answered', async () => {
+  const theirs = { ...study.experiment, title: 'Mine', writing: { ...study.experiment.writing, conclusion: 'Theirs.' } };
+  server.answer = (call) => {
+    if (call.method === 'GET') return { status: 200, body: { id: 'x', version: 3, experiment: theirs } };
+    // Stored, and changed by somebody else, before the answer is here.
+    itemAt(FakeStream.opened, 0).tell({ version: 3 });
+    return accept(call);
+  };
+  useDocument().change((now) => ({ ...now, title: 'Mine' }));
+  await eventually(() => expect(useDocument().version).toBe(3));
+  expect(useDocument().experiment?.writing.conclusion).toBe('Theirs.');
 });
 
 it('after a break everything is asked for anew, and another experiment has another stream', async () => {

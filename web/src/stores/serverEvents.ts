@@ -17,6 +17,8 @@ export function useServerEvents(reload: () => Promise<void>): void {
   const session = useSession();
   const visible = useDocumentVisibility();
   let stream: EventSource | null = null;
+  /** The newest version of the open experiment that was heard of. */
+  let heard = { id: '', version: 0 };
 
   function close(): void {
     stream?.close();
@@ -25,8 +27,15 @@ export function useServerEvents(reload: () => Promise<void>): void {
 
   async function take(news: News): Promise<void> {
     if ('logged' in news) log.receive(news.logged);
-    // What waits here to be saved goes first; a change of someone else’s is then a conflict that the page tells of.
-    else if (news.version > documentStore.version && documentStore.adopts)
+    else {
+      heard = { id: documentStore.id, version: news.version };
+      await catchUp();
+    }
+  }
+
+  /** What waits here to be saved goes first; what was heard meanwhile is taken over once that has been answered. */
+  async function catchUp(): Promise<void> {
+    if (heard.id === documentStore.id && heard.version > documentStore.version && documentStore.adopts)
       documentStore.adopt(await api.get<ExperimentRecord>(`/experiments/${documentStore.id}`));
   }
 
@@ -40,6 +49,10 @@ export function useServerEvents(reload: () => Promise<void>): void {
     };
   }
 
+  watch(
+    () => documentStore.adopts,
+    () => void catchUp().catch(() => undefined),
+  );
   watch(
     // As a getter: what is shallow would run this at every save.
     [
