@@ -47,6 +47,7 @@ import {
   toggleReach,
   toggleStageArm,
   unword,
+  unwordedTexts,
   write,
   type Experiment,
 } from '@fern/core';
@@ -122,7 +123,7 @@ export const edits: Readonly<Record<string, Edit>> = {
   ownLine: (now, pick) => addToKit(now, `line ${pick}`),
   dropLine: (now) => changePlan(now, { steps: now.plan.steps.slice(1) }),
   putBack: (now) => leftOut(now, 'steps').reduce((next, line) => putBack(next, 'steps', line), now),
-  unword: (now, pick) => unword(now, at(['hypothesis', 'nullHypothesis', 'countsAsYes', 'endRule'], pick)),
+  unword: (now, pick) => unword(now, at(unwordedTexts, pick)),
   write: (now, pick) => write(now, { discussion: `words ${pick}` }),
   enoughUnits: (now, pick) => enoughUnits(now, 2 + pick)?.apply(now, pick) ?? now,
   remedy: (now, pick) => {

@@ -76,7 +76,7 @@ const slots: Readonly<Record<string, Slot>> = {
 export function fill(template: string, experiment: Experiment): string | null {
   let isWhole = true;
   let afterOne = -1;
-  const text = template.replace(/\{(\w+)(?::([^}]+))?\} ?/g, (gap, name: string, of: string | undefined, at: number) => {
+  const text = template.replace(/\{(\w+)(?::([^}]*))?\} ?/g, (gap, name: string, of: string | undefined, at: number) => {
     const key = name.charAt(0).toLowerCase() + name.slice(1);
     const words = Object.hasOwn(slots, key) ? (slots[key]?.(experiment, of ?? '') ?? null) : null;
     if (words === null) isWhole = false;
